@@ -1,0 +1,37 @@
+package boldwedge.core.cutting;
+
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * What a lathe can do.
+ *
+ * @param name what the shop calls it
+ * @param swingMm largest diameter over the bed, mm
+ * @param centreHeightMm height of the spindle axis above the surface the tool sits on, mm
+ * @param speeds the spindle speeds it has
+ * @param feedsMm its feeds per revolution, mm, ascending; empty when fed by hand only
+ * @param motorWatt motor power, W
+ * @param efficiency share of the motor's power that reaches the spindle, 0 to 1
+ * @param largestShankMm largest tool shank it takes, mm
+ * @param postStiffness stiffness at the tool post across the axis, N/mm, if measured
+ * @param chuckStiffness stiffness of spindle and chuck across the axis, N/mm, if measured
+ * @param tailstockStiffness stiffness at the tailstock centre, N/mm, if measured
+ */
+public record Lathe(
+        String name,
+        double swingMm,
+        double centreHeightMm,
+        SpindleSpeeds speeds,
+        List<Double> feedsMm,
+        double motorWatt,
+        double efficiency,
+        double largestShankMm,
+        OptionalDouble postStiffness,
+        OptionalDouble chuckStiffness,
+        OptionalDouble tailstockStiffness) {
+
+    public Lathe {
+        feedsMm = feedsMm.stream().sorted().toList();
+    }
+}

@@ -1,0 +1,36 @@
+package boldwedge.core.cutting;
+
+import boldwedge.core.stock.WorkMaterial;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * Push against depth of cut for one edge and feed, sampled once and read between by straight lines: the spring of tool and
+ * work asks for it many hundred times. Samples crowd towards nothing, where the curve bends.
+ */
+public final class PushCurve implements DoubleUnaryOperator {
+    private static final int SAMPLES = 28;
+
+    private final double deepest;
+    private final double[] push = new double[SAMPLES + 1];
+
+    /** Samples the push in N from nothing to the deepest cut, mm; see {@link CuttingForce#of}. */
+    public PushCurve(WorkMaterial work, EdgeProfile edge, double normalRake, double deepestMm, double feedMm) {
+        deepest = deepestMm;
+        for (int i = 1; i <= SAMPLES; i++) {
+            double depth = deepestMm * i * i / (SAMPLES * SAMPLES);
+            push[i] = CuttingForce.of(work, edge, normalRake, depth, feedMm).pushN();
+        }
+    }
+
+    @Override
+    public double applyAsDouble(double depthMm) {
+        if (depthMm <= 0) {
+            return 0;
+        }
+        double at = SAMPLES * Math.sqrt(Math.min(1, depthMm / deepest));
+        int i = Math.min(SAMPLES - 1, (int) at);
+        double from = deepest * i * i / (SAMPLES * SAMPLES);
+        double to = deepest * (i + 1) * (i + 1) / (SAMPLES * SAMPLES);
+        return push[i] + (push[i + 1] - push[i]) * (Math.min(depthMm, deepest) - from) / (to - from);
+    }
+}

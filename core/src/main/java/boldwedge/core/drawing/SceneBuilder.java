@@ -1,0 +1,197 @@
+package boldwedge.core.drawing;
+
+import boldwedge.core.drawing.Label.Anchor;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Puts a scene together. Views are placed by moving the builder's origin and setting its scale; dimensions draw their own
+ * extension lines and arrows in plate millimetres, so that they look alike whatever the scale of the view.
+ */
+public final class SceneBuilder {
+    private final String id;
+    private final String title;
+    private final List<Stroke> strokes = new ArrayList<>();
+    private final List<Label> labels = new ArrayList<>();
+    private double originX;
+    private double originY;
+    private double scale = 1;
+
+    public SceneBuilder(String id, String title) {
+        this.id = id;
+        this.title = title;
+    }
+
+    /** Puts what follows at a place of the plate, at a scale: plate = origin + scale · local. */
+    public SceneBuilder place(double x, double y, double atScale) {
+        originX = x;
+        originY = y;
+        scale = atScale;
+        return this;
+    }
+
+    /** A local point on the plate. */
+    public Point on(double x, double y) {
+        return new Point(originX + scale * x, originY + scale * y);
+    }
+
+    public SceneBuilder line(Role role, double x0, double y0, double x1, double y1) {
+        strokes.add(new Stroke(role, List.of(on(x0, y0), on(x1, y1)), false));
+        return this;
+    }
+
+    /** A run of lines through local x, y pairs. */
+    public SceneBuilder run(Role role, boolean closed, double... xy) {
+        List<Point> points = new ArrayList<>(xy.length / 2);
+        for (int i = 0; i + 1 < xy.length; i += 2) {
+            points.add(on(xy[i], xy[i + 1]));
+        }
+        strokes.add(new Stroke(role, points, closed));
+        return this;
+    }
+
+    /** A run of lines through local points. */
+    public SceneBuilder run(Role role, boolean closed, List<Point> local) {
+        strokes.add(new Stroke(role, local.stream().map(p -> on(p.x(), p.y())).toList(), closed));
+        return this;
+    }
+
+    /** An arc about a local centre, angles in radians anticlockwise. */
+    public SceneBuilder arc(Role role, double x, double y, double radius, double from, double to) {
+        int parts = Math.max(6, (int) Math.ceil(Math.abs(to - from) / (Math.PI / 24)));
+        List<Point> points = new ArrayList<>(parts + 1);
+        for (int i = 0; i <= parts; i++) {
+            double at = from + (to - from) * i / parts;
+            points.add(on(x + radius * Math.cos(at), y + radius * Math.sin(at)));
+        }
+        boolean whole = Math.abs(to - from) > 2 * Math.PI - 1e-9;
+        strokes.add(new Stroke(role, whole ? points.subList(0, parts) : points, whole));
+        return this;
+    }
+
+    public SceneBuilder circle(Role role, double x, double y, double radius) {
+        return arc(role, x, y, radius, 0, 2 * Math.PI);
+    }
+
+    /** Words at a local point. */
+    public SceneBuilder label(Role role, double x, double y, Anchor anchor, String text) {
+        labels.add(new Label(role, on(x, y), anchor, text, ""));
+        return this;
+    }
+
+    /** A value that is an input, at a local point. */
+    public SceneBuilder input(double x, double y, Anchor anchor, String text, String field) {
+        labels.add(new Label(Role.DIMENSION, on(x, y), anchor, text, field));
+        return this;
+    }
+
+    /**
+     * A length between two local points, its line moved aside by a plate distance (positive to the left of the way from
+     * the first to the second).
+     */
+    public SceneBuilder dimension(
+            double x0, double y0, double x1, double y1, double asideMm, String text, String field, Anchor anchor) {
+        Point a = on(x0, y0);
+        Point b = on(x1, y1);
+        double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
+        double ux = length > 0 ? (b.x() - a.x()) / length : 1;
+        double uy = length > 0 ? (b.y() - a.y()) / length : 0;
+        double nx = -uy;
+        double ny = ux;
+        Point c = new Point(a.x() + nx * asideMm, a.y() + ny * asideMm);
+        Point d = new Point(b.x() + nx * asideMm, b.y() + ny * asideMm);
+        double gap = Math.signum(asideMm) * 0.6;
+        double over = Math.signum(asideMm) * 0.8;
+        raw(
+                Role.DIMENSION,
+                new Point(a.x() + nx * gap, a.y() + ny * gap),
+                new Point(c.x() + nx * over, c.y() + ny * over));
+        raw(
+                Role.DIMENSION,
+                new Point(b.x() + nx * gap, b.y() + ny * gap),
+                new Point(d.x() + nx * over, d.y() + ny * over));
+        raw(Role.DIMENSION, c, d);
+        arrow(c, ux, uy);
+        arrow(d, -ux, -uy);
+        Point middle = new Point((c.x() + d.x()) / 2, (c.y() + d.y()) / 2);
+        double off = Math.signum(asideMm) * 1.6;
+        labels.add(new Label(
+                Role.DIMENSION, new Point(middle.x() + nx * off, middle.y() + ny * off), anchor, text, field));
+        return this;
+    }
+
+    /**
+     * An angle at a local vertex between two directions (radians), its arc at a plate radius; the words stand at a plate
+     * distance along the middle.
+     */
+    public SceneBuilder angle(
+            double x,
+            double y,
+            double from,
+            double to,
+            double radiusMm,
+            double wordsMm,
+            String text,
+            String field,
+            Anchor anchor) {
+        Point v = on(x, y);
+        for (double side : new double[] {from, to}) {
+            raw(
+                    Role.DIMENSION,
+                    new Point(v.x() + 0.5 * Math.cos(side), v.y() + 0.5 * Math.sin(side)),
+                    new Point(v.x() + (radiusMm + 1) * Math.cos(side), v.y() + (radiusMm + 1) * Math.sin(side)));
+        }
+        double keepX = originX;
+        double keepY = originY;
+        double keepScale = scale;
+        place(v.x(), v.y(), 1);
+        arc(Role.DIMENSION, 0, 0, radiusMm, from, to);
+        place(keepX, keepY, keepScale);
+        double middle = (from + to) / 2;
+        labels.add(new Label(
+                Role.DIMENSION,
+                new Point(v.x() + wordsMm * Math.cos(middle), v.y() + wordsMm * Math.sin(middle)),
+                anchor,
+                text,
+                field));
+        return this;
+    }
+
+    /** A leader from a local point to words at a plate offset. */
+    public SceneBuilder leader(double x, double y, double dx, double dy, Anchor anchor, String text, String field) {
+        Point from = on(x, y);
+        Point to = new Point(from.x() + dx, from.y() + dy);
+        raw(Role.DIMENSION, from, to);
+        double length = Math.hypot(dx, dy);
+        arrow(from, dx / length, dy / length);
+        double pad = anchor == Anchor.START ? 0.5 : anchor == Anchor.END ? -0.5 : 0;
+        labels.add(new Label(
+                Role.DIMENSION,
+                new Point(to.x() + pad, to.y() + (anchor == Anchor.MIDDLE ? Math.signum(dy) * 1.3 : 0)),
+                anchor,
+                text,
+                field));
+        return this;
+    }
+
+    private void arrow(Point tip, double ux, double uy) {
+        double size = 1.1;
+        double wide = 0.28;
+        strokes.add(new Stroke(
+                Role.DIMENSION,
+                List.of(
+                        new Point(tip.x() + size * ux - wide * uy, tip.y() + size * uy + wide * ux),
+                        tip,
+                        new Point(tip.x() + size * ux + wide * uy, tip.y() + size * uy - wide * ux)),
+                false));
+    }
+
+    private void raw(Role role, Point a, Point b) {
+        strokes.add(new Stroke(role, List.of(a, b), false));
+    }
+
+    /** The scene with the bounds given, in plate millimetres. */
+    public Scene build(double left, double bottom, double width, double height, String scaleNote) {
+        return new Scene(id, title, left, bottom, width, height, scaleNote, List.copyOf(strokes), List.copyOf(labels));
+    }
+}

@@ -1,0 +1,108 @@
+package boldwedge.core.finding;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A verdict with its margin and its working.
+ *
+ * @param id stable name, for scripts and tests
+ * @param station where it belongs
+ * @param verdict how it came out
+ * @param statement one line of plain words and a number
+ * @param margin what is left, as a share of what is needed: 1 is twice what is needed, 0 just enough, below 0 too little
+ * @param working how the number came about
+ * @param source where formula and figures come from
+ * @param cautions what can hurt
+ * @param schools where practitioners differ
+ * @param mends changes that would mend it
+ */
+public record Finding(
+        String id,
+        Station station,
+        Verdict verdict,
+        String statement,
+        double margin,
+        List<Step> working,
+        String source,
+        List<String> cautions,
+        List<School> schools,
+        List<Mend> mends) {
+
+    /** Starts a finding. */
+    public static Builder at(Station station, String id) {
+        return new Builder(station, id);
+    }
+
+    /** Puts a finding together; what is not said stays empty. */
+    public static final class Builder {
+        private final Station station;
+        private final String id;
+        private final List<Step> working = new ArrayList<>();
+        private final List<String> cautions = new ArrayList<>();
+        private final List<School> schools = new ArrayList<>();
+        private final List<Mend> mends = new ArrayList<>();
+        private Verdict verdict = Verdict.TOLD;
+        private String statement = "";
+        private String source = "";
+        private double margin = 1;
+
+        private Builder(Station station, String id) {
+            this.station = station;
+            this.id = id;
+        }
+
+        /** The verdict and the line of plain words. */
+        public Builder says(Verdict outcome, String words) {
+            verdict = outcome;
+            statement = words;
+            return this;
+        }
+
+        /** What is left, as a share of what is needed. */
+        public Builder margin(double share) {
+            margin = Double.isFinite(share) ? Math.clamp(share, -1, 10) : (share > 0 ? 10 : -1);
+            return this;
+        }
+
+        /** A line of working. */
+        public Builder step(String what, String formula, String numbers, String result) {
+            working.add(new Step(what, formula, numbers, result));
+            return this;
+        }
+
+        public Builder source(String citation) {
+            source = citation;
+            return this;
+        }
+
+        public Builder caution(String words) {
+            cautions.add(words);
+            return this;
+        }
+
+        public Builder school(String name, String reason, boolean inForce) {
+            schools.add(new School(name, reason, inForce));
+            return this;
+        }
+
+        public Builder mend(String label, String field, String text) {
+            mends.add(new Mend(label, field, text));
+            return this;
+        }
+
+        public Finding build() {
+            return new Finding(
+                    id,
+                    station,
+                    verdict,
+                    statement,
+                    margin,
+                    List.copyOf(working),
+                    source,
+                    List.copyOf(cautions),
+                    List.copyOf(schools),
+                    List.copyOf(mends));
+        }
+    }
+}

@@ -1,0 +1,29 @@
+package boldwedge.core.measure;
+
+/** Everything that can be wrong with what was typed, each with its sentence. %s are filled in order. */
+public enum Complaint {
+    EMPTY("Nothing is typed here. It takes %s, such as %s."),
+    NOT_A_NUMBER("“%s” does not start with a number. This takes %s, such as %s."),
+    UNKNOWN_UNIT("“%s” is not a unit I know. This takes %s, such as %s."),
+    WRONG_QUANTITY("“%s” is %s; this takes %s, such as %s."),
+    ZERO_DENOMINATOR("“%s” divides by nothing: the bottom of a fraction cannot be 0. Did you mean 3/8 or 3/10?"),
+    BAD_FRACTION("“%s” is not a fraction I can read. Write 5/8, 1-3/8 or 1 3/8."),
+    NO_SUCH_DRILL("There is no %s drill. Number drills run from #97 to #1, letter drills from A to Z."),
+    TOO_MUCH("“%s” has something left over after the number and its unit: “%s”. Write one value, such as %s."),
+    TOO_SMALL("%s is too small here: it takes %s or more."),
+    TOO_LARGE("%s is too large here: it takes %s or less."),
+    NO_SUCH_FIT("“%s” is not a tolerance I can read. Write ±.0005, +.001/-0, H7 or g6."),
+    FIT_OUT_OF_RANGE("The fit %s is tabled only for sizes up to 500 mm; this size is %s."),
+    CROSSED_LIMITS("The upper limit (%s) is below the lower one (%s). Swap them."),
+    TOO_LONG("That is %s characters long; a value has at most 40.");
+
+    private final String template;
+
+    Complaint(String template) {
+        this.template = template;
+    }
+
+    String sentence(Object... parts) {
+        return String.format(template, parts);
+    }
+}

@@ -1,0 +1,91 @@
+package boldwedge.core.measure;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A unit a machinist writes, with its factor to the base unit of its {@link Quantity}. The inch is exactly 25.4 mm
+ * (international inch, 1959); the pound-force 4.4482216152605 N; the horsepower is the mechanical one, 745.69987 W.
+ */
+public enum Unit {
+    MILLIMETRE(Quantity.LENGTH, 1.0, "mm", "mm", "millimetre", "millimetres", "millimeter", "millimeters"),
+    CENTIMETRE(Quantity.LENGTH, 10.0, "cm", "cm", "centimetre", "centimetres"),
+    METRE(Quantity.LENGTH, 1000.0, "m", "m", "metre", "metres", "meter", "meters"),
+    MICROMETRE(Quantity.LENGTH, 1e-3, "µm", "µm", "um", "micron", "microns", "micrometre", "micrometres"),
+    INCH(Quantity.LENGTH, 25.4, "in", "in", "in.", "inch", "inches", "\""),
+    FOOT(Quantity.LENGTH, 304.8, "ft", "ft", "foot", "feet", "'"),
+    THOU(Quantity.LENGTH, 0.0254, "thou", "thou", "thous", "mil", "mils", "thousandth", "thousandths"),
+    TENTH(Quantity.LENGTH, 0.00254, "tenths", "tenth", "tenths"),
+    MICROINCH(Quantity.LENGTH, 25.4e-6, "µin", "µin", "uin", "microinch", "microinches", "µ\"", "u\""),
+    DEGREE(Quantity.ANGLE, Math.PI / 180, "°", "°", "deg", "degs", "degree", "degrees"),
+    ARC_MINUTE(Quantity.ANGLE, Math.PI / 10800, "'", "arcmin", "'"),
+    RADIAN(Quantity.ANGLE, 1.0, "rad", "rad", "radian", "radians"),
+    RPM(Quantity.SPINDLE_SPEED, 1.0, "rpm", "rpm", "r/min", "rev/min", "min-1", "1/min"),
+    METRE_PER_MINUTE(Quantity.SURFACE_SPEED, 1.0, "m/min", "m/min", "mpm"),
+    METRE_PER_SECOND(Quantity.SURFACE_SPEED, 60.0, "m/s", "m/s"),
+    FOOT_PER_MINUTE(Quantity.SURFACE_SPEED, 0.3048, "sfm", "sfm", "sfpm", "fpm", "ft/min"),
+    MILLIMETRE_PER_REV(Quantity.FEED, 1.0, "mm/rev", "mm/rev", "mm/r", "mm per rev", "mmpr"),
+    INCH_PER_REV(Quantity.FEED, 25.4, "in/rev", "in/rev", "ipr", "in/r", "in per rev", "\"/rev"),
+    THOU_PER_REV(Quantity.FEED, 0.0254, "thou/rev", "thou/rev", "thou per rev", "mil/rev"),
+    RA_MICROMETRE(Quantity.ROUGHNESS, 1.0, "µm", "µm ra"),
+    RA_MICROINCH(Quantity.ROUGHNESS, 0.0254, "µin", "µin ra", "uin ra", "rms"),
+    WATT(Quantity.POWER, 1.0, "W", "w", "watt", "watts"),
+    KILOWATT(Quantity.POWER, 1000.0, "kW", "kw"),
+    HORSEPOWER(Quantity.POWER, 745.6998715822702, "hp", "hp", "horsepower"),
+    NEWTON_PER_MILLIMETRE(Quantity.STIFFNESS, 1.0, "N/mm", "n/mm"),
+    NEWTON_PER_MICROMETRE(Quantity.STIFFNESS, 1000.0, "N/µm", "n/µm", "n/um"),
+    POUND_PER_THOU(Quantity.STIFFNESS, 4.4482216152605 / 0.0254, "lbf/thou", "lbf/thou", "lb/thou"),
+    POUND_PER_INCH(Quantity.STIFFNESS, 4.4482216152605 / 25.4, "lbf/in", "lbf/in", "lb/in"),
+    ONE(Quantity.RATIO, 1.0, ""),
+    PERCENT(Quantity.RATIO, 0.01, "%", "%", "percent", "per cent");
+
+    private static final Map<String, Unit> BY_WORD = new HashMap<>();
+
+    static {
+        for (Unit unit : values()) {
+            for (String word : unit.words) {
+                // The first unit to claim a word owns it (a bare ' is a foot; inside an angle the parser knows better).
+                BY_WORD.putIfAbsent(word, unit);
+            }
+        }
+    }
+
+    private final Quantity quantity;
+    private final double factor;
+    private final String symbol;
+    private final String[] words;
+
+    Unit(Quantity quantity, double factor, String symbol, String... words) {
+        this.quantity = quantity;
+        this.factor = factor;
+        this.symbol = symbol;
+        this.words = words;
+    }
+
+    public Quantity quantity() {
+        return quantity;
+    }
+
+    /** How the unit is written after a number. */
+    public String symbol() {
+        return symbol;
+    }
+
+    /** From a number in this unit to the base unit. */
+    public double toBase(double number) {
+        return number * factor;
+    }
+
+    /** From the base unit to a number in this unit. */
+    public double fromBase(double value) {
+        return value / factor;
+    }
+
+    /** The unit that a word names, whatever its case; empty when nobody in the trade writes that. */
+    static Optional<Unit> named(String word) {
+        Unit exact = BY_WORD.get(word);
+        return Optional.ofNullable(exact != null ? exact : BY_WORD.get(word.toLowerCase(Locale.ROOT)));
+    }
+}

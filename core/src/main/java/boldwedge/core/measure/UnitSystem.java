@@ -1,0 +1,28 @@
+package boldwedge.core.measure;
+
+/** The unit system of the moment: it decides what a bare number means and which text is shown first. */
+public enum UnitSystem {
+    METRIC,
+    INCH;
+
+    /** The system shown beside this one. */
+    public UnitSystem other() {
+        return this == METRIC ? INCH : METRIC;
+    }
+
+    /** The unit that a bare number of this quantity takes. */
+    public Unit bareUnit(Quantity quantity) {
+        boolean metric = this == METRIC;
+        return switch (quantity) {
+            case LENGTH -> metric ? Unit.MILLIMETRE : Unit.INCH;
+            case ANGLE -> Unit.DEGREE;
+            case SPINDLE_SPEED -> Unit.RPM;
+            case SURFACE_SPEED -> metric ? Unit.METRE_PER_MINUTE : Unit.FOOT_PER_MINUTE;
+            case FEED -> metric ? Unit.MILLIMETRE_PER_REV : Unit.INCH_PER_REV;
+            case ROUGHNESS -> metric ? Unit.RA_MICROMETRE : Unit.RA_MICROINCH;
+            case POWER -> metric ? Unit.KILOWATT : Unit.HORSEPOWER;
+            case STIFFNESS -> metric ? Unit.NEWTON_PER_MICROMETRE : Unit.POUND_PER_THOU;
+            case RATIO -> Unit.ONE;
+        };
+    }
+}

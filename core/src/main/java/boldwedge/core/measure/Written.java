@@ -1,0 +1,123 @@
+package boldwedge.core.measure;
+
+import java.text.DecimalFormat;
+import java.text.DecimalFormatSymbols;
+import java.util.Locale;
+
+/**
+ * Numbers as the trade writes them: fractions where they are exact, thou and tenths below a tenth of an inch,
+ * millimetres with as many places as can be worked to.
+ */
+public final class Written {
+    private static final double FRACTION_FIT_INCH = 2e-6;
+
+    private Written() {}
+
+    /** A value with its unit, in a unit system; the value in the quantity's base unit. */
+    public static String full(Quantity quantity, double value, UnitSystem system) {
+        boolean metric = system == UnitSystem.METRIC;
+        return switch (quantity) {
+            case LENGTH -> metric ? millimetres(value) : inches(value);
+            case ANGLE -> degrees(value);
+            case SPINDLE_SPEED -> places(value, value < 100 && value != Math.rint(value) ? 1 : 0) + " rpm";
+            case SURFACE_SPEED ->
+                metric
+                        ? places(value, value < 10 ? 1 : 0) + " m/min"
+                        : places(Unit.FOOT_PER_MINUTE.fromBase(value), 0) + " sfm";
+            case FEED ->
+                metric ? places(value, 3) + " mm/rev" : places(Unit.INCH_PER_REV.fromBase(value), 4) + " in/rev";
+            case ROUGHNESS ->
+                metric
+                        ? "Ra " + places(value, value < 1 ? 2 : 1) + " µm"
+                        : "Ra " + places(Unit.RA_MICROINCH.fromBase(value), value < 0.25 ? 1 : 0) + " µin";
+            case POWER ->
+                metric
+                        ? (Math.abs(value) < 100 ? places(value, 0) + " W" : places(value / 1000, 2) + " kW")
+                        : places(Unit.HORSEPOWER.fromBase(value), 2) + " hp";
+            case STIFFNESS ->
+                metric
+                        ? places(Unit.NEWTON_PER_MICROMETRE.fromBase(value), 1) + " N/µm"
+                        : places(Unit.POUND_PER_THOU.fromBase(value), 0) + " lbf/thou";
+            case RATIO -> places(value, 3);
+        };
+    }
+
+    /** A length in millimetres, to the place a shop can measure: 0.001 below 10 mm, 0.01 below 100 mm, else 0.1. */
+    public static String millimetres(double mm) {
+        double size = Math.abs(mm);
+        return places(mm, size < 9.9995 ? 3 : size < 99.995 ? 2 : 1) + " mm";
+    }
+
+    /** A length given in millimetres, as an inch fraction where exact, else thou, tenths or decimal inches. */
+    public static String inches(double mm) {
+        double inches = mm / 25.4;
+        double size = Math.abs(inches);
+        if (size < 5e-9) {
+            return "0 in";
+        }
+        double sixtyFourths = size * 64;
+        long whole = Math.round(sixtyFourths);
+        if (whole > 0 && Math.abs(sixtyFourths - whole) / 64 < FRACTION_FIT_INCH) {
+            return (inches < 0 ? "-" : "") + fraction(whole) + " in";
+        }
+        if (size < 0.00095) {
+            return places(inches * 1e4, 1) + " tenths";
+        }
+        if (size < 0.0995) {
+            return places(inches * 1e3, size < 0.01 ? 1 : 1) + " thou";
+        }
+        return places(inches, 4) + " in";
+    }
+
+    /** An angle given in radians, in degrees to a tenth. */
+    public static String degrees(double radians) {
+        return places(Math.toDegrees(radians), 1) + "°";
+    }
+
+    /** A force in newtons, with pounds-force in the inch system. */
+    public static String force(double newtons, UnitSystem system) {
+        return system == UnitSystem.METRIC
+                ? places(newtons, Math.abs(newtons) < 10 ? 1 : 0) + " N"
+                : places(newtons / 4.4482216152605, Math.abs(newtons) < 45 ? 1 : 0) + " lbf";
+    }
+
+    /** A number with at most so many decimal places, without trailing zeros. */
+    public static String places(double value, int places) {
+        if (!Double.isFinite(value)) {
+            return "—";
+        }
+        double scale = Math.pow(10, places);
+        double rounded = Math.rint(value * scale) / scale;
+        if (rounded == 0) {
+            return "0";
+        }
+        if (rounded == Math.rint(rounded) && Math.abs(rounded) < 1e15) {
+            return Long.toString((long) rounded);
+        }
+        DecimalFormat format = FORMATS.get()[Math.clamp(places, 1, 9)];
+        return format.format(rounded);
+    }
+
+    private static String fraction(long sixtyFourths) {
+        long whole = sixtyFourths / 64;
+        long top = sixtyFourths % 64;
+        long bottom = 64;
+        while (top != 0 && top % 2 == 0) {
+            top /= 2;
+            bottom /= 2;
+        }
+        if (top == 0) {
+            return Long.toString(whole);
+        }
+        return whole == 0 ? top + "/" + bottom : whole + "-" + top + "/" + bottom;
+    }
+
+    private static final ThreadLocal<DecimalFormat[]> FORMATS = ThreadLocal.withInitial(() -> {
+        DecimalFormat[] formats = new DecimalFormat[10];
+        for (int i = 0; i < formats.length; i++) {
+            formats[i] =
+                    new DecimalFormat("0." + "#".repeat(Math.max(1, i)), DecimalFormatSymbols.getInstance(Locale.ROOT));
+        }
+        return formats;
+    });
+}

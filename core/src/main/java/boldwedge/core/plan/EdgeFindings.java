@@ -1,0 +1,216 @@
+package boldwedge.core.plan;
+
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.Written;
+import boldwedge.core.wedge.AngleAdvice.Advised;
+import boldwedge.core.wedge.EdgeAngles;
+import boldwedge.core.wedge.Frame;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is said of the wedge itself: its angles against the handbook, and how much metal is left behind the edge. */
+final class EdgeFindings {
+    /** A wedge thinner than this share of the handbook's thinnest is watched. */
+    private static final double CLOSE = 0.04;
+
+    private final TurningCut cut;
+    private final Say say;
+
+    EdgeFindings(TurningCut cut, Say say) {
+        this.cut = cut;
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        angle(
+                findings,
+                Field.BACK_RAKE,
+                cut.advice().backRake(),
+                cut.signature().backRake());
+        angle(
+                findings,
+                Field.SIDE_RAKE,
+                cut.advice().sideRake(),
+                cut.signature().sideRake());
+        angle(
+                findings,
+                Field.END_RELIEF,
+                cut.advice().endRelief(),
+                cut.signature().endRelief());
+        angle(
+                findings,
+                Field.SIDE_RELIEF,
+                cut.advice().sideRelief(),
+                cut.signature().sideRelief());
+        angle(findings, Field.END_EDGE, cut.advice().endEdge(), cut.signature().endCuttingEdge());
+        angle(
+                findings,
+                Field.SIDE_EDGE,
+                cut.advice().sideEdge(),
+                cut.signature().sideCuttingEdge());
+        if (findings.isEmpty()) {
+            findings.add(Finding.at(Station.EDGE, "angles-in-range")
+                    .says(
+                            Verdict.FINE,
+                            "All six angles lie in the handbook's range for "
+                                    + cut.job().work().name() + ".")
+                    .margin(1)
+                    .source(cut.advice().backRake().source())
+                    .step(
+                            "Signature",
+                            "back rake, side rake, end relief, side relief, end edge, lead, nose",
+                            cut.signature().written(),
+                            "degrees and mm")
+                    .build());
+        }
+        findings.add(wedge());
+        findings.add(hollow());
+        findings.add(builtUp());
+        return findings;
+    }
+
+    private void angle(List<Finding> findings, Field field, Advised advised, double value) {
+        if (advised.span().holds(value)) {
+            return;
+        }
+        boolean low = value < advised.span().low();
+        double limit = low ? advised.span().low() : advised.span().high();
+        double width = Math.max(
+                Math.toRadians(2), advised.span().high() - advised.span().low());
+        String words = String.format(
+                "%s of %s is %s the handbook's %s to %s.",
+                field.label(),
+                say.angle(value),
+                low ? "below" : "above",
+                say.angle(advised.span().low()),
+                say.angle(advised.span().high()));
+        Finding.Builder finding = Finding.at(Station.EDGE, "angle-" + field.id())
+                .says(Verdict.DOUBTFUL, words)
+                .margin(-Math.abs(value - limit) / width)
+                .step(
+                        "Distance outside the range",
+                        "|value − limit|",
+                        "|" + say.angle(value) + " − " + say.angle(limit) + "|",
+                        say.angle(Math.abs(value - limit)))
+                .source(advised.source())
+                .mend("Use " + say.angle(advised.chosen()), field.id(), Written.degrees(advised.chosen()));
+        advised.schools().forEach(school -> finding.school(school.name(), school.reason(), school.inForce()));
+        if (cut.job().work().angleGroup().startsWith("brass")
+                && !low
+                && field.id().endsWith("Rake")) {
+            finding.caution("Rake on brass can draw the tool into the work and throw it out of the chuck.");
+        }
+        findings.add(finding.build());
+    }
+
+    private Finding wedge() {
+        EdgeAngles hand = cut.wedge().sideAngles(Frame.IN_HAND);
+        double wedge = hand.normalWedge();
+        double keenest = Math.PI / 2
+                - cut.advice().sideRelief().span().high()
+                - Math.hypot(
+                        Math.max(0, cut.advice().sideRake().span().high()),
+                        Math.max(0, cut.advice().backRake().span().high()) * 0.3);
+        double margin = wedge / keenest - 1;
+        Verdict verdict = margin < -0.12 ? Verdict.WRONG : margin < CLOSE ? Verdict.DOUBTFUL : Verdict.FINE;
+        return Finding.at(Station.EDGE, "wedge")
+                .says(
+                        verdict,
+                        String.format(
+                                "The wedge behind the side edge is %s; the keenest the handbook's angles give is about %s.",
+                                say.angle(wedge), say.angle(keenest)))
+                .margin(margin * 4)
+                .step(
+                        "Rake square to the edge",
+                        "tan γn = tan γo · cos λs",
+                        "γo " + say.angle(hand.orthogonalRake()) + ", λs " + say.angle(hand.inclination()),
+                        "γn = " + say.angle(hand.normalRake()))
+                .step(
+                        "Wedge angle",
+                        "βn = 90° − αn − γn",
+                        "90° − " + say.angle(hand.normalClearance()) + " − " + say.angle(hand.normalRake()),
+                        "βn = " + say.angle(wedge))
+                .source("ISO 3002-1:1982, tool angles; ISO 3002-2:1982, conversion; "
+                        + cut.advice().sideRake().source())
+                .mend(
+                        "Less side relief: "
+                                + say.angle(cut.advice().sideRelief().span().low()),
+                        Field.SIDE_RELIEF.id(),
+                        Written.degrees(cut.advice().sideRelief().span().low()))
+                .mend(
+                        "Less side rake: " + say.angle(cut.advice().sideRake().chosen()),
+                        Field.SIDE_RAKE.id(),
+                        Written.degrees(cut.advice().sideRake().chosen()))
+                .build();
+    }
+
+    private Finding hollow() {
+        var pass = cut.grinding().passes().stream()
+                .filter(p -> p.surface() == boldwedge.core.wedge.Surface.SIDE_FLANK)
+                .findFirst()
+                .orElseThrow();
+        double lean = pass.hollow().leanAtEdge();
+        double wedge = cut.wedge().sideAngles(Frame.IN_HAND).normalWedge() - lean;
+        Finding.Builder finding = Finding.at(Station.EDGE, "hollow")
+                .school("Flat grind", "The whole wedge stands behind the edge; the stone touches all of it", lean == 0)
+                .school("Hollow grind", "Only the edge and the heel need the stone; touched up in seconds", lean > 0)
+                .source("Geometry of a circular arc: sag = R − √(R² − w²/4), lean = asin(w / 2R)");
+        if (lean == 0) {
+            return finding.says(Verdict.TOLD, "Ground on the flat of a cup wheel: the flanks come out flat.")
+                    .build();
+        }
+        double r = pass.hollow().wheelRadiusMm();
+        double w = pass.hollow().heightMm();
+        return finding.says(
+                        Math.toDegrees(lean) > 6 ? Verdict.DOUBTFUL : Verdict.TOLD,
+                        String.format(
+                                "The wheel hollows the side flank by %s: at the very edge the clearance is %s, not %s.",
+                                say.length(pass.hollow().sagMm()),
+                                say.angle(pass.atEdgeRad()),
+                                say.angle(pass.clearanceRad())))
+                .margin(1 - Math.toDegrees(lean) / 6)
+                .step(
+                        "Depth of the hollow",
+                        "R − √(R² − w²/4)",
+                        say.length(r) + " − √(" + say.length(r) + "² − " + say.length(w) + "²/4)",
+                        say.length(pass.hollow().sagMm()))
+                .step(
+                        "Lean at the edge",
+                        "asin(w / 2R)",
+                        "asin(" + say.length(w) + " / " + say.length(2 * r) + ")",
+                        say.angle(lean))
+                .step(
+                        "Wedge left at the edge",
+                        "βn − lean",
+                        say.angle(wedge + lean) + " − " + say.angle(lean),
+                        say.angle(wedge))
+                .mend("Grind on a cup wheel", Field.WHEEL_FACE.id(), "cup")
+                .build();
+    }
+
+    private Finding builtUp() {
+        return Finding.at(Station.EDGE, "chip")
+                .says(
+                        Verdict.TOLD,
+                        "Chip to expect: " + lowerFirst(cut.job().work().chip()) + ".")
+                .step(
+                        "Built-up edge",
+                        "from the material's row",
+                        cut.job().work().fullName(),
+                        cut.job().work().builtUpEdge())
+                .step(
+                        "Tool",
+                        "from the tool material's row",
+                        cut.job().tool().name(),
+                        cut.job().tool().failure())
+                .source(cut.job().work().source())
+                .build();
+    }
+
+    private static String lowerFirst(String text) {
+        return Character.toLowerCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,489 @@
+package boldwedge.core.plan;
+
+import boldwedge.core.drawing.Label.Anchor;
+import boldwedge.core.drawing.Plate;
+import boldwedge.core.drawing.Role;
+import boldwedge.core.drawing.Scene;
+import boldwedge.core.drawing.SceneBuilder;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Step;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.Written;
+import boldwedge.core.stock.ToolMaterial;
+import boldwedge.core.wedge.GrindingPlan;
+import boldwedge.core.wedge.GrindingPlan.Pass;
+import boldwedge.core.wedge.GrindingSetting;
+import boldwedge.core.wedge.GroundBit;
+import boldwedge.core.wedge.Surface;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The grinding as a card to work from: each surface's setting, what comes off, what to check; and what is said of it. */
+final class GrindCard {
+    private static final String WHEEL_CAUTION =
+            "Glasses and face shield on. Look the wheel over and ring it before it is mounted; stand aside while it runs up;"
+                    + " rest within 3 mm of the wheel; guards in place. Check the wheel's marked speed against the spindle's.";
+    private static final String FINGERS =
+            "Hold small bits in a holder, not in a rag; keep the fingers off the wheel's side of the rest.";
+
+    private final TurningCut cut;
+    private final Say say;
+
+    GrindCard(TurningCut cut, Say say) {
+        this.cut = cut;
+        this.say = say;
+    }
+
+    List<GrindStep> steps() {
+        List<GrindStep> steps = new ArrayList<>();
+        boolean first = true;
+        for (Pass pass : cut.grinding().passes()) {
+            if (pass.removedMm3() < 1e-4 && pass.surface() != Surface.NOSE) {
+                steps.add(asBought(pass));
+            } else {
+                steps.add(step(pass, first));
+                first = false;
+            }
+        }
+        steps.add(hone());
+        return steps;
+    }
+
+    List<Finding> findings() {
+        GroundBit bit = cut.bit();
+        List<Finding> findings = new ArrayList<>();
+        double total = bit.totalRemovedMm3();
+        StringBuilder parts = new StringBuilder();
+        cut.grinding()
+                .passes()
+                .forEach(pass ->
+                        parts.append(parts.isEmpty() ? "" : " + ").append(Written.places(pass.removedMm3(), 1)));
+        findings.add(Finding.at(Station.MAKE, "stock")
+                .says(
+                        Verdict.TOLD,
+                        String.format(
+                                "Grind away %s mm³ in all; the bit then weighs %s g and its point stands %s above its base.",
+                                Written.places(total, 0),
+                                Written.places(bit.massGram(), 1),
+                                say.length(bit.point().getZ())))
+                .step(
+                        "Stock by surface, in order",
+                        "volume before − volume after",
+                        parts + " mm³",
+                        Written.places(total, 1) + " mm³")
+                .step(
+                        "True edges",
+                        "length in space",
+                        "side and end",
+                        say.length(bit.sideEdgeMm()) + " and " + say.length(bit.endEdgeMm()))
+                .source("The bit as a solid: blank cut by its planes; volume by the divergence theorem")
+                .build());
+        int left = cut.grinding().regrindsLeft();
+        findings.add(Finding.at(Station.MAKE, "regrinds")
+                .says(
+                        left == 0 ? Verdict.WRONG : left < 5 ? Verdict.DOUBTFUL : Verdict.FINE,
+                        String.format(
+                                "About %d touch-ups are left in it, %s.",
+                                left, cut.grinding().regrindWords()))
+                .margin(left / 20.0 - 0.05)
+                .step(
+                        "Touch-ups",
+                        "(length − grip − overhang) / touch-up",
+                        say.length(bit.blank().lengthMm()) + " − "
+                                + say.length(2 * bit.blank().heightMm()) + " − "
+                                + say.length(cut.job().overhangMm()) + ", each "
+                                + say.length(GrindingPlan.TOUCH_UP_MM),
+                        Integer.toString(left))
+                .source("Touch-up of " + say.length(GrindingPlan.TOUCH_UP_MM) + " and grip of two heights are ours")
+                .build());
+        bit.blank().tip().ifPresent(tip -> {
+            double whole = tip.lengthMm() * tip.widthMm() * tip.thicknessMm();
+            double share = bit.tipLeftMm3() / whole;
+            findings.add(Finding.at(Station.MAKE, "tip-left")
+                    .says(
+                            share < 0.4 ? Verdict.WRONG : share < 0.6 ? Verdict.DOUBTFUL : Verdict.FINE,
+                            "Of the carbide tip " + say.share(share) + " is left when it is ground.")
+                    .margin(share - 0.5)
+                    .step(
+                            "Tip",
+                            "length × width × thickness, cut by the same planes",
+                            say.length(tip.lengthMm()) + " × " + say.length(tip.widthMm()) + " × "
+                                    + say.length(tip.thicknessMm()),
+                            Written.places(bit.tipLeftMm3(), 1) + " of " + Written.places(whole, 1) + " mm³")
+                    .source(bit.blank().source())
+                    .caution(
+                            "Relieve the steel under the tip first, on an aluminium oxide wheel, a degree or two steeper: steel"
+                                    + " loads a green or diamond wheel.")
+                    .build());
+        });
+        findings.add(Finding.at(Station.MAKE, "order")
+                .says(
+                        Verdict.TOLD,
+                        cut.job().order() == GroundBit.Order.FLANKS_FIRST
+                                ? "Flanks first, then the top."
+                                : "Top first, then the flanks.")
+                .school(
+                        "Flanks first",
+                        "The top comes last, so the edge is made by one light, cool pass",
+                        cut.job().order() == GroundBit.Order.FLANKS_FIRST)
+                .school(
+                        "Top first",
+                        "When the top is burnt, or is to stay as the datum from which height is kept",
+                        cut.job().order() == GroundBit.Order.TOP_FIRST)
+                .source("Two schools of practice")
+                .mend(
+                        cut.job().order() == GroundBit.Order.FLANKS_FIRST
+                                ? "Grind the top first"
+                                : "Grind the flanks first",
+                        Field.ORDER.id(),
+                        cut.job().order() == GroundBit.Order.FLANKS_FIRST ? "top-first" : "flanks-first")
+                .build());
+        return findings;
+    }
+
+    private GrindStep asBought(Pass pass) {
+        return new GrindStep(
+                id(pass.surface()),
+                name(pass.surface()) + ": leave as bought",
+                List.of("The blank already has this surface: nothing to grind."),
+                "Angles as bought are used where they lie in the range.",
+                "Measure it all the same: blanks vary by a degree or two.",
+                measures(pass.surface()),
+                target(pass.surface()),
+                List.of(),
+                List.of(),
+                scene(pass));
+    }
+
+    private GrindStep step(Pass pass, boolean first) {
+        GrindingSetting setting = pass.setting();
+        ToolMaterial tool = cut.job().tool();
+        List<String> lines = new ArrayList<>();
+        List<String> cautions = new ArrayList<>();
+        if (pass.surface() == Surface.NOSE) {
+            lines.add("Roll the corner from the side flank to the end flank, keeping both clearances, to a radius of "
+                    + say.length(cut.signature().noseRadiusMm()) + ".");
+            lines.add("In the middle of the roll the shank stands " + square(setting.swingRad())
+                    + " from square to the wheel, the rest at " + say.angle(setting.tiltRad()) + ".");
+            lines.add("Radii this small are made on a stone, by hand, and judged under a loupe.");
+        } else {
+            lines.add("Lay the bit " + setting.down().words() + ".");
+            lines.add("Tilt the rest " + precise(setting.tiltRad()) + ", its wheel side up.");
+            lines.add(swingWords(pass));
+            lines.add("Take off " + say.length(pass.depthMm()) + " at the deepest ("
+                    + Written.places(pass.removedMm3(), 1) + " mm³).");
+            if (cut.job().damageMm() > 0 && pass.surface() == Surface.END_FLANK) {
+                lines.add("That includes " + say.length(cut.job().damageMm()) + " to get behind the damage.");
+            }
+            if (pass.hollow().leanAtEdge() > 0) {
+                lines.add(
+                        "The wheel leaves a hollow " + say.length(pass.hollow().sagMm())
+                                + " deep; at the edge the angle is " + say.angle(pass.atEdgeRad()) + ".");
+            }
+        }
+        if (first) {
+            lines.addFirst("Wheel: " + tool.wheel() + ".");
+            cautions.add(WHEEL_CAUTION);
+            cautions.add(tool.caution() + ".");
+            cautions.add(FINGERS);
+            if (!Double.isInfinite(cut.job().wheelRadiusMm())) {
+                cautions.add("Use the wheel's periphery. Its side only if it is a cup or is made for side grinding.");
+            }
+        }
+        return new GrindStep(
+                id(pass.surface()),
+                name(pass.surface()),
+                List.copyOf(lines),
+                why(pass.surface(), first),
+                check(pass.surface()),
+                measures(pass.surface()),
+                target(pass.surface()),
+                List.copyOf(cautions),
+                working(pass),
+                scene(pass));
+    }
+
+    private GrindStep hone() {
+        return new GrindStep(
+                "hone",
+                "Stone the edge",
+                List.of(
+                        "Stone the flanks and then the top until no grinding line reaches the edge.",
+                        "It then shaves down to about "
+                                + say.length(cut.smallestChipMm().low()) + "; as ground, "
+                                + say.length(cut.smallestChipMm().chosen()) + "."),
+                "The edge copies itself on to the work: its notches become lines.",
+                "Under a loupe no light comes back from the edge.",
+                Field.NOSE_RADIUS.id(),
+                say.length(cut.signature().noseRadiusMm()),
+                List.of("Stroke away from the edge; a finished bit cuts skin without being felt."),
+                List.of(new Step(
+                        "Smallest chip, stoned",
+                        "share × edge radius",
+                        Written.places(cut.job().tool().minimumChipShare().low(), 2) + " × "
+                                + say.length(cut.job().tool().edgeRadiusMm().low()),
+                        say.length(cut.smallestChipMm().low()))),
+                honeScene());
+    }
+
+    private List<Step> working(Pass pass) {
+        GrindingSetting setting = pass.setting();
+        return List.of(
+                new Step(
+                        "Tilt of the rest",
+                        "asin of the normal's component down to the rest",
+                        "by vectors from the seven angles",
+                        precise(setting.tiltRad())),
+                new Step(
+                        "Swing of the shank",
+                        "atan2 of the normal's components in the rest",
+                        "0° points the bit straight into the wheel",
+                        precise(setting.swingRad())),
+                new Step(
+                        "Stock",
+                        "volume before − volume after",
+                        "the solid cut by this plane",
+                        Written.places(pass.removedMm3(), 2) + " mm³"),
+                new Step(
+                        "Hollow",
+                        "R − √(R² − w²/4)",
+                        "w " + say.length(pass.hollow().heightMm()),
+                        say.length(pass.hollow().sagMm())));
+    }
+
+    private String swingWords(Pass pass) {
+        double swing = pass.setting().swingRad();
+        String side = swing >= 0 ? "left" : "right";
+        double fromParallel = Math.PI / 2 - Math.abs(swing);
+        if (Math.abs(fromParallel) < Math.toRadians(45)) {
+            String off = Math.abs(fromParallel) < 1e-6
+                    ? "Lay the shank along the wheel's face"
+                    : "Turn the shank " + precise(Math.abs(fromParallel)) + " from lying along the wheel's face, its "
+                            + (fromParallel > 0 ? "point" : "heel") + " nearer the wheel";
+            return off + ", point to the " + side + ".";
+        }
+        return "Point the bit at the wheel, then swing its point " + precise(Math.abs(swing)) + " to the " + side + ".";
+    }
+
+    private String square(double swing) {
+        return precise(Math.abs(swing));
+    }
+
+    private static String precise(double radians) {
+        return Written.places(Math.toDegrees(radians), 1) + "°";
+    }
+
+    private static String id(Surface surface) {
+        return Field.choice(surface);
+    }
+
+    private static String name(Surface surface) {
+        return switch (surface) {
+            case FACE -> "Grind the top";
+            case SIDE_FLANK -> "Grind the side flank";
+            case END_FLANK -> "Grind the end flank";
+            default -> "Round the nose";
+        };
+    }
+
+    private String why(Surface surface, boolean first) {
+        return switch (surface) {
+            case FACE ->
+                first
+                        ? "First, so that height and rake are a datum for the flanks."
+                        : "After the flanks, in one light pass, so that the edge is made cool and once.";
+            case SIDE_FLANK ->
+                "It makes the leading edge and its clearance; the bit is still stout while most comes off.";
+            case END_FLANK -> "It makes the end edge and sets the length of the bit.";
+            default -> "Last, when both flanks stand, so that it blends into both.";
+        };
+    }
+
+    private static String check(Surface surface) {
+        return switch (surface) {
+            case FACE -> "Protractor along and across the top; the grinding line reaches the edge everywhere.";
+            case SIDE_FLANK -> "Protractor from the base up the flank, square to the shank; lead against the shank.";
+            case END_FLANK -> "Protractor from the base up the end, along the shank; end angle with a square.";
+            default -> "Radius gauge or loupe with a graticule; no flat where it meets the flanks.";
+        };
+    }
+
+    private static String measures(Surface surface) {
+        return switch (surface) {
+            case FACE -> Field.SIDE_RAKE.id();
+            case SIDE_FLANK -> Field.SIDE_RELIEF.id();
+            case END_FLANK -> Field.END_RELIEF.id();
+            default -> Field.NOSE_RADIUS.id();
+        };
+    }
+
+    private String target(Surface surface) {
+        return switch (surface) {
+            case FACE -> say.angle(cut.signature().sideRake());
+            case SIDE_FLANK -> say.angle(cut.signature().sideRelief());
+            case END_FLANK -> say.angle(cut.signature().endRelief());
+            default -> say.length(cut.signature().noseRadiusMm());
+        };
+    }
+
+    /** The wheel from its side with the tilted rest, and from above with the swung bit. */
+    private Scene scene(Pass pass) {
+        GrindingSetting setting = pass.setting();
+        SceneBuilder scene = new SceneBuilder("grind-" + id(pass.surface()), name(pass.surface()));
+        boolean cup = Double.isInfinite(pass.hollow().wheelRadiusMm());
+        double tilt = setting.tiltRad();
+        // Side view: wheel on the right, contact at its height of centre.
+        double contactX = 29;
+        double contactY = 42;
+        scene.place(0, 0, 1);
+        if (cup) {
+            scene.run(Role.FIXTURE, true, contactX, 22, contactX + 6, 22, contactX + 6, 62, contactX, 62);
+            scene.line(Role.CENTRE, contactX - 4, contactY, contactX + 16, contactY);
+        } else {
+            scene.circle(Role.FIXTURE, contactX + 15, contactY, 15);
+            scene.line(Role.CENTRE, contactX - 4, contactY, contactX + 33, contactY);
+            scene.line(Role.CENTRE, contactX + 15, contactY - 18, contactX + 15, contactY + 18);
+        }
+        double c = Math.cos(tilt);
+        double s = Math.sin(tilt);
+        // Bit: a bar leaning so that its ground plane stands upright at the wheel; rest below it.
+        double h = 9;
+        double length = 23;
+        double cornerX = contactX - 0.1;
+        double cornerY = contactY - h / 2;
+        bar(scene, Role.TOOL, cornerX, cornerY, c, s, length, h, tilt);
+        bar(scene, Role.EDGE, cornerX, cornerY, c, s, length, h, tilt);
+        double restX = cornerX - 3 * c + 0.8 * s;
+        double restY = cornerY - 3 * s - 0.8 * c;
+        scene.run(
+                Role.FIXTURE,
+                true,
+                restX,
+                restY,
+                restX - 23 * c,
+                restY - 23 * s,
+                restX - 23 * c + 3 * s,
+                restY - 23 * s - 3 * c,
+                restX + 3 * s,
+                restY - 3 * c);
+        scene.line(Role.CENTRE, restX - 30 * c, restY - 30 * s, restX - 30 * c + 32, restY - 30 * s);
+        if (tilt > 0.002) {
+            scene.angle(restX - 30 * c, restY - 30 * s, 0, tilt, 16, 20, "", "", Anchor.START);
+        }
+        scene.label(Role.DIMENSION, 4, 14, Anchor.START, "rest tilted " + precise(tilt));
+        scene.label(Role.CAPTION, 4, 9.5, Anchor.START, "from the side; " + (cup ? "cup wheel" : "wheel not to scale"));
+
+        // From above the rest: the wheel's face is a line, the bit swung on the rest.
+        double planX = 84;
+        double planY = 50;
+        scene.run(
+                Role.FIXTURE, true, planX - 13, planY, planX + 13, planY, planX + 13, planY + 7, planX - 13, planY + 7);
+        double swing = setting.swingRad();
+        double ux = -Math.sin(swing);
+        double uy = Math.cos(swing);
+        double half = 3.2;
+        double nx = -uy;
+        double ny = ux;
+        double back = 21;
+        double[] outline = {
+            nx * half,
+            ny * half,
+            -nx * half,
+            -ny * half,
+            -nx * half - ux * back,
+            -ny * half - uy * back,
+            nx * half - ux * back,
+            ny * half - uy * back
+        };
+        // Slide the bit until it touches the wheel's face, its touching corner on the wheel's axis.
+        double touchX = 0;
+        double touchY = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < outline.length; i += 2) {
+            if (outline[i + 1] > touchY) {
+                touchY = outline[i + 1];
+                touchX = outline[i];
+            }
+        }
+        double px = planX - touchX;
+        double py = planY - touchY;
+        for (int i = 0; i < outline.length; i += 2) {
+            outline[i] += px;
+            outline[i + 1] += py;
+        }
+        scene.run(Role.TOOL, true, outline);
+        scene.run(Role.EDGE, true, outline);
+        scene.line(Role.CENTRE, px - ux * (back + 4), py - uy * (back + 4), px + ux * 3, py + uy * 3);
+        scene.line(Role.CENTRE, planX, planY + 10, planX, planY - 26);
+        scene.label(Role.DIMENSION, 96, 14, Anchor.END, "shank " + precise(Math.abs(swing)) + " from the wheel's axis");
+        scene.label(Role.CAPTION, 96, 9.5, Anchor.END, "looking down on the rest");
+        scene.label(Role.CAPTION, 50, 69, Anchor.MIDDLE, "bit " + setting.down().words());
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "angles true, sizes not to scale");
+    }
+
+    private static void bar(
+            SceneBuilder scene,
+            Role role,
+            double x,
+            double y,
+            double c,
+            double s,
+            double length,
+            double h,
+            double tilt) {
+        double lean = h * Math.tan(tilt);
+        // The ground end stands upright: the top corner is back along the bar by h·tan(tilt).
+        scene.run(
+                role,
+                true,
+                x,
+                y,
+                x - h * s + lean * c,
+                y + h * c + lean * s,
+                x - length * c - h * s,
+                y - length * s + h * c,
+                x - length * c,
+                y - length * s);
+    }
+
+    private Scene honeScene() {
+        SceneBuilder scene = new SceneBuilder("grind-hone", "Stone the edge");
+        scene.place(0, 0, 1);
+        double tip = 60;
+        double rake = cut.wedge().sideAngles(boldwedge.core.wedge.Frame.IN_HAND).normalRake();
+        double clear =
+                cut.wedge().sideAngles(boldwedge.core.wedge.Frame.IN_HAND).normalClearance();
+        double y = 44;
+        double back = 44;
+        double[] wedge = {
+            tip,
+            y,
+            tip - back * Math.cos(rake),
+            y - back * Math.sin(rake),
+            tip - back * Math.cos(rake),
+            14,
+            tip - (y - 14) * Math.tan(clear),
+            14
+        };
+        scene.run(Role.GROUND, true, wedge);
+        scene.run(Role.EDGE, true, wedge);
+        scene.angle(tip, y, Math.PI, Math.PI + Math.max(0.001, rake), 26, 28, "", "", Anchor.END);
+        scene.label(Role.DIMENSION, tip - 30, y + 5, Anchor.MIDDLE, "rake square to the edge " + say.angle(rake));
+        scene.angle(tip, y, -Math.PI / 2 - clear, -Math.PI / 2, 20, 22, "", "", Anchor.START);
+        scene.label(Role.DIMENSION, tip + 2, 27, Anchor.START, "clearance " + say.angle(clear));
+        scene.label(Role.DIMENSION, tip - 22, 30, Anchor.MIDDLE, "wedge " + say.angle(Math.PI / 2 - rake - clear));
+        scene.run(
+                Role.FIXTURE,
+                true,
+                tip + 1.2,
+                y + 3,
+                tip + 5,
+                y + 3,
+                tip + 5 - 26 * Math.tan(clear),
+                y - 23,
+                tip + 1.2 - 26 * Math.tan(clear),
+                y - 23);
+        scene.label(Role.CAPTION, 50, 8, Anchor.MIDDLE, "cut square across the side edge");
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "angles true");
+    }
+}

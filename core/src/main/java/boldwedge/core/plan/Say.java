@@ -1,0 +1,63 @@
+package boldwedge.core.plan;
+
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
+
+/** Numbers in the units that the reader asked for. */
+record Say(UnitSystem units) {
+    String length(double mm) {
+        return Written.full(Quantity.LENGTH, mm, units);
+    }
+
+    /** A small length with its sign: "+0.4 mm", "−5 thou". */
+    String signed(double mm) {
+        return (mm > 0 ? "+" : "") + length(mm);
+    }
+
+    String angle(double radians) {
+        return Written.degrees(radians);
+    }
+
+    String feed(double mmPerRev) {
+        return Written.full(Quantity.FEED, mmPerRev, units);
+    }
+
+    String surfaceSpeed(double metresPerMinute) {
+        return Written.full(Quantity.SURFACE_SPEED, metresPerMinute, units);
+    }
+
+    String rpm(double rpm) {
+        return Written.full(Quantity.SPINDLE_SPEED, rpm, units);
+    }
+
+    String force(double newtons) {
+        return Written.force(newtons, units);
+    }
+
+    String power(double watts) {
+        return Written.full(Quantity.POWER, watts, units);
+    }
+
+    String ra(double mm) {
+        return Written.full(Quantity.ROUGHNESS, mm * 1000, units);
+    }
+
+    String share(double share) {
+        return Written.places(share * 100, Math.abs(share) < 0.1 ? 1 : 0) + " %";
+    }
+
+    /** A plain number with so many places. */
+    String number(double value, int places) {
+        return Written.places(value, places);
+    }
+
+    /** Minutes and seconds. */
+    String time(double minutes) {
+        if (minutes < 1) {
+            return Math.max(1, Math.round(minutes * 60)) + " s";
+        }
+        long seconds = Math.round(minutes * 60);
+        return seconds / 60 + " min" + (seconds % 60 == 0 ? "" : " " + seconds % 60 + " s");
+    }
+}

@@ -1,0 +1,126 @@
+package boldwedge.core.rigidity;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.DoubleUnaryOperator;
+
+/**
+ * How far tool and work spring apart along a pass, and so the size that is left.
+ *
+ * @param stations along the cut, from its chuck end to its far end
+ * @param taperMm diameter at the far end over diameter at the chuck end, mm
+ * @param largestMm largest diameter left over the size set, mm
+ * @param springPasses spring passes until the error is within what was asked, at most {@link #MOST_PASSES}
+ * @param leftMm diameter error left after each of them, largest along the cut, mm
+ * @param stoppedByRubbing whether they end because what is left is less than the edge can shave
+ */
+public record PushOff(
+        List<At> stations,
+        double taperMm,
+        double largestMm,
+        int springPasses,
+        List<Double> leftMm,
+        boolean stoppedByRubbing) {
+    /** More spring passes than this nobody takes. */
+    public static final int MOST_PASSES = 6;
+
+    private static final int STATIONS = 13;
+
+    /**
+     * One place along the cut.
+     *
+     * @param fromChuckMm distance from the chuck or the headstock centre, mm
+     * @param apartMm distance that tool and work are apart from where they were set, mm
+     */
+    public record At(double fromChuckMm, double apartMm) {
+        /** Diameter left over the size set: twice the distance apart, mm. */
+        public double diameterErrorMm() {
+            return 2 * apartMm;
+        }
+    }
+
+    /**
+     * Works out a pass and the spring passes after it.
+     *
+     * @param work the work on its supports
+     * @param cutFromMm chuck end of the cut, from the chuck, mm
+     * @param cutToMm far end of the cut, from the chuck, mm
+     * @param depthMm depth set, mm
+     * @param pushAtDepth push in N for a depth in mm, not decreasing
+     * @param toleranceMm largest diameter error that is good enough, mm
+     * @param smallestDepthMm depth below which the edge rubs, mm
+     */
+    public static PushOff of(
+            WorkHolding work,
+            double cutFromMm,
+            double cutToMm,
+            double depthMm,
+            DoubleUnaryOperator pushAtDepth,
+            double toleranceMm,
+            double smallestDepthMm) {
+        double[] compliance = new double[STATIONS];
+        double[] apart = new double[STATIONS];
+        List<At> stations = new ArrayList<>();
+        double largest = 0;
+        for (int i = 0; i < STATIONS; i++) {
+            double x = cutFromMm + (cutToMm - cutFromMm) * i / (STATIONS - 1);
+            compliance[i] = work.complianceAt(x);
+            apart[i] = apart(compliance[i], depthMm, pushAtDepth);
+            stations.add(new At(x, apart[i]));
+            largest = Math.max(largest, 2 * apart[i]);
+        }
+        double taper = 2 * (apart[STATIONS - 1] - apart[0]);
+        List<Double> left = new ArrayList<>();
+        boolean rubs = false;
+        double error = largest;
+        while (error > toleranceMm && left.size() < MOST_PASSES) {
+            // What was left standing is the depth of the next pass at the same setting.
+            double worst = 0;
+            boolean cut = false;
+            for (int i = 0; i < STATIONS; i++) {
+                double standing = apart[i];
+                if (standing >= smallestDepthMm) {
+                    apart[i] = apart(compliance[i], standing, pushAtDepth);
+                    cut = true;
+                }
+                worst = Math.max(worst, 2 * apart[i]);
+            }
+            if (!cut) {
+                rubs = true;
+                break;
+            }
+            left.add(worst);
+            error = worst;
+        }
+        return new PushOff(stations, taper, largest, left.size(), List.copyOf(left), rubs);
+    }
+
+    /** The distance apart at which the push of the depth left just holds the spring: x = c · F(depth − x). */
+    private static double apart(double compliance, double depth, DoubleUnaryOperator push) {
+        double low = 0;
+        double high = depth;
+        // Regula falsi keeps the bracket and needs few evaluations; the curve is smooth and nearly straight.
+        double fLow = -compliance * push.applyAsDouble(depth);
+        double fHigh = depth;
+        if (fLow >= 0) {
+            return compliance * push.applyAsDouble(depth);
+        }
+        for (int i = 0; i < 12; i++) {
+            double x = low - fLow * (high - low) / (fHigh - fLow);
+            double f = x - compliance * push.applyAsDouble(depth - x);
+            if (Math.abs(f) < 1e-7) {
+                return x;
+            }
+            if (f < 0) {
+                low = x;
+                fLow = f;
+                fHigh /= 2;
+            } else {
+                high = x;
+                fHigh = f;
+                fLow /= 2;
+            }
+        }
+        return low - fLow * (high - low) / (fHigh - fLow);
+    }
+}

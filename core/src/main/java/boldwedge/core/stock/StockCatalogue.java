@@ -1,0 +1,168 @@
+package boldwedge.core.stock;
+
+import boldwedge.core.measure.Table;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/**
+ * Everything that ships about materials and blanks, read once from the tables in {@code resources/boldwedge/core/stock}
+ * and checked while reading. To add a material, add a row there; nothing else changes.
+ */
+public final class StockCatalogue {
+    private static final StockCatalogue SHIPPED = new StockCatalogue();
+    private static final double DEG = Math.PI / 180;
+
+    private final Map<String, WorkMaterial> work = new LinkedHashMap<>();
+    private final Map<String, ToolMaterial> tools = new LinkedHashMap<>();
+    private final Map<String, Blank> blanks = new LinkedHashMap<>();
+    private final Map<String, RecommendedAngles> angles = new HashMap<>();
+    private final Map<String, String> citations = new HashMap<>();
+
+    private StockCatalogue() {
+        Table.read("stock/sources.tsv").rows().forEach(row -> citations.put(row.text("key"), row.text("citation")));
+        Table.read("stock/tool-materials.tsv").rows().forEach(this::addTool);
+        Table.read("stock/angles.tsv").rows().forEach(this::addAngles);
+        Map<String, String> speedColumns = Table.read("stock/tool-materials.tsv").rows().stream()
+                .collect(Collectors.toMap(row -> row.text("id"), row -> row.text("speed")));
+        Table.read("stock/work-materials.tsv").rows().forEach(row -> addWork(row, speedColumns));
+        Table.read("stock/blanks.tsv").rows().forEach(this::addBlank);
+    }
+
+    /** The catalogue that ships with the program. */
+    public static StockCatalogue shipped() {
+        return SHIPPED;
+    }
+
+    public List<WorkMaterial> workMaterials() {
+        return List.copyOf(work.values());
+    }
+
+    public List<ToolMaterial> toolMaterials() {
+        return List.copyOf(tools.values());
+    }
+
+    public List<Blank> blanks() {
+        return List.copyOf(blanks.values());
+    }
+
+    /** The work material with this id. */
+    public Optional<WorkMaterial> workMaterial(String id) {
+        return Optional.ofNullable(work.get(id));
+    }
+
+    /** The blank with this id. */
+    public Optional<Blank> blank(String id) {
+        return Optional.ofNullable(blanks.get(id));
+    }
+
+    /** What a blank's cutting end is made of. */
+    public ToolMaterial toolMaterial(Blank blank) {
+        return known(tools, blank.toolMaterial(), "tool material");
+    }
+
+    /** Recommended angles for this work with this tool material. */
+    public RecommendedAngles anglesFor(WorkMaterial material, ToolMaterial tool) {
+        return known(angles, material.angleGroup() + "/" + tool.family(), "row of angles");
+    }
+
+    private void addTool(Table.Row row) {
+        tools.put(
+                row.text("id"),
+                new ToolMaterial(
+                        row.text("id"),
+                        row.text("name"),
+                        ToolMaterial.Family.valueOf(row.text("family")),
+                        row.text("hardness"),
+                        row.number("modulus") * 1000,
+                        row.number("density"),
+                        Span.of(row, "edge_um", 1e-3),
+                        Span.of(row, "min_chip", 1),
+                        row.number("taylor_n"),
+                        row.text("wheel"),
+                        row.text("fails"),
+                        row.text("caution"),
+                        cited(row)));
+    }
+
+    private void addAngles(Table.Row row) {
+        angles.put(
+                row.text("group") + "/" + row.text("family"),
+                new RecommendedAngles(
+                        Span.of(row, "back_rake", DEG),
+                        Span.of(row, "side_rake", DEG),
+                        Span.of(row, "end_relief", DEG),
+                        Span.of(row, "side_relief", DEG),
+                        row.text("why"),
+                        cited(row)));
+    }
+
+    private void addWork(Table.Row row, Map<String, String> speedColumns) {
+        Map<String, Span> speeds = new HashMap<>();
+        speedColumns.forEach((tool, column) -> speeds.put(tool, Span.of(row, column, 1)));
+        WorkMaterial material = new WorkMaterial(
+                row.text("id"),
+                row.text("name"),
+                row.text("state"),
+                row.text("group"),
+                row.text("angles"),
+                row.number("kc11"),
+                row.number("mc"),
+                row.number("spread_pct") / 100,
+                row.text("hardness"),
+                row.number("density"),
+                row.number("modulus") * 1000,
+                Span.of(row, "friction", DEG),
+                row.number("rake_ref") * DEG,
+                Map.copyOf(speeds),
+                row.text("built_up"),
+                row.text("chip"),
+                cited(row));
+        tools.values().forEach(tool -> anglesFor(material, tool));
+        work.put(material.id(), material);
+    }
+
+    private void addBlank(Table.Row row) {
+        double[] tip = row.numbers("tip");
+        Blank blank = new Blank(
+                row.text("id"),
+                row.text("name"),
+                row.text("tool_material"),
+                row.number("width"),
+                row.number("height"),
+                row.number("length"),
+                tip.length == 3 ? Optional.of(new Blank.Tip(tip[0], tip[1], tip[2])) : Optional.empty(),
+                row.text("angles").isEmpty() ? Optional.empty() : Optional.of(bought(row.numbers("angles"))),
+                cited(row));
+        toolMaterial(blank);
+        blanks.put(blank.id(), blank);
+    }
+
+    private static Blank.BoughtAngles bought(double[] degrees) {
+        return new Blank.BoughtAngles(
+                degrees[0] * DEG,
+                degrees[1] * DEG,
+                degrees[2] * DEG,
+                degrees[3] * DEG,
+                degrees[4] * DEG,
+                degrees[5] * DEG);
+    }
+
+    private String cited(Table.Row row) {
+        return Stream.of(row.text("source").split(";"))
+                .map(key -> known(citations, key.strip(), "source"))
+                .collect(Collectors.joining("; "));
+    }
+
+    private static <T> T known(Map<String, T> map, String key, String what) {
+        T found = map.get(key);
+        if (found == null) {
+            throw new IllegalStateException("The tables name a " + what + " that they do not hold: " + key);
+        }
+        return found;
+    }
+}
