@@ -11,6 +11,8 @@ import java.util.List;
  * @param label what it is called
  * @param station where it belongs
  * @param typed what was typed; empty when the program chose
+ * @param spelled the same with its unit written out, so that it means the same in either unit system; empty when left to
+ *     the program
  * @param text what to show: as typed, or the chosen value
  * @param other the same in the other unit system; empty when that says nothing new
  * @param chosen whether the program chose it
@@ -28,6 +30,7 @@ public record FieldState(
         String label,
         Station station,
         String typed,
+        String spelled,
         String text,
         String other,
         boolean chosen,
@@ -40,12 +43,14 @@ public record FieldState(
         String source,
         List<School> schools) {
 
-    static FieldState plain(Field field, String typed, String text, String other, boolean chosen, String note) {
+    static FieldState plain(
+            Field field, String typed, String spelled, String text, String other, boolean chosen, String note) {
         return new FieldState(
                 field.id(),
                 field.label(),
                 field.station(),
                 typed,
+                spelled,
                 text,
                 other,
                 chosen,
@@ -64,6 +69,7 @@ public record FieldState(
                 field.id(),
                 field.label(),
                 field.station(),
+                typed,
                 typed,
                 typed,
                 "",

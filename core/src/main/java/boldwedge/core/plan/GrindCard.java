@@ -405,7 +405,8 @@ final class GrindCard {
                 touchX = outline[i];
             }
         }
-        double px = planX - touchX;
+        boolean along = Math.abs(swing) > Math.PI / 4;
+        double px = along ? planX + ux * back / 2 : planX - touchX;
         double py = planY - touchY;
         for (int i = 0; i < outline.length; i += 2) {
             outline[i] += px;

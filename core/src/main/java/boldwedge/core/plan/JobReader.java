@@ -208,7 +208,7 @@ final class JobReader {
         String typed = request.text(field);
         String text = typed.isEmpty() ? field.usual(units) : typed;
         if (text.isEmpty()) {
-            states.put(field, FieldState.plain(field, "", "", "", true, ""));
+            states.put(field, FieldState.plain(field, "", "", "", "", true, ""));
             return;
         }
         switch (MeasureParser.parse(text, limits, units)) {
@@ -216,9 +216,34 @@ final class JobReader {
             case Parsed.Good<Reading>(Reading reading) -> {
                 values.put(field, reading.value());
                 states.put(
-                        field, FieldState.plain(field, typed, text, beside(reading), typed.isEmpty(), reading.note()));
+                        field,
+                        FieldState.plain(
+                                field,
+                                typed,
+                                spelled(text, reading),
+                                text,
+                                beside(reading),
+                                typed.isEmpty(),
+                                reading.note()));
             }
         }
+    }
+
+    /** The text with its unit written out, when it is a bare number that the other system would read differently. */
+    private String spelled(String text, Reading reading) {
+        boolean bare = MeasureParser.parse(text, reading.quantity(), units.other())
+                        instanceof Parsed.Good<Reading>(Reading other)
+                && Math.abs(other.value() - reading.value()) > 1e-12 * Math.abs(reading.value());
+        return bare ? text + " " + reading.unit().symbol() : text;
+    }
+
+    private String spelled(String text, Tolerance tolerance, double size) {
+        boolean bare = Tolerance.parse(text, size, units.other()) instanceof Parsed.Good<Tolerance>(Tolerance other)
+                && Math.abs(other.widthMm() - tolerance.widthMm()) > 1e-12;
+        return bare
+                ? text + " "
+                        + units.bareUnit(boldwedge.core.measure.Quantity.LENGTH).symbol()
+                : text;
     }
 
     /** The value in the other system from the one it was written in. */
@@ -236,7 +261,7 @@ final class JobReader {
         String text = typed.isEmpty() ? Field.TOLERANCE.usual(units) : typed;
         Double nominal = values.get(Field.FINISHED);
         if (nominal == null) {
-            states.put(Field.TOLERANCE, FieldState.plain(Field.TOLERANCE, typed, text, "", typed.isEmpty(), ""));
+            states.put(Field.TOLERANCE, FieldState.plain(Field.TOLERANCE, typed, text, text, "", typed.isEmpty(), ""));
             return Optional.empty();
         }
         // A face has no diameter to fit; its limits are read at the nominal start instead.
@@ -258,7 +283,14 @@ final class JobReader {
                 }
                 states.put(
                         Field.TOLERANCE,
-                        FieldState.plain(Field.TOLERANCE, typed, text, tolerance.written(units), typed.isEmpty(), ""));
+                        FieldState.plain(
+                                Field.TOLERANCE,
+                                typed,
+                                spelled(text, tolerance, size),
+                                text,
+                                tolerance.written(units),
+                                typed.isEmpty(),
+                                ""));
                 yield Optional.of(tolerance);
             }
         };
@@ -280,7 +312,7 @@ final class JobReader {
             states.put(
                     field,
                     FieldState.plain(
-                            field, id, words.get(), "", request.text(field).isEmpty(), ""));
+                            field, id, id, words.get(), "", request.text(field).isEmpty(), ""));
         } else if (id.isEmpty()) {
             states.put(field, FieldState.wrong(field, id, "No " + what + " is chosen. " + instead));
         } else {

@@ -161,7 +161,7 @@ public final class Planner {
             String other = quantity == Quantity.SPINDLE_SPEED
                     ? ""
                     : Written.full(quantity, value, say.units().other());
-            states.put(field, FieldState.plain(field, "", text, other, true, state.note()));
+            states.put(field, FieldState.plain(field, "", state.spelled(), text, other, true, state.note()));
         }
     }
 
@@ -188,6 +188,7 @@ public final class Planner {
                 state.label(),
                 state.station(),
                 state.typed(),
+                state.spelled(),
                 state.chosen() ? value : state.text(),
                 state.chosen() ? other : state.other(),
                 state.chosen(),

@@ -249,7 +249,7 @@ final class ReachFindings {
                 say.surfaceSpeed(range.high()));
         Finding.Builder finding = Finding.at(Station.REACH, "speed")
                 .says(verdict, over > 1e-9 ? "Too fast: " + words : under < -0.35 ? "Slow: " + words : words)
-                .margin(over > 0 ? -over : under < 0 ? under : Math.min(1, -over * 2))
+                .margin(over > 0 ? -over : under < 0 ? under / 2 + 0.175 : Math.min(1, -over * 2))
                 .step(
                         "Speed a chart asks for",
                         "n = 1000 v / πd",

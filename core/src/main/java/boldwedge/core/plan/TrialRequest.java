@@ -1,0 +1,12 @@
+package boldwedge.core.plan;
+
+import java.util.Map;
+
+/**
+ * A trial cut to judge.
+ *
+ * @param plan the job it was made for
+ * @param readings texts by reading: speed, feed, depth (what was really run; empty as planned), near and far diameter,
+ *     apart, finish, chip, sound
+ */
+public record TrialRequest(PlanRequest plan, Map<String, String> readings) {}

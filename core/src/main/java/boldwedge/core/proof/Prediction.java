@@ -1,0 +1,55 @@
+package boldwedge.core.proof;
+
+/**
+ * What was computed for the very set-up of a trial cut; mm, N, m/min, radians.
+ *
+ * @param setDiameterMm diameter that the tool was set to
+ * @param nearErrorMm diameter left large by spring at the station near the chuck
+ * @param farErrorMm the same at the station far from it
+ * @param apartMm distance between the two stations
+ * @param spread share by which force and so spring may differ
+ * @param springAssumed whether the machine's stiffness was assumed, which widens the spread
+ * @param heldAtFarEnd whether a centre holds the far end
+ * @param paperRaMm theoretical finish
+ * @param surfaceSpeed surface speed
+ * @param slowestGood low end of the speed range for work and tool
+ * @param fastestGood high end of it
+ * @param leastClearance least clearance in use, at flanks and nose
+ * @param meanChipMm mean chip thickness
+ * @param smallestChipMm smallest chip the edge shaves
+ * @param builtUp how strongly the material builds up on the edge, 0 to 1
+ * @param drawsSoft whether the tool loses its hardness when overheated
+ * @param slenderness free length over diameter, scaled for its ends
+ * @param overhangRatio tool's overhang over its height
+ */
+public record Prediction(
+        double setDiameterMm,
+        double nearErrorMm,
+        double farErrorMm,
+        double apartMm,
+        double spread,
+        boolean springAssumed,
+        boolean heldAtFarEnd,
+        double paperRaMm,
+        double surfaceSpeed,
+        double slowestGood,
+        double fastestGood,
+        double leastClearance,
+        double meanChipMm,
+        double smallestChipMm,
+        double builtUp,
+        boolean drawsSoft,
+        double slenderness,
+        double overhangRatio) {
+
+    /** Diameter at the far station over diameter at the near one, mm. */
+    public double taperMm() {
+        return farErrorMm - nearErrorMm;
+    }
+
+    /** Standard deviation of the predicted taper, mm: the force's spread, the stiffness's when assumed, and 1 µm. */
+    public double taperSigmaMm() {
+        double share = Math.hypot(spread + 0.2, springAssumed ? 0.35 : 0.1);
+        return Math.hypot(share * taperMm(), 0.001);
+    }
+}

@@ -1,0 +1,167 @@
+package boldwedge.server.crib;
+
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.MeasureParser;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.plan.Field;
+import boldwedge.core.plan.PlanRequest;
+import boldwedge.core.plan.ToolMatch;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.server.plan.PlanService;
+import boldwedge.server.web.Refusal;
+import boldwedge.server.web.Version;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+
+/** The shop's tools. */
+@Service
+public class CribService {
+    private final CribMapper crib;
+    private final PlanService plans;
+
+    CribService(CribMapper crib, PlanService plans) {
+        this.crib = crib;
+        this.plans = plans;
+    }
+
+    /**
+     * A tool beside a cut.
+     *
+     * @param tool the tool
+     * @param match how it would do
+     */
+    record Candidate(ToolRecord tool, ToolMatch match) {}
+
+    /** All tools, by name. */
+    public List<ToolRecord> all() {
+        return crib.all();
+    }
+
+    /** All grinds, oldest first. */
+    public List<GrindRecord> grinds() {
+        return crib.grinds();
+    }
+
+    /** The tool of this id. */
+    public ToolRecord tool(UUID id) {
+        return crib.find(id).orElseThrow(() -> Refusal.missing("This tool is not in the crib."));
+    }
+
+    /** The tool's grinds, the last first. */
+    public List<GrindRecord> grindsOf(UUID id) {
+        return crib.grindsOf(id);
+    }
+
+    List<ToolRecord> withWords(String words) {
+        List<String> patterns = Stream.of(words.strip().split("\\s+"))
+                .filter(word -> !word.isEmpty())
+                .limit(8)
+                .map(word ->
+                        "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
+                .toList();
+        return patterns.isEmpty() ? crib.all() : crib.withWords(patterns);
+    }
+
+    /** The shop's tools tried on a cut, the best first. A tool counts as it was last measured. */
+    List<Candidate> which(Map<String, String> fields, UnitSystem units) {
+        PlanRequest cut = plans.request(fields, units);
+        Map<UUID, Map<String, String>> measured = new HashMap<>();
+        crib.grinds().forEach(grind -> measured.put(grind.toolId(), inUnits(grind.measured(), grind.units())));
+        return crib.all().stream()
+                .map(tool -> {
+                    Map<String, String> own = new HashMap<>(inUnits(tool.fields(), tool.units()));
+                    own.putAll(measured.getOrDefault(tool.id(), Map.of()));
+                    return new Candidate(tool, ToolMatch.of(cut, own));
+                })
+                .sorted(Comparator.comparingDouble(
+                        candidate -> candidate.match().rank()))
+                .toList();
+    }
+
+    ToolRecord add(ToolRecord tool) {
+        check(tool);
+        crib.add(tool);
+        return tool;
+    }
+
+    /** Adds a tool unless it is already there; whether it was added. For imports. */
+    public boolean addIfMissing(ToolRecord tool) {
+        check(tool);
+        return crib.add(tool) == 1;
+    }
+
+    ToolRecord save(ToolRecord tool) {
+        check(tool);
+        Version.check(crib.save(tool), crib.find(tool.id()).isPresent(), "tool");
+        return new ToolRecord(
+                tool.id(), tool.version() + 1, tool.name(), tool.drawer(), tool.note(), tool.units(), tool.fields());
+    }
+
+    void delete(UUID id) {
+        crib.delete(id);
+    }
+
+    /** Keeps a grind; its measurements must be readable. */
+    public boolean addGrind(GrindRecord grind) {
+        Map<String, String> wrong = unreadable(grind.measured(), grind.units());
+        if (!wrong.isEmpty()) {
+            throw Refusal.wrong("Some measurements cannot be read.", wrong);
+        }
+        tool(grind.toolId());
+        return crib.addGrind(grind) == 1;
+    }
+
+    private static void check(ToolRecord tool) {
+        Map<String, String> wrong = new HashMap<>(unreadable(tool.fields(), tool.units()));
+        String blank = tool.fields().getOrDefault(Field.BLANK.id(), "");
+        if (StockCatalogue.shipped().blank(blank).isEmpty()) {
+            wrong.put(Field.BLANK.id(), "There is no blank called “" + blank + "”. Pick one from the list.");
+        }
+        if (!wrong.isEmpty()) {
+            throw Refusal.wrong("Some of the tool's values cannot be read.", wrong);
+        }
+    }
+
+    private static Map<String, String> unreadable(Map<String, String> texts, UnitSystem units) {
+        Map<String, String> wrong = new HashMap<>();
+        texts.forEach((id, text) -> {
+            Optional<Limits> limits = Field.named(id).flatMap(Field::limits);
+            if (limits.isPresent()
+                    && MeasureParser.parse(text, limits.get(), units) instanceof Parsed.Wrong<Reading> bad) {
+                wrong.put(id, bad.sentence());
+            }
+        });
+        return wrong;
+    }
+
+    /** The texts with their unit written out, so that they mean the same in any unit system. */
+    private static Map<String, String> inUnits(Map<String, String> texts, UnitSystem units) {
+        Map<String, String> explicit = new HashMap<>();
+        texts.forEach((id, text) -> explicit.put(
+                id,
+                Field.named(id)
+                        .flatMap(Field::limits)
+                        .map(limits -> switch (MeasureParser.parse(text, limits.quantity(), units)) {
+                            case Parsed.Good<Reading>(Reading r) -> plain(r);
+                            case Parsed.Wrong<Reading> bad -> text;
+                        })
+                        .orElse(text)));
+        return explicit;
+    }
+
+    private static String plain(Reading reading) {
+        return switch (reading.quantity()) {
+            case ANGLE -> Math.toDegrees(reading.value()) + "°";
+            case LENGTH -> String.format(java.util.Locale.ROOT, "%.6f mm", reading.value());
+            default -> reading.typed();
+        };
+    }
+}

@@ -1,0 +1,5 @@
+/** The demo shop, loaded once. */
+@NullMarked
+package boldwedge.server.demo;
+
+import org.jspecify.annotations.NullMarked;

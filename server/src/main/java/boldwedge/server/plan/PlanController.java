@@ -1,0 +1,113 @@
+package boldwedge.server.plan;
+
+import boldwedge.core.drawing.Scene;
+import boldwedge.core.drawing.SceneSvg;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.plan.GrindStep;
+import boldwedge.core.plan.PlanAnswer;
+import boldwedge.core.wedge.StlWriter;
+import boldwedge.server.web.Refusal;
+import boldwedge.server.web.Text;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class PlanController {
+    private final PlanService plans;
+
+    PlanController(PlanService plans) {
+        this.plans = plans;
+    }
+
+    /** Texts by field, as a machinist would type them, and what bare numbers mean. */
+    record PlanQuestion(Map<String, @Nullable String> fields, UnitSystem units) {}
+
+    /** A cut as sent. */
+    record CutEntry(int version, String name, UnitSystem units, Map<String, @Nullable String> fields) {}
+
+    /** Plans a cut: angles, solid, speeds, forces, findings, drawings, grinding. Wrong fields are told in the answer. */
+    @PostMapping("/plan")
+    PlanAnswer plan(@RequestBody PlanQuestion question) {
+        return plans.plan(Text.map(question.fields()), question.units());
+    }
+
+    /** A drawing of the plan as SVG: cut, bit, tool-on-work, marks, push-off, or a grinding step's. */
+    @PostMapping(value = "/plan/drawing/{scene}", produces = "image/svg+xml")
+    ResponseEntity<String> drawing(@PathVariable String scene, @RequestBody PlanQuestion question) {
+        PlanAnswer answer = plans.workedPlan(Text.map(question.fields()), question.units());
+        List<Scene> scenes = Stream.concat(
+                        answer.scenes().stream(), answer.steps().stream().map(GrindStep::scene))
+                .toList();
+        Scene wanted = scenes.stream()
+                .filter(s -> s.id().equals(scene))
+                .findFirst()
+                .orElseThrow(() -> Refusal.missing("There is no drawing of that name. There are: "
+                        + scenes.stream().map(Scene::id).collect(Collectors.joining(", ")) + "."));
+        return file(scene + ".svg", MediaType.valueOf("image/svg+xml"), SceneSvg.write(wanted));
+    }
+
+    /** The ground bit as STL, millimetres. */
+    @PostMapping(value = "/plan/solid", produces = "model/stl")
+    ResponseEntity<String> solid(@RequestBody PlanQuestion question) {
+        return file(
+                "bit.stl",
+                MediaType.valueOf("model/stl"),
+                StlWriter.write(plans.solid(Text.map(question.fields()), question.units())));
+    }
+
+    @GetMapping("/cuts")
+    List<CutRecord> cuts() {
+        return plans.cuts();
+    }
+
+    @GetMapping("/cuts/{id}")
+    CutRecord cut(@PathVariable UUID id) {
+        return plans.cut(id);
+    }
+
+    @PostMapping("/cuts")
+    CutRecord add(@RequestBody CutEntry entry) {
+        return plans.add(record(UUID.randomUUID(), 1, entry));
+    }
+
+    @PutMapping("/cuts/{id}")
+    CutRecord save(@PathVariable UUID id, @RequestBody CutEntry entry) {
+        return plans.save(record(id, entry.version(), entry));
+    }
+
+    @DeleteMapping("/cuts/{id}")
+    void delete(@PathVariable UUID id) {
+        plans.delete(id);
+    }
+
+    private static CutRecord record(UUID id, int version, CutEntry entry) {
+        String name = Text.required(entry.name(), "name", 120, "Give the cut a name, such as the part it is for.");
+        return new CutRecord(id, version, name, entry.units(), Text.map(entry.fields()));
+    }
+
+    private static ResponseEntity<String> file(String name, MediaType type, String body) {
+        return ResponseEntity.ok()
+                .contentType(new MediaType(type, java.nio.charset.StandardCharsets.UTF_8))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(body);
+    }
+}

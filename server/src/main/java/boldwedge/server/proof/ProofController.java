@@ -1,0 +1,71 @@
+package boldwedge.server.proof;
+
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.plan.TrialAnswer;
+import boldwedge.server.web.Text;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/proof")
+class ProofController {
+    private final ProofService proofs;
+
+    ProofController(ProofService proofs) {
+        this.proofs = proofs;
+    }
+
+    /** A trial to judge: the plan's texts, and the readings speed, feed, depth, near, far, apart, finish, chip, sound. */
+    record TrialQuestion(
+            Map<String, @Nullable String> fields, UnitSystem units, Map<String, @Nullable String> readings) {}
+
+    /** A trial to keep. */
+    record TrialEntry(
+            @Nullable UUID toolId,
+            @Nullable UUID cutId,
+            @Nullable LocalDate onDay,
+            UnitSystem units,
+            Map<String, @Nullable String> fields,
+            Map<String, @Nullable String> readings,
+            @Nullable String note) {}
+
+    /** Judges a trial cut: predicted beside measured, causes ranked, one change proposed. Nothing is kept. */
+    @PostMapping("/judge")
+    TrialAnswer judge(@RequestBody TrialQuestion question) {
+        return proofs.judge(Text.map(question.fields()), question.units(), Text.map(question.readings()));
+    }
+
+    @PostMapping("/trials")
+    TrialRecord keep(@RequestBody TrialEntry entry) {
+        LocalDate day = entry.onDay() == null ? LocalDate.now(java.time.ZoneId.systemDefault()) : entry.onDay();
+        return proofs.keep(new TrialRecord(
+                UUID.randomUUID(),
+                entry.toolId(),
+                entry.cutId(),
+                day,
+                entry.units(),
+                Text.map(entry.fields()),
+                Text.map(entry.readings()),
+                "",
+                Text.optional(entry.note(), "note", 2000)));
+    }
+
+    /** Trials of a tool or of a cut; all when neither is given. */
+    @GetMapping("/trials")
+    List<TrialRecord> trials(
+            @RequestParam(required = false) @Nullable UUID tool, @RequestParam(required = false) @Nullable UUID cut) {
+        if (tool != null) {
+            return proofs.ofTool(tool);
+        }
+        return cut != null ? proofs.ofCut(cut) : proofs.all();
+    }
+}

@@ -1,0 +1,76 @@
+package boldwedge.server.shop;
+
+import boldwedge.core.plan.LatheCard;
+import boldwedge.core.proof.Measured;
+import boldwedge.core.rigidity.Hold;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.wedge.Operation;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+
+/**
+ * What the fields that are picked from a list can be.
+ *
+ * @param operations operations
+ * @param materials work materials
+ * @param holds ways of holding the work
+ * @param blanks tool blanks
+ * @param wheelFaces what of the wheel is used
+ * @param orders which faces are ground first
+ * @param chips how chips come off
+ * @param sounds what a cut sounds like
+ * @param latheEntries the entries of a lathe's card
+ */
+public record Choices(
+        List<Choice> operations,
+        List<Choice> materials,
+        List<Choice> holds,
+        List<Choice> blanks,
+        List<Choice> wheelFaces,
+        List<Choice> orders,
+        List<Choice> chips,
+        List<Choice> sounds,
+        List<Choice> latheEntries) {
+
+    /**
+     * One thing to pick.
+     *
+     * @param id what is sent
+     * @param words what is read
+     * @param more a line more about it; may be empty
+     */
+    public record Choice(String id, String words, String more) {}
+
+    static Choices shipped() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        return new Choices(
+                constants(Operation.values(), Operation::words),
+                stock.workMaterials().stream()
+                        .map(m -> new Choice(m.id(), m.name(), m.state() + "; " + m.hardness()))
+                        .toList(),
+                constants(Hold.values(), Hold::words),
+                stock.blanks().stream()
+                        .map(b -> new Choice(
+                                b.id(), b.name(), stock.toolMaterial(b).name()))
+                        .toList(),
+                List.of(
+                        new Choice("periphery", "the wheel's periphery", "leaves a hollow"),
+                        new Choice("cup", "the flat side of a cup wheel", "leaves it flat")),
+                List.of(
+                        new Choice("flanks-first", "the flanks", "then the top"),
+                        new Choice("top-first", "the top", "then the flanks")),
+                constants(Measured.Chip.values(), Measured.Chip::words),
+                constants(Measured.Sound.values(), Measured.Sound::words),
+                LatheCard.ENTRIES.entrySet().stream()
+                        .map(e -> new Choice(e.getKey(), e.getValue(), ""))
+                        .toList());
+    }
+
+    private static <E extends Enum<E>> List<Choice> constants(E[] all, Function<E, String> words) {
+        return Arrays.stream(all)
+                .map(e -> new Choice(e.name().toLowerCase(Locale.ROOT).replace('_', '-'), words.apply(e), ""))
+                .toList();
+    }
+}
