@@ -1,1 +1,35 @@
-document.getElementById("root")!.textContent = "building";
+import '@fontsource-variable/atkinson-hyperlegible-next';
+import '@fontsource-variable/sometype-mono';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { CutList, WayIn } from './cut/CutList';
+import { CutPage } from './cut/CutPage';
+import { startShade } from './frame/dimShop';
+import { ShopPage } from './shop/ShopPage';
+import { ToolPage } from './tools/ToolPage';
+import './style.css';
+
+startShade();
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: 1, retryDelay: 400, refetchOnWindowFocus: false } },
+});
+const root = document.getElementById('root');
+if (!root) throw new Error('The page has no root.');
+createRoot(root).render(
+  <StrictMode>
+    <QueryClientProvider client={queries}>
+      <BrowserRouter>
+        <Routes>
+          <Route path="/" element={<WayIn to={(path) => <Navigate to={path} replace />} />} />
+          <Route path="/cuts" element={<CutList />} />
+          <Route path="/cut/:id/:station" element={<CutPage />} />
+          <Route path="/tools/:id" element={<ToolPage />} />
+          <Route path="/shop" element={<ShopPage />} />
+          <Route path="*" element={<Navigate to="/" replace />} />
+        </Routes>
+      </BrowserRouter>
+    </QueryClientProvider>
+  </StrictMode>,
+);

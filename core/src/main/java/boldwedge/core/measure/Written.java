@@ -42,10 +42,10 @@ public final class Written {
         };
     }
 
-    /** A length in millimetres, to the place a shop can measure: 0.001 below 10 mm, 0.01 below 100 mm, else 0.1. */
+    /** A length in millimetres, to the place a shop can measure: 0.001 below 100 mm, else 0.01. */
     public static String millimetres(double mm) {
         double size = Math.abs(mm);
-        return places(mm, size < 9.9995 ? 3 : size < 99.995 ? 2 : 1) + " mm";
+        return places(mm, size < 99.9995 ? 3 : 2) + " mm";
     }
 
     /** A length given in millimetres, as an inch fraction where exact, else thou, tenths or decimal inches. */

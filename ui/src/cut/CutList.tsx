@@ -1,0 +1,50 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { sentenceOf } from '../api/client';
+import { useCuts } from '../api/records';
+import { Header } from '../frame/Header';
+import { KeyMap } from '../frame/KeyMap';
+import { stored } from './draft';
+
+/** The shop's cuts, the last saved first. */
+export function CutList() {
+  const cuts = useCuts();
+  const [keys, setKeys] = useState(false);
+  return (
+    <>
+      <Header onKeys={() => setKeys(true)} />
+      <main className="shop">
+        <section aria-label="Cuts">
+          <h1>Cuts</h1>
+          {cuts.error && <p role="alert">{sentenceOf(cuts.error)}</p>}
+          <ul className="cuts">
+            <li>
+              <Link to="/cut/new/cut">{stored('new')?.changed ? 'Go on with the new cut' : 'Start a new cut'}</Link>
+            </li>
+            {cuts.data?.map((cut) => (
+              <li key={cut.id}>
+                <Link to={`/cut/${cut.id}/cut`}>{cut.name}</Link>
+                <span className="figures">
+                  {cut.fields.diameter} → {cut.fields.finished}, {cut.fields.length}
+                </span>
+                {stored(cut.id)?.changed && <em>not saved yet</em>}
+              </li>
+            ))}
+          </ul>
+        </section>
+      </main>
+      <KeyMap open={keys} onOpenChange={setKeys} />
+    </>
+  );
+}
+
+/** The way in: the cut last worked on, else the first kept, else a new one. */
+export function WayIn({ to }: { to: (path: string) => React.ReactNode }) {
+  const cuts = useCuts();
+  const last = localStorage.getItem('bw.last');
+  if (last && (last !== 'new' || stored('new')?.changed)) return to(`/cut/${last}/cut`);
+  if (cuts.error) return to('/cut/new/cut');
+  if (!cuts.data) return null;
+  const first = cuts.data[0];
+  return to(first ? `/cut/${first.id}/cut` : '/cut/new/cut');
+}

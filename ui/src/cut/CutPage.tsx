@@ -1,0 +1,339 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import { type CutRecord, get, Refused, send, sentenceOf } from '../api/client';
+import { useChoices, useLathes } from '../api/records';
+import { flipShade } from '../frame/dimShop';
+import { Header } from '../frame/Header';
+import { KeyMap } from '../frame/KeyMap';
+import { CribStation } from '../stations/CribStation';
+import { MakeStation } from '../stations/MakeStation';
+import { PlateStation } from '../stations/PlateStation';
+import { PrintCard } from '../stations/PrintCard';
+import { ProveStation } from '../stations/ProveStation';
+import { CutContext, type CutPage as Page } from './CutContext';
+import {
+  type Draft,
+  type Edit,
+  edited,
+  forget,
+  type History,
+  newDraft,
+  redone,
+  spelledOut,
+  store,
+  stored,
+  undone,
+} from './draft';
+import { Sentence } from './Sentence';
+import { usePlan } from './usePlan';
+
+const STATIONS = ['cut', 'edge', 'reach', 'make', 'prove', 'crib'] as const;
+const NAMES = { cut: 'Cut', edge: 'Edge', reach: 'Reach', make: 'Make', prove: 'Prove', crib: 'Crib' };
+
+function start(draft: Draft): History {
+  return { now: draft, before: [], after: [], touched: '' };
+}
+
+function fromRecord(record: CutRecord): Draft {
+  return {
+    ...newDraft(record.units),
+    id: record.id,
+    version: record.version,
+    name: record.name,
+    fields: record.fields,
+  };
+}
+
+/** One cut, one page: the sentence, six stations, and everything they share. */
+export function CutPage() {
+  const { id = 'new', station = 'cut' } = useParams();
+  const [history, setHistory] = useState<History>();
+  const [trouble, setTrouble] = useState('');
+  useEffect(() => {
+    const kept = stored(id);
+    if (kept?.changed || id === 'new') {
+      setHistory(start(kept ?? newDraft('METRIC')));
+      return;
+    }
+    let gone = false;
+    get<CutRecord>(`/api/cuts/${id}`)
+      .then((record) => {
+        if (gone) return;
+        // Readings and ticks are the page's own; what the shop keeps is the cut.
+        const mine = kept ? { readings: kept.readings, ticks: kept.ticks, measured: kept.measured } : {};
+        setHistory(start({ ...fromRecord(record), ...mine }));
+      })
+      .catch((error: unknown) => {
+        if (gone) return;
+        if (kept) setHistory(start(kept));
+        setTrouble(sentenceOf(error));
+      });
+    return () => {
+      gone = true;
+    };
+  }, [id]);
+  const choices = useChoices();
+  const lathes = useLathes();
+  if (!history || history.now.id !== id || !choices.data || !lathes.data) {
+    return (
+      <>
+        <Header onKeys={() => {}} />
+        <main className="waiting">
+          <p role="status">
+            {trouble ||
+              (choices.error && sentenceOf(choices.error)) ||
+              (lathes.error && sentenceOf(lathes.error)) ||
+              'Opening the cut.'}
+          </p>
+        </main>
+      </>
+    );
+  }
+  return (
+    <CutDesk
+      station={station}
+      history={history}
+      setHistory={(change) => setHistory((old) => (old ? change(old) : old))}
+      choices={choices.data}
+      lathes={lathes.data}
+    />
+  );
+}
+
+interface DeskProps extends Pick<Page, 'choices' | 'lathes'> {
+  station: string;
+  history: History;
+  setHistory: (change: (old: History) => History) => void;
+}
+
+function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
+  const draft = history.now;
+  const navigate = useNavigate();
+  const queries = useQueryClient();
+  const [keys, setKeys] = useState(false);
+  const [said, setSaid] = useState('');
+  const [conflict, setConflict] = useState<CutRecord>();
+  const plan = usePlan(draft.fields, draft.units);
+  const nameInput = useRef<HTMLInputElement>(null);
+
+  useEffect(() => store(draft), [draft]);
+  // A new cut starts on the first of the shop's lathes.
+  useEffect(() => {
+    const first = lathes[0];
+    if (!draft.fields.lathe && first) {
+      setHistory((old) => ({ ...old, now: { ...old.now, fields: { ...old.now.fields, lathe: first.id } } }));
+    }
+  }, [draft.fields.lathe, lathes, setHistory]);
+
+  const edit = useCallback(
+    (change: Edit) => {
+      performance.mark('bw-edit');
+      setSaid('');
+      setHistory((old) => edited(old, change));
+    },
+    [setHistory],
+  );
+  const undo = useCallback(() => setHistory(undone), [setHistory]);
+  const redo = useCallback(() => setHistory(redone), [setHistory]);
+  const flipUnits = useCallback(() => {
+    edit({
+      kind: 'units',
+      units: draft.units === 'METRIC' ? 'INCH' : 'METRIC',
+      spelled: spelledOut([...plan.fields.values()]),
+    });
+  }, [edit, draft.units, plan.fields]);
+
+  const save = useCallback(async () => {
+    const body = { version: draft.version, name: draft.name, units: draft.units, fields: draft.fields };
+    try {
+      const kept =
+        draft.id === 'new'
+          ? await send<CutRecord>('POST', '/api/cuts', body)
+          : await send<CutRecord>('PUT', `/api/cuts/${draft.id}`, body);
+      setConflict(undefined);
+      setSaid('Saved.');
+      void queries.invalidateQueries({ queryKey: ['cuts'] });
+      if (draft.id === 'new') {
+        store({ ...draft, id: kept.id, version: kept.version, changed: false });
+        forget('new');
+        navigate(`/cut/${kept.id}/${station}`, { replace: true });
+      } else {
+        setHistory((old) => ({ ...old, now: { ...old.now, version: kept.version, changed: false } }));
+      }
+    } catch (error) {
+      setSaid(sentenceOf(error));
+      if (error instanceof Refused && error.fields.name) nameInput.current?.focus();
+      if (error instanceof Refused && error.status === 409) {
+        setConflict(await get<CutRecord>(`/api/cuts/${draft.id}`).catch(() => undefined));
+      }
+    }
+  }, [draft, navigate, queries, setHistory, station]);
+
+  const page: Page = useMemo(
+    () => ({
+      draft,
+      edit,
+      undo,
+      redo,
+      canUndo: history.before.length > 0,
+      canRedo: history.after.length > 0,
+      flipUnits,
+      save: () => void save(),
+      answer: plan.answer,
+      fields: plan.fields,
+      stale: plan.stale,
+      choices,
+      lathes,
+    }),
+    [draft, edit, undo, redo, history.before.length, history.after.length, flipUnits, save, plan, choices, lathes],
+  );
+
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement;
+      const typing = target.matches('input:not([type=checkbox]), textarea');
+      const command = event.ctrlKey || event.metaKey;
+      const key = event.key.toLowerCase();
+      const digit = /^Digit([1-6])$/.exec(event.code)?.[1];
+      if (command && key === 's') save();
+      else if (command && key === 'z') (event.shiftKey ? redo : undo)();
+      else if (command && key === 'y') redo();
+      else if (command) return;
+      else if (digit && (event.altKey || !typing)) navigate(`/cut/${draft.id}/${STATIONS[Number(digit) - 1]}`);
+      else if (event.code === 'KeyU' && (event.altKey || !typing)) flipUnits();
+      else if (typing || event.altKey) return;
+      else if (event.key === '?') setKeys(true);
+      else if (key === 'd') flipShade();
+      else if (key === 'p') window.print();
+      else if (event.key === '/') {
+        navigate(`/cut/${draft.id}/crib`);
+        requestAnimationFrame(() => document.querySelector<HTMLInputElement>('[data-find]')?.focus());
+      } else return;
+      event.preventDefault();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [draft.id, flipUnits, navigate, redo, save, undo]);
+
+  return (
+    <CutContext.Provider value={page}>
+      <Header onKeys={() => setKeys(true)}>
+        <input
+          ref={nameInput}
+          className="cut-name"
+          aria-label="Name of the cut"
+          placeholder="Name this cut"
+          value={draft.name}
+          onChange={(event) => edit({ kind: 'name', text: event.target.value })}
+        />
+        <button type="button" className="quiet" disabled={!page.canUndo} onClick={undo}>
+          Undo
+        </button>
+        <button
+          type="button"
+          className="quiet"
+          onClick={flipUnits}
+          aria-label={`Units: ${draft.units === 'METRIC' ? 'millimetres' : 'inches'}`}
+        >
+          {draft.units === 'METRIC' ? 'mm' : 'inch'}
+        </button>
+        <button type="button" className="do" onClick={() => void save()}>
+          Save{draft.changed ? ' •' : ''}
+        </button>
+      </Header>
+      {(said || plan.trouble) && (
+        <p className="said" role="status">
+          {plan.trouble || said}
+          {conflict && (
+            <>
+              {' '}
+              <button
+                type="button"
+                className="mend"
+                onClick={() => {
+                  setHistory((old) => ({ ...start(fromRecord(conflict)), before: [...old.before, old.now] }));
+                  setConflict(undefined);
+                  setSaid('This is theirs. Undo brings yours back.');
+                }}
+              >
+                Look at theirs
+              </button>{' '}
+              <button
+                type="button"
+                className="mend"
+                onClick={() => {
+                  setHistory((old) => ({ ...old, now: { ...old.now, version: conflict.version } }));
+                  setConflict(undefined);
+                  setSaid('Save again to put yours in place of theirs.');
+                }}
+              >
+                Keep mine
+              </button>
+            </>
+          )}
+        </p>
+      )}
+      <Sentence />
+      <nav className="stations" aria-label="Stations">
+        {STATIONS.map((one, i) => (
+          <button
+            type="button"
+            key={one}
+            aria-current={one === station ? 'step' : undefined}
+            onClick={() => navigate(`/cut/${draft.id}/${one}`)}
+          >
+            <span className="figures">{i + 1}</span> {NAMES[one]}
+            <StationMark station={one} />
+          </button>
+        ))}
+      </nav>
+      <main>
+        <Station station={station} />
+      </main>
+      <PrintCard station={station} />
+      <KeyMap open={keys} onOpenChange={setKeys} />
+    </CutContext.Provider>
+  );
+
+  function StationMark({ station: one }: { station: string }) {
+    const worst = plan.answer?.findings.find((finding) => finding.station === one.toUpperCase());
+    if (worst?.verdict === 'WRONG')
+      return (
+        <span className="station-mark" title="something will not do">
+          will not do
+        </span>
+      );
+    if (worst?.verdict === 'DOUBTFUL')
+      return (
+        <span className="station-mark" title="something to watch">
+          watch
+        </span>
+      );
+    return null;
+  }
+}
+
+function Station({ station }: { station: string }) {
+  switch (station) {
+    case 'edge':
+      return <PlateStation key="edge" station="EDGE" scenes={['bit']} keys={['betaN', 'gammaN', 'kappaR']} />;
+    case 'reach':
+      return (
+        <PlateStation
+          key="reach"
+          station="REACH"
+          scenes={['tool-on-work', 'marks', 'push-off']}
+          keys={['speed', 'feed', 'depth']}
+        />
+      );
+    case 'make':
+      return <MakeStation />;
+    case 'prove':
+      return <ProveStation />;
+    case 'crib':
+      return <CribStation />;
+    default:
+      return <PlateStation key="cut" station="CUT" scenes={['cut', 'push-off']} keys={['speed', 'feed', 'passTime']} />;
+  }
+}

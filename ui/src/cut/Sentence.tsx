@@ -1,0 +1,39 @@
+import type { Choice } from '../api/client';
+import { ChoiceInput } from './ChoiceInput';
+import { useCut } from './CutContext';
+import { ValueInput } from './ValueInput';
+
+/** The whole cut in words; each value is changed where it stands. */
+export function Sentence() {
+  const { choices, lathes, fields } = useCut();
+  const facing = fields.get('operation')?.typed === 'face';
+  const latheChoices: Choice[] = lathes.map((lathe) => ({
+    id: lathe.id,
+    words: lathe.card.name ?? 'unnamed',
+    more: lathe.card.motor ?? '',
+  }));
+  return (
+    <section className="sentence" aria-label="The cut in words">
+      <ChoiceInput field="operation" choices={choices.operations} />
+      <ChoiceInput field="material" choices={choices.materials} tail=" " />
+      <span>from</span>
+      <ValueInput field="diameter" place="sentence" />
+      <span>{facing ? 'in to' : 'to'}</span>
+      <ValueInput field="finished" place="sentence" />
+      <span>{facing ? 'across, taking' : 'across, over'}</span>
+      <ValueInput field="length" place="sentence" />
+      <span>{facing ? 'off the face, to' : 'of length, to'}</span>
+      <ValueInput field="tolerance" place="sentence" />
+      <span>and</span>
+      <ValueInput field="finish" place="sentence" />
+      <span>; held</span>
+      <ChoiceInput field="hold" choices={choices.holds} />
+      <span>with</span>
+      <ValueInput field="stickOut" place="sentence" />
+      <span>free, on</span>
+      <ChoiceInput field="lathe" choices={latheChoices} />
+      <span>with a</span>
+      <ChoiceInput field="blank" choices={choices.blanks} tail="." />
+    </section>
+  );
+}

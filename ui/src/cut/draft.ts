@@ -1,0 +1,139 @@
+import type { FieldState, Texts, Units } from '../api/client';
+
+/** A cut as it stands on the page: what was typed, and what has been done to it since it was opened. */
+export interface Draft {
+  id: string;
+  version: number;
+  name: string;
+  units: Units;
+  fields: Texts;
+  /** Reading texts of the trial being entered. */
+  readings: Texts;
+  /** Grinding steps ticked, and what was measured at them. */
+  ticks: Record<string, boolean>;
+  measured: Texts;
+  /** Whether it differs from what the shop has kept. */
+  changed: boolean;
+}
+
+export type Edit =
+  | { kind: 'field'; id: string; text: string }
+  | { kind: 'fields'; fields: Texts }
+  | { kind: 'reading'; id: string; text: string }
+  | { kind: 'measured'; id: string; text: string }
+  | { kind: 'tick'; id: string; on: boolean }
+  | { kind: 'name'; text: string }
+  | { kind: 'units'; units: Units; spelled: Texts };
+
+export interface History {
+  now: Draft;
+  before: Draft[];
+  after: Draft[];
+  /** What the last edit touched: typing on in one place is one step to undo. */
+  touched: string;
+}
+
+const MOST_STEPS = 200;
+
+export function newDraft(units: Units): Draft {
+  return {
+    id: 'new',
+    version: 0,
+    name: '',
+    units,
+    fields: {},
+    readings: {},
+    ticks: {},
+    measured: {},
+    changed: false,
+  };
+}
+
+function apply(draft: Draft, edit: Edit): Draft {
+  switch (edit.kind) {
+    case 'field':
+      return { ...draft, fields: { ...draft.fields, [edit.id]: edit.text }, changed: true };
+    case 'fields':
+      return { ...draft, fields: { ...draft.fields, ...edit.fields }, changed: true };
+    case 'reading':
+      return { ...draft, readings: { ...draft.readings, [edit.id]: edit.text } };
+    case 'measured':
+      return { ...draft, measured: { ...draft.measured, [edit.id]: edit.text } };
+    case 'tick':
+      return { ...draft, ticks: { ...draft.ticks, [edit.id]: edit.on } };
+    case 'name':
+      return { ...draft, name: edit.text, changed: true };
+    case 'units':
+      return { ...draft, units: edit.units, fields: { ...draft.fields, ...edit.spelled } };
+  }
+}
+
+function touch(edit: Edit): string {
+  return 'id' in edit ? `${edit.kind}:${edit.id}` : edit.kind === 'name' ? 'name' : '';
+}
+
+export function edited(history: History, edit: Edit): History {
+  const touched = touch(edit);
+  const goesOn = touched !== '' && touched === history.touched && edit.kind !== 'tick';
+  return {
+    now: apply(history.now, edit),
+    before: goesOn ? history.before : [...history.before, history.now].slice(-MOST_STEPS),
+    after: [],
+    touched,
+  };
+}
+
+export function undone(history: History): History {
+  const last = history.before.at(-1);
+  if (!last) return history;
+  return {
+    now: { ...last, version: history.now.version, id: history.now.id },
+    before: history.before.slice(0, -1),
+    after: [history.now, ...history.after],
+    touched: '',
+  };
+}
+
+export function redone(history: History): History {
+  const next = history.after[0];
+  if (!next) return history;
+  return {
+    now: { ...next, version: history.now.version, id: history.now.id },
+    before: [...history.before, history.now],
+    after: history.after.slice(1),
+    touched: '',
+  };
+}
+
+/** What must be typed out before the units are flipped, so that a bare 5 stays 5 mm. */
+export function spelledOut(states: FieldState[]): Texts {
+  const spelled: Texts = {};
+  for (const state of states) {
+    if (state.spelled !== '' && state.error === '') spelled[state.id] = state.spelled;
+  }
+  return spelled;
+}
+
+const PREFIX = 'bw.draft.';
+
+export function stored(id: string): Draft | undefined {
+  try {
+    const text = localStorage.getItem(PREFIX + id);
+    return text ? ({ ...newDraft('METRIC'), ...(JSON.parse(text) as Draft) } as Draft) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+export function store(draft: Draft): void {
+  try {
+    localStorage.setItem(PREFIX + draft.id, JSON.stringify(draft));
+    localStorage.setItem('bw.last', draft.id);
+  } catch {
+    // A full or forbidden store must not stop the work; the draft is still on the page.
+  }
+}
+
+export function forget(id: string): void {
+  localStorage.removeItem(PREFIX + id);
+}

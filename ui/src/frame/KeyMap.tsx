@@ -1,0 +1,43 @@
+import { Dialog } from 'radix-ui';
+
+const KEYS: [string, string][] = [
+  ['1 … 6', 'Cut, Edge, Reach, Make, Prove, Crib (Alt with the number while typing)'],
+  ['U', 'Flip between millimetres and inches (Alt U while typing)'],
+  ['Tab, Shift Tab', 'Next value, value before'],
+  ['Enter', 'Done with a value'],
+  ['Esc', 'Give a value back as it was'],
+  ['Ctrl Z, Ctrl Shift Z', 'Undo, redo'],
+  ['Ctrl S', 'Save the cut'],
+  ['/', 'Find a tool in the crib'],
+  ['P', 'Print the card of this station'],
+  ['D', 'Light shop, dim shop'],
+  ['?', 'This list'],
+];
+
+export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="overlay" />
+        <Dialog.Content className="dialog" aria-describedby={undefined}>
+          <Dialog.Title>Keys</Dialog.Title>
+          <dl className="keymap">
+            {KEYS.map(([key, does]) => (
+              <div key={key}>
+                <dt>
+                  <kbd>{key}</kbd>
+                </dt>
+                <dd>{does}</dd>
+              </div>
+            ))}
+          </dl>
+          <p>
+            Anything may be typed as it is said in the shop: 5/8, 1-3/8, .387, 4 thou, #31, letter F, 9.5mm, 11°30', 90
+            sfm.
+          </p>
+          <Dialog.Close className="do">Close</Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,74 @@
+import { Collapsible } from 'radix-ui';
+import { useState } from 'react';
+import type { Finding } from '../api/client';
+import { useCut } from '../cut/CutContext';
+import { MarginWedge } from './MarginWedge';
+
+const WORDS = { WRONG: 'will not do', DOUBTFUL: 'watch', FINE: 'holds', TOLD: 'to know' } as const;
+
+/** One line of plain words; its working, source, cautions and schools on demand; what would mend it as buttons. */
+export function FindingRow({ finding }: { finding: Finding }) {
+  const { edit } = useCut();
+  const [open, setOpen] = useState(false);
+  const troubled = finding.verdict === 'WRONG' || finding.verdict === 'DOUBTFUL';
+  const mends = (
+    <div className="mends">
+      {finding.mends.map((mend) => (
+        <button
+          type="button"
+          key={mend.label}
+          className="mend"
+          onClick={() => edit({ kind: 'field', id: mend.field, text: mend.text })}
+        >
+          {mend.label}
+        </button>
+      ))}
+    </div>
+  );
+  return (
+    <Collapsible.Root asChild open={open} onOpenChange={setOpen}>
+      <li className={`finding finding-${finding.verdict.toLowerCase()}`} data-finding={finding.id}>
+        <Collapsible.Trigger className="finding-line">
+          <span className="finding-mark">
+            <MarginWedge margin={finding.margin} verdict={finding.verdict} />
+            <span className="finding-word">{WORDS[finding.verdict]}</span>
+          </span>
+          <span className="finding-words">{finding.statement}</span>
+          <span className="finding-more" aria-hidden="true">
+            {open ? '–' : '+'}
+          </span>
+        </Collapsible.Trigger>
+        {troubled && finding.mends.length > 0 && mends}
+        {finding.cautions.length > 0 && (troubled || open) && (
+          <ul className="cautions">
+            {finding.cautions.map((caution) => (
+              <li key={caution}>{caution}</li>
+            ))}
+          </ul>
+        )}
+        <Collapsible.Content className="working">
+          {finding.working.map((step) => (
+            <dl key={step.what} className="working-step">
+              <dt>{step.what}</dt>
+              <dd className="formula">{step.formula}</dd>
+              <dd className="figures">{step.numbers}</dd>
+              <dd className="figures result">= {step.result}</dd>
+            </dl>
+          ))}
+          {finding.schools.length > 0 && (
+            <ul className="schools">
+              {finding.schools.map((school) => (
+                <li key={school.name}>
+                  <b>{school.name}</b>
+                  {school.inForce ? ' (in force here)' : ''}: {school.reason}.
+                </li>
+              ))}
+            </ul>
+          )}
+          {finding.source && <p className="source">Source: {finding.source}</p>}
+          {!troubled && finding.mends.length > 0 && mends}
+        </Collapsible.Content>
+      </li>
+    </Collapsible.Root>
+  );
+}

@@ -1,0 +1,63 @@
+import type { Scene } from '../api/client';
+import { ValueInput } from '../cut/ValueInput';
+
+interface Props {
+  scene: Scene;
+  dimmed?: boolean;
+  /** Without inputs: dimensions are plain words, for a card. */
+  still?: boolean;
+}
+
+const ANCHOR = { START: 'start', MIDDLE: 'middle', END: 'end' } as const;
+
+/** A drawing scribed on a blued plate. Dimensions that are inputs stand on it as inputs. */
+export function Plate({ scene, dimmed = false, still = false }: Props) {
+  const y = (at: number) => scene.bottom + scene.height - at;
+  return (
+    <figure className={`plate ${dimmed ? 'plate-dimmed' : ''}`} aria-label={scene.title} data-scene={scene.id}>
+      <svg viewBox={`0 0 ${scene.width} ${scene.height}`} role="img" aria-label={`${scene.title}. ${scene.scaleNote}`}>
+        {scene.strokes.map((stroke, i) => (
+          <path
+            // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity but their place in the painting order
+            key={i}
+            className={`s-${stroke.role.toLowerCase().replace('_', '-')}${stroke.closed ? ' s-closed' : ''}`}
+            d={
+              stroke.points
+                .map((p, n) => `${n ? 'L' : 'M'}${(p.x - scene.left).toFixed(2)} ${y(p.y).toFixed(2)}`)
+                .join('') + (stroke.closed ? 'Z' : '')
+            }
+          />
+        ))}
+        {scene.labels
+          .filter((label) => label.text !== '' && (still || label.field === ''))
+          .map((label) => (
+            <text
+              key={`${label.text}${label.at.x}${label.at.y}`}
+              x={label.at.x - scene.left}
+              y={y(label.at.y)}
+              textAnchor={ANCHOR[label.anchor]}
+              className={`t-${label.role.toLowerCase()}`}
+            >
+              {label.text}
+            </text>
+          ))}
+      </svg>
+      {!still &&
+        scene.labels
+          .filter((label) => label.field !== '')
+          .map((label) => (
+            <span
+              key={label.field}
+              className={`plate-at plate-${label.anchor.toLowerCase()}`}
+              style={{
+                left: `${((label.at.x - scene.left) / scene.width) * 100}%`,
+                top: `${(y(label.at.y) / scene.height) * 100}%`,
+              }}
+            >
+              <ValueInput field={label.field} caption place="plate" />
+            </span>
+          ))}
+      <figcaption>{scene.scaleNote}</figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,187 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import {
+  download,
+  get,
+  type Imported,
+  type LatheRecord,
+  Refused,
+  send,
+  sendFile,
+  sentenceOf,
+  type Texts,
+} from '../api/client';
+import { useChoices, useLathes } from '../api/records';
+import { Header } from '../frame/Header';
+import { KeyMap } from '../frame/KeyMap';
+
+const EXAMPLES: Texts = {
+  name: 'what the shop calls it',
+  swing: '330 mm',
+  centreHeight: '40 mm',
+  largestShank: '20 mm or 5/8',
+  speeds: '60, 90, 140 rpm or 100 to 2500 rpm',
+  feeds: '0.05, 0.1 mm/rev; empty when fed by hand',
+  motor: '1.5 kW or 2 hp',
+  efficiency: '75 %',
+  postStiffness: 'if measured: 20 N/µm',
+  chuckStiffness: 'if measured',
+  tailstockStiffness: 'if measured',
+};
+
+/** The shop's lathes, kept and edited; the shop in and out as files. */
+export function ShopPage() {
+  const lathes = useLathes();
+  const [keys, setKeys] = useState(false);
+  const [picked, setPicked] = useState<string>();
+  const current = picked === 'new' ? undefined : (lathes.data?.find((one) => one.id === picked) ?? lathes.data?.[0]);
+  return (
+    <>
+      <Header onKeys={() => setKeys(true)} />
+      <main className="shop">
+        <section aria-label="Lathes">
+          <h1>Lathes</h1>
+          {lathes.error && <p role="alert">{sentenceOf(lathes.error)}</p>}
+          <div className="views">
+            {lathes.data?.map((lathe) => (
+              <button
+                type="button"
+                key={lathe.id}
+                className="view"
+                aria-pressed={picked !== 'new' && lathe.id === current?.id}
+                onClick={() => setPicked(lathe.id)}
+              >
+                {lathe.card.name}
+              </button>
+            ))}
+            <button type="button" className="view" aria-pressed={picked === 'new'} onClick={() => setPicked('new')}>
+              A new lathe
+            </button>
+          </div>
+          {lathes.data?.length === 0 && picked !== 'new' && (
+            <p>No lathe yet. Enter yours: every speed, feed and power in an answer is one that it really has.</p>
+          )}
+          {(current || picked === 'new') && (
+            <LatheForm key={current ? `${current.id}.${current.version}` : 'new'} lathe={current} onKept={setPicked} />
+          )}
+        </section>
+        <Files />
+      </main>
+      <KeyMap open={keys} onOpenChange={setKeys} />
+    </>
+  );
+}
+
+function LatheForm({ lathe, onKept }: { lathe: LatheRecord | undefined; onKept: (id: string) => void }) {
+  const choices = useChoices();
+  const queries = useQueryClient();
+  const [card, setCard] = useState<Texts>(lathe?.card ?? {});
+  const [version, setVersion] = useState(lathe?.version ?? 0);
+  const [wrong, setWrong] = useState<Texts>({});
+  const [said, setSaid] = useState('');
+  const units = lathe?.units ?? 'METRIC';
+  const save = async () => {
+    try {
+      const body = { version, units, card };
+      const kept = lathe
+        ? await send<LatheRecord>('PUT', `/api/shop/lathes/${lathe.id}`, body)
+        : await send<LatheRecord>('POST', '/api/shop/lathes', body);
+      setWrong({});
+      setSaid('Saved.');
+      onKept(kept.id);
+      await queries.invalidateQueries({ queryKey: ['lathes'] });
+    } catch (error) {
+      setSaid(sentenceOf(error));
+      setWrong(error instanceof Refused ? error.fields : {});
+      if (lathe && error instanceof Refused && error.status === 409) {
+        const all = await get<LatheRecord[]>('/api/shop/lathes').catch(() => []);
+        setVersion(all.find((one) => one.id === lathe.id)?.version ?? version);
+      }
+    }
+  };
+  return (
+    <form
+      className="lathe"
+      aria-label="Lathe card"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void save();
+      }}
+    >
+      {choices.data?.latheEntries.map((entry) => (
+        <label key={entry.id} className={wrong[entry.id] ? 'reading reading-wrong' : 'reading'}>
+          <span>{entry.words}</span>
+          <input
+            className="plain-input"
+            value={card[entry.id] ?? ''}
+            placeholder={EXAMPLES[entry.id]}
+            aria-invalid={!!wrong[entry.id]}
+            data-entry={entry.id}
+            onChange={(event) => setCard({ ...card, [entry.id]: event.target.value })}
+          />
+          {wrong[entry.id] && <em role="alert">{wrong[entry.id]}</em>}
+        </label>
+      ))}
+      <div className="lathe-foot">
+        <button type="submit" className="do">
+          Save the lathe
+        </button>
+        {said && <p role="status">{said}</p>}
+      </div>
+    </form>
+  );
+}
+
+function Files() {
+  const queries = useQueryClient();
+  const [said, setSaid] = useState('');
+  const takeIn = async (path: string, file: File | undefined, type: string) => {
+    if (!file) return;
+    try {
+      const done = await sendFile<Imported>(path, file, type);
+      setSaid(`${file.name}: ${done.sentence}`);
+      await queries.invalidateQueries();
+    } catch (error) {
+      setSaid(`${file.name}: ${sentenceOf(error)}`);
+    }
+  };
+  return (
+    <section aria-label="Files" className="files">
+      <h1>Files</h1>
+      <p>Everything the shop keeps, in open formats. What is already here is never overwritten by a file.</p>
+      <div className="files-row">
+        <button type="button" className="do" onClick={() => void download('/api/exchange/shop.json', 'shop.json')}>
+          Whole shop as JSON
+        </button>
+        <button type="button" className="do" onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
+          Crib as CSV
+        </button>
+        <a className="quiet" href="/api/exchange/schema.json">
+          JSON Schema
+        </a>
+        <a className="quiet" href="/api/openapi.json">
+          API for scripts
+        </a>
+      </div>
+      <div className="files-row">
+        <label className="file">
+          Take in a shop or tool (JSON)
+          <input
+            type="file"
+            accept=".json,application/json"
+            onChange={(event) => void takeIn('/api/exchange/shop', event.target.files?.[0], 'application/json')}
+          />
+        </label>
+        <label className="file">
+          Take in tools (CSV)
+          <input
+            type="file"
+            accept=".csv,text/csv"
+            onChange={(event) => void takeIn('/api/exchange/crib', event.target.files?.[0], 'text/csv')}
+          />
+        </label>
+      </div>
+      {said && <p role="status">{said}</p>}
+    </section>
+  );
+}

@@ -1,0 +1,177 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { download, Refused, send, sentenceOf, type Texts, type ToolRecord, type WhichAnswer } from '../api/client';
+import { useTools } from '../api/records';
+import { type CutPage, useCut } from '../cut/CutContext';
+import { Plate } from '../plate/Plate';
+
+/** What a bit brings to any cut. */
+const BRINGS = ['blank', 'backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
+
+/** The bit as it stands, every value written out: what is kept must not change when the advice does. */
+function bitOf({ fields }: CutPage): Texts {
+  const bit: Texts = {};
+  for (const id of BRINGS) {
+    const state = fields.get(id);
+    if (state) bit[id] = id === 'blank' ? state.typed : state.spelled || state.text;
+  }
+  return bit;
+}
+
+/** Keep the bit, find one by words, or ask which of them will do this cut. */
+export function CribStation() {
+  const page = useCut();
+  const { answer, draft, stale, edit } = page;
+  const [words, setWords] = useState('');
+  const [asking, setAsking] = useState(false);
+  const tools = useTools(words);
+  const which = useQuery({
+    queryKey: ['which', draft.fields, draft.units],
+    queryFn: () => send<WhichAnswer[]>('POST', '/api/crib/which', { fields: draft.fields, units: draft.units }),
+    enabled: asking,
+  });
+  const scene = answer?.scenes.find((one) => one.id === 'bit');
+  const take = (tool: ToolRecord) => edit({ kind: 'fields', fields: tool.fields });
+  return (
+    <div className="station">
+      <div className="plate-side">
+        {scene && <Plate scene={scene} dimmed={stale} still />}
+        <KeepTool />
+      </div>
+      <aside className="ledger" aria-label="Crib">
+        <div className="find">
+          <input
+            className="plain-input find-words"
+            type="search"
+            data-find
+            aria-label="Find a tool by words"
+            placeholder="Find by words: brass, A1, finisher"
+            value={words}
+            onChange={(event) => {
+              setWords(event.target.value);
+              setAsking(false);
+            }}
+          />
+          <button type="button" className="do" aria-pressed={asking} onClick={() => setAsking(!asking)}>
+            Which will do this cut?
+          </button>
+        </div>
+        {asking ? (
+          <ul className="tools" aria-busy={which.isFetching}>
+            {which.error && <li role="alert">{sentenceOf(which.error)}</li>}
+            {which.data?.map(({ tool, match }) => (
+              <li key={tool.id} className="tool-row" data-tool={tool.name}>
+                <div className="tool-row-head">
+                  <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
+                  <span className="tool-verdict">
+                    {match.verdict === 'FINE' ? 'will do' : match.verdict === 'WRONG' ? 'will not do' : 'with care'}
+                  </span>
+                </div>
+                <p>{match.reasons[0]}</p>
+                {match.reasons.length > 1 && <p className="quiet-words">and {match.reasons.length - 1} more</p>}
+                <button type="button" className="mend" onClick={() => take(tool)}>
+                  Take it for this cut
+                </button>
+              </li>
+            ))}
+          </ul>
+        ) : (
+          <ul className="tools">
+            {tools.error && <li role="alert">{sentenceOf(tools.error)}</li>}
+            {tools.data?.length === 0 && (
+              <li>
+                {words
+                  ? 'No tool’s card has all these words. Try fewer.'
+                  : 'The crib is empty. Keep the bit on the left and it will be here tomorrow.'}
+              </li>
+            )}
+            {tools.data?.map((tool) => (
+              <li key={tool.id} className="tool-row" data-tool={tool.name}>
+                <div className="tool-row-head">
+                  <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
+                  <span className="figures">{tool.drawer}</span>
+                </div>
+                {tool.note && <p>{tool.note}</p>}
+                <button type="button" className="mend" onClick={() => take(tool)}>
+                  Take it for this cut
+                </button>
+              </li>
+            ))}
+          </ul>
+        )}
+        <button type="button" className="quiet" onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
+          The crib as a table (CSV)
+        </button>
+      </aside>
+    </div>
+  );
+}
+
+function KeepTool() {
+  const page = useCut();
+  const tools = useTools('');
+  const [name, setName] = useState('');
+  const [drawer, setDrawer] = useState('');
+  const [note, setNote] = useState('');
+  const [said, setSaid] = useState('');
+  const [wrong, setWrong] = useState<Texts>({});
+  const keep = async () => {
+    try {
+      const tool = await send<ToolRecord>('POST', '/api/crib/tools', {
+        version: 0,
+        name,
+        drawer,
+        note,
+        units: page.draft.units,
+        fields: bitOf(page),
+      });
+      setSaid(`“${tool.name}” is in the crib.`);
+      setWrong({});
+      setName('');
+      setNote('');
+      void tools.refetch();
+    } catch (error) {
+      setSaid(sentenceOf(error));
+      setWrong(error instanceof Refused ? error.fields : {});
+    }
+  };
+  return (
+    <form
+      className="keep keep-tool"
+      aria-label="Keep this bit"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <label>
+        Keep this bit as
+        <input
+          className="plain-input"
+          value={name}
+          aria-invalid={!!wrong.name}
+          placeholder="what you would call it"
+          onChange={(event) => setName(event.target.value)}
+        />
+      </label>
+      <label>
+        in
+        <input
+          className="plain-input"
+          value={drawer}
+          placeholder="drawer or tray"
+          onChange={(event) => setDrawer(event.target.value)}
+        />
+      </label>
+      <label className="grow">
+        Note
+        <input className="plain-input" value={note} onChange={(event) => setNote(event.target.value)} />
+      </label>
+      <button type="submit" className="do" disabled={page.stale}>
+        Put it in the crib
+      </button>
+      {said && <p role="status">{said}</p>}
+    </form>
+  );
+}

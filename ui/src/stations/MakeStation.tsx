@@ -1,0 +1,149 @@
+import { useState } from 'react';
+import { send, sentenceOf, type ToolRecord } from '../api/client';
+import { useTools } from '../api/records';
+import { PickList } from '../cut/ChoiceInput';
+import { useCut } from '../cut/CutContext';
+import { ValueInput } from '../cut/ValueInput';
+import { FindingRow } from '../ledger/FindingRow';
+import { Plate } from '../plate/Plate';
+
+const GRIND_FIELDS = ['wheel', 'damage', 'groundLength'];
+
+/** The grinding, a step at a time: the plate shows the step, the ledger is the card to tick. */
+export function MakeStation() {
+  const { answer, draft, edit, stale, choices, fields } = useCut();
+  const [at, setAt] = useState(0);
+  if (!answer) return null;
+  const step = answer.steps[Math.min(at, answer.steps.length - 1)];
+  if (!step) return null;
+  const face = fields.get('wheelFace');
+  const order = fields.get('order');
+  return (
+    <div className="station">
+      <div className="plate-side">
+        <Plate scene={step.scene} dimmed={stale} still />
+        <div className="plate-foot settings">
+          <PickList
+            label="Ground on"
+            value={face?.typed ?? 'periphery'}
+            text={choices.wheelFaces.find((c) => c.id === face?.typed)?.words ?? ''}
+            choices={choices.wheelFaces}
+            onPick={(id) => edit({ kind: 'field', id: 'wheelFace', text: id })}
+          />
+          <PickList
+            label="Grind first"
+            value={order?.typed ?? 'flanks-first'}
+            text={`${choices.orders.find((c) => c.id === order?.typed)?.words ?? ''} first`}
+            choices={choices.orders}
+            onPick={(id) => edit({ kind: 'field', id: 'order', text: id })}
+          />
+          {GRIND_FIELDS.map((field) => (
+            <ValueInput key={field} field={field} caption place="sentence" />
+          ))}
+        </div>
+      </div>
+      <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label="Grinding card">
+        <ol className="steps">
+          {answer.steps.map((one, i) => {
+            const open = one.id === step.id;
+            return (
+              <li key={one.id} className={open ? 'step step-open' : 'step'}>
+                <div className="step-head">
+                  <input
+                    type="checkbox"
+                    className="tick"
+                    aria-label={`Done: ${one.title}`}
+                    checked={draft.ticks[one.id] ?? false}
+                    onChange={(event) => {
+                      edit({ kind: 'tick', id: one.id, on: event.target.checked });
+                      if (event.target.checked && i + 1 < answer.steps.length) setAt(i + 1);
+                    }}
+                  />
+                  <button type="button" className="step-title" aria-expanded={open} onClick={() => setAt(i)}>
+                    {i + 1}. {one.title}
+                  </button>
+                </div>
+                {open && (
+                  <div className="step-body">
+                    {one.cautions.length > 0 && (
+                      <ul className="cautions">
+                        {one.cautions.map((caution) => (
+                          <li key={caution}>{caution}</li>
+                        ))}
+                      </ul>
+                    )}
+                    <ul className="step-lines">
+                      {one.lines.map((line) => (
+                        <li key={line}>{line}</li>
+                      ))}
+                    </ul>
+                    <p className="why">{one.why}</p>
+                    <p>
+                      <b>Check:</b> {one.check}
+                    </p>
+                    {one.measures && (
+                      <label className="measured">
+                        <span>
+                          {fields.get(one.measures)?.label}: wanted <b className="figures">{one.target}</b>, measured
+                        </span>
+                        <input
+                          className="plain-input figures"
+                          value={draft.measured[one.measures] ?? ''}
+                          placeholder="—"
+                          onChange={(event) => edit({ kind: 'measured', id: one.measures, text: event.target.value })}
+                        />
+                      </label>
+                    )}
+                  </div>
+                )}
+              </li>
+            );
+          })}
+        </ol>
+        <KeepGrind />
+        <ul className="findings">
+          {answer.findings
+            .filter((finding) => finding.station === 'MAKE')
+            .map((finding) => (
+              <FindingRow key={finding.id} finding={finding} />
+            ))}
+        </ul>
+      </aside>
+    </div>
+  );
+}
+
+/** Writes what was measured into the log of a tool in the crib. */
+function KeepGrind() {
+  const { draft } = useCut();
+  const tools = useTools('');
+  const [tool, setTool] = useState('');
+  const [said, setSaid] = useState('');
+  const list: ToolRecord[] = tools.data ?? [];
+  const keep = async () => {
+    try {
+      const measured = Object.fromEntries(Object.entries(draft.measured).filter(([, text]) => text.trim() !== ''));
+      await send('POST', `/api/crib/tools/${tool}/grinds`, { units: draft.units, measured });
+      setSaid('Written into the tool’s log.');
+      void tools.refetch();
+    } catch (error) {
+      setSaid(sentenceOf(error));
+    }
+  };
+  return (
+    <div className="keep">
+      <p>Ground it? Write what you measured into the log of</p>
+      <PickList
+        label="Tool that was ground"
+        value={tool}
+        text={list.find((one) => one.id === tool)?.name ?? 'choose a tool'}
+        choices={list.map((one) => ({ id: one.id, words: one.name, more: one.drawer }))}
+        onPick={setTool}
+      />
+      <button type="button" className="do" disabled={!tool} onClick={() => void keep()}>
+        Keep this grind
+      </button>
+      {said && <p role="status">{said}</p>}
+    </div>
+  );
+}

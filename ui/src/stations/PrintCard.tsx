@@ -1,0 +1,64 @@
+import { useCut } from '../cut/CutContext';
+import { Plate } from '../plate/Plate';
+
+/** What is printed: the tool's card, or at Make the grinding as a route card; one page, black on white, with boxes. */
+export function PrintCard({ station }: { station: string }) {
+  const { answer, draft, fields } = useCut();
+  if (!answer) return null;
+  const scene = answer.scenes.find((one) => one.id === 'bit');
+  const signature = ['backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
+  const text = (id: string) => fields.get(id)?.text ?? '';
+  return (
+    <article className="print" aria-hidden="true">
+      <h1>{draft.name || 'Unnamed cut'}</h1>
+      <p>
+        {text('operation')} {text('material')}: {text('diameter')} to {text('finished')} over {text('length')},{' '}
+        {text('tolerance')}, {text('finish')}; held {text('hold')}, {text('stickOut')} free; {text('lathe')};{' '}
+        {text('blank')}.
+      </p>
+      <div className="print-top">
+        {scene && <Plate scene={scene} still />}
+        <table>
+          <tbody>
+            {signature.map((id) => (
+              <tr key={id}>
+                <th>{fields.get(id)?.label}</th>
+                <td>{text(id)}</td>
+                <td className="blank-cell">measured</td>
+              </tr>
+            ))}
+            {['speed', 'feed', 'depth', 'overhang', 'height'].map((id) => (
+              <tr key={id}>
+                <th>{fields.get(id)?.label}</th>
+                <td>{text(id)}</td>
+                <td />
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {station === 'make' ? (
+        <ol className="print-steps">
+          {answer.steps.map((step) => (
+            <li key={step.id}>
+              <b>☐ {step.title}.</b> {step.lines.join(' ')} <i>Check: {step.check}</i>
+              {step.cautions.length > 0 && <small> {step.cautions.join(' ')}</small>}
+            </li>
+          ))}
+        </ol>
+      ) : (
+        <ul className="print-steps">
+          {answer.findings
+            .filter((finding) => finding.verdict !== 'TOLD')
+            .map((finding) => (
+              <li key={finding.id}>☐ {finding.statement}</li>
+            ))}
+        </ul>
+      )}
+      <p>
+        What is listed was computed from the figures typed; the machine, its guards, the wheel and the holding were not
+        checked.
+      </p>
+    </article>
+  );
+}

@@ -1,0 +1,241 @@
+import { Collapsible } from 'radix-ui';
+import { useEffect, useState } from 'react';
+import { Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
+import { useTools, useTrials } from '../api/records';
+import { PickList } from '../cut/ChoiceInput';
+import { useCut } from '../cut/CutContext';
+import { Plate } from '../plate/Plate';
+
+const ROWS: { id: string; label: string; hint: string }[] = [
+  { id: 'near', label: 'Diameter near the chuck', hint: 'measured' },
+  { id: 'far', label: 'Diameter at the far end', hint: 'measured' },
+  { id: 'apart', label: 'Distance between them', hint: 'along the work' },
+  { id: 'finish', label: 'Finish', hint: 'if compared' },
+  { id: 'speed', label: 'Speed run', hint: 'as planned' },
+  { id: 'feed', label: 'Feed run', hint: 'as planned' },
+  { id: 'depth', label: 'Depth taken', hint: 'as planned' },
+];
+
+/** A trial cut: what was measured, beside what was predicted; causes; one change. */
+export function ProveStation() {
+  const { draft, edit, answer, choices } = useCut();
+  const [judged, setJudged] = useState<TrialAnswer>();
+  const [trouble, setTrouble] = useState('');
+  const { fields, units, readings } = draft;
+  useEffect(() => {
+    const abort = new AbortController();
+    send<TrialAnswer>('POST', '/api/proof/judge', { fields, units, readings }, abort.signal)
+      .then((result) => {
+        setTrouble('');
+        // The last good judgement stays while a reading cannot be used.
+        setJudged((old) => (result.worked || !old?.worked ? result : { ...old, readings: result.readings }));
+      })
+      .catch((error: unknown) => {
+        if (error instanceof Refused) setTrouble(error.message);
+      });
+    return () => abort.abort();
+  }, [fields, units, readings]);
+  const errorOf = (id: string) => judged?.readings.find((one) => one.id === id)?.error ?? '';
+  const otherOf = (id: string) => judged?.readings.find((one) => one.id === id)?.other ?? '';
+  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === 'push-off');
+  const scene = judged?.scene ?? fallback;
+  return (
+    <div className="station">
+      <div className="plate-side">
+        {scene && <Plate scene={scene} still dimmed={!judged?.worked} />}
+        <form className="readings" onSubmit={(event) => event.preventDefault()} aria-label="Trial readings">
+          {ROWS.map((row) => (
+            <label key={row.id} className={errorOf(row.id) ? 'reading reading-wrong' : 'reading'}>
+              <span>{row.label}</span>
+              <input
+                className="plain-input figures"
+                data-reading={row.id}
+                value={readings[row.id] ?? ''}
+                placeholder={row.hint}
+                aria-invalid={errorOf(row.id) !== ''}
+                onChange={(event) => edit({ kind: 'reading', id: row.id, text: event.target.value })}
+              />
+              {errorOf(row.id) ? (
+                <em role="alert">{errorOf(row.id)}</em>
+              ) : (
+                otherOf(row.id) && <small className="figures">{otherOf(row.id)}</small>
+              )}
+            </label>
+          ))}
+          <div className="reading">
+            <span>Chip</span>
+            <PickList
+              label="Chip"
+              value={readings.chip ?? 'not-looked'}
+              text={choices.chips.find((c) => c.id === (readings.chip ?? 'not-looked'))?.words ?? ''}
+              choices={choices.chips}
+              onPick={(id) => edit({ kind: 'reading', id: 'chip', text: id })}
+            />
+          </div>
+          <div className="reading">
+            <span>Sound</span>
+            <PickList
+              label="Sound"
+              value={readings.sound ?? 'quiet'}
+              text={choices.sounds.find((c) => c.id === (readings.sound ?? 'quiet'))?.words ?? ''}
+              choices={choices.sounds}
+              onPick={(id) => edit({ kind: 'reading', id: 'sound', text: id })}
+            />
+          </div>
+        </form>
+      </div>
+      <aside className="ledger" aria-label="Judgement">
+        {trouble && <p role="alert">{trouble}</p>}
+        <p className="verdict" role="status">
+          {judged?.verdict ?? 'Cut a trial piece in the same stuff, then type what you measured.'}
+        </p>
+        {judged?.worked && <Judgement judged={judged} />}
+        <KeepTrial worked={judged?.worked ?? false} />
+        <PastTrials />
+      </aside>
+    </div>
+  );
+}
+
+function Judgement({ judged }: { judged: TrialAnswer }) {
+  const { edit } = useCut();
+  const next = judged.next;
+  return (
+    <>
+      <table className="compared">
+        <thead>
+          <tr>
+            <th scope="col" />
+            <th scope="col">Predicted</th>
+            <th scope="col">Measured</th>
+          </tr>
+        </thead>
+        <tbody>
+          {judged.compared.map((row) => (
+            <tr key={row.what}>
+              <th scope="row">{row.what}</th>
+              <td className="figures">{row.predicted}</td>
+              <td className="figures">
+                {row.measured || '—'}
+                {row.measured && !row.within && <span className="off"> off</span>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="next">
+        <h3>One change next</h3>
+        {next ? (
+          <button type="button" className="do" onClick={() => edit({ kind: 'field', id: next.field, text: next.text })}>
+            {next.label}
+          </button>
+        ) : null}
+        <p>{judged.expected}</p>
+      </div>
+      {judged.causes.length > 0 && (
+        <>
+          <h3>What would explain it, likeliest first</h3>
+          <ol className="causes">
+            {judged.causes.map((cause) => (
+              <Collapsible.Root asChild key={cause.id}>
+                <li data-cause={cause.id}>
+                  <Collapsible.Trigger className="cause-line">
+                    <span className="cause-fit" aria-hidden="true">
+                      <i style={{ width: `${Math.round(cause.fit * 100)}%` }} />
+                    </span>
+                    <span>
+                      <b>{cause.title}</b> <span className="figures">{Math.round(cause.fit * 100)} % fit</span>
+                    </span>
+                  </Collapsible.Trigger>
+                  <p>{cause.explains}</p>
+                  <Collapsible.Content className="working">
+                    {cause.working.map((step) => (
+                      <dl key={step.what} className="working-step">
+                        <dt>{step.what}</dt>
+                        <dd className="formula">{step.formula}</dd>
+                        <dd className="figures">{step.numbers}</dd>
+                        <dd className="figures result">= {step.result}</dd>
+                      </dl>
+                    ))}
+                  </Collapsible.Content>
+                </li>
+              </Collapsible.Root>
+            ))}
+          </ol>
+        </>
+      )}
+    </>
+  );
+}
+
+function KeepTrial({ worked }: { worked: boolean }) {
+  const { draft } = useCut();
+  const tools = useTools('');
+  const trials = useTrials('cut', draft.id);
+  const [tool, setTool] = useState('');
+  const [note, setNote] = useState('');
+  const [said, setSaid] = useState('');
+  const keep = async () => {
+    try {
+      await send('POST', '/api/proof/trials', {
+        toolId: tool || undefined,
+        cutId: draft.id === 'new' ? undefined : draft.id,
+        units: draft.units,
+        fields: draft.fields,
+        readings: draft.readings,
+        note,
+      });
+      setSaid('Kept.');
+      setNote('');
+      void trials.refetch();
+    } catch (error) {
+      setSaid(sentenceOf(error));
+    }
+  };
+  return (
+    <div className="keep">
+      <p>Cut with</p>
+      <PickList
+        label="Tool that cut it"
+        value={tool}
+        text={tools.data?.find((one) => one.id === tool)?.name ?? 'no tool of the crib'}
+        choices={(tools.data ?? []).map((one) => ({ id: one.id, words: one.name, more: one.drawer }))}
+        onPick={setTool}
+      />
+      <textarea
+        className="plain-input"
+        aria-label="Note on the trial"
+        placeholder="A note, if there is something to remember"
+        rows={2}
+        value={note}
+        onChange={(event) => setNote(event.target.value)}
+      />
+      <button type="button" className="do" disabled={!worked} onClick={() => void keep()}>
+        Keep this trial
+      </button>
+      {said && <p role="status">{said}</p>}
+    </div>
+  );
+}
+
+function PastTrials() {
+  const { draft } = useCut();
+  const trials = useTrials('cut', draft.id);
+  if (!trials.data || trials.data.length === 0) return null;
+  return (
+    <section aria-label="Trials so far">
+      <h3>Trials of this cut</h3>
+      <ul className="log">
+        {trials.data.map((trial) => (
+          <li key={trial.id}>
+            <time className="figures">{trial.onDay}</time>
+            <span>
+              {trial.verdict}
+              {trial.note && <em> {trial.note}</em>}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,184 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { download, get, type PlanAnswer, Refused, send, sentenceOf, type ToolRecord } from '../api/client';
+import { useGrinds, useLathes, useTrials } from '../api/records';
+import { Header } from '../frame/Header';
+import { KeyMap } from '../frame/KeyMap';
+import { Plate } from '../plate/Plate';
+
+const LABELS: Record<string, string> = {
+  backRake: 'Back rake',
+  sideRake: 'Side rake',
+  endRelief: 'End relief',
+  sideRelief: 'Side relief',
+  endEdge: 'End edge angle',
+  sideEdge: 'Lead',
+  noseRadius: 'Nose radius',
+};
+
+/** A tool's card: its drawing, its angles wanted and last measured, where it lives, its log. */
+export function ToolPage() {
+  const { id = '' } = useParams();
+  const navigate = useNavigate();
+  const [keys, setKeys] = useState(false);
+  const [said, setSaid] = useState('');
+  const [entry, setEntry] = useState<ToolRecord>();
+  const tool = useQuery({ queryKey: ['tool', id], queryFn: () => get<ToolRecord>(`/api/crib/tools/${id}`) });
+  const lathes = useLathes();
+  const grinds = useGrinds(id);
+  const trials = useTrials('tool', id);
+  useEffect(() => {
+    if (tool.data) setEntry(tool.data);
+  }, [tool.data]);
+  const lathe = lathes.data?.[0]?.id;
+  const drawn = useQuery({
+    queryKey: ['tool-drawing', tool.data, lathe],
+    queryFn: () =>
+      send<PlanAnswer>('POST', '/api/plan', { fields: { ...tool.data?.fields, lathe }, units: tool.data?.units }),
+    enabled: tool.data !== undefined && lathe !== undefined,
+  });
+  const scene = drawn.data?.scenes.find((one) => one.id === 'bit');
+  const measured = grinds.data?.[0]?.measured ?? {};
+  const save = async () => {
+    if (!entry) return;
+    try {
+      const kept = await send<ToolRecord>('PUT', `/api/crib/tools/${id}`, entry);
+      setEntry(kept);
+      setSaid('Saved.');
+      void tool.refetch();
+    } catch (error) {
+      setSaid(sentenceOf(error));
+      if (error instanceof Refused && error.status === 409) {
+        const theirs = await get<ToolRecord>(`/api/crib/tools/${id}`).catch(() => undefined);
+        if (theirs) setEntry({ ...entry, version: theirs.version });
+      }
+    }
+  };
+  return (
+    <>
+      <Header onKeys={() => setKeys(true)}>
+        <button type="button" className="quiet" onClick={() => navigate(-1)}>
+          Back
+        </button>
+        <button type="button" className="quiet" onClick={() => window.print()}>
+          Print
+        </button>
+        <button type="button" className="do" onClick={() => void save()} disabled={!entry}>
+          Save
+        </button>
+      </Header>
+      <main className="station tool-page">
+        <div className="plate-side">
+          {scene ? <Plate scene={scene} still /> : <div className="plate plate-empty" />}
+          <div className="plate-foot exports">
+            <button
+              type="button"
+              className="quiet"
+              onClick={() => void download(`/api/exchange/tools/${id}.json`, 'tool.json')}
+            >
+              Card as JSON
+            </button>
+            <button
+              type="button"
+              className="quiet"
+              onClick={() =>
+                void download('/api/plan/solid', 'bit.stl', {
+                  fields: { ...tool.data?.fields, lathe },
+                  units: tool.data?.units,
+                })
+              }
+            >
+              Solid as STL
+            </button>
+          </div>
+        </div>
+        <aside className="ledger" aria-label="Tool card">
+          {tool.error && <p role="alert">{sentenceOf(tool.error)}</p>}
+          {said && <p role="status">{said}</p>}
+          {entry && (
+            <div className="card-entries">
+              <label>
+                Name
+                <input
+                  className="plain-input card-name"
+                  value={entry.name}
+                  onChange={(e) => setEntry({ ...entry, name: e.target.value })}
+                />
+              </label>
+              <label>
+                Lives in
+                <input
+                  className="plain-input"
+                  value={entry.drawer}
+                  onChange={(e) => setEntry({ ...entry, drawer: e.target.value })}
+                />
+              </label>
+              <label>
+                Note
+                <textarea
+                  className="plain-input"
+                  rows={2}
+                  value={entry.note}
+                  onChange={(e) => setEntry({ ...entry, note: e.target.value })}
+                />
+              </label>
+              <table className="compared">
+                <thead>
+                  <tr>
+                    <th scope="col" />
+                    <th scope="col">Wanted</th>
+                    <th scope="col">Last measured</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {Object.entries(LABELS).map(([field, label]) => (
+                    <tr key={field}>
+                      <th scope="row">{label}</th>
+                      <td className="figures">{entry.fields[field] ?? '—'}</td>
+                      <td className="figures">{measured[field] ?? '—'}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          )}
+          <h3>Log</h3>
+          <ul className="log">
+            {(grinds.data ?? []).map((grind) => (
+              <li key={grind.id}>
+                <time className="figures">{grind.onDay}</time>
+                <span>
+                  Ground{Object.keys(grind.measured).length > 0 ? ': ' : '.'}
+                  {Object.entries(grind.measured)
+                    .map(([field, text]) => `${LABELS[field] ?? field} ${text}`)
+                    .join(', ')}
+                  {grind.note && <em> {grind.note}</em>}
+                </span>
+              </li>
+            ))}
+            {(trials.data ?? []).map((trial) => (
+              <li key={trial.id}>
+                <time className="figures">{trial.onDay}</time>
+                <span>
+                  Trial: {trial.verdict}
+                  {trial.note && <em> {trial.note}</em>}
+                  {trial.cutId && (
+                    <>
+                      {' '}
+                      <Link to={`/cut/${trial.cutId}/prove`}>the cut</Link>
+                    </>
+                  )}
+                </span>
+              </li>
+            ))}
+            {grinds.data?.length === 0 && trials.data?.length === 0 && (
+              <li>Nothing yet. Grinds are written here from Make, trials from Prove.</li>
+            )}
+          </ul>
+        </aside>
+      </main>
+      <KeyMap open={keys} onOpenChange={setKeys} />
+    </>
+  );
+}
