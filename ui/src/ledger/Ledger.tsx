@@ -19,6 +19,11 @@ export function Ledger({ station, keys, children }: Props) {
     .map((id) => answer.figures.find((figure) => figure.id === id))
     .filter((figure) => figure !== undefined);
   const findings = answer.findings.filter((finding) => finding.station === station);
+  // The first station also says what stands in the way further on.
+  const ahead =
+    station === 'CUT'
+      ? answer.findings.filter((f) => f.station !== 'CUT' && (f.verdict === 'WRONG' || f.verdict === 'DOUBTFUL'))
+      : [];
   return (
     <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label="Findings">
       {stale && (
@@ -40,6 +45,16 @@ export function Ledger({ station, keys, children }: Props) {
           <FindingRow key={finding.id} finding={finding} />
         ))}
       </ul>
+      {station === 'CUT' && (
+        <>
+          <h3>{ahead.length > 0 ? 'In the way further on' : 'Nothing stands in the way further on.'}</h3>
+          <ul className="findings">
+            {ahead.map((finding) => (
+              <FindingRow key={finding.id} finding={finding} />
+            ))}
+          </ul>
+        </>
+      )}
     </aside>
   );
 }

@@ -38,7 +38,14 @@ export function Plate({ scene, dimmed = false, still = false }: Props) {
               textAnchor={ANCHOR[label.anchor]}
               className={`t-${label.role.toLowerCase()}`}
             >
-              {label.text}
+              {label.name && (
+                <tspan x={label.at.x - scene.left} dy="-2.4" className="t-name">
+                  {label.name}
+                </tspan>
+              )}
+              <tspan x={label.at.x - scene.left} dy={label.name ? '2.4' : undefined}>
+                {label.text}
+              </tspan>
             </text>
           ))}
       </svg>

@@ -35,9 +35,9 @@ export function CribStation() {
   const take = (tool: ToolRecord) => edit({ kind: 'fields', fields: tool.fields });
   return (
     <div className="station">
-      <div className="plate-side">
-        {scene && <Plate scene={scene} dimmed={stale} still />}
+      <div className="plate-side plate-side-form">
         <KeepTool />
+        {scene && <Plate scene={scene} dimmed={stale} still />}
       </div>
       <aside className="ledger" aria-label="Crib">
         <div className="find">
@@ -67,12 +67,12 @@ export function CribStation() {
                   <span className="tool-verdict">
                     {match.verdict === 'FINE' ? 'will do' : match.verdict === 'WRONG' ? 'will not do' : 'with care'}
                   </span>
+                  <button type="button" className="mend" onClick={() => take(tool)}>
+                    Take it
+                  </button>
                 </div>
                 <p>{match.reasons[0]}</p>
                 {match.reasons.length > 1 && <p className="quiet-words">and {match.reasons.length - 1} more</p>}
-                <button type="button" className="mend" onClick={() => take(tool)}>
-                  Take it for this cut
-                </button>
               </li>
             ))}
           </ul>
@@ -91,11 +91,11 @@ export function CribStation() {
                 <div className="tool-row-head">
                   <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
                   <span className="figures">{tool.drawer}</span>
+                  <button type="button" className="mend" onClick={() => take(tool)}>
+                    Take it
+                  </button>
                 </div>
                 {tool.note && <p>{tool.note}</p>}
-                <button type="button" className="mend" onClick={() => take(tool)}>
-                  Take it for this cut
-                </button>
               </li>
             ))}
           </ul>

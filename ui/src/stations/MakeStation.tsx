@@ -65,6 +65,11 @@ export function MakeStation() {
                 </div>
                 {open && (
                   <div className="step-body">
+                    <ul className="step-lines">
+                      {one.lines.map((line) => (
+                        <li key={line}>{line}</li>
+                      ))}
+                    </ul>
                     {one.cautions.length > 0 && (
                       <ul className="cautions">
                         {one.cautions.map((caution) => (
@@ -72,11 +77,6 @@ export function MakeStation() {
                         ))}
                       </ul>
                     )}
-                    <ul className="step-lines">
-                      {one.lines.map((line) => (
-                        <li key={line}>{line}</li>
-                      ))}
-                    </ul>
                     <p className="why">{one.why}</p>
                     <p>
                       <b>Check:</b> {one.check}

@@ -41,8 +41,7 @@ export function ProveStation() {
   const scene = judged?.scene ?? fallback;
   return (
     <div className="station">
-      <div className="plate-side">
-        {scene && <Plate scene={scene} still dimmed={!judged?.worked} />}
+      <div className="plate-side plate-side-form">
         <form className="readings" onSubmit={(event) => event.preventDefault()} aria-label="Trial readings">
           {ROWS.map((row) => (
             <label key={row.id} className={errorOf(row.id) ? 'reading reading-wrong' : 'reading'}>
@@ -83,6 +82,7 @@ export function ProveStation() {
             />
           </div>
         </form>
+        {scene && <Plate scene={scene} still />}
       </div>
       <aside className="ledger" aria-label="Judgement">
         {trouble && <p role="alert">{trouble}</p>}

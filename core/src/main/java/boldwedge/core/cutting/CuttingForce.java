@@ -55,7 +55,9 @@ public record CuttingForce(
             double part = (last - first) / ARC_PARTS;
             for (int i = 0; i < ARC_PARTS; i++) {
                 double at = first + (i + 0.5) * part;
-                sum.add(arcChip(r, feedMm, at), r * part, at);
+                // Near the free surface the chip ends there, not at the last mark.
+                double toSurface = r - (r - depthMm) / Math.cos(at);
+                sum.add(Math.min(arcChip(r, feedMm, at), toSurface), r * part, at);
             }
         }
         if (depthMm > arcDepth) {

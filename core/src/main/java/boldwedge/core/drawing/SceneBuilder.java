@@ -75,22 +75,21 @@ public final class SceneBuilder {
 
     /** Words at a local point. */
     public SceneBuilder label(Role role, double x, double y, Anchor anchor, String text) {
-        labels.add(new Label(role, on(x, y), anchor, text, ""));
+        labels.add(new Label(role, on(x, y), anchor, text, "", ""));
         return this;
     }
 
     /** A value that is an input, at a local point. */
-    public SceneBuilder input(double x, double y, Anchor anchor, String text, String field) {
-        labels.add(new Label(Role.DIMENSION, on(x, y), anchor, text, field));
+    public SceneBuilder input(double x, double y, Anchor anchor, String text, String field, String name) {
+        labels.add(new Label(Role.DIMENSION, on(x, y), anchor, text, field, name));
         return this;
     }
 
     /**
-     * A length between two local points, its line moved aside by a plate distance (positive to the left of the way from
-     * the first to the second).
+     * The lines of a length between two local points, moved aside by a plate distance (positive to the left of the way
+     * from the first to the second). Its words are put beside it with {@link #input} or {@link #label}.
      */
-    public SceneBuilder dimension(
-            double x0, double y0, double x1, double y1, double asideMm, String text, String field, Anchor anchor) {
+    public SceneBuilder dimension(double x0, double y0, double x1, double y1, double asideMm) {
         Point a = on(x0, y0);
         Point b = on(x1, y1);
         double length = Math.hypot(b.x() - a.x(), b.y() - a.y());
@@ -102,75 +101,44 @@ public final class SceneBuilder {
         Point d = new Point(b.x() + nx * asideMm, b.y() + ny * asideMm);
         double gap = Math.signum(asideMm) * 0.6;
         double over = Math.signum(asideMm) * 0.8;
-        raw(
-                Role.DIMENSION,
-                new Point(a.x() + nx * gap, a.y() + ny * gap),
-                new Point(c.x() + nx * over, c.y() + ny * over));
-        raw(
-                Role.DIMENSION,
-                new Point(b.x() + nx * gap, b.y() + ny * gap),
-                new Point(d.x() + nx * over, d.y() + ny * over));
-        raw(Role.DIMENSION, c, d);
+        line(new Point(a.x() + nx * gap, a.y() + ny * gap), new Point(c.x() + nx * over, c.y() + ny * over));
+        line(new Point(b.x() + nx * gap, b.y() + ny * gap), new Point(d.x() + nx * over, d.y() + ny * over));
+        line(c, d);
         arrow(c, ux, uy);
         arrow(d, -ux, -uy);
-        Point middle = new Point((c.x() + d.x()) / 2, (c.y() + d.y()) / 2);
-        double off = Math.signum(asideMm) * 1.6;
-        labels.add(new Label(
-                Role.DIMENSION, new Point(middle.x() + nx * off, middle.y() + ny * off), anchor, text, field));
         return this;
     }
 
-    /**
-     * An angle at a local vertex between two directions (radians), its arc at a plate radius; the words stand at a plate
-     * distance along the middle.
-     */
-    public SceneBuilder angle(
-            double x,
-            double y,
-            double from,
-            double to,
-            double radiusMm,
-            double wordsMm,
-            String text,
-            String field,
-            Anchor anchor) {
+    /** The lines of an angle at a local vertex between two directions (radians), its arc at a plate radius. */
+    public SceneBuilder angle(double x, double y, double from, double to, double radiusMm) {
         Point v = on(x, y);
         for (double side : new double[] {from, to}) {
-            raw(
-                    Role.DIMENSION,
-                    new Point(v.x() + 0.5 * Math.cos(side), v.y() + 0.5 * Math.sin(side)),
-                    new Point(v.x() + (radiusMm + 1) * Math.cos(side), v.y() + (radiusMm + 1) * Math.sin(side)));
+            double cos = Math.cos(side);
+            double sin = Math.sin(side);
+            line(
+                    new Point(v.x() + 0.5 * cos, v.y() + 0.5 * sin),
+                    new Point(v.x() + (radiusMm + 1) * cos, v.y() + (radiusMm + 1) * sin));
         }
         double keepX = originX;
         double keepY = originY;
         double keepScale = scale;
         place(v.x(), v.y(), 1);
         arc(Role.DIMENSION, 0, 0, radiusMm, from, to);
-        place(keepX, keepY, keepScale);
-        double middle = (from + to) / 2;
-        labels.add(new Label(
-                Role.DIMENSION,
-                new Point(v.x() + wordsMm * Math.cos(middle), v.y() + wordsMm * Math.sin(middle)),
-                anchor,
-                text,
-                field));
-        return this;
+        return place(keepX, keepY, keepScale);
     }
 
-    /** A leader from a local point to words at a plate offset. */
-    public SceneBuilder leader(double x, double y, double dx, double dy, Anchor anchor, String text, String field) {
+    /** A leader from a local point by a plate offset, with words at its end. */
+    public SceneBuilder leader(double x, double y, double dx, double dy, Anchor anchor, String text) {
         Point from = on(x, y);
         Point to = new Point(from.x() + dx, from.y() + dy);
-        raw(Role.DIMENSION, from, to);
+        line(from, to);
         double length = Math.hypot(dx, dy);
         arrow(from, dx / length, dy / length);
         double pad = anchor == Anchor.START ? 0.5 : anchor == Anchor.END ? -0.5 : 0;
-        labels.add(new Label(
-                Role.DIMENSION,
-                new Point(to.x() + pad, to.y() + (anchor == Anchor.MIDDLE ? Math.signum(dy) * 1.3 : 0)),
-                anchor,
-                text,
-                field));
+        double lift = anchor == Anchor.MIDDLE ? Math.signum(dy) * 1.3 : 0;
+        if (!text.isEmpty()) {
+            labels.add(new Label(Role.DIMENSION, new Point(to.x() + pad, to.y() + lift), anchor, text, "", ""));
+        }
         return this;
     }
 
@@ -186,8 +154,8 @@ public final class SceneBuilder {
                 false));
     }
 
-    private void raw(Role role, Point a, Point b) {
-        strokes.add(new Stroke(role, List.of(a, b), false));
+    private void line(Point a, Point b) {
+        strokes.add(new Stroke(Role.DIMENSION, List.of(a, b), false));
     }
 
     /** The scene with the bounds given, in plate millimetres. */

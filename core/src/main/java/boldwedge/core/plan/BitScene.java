@@ -35,35 +35,29 @@ final class BitScene {
         double lead = s.sideCuttingEdge();
         double down = -Math.PI / 2;
         if (Math.abs(lead) > 0.004) {
-            scene.angle(
-                    tip.x(),
-                    tip.y(),
-                    Math.min(down, down - lead),
-                    Math.max(down, down - lead),
-                    13,
-                    14,
-                    "",
-                    "",
-                    Anchor.END);
+            scene.angle(tip.x(), tip.y(), Math.min(down, down - lead), Math.max(down, down - lead), 13);
         }
-        scene.place(0, 0, 1).input(1.5, 57, Anchor.START, say.angle(lead), Field.SIDE_EDGE.id());
+        scene.place(0, 0, 1)
+                .input(1.5, 57, Anchor.START, say.angle(lead), Field.SIDE_EDGE.id(), Field.SIDE_EDGE.label());
         scene.place(topX, topY, scale);
         double end = s.endCuttingEdge();
-        scene.angle(tip.x(), tip.y(), -end, 0, 15, 17, "", "", Anchor.START);
-        scene.place(0, 0, 1).input(41, 68, Anchor.START, say.angle(end), Field.END_EDGE.id());
+        scene.angle(tip.x(), tip.y(), -end, 0, 15);
+        scene.place(0, 0, 1).input(41, 68, Anchor.START, say.angle(end), Field.END_EDGE.id(), Field.END_EDGE.label());
         scene.place(topX, topY, scale);
         double r = s.noseRadiusMm();
-        scene.leader(tip.x() + 0.3 * r, tip.y() - 0.3 * r, -9, 1.5, Anchor.END, "", "");
-        scene.place(0, 0, 1).input(1.5, 68, Anchor.START, say.length(r), Field.NOSE_RADIUS.id());
+        scene.leader(tip.x() + 0.3 * r, tip.y() - 0.3 * r, -9, 1.5, Anchor.END, "");
+        scene.place(0, 0, 1)
+                .input(1.5, 68, Anchor.START, say.length(r), Field.NOSE_RADIUS.id(), Field.NOSE_RADIUS.label());
         scene.place(topX, topY, scale);
-        scene.dimension(w / 2, 0, w / 2, -ground, 4, "", "", Anchor.START);
+        scene.dimension(w / 2, 0, w / 2, -ground, 4);
         scene.place(0, 0, 1)
                 .input(
                         topX + scale * w / 2 + 5.5,
                         topY - scale * ground / 2,
                         Anchor.START,
                         say.length(ground),
-                        Field.GROUND_LENGTH.id());
+                        Field.GROUND_LENGTH.id(),
+                        Field.GROUND_LENGTH.label());
         scene.label(Role.CAPTION, topX, topY - scale * (ground + shown) - 3.2, Anchor.MIDDLE, "from above");
 
         // From the work: the left of the bit is on the right.
@@ -72,18 +66,25 @@ final class BitScene {
         scene.place(endX, endY, scale);
         view.paint(scene, Look.FROM_THE_WORK);
         Point face = view.project(Look.FROM_THE_WORK, bit.point());
-        scene.angle(face.x(), face.y(), Math.PI, Math.PI + s.sideRake(), 9, 10, "", "", Anchor.END);
+        scene.angle(face.x(), face.y(), Math.PI, Math.PI + s.sideRake(), 9);
         scene.place(0, 0, 1)
-                .input(1.5, endY + scale * face.y() - 1, Anchor.START, say.angle(s.sideRake()), Field.SIDE_RAKE.id());
+                .input(
+                        1.5,
+                        endY + scale * face.y() - 1,
+                        Anchor.START,
+                        say.angle(s.sideRake()),
+                        Field.SIDE_RAKE.id(),
+                        Field.SIDE_RAKE.label());
         scene.place(endX, endY, scale);
-        scene.angle(face.x(), face.y(), down - s.sideRelief(), down, 11, 12, "", "", Anchor.START);
+        scene.angle(face.x(), face.y(), down - s.sideRelief(), down, 11);
         scene.place(0, 0, 1)
                 .input(
                         endX + scale * w / 2 + 2.5,
                         endY + scale * h * 0.35,
                         Anchor.START,
                         say.angle(s.sideRelief()),
-                        Field.SIDE_RELIEF.id());
+                        Field.SIDE_RELIEF.id(),
+                        Field.SIDE_RELIEF.label());
         scene.label(Role.CAPTION, endX, endY - 3.2, Anchor.MIDDLE, "from the work");
 
         // From the left, point to the left.
@@ -91,27 +92,25 @@ final class BitScene {
         scene.place(sideX, endY, scale);
         view.paint(scene, Look.FROM_THE_LEFT);
         Point nose = view.project(Look.FROM_THE_LEFT, bit.point());
-        scene.angle(
-                nose.x(),
-                nose.y(),
-                Math.min(0, -s.backRake()),
-                Math.max(0, -s.backRake()),
-                14,
-                15,
-                "",
-                "",
-                Anchor.START);
+        scene.angle(nose.x(), nose.y(), Math.min(0, -s.backRake()), Math.max(0, -s.backRake()), 14);
         scene.place(0, 0, 1)
-                .input(sideX + 10, endY + scale * h + 4, Anchor.START, say.angle(s.backRake()), Field.BACK_RAKE.id());
+                .input(
+                        sideX + 10,
+                        endY + scale * h + 4,
+                        Anchor.START,
+                        say.angle(s.backRake()),
+                        Field.BACK_RAKE.id(),
+                        Field.BACK_RAKE.label());
         scene.place(sideX, endY, scale);
-        scene.angle(nose.x(), nose.y(), down, down + s.endRelief(), 12, 13, "", "", Anchor.END);
+        scene.angle(nose.x(), nose.y(), down, down + s.endRelief(), 12);
         scene.place(0, 0, 1)
                 .input(
                         sideX - 13.5,
                         endY + scale * h * 0.3,
                         Anchor.START,
                         say.angle(s.endRelief()),
-                        Field.END_RELIEF.id());
+                        Field.END_RELIEF.id(),
+                        Field.END_RELIEF.label());
         scene.label(Role.CAPTION, sideX + scale * (ground + shown) / 2, endY - 3.2, Anchor.MIDDLE, "from the left");
 
         // Held up to look at.

@@ -60,10 +60,10 @@ final class EdgeScenes {
         boolean facing = job.operation() == boldwedge.core.wedge.Operation.FACE;
         // Working directions at the point: the cut runs up the tangent, rake is measured from the radius.
         double radial = -theta;
-        scene.angle(tipX, tipY, Math.PI + radial, Math.PI + radial + use.backRake(), 17, 18, "", "", Anchor.END);
-        scene.label(Role.DIMENSION, tipX - 3, top + 5, Anchor.MIDDLE, "back rake in use " + say.angle(use.backRake()));
+        scene.angle(tipX, tipY, Math.PI + radial, Math.PI + radial + use.backRake(), 17);
+        scene.label(Role.DIMENSION, tipX - 4, top + 4, Anchor.END, "back rake in use " + say.angle(use.backRake()));
         double tangent = -Math.PI / 2 + radial;
-        scene.angle(tipX, tipY, tangent - use.endRelief(), tangent, 15, 16, "", "", Anchor.START);
+        scene.angle(tipX, tipY, tangent - use.endRelief(), tangent, 15);
         scene.label(
                 Role.DIMENSION,
                 tipX + 1,
@@ -71,12 +71,17 @@ final class EdgeScenes {
                 Anchor.START,
                 (use.endRelief() <= 0 ? "rubs: " : "clears by ") + say.angle(use.endRelief()));
         if (Math.abs(height) > 0.2) {
-            scene.dimension(
-                    tipX - reach * scale - 21, centreY, tipX - reach * scale - 21, tipY, 0.01, "", "", Anchor.END);
+            scene.dimension(tipX - reach * scale - 21, centreY, tipX - reach * scale - 21, tipY, 0.01);
         }
-        scene.input(2, tipY + (height < 0 ? 4 : -5), Anchor.START, say.length(job.heightMm()), Field.HEIGHT.id());
-        scene.dimension(clamp, base - 11, tipX, base - 11, -0.01, "", "", Anchor.MIDDLE);
-        scene.input((clamp + tipX) / 2 - 8, base - 14.5, Anchor.START, say.length(reach), Field.OVERHANG.id());
+        scene.input(2, 65, Anchor.START, say.length(job.heightMm()), Field.HEIGHT.id(), Field.HEIGHT.label());
+        scene.dimension(clamp, base - 11, tipX, base - 11, -0.01);
+        scene.input(
+                (clamp + tipX) / 2 - 8,
+                base - 14.5,
+                Anchor.START,
+                say.length(reach),
+                Field.OVERHANG.id(),
+                Field.OVERHANG.label());
         // The sense of rotation: over the top towards the operator, down on to the tool.
         double arrowR = Math.min(radius * 0.75, 20);
         if (arrowR > 3) {
@@ -139,18 +144,25 @@ final class EdgeScenes {
         scene.line(Role.WORK, meet, 0, right, 0);
         scene.line(Role.WORK, left, -depth, -depth / Math.tan(Math.min(1.5, Math.max(0.3, edge.leading()))), -depth);
         scene.place(0, 0, 1);
-        scene.dimension(6.5, y0, 6.5, y0 - scale * depth, -0.01, "", "", Anchor.END);
-        scene.input(2, y0 - scale * depth - 5.5, Anchor.START, say.length(depth), Field.DEPTH.id());
-        scene.input(34, y0 + 16, Anchor.START, say.feed(feed), Field.FEED.id());
-        scene.input(34, y0 - scale * depth - 8, Anchor.START, say.length(edge.noseRadiusMm()), Field.NOSE_RADIUS.id());
+        scene.dimension(6.5, y0, 6.5, y0 - scale * depth, -0.01);
+        scene.input(
+                2, y0 - scale * depth - 5.5, Anchor.START, say.length(depth), Field.DEPTH.id(), Field.DEPTH.label());
+        scene.input(34, y0 + 16, Anchor.START, say.feed(feed), Field.FEED.id(), Field.FEED.label());
+        scene.input(
+                34,
+                y0 - scale * depth - 8,
+                Anchor.START,
+                say.length(edge.noseRadiusMm()),
+                Field.NOSE_RADIUS.id(),
+                Field.NOSE_RADIUS.label());
         scene.label(
                 Role.CAPTION,
                 4,
                 y0 + 22,
                 Anchor.START,
                 "the chip, cut across: " + say.length(cut.force().thickestMm()) + " at its thickest");
-        scene.place(0, 0, 1).input(60, 66, Anchor.START, say.rpm(cut.rpm()), Field.SPEED.id());
-        scene.input(80, 66, Anchor.START, say.angle(job.swivelRad()), Field.SWIVEL.id());
+        scene.place(0, 0, 1).input(60, 66, Anchor.START, say.rpm(cut.rpm()), Field.SPEED.id(), Field.SPEED.label());
+        scene.input(80, 66, Anchor.START, say.angle(job.swivelRad()), Field.SWIVEL.id(), Field.SWIVEL.label());
 
         // The finished surface, heights drawn larger.
         double rt = cut.finish().rtMm();
@@ -172,7 +184,7 @@ final class EdgeScenes {
         scene.run(Role.WORK_AREA, true, body);
         scene.run(Role.WORK, false, surface);
         double endX = surface.getLast().x();
-        scene.dimension(endX, bottom, endX, bottom + rt * lift, -3, "", "", Anchor.START);
+        scene.dimension(endX, bottom, endX, bottom + rt * lift, -3);
         scene.label(Role.DIMENSION, endX + 5, bottom + 7, Anchor.START, "Rt " + small(rt, say));
         scene.label(
                 Role.DIMENSION,

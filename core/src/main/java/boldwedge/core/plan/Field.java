@@ -32,7 +32,7 @@ public enum Field {
     END_RELIEF("endRelief", "End relief", Station.EDGE, degrees(1, 30)),
     SIDE_RELIEF("sideRelief", "Side relief", Station.EDGE, degrees(1, 30)),
     END_EDGE("endEdge", "End edge angle", Station.EDGE, degrees(0.5, 60)),
-    SIDE_EDGE("sideEdge", "Lead (side edge angle)", Station.EDGE, degrees(-20, 60)),
+    SIDE_EDGE("sideEdge", "Lead angle", Station.EDGE, degrees(-20, 60)),
     NOSE_RADIUS("noseRadius", "Nose radius", Station.EDGE, length(0, 6)),
     DEPTH("depth", "Depth of cut", Station.REACH, length(0.002, 20)),
     FEED("feed", "Feed", Station.REACH, new Limits(Quantity.FEED, 0.002, 2)),

@@ -369,7 +369,7 @@ final class GrindCard {
                 restY - 3 * c);
         scene.line(Role.CENTRE, restX - 30 * c, restY - 30 * s, restX - 30 * c + 32, restY - 30 * s);
         if (tilt > 0.002) {
-            scene.angle(restX - 30 * c, restY - 30 * s, 0, tilt, 16, 20, "", "", Anchor.START);
+            scene.angle(restX - 30 * c, restY - 30 * s, 0, tilt, 16);
         }
         scene.label(Role.DIMENSION, 4, 14, Anchor.START, "rest tilted " + precise(tilt));
         scene.label(Role.CAPTION, 4, 9.5, Anchor.START, "from the side; " + (cup ? "cup wheel" : "wheel not to scale"));
@@ -468,9 +468,9 @@ final class GrindCard {
         };
         scene.run(Role.GROUND, true, wedge);
         scene.run(Role.EDGE, true, wedge);
-        scene.angle(tip, y, Math.PI, Math.PI + Math.max(0.001, rake), 26, 28, "", "", Anchor.END);
+        scene.angle(tip, y, Math.PI, Math.PI + Math.max(0.001, rake), 26);
         scene.label(Role.DIMENSION, tip - 30, y + 5, Anchor.MIDDLE, "rake square to the edge " + say.angle(rake));
-        scene.angle(tip, y, -Math.PI / 2 - clear, -Math.PI / 2, 20, 22, "", "", Anchor.START);
+        scene.angle(tip, y, -Math.PI / 2 - clear, -Math.PI / 2, 20);
         scene.label(Role.DIMENSION, tip + 2, 27, Anchor.START, "clearance " + say.angle(clear));
         scene.label(Role.DIMENSION, tip - 22, 30, Anchor.MIDDLE, "wedge " + say.angle(Math.PI / 2 - rake - clear));
         scene.run(

@@ -256,13 +256,13 @@ public final class Planner {
                 "mm",
                 say.length(s.noseRadiusMm()),
                 false));
-        angle(f, "kappaR", "κr, tool cutting edge angle", Station.EDGE, hand.approach());
+        angle(f, "kappaR", "Approach, κr", Station.EDGE, hand.approach());
         angle(f, "lambdaS", "λs, inclination", Station.EDGE, hand.inclination());
         angle(f, "gammaO", "γo, orthogonal rake", Station.EDGE, hand.orthogonalRake());
-        angle(f, "gammaN", "γn, normal rake", Station.EDGE, hand.normalRake());
+        angle(f, "gammaN", "Rake at the edge, γn", Station.EDGE, hand.normalRake());
         angle(f, "alphaO", "αo, orthogonal clearance", Station.EDGE, hand.orthogonalClearance());
         angle(f, "alphaN", "αn, normal clearance", Station.EDGE, hand.normalClearance());
-        angle(f, "betaN", "βn, wedge", Station.EDGE, hand.normalWedge());
+        angle(f, "betaN", "Wedge, βn", Station.EDGE, hand.normalWedge());
         angle(f, "backRakeInUse", "Back rake in use", Station.REACH, u.backRake());
         angle(f, "sideRakeInUse", "Side rake in use", Station.REACH, u.sideRake());
         angle(f, "endReliefInUse", "End relief in use", Station.REACH, u.endRelief());

@@ -67,17 +67,37 @@ final class WorkScenes {
         }
         scene.line(Role.CENTRE, -8, 0, end + 8, 0);
         tool(scene, facing ? end : done + 0.55 * (end - done), facing ? -0.4 * radius : -finished);
-        scene.dimension(0, radius, end, radius, 16, "", "", Anchor.MIDDLE);
-        scene.input(end / 2 - 8, radius + 18.5, Anchor.START, say.length(free), Field.STICK_OUT.id());
-        scene.dimension(done, radius, end, radius, 5, "", "", Anchor.MIDDLE);
-        scene.input((done + end) / 2 - 8, radius + 8.3, Anchor.START, say.length(job.lengthMm()), Field.LENGTH.id());
-        scene.dimension(end, finished, end, -finished, 7, "", "", Anchor.START);
-        scene.input(end + 9, 3.5, Anchor.START, say.length(job.finishedMm()), Field.FINISHED.id());
-        scene.input(end + 9, -4.5, Anchor.START, job.tolerance().typed(), Field.TOLERANCE.id());
+        scene.dimension(0, radius, end, radius, 16);
+        scene.input(
+                end / 2 - 8,
+                radius + 18.5,
+                Anchor.START,
+                say.length(free),
+                Field.STICK_OUT.id(),
+                Field.STICK_OUT.label());
+        scene.dimension(done, radius, end, radius, 5);
+        scene.input(
+                (done + end) / 2 - 8,
+                radius + 8.3,
+                Anchor.START,
+                say.length(job.lengthMm()),
+                Field.LENGTH.id(),
+                Field.LENGTH.label());
+        double aside = job.hold() == Hold.CHUCK ? end + 9 : end + 11.5;
+        scene.dimension(end, finished, end, -finished, 7);
+        scene.input(
+                aside, 3.5, Anchor.START, say.length(job.finishedMm()), Field.FINISHED.id(), Field.FINISHED.label());
+        scene.input(aside, -4.5, Anchor.START, job.tolerance().typed(), Field.TOLERANCE.id(), Field.TOLERANCE.label());
         double startX = Math.min(done * 0.5, 14);
-        scene.leader(startX, -radius, 0, -9, Anchor.MIDDLE, "", "");
-        scene.input(startX - 8, -radius - 12.5, Anchor.START, say.length(job.diameterMm()), Field.DIAMETER.id());
-        scene.place(0, 0, 1).input(70, 8, Anchor.START, say.ra(job.raMm()), Field.FINISH.id());
+        scene.leader(startX, -radius, 0, -9, Anchor.MIDDLE, "");
+        scene.input(
+                startX - 8,
+                -radius - 12.5,
+                Anchor.START,
+                say.length(job.diameterMm()),
+                Field.DIAMETER.id(),
+                Field.DIAMETER.label());
+        scene.place(0, 0, 1).input(70, 8, Anchor.START, say.ra(job.raMm()), Field.FINISH.id(), Field.FINISH.label());
         scene.label(Role.CAPTION, 4, 4, Anchor.START, job.hold().words());
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, at.note());
     }
@@ -122,19 +142,23 @@ final class WorkScenes {
                     -1,
                     14,
                     Anchor.MIDDLE,
-                    "+" + say.length(first.diameterErrorMm()) + " on diameter",
-                    "");
+                    "+" + say.length(first.diameterErrorMm()) + " on diameter");
             scene.leader(
                     at.x(last.fromChuckMm()) - 0.5,
                     radius + 9,
                     -2,
                     8,
                     Anchor.MIDDLE,
-                    "+" + say.length(last.diameterErrorMm()) + " on diameter",
-                    "");
+                    "+" + say.length(last.diameterErrorMm()) + " on diameter");
         }
-        scene.dimension(0, -radius, at.x(free), -radius, -17, "", "", Anchor.MIDDLE);
-        scene.input(at.x(free) / 2 - 8, -radius - 20.5, Anchor.START, say.length(free), Field.STICK_OUT.id());
+        scene.dimension(0, -radius, at.x(free), -radius, -17);
+        scene.input(
+                at.x(free) / 2 - 8,
+                -radius - 20.5,
+                Anchor.START,
+                say.length(free),
+                Field.STICK_OUT.id(),
+                Field.STICK_OUT.label());
         scene.place(0, 0, 1)
                 .label(
                         Role.CAPTION,

@@ -105,10 +105,10 @@ public record PushOff(
         if (fLow >= 0) {
             return compliance * push.applyAsDouble(depth);
         }
-        for (int i = 0; i < 12; i++) {
+        for (int i = 0; i < 30; i++) {
             double x = low - fLow * (high - low) / (fHigh - fLow);
             double f = x - compliance * push.applyAsDouble(depth - x);
-            if (Math.abs(f) < 1e-7) {
+            if (Math.abs(f) < 1e-8) {
                 return x;
             }
             if (f < 0) {

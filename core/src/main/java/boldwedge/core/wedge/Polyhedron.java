@@ -39,16 +39,26 @@ public record Polyhedron(List<Facet> facets) {
         List<Facet> kept = new ArrayList<>(facets.size() + 1);
         List<Vector3D> rim = new ArrayList<>();
         boolean touched = false;
+        boolean capped = false;
         for (Facet facet : facets) {
             List<Vector3D> corners = facet.corners();
             int n = corners.size();
             double[] out = new double[n];
+            boolean onPlane = true;
             boolean anyOut = false;
             boolean anyIn = false;
             for (int i = 0; i < n; i++) {
                 out[i] = plane.outside(corners.get(i));
+                onPlane &= Math.abs(out[i]) <= ON_PLANE;
                 anyOut |= out[i] > ON_PLANE;
                 anyIn |= out[i] < -ON_PLANE;
+            }
+            if (onPlane) {
+                // The surface is there already: grinding it takes nothing off, but it is now this surface.
+                kept.add(new Facet(plane.surface(), plane.normal(), corners));
+                touched = true;
+                capped = true;
+                continue;
             }
             if (!anyOut) {
                 kept.add(facet);
@@ -79,7 +89,7 @@ public record Polyhedron(List<Facet> facets) {
         if (!touched) {
             return this;
         }
-        List<Vector3D> cap = ring(rim, plane.normal());
+        List<Vector3D> cap = capped ? List.of() : ring(rim, plane.normal());
         if (cap.size() >= 3) {
             kept.add(new Facet(plane.surface(), plane.normal(), cap));
         }

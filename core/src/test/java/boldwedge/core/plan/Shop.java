@@ -1,0 +1,48 @@
+package boldwedge.core.plan;
+
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.UnitSystem;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** A made-up lathe and requests on it. */
+final class Shop {
+    private Shop() {}
+
+    static Lathe lathe() {
+        return LatheCard.read(
+                        Map.of(
+                                "name", "Test Bed",
+                                "swing", "330 mm",
+                                "centreHeight", "40 mm",
+                                "largestShank", "20 mm",
+                                "speeds", "36, 60, 90, 140, 210, 320, 480, 720, 1100 rpm",
+                                "feeds", "0.05, 0.07, 0.1, 0.14, 0.2, 0.28 mm/rev",
+                                "motor", "1.5 kW",
+                                "efficiency", "75 %"),
+                        UnitSystem.METRIC)
+                .lathe()
+                .orElseThrow();
+    }
+
+    static PlanRequest request(String... fieldsAndTexts) {
+        return request(UnitSystem.METRIC, fieldsAndTexts);
+    }
+
+    static PlanRequest request(UnitSystem units, String... fieldsAndTexts) {
+        Map<String, String> fields = new HashMap<>();
+        for (int i = 0; i < fieldsAndTexts.length; i += 2) {
+            fields.put(fieldsAndTexts[i], fieldsAndTexts[i + 1]);
+        }
+        return new PlanRequest(fields, units, Optional.of(lathe()));
+    }
+
+    static String error(PlanAnswer answer, String field) {
+        return answer.fields().stream()
+                .filter(state -> state.id().equals(field))
+                .findFirst()
+                .orElseThrow()
+                .error();
+    }
+}
