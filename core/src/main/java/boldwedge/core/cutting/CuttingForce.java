@@ -57,7 +57,9 @@ public record CuttingForce(
                 double at = first + (i + 0.5) * part;
                 // Near the free surface the chip ends there, not at the last mark.
                 double toSurface = r - (r - depthMm) / Math.cos(at);
-                sum.add(Math.min(arcChip(r, feedMm, at), toSurface), r * part, at);
+                double chip = Math.min(arcChip(r, feedMm, at), toSurface);
+                // The chip's breadth is that of its middle, which lies nearer the nose's centre than the edge does.
+                sum.add(chip, (r - chip / 2) * part, at);
             }
         }
         if (depthMm > arcDepth) {

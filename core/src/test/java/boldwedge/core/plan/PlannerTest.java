@@ -17,6 +17,7 @@ import boldwedge.core.wedge.Operation;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
@@ -25,6 +26,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class PlannerTest {
+
+    /** A plain bit, an inch one, and each make of brazed tip. */
+    private static final List<Blank> EVERY_KIND = StockCatalogue.shipped().blanks().stream()
+            .filter(blank -> List.of(
+                            "hss-10mm", "hss-1-4", "cobalt-3-8", "brazed-1-2-0", "brazed-3-8-15", "brazed-10mm-0")
+                    .contains(blank.id()))
+            .toList();
 
     @Test
     void changingTheMaterialChangesTheAngles() {
@@ -41,7 +49,7 @@ class PlannerTest {
     void everyMaterialBlankAndOperationIsAnswered() throws Exception {
         int answered = 0;
         for (WorkMaterial work : StockCatalogue.shipped().workMaterials()) {
-            for (Blank blank : StockCatalogue.shipped().blanks()) {
+            for (Blank blank : EVERY_KIND) {
                 for (Operation operation : Operation.values()) {
                     PlanAnswer answer = Planner.plan(Shop.request(
                             "material",
@@ -70,7 +78,7 @@ class PlannerTest {
                 }
             }
         }
-        assertThat(answered).isGreaterThan(2000);
+        assertThat(answered).isEqualTo(33 * 6 * 4);
     }
 
     @Test
@@ -149,7 +157,7 @@ class PlannerTest {
                         "sideRake",
                         "30°",
                         "overhang",
-                        "60 mm",
+                        "50 mm",
                         "finish",
                         "Ra 0.4")
                 .fields());
@@ -160,7 +168,8 @@ class PlannerTest {
                 metric.fields().forEach(state -> spelled.put(state.id(), state.spelled()));
             }
             PlanAnswer answer = Planner.plan(new PlanRequest(spelled, units, Optional.of(Shop.lathe())));
-            assertThat(answer.fields()).allSatisfy(state -> assertThat(state.error()).isEmpty());
+            assertThat(answer.fields())
+                    .allSatisfy(state -> assertThat(state.error()).isEmpty());
             assertThat(answer.findings())
                     .filteredOn(f -> f.verdict() == Verdict.WRONG)
                     .isNotEmpty();

@@ -77,7 +77,7 @@ class ProverTest {
                 .contains("divides by nothing");
         assertThat(error(prove(PIN, "near", "13.4", "far", "13.4", "apart", "200"), "apart"))
                 .contains("further apart");
-        assertThat(error(prove(PIN, "near", "0.53 in", "far", "5/8", "apart", "60"), "far"))
+        assertThat(error(prove(PIN, "near", "0.53 in", "far", "3/4", "apart", "60"), "far"))
                 .contains("far from");
         assertThat(error(prove(PIN, "near", "13.4", "far", "13.4", "apart", "60", "chip", "green"), "chip"))
                 .contains("Pick");

@@ -1,0 +1,309 @@
+package boldwedge.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import boldwedge.server.testing.RunningShop;
+import boldwedge.server.testing.RunningShop.Answer;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+/** The program over HTTP, as a script or the page would use it. */
+class ShopOverHttpTest {
+    private final RunningShop shop = RunningShop.get();
+
+    private String lathe() {
+        for (JsonNode lathe : shop.get("/api/shop/lathes").json()) {
+            if (lathe.path("card").path("name").asString().equals("Long Bed")) {
+                return lathe.path("id").asString();
+            }
+        }
+        throw new AssertionError("no Long Bed");
+    }
+
+    private Map<String, Object> question(String... fields) {
+        Map<String, String> texts = new HashMap<>(Map.of("lathe", lathe()));
+        for (int i = 0; i < fields.length; i += 2) {
+            texts.put(fields[i], fields[i + 1]);
+        }
+        return Map.of("fields", texts, "units", "METRIC");
+    }
+
+    private static Map<String, Object> tool(int version, String name, String note) {
+        return Map.of(
+                "version",
+                version,
+                "name",
+                name,
+                "drawer",
+                "T1",
+                "note",
+                note,
+                "units",
+                "METRIC",
+                "fields",
+                Map.of("blank", "hss-10mm", "sideRake", "12°", "noseRadius", "0.4 mm"));
+    }
+
+    @Test
+    void theDemoShopIsThere() {
+        assertThat(shop.get("/api/shop/lathes").json()).hasSize(2);
+        assertThat(shop.get("/api/cuts").json().size()).isGreaterThanOrEqualTo(2);
+        assertThat(shop.get("/api/crib/tools").json().size()).isGreaterThanOrEqualTo(10);
+        assertThat(shop.get("/api/proof/trials").json().size()).isGreaterThanOrEqualTo(2);
+    }
+
+    /** Every demo cut and tool can be planned: the shop that is shown first has nothing broken in it. */
+    @Test
+    void everyDemoCutAndToolPlans() {
+        for (JsonNode cut : shop.get("/api/cuts").json()) {
+            Answer answer =
+                    shop.send("POST", "/api/plan", Map.of("fields", cut.path("fields"), "units", cut.path("units")));
+            assertThat(answer.json().path("worked").asBoolean())
+                    .as(cut.toString())
+                    .isTrue();
+        }
+        Answer which = shop.send("POST", "/api/crib/which", question("material", "brass-free"));
+        assertThat(which.json().get(0).path("tool").path("name").asString()).contains("Brass");
+    }
+
+    @Test
+    void aScriptTypesAsAMachinistAndGetsMillimetresAndDegrees() {
+        JsonNode answer = shop.send(
+                        "POST",
+                        "/api/plan",
+                        question("diameter", "1-1/4", "finished", "1.200 in", "sideRake", "11°30'"))
+                .json();
+        assertThat(figure(answer, "sideRake")).isCloseTo(11.5, within(1e-9));
+        assertThat(figure(answer, "depth")).isCloseTo(0.5, within(1e-9));
+        assertThat(answer.path("findings").get(0).path("working").size()).isPositive();
+    }
+
+    private static double figure(JsonNode answer, String id) {
+        for (JsonNode figure : answer.path("figures")) {
+            if (figure.path("id").asString().equals(id)) {
+                return figure.path("value").asDouble();
+            }
+        }
+        throw new AssertionError("no figure " + id);
+    }
+
+    @Test
+    void drawingsAndSolidComeAsFiles() {
+        assertThat(shop.send("POST", "/api/plan/drawing/bit", question()).text())
+                .startsWith("<?xml")
+                .contains("<svg");
+        assertThat(shop.send("POST", "/api/plan/solid", question()).text()).startsWith("solid head");
+        Answer none = shop.send("POST", "/api/plan/drawing/nothing", question());
+        assertThat(none.status()).isEqualTo(404);
+        assertThat(none.sentence()).contains("There are: cut, bit");
+        Answer wrong = shop.send("POST", "/api/plan/solid", question("diameter", "x"));
+        assertThat(wrong.status()).isEqualTo(400);
+        assertThat(wrong.field("diameter")).contains("does not start with a number");
+    }
+
+    @Test
+    void whoeverSavesSecondIsToldAndNothingIsOverwritten() {
+        JsonNode kept = shop.send("POST", "/api/crib/tools", tool(0, "Conflict bit", "first"))
+                .json();
+        String path = "/api/crib/tools/" + kept.path("id").asString();
+        assertThat(shop.send("PUT", path, tool(1, "Conflict bit", "mine")).status())
+                .isEqualTo(200);
+        Answer second = shop.send("PUT", path, tool(1, "Conflict bit", "theirs"));
+        assertThat(second.status()).isEqualTo(409);
+        assertThat(second.sentence()).contains("Somebody else saved this tool");
+        assertThat(shop.get(path).json().path("note").asString()).isEqualTo("mine");
+        shop.send("DELETE", path, "");
+        assertThat(shop.send("PUT", path, tool(2, "Conflict bit", "late")).status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void aScriptTagInANoteIsOnlyText() {
+        String note = "<script>alert('x')</script>";
+        JsonNode kept =
+                shop.send("POST", "/api/crib/tools", tool(0, "Tagged", note)).json();
+        String path = "/api/crib/tools/" + kept.path("id").asString();
+        assertThat(shop.get(path).json().path("note").asString()).isEqualTo(note);
+        shop.send("DELETE", path, "");
+    }
+
+    @Test
+    void grindsAreReadBeforeTheyAreKept() {
+        JsonNode kept =
+                shop.send("POST", "/api/crib/tools", tool(0, "Ground", "")).json();
+        String path = "/api/crib/tools/" + kept.path("id").asString();
+        Answer wrong =
+                shop.send("POST", path + "/grinds", Map.of("units", "METRIC", "measured", Map.of("sideRake", "steep")));
+        assertThat(wrong.field("sideRake")).contains("does not start with a number");
+        assertThat(shop.send("POST", path + "/grinds", Map.of("units", "METRIC", "measured", Map.of("sideRake", "11°")))
+                        .status())
+                .isEqualTo(200);
+        assertThat(shop.get(path + "/grinds").json()).hasSize(1);
+        shop.send("DELETE", path, "");
+    }
+
+    @Test
+    void aTrialIsJudgedAndKept() {
+        Map<String, Object> trial = new HashMap<>(question("diameter", "25", "finished", "24"));
+        trial.put("readings", Map.of("near", "24.001", "far", "24.004", "apart", "40", "chip", "short-curls"));
+        assertThat(shop.send("POST", "/api/proof/judge", trial)
+                        .json()
+                        .path("worked")
+                        .asBoolean())
+                .isTrue();
+        JsonNode kept = shop.send("POST", "/api/proof/trials", trial).json();
+        assertThat(kept.path("verdict").asString()).startsWith("Within the tolerance");
+        trial.put("readings", Map.of("near", "24.001", "far", "abc", "apart", "40"));
+        Answer wrong = shop.send("POST", "/api/proof/trials", trial);
+        assertThat(wrong.status()).isEqualTo(400);
+        assertThat(wrong.field("far")).isNotBlank();
+    }
+
+    @Test
+    void theWholeShopGoesOutAndComesInAgain() {
+        String file = shop.get("/api/exchange/shop.json").text();
+        assertThat(file).contains("\"format\" : \"bold-wedge-shop\"");
+        JsonNode again = shop.sendText("POST", "/api/exchange/shop", "application/json", file)
+                .json();
+        assertThat(again.path("added").asInt()).isZero();
+        assertThat(again.path("there").asInt()).isGreaterThan(15);
+        JsonNode tool =
+                shop.get("/api/crib/tools?words=stainless+finisher").json().get(0);
+        String one = shop.get("/api/exchange/tools/" + tool.path("id").asString() + ".json")
+                .text();
+        // A new id makes it a new tool; grinds and trials hang on the tool's id and come along.
+        String fresh = one.replace(tool.path("id").asString(), UUID.randomUUID().toString())
+                .replaceAll("(?<=\"grinds\" : )\\[[^\\]]*\\]", "[]")
+                .replaceAll("(?s)(?<=\"trials\" : )\\[.*\\](?=\\s*\\})", "[]");
+        assertThat(shop.sendText("POST", "/api/exchange/shop", "application/json", fresh)
+                        .json()
+                        .path("added")
+                        .asInt())
+                .isEqualTo(1);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{\"format\":\"bold-wedge-shop\",\"formatVersion\":1,\"tools\":[{\"id\":",
+                "not json at all",
+                "{\"format\":\"something-else\",\"formatVersion\":1}",
+                "{\"format\":\"bold-wedge-shop\",\"formatVersion\":99}",
+                "{\"format\":\"bold-wedge-shop\",\"formatVersion\":1,\"surprise\":true}",
+                "{\"format\":\"bold-wedge-shop\",\"formatVersion\":1,\"tools\":[{\"name\":\"half\"}]}",
+                "[]",
+                ""
+            })
+    void brokenFilesAreRefusedWhole(String file) {
+        int before = shop.get("/api/crib/tools").json().size();
+        Answer answer = shop.sendText("POST", "/api/exchange/shop", "application/json", file);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+        assertThat(answer.sentence()).isNotBlank();
+        assertThat(answer.text()).doesNotContain("Exception").doesNotContain("at boldwedge");
+        assertThat(shop.get("/api/crib/tools").json().size()).isEqualTo(before);
+    }
+
+    @Test
+    void theCribGoesOutAndComesInAsATable() {
+        String csv = shop.get("/api/exchange/crib.csv").text();
+        assertThat(csv).startsWith("id,name,drawer,note,units,blank,backRake");
+        assertThat(shop.sendText("POST", "/api/exchange/crib", "text/csv", csv)
+                        .json()
+                        .path("added")
+                        .asInt())
+                .isZero();
+        Answer column = shop.sendText(
+                "POST", "/api/exchange/crib", "text/csv", "name,units,blank,colour\nA,METRIC,hss-8mm,red\n");
+        assertThat(column.sentence()).contains("a column “colour” that I do not know");
+        Answer units = shop.sendText("POST", "/api/exchange/crib", "text/csv", "name,units,blank\nA,CUBITS,hss-8mm\n");
+        assertThat(units.sentence()).contains("Line 2");
+        Answer blank = shop.sendText("POST", "/api/exchange/crib", "text/csv", "name,units,blank\nA,METRIC,butter\n");
+        assertThat(blank.status()).isEqualTo(400);
+    }
+
+    @Test
+    void aLatheCardIsCheckedEntryByEntry() {
+        Answer wrong = shop.send(
+                "POST",
+                "/api/shop/lathes",
+                Map.of("version", 0, "units", "METRIC", "card", Map.of("name", "Half", "swing", "wide")));
+        assertThat(wrong.status()).isEqualTo(400);
+        assertThat(wrong.field("swing")).contains("does not start with a number");
+        assertThat(wrong.field("speeds")).contains("List its speeds");
+    }
+
+    @Test
+    void strangeRequestsGetASentence() {
+        assertThat(shop.sendText("POST", "/api/plan", "application/json", "{\"fields\":")
+                        .status())
+                .isEqualTo(400);
+        assertThat(shop.get("/api/crib/tools/not-an-id").status()).isEqualTo(400);
+        assertThat(shop.get("/api/crib/tools/" + UUID.randomUUID()).sentence())
+                .isEqualTo("This tool is not in the crib.");
+        assertThat(shop.get("/api/nothing-here").status()).isEqualTo(404);
+        assertThat(shop.send("DELETE", "/api/plan", "").status()).isEqualTo(405);
+        assertThat(shop.get("/api/measure/read?text=3/0").json().path("error").asString())
+                .contains("divides by nothing");
+        assertThat(shop.get("/api/measure/read?text=letter%20F")
+                        .json()
+                        .path("inch")
+                        .asString())
+                .isEqualTo("0.257 in");
+        assertThat(shop.get("/api/measure/drills").json().size()).isGreaterThan(400);
+    }
+
+    @Test
+    void theApiDescribesItself() {
+        JsonNode api = shop.get("/api/openapi.json").json();
+        assertThat(api.path("openapi").asString()).startsWith("3.1");
+        List<String> paths = new java.util.ArrayList<>(api.path("paths").propertyNames());
+        assertThat(paths).contains("/api/plan", "/api/crib/which", "/api/proof/judge", "/api/exchange/shop.json");
+        assertThat(shop.get("/api/exchange/schema.json").json().path("title").asString())
+                .isEqualTo("A shop's records");
+    }
+
+    /** The page's types are generated from this file: it must be what the program serves. */
+    @Test
+    void theCommittedDocumentIsTheServedOne() throws Exception {
+        JsonNode served = shop.get("/api/openapi.json").json();
+        JsonNode committed = tools.jackson.databind.json.JsonMapper.builder()
+                .build()
+                .readTree(java.nio.file.Files.readString(java.nio.file.Path.of("../ui/openapi.json")));
+        assertThat(committed).as("run ./bw types").isEqualTo(served);
+    }
+
+    @Test
+    void whileTheDatabaseIsAwayPlanningGoesOnAndSavingSaysSo() {
+        Map<String, Object> question = question();
+        assertThat(shop.send("POST", "/api/plan", question)
+                        .json()
+                        .path("worked")
+                        .asBoolean())
+                .isTrue();
+        shop.stopDatabase();
+        try {
+            assertThat(shop.send("POST", "/api/plan", question)
+                            .json()
+                            .path("worked")
+                            .asBoolean())
+                    .isTrue();
+            Answer saving = shop.send("POST", "/api/crib/tools", tool(0, "Away", ""));
+            assertThat(saving.status()).as(saving.text()).isEqualTo(503);
+            assertThat(saving.sentence()).contains("What you typed is kept");
+        } finally {
+            shop.startDatabase();
+        }
+        Answer again = shop.send("POST", "/api/crib/tools", tool(0, "Back", ""));
+        if (again.status() == 503) {
+            again = shop.send("POST", "/api/crib/tools", tool(0, "Back", ""));
+        }
+        assertThat(again.status()).isEqualTo(200);
+    }
+}
