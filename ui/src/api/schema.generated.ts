@@ -528,6 +528,7 @@ export interface components {
             anchor: "START" | "MIDDLE" | "END";
             at: components["schemas"]["Point"];
             field: string;
+            name: string;
             /** @enum {string} */
             role: "EDGE" | "CUTTING_EDGE" | "HIDDEN" | "CENTRE" | "DIMENSION" | "WORK" | "WORK_AREA" | "TOOL" | "GROUND" | "SWEPT" | "CHIP" | "FIXTURE" | "CAPTION";
             text: string;

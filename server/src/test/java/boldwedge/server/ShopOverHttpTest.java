@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.server.testing.RunningShop;
 import boldwedge.server.testing.RunningShop.Answer;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +15,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The program over HTTP, as a script or the page would use it. */
 class ShopOverHttpTest {
@@ -103,7 +107,7 @@ class ShopOverHttpTest {
         Answer none = shop.send("POST", "/api/plan/drawing/nothing", question());
         assertThat(none.status()).isEqualTo(404);
         assertThat(none.sentence()).contains("There are: cut, bit");
-        Answer wrong = shop.send("POST", "/api/plan/solid", question("diameter", "x"));
+        Answer wrong = shop.send("POST", "/api/plan/solid", question("diameter", "wide"));
         assertThat(wrong.status()).isEqualTo(400);
         assertThat(wrong.field("diameter")).contains("does not start with a number");
     }
@@ -272,10 +276,10 @@ class ShopOverHttpTest {
     /** The page's types are generated from this file: it must be what the program serves. */
     @Test
     void theCommittedDocumentIsTheServedOne() throws Exception {
+        JsonMapper json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
         JsonNode served = shop.get("/api/openapi.json").json();
-        JsonNode committed = tools.jackson.databind.json.JsonMapper.builder()
-                .build()
-                .readTree(java.nio.file.Files.readString(java.nio.file.Path.of("../ui/openapi.json")));
+        Files.writeString(Path.of("target/openapi.json"), json.writeValueAsString(served) + "\n");
+        JsonNode committed = json.readTree(Files.readString(Path.of("../ui/openapi.json")));
         assertThat(committed).as("run ./bw types").isEqualTo(served);
     }
 
