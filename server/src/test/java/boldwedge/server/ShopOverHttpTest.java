@@ -276,7 +276,8 @@ class ShopOverHttpTest {
     /** The page's types are generated from this file: it must be what the program serves. */
     @Test
     void theCommittedDocumentIsTheServedOne() throws Exception {
-        JsonMapper json = JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+        JsonMapper json =
+                JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
         JsonNode served = shop.get("/api/openapi.json").json();
         Files.writeString(Path.of("target/openapi.json"), json.writeValueAsString(served) + "\n");
         JsonNode committed = json.readTree(Files.readString(Path.of("../ui/openapi.json")));

@@ -1,0 +1,70 @@
+package boldwedge.ui;
+
+import boldwedge.server.testing.RunningShop;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** Debian's Chromium, headless, on the running shop; one page at 1280 by 800. */
+final class Browser implements AutoCloseable {
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser chromium;
+    private final BrowserContext context;
+    final Page page;
+
+    Browser() {
+        Map<String, String> env = new HashMap<>(System.getenv());
+        env.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
+        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(env));
+        Path found = Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser")
+                .map(Path::of)
+                .filter(Files::isExecutable)
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException("Chromium is missing: apt-get install chromium"));
+        chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(found)
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+        context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        page = context.newPage();
+        page.setDefaultTimeout(15_000);
+    }
+
+    void open(String path) {
+        page.navigate(RunningShop.get().address() + path);
+    }
+
+    /** A value on the plate or in the sentence, by its field. */
+    Locator field(String id) {
+        return page.locator("input[data-field='" + id + "']").last();
+    }
+
+    /** The text of a value. */
+    String value(String id) {
+        return field(id).inputValue();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+        chromium.close();
+        playwright.close();
+    }
+}
