@@ -157,7 +157,7 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
       if (draft.id === 'new') {
         store({ ...draft, id: kept.id, version: kept.version, changed: false });
         forget('new');
-        navigate(`/cut/${kept.id}/${station}`, { replace: true });
+        void navigate(`/cut/${kept.id}/${station}`, { replace: true });
       } else {
         setHistory((old) => ({ ...old, now: { ...old.now, version: kept.version, changed: false } }));
       }
@@ -196,18 +196,18 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
       const command = event.ctrlKey || event.metaKey;
       const key = event.key.toLowerCase();
       const digit = /^Digit([1-6])$/.exec(event.code)?.[1];
-      if (command && key === 's') save();
+      if (command && key === 's') void save();
       else if (command && key === 'z') (event.shiftKey ? redo : undo)();
       else if (command && key === 'y') redo();
       else if (command) return;
-      else if (digit && (event.altKey || !typing)) navigate(`/cut/${draft.id}/${STATIONS[Number(digit) - 1]}`);
+      else if (digit && (event.altKey || !typing)) void navigate(`/cut/${draft.id}/${STATIONS[Number(digit) - 1]}`);
       else if (event.code === 'KeyU' && (event.altKey || !typing)) flipUnits();
       else if (typing || event.altKey) return;
       else if (event.key === '?') setKeys(true);
       else if (key === 'd') flipShade();
       else if (key === 'p') window.print();
       else if (event.key === '/') {
-        navigate(`/cut/${draft.id}/crib`);
+        void navigate(`/cut/${draft.id}/crib`);
         requestAnimationFrame(() => document.querySelector<HTMLInputElement>('[data-find]')?.focus());
       } else return;
       event.preventDefault();
@@ -281,7 +281,7 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
             type="button"
             key={one}
             aria-current={one === station ? 'step' : undefined}
-            onClick={() => navigate(`/cut/${draft.id}/${one}`)}
+            onClick={() => void navigate(`/cut/${draft.id}/${one}`)}
           >
             <span className="figures">{i + 1}</span> {NAMES[one]}
             <StationMark station={one} />

@@ -119,7 +119,7 @@ const PREFIX = 'bw.draft.';
 export function stored(id: string): Draft | undefined {
   try {
     const text = localStorage.getItem(PREFIX + id);
-    return text ? ({ ...newDraft('METRIC'), ...(JSON.parse(text) as Draft) } as Draft) : undefined;
+    return text ? { ...newDraft('METRIC'), ...(JSON.parse(text) as Draft) } : undefined;
   } catch {
     return undefined;
   }

@@ -1,10 +1,24 @@
+import { useEffect, useState } from 'react';
+import { flushSync } from 'react-dom';
 import { useCut } from '../cut/CutContext';
 import { Plate } from '../plate/Plate';
 
 /** What is printed: the tool's card, or at Make the grinding as a route card; one page, black on white, with boxes. */
 export function PrintCard({ station }: { station: string }) {
   const { answer, draft, fields } = useCut();
-  if (!answer) return null;
+  const [printing, setPrinting] = useState(false);
+  useEffect(() => {
+    // The card is built only when it is printed: on the screen it would be drawn twice at every key.
+    const before = () => flushSync(() => setPrinting(true));
+    const after = () => setPrinting(false);
+    window.addEventListener('beforeprint', before);
+    window.addEventListener('afterprint', after);
+    return () => {
+      window.removeEventListener('beforeprint', before);
+      window.removeEventListener('afterprint', after);
+    };
+  }, []);
+  if (!answer || !printing) return null;
   const scene = answer.scenes.find((one) => one.id === 'bit');
   const signature = ['backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
   const text = (id: string) => fields.get(id)?.text ?? '';

@@ -58,7 +58,7 @@ export function ToolPage() {
   return (
     <>
       <Header onKeys={() => setKeys(true)}>
-        <button type="button" className="quiet" onClick={() => navigate(-1)}>
+        <button type="button" className="quiet" onClick={() => void navigate(-1)}>
           Back
         </button>
         <button type="button" className="quiet" onClick={() => window.print()}>

@@ -39,11 +39,11 @@ class RoadTest {
 
     private void pick(String label, String option) {
         page.locator("[data-field-pick='" + label + "']").click();
-        page.getByRole(
-                        AriaRole.OPTION,
-                        new Page.GetByRoleOptions().setName(Pattern.compile("^" + Pattern.quote(option))))
-                .first()
-                .click();
+        // Typing finds the entry in the open list, as it does for a person.
+        assertThat(page.getByRole(AriaRole.LISTBOX)).isVisible();
+        page.keyboard().type(option.substring(0, Math.min(12, option.length())));
+        assertThat(page.locator("[role=option][data-highlighted]")).containsText(option);
+        page.keyboard().press("Enter");
     }
 
     private void station(String name) {
@@ -74,7 +74,7 @@ class RoadTest {
         // A wrong text is told beside it, and the last good drawing stays.
         browser.field("sideRake").fill("3/0");
         assertThat(page.locator(".tip-wrong")).containsText("divides by nothing");
-        assertThat(page.locator("figure.plate-dimmed[data-scene='bit']")).isVisible();
+        assertThat(page.locator("main figure.plate-dimmed[data-scene='bit']")).isVisible();
         browser.field("sideRake").fill("1°");
         assertThat(page.locator(".tip-wrong")).hasCount(0);
 
@@ -98,9 +98,10 @@ class RoadTest {
 
         // Name and save the cut, then record a trial on it.
         page.getByLabel("Name of the cut").fill("Road test ring");
-        button("Save").last().click();
-        assertThat(page.locator(".said"))
-                .hasCount(0, new com.microsoft.playwright.assertions.LocatorAssertions.HasCountOptions().setTimeout(1));
+        page.locator(".header .do").click();
+        page.waitForURL(Pattern.compile(".*/cut/[0-9a-f-]{36}/crib"));
+        browser.open("/cuts");
+        assertThat(page.locator(".cuts")).containsText("Road test ring");
     }
 
     @Test
@@ -111,9 +112,6 @@ class RoadTest {
         page.locator("[data-reading='near']").fill("13.395");
         page.locator("[data-reading='far']").fill("13.44");
         page.locator("[data-reading='apart']").fill("70");
-        if (page.locator(".compared").count() == 0) {
-            assertThat(page.locator(".verdict")).isVisible();
-        }
         String url = page.url();
         page.reload();
         assertThat(page.locator("[data-reading='far']")).hasValue("13.44");
@@ -125,7 +123,7 @@ class RoadTest {
         browser.open("/cut/new/cut");
         assertThat(browser.field("diameter")).isVisible();
         page.keyboard().press("2");
-        assertThat(page.locator("figure[data-scene='bit']")).isVisible();
+        assertThat(page.locator("main figure[data-scene='bit']")).isVisible();
         browser.field("noseRadius").focus();
         page.keyboard().type("0.5mm");
         page.keyboard().press("Enter");
@@ -202,14 +200,14 @@ class RoadTest {
             String text = (8 + i % 12) + "." + (i % 10) + "°";
             Object ms = page.evaluate("""
                     (text) => new Promise((done) => {
-                      const input = document.querySelector("figure input[data-field='sideRake']");
-                      const shape = document.querySelector("figure[data-scene='bit'] svg").innerHTML;
+                      const input = document.querySelector("main figure input[data-field='sideRake']");
+                      const shape = document.querySelector("main figure[data-scene='bit'] svg").innerHTML;
                       const start = performance.now();
                       const setter = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
                       setter.call(input, text);
                       input.dispatchEvent(new Event('input', { bubbles: true }));
                       const look = () => {
-                        if (document.querySelector("figure[data-scene='bit'] svg").innerHTML !== shape) {
+                        if (document.querySelector("main figure[data-scene='bit'] svg").innerHTML !== shape) {
                           requestAnimationFrame(() => done(performance.now() - start));
                         } else requestAnimationFrame(look);
                       };
