@@ -207,8 +207,9 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
       else if (key === 'd') flipShade();
       else if (key === 'p') window.print();
       else if (event.key === '/') {
-        void navigate(`/cut/${draft.id}/crib`);
-        requestAnimationFrame(() => document.querySelector<HTMLInputElement>('[data-find]')?.focus());
+        const find = document.querySelector<HTMLInputElement>('[data-find]');
+        if (find) find.focus();
+        else void navigate(`/cut/${draft.id}/crib`, { state: { find: true } });
       } else return;
       event.preventDefault();
     };

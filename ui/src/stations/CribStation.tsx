@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useLocation } from 'react-router';
 import { download, Refused, send, sentenceOf, type Texts, type ToolRecord, type WhichAnswer } from '../api/client';
 import { useTools } from '../api/records';
 import { type CutPage, useCut } from '../cut/CutContext';
@@ -24,6 +24,11 @@ export function CribStation() {
   const page = useCut();
   const { answer, draft, stale, edit } = page;
   const [words, setWords] = useState('');
+  const findInput = useRef<HTMLInputElement>(null);
+  const wantsToFind = (useLocation().state as { find?: boolean } | null)?.find === true;
+  useEffect(() => {
+    if (wantsToFind) findInput.current?.focus();
+  }, [wantsToFind]);
   const [asking, setAsking] = useState(false);
   const tools = useTools(words);
   const which = useQuery({
@@ -45,6 +50,7 @@ export function CribStation() {
             className="plain-input find-words"
             type="search"
             data-find
+            ref={findInput}
             aria-label="Find a tool by words"
             placeholder="Find by words: brass, A1, finisher"
             value={words}

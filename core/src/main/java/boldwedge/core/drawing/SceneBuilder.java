@@ -32,7 +32,12 @@ public final class SceneBuilder {
 
     /** A local point on the plate. */
     public Point on(double x, double y) {
-        return new Point(originX + scale * x, originY + scale * y);
+        return new Point(rounded(originX + scale * x), rounded(originY + scale * y));
+    }
+
+    /** A tenth of a micrometre on the plate is finer than any screen or printer, and much shorter to send. */
+    private static double rounded(double plateMm) {
+        return Math.rint(plateMm * 1e4) / 1e4;
     }
 
     public SceneBuilder line(Role role, double x0, double y0, double x1, double y1) {

@@ -1,0 +1,84 @@
+package boldwedge.bench;
+
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.MeasureParser;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.plan.LatheCard;
+import boldwedge.core.plan.PlanAnswer;
+import boldwedge.core.plan.PlanRequest;
+import boldwedge.core.plan.Planner;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** One full plan (angles, solid, scenes, forces, findings) and one reading of a length. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 5, time = 2)
+@Measurement(iterations = 5, time = 2)
+@Fork(1)
+public class CoreBenchmark {
+    private final Lathe lathe = LatheCard.read(
+                    Map.of(
+                            "name",
+                            "Bench",
+                            "swing",
+                            "330 mm",
+                            "centreHeight",
+                            "40 mm",
+                            "largestShank",
+                            "20 mm",
+                            "speeds",
+                            "36, 60, 90, 140, 210, 320, 480, 720, 1100 rpm",
+                            "feeds",
+                            "0.05, 0.07, 0.1, 0.14, 0.2 mm/rev",
+                            "motor",
+                            "1.5 kW",
+                            "efficiency",
+                            "75 %"),
+                    UnitSystem.METRIC)
+            .lathe()
+            .orElseThrow();
+
+    private final PlanRequest request = new PlanRequest(
+            Map.of(
+                    "material",
+                    "stainless-free",
+                    "diameter",
+                    "14",
+                    "finished",
+                    "13.4",
+                    "length",
+                    "80",
+                    "stickOut",
+                    "92"),
+            UnitSystem.METRIC,
+            Optional.of(lathe));
+
+    @Param({"5/8", "1-3/8 in", "4 thou", "#31", "15.875 mm"})
+    public String text = "";
+
+    @Benchmark
+    public PlanAnswer plan() {
+        return Planner.plan(request);
+    }
+
+    @Benchmark
+    public Parsed<Reading> parse() {
+        return MeasureParser.parse(text, Quantity.LENGTH, UnitSystem.METRIC);
+    }
+}
