@@ -106,16 +106,29 @@ class RoadTest {
 
     @Test
     void aTrialIsJudgedKeptAndStillThereAfterAReload() {
-        browser.open("/");
-        page.waitForURL(Pattern.compile(".*/cut/.*/cut"));
-        station("Prove");
+        String pin = "";
+        for (var cut : RunningShop.get().get("/api/cuts").json()) {
+            if (cut.path("name").asString().startsWith("Guide-vane pin")) {
+                pin = cut.path("id").asString();
+            }
+        }
+        browser.open("/cut/" + pin + "/prove");
         page.locator("[data-reading='near']").fill("13.395");
-        page.locator("[data-reading='far']").fill("13.44");
+        page.locator("[data-reading='far']").fill("abc");
+        assertThat(page.locator(".reading-wrong [role=alert]")).containsText("does not start with a number");
+        page.locator("[data-reading='far']").fill("13.425");
         page.locator("[data-reading='apart']").fill("70");
-        String url = page.url();
+        page.locator("[data-reading='finish']").fill("Ra 1.2");
+        assertThat(page.locator(".compared")).containsText("Taper");
+        assertThat(page.locator(".verdict")).containsText("Outside the tolerance");
+        assertThat(page.locator(".causes > li").first()).isVisible();
+        page.screenshot(new Page.ScreenshotOptions().setPath(java.nio.file.Path.of("target/prove.png")));
+        page.getByLabel("Note on the trial").fill("<b>road</b> trial");
+        button("Keep this trial").click();
+        assertThat(page.locator(".log")).containsText("<b>road</b> trial");
         page.reload();
-        assertThat(page.locator("[data-reading='far']")).hasValue("13.44");
-        assertThat(page).hasURL(url);
+        assertThat(page.locator("[data-reading='far']")).hasValue("13.425");
+        assertThat(page.locator(".log")).containsText("<b>road</b> trial");
     }
 
     @Test
