@@ -13,19 +13,39 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
 
     /** Height of the edge above the lowest point of the nose, ahead of it (u ≥ 0) or behind (u &lt; 0), mm. */
     public double heightAt(double u) {
-        double r = noseRadiusMm;
-        if (u >= 0) {
-            double end = r * Math.sin(Math.min(leading, Math.PI / 2));
-            if (u <= end) {
+        return outline().heightAt(u);
+    }
+
+    /** The same edge with its joints worked out, for whoever asks for many heights. */
+    Outline outline() {
+        double lead = Math.min(leading, Math.PI / 2);
+        double trail = Math.max(0, trailing);
+        return new Outline(
+                noseRadiusMm,
+                noseRadiusMm * Math.sin(lead),
+                noseRadiusMm * (1 - Math.cos(lead)),
+                Math.tan(Math.min(leading, 1.57)),
+                noseRadiusMm * Math.sin(trail),
+                noseRadiusMm * (1 - Math.cos(trail)),
+                Math.tan(trail));
+    }
+
+    /** Arc up to the joint on each side, then the straight edge. */
+    record Outline(
+            double r,
+            double leadJoint,
+            double leadHeight,
+            double leadSlope,
+            double trailJoint,
+            double trailHeight,
+            double trailSlope) {
+        double heightAt(double u) {
+            double away = Math.abs(u);
+            double joint = u >= 0 ? leadJoint : trailJoint;
+            if (away <= joint) {
                 return r - Math.sqrt(Math.max(0, r * r - u * u));
             }
-            return r * (1 - Math.cos(Math.min(leading, Math.PI / 2))) + (u - end) * Math.tan(Math.min(leading, 1.57));
+            return u >= 0 ? leadHeight + (away - joint) * leadSlope : trailHeight + (away - joint) * trailSlope;
         }
-        double v = -u;
-        double end = r * Math.sin(Math.max(0, trailing));
-        if (v <= end) {
-            return r - Math.sqrt(Math.max(0, r * r - v * v));
-        }
-        return r * (1 - Math.cos(Math.max(0, trailing))) + (v - end) * Math.tan(Math.max(0, trailing));
     }
 }

@@ -27,7 +27,7 @@ public record FeedChoice(double feedMm, double limitMm, boolean fromList, boolea
         double low = 1e-4;
         double high = mostMm;
         if (Finish.of(edge, high).raMm() > wanted) {
-            for (int i = 0; i < 40; i++) {
+            for (int i = 0; i < 22; i++) {
                 double middle = (low + high) / 2;
                 if (Finish.of(edge, middle).raMm() > wanted) {
                     high = middle;

@@ -15,19 +15,20 @@ public record Finish(double rtMm, double raMm, double simpleRtMm) {
      */
     public static final double[] MEASURED_OVER_THEORY = {1.1, 1.4, 2.2};
 
-    private static final int PANELS = 64;
+    private static final int PANELS = 32;
 
     /**
      * Works out the marks.
      *
-     * @param edge the edge in use
+     * @param profile the edge in use
      * @param feedMm feed per revolution, mm, positive
      */
-    public static Finish of(EdgeProfile edge, double feedMm) {
+    public static Finish of(EdgeProfile profile, double feedMm) {
+        EdgeProfile.Outline edge = profile.outline();
         // The peak between two marks is where this mark's trailing side meets the last mark's leading side.
         double low = 0;
         double high = feedMm;
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 46; i++) {
             double middle = (low + high) / 2;
             // middle: distance behind this nose; feed − middle: distance ahead of the one before.
             if (edge.heightAt(-middle) < edge.heightAt(feedMm - middle)) {
@@ -42,7 +43,7 @@ public record Finish(double rtMm, double raMm, double simpleRtMm) {
         double mean = (integral(edge, 0, ahead) + integral(edge, -behind, 0)) / feedMm;
         double ra = (deviation(edge, 0, ahead, mean) + deviation(edge, -behind, 0, mean)) / feedMm;
         double simple =
-                edge.noseRadiusMm() > 0 ? feedMm * feedMm / (8 * edge.noseRadiusMm()) : Double.POSITIVE_INFINITY;
+                profile.noseRadiusMm() > 0 ? feedMm * feedMm / (8 * profile.noseRadiusMm()) : Double.POSITIVE_INFINITY;
         return new Finish(rt, ra, simple);
     }
 
@@ -51,7 +52,7 @@ public record Finish(double rtMm, double raMm, double simpleRtMm) {
         return simpleRtMm / rtMm - 1;
     }
 
-    private static double integral(EdgeProfile edge, double from, double to) {
+    private static double integral(EdgeProfile.Outline edge, double from, double to) {
         double step = (to - from) / PANELS;
         double sum = 0;
         for (int i = 0; i < PANELS; i++) {
@@ -62,7 +63,7 @@ public record Finish(double rtMm, double raMm, double simpleRtMm) {
     }
 
     /** The integral of |height − mean|, with the crossing of the mean taken as a break in the integrand. */
-    private static double deviation(EdgeProfile edge, double from, double to, double mean) {
+    private static double deviation(EdgeProfile.Outline edge, double from, double to, double mean) {
         double near = Math.abs(from) < Math.abs(to) ? from : to;
         double far = near == from ? to : from;
         if (edge.heightAt(far) <= mean) {
@@ -70,7 +71,7 @@ public record Finish(double rtMm, double raMm, double simpleRtMm) {
         }
         double low = near;
         double high = far;
-        for (int i = 0; i < 60; i++) {
+        for (int i = 0; i < 46; i++) {
             double middle = (low + high) / 2;
             if (edge.heightAt(middle) < mean) {
                 low = middle;
