@@ -17,7 +17,7 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
     }
 
     /** The same edge with its joints worked out, for whoever asks for many heights. */
-    Outline outline() {
+    public Outline outline() {
         double lead = Math.min(leading, Math.PI / 2);
         double trail = Math.max(0, trailing);
         return new Outline(
@@ -31,7 +31,7 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
     }
 
     /** Arc up to the joint on each side, then the straight edge. */
-    record Outline(
+    public record Outline(
             double r,
             double leadJoint,
             double leadHeight,
@@ -39,7 +39,7 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
             double trailJoint,
             double trailHeight,
             double trailSlope) {
-        double heightAt(double u) {
+        public double heightAt(double u) {
             double away = Math.abs(u);
             double joint = u >= 0 ? leadJoint : trailJoint;
             if (away <= joint) {

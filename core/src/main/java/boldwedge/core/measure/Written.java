@@ -1,9 +1,5 @@
 package boldwedge.core.measure;
 
-import java.text.DecimalFormat;
-import java.text.DecimalFormatSymbols;
-import java.util.Locale;
-
 /**
  * Numbers as the trade writes them: fractions where they are exact, thou and tenths below a tenth of an inch,
  * millimetres with as many places as can be worked to.
@@ -91,11 +87,27 @@ public final class Written {
         if (rounded == 0) {
             return "0";
         }
-        if (rounded == Math.rint(rounded) && Math.abs(rounded) < 1e15) {
+        if (Math.abs(rounded) >= 1e9 || places == 0) {
             return Long.toString((long) rounded);
         }
-        DecimalFormat format = FORMATS.get()[Math.clamp(places, 1, 9)];
-        return format.format(rounded);
+        long whole = (long) Math.abs(rounded);
+        long rest = Math.round((Math.abs(rounded) - whole) * scale);
+        StringBuilder out = new StringBuilder(16);
+        if (rounded < 0) {
+            out.append('-');
+        }
+        out.append(whole);
+        if (rest == 0) {
+            return out.toString();
+        }
+        String digits = Long.toString(rest);
+        out.append('.').repeat("0", places - digits.length()).append(digits);
+        int end = out.length();
+        while (out.charAt(end - 1) == '0') {
+            end--;
+        }
+        out.setLength(end);
+        return out.toString();
     }
 
     private static String fraction(long sixtyFourths) {
@@ -111,13 +123,4 @@ public final class Written {
         }
         return whole == 0 ? top + "/" + bottom : whole + "-" + top + "/" + bottom;
     }
-
-    private static final ThreadLocal<DecimalFormat[]> FORMATS = ThreadLocal.withInitial(() -> {
-        DecimalFormat[] formats = new DecimalFormat[10];
-        for (int i = 0; i < formats.length; i++) {
-            formats[i] =
-                    new DecimalFormat("0." + "#".repeat(Math.max(1, i)), DecimalFormatSymbols.getInstance(Locale.ROOT));
-        }
-        return formats;
-    });
 }

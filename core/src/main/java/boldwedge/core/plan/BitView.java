@@ -40,7 +40,7 @@ final class BitView {
         }
 
         Point project(Vector3D p) {
-            return new Point(p.dotProduct(right), p.dotProduct(up));
+            return new Point(dot(p, right), dot(p, up));
         }
     }
 
@@ -82,17 +82,22 @@ final class BitView {
         return look.project(p);
     }
 
+    /** Written out: drawing needs no compensated rounding. */
+    private static double dot(Vector3D a, Vector3D b) {
+        return a.getX() * b.getX() + a.getY() * b.getY() + a.getZ() * b.getZ();
+    }
+
     private void paint(SceneBuilder scene, Look look, Solid solid, Role ground) {
         for (Polyhedron.Facet facet : solid.facets()) {
-            if (facet.normal().dotProduct(look.along()) < -1e-9) {
+            if (dot(facet.normal(), look.along()) < -1e-9) {
                 Role role = facet.surface() == Surface.BLANK || facet.surface() == Surface.RUN_OUT ? Role.TOOL : ground;
                 scene.run(
                         role, true, facet.corners().stream().map(look::project).toList());
             }
         }
         for (Ridge ridge : solid.ridges()) {
-            boolean firstSeen = ridge.first().normal().dotProduct(look.along()) < -1e-9;
-            boolean secondSeen = ridge.second().normal().dotProduct(look.along()) < -1e-9;
+            boolean firstSeen = dot(ridge.first().normal(), look.along()) < -1e-9;
+            boolean secondSeen = dot(ridge.second().normal(), look.along()) < -1e-9;
             boolean smooth = ridge.isSmooth();
             if (smooth && firstSeen == secondSeen) {
                 continue;

@@ -169,12 +169,13 @@ final class EdgeScenes {
         double marksScale = 13 / feed;
         double lift = 9 / rt;
         double bottom = 9;
+        EdgeProfile.Outline joined = edge.outline();
         List<Point> surface = new ArrayList<>();
         for (int k = 0; k < 4; k++) {
             for (int i = 0; i <= 24; i++) {
                 double u = feed * i / 24;
                 // Between two noses: behind this one, ahead of the last.
-                double height = Math.min(edge.heightAt(-u), edge.heightAt(feed - u));
+                double height = Math.min(joined.heightAt(-u), joined.heightAt(feed - u));
                 surface.add(new Point(6 + (k * feed + u) * marksScale, bottom + height * lift));
             }
         }
@@ -209,11 +210,12 @@ final class EdgeScenes {
 
     /** The edge's outline with the nose's lowest point at u, as (position, height) up to a depth; ahead is to the left. */
     private static List<Point> outline(EdgeProfile edge, double u, double left, double right, double depth) {
+        EdgeProfile.Outline joined = edge.outline();
         List<Point> points = new ArrayList<>();
-        int parts = 80;
+        int parts = 60;
         for (int i = 0; i <= parts; i++) {
             double x = left + (right - left) * i / parts;
-            double height = edge.heightAt(u - x);
+            double height = joined.heightAt(u - x);
             points.add(new Point(x, Math.min(height, depth)));
         }
         return points;
