@@ -42,6 +42,11 @@ public record CuttingForce(
      */
     public static CuttingForce of(
             WorkMaterial work, EdgeProfile edge, double normalRake, double depthMm, double feedMm) {
+        return of(work, edge, normalRake, depthMm, feedMm, ARC_PARTS);
+    }
+
+    static CuttingForce of(
+            WorkMaterial work, EdgeProfile edge, double normalRake, double depthMm, double feedMm, int arcParts) {
         if (depthMm <= 0 || feedMm <= 0) {
             return NONE;
         }
@@ -52,8 +57,8 @@ public record CuttingForce(
         if (r > 0) {
             double last = depthMm < arcDepth ? Math.acos(1 - depthMm / r) : lead;
             double first = -Math.min(Math.asin(Math.min(1, feedMm / (2 * r))), Math.max(0, edge.trailing()));
-            double part = (last - first) / ARC_PARTS;
-            for (int i = 0; i < ARC_PARTS; i++) {
+            double part = (last - first) / arcParts;
+            for (int i = 0; i < arcParts; i++) {
                 double at = first + (i + 0.5) * part;
                 // Near the free surface the chip ends there, not at the last mark.
                 double toSurface = r - (r - depthMm) / Math.cos(at);

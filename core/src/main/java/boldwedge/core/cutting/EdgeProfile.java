@@ -47,5 +47,35 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
             }
             return u >= 0 ? leadHeight + (away - joint) * leadSlope : trailHeight + (away - joint) * trailSlope;
         }
+
+        /** Area under the edge from the nose's lowest point to u, in closed form, mm²; negative behind the nose. */
+        public double areaTo(double u) {
+            double away = Math.abs(u);
+            double joint = u >= 0 ? leadJoint : trailJoint;
+            double onArc = Math.min(away, joint);
+            double area = r <= 0
+                    ? 0
+                    : r * onArc
+                            - (onArc * Math.sqrt(Math.max(0, r * r - onArc * onArc))
+                                            + r * r * Math.asin(Math.min(1, onArc / r)))
+                                    / 2;
+            if (away > joint) {
+                double past = away - joint;
+                area += u >= 0
+                        ? past * (leadHeight + past * leadSlope / 2)
+                        : past * (trailHeight + past * trailSlope / 2);
+            }
+            return u >= 0 ? area : -area;
+        }
+
+        /** How far from the nose's lowest point the edge reaches a height, mm; ahead of it or behind it, both positive. */
+        public double reachAt(double height, boolean ahead) {
+            double jointHeight = ahead ? leadHeight : trailHeight;
+            if (height <= jointHeight) {
+                return Math.sqrt(Math.max(0, height * (2 * r - height)));
+            }
+            double slope = ahead ? leadSlope : trailSlope;
+            return (ahead ? leadJoint : trailJoint) + (height - jointHeight) / slope;
+        }
     }
 }

@@ -24,19 +24,7 @@ public record FeedChoice(double feedMm, double limitMm, boolean fromList, boolea
      */
     public static FeedChoice forFinish(EdgeProfile edge, double raMm, double mostMm, List<Double> feeds) {
         double wanted = raMm / Finish.MEASURED_OVER_THEORY[1];
-        double low = 1e-4;
-        double high = mostMm;
-        if (Finish.of(edge, high).raMm() > wanted) {
-            for (int i = 0; i < 22; i++) {
-                double middle = (low + high) / 2;
-                if (Finish.of(edge, middle).raMm() > wanted) {
-                    high = middle;
-                } else {
-                    low = middle;
-                }
-            }
-        }
-        double limit = high;
+        double limit = coarsest(edge, wanted, mostMm);
         if (feeds.isEmpty()) {
             return new FeedChoice(
                     Math.floor(limit * 100) / 100 > 0 ? Math.floor(limit * 100) / 100 : limit, limit, false, true);
@@ -48,5 +36,38 @@ public record FeedChoice(double feedMm, double limitMm, boolean fromList, boolea
         return best.isPresent()
                 ? new FeedChoice(best.getAsDouble(), limit, true, true)
                 : new FeedChoice(feeds.getFirst(), limit, true, false);
+    }
+
+    /** The coarsest feed up to the most that leaves this Ra, by regula falsi in logarithms: Ra goes nearly as f². */
+    private static double coarsest(EdgeProfile edge, double wantedMm, double mostMm) {
+        double goal = Math.log(wantedMm);
+        double high = Math.log(mostMm);
+        double over = Math.log(Finish.of(edge, mostMm).raMm()) - goal;
+        if (over <= 0) {
+            return mostMm;
+        }
+        double low = Math.log(1e-4);
+        double under = Math.log(Finish.of(edge, 1e-4).raMm()) - goal;
+        if (under >= 0) {
+            return 1e-4;
+        }
+        double at = low;
+        for (int i = 0; i < 40; i++) {
+            at = high - over * (high - low) / (over - under);
+            double off = Math.log(Finish.of(edge, Math.exp(at)).raMm()) - goal;
+            if (Math.abs(off) < 1e-7) {
+                break;
+            }
+            if (off > 0) {
+                high = at;
+                over = off;
+                under /= 2;
+            } else {
+                low = at;
+                under = off;
+                over /= 2;
+            }
+        }
+        return Math.exp(at);
     }
 }

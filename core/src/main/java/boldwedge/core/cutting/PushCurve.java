@@ -8,7 +8,9 @@ import java.util.function.DoubleUnaryOperator;
  * work asks for it many hundred times. Samples crowd towards nothing, where the curve bends.
  */
 public final class PushCurve implements DoubleUnaryOperator {
-    private static final int SAMPLES = 28;
+    private static final int SAMPLES = 16;
+    /** Parts of the nose for a sample: its error (0.2 %) is far below the force's own spread. */
+    private static final int ARC_PARTS = 12;
 
     private final double deepest;
     private final double[] push = new double[SAMPLES + 1];
@@ -18,7 +20,7 @@ public final class PushCurve implements DoubleUnaryOperator {
         deepest = deepestMm;
         for (int i = 1; i <= SAMPLES; i++) {
             double depth = deepestMm * i * i / (SAMPLES * SAMPLES);
-            push[i] = CuttingForce.of(work, edge, normalRake, depth, feedMm).pushN();
+            push[i] = CuttingForce.of(work, edge, normalRake, depth, feedMm, ARC_PARTS).pushN();
         }
     }
 

@@ -57,7 +57,11 @@ public final class SceneBuilder {
 
     /** A run of lines through local points. */
     public SceneBuilder run(Role role, boolean closed, List<Point> local) {
-        strokes.add(new Stroke(role, local.stream().map(p -> on(p.x(), p.y())).toList(), closed));
+        List<Point> points = new ArrayList<>(local.size());
+        for (Point p : local) {
+            points.add(on(p.x(), p.y()));
+        }
+        strokes.add(new Stroke(role, points, closed));
         return this;
     }
 

@@ -5,6 +5,7 @@ import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.SceneBuilder;
 import boldwedge.core.wedge.GroundBit;
 import boldwedge.core.wedge.Polyhedron;
+import boldwedge.core.wedge.Products;
 import boldwedge.core.wedge.Surface;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -35,12 +36,12 @@ final class BitView {
         private static Look turned(double about, double down) {
             Vector3D level = new Vector3D(-Math.sin(about), -Math.cos(about), 0);
             Vector3D along = new Vector3D(Math.cos(down), level, -Math.sin(down), Vector3D.PLUS_K);
-            Vector3D right = along.crossProduct(Vector3D.PLUS_K).normalize();
-            return new Look(along, right, right.crossProduct(along));
+            Vector3D right = Products.cross(along, Vector3D.PLUS_K).normalize();
+            return new Look(along, right, Products.cross(right, along));
         }
 
         Point project(Vector3D p) {
-            return new Point(dot(p, right), dot(p, up));
+            return new Point(Products.dot(p, right), Products.dot(p, up));
         }
     }
 
@@ -74,32 +75,32 @@ final class BitView {
             paint(scene, look, shank, Role.TOOL);
         }
         breakLine(scene, look);
-        List<Point> line = edge.stream().map(look::project).toList();
-        scene.run(Role.CUTTING_EDGE, false, line);
+        scene.run(Role.CUTTING_EDGE, false, projected(look, edge));
     }
 
     Point project(Look look, Vector3D p) {
         return look.project(p);
     }
 
-    /** Written out: drawing needs no compensated rounding. */
-    private static double dot(Vector3D a, Vector3D b) {
-        return a.getX() * b.getX() + a.getY() * b.getY() + a.getZ() * b.getZ();
+    private static List<Point> projected(Look look, List<Vector3D> points) {
+        List<Point> flat = new ArrayList<>(points.size());
+        for (Vector3D point : points) {
+            flat.add(look.project(point));
+        }
+        return flat;
     }
 
     private void paint(SceneBuilder scene, Look look, Solid solid, Role ground) {
         for (Polyhedron.Facet facet : solid.facets()) {
-            if (dot(facet.normal(), look.along()) < -1e-9) {
+            if (Products.dot(facet.normal(), look.along()) < -1e-9) {
                 Role role = facet.surface() == Surface.BLANK || facet.surface() == Surface.RUN_OUT ? Role.TOOL : ground;
-                scene.run(
-                        role, true, facet.corners().stream().map(look::project).toList());
+                scene.run(role, true, projected(look, facet.corners()));
             }
         }
         for (Ridge ridge : solid.ridges()) {
-            boolean firstSeen = dot(ridge.first().normal(), look.along()) < -1e-9;
-            boolean secondSeen = dot(ridge.second().normal(), look.along()) < -1e-9;
-            boolean smooth = ridge.isSmooth();
-            if (smooth && firstSeen == secondSeen) {
+            boolean firstSeen = Products.dot(ridge.first().normal(), look.along()) < -1e-9;
+            boolean secondSeen = Products.dot(ridge.second().normal(), look.along()) < -1e-9;
+            if (ridge.smooth() && firstSeen == secondSeen) {
                 continue;
             }
             Point from = look.project(ridge.from());
@@ -148,8 +149,13 @@ final class BitView {
         Vector3D centre = bit.point()
                 .add(new Vector3D(
                         bit.wedge().noseRadiusMm() + 1e-3, -bit.wedge().noseRadiusMm() - 1e-3, 0));
-        points.sort((a, b) -> Double.compare(bearing(centre, b), bearing(centre, a)));
-        return points;
+        record Placed(double bearing, Vector3D point) {}
+        List<Placed> placed = new ArrayList<>(points.size());
+        for (Vector3D point : points) {
+            placed.add(new Placed(bearing(centre, point), point));
+        }
+        placed.sort((a, b) -> Double.compare(b.bearing(), a.bearing()));
+        return placed.stream().map(Placed::point).toList();
     }
 
     /** Angle about the nose's middle, running from behind on the left (largest) over the point to the right. */
@@ -158,13 +164,15 @@ final class BitView {
         return angle < -Math.PI * 0.4 ? angle + 2 * Math.PI : angle;
     }
 
-    private record Ridge(Vector3D from, Vector3D to, Polyhedron.Facet first, Polyhedron.Facet second) {
-        /** Two planes of the nose, or of nose and flank, stand for one curved surface. */
-        boolean isSmooth() {
-            return (first.surface() == Surface.NOSE || second.surface() == Surface.NOSE)
+    /** Where two facets meet; smooth when both stand for the one curved surface of the nose. */
+    private record Ridge(
+            Vector3D from, Vector3D to, Polyhedron.Facet first, Polyhedron.Facet second, boolean smooth) {
+        static Ridge between(Vector3D from, Vector3D to, Polyhedron.Facet first, Polyhedron.Facet second) {
+            boolean smooth = (first.surface() == Surface.NOSE || second.surface() == Surface.NOSE)
                     && first.surface() != Surface.FACE
                     && second.surface() != Surface.FACE
-                    && first.normal().dotProduct(second.normal()) > 0.8;
+                    && Products.dot(first.normal(), second.normal()) > 0.8;
+            return new Ridge(from, to, first, second, smooth);
         }
     }
 
@@ -186,7 +194,7 @@ final class BitView {
                     if (other == null) {
                         open.put(key, facet);
                     } else {
-                        ridges.add(new Ridge(a, b, other, facet));
+                        ridges.add(Ridge.between(a, b, other, facet));
                     }
                 }
             }

@@ -35,28 +35,28 @@ public record EdgeAngles(
      * @param frame the frame to measure in
      */
     static EdgeAngles measure(Vector3D face, Vector3D flank, Vector3D along, Vector3D inward, Frame frame) {
-        double ex = along.dotProduct(frame.x());
-        double ey = along.dotProduct(frame.y());
-        double ez = along.dotProduct(frame.z());
+        double ex = Products.dot(along, frame.x());
+        double ey = Products.dot(along, frame.y());
+        double ez = Products.dot(along, frame.z());
         double flat = Math.hypot(ex, ey);
         // Square to the edge's projection, in Pr, pointing into the tool.
         Vector3D square = new Vector3D(-ey / flat, frame.x(), ex / flat, frame.y());
-        if (square.dotProduct(inward) < 0) {
+        if (Products.dot(square, inward) < 0) {
             square = square.negate();
         }
-        Vector3D up = Vector3D.crossProduct(square, along).normalize();
-        if (up.dotProduct(frame.z()) < 0) {
+        Vector3D up = Products.cross(square, along).normalize();
+        if (Products.dot(up, frame.z()) < 0) {
             up = up.negate();
         }
         // atan2 keeps the sense when a clearance has turned negative in use.
-        double facing = face.dotProduct(square);
-        double behind = -flank.dotProduct(square);
+        double facing = Products.dot(face, square);
+        double behind = -Products.dot(flank, square);
         return new EdgeAngles(
                 Math.atan2(-ey, -ex),
                 Math.atan2(-ez, flat),
-                Math.atan2(facing, face.dotProduct(frame.z())),
-                Math.atan2(facing, face.dotProduct(up)),
-                Math.atan2(-flank.dotProduct(frame.z()), behind),
-                Math.atan2(-flank.dotProduct(up), behind));
+                Math.atan2(facing, Products.dot(face, frame.z())),
+                Math.atan2(facing, Products.dot(face, up)),
+                Math.atan2(-Products.dot(flank, frame.z()), behind),
+                Math.atan2(-Products.dot(flank, up), behind));
     }
 }

@@ -52,9 +52,9 @@ public record GrindingSetting(Down down, double tiltRad, double swingRad) {
             down = normal.getX() >= 0 ? Down.RIGHT_SIDE : Down.LEFT_SIDE;
         }
         Vector3D up = down.up();
-        Vector3D across = Vector3D.PLUS_J.crossProduct(up);
-        double tilt = Math.asin(Math.clamp(-normal.dotProduct(up), -1, 1));
-        double swing = Math.atan2(normal.dotProduct(across), normal.dotProduct(Vector3D.PLUS_J));
+        Vector3D across = Products.cross(Vector3D.PLUS_J, up);
+        double tilt = Math.asin(Math.clamp(-Products.dot(normal, up), -1, 1));
+        double swing = Math.atan2(Products.dot(normal, across), Products.dot(normal, Vector3D.PLUS_J));
         return new GrindingSetting(down, tilt, swing);
     }
 
@@ -62,7 +62,7 @@ public record GrindingSetting(Down down, double tiltRad, double swingRad) {
     public Vector3D groundNormal() {
         // Work on the rest: axes across, shank, up; wheel axis along +y of the machine before swing and tilt.
         Vector3D up = down.up();
-        Vector3D across = Vector3D.PLUS_J.crossProduct(up);
+        Vector3D across = Products.cross(Vector3D.PLUS_J, up);
         Rotation tilted = new Rotation(Vector3D.PLUS_I, tiltRad, RotationConvention.VECTOR_OPERATOR);
         Rotation swung = new Rotation(Vector3D.PLUS_K, swingRad, RotationConvention.VECTOR_OPERATOR);
         Rotation toMachine = tilted.applyTo(swung);

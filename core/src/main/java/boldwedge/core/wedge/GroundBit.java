@@ -24,6 +24,8 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  * @param planes the ground planes in the order of grinding
  * @param removedMm3 volume that each surface takes off, in the order of grinding
  * @param depthMm deepest stock that each surface takes off, square to it
+ * @param tipLeftMm3 volume of the brazed tip that is left after grinding; 0 for a solid bit
+ * @param massGram mass left; a brazed bit as steel with its tip of carbide
  */
 public record GroundBit(
         Blank blank,
@@ -35,7 +37,9 @@ public record GroundBit(
         Vector3D point,
         List<HalfSpace> planes,
         Map<Surface, Double> removedMm3,
-        Map<Surface, Double> depthMm) {
+        Map<Surface, Double> depthMm,
+        double tipLeftMm3,
+        double massGram) {
     private static final int NOSE_PLANES = 12;
     private static final double STEEL_G_PER_CM3 = 7.85;
 
@@ -105,8 +109,20 @@ public record GroundBit(
             throw new NothingLeft();
         }
         Polyhedron shank = Polyhedron.box(-half, half, -blank.lengthMm(), -groundLengthMm, 0, blank.heightMm());
+        double tipLeft = tipLeft(blank, sequence);
         return new GroundBit(
-                blank, wedge, groundLengthMm, bought, now, shank, point, List.copyOf(sequence), removed, depth);
+                blank,
+                wedge,
+                groundLengthMm,
+                bought,
+                now,
+                shank,
+                point,
+                List.copyOf(sequence),
+                removed,
+                depth,
+                tipLeft,
+                mass(blank, now.volumeMm3() + shank.volumeMm3(), tipLeft));
     }
 
     /** These angles leave nothing of the blank to cut with. */
@@ -134,17 +150,14 @@ public record GroundBit(
         return head.volumeMm3() + shank.volumeMm3();
     }
 
-    /** Mass left, grams; a brazed bit as steel with its tip of carbide. */
-    public double massGram() {
+    private static double mass(Blank blank, double volumeMm3, double tipLeftMm3) {
         double density = StockCatalogue.shipped().toolMaterial(blank).densityGramPerCm3();
-        if (blank.tip().isEmpty()) {
-            return volumeMm3() * density / 1000;
-        }
-        return (volumeMm3() * STEEL_G_PER_CM3 + tipLeftMm3() * (density - STEEL_G_PER_CM3)) / 1000;
+        return blank.tip().isEmpty()
+                ? volumeMm3 * density / 1000
+                : (volumeMm3 * STEEL_G_PER_CM3 + tipLeftMm3 * (density - STEEL_G_PER_CM3)) / 1000;
     }
 
-    /** Volume of the brazed tip that is left after grinding, mm³; 0 for a solid bit. */
-    public double tipLeftMm3() {
+    private static double tipLeft(Blank blank, List<HalfSpace> planes) {
         return blank.tip()
                 .map(tip -> {
                     double left = -blank.widthMm() / 2;
@@ -193,13 +206,13 @@ public record GroundBit(
         double most = Double.NEGATIVE_INFINITY;
         for (Polyhedron.Facet facet : head.on(surface)) {
             Vector3D inPlane =
-                    up.subtract(facet.normal().scalarMultiply(facet.normal().dotProduct(up)));
+                    up.subtract(facet.normal().scalarMultiply(Products.dot(facet.normal(), up)));
             if (inPlane.getNorm() < 1e-9) {
                 continue;
             }
             Vector3D along = inPlane.normalize();
             for (Vector3D corner : facet.corners()) {
-                double at = corner.dotProduct(along);
+                double at = Products.dot(corner, along);
                 least = Math.min(least, at);
                 most = Math.max(most, at);
             }
@@ -263,7 +276,7 @@ public record GroundBit(
         for (Polyhedron.Facet facet : part.facets()) {
             if (facet.surface() != Surface.RUN_OUT && facesTheSameWay(facet.normal(), normal)) {
                 for (Vector3D corner : facet.corners()) {
-                    least = Math.min(least, corner.dotProduct(normal));
+                    least = Math.min(least, Products.dot(corner, normal));
                 }
             }
         }
@@ -274,20 +287,20 @@ public record GroundBit(
         Vector3D axis = Math.abs(wanted.getZ()) > 0.5
                 ? Vector3D.PLUS_K
                 : wanted.getY() > Math.abs(wanted.getX()) ? Vector3D.PLUS_J : Vector3D.MINUS_I;
-        double along = facet.dotProduct(axis);
+        double along = Products.dot(facet, axis);
         return along > 0.7;
     }
 
     private static Vector3D meeting(HalfSpace a, HalfSpace b, HalfSpace c) {
-        Vector3D bc = b.normal().crossProduct(c.normal());
-        double det = a.normal().dotProduct(bc);
+        Vector3D bc = Products.cross(b.normal(), c.normal());
+        double det = Products.dot(a.normal(), bc);
         return new Vector3D(
                 a.offsetMm() / det,
                 bc,
                 b.offsetMm() / det,
-                c.normal().crossProduct(a.normal()),
+                Products.cross(c.normal(), a.normal()),
                 c.offsetMm() / det,
-                a.normal().crossProduct(b.normal()));
+                Products.cross(a.normal(), b.normal()));
     }
 
     private static List<HalfSpace> nosePlanes(Wedge wedge, Vector3D point) {
@@ -313,7 +326,7 @@ public record GroundBit(
             Vector3D n = normals[i];
             double level = Math.hypot(n.getX(), n.getY());
             Vector3D touch = new Vector3D(cx + r * n.getX() / level, cy + r * n.getY() / level, point.getZ());
-            planes.add(new HalfSpace(Surface.NOSE, n, n.dotProduct(touch)));
+            planes.add(new HalfSpace(Surface.NOSE, n, Products.dot(n, touch)));
         }
         return planes;
     }

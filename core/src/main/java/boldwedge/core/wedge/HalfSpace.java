@@ -12,8 +12,6 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
 public record HalfSpace(Surface surface, Vector3D normal, double offsetMm) {
     /** Signed distance of a point outside the boundary, mm. */
     double outside(Vector3D point) {
-        // Written out: the library's dot product compensates rounding, which is not needed here and costs three times
-        // as much.
-        return normal.getX() * point.getX() + normal.getY() * point.getY() + normal.getZ() * point.getZ() - offsetMm;
+        return Products.dot(normal, point) - offsetMm;
     }
 }

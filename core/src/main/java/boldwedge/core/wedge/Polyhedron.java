@@ -15,7 +15,7 @@ public record Polyhedron(List<Facet> facets) {
     public record Facet(Surface surface, Vector3D normal, List<Vector3D> corners) {
         /** Area, mm². */
         public double areaMm2() {
-            return areaVector(corners).dotProduct(normal) / 2;
+            return Products.dot(areaVector(corners), normal) / 2;
         }
     }
 
@@ -79,7 +79,7 @@ public record Polyhedron(List<Facet> facets) {
                 }
                 if ((out[i] > ON_PLANE && out[j] < -ON_PLANE) || (out[i] < -ON_PLANE && out[j] > ON_PLANE)) {
                     double t = out[i] / (out[i] - out[j]);
-                    Vector3D at = new Vector3D(1 - t, corners.get(i), t, corners.get(j));
+                    Vector3D at = between(corners.get(i), corners.get(j), t);
                     inside.add(at);
                     rim.add(at);
                 }
@@ -110,8 +110,8 @@ public record Polyhedron(List<Facet> facets) {
         Vector3D origin = facets.get(0).corners().get(0);
         double sixfold = 0;
         for (Facet facet : facets) {
-            sixfold += areaVector(facet.corners())
-                    .dotProduct(facet.corners().get(0).subtract(origin));
+            sixfold += Products.dot(
+                    areaVector(facet.corners()), facet.corners().get(0).subtract(origin));
         }
         return sixfold / 6;
     }
@@ -121,15 +121,32 @@ public record Polyhedron(List<Facet> facets) {
         return facets.stream().filter(facet -> facet.surface() == surface).toList();
     }
 
+    private static Vector3D between(Vector3D a, Vector3D b, double t) {
+        return new Vector3D(
+                a.getX() + t * (b.getX() - a.getX()),
+                a.getY() + t * (b.getY() - a.getY()),
+                a.getZ() + t * (b.getZ() - a.getZ()));
+    }
+
     private static Vector3D areaVector(List<Vector3D> corners) {
         Vector3D first = corners.get(0);
-        Vector3D sum = Vector3D.ZERO;
+        double x = 0;
+        double y = 0;
+        double z = 0;
         for (int i = 1; i + 1 < corners.size(); i++) {
-            sum = sum.add(corners.get(i)
-                    .subtract(first)
-                    .crossProduct(corners.get(i + 1).subtract(first)));
+            Vector3D a = corners.get(i);
+            Vector3D b = corners.get(i + 1);
+            double ax = a.getX() - first.getX();
+            double ay = a.getY() - first.getY();
+            double az = a.getZ() - first.getZ();
+            double bx = b.getX() - first.getX();
+            double by = b.getY() - first.getY();
+            double bz = b.getZ() - first.getZ();
+            x += ay * bz - az * by;
+            y += az * bx - ax * bz;
+            z += ax * by - ay * bx;
         }
-        return sum;
+        return new Vector3D(x, y, z);
     }
 
     /** Orders the points of a convex cap anticlockwise about its normal and drops those met twice. */
@@ -156,12 +173,12 @@ public record Polyhedron(List<Facet> facets) {
         }
         Vector3D middle = centre.scalarMultiply(1.0 / distinct.size());
         Vector3D u = normal.orthogonal();
-        Vector3D v = normal.crossProduct(u);
+        Vector3D v = Products.cross(normal, u);
         record Spoke(double angle, Vector3D point) {}
         List<Spoke> spokes = new ArrayList<>();
         for (Vector3D point : distinct) {
             Vector3D arm = point.subtract(middle);
-            spokes.add(new Spoke(Math.atan2(arm.dotProduct(v), arm.dotProduct(u)), point));
+            spokes.add(new Spoke(Math.atan2(Products.dot(arm, v), Products.dot(arm, u)), point));
         }
         spokes.sort((a, b) -> Double.compare(a.angle(), b.angle()));
         return spokes.stream().map(Spoke::point).toList();

@@ -68,13 +68,13 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
 
     /** Direction of the side cutting edge, from the point back along the shank; a unit vector. */
     public Vector3D sideEdge() {
-        Vector3D edge = Vector3D.crossProduct(face, sideFlank).normalize();
+        Vector3D edge = Products.cross(face, sideFlank).normalize();
         return edge.getY() > 0 ? edge.negate() : edge;
     }
 
     /** Direction of the end cutting edge, from the point across the shank; a unit vector. */
     public Vector3D endEdge() {
-        Vector3D edge = Vector3D.crossProduct(face, endFlank).normalize();
+        Vector3D edge = Products.cross(face, endFlank).normalize();
         return edge.getX() < 0 ? edge.negate() : edge;
     }
 
@@ -90,7 +90,7 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
     public EdgeAngles endAngles(Frame frame) {
         EdgeAngles angles = EdgeAngles.measure(face, endFlank, endEdge(), sideEdge(), frame);
         Vector3D edge = endEdge();
-        double trail = Math.atan2(-edge.dotProduct(frame.y()), edge.dotProduct(frame.x()));
+        double trail = Math.atan2(-Products.dot(edge, frame.y()), Products.dot(edge, frame.x()));
         return new EdgeAngles(
                 trail,
                 angles.inclination(),
@@ -102,16 +102,16 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
 
     /** The older American signature in a frame: in hand it gives back what the tool was ground to. */
     public ToolSignature signature(Frame frame) {
-        double up = face.dotProduct(frame.z());
+        double up = Products.dot(face, frame.z());
         Vector3D side = sideEdge();
         Vector3D end = endEdge();
         return new ToolSignature(
-                Math.atan2(-face.dotProduct(frame.y()), up),
-                Math.atan2(face.dotProduct(frame.x()), up),
-                Math.atan2(-endFlank.dotProduct(frame.z()), endFlank.dotProduct(frame.y())),
-                Math.atan2(-sideFlank.dotProduct(frame.z()), -sideFlank.dotProduct(frame.x())),
-                Math.atan2(-end.dotProduct(frame.y()), end.dotProduct(frame.x())),
-                Math.atan2(-side.dotProduct(frame.x()), -side.dotProduct(frame.y())),
+                Math.atan2(-Products.dot(face, frame.y()), up),
+                Math.atan2(Products.dot(face, frame.x()), up),
+                Math.atan2(-Products.dot(endFlank, frame.z()), Products.dot(endFlank, frame.y())),
+                Math.atan2(-Products.dot(sideFlank, frame.z()), -Products.dot(sideFlank, frame.x())),
+                Math.atan2(-Products.dot(end, frame.y()), Products.dot(end, frame.x())),
+                Math.atan2(-Products.dot(side, frame.x()), -Products.dot(side, frame.y())),
                 noseRadiusMm);
     }
 
@@ -123,7 +123,7 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
      * @param count how many planes, at least 2
      */
     public Vector3D[] noseFlanks(int count) {
-        Vector3D down = Vector3D.crossProduct(sideFlank, endFlank);
+        Vector3D down = Products.cross(sideFlank, endFlank);
         down = down.scalarMultiply(-1 / down.getZ());
         double from = Math.atan2(sideFlank.getY(), sideFlank.getX());
         double to = Math.atan2(endFlank.getY(), endFlank.getX());
@@ -146,8 +146,8 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
     public double leastNoseClearance(Frame frame) {
         double least = Double.POSITIVE_INFINITY;
         for (Vector3D normal : noseFlanks(9)) {
-            double level = Math.hypot(normal.dotProduct(frame.x()), normal.dotProduct(frame.y()));
-            least = Math.min(least, Math.atan2(-normal.dotProduct(frame.z()), level));
+            double level = Math.hypot(Products.dot(normal, frame.x()), Products.dot(normal, frame.y()));
+            least = Math.min(least, Math.atan2(-Products.dot(normal, frame.z()), level));
         }
         return least;
     }
@@ -162,7 +162,7 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
     }
 
     private static Vector3D outward(Vector3D a, Vector3D b, Vector3D roughly) {
-        Vector3D normal = Vector3D.crossProduct(a, b).normalize();
-        return normal.dotProduct(roughly) < 0 ? normal.negate() : normal;
+        Vector3D normal = Products.cross(a, b).normalize();
+        return Products.dot(normal, roughly) < 0 ? normal.negate() : normal;
     }
 }
