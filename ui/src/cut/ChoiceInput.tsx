@@ -1,11 +1,13 @@
 import { Select } from 'radix-ui';
+import { memo, useCallback } from 'react';
 import type { Choice } from '../api/client';
-import { useCut } from './CutContext';
+import { useAnswer, useEdit } from './CutContext';
 
 /** A value that is picked from a list, in the sentence. */
 export function ChoiceInput({ field, choices, tail }: { field: string; choices: Choice[]; tail?: string }) {
-  const { edit, fields } = useCut();
-  const state = fields.get(field);
+  const edit = useEdit();
+  const state = useAnswer().fields.get(field);
+  const pick = useCallback((id: string) => edit({ kind: 'field', id: field, text: id }), [edit, field]);
   if (!state) return null;
   return (
     <PickList
@@ -15,7 +17,7 @@ export function ChoiceInput({ field, choices, tail }: { field: string; choices: 
       choices={choices}
       wrong={state.error}
       tail={tail}
-      onPick={(id) => edit({ kind: 'field', id: field, text: id })}
+      onPick={pick}
     />
   );
 }
@@ -30,7 +32,7 @@ interface PickProps {
   onPick: (id: string) => void;
 }
 
-export function PickList({ label, value, text, choices, wrong, tail, onPick }: PickProps) {
+export const PickList = memo(function PickList({ label, value, text, choices, wrong, tail, onPick }: PickProps) {
   return (
     <span className={`pick ${wrong ? 'value-wrong' : ''}`}>
       <Select.Root value={value} onValueChange={onPick}>
@@ -61,4 +63,4 @@ export function PickList({ label, value, text, choices, wrong, tail, onPick }: P
       {tail}
     </span>
   );
-}
+});

@@ -2,30 +2,41 @@ import { createContext, useContext } from 'react';
 import type { Choices, FieldState, LatheRecord, PlanAnswer } from '../api/client';
 import type { Draft, Edit } from './draft';
 
-/** Everything the stations of one cut share. */
+/**
+ * Everything the stations of one cut share, in three parts by how often they change: what is typed (at every key), what
+ * was answered to it (a moment later), and how to change it (never). A part of the page reads only what it shows, so that
+ * a key pressed repaints little and the answer repaints the rest.
+ */
 export interface CutPage {
   draft: Draft;
-  edit: (edit: Edit) => void;
-  undo: () => void;
-  redo: () => void;
-  canUndo: boolean;
-  canRedo: boolean;
-  flipUnits: () => void;
-  save: () => void;
+  choices: Choices;
+  lathes: LatheRecord[];
+}
+
+/** What was answered to the fields as typed. */
+export interface CutAnswer {
   /** The last good answer; undefined until the first one. */
   answer: PlanAnswer | undefined;
   /** The fields as last read, errors among them. */
   fields: Map<string, FieldState>;
   /** Whether the answer shown is older than what is typed, because something typed cannot be used. */
   stale: boolean;
-  choices: Choices;
-  lathes: LatheRecord[];
 }
 
 export const CutContext = createContext<CutPage | undefined>(undefined);
+export const AnswerContext = createContext<CutAnswer | undefined>(undefined);
+export const EditContext = createContext<((edit: Edit) => void) | undefined>(undefined);
 
-export function useCut(): CutPage {
-  const page = useContext(CutContext);
-  if (!page) throw new Error('A station stands outside its cut.');
-  return page;
+function inside<T>(part: T | undefined): T {
+  if (part === undefined) throw new Error('A station stands outside its cut.');
+  return part;
 }
+
+/** What is typed, and what it may be chosen from. */
+export const useCut = (): CutPage => inside(useContext(CutContext));
+
+/** The last good answer and the fields as read. */
+export const useAnswer = (): CutAnswer => inside(useContext(AnswerContext));
+
+/** How to change the cut. */
+export const useEdit = (): ((edit: Edit) => void) => inside(useContext(EditContext));

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { type CutRecord, get, Refused, send, sentenceOf } from '../api/client';
+import { type CutRecord, type Finding, get, Refused, send, sentenceOf } from '../api/client';
 import { useChoices, useLathes } from '../api/records';
 import { flipShade } from '../frame/dimShop';
 import { Header } from '../frame/Header';
@@ -11,7 +11,7 @@ import { MakeStation } from '../stations/MakeStation';
 import { PlateStation } from '../stations/PlateStation';
 import { PrintCard } from '../stations/PrintCard';
 import { ProveStation } from '../stations/ProveStation';
-import { CutContext, type CutPage as Page } from './CutContext';
+import { AnswerContext, CutContext, EditContext, type CutPage as Page } from './CutContext';
 import {
   type Draft,
   type Edit,
@@ -26,7 +26,7 @@ import {
   undone,
 } from './draft';
 import { Sentence } from './Sentence';
-import { usePlan } from './usePlan';
+import { type Plan, usePlan } from './usePlan';
 
 const STATIONS = ['cut', 'edge', 'reach', 'make', 'prove', 'crib'] as const;
 const NAMES = { cut: 'Cut', edge: 'Edge', reach: 'Reach', make: 'Make', prove: 'Prove', crib: 'Crib' };
@@ -73,6 +73,7 @@ export function CutPage() {
       gone = true;
     };
   }, [id]);
+  const change = useCallback((next: (old: History) => History) => setHistory((old) => (old ? next(old) : old)), []);
   const choices = useChoices();
   const lathes = useLathes();
   if (!history || history.now.id !== id || !choices.data || !lathes.data) {
@@ -91,13 +92,7 @@ export function CutPage() {
     );
   }
   return (
-    <CutDesk
-      station={station}
-      history={history}
-      setHistory={(change) => setHistory((old) => (old ? change(old) : old))}
-      choices={choices.data}
-      lathes={lathes.data}
-    />
+    <CutDesk station={station} history={history} setHistory={change} choices={choices.data} lathes={lathes.data} />
   );
 }
 
@@ -170,24 +165,7 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
     }
   }, [draft, navigate, queries, setHistory, station]);
 
-  const page: Page = useMemo(
-    () => ({
-      draft,
-      edit,
-      undo,
-      redo,
-      canUndo: history.before.length > 0,
-      canRedo: history.after.length > 0,
-      flipUnits,
-      save: () => void save(),
-      answer: plan.answer,
-      fields: plan.fields,
-      stale: plan.stale,
-      choices,
-      lathes,
-    }),
-    [draft, edit, undo, redo, history.before.length, history.after.length, flipUnits, save, plan, choices, lathes],
-  );
+  const page: Page = useMemo(() => ({ draft, choices, lathes }), [draft, choices, lathes]);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
@@ -218,7 +196,7 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
   }, [draft.id, flipUnits, navigate, redo, save, undo]);
 
   return (
-    <CutContext.Provider value={page}>
+    <Shared page={page} plan={plan} edit={edit}>
       <Header onKeys={() => setKeys(true)}>
         <input
           ref={nameInput}
@@ -228,7 +206,7 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
           value={draft.name}
           onChange={(event) => edit({ kind: 'name', text: event.target.value })}
         />
-        <button type="button" className="quiet" disabled={!page.canUndo} onClick={undo}>
+        <button type="button" className="quiet" disabled={history.before.length === 0} onClick={undo}>
           Undo
         </button>
         <button
@@ -285,7 +263,7 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
             onClick={() => void navigate(`/cut/${draft.id}/${one}`)}
           >
             <span className="figures">{i + 1}</span> {NAMES[one]}
-            <StationMark station={one} />
+            <StationMark worst={plan.answer?.findings.find((finding) => finding.station === one.toUpperCase())} />
           </button>
         ))}
       </nav>
@@ -294,28 +272,45 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
       </main>
       <PrintCard station={station} />
       <KeyMap open={keys} onOpenChange={setKeys} />
-    </CutContext.Provider>
+    </Shared>
   );
-
-  function StationMark({ station: one }: { station: string }) {
-    const worst = plan.answer?.findings.find((finding) => finding.station === one.toUpperCase());
-    if (worst?.verdict === 'WRONG')
-      return (
-        <span className="station-mark" title="something will not do">
-          will not do
-        </span>
-      );
-    if (worst?.verdict === 'DOUBTFUL')
-      return (
-        <span className="station-mark" title="something to watch">
-          watch
-        </span>
-      );
-    return null;
-  }
 }
 
-function Station({ station }: { station: string }) {
+interface SharedProps {
+  page: Page;
+  plan: Plan;
+  edit: (edit: Edit) => void;
+  children: ReactNode;
+}
+
+function Shared({ page, plan, edit, children }: SharedProps) {
+  return (
+    <EditContext.Provider value={edit}>
+      <AnswerContext.Provider value={plan}>
+        <CutContext.Provider value={page}>{children}</CutContext.Provider>
+      </AnswerContext.Provider>
+    </EditContext.Provider>
+  );
+}
+
+/** The worst that a station has to say, in two words beside its name. */
+function StationMark({ worst }: { worst: Finding | undefined }) {
+  if (worst?.verdict === 'WRONG')
+    return (
+      <span className="station-mark" title="something will not do">
+        will not do
+      </span>
+    );
+  if (worst?.verdict === 'DOUBTFUL')
+    return (
+      <span className="station-mark" title="something to watch">
+        watch
+      </span>
+    );
+  return null;
+}
+
+const Station = memo(function Station({ station }: { station: string }) {
   switch (station) {
     case 'edge':
       return <PlateStation key="edge" station="EDGE" scenes={['bit']} keys={['betaN', 'gammaN', 'kappaR']} />;
@@ -337,4 +332,4 @@ function Station({ station }: { station: string }) {
     default:
       return <PlateStation key="cut" station="CUT" scenes={['cut', 'push-off']} keys={['speed', 'feed', 'passTime']} />;
   }
-}
+});

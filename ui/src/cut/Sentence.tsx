@@ -1,17 +1,22 @@
+import { useMemo } from 'react';
 import type { Choice } from '../api/client';
 import { ChoiceInput } from './ChoiceInput';
-import { useCut } from './CutContext';
+import { useAnswer, useCut } from './CutContext';
 import { ValueInput } from './ValueInput';
 
 /** The whole cut in words; each value is changed where it stands. */
 export function Sentence() {
-  const { choices, lathes, fields } = useCut();
-  const facing = fields.get('operation')?.typed === 'face';
-  const latheChoices: Choice[] = lathes.map((lathe) => ({
-    id: lathe.id,
-    words: lathe.card.name ?? 'unnamed',
-    more: lathe.card.motor ?? '',
-  }));
+  const { choices, lathes } = useCut();
+  const facing = useAnswer().fields.get('operation')?.typed === 'face';
+  const latheChoices: Choice[] = useMemo(
+    () =>
+      lathes.map((lathe) => ({
+        id: lathe.id,
+        words: lathe.card.name ?? 'unnamed',
+        more: lathe.card.motor ?? '',
+      })),
+    [lathes],
+  );
   return (
     <section className="sentence" aria-label="The cut in words">
       <ChoiceInput field="operation" choices={choices.operations} />

@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui';
-import { useId, useRef, useState } from 'react';
-import { useCut } from './CutContext';
+import { memo, type RefObject, useId, useRef, useState } from 'react';
+import type { FieldState } from '../api/client';
+import { useAnswer, useCut, useEdit } from './CutContext';
 
 interface Props {
   field: string;
@@ -12,64 +13,86 @@ interface Props {
 
 /** A value that is typed over where it stands: on the plate or in the sentence. */
 export function ValueInput({ field, caption = false, place }: Props) {
-  const { draft, edit, fields } = useCut();
-  const state = fields.get(field);
-  const typed = draft.fields[field] ?? '';
+  const state = useAnswer().fields.get(field);
+  const typed = useCut().draft.fields[field] ?? '';
+  return state ? <Value state={state} typed={typed} caption={caption} place={place} /> : null;
+}
+
+interface ValueProps {
+  state: FieldState;
+  typed: string;
+  caption: boolean;
+  place: 'sentence' | 'plate';
+}
+
+const Value = memo(function Value({ state, typed, caption, place }: ValueProps) {
+  const edit = useEdit();
   const [focused, setFocused] = useState(false);
   const [leaving, setLeaving] = useState<string>();
   const before = useRef('');
+  const box = useRef<HTMLSpanElement>(null);
   const tip = useId();
-  if (!state) return null;
   const shown = focused ? (leaving ?? (typed || state.text)) : typed || state.text;
   const wrong = state.error !== '';
-  const width = `${Math.max(4, shown.length + 1.2)}ch`;
 
   const change = (text: string) => {
     setLeaving(text);
-    edit({ kind: 'field', id: field, text });
+    edit({ kind: 'field', id: state.id, text });
   };
 
   return (
-    <Popover.Root open={wrong || focused}>
-      <Popover.Anchor asChild>
-        <span className={`value value-${place} ${wrong ? 'value-wrong' : ''} ${state.chosen ? 'value-chosen' : ''}`}>
-          {caption && <span className="value-caption">{state.label}</span>}
-          <input
-            type="text"
-            data-field={field}
-            aria-label={state.label}
-            aria-invalid={wrong}
-            aria-describedby={wrong || focused ? tip : undefined}
-            style={{ width }}
-            value={shown}
-            spellCheck={false}
-            autoComplete="off"
-            onFocus={(event) => {
-              before.current = typed;
+    <>
+      <span
+        ref={box}
+        className={`value value-${place} ${wrong ? 'value-wrong' : ''} ${state.chosen ? 'value-chosen' : ''}`}
+      >
+        {caption && <span className="value-caption">{state.label}</span>}
+        <input
+          type="text"
+          data-field={state.id}
+          aria-label={state.label}
+          aria-invalid={wrong}
+          aria-describedby={wrong || focused ? tip : undefined}
+          style={{ width: `${Math.max(4, shown.length + 1.2)}ch` }}
+          value={shown}
+          spellCheck={false}
+          autoComplete="off"
+          onFocus={(event) => {
+            before.current = typed;
+            setLeaving(undefined);
+            setFocused(true);
+            event.target.select();
+          }}
+          onBlur={() => {
+            setFocused(false);
+            setLeaving(undefined);
+          }}
+          onChange={(event) => change(event.target.value)}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') event.currentTarget.blur();
+            if (event.key === 'Escape') {
+              change(before.current);
               setLeaving(undefined);
-              setFocused(true);
-              event.target.select();
-            }}
-            onBlur={() => {
-              setFocused(false);
-              setLeaving(undefined);
-            }}
-            onChange={(event) => change(event.target.value)}
-            onKeyDown={(event) => {
-              if (event.key === 'Enter') event.currentTarget.blur();
-              if (event.key === 'Escape') {
-                change(before.current);
-                setLeaving(undefined);
-                event.stopPropagation();
-              }
-            }}
-          />
-        </span>
-      </Popover.Anchor>
+              event.stopPropagation();
+            }
+          }}
+        />
+      </span>
+      {(wrong || focused) && <Tip id={tip} state={state} box={box} />}
+    </>
+  );
+});
+
+/** What is to be said of a value, under it: what is wrong with it, or what is advised and why. */
+function Tip({ id, state, box }: { id: string; state: FieldState; box: RefObject<HTMLSpanElement | null> }) {
+  const wrong = state.error !== '';
+  return (
+    <Popover.Root open>
+      <Popover.Anchor virtualRef={box} />
       <Popover.Portal>
         <Popover.Content
           className={`tip ${wrong ? 'tip-wrong' : ''}`}
-          id={tip}
+          id={id}
           role={wrong ? 'alert' : 'note'}
           aria-label={`About ${state.label}`}
           sideOffset={6}

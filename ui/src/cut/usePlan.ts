@@ -1,10 +1,10 @@
-import { useEffect, useRef, useState } from 'react';
-import { type FieldState, type PlanAnswer, Refused, send, type Texts, type Units } from '../api/client';
+import { replaceEqualDeep } from '@tanstack/react-query';
+import { useLayoutEffect, useRef, useState } from 'react';
+import { type PlanAnswer, Refused, send, type Texts, type Units } from '../api/client';
+import type { CutAnswer } from './CutContext';
 
-export interface Plan {
-  answer: PlanAnswer | undefined;
-  fields: Map<string, FieldState>;
-  stale: boolean;
+export interface Plan extends CutAnswer {
+  /** Why there was no answer, in a sentence; empty when there was. */
   trouble: string;
 }
 
@@ -12,21 +12,24 @@ export interface Plan {
 export function usePlan(fields: Texts | undefined, units: Units): Plan {
   const [plan, setPlan] = useState<Plan>({ answer: undefined, fields: new Map(), stale: false, trouble: '' });
   const latest = useRef(0);
-  useEffect(() => {
+  // The question goes out before the page paints what was typed: the two overlap.
+  useLayoutEffect(() => {
     if (!fields) return;
     const turn = ++latest.current;
     const abort = new AbortController();
     send<PlanAnswer>('POST', '/api/plan', { fields, units }, abort.signal)
       .then((answer) => {
         if (turn !== latest.current) return;
-        const states = new Map(answer.fields.map((state) => [state.id, state]));
-        performance.mark('bw-plan-answer');
-        setPlan((old) => ({
-          answer: answer.worked ? answer : old.answer,
-          fields: states,
-          stale: !answer.worked,
-          trouble: '',
-        }));
+        // What stayed the same stays the same object, and is not painted again.
+        setPlan((old) => {
+          const kept = replaceEqualDeep<PlanAnswer>(old.answer, answer);
+          return {
+            answer: answer.worked ? kept : old.answer,
+            fields: new Map(kept.fields.map((state) => [state.id, state])),
+            stale: !answer.worked,
+            trouble: '',
+          };
+        });
       })
       .catch((error: unknown) => {
         if (turn !== latest.current || !(error instanceof Refused)) return;

@@ -1,14 +1,15 @@
 import { Collapsible } from 'radix-ui';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { Finding } from '../api/client';
-import { useCut } from '../cut/CutContext';
+import { useEdit } from '../cut/CutContext';
 import { MarginWedge } from './MarginWedge';
+import { Working } from './Working';
 
 const WORDS = { WRONG: 'will not do', DOUBTFUL: 'watch', FINE: 'holds', TOLD: 'to know' } as const;
 
 /** One line of plain words; its working, source, cautions and schools on demand; what would mend it as buttons. */
-export function FindingRow({ finding }: { finding: Finding }) {
-  const { edit } = useCut();
+export const FindingRow = memo(function FindingRow({ finding }: { finding: Finding }) {
+  const edit = useEdit();
   const [open, setOpen] = useState(false);
   const troubled = finding.verdict === 'WRONG' || finding.verdict === 'DOUBTFUL';
   const mends = (
@@ -47,14 +48,7 @@ export function FindingRow({ finding }: { finding: Finding }) {
           </ul>
         )}
         <Collapsible.Content className="working">
-          {finding.working.map((step) => (
-            <dl key={step.what} className="working-step">
-              <dt>{step.what}</dt>
-              <dd className="formula">{step.formula}</dd>
-              <dd className="figures">{step.numbers}</dd>
-              <dd className="figures result">= {step.result}</dd>
-            </dl>
-          ))}
+          <Working steps={finding.working} />
           {finding.schools.length > 0 && (
             <ul className="schools">
               {finding.schools.map((school) => (
@@ -71,4 +65,4 @@ export function FindingRow({ finding }: { finding: Finding }) {
       </li>
     </Collapsible.Root>
   );
-}
+});

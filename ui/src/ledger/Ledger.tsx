@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { useCut } from '../cut/CutContext';
+import { useAnswer } from '../cut/CutContext';
 import { FindingRow } from './FindingRow';
 
 type StationId = 'CUT' | 'EDGE' | 'REACH' | 'MAKE';
@@ -13,7 +13,7 @@ interface Props {
 
 /** Key figures, then the station's findings, worst first. */
 export function Ledger({ station, keys, children }: Props) {
-  const { answer, stale } = useCut();
+  const { answer, stale } = useAnswer();
   if (!answer) return <aside className="ledger" aria-label="Findings" />;
   const shown = keys
     .map((id) => answer.figures.find((figure) => figure.id === id))

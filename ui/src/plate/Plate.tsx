@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Scene } from '../api/client';
 import { ValueInput } from '../cut/ValueInput';
 
@@ -10,23 +11,30 @@ interface Props {
 
 const ANCHOR = { START: 'start', MIDDLE: 'middle', END: 'end' } as const;
 
+/** The strokes as paths in painting order; open lines of one role that follow each other are one path. */
+function painted(scene: Scene): { className: string; d: string }[] {
+  const paths: { className: string; d: string }[] = [];
+  const top = scene.bottom + scene.height;
+  for (const { role, points, closed } of scene.strokes) {
+    let d = '';
+    for (const p of points)
+      d += `${d ? 'L' : 'M'}${Math.round((p.x - scene.left) * 100) / 100} ${Math.round((top - p.y) * 100) / 100}`;
+    const className = `s-${role.toLowerCase().replace('_', '-')}${closed ? ' s-closed' : ''}`;
+    const last = paths.at(-1);
+    if (last && !closed && last.className === className) last.d += d;
+    else paths.push({ className, d: closed ? `${d}Z` : d });
+  }
+  return paths;
+}
+
 /** A drawing scribed on a blued plate. Dimensions that are inputs stand on it as inputs. */
-export function Plate({ scene, dimmed = false, still = false }: Props) {
+export const Plate = memo(function Plate({ scene, dimmed = false, still = false }: Props) {
   const y = (at: number) => scene.bottom + scene.height - at;
   return (
     <figure className={`plate ${dimmed ? 'plate-dimmed' : ''}`} aria-label={scene.title} data-scene={scene.id}>
       <svg viewBox={`0 0 ${scene.width} ${scene.height}`} role="img" aria-label={`${scene.title}. ${scene.scaleNote}`}>
-        {scene.strokes.map((stroke, i) => (
-          <path
-            // biome-ignore lint/suspicious/noArrayIndexKey: strokes have no identity but their place in the painting order
-            key={i}
-            className={`s-${stroke.role.toLowerCase().replace('_', '-')}${stroke.closed ? ' s-closed' : ''}`}
-            d={
-              stroke.points
-                .map((p, n) => `${n ? 'L' : 'M'}${(p.x - scene.left).toFixed(2)} ${y(p.y).toFixed(2)}`)
-                .join('') + (stroke.closed ? 'Z' : '')
-            }
-          />
+        {painted(scene).map((path, i) => (
+          <path key={i} className={path.className} d={path.d} />
         ))}
         {scene.labels
           .filter((label) => label.text !== '' && (still || label.field === ''))
@@ -67,4 +75,4 @@ export function Plate({ scene, dimmed = false, still = false }: Props) {
       <figcaption>{scene.scaleNote}</figcaption>
     </figure>
   );
-}
+});

@@ -3,14 +3,14 @@ import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { download, Refused, send, sentenceOf, type Texts, type ToolRecord, type WhichAnswer } from '../api/client';
 import { useTools } from '../api/records';
-import { type CutPage, useCut } from '../cut/CutContext';
+import { type CutAnswer, useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { Plate } from '../plate/Plate';
 
 /** What a bit brings to any cut. */
 const BRINGS = ['blank', 'backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
 
 /** The bit as it stands, every value written out: what is kept must not change when the advice does. */
-function bitOf({ fields }: CutPage): Texts {
+function bitOf({ fields }: CutAnswer): Texts {
   const bit: Texts = {};
   for (const id of BRINGS) {
     const state = fields.get(id);
@@ -21,8 +21,9 @@ function bitOf({ fields }: CutPage): Texts {
 
 /** Keep the bit, find one by words, or ask which of them will do this cut. */
 export function CribStation() {
-  const page = useCut();
-  const { answer, draft, stale, edit } = page;
+  const { draft } = useCut();
+  const { answer, stale } = useAnswer();
+  const edit = useEdit();
   const [words, setWords] = useState('');
   const findInput = useRef<HTMLInputElement>(null);
   const wantsToFind = (useLocation().state as { find?: boolean } | null)?.find === true;
@@ -115,7 +116,8 @@ export function CribStation() {
 }
 
 function KeepTool() {
-  const page = useCut();
+  const { units } = useCut().draft;
+  const page = useAnswer();
   const tools = useTools('');
   const [name, setName] = useState('');
   const [drawer, setDrawer] = useState('');
@@ -129,7 +131,7 @@ function KeepTool() {
         name,
         drawer,
         note,
-        units: page.draft.units,
+        units,
         fields: bitOf(page),
       });
       setSaid(`“${tool.name}” is in the crib.`);

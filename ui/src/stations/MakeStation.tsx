@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { send, sentenceOf, type ToolRecord } from '../api/client';
 import { useTools } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
-import { useCut } from '../cut/CutContext';
+import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
 import { FindingRow } from '../ledger/FindingRow';
 import { Plate } from '../plate/Plate';
@@ -11,7 +11,9 @@ const GRIND_FIELDS = ['wheel', 'damage', 'groundLength'];
 
 /** The grinding, a step at a time: the plate shows the step, the ledger is the card to tick. */
 export function MakeStation() {
-  const { answer, draft, edit, stale, choices, fields } = useCut();
+  const { draft, choices } = useCut();
+  const { answer, stale, fields } = useAnswer();
+  const edit = useEdit();
   const [at, setAt] = useState(0);
   if (!answer) return null;
   const step = answer.steps[Math.min(at, answer.steps.length - 1)];

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { download, type Scene } from '../api/client';
-import { useCut } from '../cut/CutContext';
+import { useAnswer, useCut } from '../cut/CutContext';
 import { Ledger } from '../ledger/Ledger';
 import { Plate } from '../plate/Plate';
 
@@ -12,13 +12,12 @@ interface Props {
 
 /** A station of one or more drawings with its ledger. */
 export function PlateStation({ station, scenes, keys }: Props) {
-  const { answer, stale, draft } = useCut();
+  const { answer, stale } = useAnswer();
   const [picked, setPicked] = useState(scenes[0] ?? '');
   const drawn = scenes
     .map((id) => answer?.scenes.find((scene) => scene.id === id))
     .filter((scene): scene is Scene => scene !== undefined);
   const scene = drawn.find((one) => one.id === picked) ?? drawn[0];
-  const question = { fields: draft.fields, units: draft.units };
   return (
     <div className="station">
       <div className="plate-side">
@@ -39,29 +38,35 @@ export function PlateStation({ station, scenes, keys }: Props) {
               ))}
             </div>
           )}
-          <div className="exports">
-            {scene && (
-              <button
-                type="button"
-                className="quiet"
-                onClick={() => void download(`/api/plan/drawing/${scene.id}`, `${scene.id}.svg`, question)}
-              >
-                Drawing as SVG
-              </button>
-            )}
-            {station === 'EDGE' && (
-              <button
-                type="button"
-                className="quiet"
-                onClick={() => void download('/api/plan/solid', 'bit.stl', question)}
-              >
-                Solid as STL
-              </button>
-            )}
-          </div>
+          {scene && <Exports scene={scene.id} solid={station === 'EDGE'} />}
         </div>
       </div>
       <Ledger station={station} keys={keys} />
+    </div>
+  );
+}
+
+/** What is drawn, as files in open formats. */
+function Exports({ scene, solid }: { scene: string; solid: boolean }) {
+  const { fields, units } = useCut().draft;
+  return (
+    <div className="exports">
+      <button
+        type="button"
+        className="quiet"
+        onClick={() => void download(`/api/plan/drawing/${scene}`, `${scene}.svg`, { fields, units })}
+      >
+        Drawing as SVG
+      </button>
+      {solid && (
+        <button
+          type="button"
+          className="quiet"
+          onClick={() => void download('/api/plan/solid', 'bit.stl', { fields, units })}
+        >
+          Solid as STL
+        </button>
+      )}
     </div>
   );
 }

@@ -1,11 +1,12 @@
 import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
-import { useCut } from '../cut/CutContext';
+import { useAnswer, useCut } from '../cut/CutContext';
 import { Plate } from '../plate/Plate';
 
 /** What is printed: the tool's card, or at Make the grinding as a route card; one page, black on white, with boxes. */
 export function PrintCard({ station }: { station: string }) {
-  const { answer, draft, fields } = useCut();
+  const { draft } = useCut();
+  const { answer, fields } = useAnswer();
   const [printing, setPrinting] = useState(false);
   useEffect(() => {
     // The card is built only when it is printed: on the screen it would be drawn twice at every key.

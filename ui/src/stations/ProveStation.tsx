@@ -3,7 +3,8 @@ import { useEffect, useState } from 'react';
 import { Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
 import { useTools, useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
-import { useCut } from '../cut/CutContext';
+import { useAnswer, useCut, useEdit } from '../cut/CutContext';
+import { Working } from '../ledger/Working';
 import { Plate } from '../plate/Plate';
 
 const ROWS: { id: string; label: string; hint: string }[] = [
@@ -18,7 +19,9 @@ const ROWS: { id: string; label: string; hint: string }[] = [
 
 /** A trial cut: what was measured, beside what was predicted; causes; one change. */
 export function ProveStation() {
-  const { draft, edit, answer, choices } = useCut();
+  const { draft, choices } = useCut();
+  const { answer } = useAnswer();
+  const edit = useEdit();
   const [judged, setJudged] = useState<TrialAnswer>();
   const [trouble, setTrouble] = useState('');
   const { fields, units, readings } = draft;
@@ -98,7 +101,7 @@ export function ProveStation() {
 }
 
 function Judgement({ judged }: { judged: TrialAnswer }) {
-  const { edit } = useCut();
+  const edit = useEdit();
   const next = judged.next;
   return (
     <>
@@ -149,14 +152,7 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
                   </Collapsible.Trigger>
                   <p>{cause.explains}</p>
                   <Collapsible.Content className="working">
-                    {cause.working.map((step) => (
-                      <dl key={step.what} className="working-step">
-                        <dt>{step.what}</dt>
-                        <dd className="formula">{step.formula}</dd>
-                        <dd className="figures">{step.numbers}</dd>
-                        <dd className="figures result">= {step.result}</dd>
-                      </dl>
-                    ))}
+                    <Working steps={cause.working} />
                   </Collapsible.Content>
                 </li>
               </Collapsible.Root>

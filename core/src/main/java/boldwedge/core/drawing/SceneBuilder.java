@@ -106,12 +106,12 @@ public final class SceneBuilder {
         double uy = length > 0 ? (b.y() - a.y()) / length : 0;
         double nx = -uy;
         double ny = ux;
-        Point c = new Point(a.x() + nx * asideMm, a.y() + ny * asideMm);
-        Point d = new Point(b.x() + nx * asideMm, b.y() + ny * asideMm);
+        Point c = roundedPoint(a.x() + nx * asideMm, a.y() + ny * asideMm);
+        Point d = roundedPoint(b.x() + nx * asideMm, b.y() + ny * asideMm);
         double gap = Math.signum(asideMm) * 0.6;
         double over = Math.signum(asideMm) * 0.8;
-        line(new Point(a.x() + nx * gap, a.y() + ny * gap), new Point(c.x() + nx * over, c.y() + ny * over));
-        line(new Point(b.x() + nx * gap, b.y() + ny * gap), new Point(d.x() + nx * over, d.y() + ny * over));
+        line(roundedPoint(a.x() + nx * gap, a.y() + ny * gap), roundedPoint(c.x() + nx * over, c.y() + ny * over));
+        line(roundedPoint(b.x() + nx * gap, b.y() + ny * gap), roundedPoint(d.x() + nx * over, d.y() + ny * over));
         line(c, d);
         arrow(c, ux, uy);
         arrow(d, -ux, -uy);
@@ -125,8 +125,8 @@ public final class SceneBuilder {
             double cos = Math.cos(side);
             double sin = Math.sin(side);
             line(
-                    new Point(v.x() + 0.5 * cos, v.y() + 0.5 * sin),
-                    new Point(v.x() + (radiusMm + 1) * cos, v.y() + (radiusMm + 1) * sin));
+                    roundedPoint(v.x() + 0.5 * cos, v.y() + 0.5 * sin),
+                    roundedPoint(v.x() + (radiusMm + 1) * cos, v.y() + (radiusMm + 1) * sin));
         }
         double keepX = originX;
         double keepY = originY;
@@ -139,16 +139,20 @@ public final class SceneBuilder {
     /** A leader from a local point by a plate offset, with words at its end. */
     public SceneBuilder leader(double x, double y, double dx, double dy, Anchor anchor, String text) {
         Point from = on(x, y);
-        Point to = new Point(from.x() + dx, from.y() + dy);
+        Point to = roundedPoint(from.x() + dx, from.y() + dy);
         line(from, to);
         double length = Math.hypot(dx, dy);
         arrow(from, dx / length, dy / length);
         double pad = anchor == Anchor.START ? 0.5 : anchor == Anchor.END ? -0.5 : 0;
         double lift = anchor == Anchor.MIDDLE ? Math.signum(dy) * 1.3 : 0;
         if (!text.isEmpty()) {
-            labels.add(new Label(Role.DIMENSION, new Point(to.x() + pad, to.y() + lift), anchor, text, "", ""));
+            labels.add(new Label(Role.DIMENSION, roundedPoint(to.x() + pad, to.y() + lift), anchor, text, "", ""));
         }
         return this;
+    }
+
+    private static Point roundedPoint(double x, double y) {
+        return new Point(rounded(x), rounded(y));
     }
 
     private void arrow(Point tip, double ux, double uy) {
@@ -157,9 +161,9 @@ public final class SceneBuilder {
         strokes.add(new Stroke(
                 Role.DIMENSION,
                 List.of(
-                        new Point(tip.x() + size * ux - wide * uy, tip.y() + size * uy + wide * ux),
+                        roundedPoint(tip.x() + size * ux - wide * uy, tip.y() + size * uy + wide * ux),
                         tip,
-                        new Point(tip.x() + size * ux + wide * uy, tip.y() + size * uy - wide * ux)),
+                        roundedPoint(tip.x() + size * ux + wide * uy, tip.y() + size * uy - wide * ux)),
                 false));
     }
 
