@@ -20,7 +20,8 @@ public final class PushCurve implements DoubleUnaryOperator {
         deepest = deepestMm;
         for (int i = 1; i <= SAMPLES; i++) {
             double depth = deepestMm * i * i / (SAMPLES * SAMPLES);
-            push[i] = CuttingForce.of(work, edge, normalRake, depth, feedMm, ARC_PARTS).pushN();
+            push[i] = CuttingForce.of(work, edge, normalRake, depth, feedMm, ARC_PARTS)
+                    .pushN();
         }
     }
 

@@ -165,8 +165,7 @@ final class BitView {
     }
 
     /** Where two facets meet; smooth when both stand for the one curved surface of the nose. */
-    private record Ridge(
-            Vector3D from, Vector3D to, Polyhedron.Facet first, Polyhedron.Facet second, boolean smooth) {
+    private record Ridge(Vector3D from, Vector3D to, Polyhedron.Facet first, Polyhedron.Facet second, boolean smooth) {
         static Ridge between(Vector3D from, Vector3D to, Polyhedron.Facet first, Polyhedron.Facet second) {
             boolean smooth = (first.surface() == Surface.NOSE || second.surface() == Surface.NOSE)
                     && first.surface() != Surface.FACE

@@ -11,6 +11,5 @@ import boldwedge.core.finding.Station;
  * @param value the number in the unit named: mm, N, deg, W, rpm, m/min, mm/rev, µm, min, 1
  * @param unit that unit
  * @param text as the maker reads it, in the units asked for
- * @param key whether it is one of the few that are shown large
  */
-public record Figure(String id, String label, Station station, double value, String unit, String text, boolean key) {}
+public record Figure(String id, String label, Station station, double value, String unit, String text) {}

@@ -40,7 +40,9 @@ public final class Planner {
         List<Finding> findings = new ArrayList<>();
         findings.add(passes(cut, say));
         findings.addAll(new EdgeFindings(cut, say).all());
-        findings.addAll(new ReachFindings(cut, say).all());
+        findings.addAll(new ClearanceFindings(cut, say).all());
+        findings.addAll(new CuttingFindings(cut, say).all());
+        findings.addAll(new SpringFindings(cut, say).all());
         GrindCard card = new GrindCard(cut, say);
         findings.addAll(card.findings());
         findings.sort(Comparator.comparing(Finding::station)
@@ -249,13 +251,7 @@ public final class Planner {
         angle(f, "endEdge", "End cutting-edge angle", Station.EDGE, s.endCuttingEdge());
         angle(f, "sideEdge", "Side cutting-edge angle", Station.EDGE, s.sideCuttingEdge());
         f.add(new Figure(
-                "noseRadius",
-                "Nose radius",
-                Station.EDGE,
-                s.noseRadiusMm(),
-                "mm",
-                say.length(s.noseRadiusMm()),
-                false));
+                "noseRadius", "Nose radius", Station.EDGE, s.noseRadiusMm(), "mm", say.length(s.noseRadiusMm())));
         angle(f, "kappaR", "Approach, κr", Station.EDGE, hand.approach());
         angle(f, "lambdaS", "λs, inclination", Station.EDGE, hand.inclination());
         angle(f, "gammaO", "γo, orthogonal rake", Station.EDGE, hand.orthogonalRake());
@@ -268,149 +264,122 @@ public final class Planner {
         angle(f, "endReliefInUse", "End relief in use", Station.REACH, u.endRelief());
         angle(f, "sideReliefInUse", "Side relief in use", Station.REACH, u.sideRelief());
         angle(f, "gammaNInUse", "γn in use", Station.REACH, use.normalRake());
-        f.add(new Figure("speed", "Spindle speed", Station.REACH, cut.rpm(), "rpm", say.rpm(cut.rpm()), true));
+        f.add(new Figure("speed", "Spindle speed", Station.REACH, cut.rpm(), "rpm", say.rpm(cut.rpm())));
         f.add(new Figure(
                 "surfaceSpeed",
                 "Surface speed",
                 Station.REACH,
                 cut.surfaceSpeed(),
                 "m/min",
-                say.surfaceSpeed(cut.surfaceSpeed()),
-                false));
-        f.add(new Figure("feed", "Feed", Station.REACH, cut.feedMm(), "mm/rev", say.feed(cut.feedMm()), true));
+                say.surfaceSpeed(cut.surfaceSpeed())));
+        f.add(new Figure("feed", "Feed", Station.REACH, cut.feedMm(), "mm/rev", say.feed(cut.feedMm())));
         f.add(new Figure(
                 "depth",
                 "Depth of cut",
                 Station.REACH,
                 cut.job().depthMm(),
                 "mm",
-                say.length(cut.job().depthMm()),
-                true));
+                say.length(cut.job().depthMm())));
         force(f, "cuttingForce", "Cutting force", cut.force().cuttingN(), say);
         force(f, "feedForce", "Feed force", cut.force().feedN(), say);
         force(f, "pushForce", "Push", cut.force().pushN(), say);
         f.add(new Figure(
-                "power", "Power at the edge", Station.REACH, cut.powerWatt(), "W", say.power(cut.powerWatt()), false));
+                "power", "Power at the edge", Station.REACH, cut.powerWatt(), "W", say.power(cut.powerWatt())));
         f.add(new Figure(
                 "availablePower",
                 "Power at the spindle",
                 Station.REACH,
                 cut.availableWatt(),
                 "W",
-                say.power(cut.availableWatt()),
-                false));
+                say.power(cut.availableWatt())));
         f.add(new Figure(
                 "rt",
                 "Rt, theoretical",
                 Station.REACH,
                 cut.finish().rtMm() * 1000,
                 "µm",
-                Written.places(cut.finish().rtMm() * 1000, 2) + " µm",
-                false));
+                Written.places(cut.finish().rtMm() * 1000, 2) + " µm"));
         f.add(new Figure(
                 "ra",
                 "Ra, theoretical",
                 Station.REACH,
                 cut.finish().raMm() * 1000,
                 "µm",
-                say.ra(cut.finish().raMm()),
-                false));
+                say.ra(cut.finish().raMm())));
         f.add(new Figure(
                 "removalRate",
                 "Metal removed",
                 Station.REACH,
                 cut.removalCm3PerMin(),
                 "cm³/min",
-                say.number(cut.removalCm3PerMin(), 2) + " cm³/min",
-                false));
+                say.number(cut.removalCm3PerMin(), 2) + " cm³/min"));
         f.add(new Figure(
-                "passTime",
-                "Time of the pass",
-                Station.REACH,
-                cut.passMinutes(),
-                "min",
-                say.time(cut.passMinutes()),
-                false));
+                "passTime", "Time of the pass", Station.REACH, cut.passMinutes(), "min", say.time(cut.passMinutes())));
         f.add(new Figure(
                 "smallestChip",
                 "Smallest chip",
                 Station.REACH,
                 cut.smallestChipMm().chosen(),
                 "mm",
-                say.length(cut.smallestChipMm().chosen()),
-                false));
+                say.length(cut.smallestChipMm().chosen())));
         f.add(new Figure(
                 "diameterError",
                 "Left large by spring",
                 Station.REACH,
                 cut.pushOff().largestMm(),
                 "mm",
-                say.length(cut.pushOff().largestMm()),
-                false));
+                say.length(cut.pushOff().largestMm())));
         f.add(new Figure(
                 "taper",
                 "Taper over the cut",
                 Station.REACH,
                 cut.pushOff().taperMm(),
                 "mm",
-                say.length(cut.pushOff().taperMm()),
-                false));
+                say.length(cut.pushOff().taperMm())));
         f.add(new Figure(
                 "springPasses",
                 "Spring passes",
                 Station.REACH,
                 cut.pushOff().springPasses(),
                 "1",
-                Integer.toString(cut.pushOff().springPasses()),
-                false));
+                Integer.toString(cut.pushOff().springPasses())));
         f.add(new Figure(
-                "toolDrop",
-                "Drop of the point",
-                Station.REACH,
-                cut.toolDropMm(),
-                "mm",
-                say.length(cut.toolDropMm()),
-                false));
+                "toolDrop", "Drop of the point", Station.REACH, cut.toolDropMm(), "mm", say.length(cut.toolDropMm())));
         f.add(new Figure(
                 "removedVolume",
                 "Stock to grind",
                 Station.MAKE,
                 cut.bit().totalRemovedMm3(),
                 "mm³",
-                Written.places(cut.bit().totalRemovedMm3(), 0) + " mm³",
-                false));
+                Written.places(cut.bit().totalRemovedMm3(), 0) + " mm³"));
         f.add(new Figure(
                 "mass",
                 "Mass when ground",
                 Station.MAKE,
                 cut.bit().massGram(),
                 "g",
-                Written.places(cut.bit().massGram(), 1) + " g",
-                false));
+                Written.places(cut.bit().massGram(), 1) + " g"));
         f.add(new Figure(
                 "regrinds",
                 "Touch-ups left",
                 Station.MAKE,
                 cut.grinding().regrindsLeft(),
                 "1",
-                Integer.toString(cut.grinding().regrindsLeft()),
-                false));
+                Integer.toString(cut.grinding().regrindsLeft())));
         f.add(new Figure(
                 "pointHeight",
                 "Point above base",
                 Station.MAKE,
                 cut.bit().point().getZ(),
                 "mm",
-                say.length(cut.bit().point().getZ()),
-                false));
+                say.length(cut.bit().point().getZ())));
         f.add(new Figure(
                 "chartSpeed",
                 "Speed a chart asks for",
                 Station.REACH,
                 cut.speedChoice().wantedRpm(),
                 "rpm",
-                say.rpm(cut.speedChoice().wantedRpm()),
-                false));
+                say.rpm(cut.speedChoice().wantedRpm())));
         double higher = cut.speedChoice().higherRpm().orElse(cut.rpm());
         f.add(new Figure(
                 "nextHigherLife",
@@ -419,16 +388,15 @@ public final class Planner {
                 SpeedChoice.lifeShare(
                         Math.min(cut.rpm(), higher), higher, cut.job().tool().taylorExponent()),
                 "1",
-                say.share(cut.speedChoice().higherLifeShare()),
-                false));
+                say.share(cut.speedChoice().higherLifeShare())));
         return List.copyOf(f);
     }
 
     private static void angle(List<Figure> figures, String id, String label, Station station, double radians) {
-        figures.add(new Figure(id, label, station, Math.toDegrees(radians), "deg", Written.degrees(radians), false));
+        figures.add(new Figure(id, label, station, Math.toDegrees(radians), "deg", Written.degrees(radians)));
     }
 
     private static void force(List<Figure> figures, String id, String label, double newtons, Say say) {
-        figures.add(new Figure(id, label, Station.REACH, newtons, "N", say.force(newtons), false));
+        figures.add(new Figure(id, label, Station.REACH, newtons, "N", say.force(newtons)));
     }
 }

@@ -47,6 +47,13 @@ record Say(UnitSystem units) {
         return Written.places(share * 100, Math.abs(share) < 0.1 ? 1 : 0) + " %";
     }
 
+    /** A length rounded to what is easily set, as a mend types it. */
+    String typed(double mm) {
+        return units == UnitSystem.METRIC
+                ? Written.places(mm, mm < 5 ? 2 : 0) + " mm"
+                : Written.places(mm / 25.4, 3) + " in";
+    }
+
     /** A plain number with so many places. */
     String number(double value, int places) {
         return Written.places(value, places);

@@ -1,7 +1,5 @@
 package boldwedge.core.wedge;
 
-import boldwedge.core.stock.StockCatalogue;
-import boldwedge.core.stock.ToolMaterial;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -93,11 +91,5 @@ public record GrindingPlan(List<Pass> passes, int regrindsLeft, String regrindWo
                 angle,
                 bit.removedMm3().getOrDefault(surface, 0.0),
                 bit.depthMm().getOrDefault(surface, 0.0));
-    }
-
-    /** The wheel for a bit's material. */
-    public static String wheelFor(GroundBit bit) {
-        ToolMaterial tool = StockCatalogue.shipped().toolMaterial(bit.blank());
-        return tool.wheel();
     }
 }

@@ -205,8 +205,7 @@ public record GroundBit(
         double least = Double.POSITIVE_INFINITY;
         double most = Double.NEGATIVE_INFINITY;
         for (Polyhedron.Facet facet : head.on(surface)) {
-            Vector3D inPlane =
-                    up.subtract(facet.normal().scalarMultiply(Products.dot(facet.normal(), up)));
+            Vector3D inPlane = up.subtract(facet.normal().scalarMultiply(Products.dot(facet.normal(), up)));
             if (inPlane.getNorm() < 1e-9) {
                 continue;
             }

@@ -1,0 +1,255 @@
+package boldwedge.core.plan;
+
+import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.Written;
+import boldwedge.core.rigidity.Hold;
+import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.wedge.Operation;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
+final class SpringFindings {
+    private static final double STEEL_YIELD_SHARE_MPA = 400;
+
+    private final TurningCut cut;
+    private final TurningJob job;
+    private final Say say;
+
+    SpringFindings(TurningCut cut, Say say) {
+        this.cut = cut;
+        this.job = cut.job();
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(size());
+        findings.add(overhang());
+        shank(findings);
+        if (job.diameterMm() > job.lathe().swingMm()) {
+            findings.add(Finding.at(Station.REACH, "swing")
+                    .says(
+                            Verdict.WRONG,
+                            String.format(
+                                    "%s does not swing over the bed of %s, which takes %s.",
+                                    say.length(job.diameterMm()),
+                                    job.lathe().name(),
+                                    say.length(job.lathe().swingMm())))
+                    .margin(job.lathe().swingMm() / job.diameterMm() - 1)
+                    .source("The lathe's card")
+                    .build());
+        }
+        return findings;
+    }
+
+    private Finding size() {
+        PushOff push = cut.pushOff();
+        double allowed = job.allowedErrorMm();
+        if (job.operation() == Operation.FACE) {
+            return Finding.at(Station.REACH, "push-off")
+                    .says(
+                            Verdict.TOLD,
+                            "Facing pushes along the axis: the work does not bend; tool and spindle give "
+                                    + say.length(push.largestMm() / 2) + ".")
+                    .source("Springs of spindle and post, " + stiffnessWords())
+                    .build();
+        }
+        double margin = allowed / Math.max(push.largestMm(), 1e-9) - 1;
+        Verdict verdict = margin >= 0.5
+                ? Verdict.FINE
+                : push.springPasses() <= 2 && !push.stoppedByRubbing() ? Verdict.DOUBTFUL : Verdict.WRONG;
+        double end = push.stations().getLast().diameterErrorMm();
+        double start = push.stations().getFirst().diameterErrorMm();
+        String where = job.hold() == Hold.CHUCK ? "at the free end" : "where it is largest";
+        String words = String.format(
+                "Pushed off %s %s: the work comes out %s large there%s.",
+                say.length(push.largestMm() / 2),
+                where,
+                say.length(push.largestMm()),
+                Math.abs(push.taperMm()) > 0.002 ? ", tapered by " + say.length(Math.abs(push.taperMm())) : "");
+        Finding.Builder finding = Finding.at(Station.REACH, "push-off")
+                .says(verdict, words)
+                .margin(margin / 2)
+                .step(
+                        "Push on the work",
+                        "Σ kc · h^(1−mc) · ds · tan(β − γn) · cos κ",
+                        "depth " + say.length(job.depthMm()) + ", nose "
+                                + say.length(cut.signature().noseRadiusMm()) + ", β "
+                                + say.angle(CuttingForce.frictionAngle(
+                                        job.work(), cut.leading().normalRake())),
+                        say.force(cut.force().pushN()) + ", " + say.share(cut.pushShare()) + " of it across")
+                .step(
+                        beamWords(),
+                        beamFormula(),
+                        say.length(cut.holding().diameterMm()) + " of "
+                                + job.work().name().toLowerCase(java.util.Locale.ROOT) + ", E "
+                                + say.number(job.work().modulusMPa() / 1000, 0) + " GPa, free "
+                                + say.length(job.freeLengthMm()),
+                        "bends " + Written.places(cut.holding().bendingAt(worst()) * 1000, 3) + " µm per N")
+                .step(
+                        "Springs",
+                        "1/k of chuck, centre and post",
+                        stiffnessWords(),
+                        "in all " + Written.places(cut.holding().complianceAt(worst()) * 1000, 3) + " µm per N")
+                .step(
+                        "Diameter left large",
+                        "2 · c · F(depth − spring)",
+                        "chuck end " + say.length(start) + ", far end " + say.length(end),
+                        say.length(push.largestMm()))
+                .step(
+                        "Allowed",
+                        "half the tolerance, aimed at its middle",
+                        job.tolerance().written(say.units()),
+                        say.length(allowed))
+                .source(
+                        "Beam deflection: Gere & Timoshenko, Mechanics of Materials; force: Kienzle with Merchant's friction angle, ± "
+                                + say.share(job.work().spread()) + " and more for the push; " + stiffnessWords());
+        if (!push.leftMm().isEmpty()) {
+            finding.step(
+                    "Spring passes at the same setting",
+                    "each cuts what the last left",
+                    push.springPasses() + (push.springPasses() == 1 ? " pass" : " passes"),
+                    "leaves "
+                            + String.join(
+                                    ", ",
+                                    push.leftMm().stream().map(say::length).toList())
+                            + (push.stoppedByRubbing() ? "; then it only rubs" : ""));
+        }
+        if (verdict != Verdict.FINE) {
+            mendSize(finding);
+        }
+        return finding.build();
+    }
+
+    private double worst() {
+        return cut.pushOff().stations().stream()
+                .max((a, b) -> Double.compare(a.apartMm(), b.apartMm()))
+                .map(PushOff.At::fromChuckMm)
+                .orElse(0.0);
+    }
+
+    private void mendSize(Finding.Builder finding) {
+        if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
+            String shorter = say.typed(job.lengthMm() * 1.05);
+            finding.mend("Let only " + shorter + " stand out", Field.STICK_OUT.id(), shorter);
+        }
+        if (job.hold() == Hold.CHUCK) {
+            finding.mend("Bring the centre up", Field.HOLD.id(), "chuck-and-centre");
+        }
+        if (cut.signature().noseRadiusMm() > 0.25) {
+            String nose = say.typed(Math.max(0.2, Math.rint(cut.signature().noseRadiusMm() * 5) / 10));
+            finding.mend("Nose " + nose, Field.NOSE_RADIUS.id(), nose);
+        }
+        if (cut.signature().sideCuttingEdge() > Math.toRadians(4)
+                && !job.operation().meetsAFace()) {
+            finding.mend("Lead 3°", Field.SIDE_EDGE.id(), "3°");
+        }
+        if (job.depthMm() > 0.25) {
+            String half = say.typed(job.depthMm() / 2);
+            finding.mend("Last pass " + half, Field.DEPTH.id(), half);
+        }
+    }
+
+    private String beamWords() {
+        return switch (job.hold()) {
+            case CHUCK -> "Work as a beam held at one end";
+            case CHUCK_AND_CENTRE -> "Work as a beam held at one end, propped at the other";
+            case BETWEEN_CENTRES -> "Work as a beam propped at both ends";
+        };
+    }
+
+    private String beamFormula() {
+        return switch (job.hold()) {
+            case CHUCK -> "a³ / 3EI, I = πd⁴/64";
+            case CHUCK_AND_CENTRE -> "a³b²(3a + 4b) / 12EIL³, I = πd⁴/64";
+            case BETWEEN_CENTRES -> "a²b² / 3EIL, I = πd⁴/64";
+        };
+    }
+
+    private String stiffnessWords() {
+        TurningCut.Stiffness spring = TurningCut.Stiffness.of(job.lathe());
+        return (spring.assumed()
+                        ? "stiffness assumed from the lathe's size, not measured: post "
+                        : "stiffness measured: post ")
+                + say.number(spring.post() / 1000, 0) + ", chuck " + say.number(spring.chuck() / 1000, 0) + ", centre "
+                + say.number(spring.tailstock() / 1000, 0) + " N/µm";
+    }
+
+    private Finding overhang() {
+        double drop = cut.toolDropMm();
+        double stress = cut.overhang().stressMPa(cut.force().cuttingN());
+        double ratio = job.overhangMm() / job.blank().heightMm();
+        double margin = Math.min(STEEL_YIELD_SHARE_MPA / Math.max(stress, 1e-9) - 1, 0.05 / Math.max(drop, 1e-9) - 1);
+        Verdict verdict = Verdict.of(margin, 1);
+        if (verdict == Verdict.FINE && ratio > 3) {
+            verdict = Verdict.DOUBTFUL;
+        }
+        Finding.Builder finding = Finding.at(Station.REACH, "overhang")
+                .says(
+                        verdict,
+                        String.format(
+                                "Standing out %s (%s times its height) the point goes down %s under the cut.",
+                                say.length(job.overhangMm()), say.number(ratio, 1), say.length(drop)))
+                .margin(Math.min(margin / 4, (3 - ratio) / 2 + 0.5))
+                .step(
+                        "Drop",
+                        "FL³/3EI + FL/κGA",
+                        say.force(cut.force().cuttingN()) + ", " + say.length(job.overhangMm()) + ", section "
+                                + say.length(job.blank().widthMm()) + " × "
+                                + say.length(job.blank().heightMm()),
+                        say.length(drop))
+                .step("Stress at the clamp", "6FL / bh²", "the same", say.number(stress, 0) + " MPa")
+                .source("Cantilever with shear, E 207 GPa for any steel shank; limits of 0.05 mm and 400 MPa are ours")
+                .school(
+                        "Short as it goes",
+                        "Overhang is the enemy: once to one and a half times the shank",
+                        ratio <= 1.6);
+        if (verdict != Verdict.FINE) {
+            String shorter = say.typed(1.5 * job.blank().heightMm());
+            finding.mend("Stand out " + shorter, Field.OVERHANG.id(), shorter);
+        }
+        return finding.build();
+    }
+
+    private void shank(List<Finding> findings) {
+        double packing = job.lathe().centreHeightMm()
+                + job.heightMm()
+                - cut.bit().point().getZ();
+        if (job.blank().heightMm() > job.lathe().largestShankMm() + 1e-9 || packing < -1e-9) {
+            findings.add(Finding.at(Station.REACH, "shank-fits")
+                    .says(
+                            Verdict.WRONG,
+                            packing < 0
+                                    ? String.format(
+                                            "The point stands %s too high on %s even without packing.",
+                                            say.length(-packing), job.lathe().name())
+                                    : String.format(
+                                            "A shank of %s is more than the %s that %s takes.",
+                                            say.length(job.blank().heightMm()),
+                                            say.length(job.lathe().largestShankMm()),
+                                            job.lathe().name()))
+                    .margin(-0.5)
+                    .source("The lathe's card and the bit's solid")
+                    .build());
+            return;
+        }
+        findings.add(Finding.at(Station.REACH, "packing")
+                .says(
+                        Verdict.TOLD,
+                        packing < 0.005
+                                ? "The point stands on centre without packing."
+                                : "Pack the tool up by " + say.length(packing) + " to bring the point there.")
+                .step(
+                        "Packing",
+                        "centre height + wanted height − point above base",
+                        say.length(job.lathe().centreHeightMm()) + " + " + say.length(job.heightMm()) + " − "
+                                + say.length(cut.bit().point().getZ()),
+                        say.length(packing))
+                .source("The lathe's card and the bit's solid")
+                .build());
+    }
+}
