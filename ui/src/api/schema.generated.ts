@@ -456,7 +456,6 @@ export interface components {
         };
         Figure: {
             id: string;
-            key: boolean;
             label: string;
             /** @enum {string} */
             station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";

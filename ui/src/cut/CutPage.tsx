@@ -50,10 +50,19 @@ export function CutPage() {
   const { id = 'new', station = 'cut' } = useParams();
   const [history, setHistory] = useState<History>();
   const [trouble, setTrouble] = useState('');
+  const [loads, setLoads] = useState(0);
+  const open = useRef('');
   useEffect(() => {
+    // A new cut that has just been kept is open already, under the id that it was given.
+    if (open.current === id) return;
+    open.current = id;
+    const load = (draft: Draft) => {
+      setHistory(start(draft));
+      setLoads((n) => n + 1);
+    };
     const kept = stored(id);
     if (kept?.changed || id === 'new') {
-      setHistory(start(kept ?? newDraft('METRIC')));
+      load(kept ?? newDraft('METRIC'));
       return;
     }
     let gone = false;
@@ -61,22 +70,28 @@ export function CutPage() {
       .then((record) => {
         if (gone) return;
         // Readings and ticks are the page's own; what the shop keeps is the cut.
-        const mine = kept ? { readings: kept.readings, ticks: kept.ticks, measured: kept.measured } : {};
-        setHistory(start({ ...fromRecord(record), ...mine }));
+        const mine = kept
+          ? { readings: kept.readings, ticks: kept.ticks, measured: kept.measured, card: kept.card }
+          : {};
+        load({ ...fromRecord(record), ...mine });
       })
       .catch((error: unknown) => {
         if (gone) return;
-        if (kept) setHistory(start(kept));
+        if (kept) load(kept);
         setTrouble(sentenceOf(error));
       });
     return () => {
       gone = true;
+      open.current = '';
     };
   }, [id]);
   const change = useCallback((next: (old: History) => History) => setHistory((old) => (old ? next(old) : old)), []);
+  const onKept = useCallback((kept: string) => {
+    open.current = kept;
+  }, []);
   const choices = useChoices();
   const lathes = useLathes();
-  if (!history || history.now.id !== id || !choices.data || !lathes.data) {
+  if (!history || (history.now.id !== id && id !== 'new') || !choices.data || !lathes.data) {
     return (
       <>
         <Header onKeys={() => {}} />
@@ -92,7 +107,15 @@ export function CutPage() {
     );
   }
   return (
-    <CutDesk station={station} history={history} setHistory={change} choices={choices.data} lathes={lathes.data} />
+    <CutDesk
+      key={loads}
+      onKept={onKept}
+      station={station}
+      history={history}
+      setHistory={change}
+      choices={choices.data}
+      lathes={lathes.data}
+    />
   );
 }
 
@@ -100,9 +123,11 @@ interface DeskProps extends Pick<Page, 'choices' | 'lathes'> {
   station: string;
   history: History;
   setHistory: (change: (old: History) => History) => void;
+  /** A new cut has been given its id. */
+  onKept: (id: string) => void;
 }
 
-function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
+function CutDesk({ station, history, setHistory, onKept, choices, lathes }: DeskProps) {
   const draft = history.now;
   const navigate = useNavigate();
   const queries = useQueryClient();
@@ -150,8 +175,9 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
       setSaid('Saved.');
       void queries.invalidateQueries({ queryKey: ['cuts'] });
       if (draft.id === 'new') {
-        store({ ...draft, id: kept.id, version: kept.version, changed: false });
         forget('new');
+        onKept(kept.id);
+        setHistory((old) => ({ ...old, now: { ...old.now, id: kept.id, version: kept.version, changed: false } }));
         void navigate(`/cut/${kept.id}/${station}`, { replace: true });
       } else {
         setHistory((old) => ({ ...old, now: { ...old.now, version: kept.version, changed: false } }));
@@ -163,7 +189,7 @@ function CutDesk({ station, history, setHistory, choices, lathes }: DeskProps) {
         setConflict(await get<CutRecord>(`/api/cuts/${draft.id}`).catch(() => undefined));
       }
     }
-  }, [draft, navigate, queries, setHistory, station]);
+  }, [draft, navigate, onKept, queries, setHistory, station]);
 
   const page: Page = useMemo(() => ({ draft, choices, lathes }), [draft, choices, lathes]);
 

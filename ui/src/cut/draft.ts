@@ -12,6 +12,8 @@ export interface Draft {
   /** Grinding steps ticked, and what was measured at them. */
   ticks: Record<string, boolean>;
   measured: Texts;
+  /** What is being written on a card that is not kept yet: the tool's name, drawer and note, the trial's note. */
+  card: Texts;
   /** Whether it differs from what the shop has kept. */
   changed: boolean;
 }
@@ -21,6 +23,7 @@ export type Edit =
   | { kind: 'fields'; fields: Texts }
   | { kind: 'reading'; id: string; text: string }
   | { kind: 'measured'; id: string; text: string }
+  | { kind: 'card'; id: string; text: string }
   | { kind: 'tick'; id: string; on: boolean }
   | { kind: 'name'; text: string }
   | { kind: 'units'; units: Units; spelled: Texts };
@@ -45,6 +48,7 @@ export function newDraft(units: Units): Draft {
     readings: {},
     ticks: {},
     measured: {},
+    card: {},
     changed: false,
   };
 }
@@ -59,6 +63,8 @@ function apply(draft: Draft, edit: Edit): Draft {
       return { ...draft, readings: { ...draft.readings, [edit.id]: edit.text } };
     case 'measured':
       return { ...draft, measured: { ...draft.measured, [edit.id]: edit.text } };
+    case 'card':
+      return { ...draft, card: { ...draft.card, [edit.id]: edit.text } };
     case 'tick':
       return { ...draft, ticks: { ...draft.ticks, [edit.id]: edit.on } };
     case 'name':
@@ -87,7 +93,7 @@ export function undone(history: History): History {
   const last = history.before.at(-1);
   if (!last) return history;
   return {
-    now: { ...last, version: history.now.version, id: history.now.id },
+    now: { ...last, version: history.now.version, id: history.now.id, changed: true },
     before: history.before.slice(0, -1),
     after: [history.now, ...history.after],
     touched: '',
@@ -98,7 +104,7 @@ export function redone(history: History): History {
   const next = history.after[0];
   if (!next) return history;
   return {
-    now: { ...next, version: history.now.version, id: history.now.id },
+    now: { ...next, version: history.now.version, id: history.now.id, changed: true },
     before: [...history.before, history.now],
     after: history.after.slice(1),
     touched: '',

@@ -116,12 +116,12 @@ export function CribStation() {
 }
 
 function KeepTool() {
-  const { units } = useCut().draft;
+  const { units, card } = useCut().draft;
   const page = useAnswer();
+  const edit = useEdit();
+  const write = (id: string, text: string) => edit({ kind: 'card', id, text });
+  const { name = '', drawer = '', note = '' } = card;
   const tools = useTools('');
-  const [name, setName] = useState('');
-  const [drawer, setDrawer] = useState('');
-  const [note, setNote] = useState('');
   const [said, setSaid] = useState('');
   const [wrong, setWrong] = useState<Texts>({});
   const keep = async () => {
@@ -136,8 +136,8 @@ function KeepTool() {
       });
       setSaid(`“${tool.name}” is in the crib.`);
       setWrong({});
-      setName('');
-      setNote('');
+      write('name', '');
+      write('note', '');
       void tools.refetch();
     } catch (error) {
       setSaid(sentenceOf(error));
@@ -160,7 +160,7 @@ function KeepTool() {
           value={name}
           aria-invalid={!!wrong.name}
           placeholder="what you would call it"
-          onChange={(event) => setName(event.target.value)}
+          onChange={(event) => write('name', event.target.value)}
         />
       </label>
       <label>
@@ -169,12 +169,12 @@ function KeepTool() {
           className="plain-input"
           value={drawer}
           placeholder="drawer or tray"
-          onChange={(event) => setDrawer(event.target.value)}
+          onChange={(event) => write('drawer', event.target.value)}
         />
       </label>
       <label className="grow">
         Note
-        <input className="plain-input" value={note} onChange={(event) => setNote(event.target.value)} />
+        <input className="plain-input" value={note} onChange={(event) => write('note', event.target.value)} />
       </label>
       <button type="submit" className="do" disabled={page.stale}>
         Put it in the crib

@@ -166,10 +166,12 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
 
 function KeepTrial({ worked }: { worked: boolean }) {
   const { draft } = useCut();
+  const edit = useEdit();
   const tools = useTools('');
   const trials = useTrials('cut', draft.id);
   const [tool, setTool] = useState('');
-  const [note, setNote] = useState('');
+  const note = draft.card.trialNote ?? '';
+  const setNote = (text: string) => edit({ kind: 'card', id: 'trialNote', text });
   const [said, setSaid] = useState('');
   const keep = async () => {
     try {

@@ -281,7 +281,9 @@ class ShopOverHttpTest {
         JsonNode served = shop.get("/api/openapi.json").json();
         Files.writeString(Path.of("target/openapi.json"), json.writeValueAsString(served) + "\n");
         JsonNode committed = json.readTree(Files.readString(Path.of("../ui/openapi.json")));
-        assertThat(committed).as("run ./bw types").isEqualTo(served);
+        assertThat(committed.equals(served))
+                .as("ui/openapi.json is what the program serves; run ./bw types")
+                .isTrue();
     }
 
     @Test
@@ -310,5 +312,60 @@ class ShopOverHttpTest {
             again = shop.send("POST", "/api/crib/tools", tool(0, "Back", ""));
         }
         assertThat(again.status()).isEqualTo(200);
+    }
+
+    /** What was entered is there at the next start, and the demo shop is not loaded a second time. */
+    @Test
+    void whatWasEnteredIsThereAfterAStopAndAStart() {
+        shop.send("POST", "/api/crib/tools", tool(0, "Kept over night", "as left"));
+        int tools = shop.get("/api/crib/tools").json().size();
+        int trials = shop.get("/api/proof/trials").json().size();
+        JsonNode cuts = shop.get("/api/cuts").json();
+        shop.restart();
+        assertThat(shop.get("/api/crib/tools").json().size()).isEqualTo(tools);
+        assertThat(shop.get("/api/proof/trials").json().size()).isEqualTo(trials);
+        assertThat(shop.get("/api/cuts").json()).isEqualTo(cuts);
+        assertThat(shop.get("/api/crib/tools?words=over+night")
+                        .json()
+                        .get(0)
+                        .path("note")
+                        .asString())
+                .isEqualTo("as left");
+    }
+
+    /** No text, however strange, gets anything but an answer or a sentence: a small fuzz over the fields. */
+    @Test
+    void strangeTextsInEveryFieldAreAnsweredWithoutAFault() {
+        List<String> strange = List.of(
+                "",
+                " ",
+                "\u0000",
+                "'; drop table tool; --",
+                "<script>alert(1)</script>",
+                "9".repeat(400),
+                "1e999",
+                "-0",
+                "½",
+                "٣",
+                "1/2/3",
+                "±",
+                "NaN",
+                "Infinity",
+                "mm",
+                "💥");
+        for (JsonNode state : shop.send("POST", "/api/plan", question()).json().path("fields")) {
+            for (String text : strange) {
+                String field = state.path("id").asString();
+                Answer answer = shop.send("POST", "/api/plan", question(field, text));
+                assertThat(answer.status()).as(field + ": " + text).isEqualTo(200);
+                JsonNode json = answer.json();
+                if (!json.path("worked").asBoolean()) {
+                    assertThat(json.path("fields").toString())
+                            .as(field + ": " + text)
+                            .contains("\"error\":\"")
+                            .doesNotContain("Exception");
+                }
+            }
+        }
     }
 }

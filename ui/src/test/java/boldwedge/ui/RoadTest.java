@@ -3,7 +3,6 @@ package boldwedge.ui;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.server.testing.RunningShop;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -12,45 +11,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** The road from a cut to a tool in the crib, in the real page. */
-class RoadTest {
-    private Browser browser;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        RunningShop.get();
-        browser = new Browser();
-        page = browser.page;
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
-    }
-
-    private void pick(String label, String option) {
-        page.locator("[data-field-pick='" + label + "']").click();
-        // Typing finds the entry in the open list, as it does for a person.
-        assertThat(page.getByRole(AriaRole.LISTBOX)).isVisible();
-        page.keyboard().type(option.substring(0, Math.min(12, option.length())));
-        assertThat(page.locator("[role=option][data-highlighted]")).containsText(option);
-        page.keyboard().press("Enter");
-    }
-
-    private void station(String name) {
-        page.locator("nav.stations button", new Page.LocatorOptions().setHasText(name))
-                .click();
-    }
-
+class RoadTest extends PageTest {
     @Test
     void fromACutToAToolInTheCrib() {
         browser.open("/");
@@ -106,13 +70,7 @@ class RoadTest {
 
     @Test
     void aTrialIsJudgedKeptAndStillThereAfterAReload() {
-        String pin = "";
-        for (var cut : RunningShop.get().get("/api/cuts").json()) {
-            if (cut.path("name").asString().startsWith("Guide-vane pin")) {
-                pin = cut.path("id").asString();
-            }
-        }
-        browser.open("/cut/" + pin + "/prove");
+        browser.open("/cut/" + cut("Guide-vane pin") + "/prove");
         page.locator("[data-reading='near']").fill("13.395");
         page.locator("[data-reading='far']").fill("abc");
         assertThat(page.locator(".reading-wrong [role=alert]")).containsText("does not start with a number");

@@ -23,21 +23,24 @@ public final class RunningShop {
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
     private final Path cluster;
-    private final ConfigurableApplicationContext program;
     private final int port;
+    private ConfigurableApplicationContext program;
 
     private RunningShop() {
         cluster =
                 root().resolve(".bw").resolve("test-" + ProcessHandle.current().pid());
-        String database = tool("start");
-        SpringApplication application = new SpringApplication(BoldWedgeApplication.class);
-        program = application.run(
-                "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + database + "/boldwedge",
-                "--spring.datasource.username=postgres",
-                "--server.port=0",
-                "--boldwedge.demo=true");
+        program = run(tool("start"), 0);
         port = ((WebServerApplicationContext) program).getWebServer().getPort();
         Runtime.getRuntime().addShutdownHook(new Thread(this::stop));
+    }
+
+    private static ConfigurableApplicationContext run(String database, int port) {
+        return new SpringApplication(BoldWedgeApplication.class)
+                .run(
+                        "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + database + "/boldwedge",
+                        "--spring.datasource.username=postgres",
+                        "--server.port=" + port,
+                        "--boldwedge.demo=true");
     }
 
     private static final class Once {
@@ -63,6 +66,13 @@ public final class RunningShop {
     public void startDatabase() {
         String pinned = program.getEnvironment().getRequiredProperty("spring.datasource.url");
         tool("start", pinned.replaceAll(".*:(\\d+)/.*", "$1"));
+    }
+
+    /** Stops the program and its database, and starts both again on the same records and address. */
+    public void restart() {
+        program.close();
+        tool("stop");
+        program = run(tool("start"), port);
     }
 
     /** Asks for a path. */

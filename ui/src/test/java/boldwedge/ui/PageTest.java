@@ -1,0 +1,66 @@
+package boldwedge.ui;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import boldwedge.server.testing.RunningShop;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+
+/** A browser on the running shop, and what every test of the page does with it. */
+abstract class PageTest {
+    Browser browser;
+    Page page;
+
+    @BeforeEach
+    void open() {
+        RunningShop.get();
+        browser = new Browser();
+        page = browser.page;
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    final Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    final void pick(String label, String option) {
+        page.locator("[data-field-pick='" + label + "']").click();
+        // Typing finds the entry in the open list, as it does for a person.
+        assertThat(page.getByRole(AriaRole.LISTBOX)).isVisible();
+        page.keyboard().type(option.substring(0, Math.min(12, option.length())));
+        assertThat(page.locator("[role=option][data-highlighted]")).containsText(option);
+        page.keyboard().press("Enter");
+    }
+
+    final void station(String name) {
+        page.locator("nav.stations button", new Page.LocatorOptions().setHasText(name))
+                .click();
+    }
+
+    /** The id of the demo shop's cut whose name starts so. */
+    final String cut(String name) {
+        for (var cut : RunningShop.get().get("/api/cuts").json()) {
+            if (cut.path("name").asString().startsWith(name)) {
+                return cut.path("id").asString();
+            }
+        }
+        throw new AssertionError("no cut " + name);
+    }
+
+    /** The id of the tool whose name starts so. */
+    final String tool(String name) {
+        for (var tool : RunningShop.get().get("/api/crib/tools").json()) {
+            if (tool.path("name").asString().startsWith(name)) {
+                return tool.path("id").asString();
+            }
+        }
+        throw new AssertionError("no tool " + name);
+    }
+}
