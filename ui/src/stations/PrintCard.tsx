@@ -27,7 +27,7 @@ export function PrintCard({ station }: { station: string }) {
     <article className="print" aria-hidden="true">
       <h1>{draft.name || 'Unnamed cut'}</h1>
       <p>
-        {text('operation')} {text('material')}: {text('diameter')} to {text('finished')} over {text('length')},{' '}
+        {text('operation').replace(/^./, (first) => first.toUpperCase())} {text('material')}: {text('diameter')} to {text('finished')} over {text('length')},{' '}
         {text('tolerance')}, {text('finish')}; held {text('hold')}, {text('stickOut')} free; {text('lathe')};{' '}
         {text('blank')}.
       </p>

@@ -16,6 +16,7 @@ import org.springframework.web.HttpRequestMethodNotSupportedException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
@@ -87,6 +88,12 @@ class Problems {
     ResponseEntity<Problem> wrongMethod(HttpRequestMethodNotSupportedException wrong) {
         return ResponseEntity.status(HttpStatus.METHOD_NOT_ALLOWED)
                 .body(new Problem("This address does not take " + wrong.getMethod() + ".", Map.of(), ""));
+    }
+
+    /** Whoever asked has gone, as a page does that has typed on: nobody is left to tell, and nothing is wrong. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void gone(AsyncRequestNotUsableException gone) {
+        LOG.debug("Not waited for: {}", String.valueOf(gone.getMessage()));
     }
 
     @ExceptionHandler(Exception.class)
