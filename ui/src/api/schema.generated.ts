@@ -503,18 +503,6 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "INCH";
         };
-        GrindStep: {
-            cautions: string[];
-            check: string;
-            id: string;
-            lines: string[];
-            measures: string;
-            scene: components["schemas"]["Scene"];
-            target: string;
-            title: string;
-            why: string;
-            working: components["schemas"]["Step"][];
-        };
         Imported: {
             /** Format: int32 */
             added: number;
@@ -552,6 +540,18 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        MakeStep: {
+            cautions: string[];
+            check: string;
+            id: string;
+            lines: string[];
+            measures: string;
+            scene: components["schemas"]["Scene"];
+            target: string;
+            title: string;
+            why: string;
+            working: components["schemas"]["Step"][];
+        };
         Mend: {
             field: string;
             label: string;
@@ -562,7 +562,7 @@ export interface components {
             figures: components["schemas"]["Figure"][];
             findings: components["schemas"]["Finding"][];
             scenes: components["schemas"]["Scene"][];
-            steps: components["schemas"]["GrindStep"][];
+            steps: components["schemas"]["MakeStep"][];
             /** @enum {string} */
             units: "METRIC" | "INCH";
             worked: boolean;

@@ -27,9 +27,9 @@ export function PrintCard({ station }: { station: string }) {
     <article className="print" aria-hidden="true">
       <h1>{draft.name || 'Unnamed cut'}</h1>
       <p>
-        {text('operation').replace(/^./, (first) => first.toUpperCase())} {text('material')}: {text('diameter')} to {text('finished')} over {text('length')},{' '}
-        {text('tolerance')}, {text('finish')}; held {text('hold')}, {text('stickOut')} free; {text('lathe')};{' '}
-        {text('blank')}.
+        {text('operation').replace(/^./, (first) => first.toUpperCase())} {text('material')}: {text('diameter')} to{' '}
+        {text('finished')} over {text('length')}, {text('tolerance')}, {text('finish')}; held {text('hold')},{' '}
+        {text('stickOut')} free; {text('lathe')}; {text('blank')}.
       </p>
       <div className="print-top">
         {scene && <Plate scene={scene} still />}

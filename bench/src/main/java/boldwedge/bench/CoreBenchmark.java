@@ -1,5 +1,7 @@
 package boldwedge.bench;
 
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
@@ -7,8 +9,6 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.LatheCard;
-import boldwedge.core.plan.PlanAnswer;
-import boldwedge.core.plan.PlanRequest;
 import boldwedge.core.plan.Planner;
 import java.util.Map;
 import java.util.Optional;

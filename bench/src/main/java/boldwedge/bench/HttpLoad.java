@@ -22,7 +22,7 @@ public final class HttpLoad {
     private HttpLoad() {}
 
     public static void main(String[] arguments) throws Exception {
-        String address = arguments.length > 0 ? arguments[0] : "http://127.0.0.1:8088";
+        String address = arguments.length > 0 ? arguments[0] : "http://127.0.0.1:8300";
         int pages = arguments.length > 1 ? Integer.parseInt(arguments[1]) : 2;
         int seconds = arguments.length > 2 ? Integer.parseInt(arguments[2]) : 10;
         HttpClient http = HttpClient.newHttpClient();

@@ -1,8 +1,11 @@
 package boldwedge.core.plan;
 
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
+import boldwedge.core.turning.TurningField;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,15 +20,15 @@ import java.util.Map;
  */
 public record ToolMatch(Verdict verdict, double rank, List<String> reasons) {
     /** What a tool brings to a cut. */
-    public static final List<Field> BRINGS = List.of(
-            Field.BLANK,
-            Field.BACK_RAKE,
-            Field.SIDE_RAKE,
-            Field.END_RELIEF,
-            Field.SIDE_RELIEF,
-            Field.END_EDGE,
-            Field.SIDE_EDGE,
-            Field.NOSE_RADIUS);
+    public static final List<TurningField> BRINGS = List.of(
+            TurningField.BLANK,
+            TurningField.BACK_RAKE,
+            TurningField.SIDE_RAKE,
+            TurningField.END_RELIEF,
+            TurningField.SIDE_RELIEF,
+            TurningField.END_EDGE,
+            TurningField.SIDE_EDGE,
+            TurningField.NOSE_RADIUS);
 
     /**
      * Tries a tool on a cut.
@@ -35,7 +38,7 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons) {
      */
     public static ToolMatch of(PlanRequest cut, Map<String, String> tool) {
         Map<String, String> fields = new HashMap<>(cut.fields());
-        for (Field field : BRINGS) {
+        for (TurningField field : BRINGS) {
             fields.put(field.id(), tool.getOrDefault(field.id(), ""));
         }
         PlanAnswer answer = Planner.plan(new PlanRequest(fields, cut.units(), cut.lathe()));

@@ -1,4 +1,4 @@
-/** One cut thought through: from the fields as typed to the answer the stations show. */
+/** The way in: sends a question to the tool family that it is for, and judges the shop's own lathes and tools. */
 @NullMarked
 package boldwedge.core.plan;
 

@@ -2,9 +2,11 @@ package boldwedge.core.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.SpindleSpeeds;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.testing.Shop;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,14 +1,16 @@
 package boldwedge.server.crib;
 
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.Field;
-import boldwedge.core.plan.PlanRequest;
+import boldwedge.core.plan.Planner;
 import boldwedge.core.plan.ToolMatch;
 import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.turning.TurningField;
 import boldwedge.server.plan.PlanService;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
@@ -121,9 +123,9 @@ public class CribService {
 
     private static void check(ToolRecord tool) {
         Map<String, String> wrong = new HashMap<>(unreadable(tool.fields(), tool.units()));
-        String blank = tool.fields().getOrDefault(Field.BLANK.id(), "");
+        String blank = tool.fields().getOrDefault(TurningField.BLANK.id(), "");
         if (StockCatalogue.shipped().blank(blank).isEmpty()) {
-            wrong.put(Field.BLANK.id(), "There is no blank called “" + blank + "”. Pick one from the list.");
+            wrong.put(TurningField.BLANK.id(), "There is no blank called “" + blank + "”. Pick one from the list.");
         }
         if (!wrong.isEmpty()) {
             throw Refusal.wrong("Some of the tool's values cannot be read.", wrong);
@@ -133,7 +135,7 @@ public class CribService {
     private static Map<String, String> unreadable(Map<String, String> texts, UnitSystem units) {
         Map<String, String> wrong = new HashMap<>();
         texts.forEach((id, text) -> {
-            Optional<Limits> limits = Field.named(id).flatMap(Field::limits);
+            Optional<Limits> limits = Planner.entry(id).flatMap(Entry::limits);
             if (limits.isPresent()
                     && MeasureParser.parse(text, limits.get(), units) instanceof Parsed.Wrong<Reading> bad) {
                 wrong.put(id, bad.sentence());
@@ -147,8 +149,8 @@ public class CribService {
         Map<String, String> explicit = new HashMap<>();
         texts.forEach((id, text) -> explicit.put(
                 id,
-                Field.named(id)
-                        .flatMap(Field::limits)
+                Planner.entry(id)
+                        .flatMap(Entry::limits)
                         .map(limits -> switch (MeasureParser.parse(text, limits.quantity(), units)) {
                             case Parsed.Good<Reading>(Reading r) -> plain(r);
                             case Parsed.Wrong<Reading> bad -> text;

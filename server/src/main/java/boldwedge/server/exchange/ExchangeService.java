@@ -1,8 +1,8 @@
 package boldwedge.server.exchange;
 
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.Field;
 import boldwedge.core.plan.ToolMatch;
+import boldwedge.core.turning.TurningField;
 import boldwedge.server.crib.CribService;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.plan.PlanService;
@@ -133,7 +133,7 @@ public class ExchangeService {
                                     + String.join(", ", known) + ". Nothing was taken in.");
                 }
             }
-            for (String needed : List.of("name", "units", Field.BLANK.id())) {
+            for (String needed : List.of("name", "units", TurningField.BLANK.id())) {
                 if (!csv.getHeaderNames().contains(needed)) {
                     throw Refusal.wrong("The first line has no column “" + needed + "”. Nothing was taken in.");
                 }
@@ -157,7 +157,7 @@ public class ExchangeService {
         String id = cell(row, "id");
         try {
             Map<String, String> fields = new HashMap<>();
-            for (Field field : ToolMatch.BRINGS) {
+            for (TurningField field : ToolMatch.BRINGS) {
                 String text = cell(row, field.id());
                 if (!text.isEmpty()) {
                     fields.put(field.id(), text);

@@ -1,10 +1,10 @@
 package boldwedge.server.plan;
 
+import boldwedge.core.ask.MakeStep;
+import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneSvg;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.GrindStep;
-import boldwedge.core.plan.PlanAnswer;
 import boldwedge.core.wedge.StlWriter;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
@@ -53,7 +53,7 @@ class PlanController {
     ResponseEntity<String> drawing(@PathVariable String scene, @RequestBody PlanQuestion question) {
         PlanAnswer answer = plans.workedPlan(Text.map(question.fields()), question.units());
         List<Scene> scenes = Stream.concat(
-                        answer.scenes().stream(), answer.steps().stream().map(GrindStep::scene))
+                        answer.scenes().stream(), answer.steps().stream().map(MakeStep::scene))
                 .toList();
         Scene wanted = scenes.stream()
                 .filter(s -> s.id().equals(scene))

@@ -1,10 +1,10 @@
 package boldwedge.server.plan;
 
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.Field;
-import boldwedge.core.plan.PlanAnswer;
-import boldwedge.core.plan.PlanRequest;
 import boldwedge.core.plan.Planner;
+import boldwedge.core.turning.TurningField;
 import boldwedge.core.wedge.GroundBit;
 import boldwedge.server.shop.ShopService;
 import boldwedge.server.web.Refusal;
@@ -29,7 +29,7 @@ public class PlanService {
 
     /** A core request for these texts: the lathe is looked up by its id. */
     public PlanRequest request(Map<String, String> fields, UnitSystem units) {
-        String lathe = fields.getOrDefault(Field.LATHE.id(), "");
+        String lathe = fields.getOrDefault(TurningField.LATHE.id(), "");
         return new PlanRequest(fields, units, lathe.isEmpty() ? Optional.empty() : shop.lathe(lathe));
     }
 

@@ -1,7 +1,7 @@
 package boldwedge.server.proof;
 
+import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.TrialAnswer;
 import boldwedge.server.web.Text;
 import java.time.LocalDate;
 import java.util.List;

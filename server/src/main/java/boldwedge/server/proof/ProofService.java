@@ -1,9 +1,9 @@
 package boldwedge.server.proof;
 
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.Prover;
-import boldwedge.core.plan.TrialAnswer;
-import boldwedge.core.plan.TrialRequest;
 import boldwedge.server.plan.PlanService;
 import boldwedge.server.web.Refusal;
 import java.util.List;

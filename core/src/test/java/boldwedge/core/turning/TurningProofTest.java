@@ -1,13 +1,18 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.finding.Mend;
+import boldwedge.core.testing.Shop;
 import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
-class ProverTest {
+class TurningProofTest {
     private static final PlanRequest PIN = Shop.request(
             "material",
             "stainless-free",
@@ -33,12 +38,12 @@ class ProverTest {
         for (int i = 0; i < readings.length; i += 2) {
             texts.put(readings[i], readings[i + 1]);
         }
-        return Prover.prove(new TrialRequest(plan, texts));
+        return TurningProof.prove(new TrialRequest(plan, texts));
     }
 
     @Test
     void aSlenderPinTapersAndTheOneChangeIsComputed() {
-        PlanAnswer plan = Planner.plan(PIN);
+        PlanAnswer plan = TurningPlan.plan(PIN);
         double near = 13.3865 + 0.008;
         double far = near + plan.figure("taper").value() * 70 / 80;
         TrialAnswer answer = prove(PIN, "near", near + " mm", "far", far + " mm", "apart", "70 mm", "finish", "Ra 1.2");
@@ -48,7 +53,7 @@ class ProverTest {
         assertThat(next.text()).isEqualTo("chuck-and-centre");
         Map<String, String> mended = new HashMap<>(PIN.fields());
         mended.put(next.field(), next.text());
-        double taper = Planner.plan(new PlanRequest(mended, PIN.units(), PIN.lathe()))
+        double taper = TurningPlan.plan(new PlanRequest(mended, PIN.units(), PIN.lathe()))
                 .figure("taper")
                 .value();
         assertThat(Math.abs(taper)).isLessThan(0.3 * plan.figure("taper").value());

@@ -1,10 +1,13 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import boldwedge.core.ask.MakeStep;
+import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.testing.Shop;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,8 +17,8 @@ import org.junit.jupiter.api.Test;
 
 /** The card at the wheel: complete for every blank, the same faces whatever the order, cautions where they belong. */
 class GrindCardTest {
-    private static List<GrindStep> steps(String... fieldsAndTexts) {
-        PlanAnswer answer = Planner.plan(Shop.request(fieldsAndTexts));
+    private static List<MakeStep> steps(String... fieldsAndTexts) {
+        PlanAnswer answer = TurningPlan.plan(Shop.request(fieldsAndTexts));
         assertThat(answer.worked()).isTrue();
         return answer.steps();
     }
@@ -24,7 +27,7 @@ class GrindCardTest {
     void everyBlankHasACardWithCheckReasonAndPicture() {
         for (Blank blank : StockCatalogue.shipped().blanks()) {
             // A shank that suits the lathe's post is not the point here: every blank must have its card.
-            PlanAnswer answer = Planner.plan(Shop.request("blank", blank.id(), "noseRadius", "0.2 mm"));
+            PlanAnswer answer = TurningPlan.plan(Shop.request("blank", blank.id(), "noseRadius", "0.2 mm"));
             assertThat(answer.fields())
                     .as(blank.id())
                     .allSatisfy(f -> assertThat(f.error()).isEmpty());
@@ -41,22 +44,22 @@ class GrindCardTest {
 
     @Test
     void theTwoOrdersGrindTheSameFaces() {
-        List<GrindStep> flanks = steps("order", "flanks-first");
-        List<GrindStep> top = steps("order", "top-first");
-        assertThat(new TreeSet<>(flanks.stream().map(GrindStep::id).toList()))
-                .isEqualTo(new TreeSet<>(top.stream().map(GrindStep::id).toList()));
-        assertThat(flanks.stream().map(GrindStep::id).toList())
-                .isNotEqualTo(top.stream().map(GrindStep::id).toList());
+        List<MakeStep> flanks = steps("order", "flanks-first");
+        List<MakeStep> top = steps("order", "top-first");
+        assertThat(new TreeSet<>(flanks.stream().map(MakeStep::id).toList()))
+                .isEqualTo(new TreeSet<>(top.stream().map(MakeStep::id).toList()));
+        assertThat(flanks.stream().map(MakeStep::id).toList())
+                .isNotEqualTo(top.stream().map(MakeStep::id).toList());
     }
 
     /** A step's target is the field's own text, in the unit in force. */
     @Test
     void whatIsMeasuredAtAStepIsAFieldAndItsTargetIsTheWantedValue() {
         for (UnitSystem units : UnitSystem.values()) {
-            PlanAnswer answer = Planner.plan(Shop.request(units));
+            PlanAnswer answer = TurningPlan.plan(Shop.request(units));
             Map<String, String> texts = new HashMap<>();
             answer.fields().forEach(state -> texts.put(state.id(), state.text()));
-            List<GrindStep> measured =
+            List<MakeStep> measured =
                     answer.steps().stream().filter(s -> !s.measures().isEmpty()).toList();
             assertThat(measured).hasSizeGreaterThan(2);
             measured.forEach(step -> assertThat(step.target()).as(step.id()).isEqualTo(texts.get(step.measures())));
@@ -66,7 +69,7 @@ class GrindCardTest {
     @Test
     void cautionsStandAtTheFirstStepAtTheWheel() {
         for (String order : List.of("flanks-first", "top-first")) {
-            GrindStep first = steps("order", order).getFirst();
+            MakeStep first = steps("order", order).getFirst();
             assertThat(first.cautions()).isNotEmpty();
             assertThat(String.join(" ", first.cautions()).toLowerCase(java.util.Locale.ROOT))
                     .contains("glasses")
@@ -96,8 +99,8 @@ class GrindCardTest {
     /** A chipped tip means more to grind away, said in numbers on the card. */
     @Test
     void damageAddsToWhatIsGroundAway() {
-        PlanAnswer fresh = Planner.plan(Shop.request());
-        PlanAnswer burnt = Planner.plan(Shop.request("damage", "1 mm"));
+        PlanAnswer fresh = TurningPlan.plan(Shop.request());
+        PlanAnswer burnt = TurningPlan.plan(Shop.request("damage", "1 mm"));
         assertThat(burnt.figure("removedVolume").value())
                 .isGreaterThan(fresh.figure("removedVolume").value());
         Optional<String> end = burnt.steps().stream()

@@ -1,5 +1,8 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.MakeStep;
+import boldwedge.core.ask.Say;
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Role;
@@ -35,8 +38,8 @@ final class GrindCard {
         this.say = say;
     }
 
-    List<GrindStep> steps() {
-        List<GrindStep> steps = new ArrayList<>();
+    List<MakeStep> steps() {
+        List<MakeStep> steps = new ArrayList<>();
         boolean first = true;
         for (Pass pass : cut.grinding().passes()) {
             if (pass.removedMm3() < 1e-4 && pass.surface() != Surface.NOSE) {
@@ -136,14 +139,14 @@ final class GrindCard {
                         cut.job().order() == GroundBit.Order.FLANKS_FIRST
                                 ? "Grind the top first"
                                 : "Grind the flanks first",
-                        Field.ORDER.id(),
+                        TurningField.ORDER.id(),
                         cut.job().order() == GroundBit.Order.FLANKS_FIRST ? "top-first" : "flanks-first")
                 .build());
         return findings;
     }
 
-    private GrindStep asBought(Pass pass) {
-        return new GrindStep(
+    private MakeStep asBought(Pass pass) {
+        return new MakeStep(
                 id(pass.surface()),
                 name(pass.surface()) + ": leave as bought",
                 List.of("The blank already has this surface: nothing to grind."),
@@ -156,7 +159,7 @@ final class GrindCard {
                 scene(pass));
     }
 
-    private GrindStep step(Pass pass, boolean first) {
+    private MakeStep step(Pass pass, boolean first) {
         GrindingSetting setting = pass.setting();
         ToolMaterial tool = cut.job().tool();
         List<String> lines = new ArrayList<>();
@@ -191,7 +194,7 @@ final class GrindCard {
                 cautions.add("Use the wheel's periphery. Its side only if it is a cup or is made for side grinding.");
             }
         }
-        return new GrindStep(
+        return new MakeStep(
                 id(pass.surface()),
                 name(pass.surface()),
                 List.copyOf(lines),
@@ -204,8 +207,8 @@ final class GrindCard {
                 scene(pass));
     }
 
-    private GrindStep hone() {
-        return new GrindStep(
+    private MakeStep hone() {
+        return new MakeStep(
                 "hone",
                 "Stone the edge",
                 List.of(
@@ -215,7 +218,7 @@ final class GrindCard {
                                 + say.length(cut.smallestChipMm().chosen()) + "."),
                 "The edge copies itself on to the work: its notches become lines.",
                 "Under a loupe no light comes back from the edge.",
-                Field.NOSE_RADIUS.id(),
+                TurningField.NOSE_RADIUS.id(),
                 say.length(cut.signature().noseRadiusMm()),
                 List.of("Stroke away from the edge; a finished bit cuts skin without being felt."),
                 List.of(new Step(
@@ -275,7 +278,7 @@ final class GrindCard {
     }
 
     private static String id(Surface surface) {
-        return Field.choice(surface);
+        return Entry.choice(surface);
     }
 
     private static String name(Surface surface) {
@@ -311,10 +314,10 @@ final class GrindCard {
 
     private static String measures(Surface surface) {
         return switch (surface) {
-            case FACE -> Field.SIDE_RAKE.id();
-            case SIDE_FLANK -> Field.SIDE_RELIEF.id();
-            case END_FLANK -> Field.END_RELIEF.id();
-            default -> Field.NOSE_RADIUS.id();
+            case FACE -> TurningField.SIDE_RAKE.id();
+            case SIDE_FLANK -> TurningField.SIDE_RELIEF.id();
+            case END_FLANK -> TurningField.END_RELIEF.id();
+            default -> TurningField.NOSE_RADIUS.id();
         };
     }
 

@@ -1,4 +1,4 @@
-package boldwedge.core.plan;
+package boldwedge.core.ask;
 
 import java.util.Map;
 

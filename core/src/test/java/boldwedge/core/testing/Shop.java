@@ -1,16 +1,19 @@
-package boldwedge.core.plan;
+package boldwedge.core.testing;
 
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.plan.LatheCard;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 
 /** A made-up lathe and requests on it. */
-final class Shop {
+public final class Shop {
     private Shop() {}
 
-    static Lathe lathe() {
+    public static Lathe lathe() {
         return LatheCard.read(
                         Map.of(
                                 "name", "Test Bed",
@@ -26,11 +29,11 @@ final class Shop {
                 .orElseThrow();
     }
 
-    static PlanRequest request(String... fieldsAndTexts) {
+    public static PlanRequest request(String... fieldsAndTexts) {
         return request(UnitSystem.METRIC, fieldsAndTexts);
     }
 
-    static PlanRequest request(UnitSystem units, String... fieldsAndTexts) {
+    public static PlanRequest request(UnitSystem units, String... fieldsAndTexts) {
         Map<String, String> fields = new HashMap<>();
         for (int i = 0; i < fieldsAndTexts.length; i += 2) {
             fields.put(fieldsAndTexts[i], fieldsAndTexts[i + 1]);
@@ -38,7 +41,7 @@ final class Shop {
         return new PlanRequest(fields, units, Optional.of(lathe()));
     }
 
-    static String error(PlanAnswer answer, String field) {
+    public static String error(PlanAnswer answer, String field) {
         return answer.fields().stream()
                 .filter(state -> state.id().equals(field))
                 .findFirst()

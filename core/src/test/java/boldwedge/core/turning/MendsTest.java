@@ -1,11 +1,14 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Mend;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.testing.Shop;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -45,7 +48,7 @@ class MendsTest {
     private record Tried(Map<String, String> fields, Finding before, Mend mend) {}
 
     private static PlanAnswer plan(Map<String, String> fields) {
-        return Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe())));
+        return TurningPlan.plan(new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe())));
     }
 
     private static Optional<Finding> found(PlanAnswer answer, String id) {

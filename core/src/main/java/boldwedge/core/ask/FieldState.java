@@ -1,4 +1,4 @@
-package boldwedge.core.plan;
+package boldwedge.core.ask;
 
 import boldwedge.core.finding.School;
 import boldwedge.core.finding.Station;
@@ -43,8 +43,8 @@ public record FieldState(
         String source,
         List<School> schools) {
 
-    static FieldState plain(
-            Field field, String typed, String spelled, String text, String other, boolean chosen, String note) {
+    public static FieldState plain(
+            Entry field, String typed, String spelled, String text, String other, boolean chosen, String note) {
         return new FieldState(
                 field.id(),
                 field.label(),
@@ -64,7 +64,7 @@ public record FieldState(
                 List.of());
     }
 
-    static FieldState wrong(Field field, String typed, String error) {
+    public static FieldState wrong(Entry field, String typed, String error) {
         return new FieldState(
                 field.id(),
                 field.label(),

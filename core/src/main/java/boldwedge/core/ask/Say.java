@@ -1,66 +1,66 @@
-package boldwedge.core.plan;
+package boldwedge.core.ask;
 
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 
 /** Numbers in the units that the reader asked for. */
-record Say(UnitSystem units) {
-    String length(double mm) {
+public record Say(UnitSystem units) {
+    public String length(double mm) {
         return Written.full(Quantity.LENGTH, mm, units);
     }
 
     /** A small length with its sign: "+0.4 mm", "−5 thou". */
-    String signed(double mm) {
+    public String signed(double mm) {
         return (mm > 0 ? "+" : "") + length(mm);
     }
 
-    String angle(double radians) {
+    public String angle(double radians) {
         return Written.degrees(radians);
     }
 
-    String feed(double mmPerRev) {
+    public String feed(double mmPerRev) {
         return Written.full(Quantity.FEED, mmPerRev, units);
     }
 
-    String surfaceSpeed(double metresPerMinute) {
+    public String surfaceSpeed(double metresPerMinute) {
         return Written.full(Quantity.SURFACE_SPEED, metresPerMinute, units);
     }
 
-    String rpm(double rpm) {
+    public String rpm(double rpm) {
         return Written.full(Quantity.SPINDLE_SPEED, rpm, units);
     }
 
-    String force(double newtons) {
+    public String force(double newtons) {
         return Written.force(newtons, units);
     }
 
-    String power(double watts) {
+    public String power(double watts) {
         return Written.full(Quantity.POWER, watts, units);
     }
 
-    String ra(double mm) {
+    public String ra(double mm) {
         return Written.full(Quantity.ROUGHNESS, mm * 1000, units);
     }
 
-    String share(double share) {
+    public String share(double share) {
         return Written.places(share * 100, Math.abs(share) < 0.1 ? 1 : 0) + " %";
     }
 
     /** A length rounded to what is easily set, as a mend types it. */
-    String typed(double mm) {
+    public String typed(double mm) {
         return units == UnitSystem.METRIC
                 ? Written.places(mm, mm < 5 ? 2 : 0) + " mm"
                 : Written.places(mm / 25.4, 3) + " in";
     }
 
     /** A plain number with so many places. */
-    String number(double value, int places) {
+    public String number(double value, int places) {
         return Written.places(value, places);
     }
 
     /** Minutes and seconds. */
-    String time(double minutes) {
+    public String time(double minutes) {
         if (minutes < 1) {
             return Math.max(1, Math.round(minutes * 60)) + " s";
         }

@@ -1,5 +1,6 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
+import boldwedge.core.ask.Say;
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Point;
@@ -73,21 +74,32 @@ final class WorkScenes {
                 radius + 18.5,
                 Anchor.START,
                 say.length(free),
-                Field.STICK_OUT.id(),
-                Field.STICK_OUT.label());
+                TurningField.STICK_OUT.id(),
+                TurningField.STICK_OUT.label());
         scene.dimension(done, radius, end, radius, 5);
         scene.input(
                 (done + end) / 2 - 8,
                 radius + 8.3,
                 Anchor.START,
                 say.length(job.lengthMm()),
-                Field.LENGTH.id(),
-                Field.LENGTH.label());
+                TurningField.LENGTH.id(),
+                TurningField.LENGTH.label());
         double aside = job.hold() == Hold.CHUCK ? end + 9 : end + 11.5;
         scene.dimension(end, finished, end, -finished, 7);
         scene.input(
-                aside, 3.5, Anchor.START, say.length(job.finishedMm()), Field.FINISHED.id(), Field.FINISHED.label());
-        scene.input(aside, -4.5, Anchor.START, job.tolerance().typed(), Field.TOLERANCE.id(), Field.TOLERANCE.label());
+                aside,
+                3.5,
+                Anchor.START,
+                say.length(job.finishedMm()),
+                TurningField.FINISHED.id(),
+                TurningField.FINISHED.label());
+        scene.input(
+                aside,
+                -4.5,
+                Anchor.START,
+                job.tolerance().typed(),
+                TurningField.TOLERANCE.id(),
+                TurningField.TOLERANCE.label());
         double startX = Math.min(done * 0.5, 14);
         scene.leader(startX, -radius, 0, -9, Anchor.MIDDLE, "");
         scene.input(
@@ -95,9 +107,10 @@ final class WorkScenes {
                 -radius - 12.5,
                 Anchor.START,
                 say.length(job.diameterMm()),
-                Field.DIAMETER.id(),
-                Field.DIAMETER.label());
-        scene.place(0, 0, 1).input(70, 8, Anchor.START, say.ra(job.raMm()), Field.FINISH.id(), Field.FINISH.label());
+                TurningField.DIAMETER.id(),
+                TurningField.DIAMETER.label());
+        scene.place(0, 0, 1)
+                .input(70, 8, Anchor.START, say.ra(job.raMm()), TurningField.FINISH.id(), TurningField.FINISH.label());
         scene.label(Role.CAPTION, 4, 4, Anchor.START, job.hold().words());
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, at.note());
     }
@@ -157,8 +170,8 @@ final class WorkScenes {
                 -radius - 20.5,
                 Anchor.START,
                 say.length(free),
-                Field.STICK_OUT.id(),
-                Field.STICK_OUT.label());
+                TurningField.STICK_OUT.id(),
+                TurningField.STICK_OUT.label());
         scene.place(0, 0, 1)
                 .label(
                         Role.CAPTION,

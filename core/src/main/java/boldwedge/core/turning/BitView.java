@@ -1,4 +1,4 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
 import boldwedge.core.drawing.Point;
 import boldwedge.core.drawing.Role;

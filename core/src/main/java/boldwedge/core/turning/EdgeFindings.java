@@ -1,5 +1,6 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
+import boldwedge.core.ask.Say;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
@@ -27,28 +28,32 @@ final class EdgeFindings {
         List<Finding> findings = new ArrayList<>();
         angle(
                 findings,
-                Field.BACK_RAKE,
+                TurningField.BACK_RAKE,
                 cut.advice().backRake(),
                 cut.signature().backRake());
         angle(
                 findings,
-                Field.SIDE_RAKE,
+                TurningField.SIDE_RAKE,
                 cut.advice().sideRake(),
                 cut.signature().sideRake());
         angle(
                 findings,
-                Field.END_RELIEF,
+                TurningField.END_RELIEF,
                 cut.advice().endRelief(),
                 cut.signature().endRelief());
         angle(
                 findings,
-                Field.SIDE_RELIEF,
+                TurningField.SIDE_RELIEF,
                 cut.advice().sideRelief(),
                 cut.signature().sideRelief());
-        angle(findings, Field.END_EDGE, cut.advice().endEdge(), cut.signature().endCuttingEdge());
         angle(
                 findings,
-                Field.SIDE_EDGE,
+                TurningField.END_EDGE,
+                cut.advice().endEdge(),
+                cut.signature().endCuttingEdge());
+        angle(
+                findings,
+                TurningField.SIDE_EDGE,
                 cut.advice().sideEdge(),
                 cut.signature().sideCuttingEdge());
         if (findings.isEmpty()) {
@@ -72,7 +77,7 @@ final class EdgeFindings {
         return findings;
     }
 
-    private void angle(List<Finding> findings, Field field, Advised advised, double value) {
+    private void angle(List<Finding> findings, TurningField field, Advised advised, double value) {
         if (advised.span().holds(value)) {
             return;
         }
@@ -138,11 +143,11 @@ final class EdgeFindings {
                 .mend(
                         "Less side relief: "
                                 + say.angle(cut.advice().sideRelief().span().low()),
-                        Field.SIDE_RELIEF.id(),
+                        TurningField.SIDE_RELIEF.id(),
                         Written.degrees(cut.advice().sideRelief().span().low()))
                 .mend(
                         "Less side rake: " + say.angle(cut.advice().sideRake().chosen()),
-                        Field.SIDE_RAKE.id(),
+                        TurningField.SIDE_RAKE.id(),
                         Written.degrees(cut.advice().sideRake().chosen()))
                 .build();
     }
@@ -187,7 +192,7 @@ final class EdgeFindings {
                         "βn − lean",
                         say.angle(wedge + lean) + " − " + say.angle(lean),
                         say.angle(wedge))
-                .mend("Grind on a cup wheel", Field.WHEEL_FACE.id(), "cup")
+                .mend("Grind on a cup wheel", TurningField.WHEEL_FACE.id(), "cup")
                 .build();
     }
 

@@ -1,4 +1,4 @@
-package boldwedge.core.plan;
+package boldwedge.core.ask;
 
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Step;
@@ -18,7 +18,7 @@ import java.util.List;
  * @param working how the settings came about
  * @param scene how the bit stands at the wheel
  */
-public record GrindStep(
+public record MakeStep(
         String id,
         String title,
         List<String> lines,

@@ -1,4 +1,4 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
 import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.EdgeProfile;

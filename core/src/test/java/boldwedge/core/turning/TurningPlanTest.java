@@ -1,8 +1,12 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.MakeStep;
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneSvg;
 import boldwedge.core.finding.Finding;
@@ -13,6 +17,7 @@ import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
+import boldwedge.core.testing.Shop;
 import boldwedge.core.wedge.Operation;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
@@ -25,7 +30,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class PlannerTest {
+class TurningPlanTest {
 
     /** A plain bit, an inch one, and each make of brazed tip. */
     private static final List<Blank> EVERY_KIND = StockCatalogue.shipped().blanks().stream()
@@ -36,8 +41,8 @@ class PlannerTest {
 
     @Test
     void changingTheMaterialChangesTheAngles() {
-        double steel = Planner.plan(Shop.request()).figure("backRake").value();
-        double brass = Planner.plan(Shop.request("material", "brass-free"))
+        double steel = TurningPlan.plan(Shop.request()).figure("backRake").value();
+        double brass = TurningPlan.plan(Shop.request("material", "brass-free"))
                 .figure("backRake")
                 .value();
         assertThat(steel).isBetween(8.0, 18.0);
@@ -51,13 +56,13 @@ class PlannerTest {
         for (WorkMaterial work : StockCatalogue.shipped().workMaterials()) {
             for (Blank blank : EVERY_KIND) {
                 for (Operation operation : Operation.values()) {
-                    PlanAnswer answer = Planner.plan(Shop.request(
+                    PlanAnswer answer = TurningPlan.plan(Shop.request(
                             "material",
                             work.id(),
                             "blank",
                             blank.id(),
                             "operation",
-                            Field.choice(operation),
+                            Entry.choice(operation),
                             "diameter",
                             "60"));
                     assertThat(answer.worked())
@@ -84,7 +89,7 @@ class PlannerTest {
     @Test
     void drawingsAreSoundXmlWithinTheirBounds() throws Exception {
         for (String operation : new String[] {"turn", "face", "turn-and-face"}) {
-            PlanAnswer answer = Planner.plan(Shop.request("operation", operation, "height", "0.2 mm"));
+            PlanAnswer answer = TurningPlan.plan(Shop.request("operation", operation, "height", "0.2 mm"));
             for (Scene scene : answer.scenes()) {
                 String svg = SceneSvg.write(scene);
                 var document = DocumentBuilderFactory.newInstance()
@@ -104,7 +109,7 @@ class PlannerTest {
 
     @Test
     void theAnglesAreInputsOnTheDrawing() {
-        Scene bit = Planner.plan(Shop.request()).scenes().stream()
+        Scene bit = TurningPlan.plan(Shop.request()).scenes().stream()
                 .filter(scene -> scene.id().equals("bit"))
                 .findFirst()
                 .orElseThrow();
@@ -123,12 +128,12 @@ class PlannerTest {
 
     @Test
     void tooHighRubsAndTheMendCuresIt() {
-        PlanAnswer high = Planner.plan(Shop.request("height", "2.5 mm", "finished", "20 mm"));
+        PlanAnswer high = TurningPlan.plan(Shop.request("height", "2.5 mm", "finished", "20 mm"));
         Finding rubs = finding(high, "clearance-end");
         assertThat(rubs.verdict()).isEqualTo(Verdict.WRONG);
         assertThat(rubs.statement()).startsWith("It will rub");
         Mend mend = rubs.mends().getFirst();
-        PlanAnswer mended = Planner.plan(Shop.request("finished", "20 mm", mend.field(), mend.text()));
+        PlanAnswer mended = TurningPlan.plan(Shop.request("finished", "20 mm", mend.field(), mend.text()));
         assertThat(finding(mended, "clearance-end").verdict()).isEqualTo(Verdict.FINE);
     }
 
@@ -164,10 +169,11 @@ class PlannerTest {
         for (UnitSystem units : UnitSystem.values()) {
             Map<String, String> spelled = new HashMap<>(hard);
             if (units == UnitSystem.INCH) {
-                PlanAnswer metric = Planner.plan(new PlanRequest(hard, UnitSystem.METRIC, Optional.of(Shop.lathe())));
+                PlanAnswer metric =
+                        TurningPlan.plan(new PlanRequest(hard, UnitSystem.METRIC, Optional.of(Shop.lathe())));
                 metric.fields().forEach(state -> spelled.put(state.id(), state.spelled()));
             }
-            PlanAnswer answer = Planner.plan(new PlanRequest(spelled, units, Optional.of(Shop.lathe())));
+            PlanAnswer answer = TurningPlan.plan(new PlanRequest(spelled, units, Optional.of(Shop.lathe())));
             assertThat(answer.fields())
                     .allSatisfy(state -> assertThat(state.error()).isEmpty());
             assertThat(answer.findings())
@@ -177,7 +183,7 @@ class PlannerTest {
                 for (Mend mend : finding.mends()) {
                     Map<String, String> then = new HashMap<>(spelled);
                     then.put(mend.field(), mend.text());
-                    PlanAnswer mended = Planner.plan(new PlanRequest(then, units, Optional.of(Shop.lathe())));
+                    PlanAnswer mended = TurningPlan.plan(new PlanRequest(then, units, Optional.of(Shop.lathe())));
                     assertThat(mended.worked()).as(finding.id() + ": " + mend).isTrue();
                 }
             }
@@ -186,10 +192,10 @@ class PlannerTest {
 
     @Test
     void flippingUnitsWithTheSpelledTextsChangesNothing() {
-        PlanAnswer metric = Planner.plan(Shop.request("diameter", "30", "tolerance", "±0.03", "finish", "0.8"));
+        PlanAnswer metric = TurningPlan.plan(Shop.request("diameter", "30", "tolerance", "±0.03", "finish", "0.8"));
         Map<String, String> spelled = new HashMap<>();
         metric.fields().forEach(state -> spelled.put(state.id(), state.spelled()));
-        PlanAnswer inch = Planner.plan(new PlanRequest(spelled, UnitSystem.INCH, Optional.of(Shop.lathe())));
+        PlanAnswer inch = TurningPlan.plan(new PlanRequest(spelled, UnitSystem.INCH, Optional.of(Shop.lathe())));
         assertThat(spelled).containsEntry("diameter", "30 mm").containsEntry("tolerance", "±0.03 mm");
         metric.figures()
                 .forEach(figure -> assertThat(inch.figure(figure.id()).value())
@@ -224,7 +230,7 @@ class PlannerTest {
                 "stickOut | 3 m | diameters long"
             })
     void badInputIsToldBesideItsField(String field, String text, String says) {
-        PlanAnswer answer = Planner.plan(Shop.request(field, text));
+        PlanAnswer answer = TurningPlan.plan(Shop.request(field, text));
         assertThat(answer.worked()).isFalse();
         assertThat(Shop.error(answer, field)).contains(says);
         assertThat(answer.findings()).isEmpty();
@@ -232,13 +238,13 @@ class PlannerTest {
 
     @Test
     void aLatheMustBeChosen() {
-        PlanAnswer answer = Planner.plan(new PlanRequest(Map.of(), UnitSystem.METRIC, Optional.empty()));
+        PlanAnswer answer = TurningPlan.plan(new PlanRequest(Map.of(), UnitSystem.METRIC, Optional.empty()));
         assertThat(Shop.error(answer, "lathe")).contains("No lathe is chosen");
     }
 
     @Test
     void aSpeedOrFeedThatTheLatheLacksIsSaid() {
-        PlanAnswer answer = Planner.plan(Shop.request("speed", "333 rpm", "feed", "0.13"));
+        PlanAnswer answer = TurningPlan.plan(Shop.request("speed", "333 rpm", "feed", "0.13"));
         assertThat(finding(answer, "speed-not-there").statement())
                 .contains("has no 333 rpm; the nearest it has is 320 rpm");
         assertThat(finding(answer, "feed-not-there").mends().getFirst().text()).isEqualTo("0.14 mm/rev");
@@ -246,8 +252,8 @@ class PlannerTest {
 
     @Test
     void facingOffCentreLeavesANub() {
-        PlanAnswer answer =
-                Planner.plan(Shop.request("operation", "face", "finished", "0", "length", "0.5", "height", "-0.3 mm"));
+        PlanAnswer answer = TurningPlan.plan(
+                Shop.request("operation", "face", "finished", "0", "length", "0.5", "height", "-0.3 mm"));
         assertThat(finding(answer, "nub").statement())
                 .contains("nub 0.6 mm across")
                 .contains("below");
@@ -255,25 +261,25 @@ class PlannerTest {
 
     @Test
     void aLeadOnAShoulderIsTold() {
-        PlanAnswer answer = Planner.plan(Shop.request("operation", "shoulder", "sideEdge", "10°"));
+        PlanAnswer answer = TurningPlan.plan(Shop.request("operation", "shoulder", "sideEdge", "10°"));
         assertThat(finding(answer, "shoulder").verdict()).isEqualTo(Verdict.WRONG);
-        PlanAnswer swung = Planner.plan(Shop.request("operation", "shoulder", "sideEdge", "10°", "swivel", "12°"));
+        PlanAnswer swung = TurningPlan.plan(Shop.request("operation", "shoulder", "sideEdge", "10°", "swivel", "12°"));
         assertThat(swung.findings()).extracting(Finding::id).doesNotContain("shoulder");
     }
 
     @Test
     void theGrindingFollowsTheSchoolAndCarriesItsCautions() {
-        PlanAnswer flanks = Planner.plan(Shop.request());
-        PlanAnswer top = Planner.plan(Shop.request("order", "top-first", "blank", "cobalt-10mm"));
+        PlanAnswer flanks = TurningPlan.plan(Shop.request());
+        PlanAnswer top = TurningPlan.plan(Shop.request("order", "top-first", "blank", "cobalt-10mm"));
         assertThat(flanks.steps().getFirst().id()).isEqualTo("side-flank");
         assertThat(top.steps().getFirst().id()).isEqualTo("face");
         assertThat(top.steps().getFirst().cautions()).anyMatch(c -> c.contains("Cobalt dust"));
-        assertThat(flanks.steps()).extracting(GrindStep::id).endsWith("nose", "hone");
+        assertThat(flanks.steps()).extracting(MakeStep::id).endsWith("nose", "hone");
     }
 
     @Test
     void findingsRunWorstFirstWithinAStation() {
-        PlanAnswer answer = Planner.plan(Shop.request("height", "1.2 mm", "speed", "1100 rpm"));
+        PlanAnswer answer = TurningPlan.plan(Shop.request("height", "1.2 mm", "speed", "1100 rpm"));
         for (Station station : Station.values()) {
             assertThat(answer.findings().stream()
                             .filter(f -> f.station() == station)
@@ -284,7 +290,7 @@ class PlannerTest {
 
     @Test
     void nothingIsEverCalledSafe() {
-        PlanAnswer answer = Planner.plan(Shop.request());
+        PlanAnswer answer = TurningPlan.plan(Shop.request());
         assertThat(answer.toString().toLowerCase(java.util.Locale.ROOT)).doesNotContain(" safe");
     }
 

@@ -1,5 +1,6 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
+import boldwedge.core.ask.Say;
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
@@ -8,7 +9,7 @@ import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
 import boldwedge.core.measure.Written;
-import boldwedge.core.plan.BitView.Look;
+import boldwedge.core.turning.BitView.Look;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,15 +74,16 @@ final class EdgeScenes {
         if (Math.abs(height) > 0.2) {
             scene.dimension(tipX - reach * scale - 21, centreY, tipX - reach * scale - 21, tipY, 0.01);
         }
-        scene.input(2, 65, Anchor.START, say.length(job.heightMm()), Field.HEIGHT.id(), Field.HEIGHT.label());
+        scene.input(
+                2, 65, Anchor.START, say.length(job.heightMm()), TurningField.HEIGHT.id(), TurningField.HEIGHT.label());
         scene.dimension(clamp, base - 11, tipX, base - 11, -0.01);
         scene.input(
                 (clamp + tipX) / 2 - 8,
                 base - 14.5,
                 Anchor.START,
                 say.length(reach),
-                Field.OVERHANG.id(),
-                Field.OVERHANG.label());
+                TurningField.OVERHANG.id(),
+                TurningField.OVERHANG.label());
         // The sense of rotation: over the top towards the operator, down on to the tool.
         double arrowR = Math.min(radius * 0.75, 20);
         if (arrowR > 3) {
@@ -146,23 +148,35 @@ final class EdgeScenes {
         scene.place(0, 0, 1);
         scene.dimension(6.5, y0, 6.5, y0 - scale * depth, -0.01);
         scene.input(
-                2, y0 - scale * depth - 5.5, Anchor.START, say.length(depth), Field.DEPTH.id(), Field.DEPTH.label());
-        scene.input(34, y0 + 16, Anchor.START, say.feed(feed), Field.FEED.id(), Field.FEED.label());
+                2,
+                y0 - scale * depth - 5.5,
+                Anchor.START,
+                say.length(depth),
+                TurningField.DEPTH.id(),
+                TurningField.DEPTH.label());
+        scene.input(34, y0 + 16, Anchor.START, say.feed(feed), TurningField.FEED.id(), TurningField.FEED.label());
         scene.input(
                 34,
                 y0 - scale * depth - 8,
                 Anchor.START,
                 say.length(edge.noseRadiusMm()),
-                Field.NOSE_RADIUS.id(),
-                Field.NOSE_RADIUS.label());
+                TurningField.NOSE_RADIUS.id(),
+                TurningField.NOSE_RADIUS.label());
         scene.label(
                 Role.CAPTION,
                 4,
                 y0 + 22,
                 Anchor.START,
                 "the chip, cut across: " + say.length(cut.force().thickestMm()) + " at its thickest");
-        scene.place(0, 0, 1).input(60, 66, Anchor.START, say.rpm(cut.rpm()), Field.SPEED.id(), Field.SPEED.label());
-        scene.input(80, 66, Anchor.START, say.angle(job.swivelRad()), Field.SWIVEL.id(), Field.SWIVEL.label());
+        scene.place(0, 0, 1)
+                .input(60, 66, Anchor.START, say.rpm(cut.rpm()), TurningField.SPEED.id(), TurningField.SPEED.label());
+        scene.input(
+                80,
+                66,
+                Anchor.START,
+                say.angle(job.swivelRad()),
+                TurningField.SWIVEL.id(),
+                TurningField.SWIVEL.label());
 
         // The finished surface, heights drawn larger.
         double rt = cut.finish().rtMm();

@@ -1,5 +1,6 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
+import boldwedge.core.ask.Say;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
@@ -28,8 +29,8 @@ final class ClearanceFindings {
         List<Finding> findings = new ArrayList<>();
         ToolSignature hand = cut.signature();
         ToolSignature use = cut.wedge().signature(cut.used());
-        findings.add(clearance("side", "side flank", hand.sideRelief(), use.sideRelief(), Field.SIDE_RELIEF));
-        findings.add(clearance("end", "end flank", hand.endRelief(), use.endRelief(), Field.END_RELIEF));
+        findings.add(clearance("side", "side flank", hand.sideRelief(), use.sideRelief(), TurningField.SIDE_RELIEF));
+        findings.add(clearance("end", "end flank", hand.endRelief(), use.endRelief(), TurningField.END_RELIEF));
         noseClearance(findings, use);
         trailing(findings, use);
         rakeInUse(findings, hand, use);
@@ -37,7 +38,7 @@ final class ClearanceFindings {
         return findings;
     }
 
-    private Finding clearance(String id, String flank, double hand, double use, Field field) {
+    private Finding clearance(String id, String flank, double hand, double use, TurningField field) {
         double margin = use / LEAST_CLEARANCE - 1;
         Verdict verdict = use <= 0 ? Verdict.WRONG : Verdict.of(Math.max(margin, 0), 0.75);
         String words = use <= 0
@@ -70,7 +71,7 @@ final class ClearanceFindings {
                 .source("ISO 3002-1:1982, working system; ISO 3002-2, by vectors");
         if (verdict != Verdict.FINE) {
             if (Math.abs(job.heightMm()) > 1e-6) {
-                finding.mend("Set the point on centre", Field.HEIGHT.id(), "0");
+                finding.mend("Set the point on centre", TurningField.HEIGHT.id(), "0");
             }
             double wanted = Math.ceil(Math.toDegrees(hand - use + 2.5 * LEAST_CLEARANCE));
             finding.mend("Relief " + Written.places(wanted, 0) + "°", field.id(), Written.places(wanted, 0) + "°");
@@ -96,7 +97,7 @@ final class ClearanceFindings {
                 .source("ISO 3002-1:1982, working system")
                 .mend(
                         "More end relief",
-                        Field.END_RELIEF.id(),
+                        TurningField.END_RELIEF.id(),
                         Written.degrees(cut.signature().endRelief() + Math.toRadians(3)))
                 .build());
     }
@@ -119,18 +120,18 @@ final class ClearanceFindings {
                             say.angle(cut.edge().trailing()))
                     .source("ISO 3002-1:1982");
             if (Math.abs(job.swivelRad()) > 1e-9) {
-                drags.mend("Swing the tool back to 0°", Field.SWIVEL.id(), "0°");
+                drags.mend("Swing the tool back to 0°", TurningField.SWIVEL.id(), "0°");
             }
             // Ground so that the edge trails by five degrees as the tool stands now.
             double more = Math.toRadians(5) - cut.edge().trailing();
             if (facing) {
                 String lead =
                         Written.places(Math.floor(Math.toDegrees(cut.signature().sideCuttingEdge() - more)), 0) + "°";
-                drags.mend("Lead " + lead, Field.SIDE_EDGE.id(), lead);
+                drags.mend("Lead " + lead, TurningField.SIDE_EDGE.id(), lead);
             } else {
                 String end =
                         Written.places(Math.ceil(Math.toDegrees(cut.signature().endCuttingEdge() + more)), 0) + "°";
-                drags.mend("End edge " + end, Field.END_EDGE.id(), end);
+                drags.mend("End edge " + end, TurningField.END_EDGE.id(), end);
             }
             findings.add(drags.build());
         }
@@ -153,9 +154,9 @@ final class ClearanceFindings {
                         .mend(
                                 "Swing the point to the chuck by "
                                         + say.angle(job.swivelRad() - past + Math.toRadians(2)),
-                                Field.SWIVEL.id(),
+                                TurningField.SWIVEL.id(),
                                 Written.degrees(job.swivelRad() - past + Math.toRadians(2)))
-                        .mend("Lead −2°", Field.SIDE_EDGE.id(), "-2°")
+                        .mend("Lead −2°", TurningField.SIDE_EDGE.id(), "-2°")
                         .build());
             }
         }
@@ -205,7 +206,7 @@ final class ClearanceFindings {
                 .margin(-h / 0.5)
                 .step("Nub", "diameter = 2 · |h|", "2 · " + say.length(h), say.length(2 * h))
                 .source("Geometry: the point passes the axis at its height error")
-                .mend("Set the point on centre", Field.HEIGHT.id(), "0")
+                .mend("Set the point on centre", TurningField.HEIGHT.id(), "0")
                 .build());
     }
 }

@@ -1,4 +1,4 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;

@@ -1,4 +1,4 @@
-package boldwedge.core.plan;
+package boldwedge.core.ask;
 
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Finding;
@@ -24,7 +24,7 @@ public record PlanAnswer(
         List<Figure> figures,
         List<Finding> findings,
         List<Scene> scenes,
-        List<GrindStep> steps) {
+        List<MakeStep> steps) {
 
     /** The figure of this name. */
     public Figure figure(String id) {

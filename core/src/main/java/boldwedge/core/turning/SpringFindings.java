@@ -1,5 +1,6 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
+import boldwedge.core.ask.Say;
 import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
@@ -135,22 +136,22 @@ final class SpringFindings {
     private void mendSize(Finding.Builder finding) {
         if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
             String shorter = say.typed(job.lengthMm() * 1.05);
-            finding.mend("Let only " + shorter + " stand out", Field.STICK_OUT.id(), shorter);
+            finding.mend("Let only " + shorter + " stand out", TurningField.STICK_OUT.id(), shorter);
         }
         if (job.hold() == Hold.CHUCK) {
-            finding.mend("Bring the centre up", Field.HOLD.id(), "chuck-and-centre");
+            finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
         }
         if (cut.signature().noseRadiusMm() > 0.25) {
             String nose = say.typed(Math.max(0.2, Math.rint(cut.signature().noseRadiusMm() * 5) / 10));
-            finding.mend("Nose " + nose, Field.NOSE_RADIUS.id(), nose);
+            finding.mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose);
         }
         if (cut.signature().sideCuttingEdge() > Math.toRadians(4)
                 && !job.operation().meetsAFace()) {
-            finding.mend("Lead 3°", Field.SIDE_EDGE.id(), "3°");
+            finding.mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°");
         }
         if (job.depthMm() > 0.25) {
             String half = say.typed(job.depthMm() / 2);
-            finding.mend("Last pass " + half, Field.DEPTH.id(), half);
+            finding.mend("Last pass " + half, TurningField.DEPTH.id(), half);
         }
     }
 
@@ -210,7 +211,7 @@ final class SpringFindings {
                         ratio <= 1.6);
         if (verdict != Verdict.FINE) {
             String shorter = say.typed(1.5 * job.blank().heightMm());
-            finding.mend("Stand out " + shorter, Field.OVERHANG.id(), shorter);
+            finding.mend("Stand out " + shorter, TurningField.OVERHANG.id(), shorter);
         }
         return finding.build();
     }

@@ -1,12 +1,13 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
+import boldwedge.core.ask.Say;
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Point;
 import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
-import boldwedge.core.plan.BitView.Look;
+import boldwedge.core.turning.BitView.Look;
 import boldwedge.core.wedge.GroundBit;
 import boldwedge.core.wedge.ToolSignature;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -38,16 +39,29 @@ final class BitScene {
             scene.angle(tip.x(), tip.y(), Math.min(down, down - lead), Math.max(down, down - lead), 13);
         }
         scene.place(0, 0, 1)
-                .input(1.5, 57, Anchor.START, say.angle(lead), Field.SIDE_EDGE.id(), Field.SIDE_EDGE.label());
+                .input(
+                        1.5,
+                        57,
+                        Anchor.START,
+                        say.angle(lead),
+                        TurningField.SIDE_EDGE.id(),
+                        TurningField.SIDE_EDGE.label());
         scene.place(topX, topY, scale);
         double end = s.endCuttingEdge();
         scene.angle(tip.x(), tip.y(), -end, 0, 15);
-        scene.place(0, 0, 1).input(41, 68, Anchor.START, say.angle(end), Field.END_EDGE.id(), Field.END_EDGE.label());
+        scene.place(0, 0, 1)
+                .input(41, 68, Anchor.START, say.angle(end), TurningField.END_EDGE.id(), TurningField.END_EDGE.label());
         scene.place(topX, topY, scale);
         double r = s.noseRadiusMm();
         scene.leader(tip.x() + 0.3 * r, tip.y() - 0.3 * r, -9, 1.5, Anchor.END, "");
         scene.place(0, 0, 1)
-                .input(1.5, 68, Anchor.START, say.length(r), Field.NOSE_RADIUS.id(), Field.NOSE_RADIUS.label());
+                .input(
+                        1.5,
+                        68,
+                        Anchor.START,
+                        say.length(r),
+                        TurningField.NOSE_RADIUS.id(),
+                        TurningField.NOSE_RADIUS.label());
         scene.place(topX, topY, scale);
         scene.dimension(w / 2, 0, w / 2, -ground, 4);
         scene.place(0, 0, 1)
@@ -56,8 +70,8 @@ final class BitScene {
                         topY - scale * ground / 2,
                         Anchor.START,
                         say.length(ground),
-                        Field.GROUND_LENGTH.id(),
-                        Field.GROUND_LENGTH.label());
+                        TurningField.GROUND_LENGTH.id(),
+                        TurningField.GROUND_LENGTH.label());
         scene.label(Role.CAPTION, topX, topY - scale * (ground + shown) - 3.2, Anchor.MIDDLE, "from above");
 
         // From the work: the left of the bit is on the right.
@@ -73,8 +87,8 @@ final class BitScene {
                         endY + scale * face.y() - 1,
                         Anchor.START,
                         say.angle(s.sideRake()),
-                        Field.SIDE_RAKE.id(),
-                        Field.SIDE_RAKE.label());
+                        TurningField.SIDE_RAKE.id(),
+                        TurningField.SIDE_RAKE.label());
         scene.place(endX, endY, scale);
         scene.angle(face.x(), face.y(), down - s.sideRelief(), down, 11);
         scene.place(0, 0, 1)
@@ -83,8 +97,8 @@ final class BitScene {
                         endY + scale * h * 0.35,
                         Anchor.START,
                         say.angle(s.sideRelief()),
-                        Field.SIDE_RELIEF.id(),
-                        Field.SIDE_RELIEF.label());
+                        TurningField.SIDE_RELIEF.id(),
+                        TurningField.SIDE_RELIEF.label());
         scene.label(Role.CAPTION, endX, endY - 3.2, Anchor.MIDDLE, "from the work");
 
         // From the left, point to the left.
@@ -99,8 +113,8 @@ final class BitScene {
                         endY + scale * h + 4,
                         Anchor.START,
                         say.angle(s.backRake()),
-                        Field.BACK_RAKE.id(),
-                        Field.BACK_RAKE.label());
+                        TurningField.BACK_RAKE.id(),
+                        TurningField.BACK_RAKE.label());
         scene.place(sideX, endY, scale);
         scene.angle(nose.x(), nose.y(), down, down + s.endRelief(), 12);
         scene.place(0, 0, 1)
@@ -109,8 +123,8 @@ final class BitScene {
                         endY + scale * h * 0.3,
                         Anchor.START,
                         say.angle(s.endRelief()),
-                        Field.END_RELIEF.id(),
-                        Field.END_RELIEF.label());
+                        TurningField.END_RELIEF.id(),
+                        TurningField.END_RELIEF.label());
         scene.label(Role.CAPTION, sideX + scale * (ground + shown) / 2, endY - 3.2, Anchor.MIDDLE, "from the left");
 
         // Held up to look at.

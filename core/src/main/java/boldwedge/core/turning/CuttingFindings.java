@@ -1,5 +1,6 @@
-package boldwedge.core.plan;
+package boldwedge.core.turning;
 
+import boldwedge.core.ask.Say;
 import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.Finish;
 import boldwedge.core.cutting.SpeedChoice;
@@ -81,7 +82,7 @@ final class CuttingFindings {
                     say.rpm(higher) + " leaves " + say.share(choice.higherLifeShare()) + " of the edge's life");
         }
         if (verdict != Verdict.FINE && Math.abs(choice.rpm() - cut.rpm()) > 0.5) {
-            finding.mend("Run at " + say.rpm(choice.rpm()), Field.SPEED.id(), Math.round(choice.rpm()) + " rpm");
+            finding.mend("Run at " + say.rpm(choice.rpm()), TurningField.SPEED.id(), Math.round(choice.rpm()) + " rpm");
         }
         if (over > 1e-9) {
             finding.caution("Blue chips on a high-speed steel bit mean that the tip is being drawn soft.");
@@ -102,7 +103,7 @@ final class CuttingFindings {
                                     job.lathe().name(), say.rpm(cut.rpm()), say.rpm(offered)))
                     .margin(-0.3)
                     .source("The lathe's card")
-                    .mend("Run at " + say.rpm(offered), Field.SPEED.id(), Written.places(offered, 1) + " rpm")
+                    .mend("Run at " + say.rpm(offered), TurningField.SPEED.id(), Written.places(offered, 1) + " rpm")
                     .build());
         }
         List<Double> feeds = job.lathe().feedsMm();
@@ -120,7 +121,7 @@ final class CuttingFindings {
                                     job.lathe().name(), say.feed(cut.feedMm()), say.feed(nearest)))
                     .margin(-0.1)
                     .source("The lathe's card")
-                    .mend("Feed " + say.feed(nearest), Field.FEED.id(), say.feed(nearest))
+                    .mend("Feed " + say.feed(nearest), TurningField.FEED.id(), say.feed(nearest))
                     .build());
         }
     }
@@ -164,14 +165,14 @@ final class CuttingFindings {
             if (!fromLathe || cut.feedChoice().fineEnough()) {
                 finding.mend(
                         "Feed " + say.feed(cut.feedChoice().feedMm()),
-                        Field.FEED.id(),
+                        TurningField.FEED.id(),
                         say.feed(cut.feedChoice().feedMm()));
             }
             double nose = cut.feedMm() * cut.feedMm() / (31.2 * job.raMm() / Finish.MEASURED_OVER_THEORY[1]);
             if (nose < 2) {
                 finding.mend(
                         "Nose " + say.length(Math.ceil(nose * 10) / 10),
-                        Field.NOSE_RADIUS.id(),
+                        TurningField.NOSE_RADIUS.id(),
                         say.length(Math.ceil(nose * 10) / 10));
             }
         }
@@ -238,7 +239,7 @@ final class CuttingFindings {
                         + say.share(job.work().spread()));
         if (margin < 0.25) {
             double depth = Math.max(0.05, job.depthMm() * Math.min(1, (margin + 1) * 0.75));
-            finding.mend("Depth " + say.length(depth), Field.DEPTH.id(), say.length(depth));
+            finding.mend("Depth " + say.length(depth), TurningField.DEPTH.id(), say.length(depth));
         }
         return finding.build();
     }

@@ -1,4 +1,4 @@
-package boldwedge.core.plan;
+package boldwedge.core.ask;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.UnitSystem;
@@ -13,7 +13,7 @@ import java.util.Optional;
  * @param lathe the lathe that the field {@code lathe} names, if it was found
  */
 public record PlanRequest(Map<String, String> fields, UnitSystem units, Optional<Lathe> lathe) {
-    String text(Field field) {
+    public String text(Entry field) {
         String typed = fields.get(field.id());
         return typed == null ? "" : typed.strip();
     }

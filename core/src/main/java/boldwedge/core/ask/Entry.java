@@ -1,0 +1,44 @@
+package boldwedge.core.ask;
+
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.UnitSystem;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * One value that is asked for. It is typed as text; an empty text takes the usual value, or the program chooses and says
+ * why.
+ */
+public interface Entry {
+    /** Name in the API. */
+    String id();
+
+    /** What it is called beside its input. */
+    String label();
+
+    /** Where it is typed. */
+    Station station();
+
+    /** Quantity and range of a measured entry; empty for choices and tolerances. */
+    Optional<Limits> limits();
+
+    /** What stands there before anybody types; empty when the program chooses. */
+    String usual(UnitSystem system);
+
+    /** Limits of a length, mm. */
+    static Limits length(double leastMm, double mostMm) {
+        return new Limits(Quantity.LENGTH, leastMm, mostMm);
+    }
+
+    /** Limits of an angle, given in degrees. */
+    static Limits degrees(double least, double most) {
+        return new Limits(Quantity.ANGLE, Math.toRadians(least), Math.toRadians(most));
+    }
+
+    /** How a choice is written in the API: lower case with dashes. */
+    static String choice(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+}

@@ -1,0 +1,193 @@
+package boldwedge.core.ask;
+
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.MeasureParser;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.Tolerance;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Reads the texts of a request, field by field, and says what is wrong beside the field it is wrong with. */
+public abstract class FieldReader {
+    protected final PlanRequest request;
+    protected final UnitSystem units;
+    private final Map<Entry, FieldState> states = new LinkedHashMap<>();
+    private final Map<Entry, Double> values = new LinkedHashMap<>();
+
+    protected FieldReader(PlanRequest request) {
+        this.request = request;
+        this.units = request.units();
+    }
+
+    /** The fields as read; a plan replaces those that it chooses itself. */
+    public final Map<Entry, FieldState> states() {
+        return states;
+    }
+
+    /** The states in the order in which the fields are asked. */
+    public static List<FieldState> ordered(Map<Entry, FieldState> states, Entry[] asked) {
+        return Arrays.stream(asked)
+                .map(states::get)
+                .filter(state -> state != null)
+                .toList();
+    }
+
+    /** The value of a measured field that was typed, in its base unit. */
+    public final OptionalDouble typed(Entry field) {
+        Double value = values.get(field);
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** Whether a field is wrong. */
+    public final boolean hasErrors() {
+        return states.values().stream().anyMatch(state -> !state.error().isEmpty());
+    }
+
+    /** Reads a measured field; an empty one takes its usual text, or is left open. */
+    protected final void measured(Entry field, Limits limits) {
+        String typed = request.text(field);
+        String text = typed.isEmpty() ? field.usual(units) : typed;
+        if (text.isEmpty()) {
+            states.put(field, FieldState.plain(field, "", "", "", "", true, ""));
+            return;
+        }
+        switch (MeasureParser.parse(text, limits, units)) {
+            case Parsed.Wrong<Reading> wrong -> states.put(field, FieldState.wrong(field, typed, wrong.sentence()));
+            case Parsed.Good<Reading>(Reading reading) -> {
+                values.put(field, reading.value());
+                states.put(
+                        field,
+                        FieldState.plain(
+                                field,
+                                typed,
+                                spelled(text, reading),
+                                text,
+                                beside(reading),
+                                typed.isEmpty(),
+                                reading.note()));
+            }
+        }
+    }
+
+    /** The value in the other system from the one it was written in. */
+    private static String beside(Reading reading) {
+        return switch (reading.quantity()) {
+            case ANGLE, SPINDLE_SPEED, RATIO -> "";
+            default ->
+                Written.full(
+                        reading.quantity(), reading.value(), reading.system().other());
+        };
+    }
+
+    /** What is chosen in a field, or its usual choice. */
+    protected final String choiceText(Entry field) {
+        String typed = request.text(field);
+        return typed.isEmpty() ? field.usual(units) : typed;
+    }
+
+    /** The constant that a choice names. */
+    protected final <E extends Enum<E>> Optional<E> constant(Entry field, E[] all) {
+        String wanted = choiceText(field).toLowerCase(Locale.ROOT);
+        return Arrays.stream(all).filter(e -> Entry.choice(e).equals(wanted)).findFirst();
+    }
+
+    /** Keeps a choice: its words when it was found, else a sentence that says there is none such. */
+    protected final void chosenFrom(Entry field, Optional<String> words, String what, String instead) {
+        String id = choiceText(field);
+        if (words.isPresent()) {
+            states.put(
+                    field,
+                    FieldState.plain(
+                            field, id, id, words.get(), "", request.text(field).isEmpty(), ""));
+        } else if (id.isEmpty()) {
+            states.put(field, FieldState.wrong(field, id, "No " + what + " is chosen. " + instead));
+        } else {
+            String shown = id.length() > 40 ? id.substring(0, 40) + "…" : id;
+            states.put(
+                    field, FieldState.wrong(field, id, "There is no " + what + " called “" + shown + "”. " + instead));
+        }
+    }
+
+    /** The value of a measured field that was read, in its base unit. */
+    protected final double value(Entry field) {
+        Double value = values.get(field);
+        if (value == null) {
+            throw new IllegalStateException(field + " was not read");
+        }
+        return value;
+    }
+
+    /** Says what is wrong with a field. */
+    protected final void wrong(Entry field, String sentence) {
+        states.put(field, FieldState.wrong(field, request.text(field), sentence));
+    }
+
+    /** A length as the question's units write it. */
+    protected final String length(double mm) {
+        return units == UnitSystem.METRIC ? Written.millimetres(mm) : Written.inches(mm);
+    }
+
+    /** The text with its unit written out, when it is a bare number that the other system would read differently. */
+    private String spelled(String text, Reading reading) {
+        boolean bare = MeasureParser.parse(text, reading.quantity(), units.other())
+                        instanceof Parsed.Good<Reading>(Reading other)
+                && Math.abs(other.value() - reading.value()) > 1e-12 * Math.abs(reading.value());
+        return bare ? text + " " + reading.unit().symbol() : text;
+    }
+
+    private String spelled(String text, Tolerance tolerance, double size) {
+        boolean bare = Tolerance.parse(text, size, units.other()) instanceof Parsed.Good<Tolerance>(Tolerance other)
+                && Math.abs(other.widthMm() - tolerance.widthMm()) > 1e-12;
+        return bare
+                ? text + " "
+                        + units.bareUnit(boldwedge.core.measure.Quantity.LENGTH).symbol()
+                : text;
+    }
+
+    /**
+     * Reads a tolerance or a fit about a nominal size in mm; without a size (its own field is wrong) nothing is read.
+     */
+    protected final Optional<Tolerance> tolerance(Entry field, OptionalDouble sizeMm) {
+        String typed = request.text(field);
+        String text = typed.isEmpty() ? field.usual(units) : typed;
+        if (sizeMm.isEmpty()) {
+            states.put(field, FieldState.plain(field, typed, text, text, "", typed.isEmpty(), ""));
+            return Optional.empty();
+        }
+        double size = sizeMm.getAsDouble();
+        return switch (Tolerance.parse(text, size, units)) {
+            case Parsed.Wrong<Tolerance> wrong -> {
+                states.put(field, FieldState.wrong(field, typed, wrong.sentence()));
+                yield Optional.empty();
+            }
+            case Parsed.Good<Tolerance>(Tolerance tolerance) -> {
+                if (tolerance.widthMm() <= 0) {
+                    states.put(
+                            field,
+                            FieldState.wrong(
+                                    field, typed, "A tolerance of nothing cannot be held. Write ±.0005 or h7."));
+                    yield Optional.empty();
+                }
+                states.put(
+                        field,
+                        FieldState.plain(
+                                field,
+                                typed,
+                                spelled(text, tolerance, size),
+                                text,
+                                tolerance.written(units),
+                                typed.isEmpty(),
+                                ""));
+                yield Optional.of(tolerance);
+            }
+        };
+    }
+}
