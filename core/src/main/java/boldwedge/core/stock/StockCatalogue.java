@@ -20,6 +20,7 @@ public final class StockCatalogue {
     private final Map<String, WorkMaterial> work = new LinkedHashMap<>();
     private final Map<String, ToolMaterial> tools = new LinkedHashMap<>();
     private final Map<String, Blank> blanks = new LinkedHashMap<>();
+    private final Map<String, BarMaterial> bars = new LinkedHashMap<>();
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
 
@@ -31,6 +32,7 @@ public final class StockCatalogue {
                 .collect(Collectors.toMap(row -> row.text("id"), row -> row.text("speed")));
         Table.read("stock/work-materials.tsv").rows().forEach(row -> addWork(row, speedColumns));
         Table.read("stock/blanks.tsv").rows().forEach(this::addBlank);
+        Table.read("stock/bar-materials.tsv").rows().forEach(this::addBar);
     }
 
     /** The catalogue that ships with the program. */
@@ -58,6 +60,20 @@ public final class StockCatalogue {
     /** The blank with this id. */
     public Optional<Blank> blank(String id) {
         return Optional.ofNullable(blanks.get(id));
+    }
+
+    public List<BarMaterial> barMaterials() {
+        return List.copyOf(bars.values());
+    }
+
+    /** The bar material with this id. */
+    public Optional<BarMaterial> barMaterial(String id) {
+        return Optional.ofNullable(bars.get(id));
+    }
+
+    /** The tool material with this id. */
+    public Optional<ToolMaterial> toolMaterial(String id) {
+        return Optional.ofNullable(tools.get(id));
     }
 
     /** What a blank's cutting end is made of. */
@@ -140,6 +156,21 @@ public final class StockCatalogue {
                 cited(row));
         toolMaterial(blank);
         blanks.put(blank.id(), blank);
+    }
+
+    private void addBar(Table.Row row) {
+        bars.put(
+                row.text("id"),
+                new BarMaterial(
+                        row.text("id"),
+                        row.text("name"),
+                        row.number("modulus") * 1000,
+                        row.number("density"),
+                        row.number("yield"),
+                        Span.of(row, "damping_pct", 0.01),
+                        row.number("rule"),
+                        row.text("note"),
+                        cited(row)));
     }
 
     private static Blank.BoughtAngles bought(double[] degrees) {

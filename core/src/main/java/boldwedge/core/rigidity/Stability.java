@@ -1,0 +1,69 @@
+package boldwedge.core.rigidity;
+
+/**
+ * Regenerative chatter of one mode: the edge cuts the wave that it left a turn ago. With y the displacement that thins the
+ * cut, the force in that direction is D · (y(t−T) − y(t)), D the directional cutting stiffness in N/mm: the change of the
+ * push with the depth set. The mode is stiffness k, damping ratio ζ and frequency ωn. Sign convention: y positive away from
+ * the work; D positive for a force that grows with the depth. Process damping at low speed is left out: the limit is then a
+ * little higher than told (Tlusty 1963; Altintas, Manufacturing Automation, ch. 4; written for one mode).
+ *
+ * @param hz natural frequency, Hz
+ * @param stiffnessNPerMm modal stiffness at the edge in the direction of the push, N/mm
+ * @param damping damping ratio ζ
+ */
+public record Stability(double hz, double stiffnessNPerMm, double damping) {
+    /** Directional stiffness below which no speed chatters: 2kζ(1+ζ), N/mm. */
+    public double absoluteLimit() {
+        return 2 * stiffnessNPerMm * damping * (1 + damping);
+    }
+
+    /**
+     * Directional stiffness at which the cut just chatters at a spindle speed, N/mm: the lowest over all numbers of waves a
+     * turn. On the limit, at chatter frequency r·ωn with r &gt; 1, ωT/2 = jπ + π − atan((r² − 1)/2ζr) and
+     * D = k(r² − 1 ) / (1 − cos ωT).
+     */
+    public double limitAt(double rpm) {
+        double perTurn = hz * 60 / rpm;
+        return limitAtRatio(worstRatio(perTurn), perTurn);
+    }
+
+    /** Frequency of the chatter that starts first at this speed, Hz. */
+    public double chatterHz(double rpm) {
+        return worstRatio(hz * 60 / rpm) * hz;
+    }
+
+    /**
+     * The frequency ratio of the lobe that lies lowest at a speed. The limit is least at r = √(1 + 2ζ) and rises to both
+     * sides, so it is one of the two lobes next to that; lobes exist for j ≥ hz·60/n − 1 only.
+     */
+    private double worstRatio(double perTurn) {
+        double best = Math.sqrt(1 + 2 * damping);
+        double wanted = best * perTurn - 1 + Math.atan((best * best - 1) / (2 * damping * best)) / Math.PI;
+        int first = Math.max((int) Math.floor(perTurn), (int) Math.floor(wanted));
+        double below = ratioOnLobe(first, perTurn);
+        double above = ratioOnLobe(first + 1, perTurn);
+        return limitAtRatio(below, perTurn) <= limitAtRatio(above, perTurn) ? below : above;
+    }
+
+    private double limitAtRatio(double r, double perTurn) {
+        double turn = 2 * Math.PI * r * perTurn;
+        double spread = 1 - Math.cos(turn);
+        return r <= 1 || spread < 1e-12 ? Double.POSITIVE_INFINITY : stiffnessNPerMm * (r * r - 1) / spread;
+    }
+
+    /** The r at which j whole waves and the phase of the limit fill one turn; by bisection, the gap falls steadily in r. */
+    private double ratioOnLobe(int j, double perTurn) {
+        double low = 1 + 1e-12;
+        double high = Math.max(2, (j + 1.0) / perTurn + 1);
+        for (int i = 0; i < 60; i++) {
+            double r = (low + high) / 2;
+            double phase = Math.PI * (j + 1) - Math.atan((r * r - 1) / (2 * damping * r));
+            if (Math.PI * r * perTurn < phase) {
+                low = r;
+            } else {
+                high = r;
+            }
+        }
+        return (low + high) / 2;
+    }
+}
