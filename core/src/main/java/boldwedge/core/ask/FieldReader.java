@@ -3,6 +3,7 @@ package boldwedge.core.ask;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.Tolerance;
 import boldwedge.core.measure.UnitSystem;
@@ -38,6 +39,26 @@ public abstract class FieldReader {
                 .map(states::get)
                 .filter(state -> state != null)
                 .toList();
+    }
+
+    /** Shows the value that was chosen for a field which was left open. */
+    public static void show(Map<Entry, FieldState> states, Entry field, Quantity quantity, double value, Say say) {
+        FieldState state = states.get(field);
+        if (state != null && state.chosen()) {
+            String other = quantity == Quantity.SPINDLE_SPEED || quantity == Quantity.ANGLE
+                    ? ""
+                    : Written.full(quantity, value, say.units().other());
+            states.put(
+                    field,
+                    FieldState.plain(
+                            field,
+                            "",
+                            state.spelled(),
+                            Written.full(quantity, value, say.units()),
+                            other,
+                            true,
+                            state.note()));
+        }
     }
 
     /** The value of a measured field that was typed, in its base unit. */

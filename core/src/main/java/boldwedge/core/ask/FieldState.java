@@ -64,6 +64,40 @@ public record FieldState(
                 List.of());
     }
 
+    /**
+     * The same with the recommended range beside it.
+     *
+     * @param value what to show when it was left to the program
+     * @param inOtherUnits that in the other unit system
+     */
+    public FieldState advised(
+            String value,
+            String inOtherUnits,
+            String lowEnd,
+            String highEnd,
+            String choice,
+            String why,
+            String citation,
+            List<School> differing) {
+        return new FieldState(
+                id,
+                label,
+                station,
+                typed,
+                spelled,
+                chosen ? value : text,
+                chosen ? inOtherUnits : other,
+                chosen,
+                note,
+                error,
+                lowEnd,
+                highEnd,
+                choice,
+                why,
+                citation,
+                differing);
+    }
+
     public static FieldState wrong(Entry field, String typed, String error) {
         return new FieldState(
                 field.id(),

@@ -74,6 +74,49 @@ public record CuttingForce(
         return new CuttingForce(sum.cutting, sum.feed, sum.push, sum.area, sum.thickest, sum.edge);
     }
 
+    /**
+     * How much the push grows per mm that the edge moves into the work while the wave of the turn before stands still, N/mm:
+     * the directional cutting stiffness of regenerative chatter. Σ (1 − mc) kc1.1 h^(−mc) · Kγ · tan(β − γn) · cos²φ · ds over
+     * the edge that cuts what the turn before left, φ from the radius; h not below {@link #THIN_CHIP_MM}, under which Kienzle's
+     * law is not tabled. A straight edge at κr = 90° adds nothing: it does not feel a radial wave.
+     *
+     * @see #of for the parameters
+     */
+    public static double directionalStiffness(
+            WorkMaterial work, EdgeProfile edge, double normalRake, double depthMm, double feedMm) {
+        if (depthMm <= 0 || feedMm <= 0) {
+            return 0;
+        }
+        double r = edge.noseRadiusMm();
+        double lead = Math.min(edge.leading(), Math.PI / 2);
+        double arcDepth = r * (1 - Math.cos(lead));
+        double sum = 0;
+        if (r > 0) {
+            double last = depthMm < arcDepth ? Math.acos(1 - depthMm / r) : lead;
+            double first = -Math.min(Math.asin(Math.min(1, feedMm / (2 * r))), Math.max(0, edge.trailing()));
+            double part = (last - first) / ARC_PARTS;
+            for (int i = 0; i < ARC_PARTS; i++) {
+                double at = first + (i + 0.5) * part;
+                double chip = arcChip(r, feedMm, at);
+                double toSurface = r - (r - depthMm) / Math.cos(at);
+                if (chip > 0 && chip <= toSurface) {
+                    sum += tangent(work, chip) * Math.cos(at) * Math.cos(at) * r * part;
+                }
+            }
+        }
+        if (depthMm > arcDepth) {
+            double across = Math.cos(edge.leading());
+            double length = (depthMm - arcDepth) / Math.sin(lead);
+            sum += tangent(work, feedMm * Math.sin(lead)) * across * across * length;
+        }
+        return sum * rakeFactor(work, normalRake) * Math.max(0, pushRatio(work, normalRake));
+    }
+
+    /** Slope of Kienzle's law at a chip thickness, N/mm². */
+    private static double tangent(WorkMaterial work, double chip) {
+        return (1 - work.mc()) * work.kc11MPa() * Math.pow(Math.max(chip, THIN_CHIP_MM), -work.mc());
+    }
+
     /** Correction for rake: 1 − 0.015 per degree over the reference, held between 0.5 and 1.6. */
     public static double rakeFactor(WorkMaterial work, double normalRake) {
         double degrees = Math.toDegrees(normalRake - work.referenceRakeRad());

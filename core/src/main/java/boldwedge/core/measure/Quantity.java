@@ -3,7 +3,7 @@ package boldwedge.core.measure;
 /**
  * What kind of thing a number measures. Each has one base unit in which the core computes: millimetres, radians,
  * revolutions per minute, metres per minute, millimetres per revolution, micrometres (Ra), watts, newtons per
- * millimetre, and plain numbers.
+ * millimetre, newtons, hertz, and plain numbers.
  */
 public enum Quantity {
     LENGTH("a length", "5/8, .387 in, 4 thou or 16 mm"),
@@ -14,6 +14,8 @@ public enum Quantity {
     ROUGHNESS("a surface roughness", "Ra 1.6, 63 µin or N7"),
     POWER("a power", "0.75 kW or 1 hp"),
     STIFFNESS("a stiffness", "20 N/µm or 110 lbf/thou"),
+    FORCE("a force", "50 N, 5 kgf or 11 lbf"),
+    FREQUENCY("a frequency", "620 Hz"),
     RATIO("a plain number", "0.8 or 80 %");
 
     private final String inWords;

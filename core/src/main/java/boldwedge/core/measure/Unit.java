@@ -38,6 +38,11 @@ public enum Unit {
     NEWTON_PER_MICROMETRE(Quantity.STIFFNESS, 1000.0, "N/µm", "n/µm", "n/um"),
     POUND_PER_THOU(Quantity.STIFFNESS, 4.4482216152605 / 0.0254, "lbf/thou", "lbf/thou", "lb/thou"),
     POUND_PER_INCH(Quantity.STIFFNESS, 4.4482216152605 / 25.4, "lbf/in", "lbf/in", "lb/in"),
+    NEWTON(Quantity.FORCE, 1.0, "N", "n", "newton", "newtons"),
+    KILOGRAM_FORCE(Quantity.FORCE, 9.80665, "kgf", "kgf", "kp", "kg"),
+    POUND_FORCE(Quantity.FORCE, 4.4482216152605, "lbf", "lbf", "lb", "lbs"),
+    HERTZ(Quantity.FREQUENCY, 1.0, "Hz", "hz", "hertz", "c/s"),
+    KILOHERTZ(Quantity.FREQUENCY, 1000.0, "kHz", "khz"),
     ONE(Quantity.RATIO, 1.0, ""),
     PERCENT(Quantity.RATIO, 0.01, "%", "%", "percent", "per cent");
 

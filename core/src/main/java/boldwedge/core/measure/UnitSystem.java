@@ -22,6 +22,8 @@ public enum UnitSystem {
             case ROUGHNESS -> metric ? Unit.RA_MICROMETRE : Unit.RA_MICROINCH;
             case POWER -> metric ? Unit.KILOWATT : Unit.HORSEPOWER;
             case STIFFNESS -> metric ? Unit.NEWTON_PER_MICROMETRE : Unit.POUND_PER_THOU;
+            case FORCE -> metric ? Unit.NEWTON : Unit.POUND_FORCE;
+            case FREQUENCY -> Unit.HERTZ;
             case RATIO -> Unit.ONE;
         };
     }

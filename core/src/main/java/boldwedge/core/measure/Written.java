@@ -34,7 +34,9 @@ public final class Written {
                 metric
                         ? places(Unit.NEWTON_PER_MICROMETRE.fromBase(value), 1) + " N/µm"
                         : places(Unit.POUND_PER_THOU.fromBase(value), 0) + " lbf/thou";
-            case RATIO -> places(value, 3);
+            case FORCE -> force(value, system);
+            case FREQUENCY -> places(value, value < 100 ? 1 : 0) + " Hz";
+            case RATIO -> places(value, 4);
         };
     }
 

@@ -3,6 +3,8 @@ package boldwedge.core.plan;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.boring.BoreField;
+import boldwedge.core.boring.BorePlan;
 import boldwedge.core.turning.TurningField;
 import boldwedge.core.turning.TurningPlan;
 import boldwedge.core.wedge.GroundBit;
@@ -14,16 +16,23 @@ public final class Planner {
 
     /** The answer to a request; see {@link PlanAnswer} for what a wrong field does. */
     public static PlanAnswer plan(PlanRequest request) {
-        return TurningPlan.plan(request);
+        return boring(request) ? BorePlan.plan(request) : TurningPlan.plan(request);
     }
 
     /** The ground solid of a request, for export; empty when a field is wrong. */
     public static Optional<GroundBit> solid(PlanRequest request) {
-        return TurningPlan.solid(request);
+        return boring(request) ? Optional.empty() : TurningPlan.solid(request);
+    }
+
+    /** Whether a request is for a boring bar. */
+    public static boolean boring(PlanRequest request) {
+        return request.text(BoreField.OPERATION).equals("bore");
     }
 
     /** The entry of this name, of whichever family. */
     public static Optional<Entry> entry(String id) {
-        return TurningField.named(id).map(Entry.class::cast);
+        return TurningField.named(id)
+                .map(Entry.class::cast)
+                .or(() -> BoreField.named(id).map(Entry.class::cast));
     }
 }

@@ -58,13 +58,29 @@ public record PushOff(
             DoubleUnaryOperator pushAtDepth,
             double toleranceMm,
             double smallestDepthMm) {
+        return of(work::complianceAt, cutFromMm, cutToMm, depthMm, pushAtDepth, toleranceMm, smallestDepthMm);
+    }
+
+    /**
+     * The same for whatever gives: tool and work together.
+     *
+     * @param complianceAt give in mm/N at a distance along the axis in mm
+     */
+    public static PushOff of(
+            DoubleUnaryOperator complianceAt,
+            double cutFromMm,
+            double cutToMm,
+            double depthMm,
+            DoubleUnaryOperator pushAtDepth,
+            double toleranceMm,
+            double smallestDepthMm) {
         double[] compliance = new double[STATIONS];
         double[] apart = new double[STATIONS];
         List<At> stations = new ArrayList<>();
         double largest = 0;
         for (int i = 0; i < STATIONS; i++) {
             double x = cutFromMm + (cutToMm - cutFromMm) * i / (STATIONS - 1);
-            compliance[i] = work.complianceAt(x);
+            compliance[i] = complianceAt.applyAsDouble(x);
             apart[i] = apart(compliance[i], depthMm, pushAtDepth);
             stations.add(new At(x, apart[i]));
             largest = Math.max(largest, 2 * apart[i]);

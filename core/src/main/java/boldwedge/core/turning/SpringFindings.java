@@ -8,6 +8,7 @@ import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.Written;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.wedge.Operation;
 import java.util.ArrayList;
 import java.util.List;
@@ -133,12 +134,31 @@ final class SpringFindings {
                 .orElse(0.0);
     }
 
+    /** Whether a centre gives less than it takes: on stout work a soft tailstock is worse than none. */
+    private boolean centreHelps() {
+        WorkHolding now = cut.holding();
+        WorkHolding centred = new WorkHolding(
+                Hold.CHUCK_AND_CENTRE,
+                now.freeLengthMm(),
+                now.diameterMm(),
+                now.modulusMPa(),
+                now.chuckStiffness(),
+                now.tailstockStiffness(),
+                now.postStiffness());
+        double worst = 0;
+        for (int i = 0; i <= 8; i++) {
+            double x = now.freeLengthMm() - job.lengthMm() * i / 8;
+            worst = Math.max(worst, centred.complianceAt(x));
+        }
+        return worst < 0.9 * now.complianceAt(worst());
+    }
+
     private void mendSize(Finding.Builder finding) {
         if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
             String shorter = say.typed(job.lengthMm() * 1.05);
             finding.mend("Let only " + shorter + " stand out", TurningField.STICK_OUT.id(), shorter);
         }
-        if (job.hold() == Hold.CHUCK) {
+        if (job.hold() == Hold.CHUCK && centreHelps()) {
             finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
         }
         if (cut.signature().noseRadiusMm() > 0.25) {

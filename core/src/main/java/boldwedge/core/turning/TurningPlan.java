@@ -150,35 +150,13 @@ public final class TurningPlan {
                                     s.noseRadiusMm(),
                                     say.units().other())));
         }
-        show(
-                states,
-                TurningField.DEPTH,
-                say.length(cut.job().depthMm()),
-                Quantity.LENGTH,
-                cut.job().depthMm(),
-                say);
-        show(states, TurningField.FEED, say.feed(cut.feedMm()), Quantity.FEED, cut.feedMm(), say);
-        show(states, TurningField.SPEED, say.rpm(cut.rpm()), Quantity.SPINDLE_SPEED, cut.rpm(), say);
-        show(
-                states,
-                TurningField.OVERHANG,
-                say.length(cut.job().overhangMm()),
-                Quantity.LENGTH,
-                cut.job().overhangMm(),
-                say);
-        double ground = cut.bit().groundLengthMm();
-        show(states, TurningField.GROUND_LENGTH, say.length(ground), Quantity.LENGTH, ground, say);
-    }
-
-    private static void show(
-            Map<Entry, FieldState> states, TurningField field, String text, Quantity quantity, double value, Say say) {
-        FieldState state = states.get(field);
-        if (state != null && state.chosen()) {
-            String other = quantity == Quantity.SPINDLE_SPEED
-                    ? ""
-                    : Written.full(quantity, value, say.units().other());
-            states.put(field, FieldState.plain(field, "", state.spelled(), text, other, true, state.note()));
-        }
+        FieldReader.show(states, TurningField.DEPTH, Quantity.LENGTH, cut.job().depthMm(), say);
+        FieldReader.show(states, TurningField.FEED, Quantity.FEED, cut.feedMm(), say);
+        FieldReader.show(states, TurningField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm(), say);
+        FieldReader.show(
+                states, TurningField.OVERHANG, Quantity.LENGTH, cut.job().overhangMm(), say);
+        FieldReader.show(
+                states, TurningField.GROUND_LENGTH, Quantity.LENGTH, cut.bit().groundLengthMm(), say);
     }
 
     private static void advise(Map<Entry, FieldState> states, TurningField field, Advised advised, double value) {
@@ -199,23 +177,7 @@ public final class TurningPlan {
 
     private static FieldState withAdvice(
             FieldState state, String value, Advised advised, String low, String high, String choice, String other) {
-        return new FieldState(
-                state.id(),
-                state.label(),
-                state.station(),
-                state.typed(),
-                state.spelled(),
-                state.chosen() ? value : state.text(),
-                state.chosen() ? other : state.other(),
-                state.chosen(),
-                state.note(),
-                state.error(),
-                low,
-                high,
-                choice,
-                advised.reason(),
-                advised.source(),
-                advised.schools());
+        return state.advised(value, other, low, high, choice, advised.reason(), advised.source(), advised.schools());
     }
 
     private static Finding passes(TurningCut cut, Say say) {

@@ -43,7 +43,7 @@ class MendsTest {
                     "feed",
                     "0.28 mm/rev",
                     "material",
-                    "steel-medium"));
+                    "steel-medium-carbon"));
 
     private record Tried(Map<String, String> fields, Finding before, Mend mend) {}
 

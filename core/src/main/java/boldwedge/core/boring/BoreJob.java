@@ -1,0 +1,120 @@
+package boldwedge.core.boring;
+
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.Tolerance;
+import boldwedge.core.stock.BarMaterial;
+import boldwedge.core.stock.Blank;
+import boldwedge.core.stock.ToolMaterial;
+import boldwedge.core.stock.WorkMaterial;
+import java.util.OptionalDouble;
+
+/**
+ * A boring job as read; millimetres, radians, rpm. Empty optionals are left to the program.
+ *
+ * @param startMm diameter of the hole to start with
+ * @param holeDepthMm how deep it is bored
+ * @param outOfRoundMm difference of the largest and smallest diameter of the start hole
+ * @param raMm finish wanted, Ra in mm
+ * @param outsideMm outside diameter of the work
+ * @param stickOutMm work out of the chuck
+ * @param bitAngleRad angle of the bit's axis to the bar's: 90° straight across, 45° leaning to the end
+ * @param flankMm how far the flank goes down below the point
+ * @param overhangMm from the clamp to the point
+ * @param neckMm diameter of the nose; the bar's when it is not necked
+ * @param neckLengthMm length of the nose, from the point back; 0 when not necked
+ * @param rodHoleMm diameter of a hole along the bar's axis; 0 when solid
+ * @param heightMm point above the axis of the hole
+ * @param aheadMm point above the bar's own axis
+ * @param spanMm bar between centres
+ * @param cutterAtMm cutter from the headstock centre
+ * @param measuredNPerMm stiffness at the point across the axis, if measured
+ * @param damping damping ratio, if measured
+ * @param ringHz frequency at which it rings, if measured
+ * @param depthMm depth of cut of the last pass
+ */
+public record BoreJob(
+        WorkMaterial work,
+        double startMm,
+        double finishedMm,
+        Tolerance tolerance,
+        double holeDepthMm,
+        Bottom bottom,
+        double outOfRoundMm,
+        double raMm,
+        double outsideMm,
+        double stickOutMm,
+        BarHeld held,
+        Lathe lathe,
+        Blank bit,
+        ToolMaterial tool,
+        double bitAngleRad,
+        double flankMm,
+        BarMaterial barMaterial,
+        double barMm,
+        double overhangMm,
+        double neckMm,
+        double neckLengthMm,
+        double rodHoleMm,
+        double heightMm,
+        double aheadMm,
+        double spanMm,
+        double cutterAtMm,
+        OptionalDouble measuredNPerMm,
+        OptionalDouble damping,
+        OptionalDouble ringHz,
+        double depthMm,
+        OptionalDouble feedMm,
+        OptionalDouble speedRpm) {
+
+    /** Stock to take off, on the radius, mm. */
+    public double stockMm() {
+        return (finishedMm - startMm) / 2;
+    }
+
+    /** Diameter error that the tolerance allows when its middle is aimed at, mm. */
+    public double allowedErrorMm() {
+        return tolerance.widthMm() / 2;
+    }
+
+    /** Whether the bar has a nose thinner than its shank. */
+    public boolean necked() {
+        return neckLengthMm > 0 && neckMm < barMm - 1e-9;
+    }
+
+    /** The same job with another bar, reach, feed or speed. */
+    public BoreJob with(double bar, double overhang, OptionalDouble feed, OptionalDouble speed) {
+        return new BoreJob(
+                work,
+                startMm,
+                finishedMm,
+                tolerance,
+                holeDepthMm,
+                bottom,
+                outOfRoundMm,
+                raMm,
+                outsideMm,
+                stickOutMm,
+                held,
+                lathe,
+                bit,
+                tool,
+                bitAngleRad,
+                flankMm,
+                barMaterial,
+                bar,
+                overhang,
+                neckMm,
+                neckLengthMm,
+                rodHoleMm,
+                heightMm,
+                aheadMm,
+                spanMm,
+                cutterAtMm,
+                measuredNPerMm,
+                damping,
+                ringHz,
+                depthMm,
+                feed,
+                speed);
+    }
+}

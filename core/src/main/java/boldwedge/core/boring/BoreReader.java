@@ -1,0 +1,177 @@
+package boldwedge.core.boring;
+
+import boldwedge.core.ask.FieldReader;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.Tolerance;
+import boldwedge.core.stock.BarMaterial;
+import boldwedge.core.stock.Blank;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.WorkMaterial;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Reads a boring job, field by field. */
+final class BoreReader extends FieldReader {
+    /** A bar that leaves this share of the hole's radius free all round is the usual choice. */
+    private static final double USUAL_BAR_SHARE = 0.7;
+
+    private static final double USUAL_FINISH_DEPTH_MM = 0.15;
+
+    BoreReader(PlanRequest request) {
+        super(request);
+    }
+
+    /** Reads all; empty when a field is wrong (its state then says so). */
+    Optional<BoreJob> read() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        chosenFrom(BoreField.OPERATION, Optional.of("bore"), "operation", "");
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(BoreField.MATERIAL));
+        chosenFrom(BoreField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<Blank> bit = stock.blank(choiceText(BoreField.BIT))
+                .filter(blank -> blank.tip().isEmpty());
+        chosenFrom(BoreField.BIT, bit.map(Blank::name), "bit for a bar", "Pick one from the list.");
+        Optional<BarMaterial> bar = stock.barMaterial(choiceText(BoreField.BAR_MATERIAL));
+        chosenFrom(BoreField.BAR_MATERIAL, bar.map(BarMaterial::name), "bar material", "Pick one from the list.");
+        Optional<Bottom> bottom = constant(BoreField.BOTTOM, Bottom.values());
+        chosenFrom(BoreField.BOTTOM, bottom.map(Bottom::words), "bottom", "It can be through, blind or blind-faced.");
+        Optional<BarHeld> held = constant(BoreField.HELD, BarHeld.values());
+        chosenFrom(
+                BoreField.HELD, held.map(BarHeld::words), "way of holding a bar", "It can be post, head or centres.");
+        chosenFrom(
+                BoreField.LATHE,
+                request.lathe().map(Lathe::name),
+                "machine",
+                "Pick one of the shop's machines, or enter a new one.");
+        for (BoreField field : BoreField.values()) {
+            field.limits().ifPresent(limits -> measured(field, limits));
+        }
+        Optional<Tolerance> tolerance = tolerance(BoreField.TOLERANCE, typed(BoreField.FINISHED));
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        double start = value(BoreField.START);
+        double depth = value(BoreField.DEPTH_OF_HOLE);
+        double barMm = typed(BoreField.BAR_DIAMETER).orElse(usualBar(start));
+        double overhang = typed(BoreField.OVERHANG).orElse(Math.ceil(depth + Math.max(3, 0.4 * barMm)));
+        double neckLength = value(BoreField.NECK_LENGTH);
+        double neck = neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * barMm) : barMm;
+        double span = typed(BoreField.SPAN).orElse(Math.ceil(3 * depth + 60));
+        BoreJob job = new BoreJob(
+                work.orElseThrow(),
+                start,
+                value(BoreField.FINISHED),
+                tolerance.orElseThrow(),
+                depth,
+                bottom.orElseThrow(),
+                value(BoreField.OUT_OF_ROUND),
+                value(BoreField.FINISH) / 1000,
+                typed(BoreField.OUTSIDE).orElse(1.7 * value(BoreField.FINISHED)),
+                typed(BoreField.STICK_OUT).orElse(depth),
+                held.orElseThrow(),
+                request.lathe().orElseThrow(),
+                bit.orElseThrow(),
+                stock.toolMaterial(bit.get()),
+                value(BoreField.BIT_ANGLE),
+                typed(BoreField.FLANK).orElse(bit.get().heightMm() * 0.75),
+                bar.orElseThrow(),
+                barMm,
+                overhang,
+                neck,
+                neckLength,
+                value(BoreField.ROD_HOLE),
+                value(BoreField.HEIGHT),
+                value(BoreField.AHEAD),
+                span,
+                typed(BoreField.CUTTER_AT).orElse(span / 2),
+                typed(BoreField.STIFFNESS),
+                typed(BoreField.DAMPING),
+                typed(BoreField.RING),
+                typed(BoreField.DEPTH).orElse(Math.min((value(BoreField.FINISHED) - start) / 2, USUAL_FINISH_DEPTH_MM)),
+                typed(BoreField.FEED),
+                typed(BoreField.SPEED));
+        checkTogether(job);
+        return hasErrors() ? Optional.empty() : Optional.of(job);
+    }
+
+    /** The usual bar for a hole, down to a half or whole millimetre. */
+    static double usualBar(double startMm) {
+        double bar = USUAL_BAR_SHARE * startMm;
+        return bar >= 4 ? Math.floor(bar) : Math.max(1.5, Math.floor(2 * bar) / 2);
+    }
+
+    private void checkTogether(BoreJob job) {
+        if (job.finishedMm() <= job.startMm()) {
+            wrong(
+                    BoreField.FINISHED,
+                    "Boring makes a hole larger: the finished size must be over " + length(job.startMm())
+                            + ", where it starts.");
+        } else if (typed(BoreField.DEPTH).orElse(0) > job.stockMm() * (1 + 1e-9)) {
+            wrong(BoreField.DEPTH, "There is only " + length(job.stockMm()) + " to take off each side.");
+        }
+        if (job.barMm() >= job.startMm()) {
+            wrong(
+                    BoreField.BAR_DIAMETER,
+                    "A bar of " + length(job.barMm()) + " does not go into a hole of " + length(job.startMm())
+                            + ". The usual one is " + length(usualBar(job.startMm())) + ".");
+        }
+        if (job.neckLengthMm() > job.overhangMm()) {
+            wrong(
+                    BoreField.NECK_LENGTH,
+                    "The nose would be longer than the bar stands out (" + length(job.overhangMm()) + "). Make it "
+                            + length(job.overhangMm()) + " or less.");
+        }
+        if (job.neckLengthMm() > 0 && job.neckMm() > job.barMm()) {
+            wrong(
+                    BoreField.NECK_DIAMETER,
+                    "The nose is thicker than the bar it grows from (" + length(job.barMm()) + ").");
+        }
+        double tip = job.necked() ? job.neckMm() : job.barMm();
+        if (job.bit().widthMm() > 0.85 * tip) {
+            wrong(
+                    BoreField.BIT,
+                    "A hole for this bit (" + length(job.bit().widthMm()) + ") is too wide for a "
+                            + (job.necked() ? "nose" : "bar") + " of " + length(tip)
+                            + ": keep it under " + length(0.6 * tip) + ".");
+        }
+        if (job.rodHoleMm() > 0.75 * tip) {
+            wrong(
+                    BoreField.ROD_HOLE,
+                    "That hole leaves too thin a wall in " + length(tip) + ": at most "
+                            + length(Math.floor(7.5 * tip) / 10) + ".");
+        }
+        if (Math.abs(job.heightMm()) >= 0.4 * job.startMm()) {
+            wrong(
+                    BoreField.HEIGHT,
+                    "At " + length(Math.abs(job.heightMm())) + " off centre the point misses the wall.");
+        }
+        if (job.outOfRoundMm() > 2 * job.stockMm()) {
+            wrong(
+                    BoreField.OUT_OF_ROUND,
+                    "The hole is further out of round than there is stock: it would not clean up. Finish it larger by "
+                            + length(job.outOfRoundMm() - 2 * job.stockMm()) + " or more.");
+        }
+        if (job.outsideMm() <= job.finishedMm()) {
+            wrong(BoreField.OUTSIDE, "The outside must be larger than the hole (" + length(job.finishedMm()) + ").");
+        }
+        if (job.held() == BarHeld.CENTRES) {
+            if (job.cutterAtMm() >= job.spanMm()) {
+                wrong(
+                        BoreField.CUTTER_AT,
+                        "The cutter must sit between the centres, " + length(job.spanMm()) + " apart.");
+            }
+            if (job.bottom() != Bottom.THROUGH) {
+                wrong(BoreField.BOTTOM, "A bar between centres passes right through: the hole cannot be blind.");
+            }
+        } else if (job.overhangMm() < job.holeDepthMm()) {
+            wrong(
+                    BoreField.OVERHANG,
+                    "The hole is " + length(job.holeDepthMm()) + " deep: let the point stand out "
+                            + length(Math.ceil(job.holeDepthMm() + 2)) + " or more.");
+        }
+        OptionalDouble feed = typed(BoreField.FEED);
+        if (feed.isPresent() && feed.getAsDouble() > 0.6) {
+            wrong(BoreField.FEED, "No bar here bores at more than 0.6 mm a turn.");
+        }
+    }
+}
