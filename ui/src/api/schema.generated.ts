@@ -390,7 +390,11 @@ export interface components {
             words: string;
         };
         Choices: {
+            barHolds: components["schemas"]["Choice"][];
+            barMaterials: components["schemas"]["Choice"][];
+            bits: components["schemas"]["Choice"][];
             blanks: components["schemas"]["Choice"][];
+            bottoms: components["schemas"]["Choice"][];
             chips: components["schemas"]["Choice"][];
             holds: components["schemas"]["Choice"][];
             latheEntries: components["schemas"]["Choice"][];
@@ -651,6 +655,9 @@ export interface components {
             /** Format: double */
             rank: number;
             reasons: string[];
+            take: {
+                [key: string]: string;
+            };
             /** @enum {string} */
             verdict: "WRONG" | "DOUBTFUL" | "FINE" | "TOLD";
         };
@@ -1224,7 +1231,7 @@ export interface operations {
         parameters: {
             query: {
                 text: string;
-                quantity?: "LENGTH" | "ANGLE" | "SPINDLE_SPEED" | "SURFACE_SPEED" | "FEED" | "ROUGHNESS" | "POWER" | "STIFFNESS" | "RATIO";
+                quantity?: "LENGTH" | "ANGLE" | "SPINDLE_SPEED" | "SURFACE_SPEED" | "FEED" | "ROUGHNESS" | "POWER" | "STIFFNESS" | "FORCE" | "FREQUENCY" | "RATIO";
                 units?: "METRIC" | "INCH";
             };
             header?: never;

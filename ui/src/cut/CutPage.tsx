@@ -339,13 +339,20 @@ function StationMark({ worst }: { worst: Finding | undefined }) {
 const Station = memo(function Station({ station }: { station: string }) {
   switch (station) {
     case 'edge':
-      return <PlateStation key="edge" station="EDGE" scenes={['bit']} keys={['betaN', 'gammaN', 'kappaR']} />;
+      return (
+        <PlateStation
+          key="edge"
+          station="EDGE"
+          scenes={['bit', 'bore-edge']}
+          keys={['betaN', 'gammaN', 'kappaR', 'smallestHole', 'barGap']}
+        />
+      );
     case 'reach':
       return (
         <PlateStation
           key="reach"
           station="REACH"
-          scenes={['tool-on-work', 'marks', 'push-off']}
+          scenes={['tool-on-work', 'marks', 'push-off', 'bar', 'bore-size', 'lobes']}
           keys={['speed', 'feed', 'depth']}
         />
       );
@@ -356,6 +363,13 @@ const Station = memo(function Station({ station }: { station: string }) {
     case 'crib':
       return <CribStation />;
     default:
-      return <PlateStation key="cut" station="CUT" scenes={['cut', 'push-off']} keys={['speed', 'feed', 'passTime']} />;
+      return (
+        <PlateStation
+          key="cut"
+          station="CUT"
+          scenes={['cut', 'push-off', 'hole', 'bore-size']}
+          keys={['speed', 'feed', 'passTime']}
+        />
+      );
   }
 });

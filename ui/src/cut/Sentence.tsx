@@ -6,9 +6,13 @@ import { ValueInput } from './ValueInput';
 
 /** The whole cut in words; each value is changed where it stands. */
 export function Sentence() {
-  const { choices, lathes } = useCut();
-  const facing = useAnswer().fields.get('operation')?.typed === 'face';
-  const latheChoices: Choice[] = useMemo(
+  const operation = useCut().draft.fields.operation;
+  return operation === 'bore' ? <BoreSentence /> : <TurnSentence />;
+}
+
+function useLatheChoices(): Choice[] {
+  const { lathes } = useCut();
+  return useMemo(
     () =>
       lathes.map((lathe) => ({
         id: lathe.id,
@@ -17,6 +21,43 @@ export function Sentence() {
       })),
     [lathes],
   );
+}
+
+function BoreSentence() {
+  const { choices } = useCut();
+  const latheChoices = useLatheChoices();
+  return (
+    <section className="sentence" aria-label="The cut in words">
+      <ChoiceInput field="operation" choices={choices.operations} />
+      <ChoiceInput field="material" choices={choices.materials} tail=" " />
+      <span>from</span>
+      <ValueInput field="boreStart" place="sentence" />
+      <span>to</span>
+      <ValueInput field="boreFinished" place="sentence" />
+      <ValueInput field="boreTolerance" place="sentence" />
+      <span>and</span>
+      <ValueInput field="finish" place="sentence" />
+      <span>,</span>
+      <ValueInput field="boreDepth" place="sentence" />
+      <span>deep,</span>
+      <ChoiceInput field="bottom" choices={choices.bottoms} />
+      <span>; on</span>
+      <ChoiceInput field="lathe" choices={latheChoices} />
+      <span>with a</span>
+      <ValueInput field="barDiameter" place="sentence" />
+      <span>bar of</span>
+      <ChoiceInput field="barMaterial" choices={choices.barMaterials} />
+      <ChoiceInput field="barHeld" choices={choices.barHolds} />
+      <span>and a</span>
+      <ChoiceInput field="boreBit" choices={choices.bits} tail="." />
+    </section>
+  );
+}
+
+function TurnSentence() {
+  const { choices } = useCut();
+  const latheChoices = useLatheChoices();
+  const facing = useAnswer().fields.get('operation')?.typed === 'face';
   return (
     <section className="sentence" aria-label="The cut in words">
       <ChoiceInput field="operation" choices={choices.operations} />

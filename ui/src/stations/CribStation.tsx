@@ -7,16 +7,46 @@ import { type CutAnswer, useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { Plate } from '../plate/Plate';
 
 /** What a bit brings to any cut. */
-const BRINGS = ['blank', 'backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
+const BIT = ['blank', 'backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
 
-/** The bit as it stands, every value written out: what is kept must not change when the advice does. */
-function bitOf({ fields }: CutAnswer): Texts {
-  const bit: Texts = {};
-  for (const id of BRINGS) {
+/** What a bar brings to any hole. */
+const BAR = [
+  'barDiameter',
+  'barLength',
+  'barMaterial',
+  'neckDiameter',
+  'neckLength',
+  'rodHole',
+  'boreBit',
+  'bitAngle',
+  'boreBackRake',
+  'boreSideRake',
+  'boreRelief',
+  'boreSideRelief',
+  'boreEndEdge',
+  'boreSideEdge',
+  'boreNose',
+  'flankDepth',
+];
+/** Measured on the bar as it was held: kept only when it was measured. */
+const MEASURED = ['tipStiffness', 'damping', 'ringHz', 'barOverhang'];
+const PICKED = ['blank', 'boreBit', 'barMaterial'];
+
+/** The tool as it stands, every value written out: what is kept must not change when the advice does. */
+function toolOf({ fields }: CutAnswer): Texts {
+  const tool: Texts = {};
+  const bar = fields.has('barDiameter');
+  for (const id of bar ? BAR : BIT) {
     const state = fields.get(id);
-    if (state) bit[id] = id === 'blank' ? state.typed : state.spelled || state.text;
+    if (state) tool[id] = PICKED.includes(id) ? state.typed : state.spelled || state.text;
   }
-  return bit;
+  if (bar && fields.get('tipStiffness')?.chosen === false) {
+    for (const id of MEASURED) {
+      const state = fields.get(id);
+      if (state && (!state.chosen || id === 'barOverhang')) tool[id] = state.spelled || state.text;
+    }
+  }
+  return tool;
 }
 
 /** Keep the bit, find one by words, or ask which of them will do this cut. */
@@ -37,8 +67,9 @@ export function CribStation() {
     queryFn: () => send<WhichAnswer[]>('POST', '/api/crib/which', { fields: draft.fields, units: draft.units }),
     enabled: asking,
   });
-  const scene = answer?.scenes.find((one) => one.id === 'bit');
-  const take = (tool: ToolRecord) => edit({ kind: 'fields', fields: tool.fields });
+  const scene = answer?.scenes.find((one) => one.id === 'bit' || one.id === 'bar');
+  const take = (tool: ToolRecord, setting: Texts = {}) =>
+    edit({ kind: 'fields', fields: { ...tool.fields, ...setting } });
   return (
     <div className="station">
       <div className="plate-side plate-side-form">
@@ -74,12 +105,14 @@ export function CribStation() {
                   <span className="tool-verdict">
                     {match.verdict === 'FINE' ? 'will do' : match.verdict === 'WRONG' ? 'will not do' : 'with care'}
                   </span>
-                  <button type="button" className="mend" onClick={() => take(tool)}>
+                  <button type="button" className="mend" onClick={() => take(tool, match.take)}>
                     Take it
                   </button>
                 </div>
-                <p>{match.reasons[0]}</p>
-                {match.reasons.length > 1 && <p className="quiet-words">and {match.reasons.length - 1} more</p>}
+                {match.reasons.slice(0, 3).map((reason) => (
+                  <p key={reason}>{reason}</p>
+                ))}
+                {match.reasons.length > 3 && <p className="quiet-words">and {match.reasons.length - 3} more</p>}
               </li>
             ))}
           </ul>
@@ -132,7 +165,7 @@ function KeepTool() {
         drawer,
         note,
         units,
-        fields: bitOf(page),
+        fields: toolOf(page),
       });
       setSaid(`“${tool.name}” is in the crib.`);
       setWrong({});
@@ -147,14 +180,14 @@ function KeepTool() {
   return (
     <form
       className="keep keep-tool"
-      aria-label="Keep this bit"
+      aria-label="Keep this tool"
       onSubmit={(event) => {
         event.preventDefault();
         void keep();
       }}
     >
       <label>
-        Keep this bit as
+        Keep this tool as
         <input
           className="plain-input"
           value={name}

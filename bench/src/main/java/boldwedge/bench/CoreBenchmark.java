@@ -2,6 +2,7 @@ package boldwedge.bench;
 
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.boring.BarSearch;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
@@ -10,9 +11,11 @@ import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.LatheCard;
 import boldwedge.core.plan.Planner;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -24,7 +27,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** One full plan (angles, solid, scenes, forces, findings) and one reading of a length. */
+/** One full plan of turning and of boring, the search over a shop's bars, and one reading of a length. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -69,12 +72,42 @@ public class CoreBenchmark {
             UnitSystem.METRIC,
             Optional.of(lathe));
 
+    private final PlanRequest boring = new PlanRequest(
+            Map.of("operation", "bore", "boreStart", "29", "boreFinished", "30", "boreDepth", "45"),
+            UnitSystem.METRIC,
+            Optional.of(lathe));
+
+    private final List<BarSearch.ShopBar> bars = IntStream.range(0, 200)
+            .mapToObj(i -> new BarSearch.ShopBar(
+                    "bar " + i,
+                    Map.of(
+                            "barDiameter",
+                            (10 + i % 14) + " mm",
+                            "barLength",
+                            (100 + 5 * (i % 40)) + " mm",
+                            "boreBit",
+                            "hss-5mm",
+                            "rodHole",
+                            i % 3 == 0 ? "3 mm" : "0")))
+            .toList();
+
     @Param({"5/8", "1-3/8 in", "4 thou", "#31", "15.875 mm"})
     public String text = "";
 
     @Benchmark
     public PlanAnswer plan() {
         return Planner.plan(request);
+    }
+
+    @Benchmark
+    public PlanAnswer bore() {
+        return Planner.plan(boring);
+    }
+
+    /** 200 bars at 20 reaches with every speed and feed of the lathe. */
+    @Benchmark
+    public List<BarSearch.Match> bars() {
+        return BarSearch.search(boring, bars);
     }
 
     @Benchmark

@@ -245,7 +245,7 @@ record BoreCut(
      * Give of the work in the chuck, mm/N, at a distance from the mouth: the chuck as a spring, and the work as a tube held
      * at the chuck (the mouth is its free end). Work on a table or a carriage counts with its machine.
      */
-    private static double workGive(BoreJob job, double fromMouth) {
+    static double workGive(BoreJob job, double fromMouth) {
         if (job.held() != BarHeld.POST) {
             return 0.5 / holder(job);
         }

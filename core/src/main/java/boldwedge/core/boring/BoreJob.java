@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
  * @param stickOutMm work out of the chuck
  * @param bitAngleRad angle of the bit's axis to the bar's: 90° straight across, 45° leaning to the end
  * @param flankMm how far the flank goes down below the point
+ * @param barLengthMm whole length of the bar
  * @param overhangMm from the clamp to the point
  * @param neckMm diameter of the nose; the bar's when it is not necked
  * @param neckLengthMm length of the nose, from the point back; 0 when not necked
@@ -51,6 +52,7 @@ public record BoreJob(
         double flankMm,
         BarMaterial barMaterial,
         double barMm,
+        double barLengthMm,
         double overhangMm,
         double neckMm,
         double neckLengthMm,
@@ -102,6 +104,7 @@ public record BoreJob(
                 flankMm,
                 barMaterial,
                 bar,
+                barLengthMm,
                 overhang,
                 neckMm,
                 neckLengthMm,
@@ -116,5 +119,43 @@ public record BoreJob(
                 depthMm,
                 feed,
                 speed);
+    }
+
+    /** The same job with a bar of another material. */
+    public BoreJob of(BarMaterial material) {
+        return new BoreJob(
+                work,
+                startMm,
+                finishedMm,
+                tolerance,
+                holeDepthMm,
+                bottom,
+                outOfRoundMm,
+                raMm,
+                outsideMm,
+                stickOutMm,
+                held,
+                lathe,
+                bit,
+                tool,
+                bitAngleRad,
+                flankMm,
+                material,
+                barMm,
+                barLengthMm,
+                overhangMm,
+                neckMm,
+                neckLengthMm,
+                rodHoleMm,
+                heightMm,
+                aheadMm,
+                spanMm,
+                cutterAtMm,
+                measuredNPerMm,
+                damping,
+                ringHz,
+                depthMm,
+                feedMm,
+                speedRpm);
     }
 }

@@ -68,7 +68,13 @@ public final class BorePlan {
     static Worked work(PlanRequest request) {
         BoreReader reader = new BoreReader(request);
         Optional<BoreJob> job = reader.read();
-        ToolSignature typed = new ToolSignature(
+        ToolSignature typed = typed(reader);
+        return new Worked(reader.states(), job.map(read -> BoreCut.of(read, typed)));
+    }
+
+    /** Angles typed over the advice; NaN where none was. */
+    static ToolSignature typed(BoreReader reader) {
+        return new ToolSignature(
                 typed(reader, BoreField.BACK_RAKE),
                 typed(reader, BoreField.SIDE_RAKE),
                 typed(reader, BoreField.RELIEF),
@@ -76,7 +82,6 @@ public final class BorePlan {
                 typed(reader, BoreField.END_EDGE),
                 typed(reader, BoreField.SIDE_EDGE),
                 typed(reader, BoreField.NOSE_RADIUS));
-        return new Worked(reader.states(), job.map(read -> BoreCut.of(read, typed)));
     }
 
     private static double typed(BoreReader reader, BoreField field) {
@@ -109,6 +114,7 @@ public final class BorePlan {
         length(states, BoreField.STICK_OUT, job.stickOutMm(), say);
         length(states, BoreField.FLANK, job.flankMm(), say);
         length(states, BoreField.BAR_DIAMETER, job.barMm(), say);
+        length(states, BoreField.BAR_LENGTH, job.barLengthMm(), say);
         length(states, BoreField.OVERHANG, job.overhangMm(), say);
         length(states, BoreField.NECK_DIAMETER, job.neckMm(), say);
         length(states, BoreField.SPAN, job.spanMm(), say);

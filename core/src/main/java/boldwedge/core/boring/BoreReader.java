@@ -16,6 +16,9 @@ final class BoreReader extends FieldReader {
     /** A bar that leaves this share of the hole's radius free all round is the usual choice. */
     private static final double USUAL_BAR_SHARE = 0.7;
 
+    /** Diameters of bar that a clamp should hold. */
+    static final double GRIP = 2.5;
+
     private static final double USUAL_FINISH_DEPTH_MM = 0.15;
 
     BoreReader(PlanRequest request) {
@@ -54,6 +57,7 @@ final class BoreReader extends FieldReader {
         double depth = value(BoreField.DEPTH_OF_HOLE);
         double barMm = typed(BoreField.BAR_DIAMETER).orElse(usualBar(start));
         double overhang = typed(BoreField.OVERHANG).orElse(Math.ceil(depth + Math.max(3, 0.4 * barMm)));
+        double whole = typed(BoreField.BAR_LENGTH).orElse(Math.ceil(overhang + GRIP * barMm));
         double neckLength = value(BoreField.NECK_LENGTH);
         double neck = neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * barMm) : barMm;
         double span = typed(BoreField.SPAN).orElse(Math.ceil(3 * depth + 60));
@@ -76,6 +80,7 @@ final class BoreReader extends FieldReader {
                 typed(BoreField.FLANK).orElse(bit.get().heightMm() * 0.75),
                 bar.orElseThrow(),
                 barMm,
+                whole,
                 overhang,
                 neck,
                 neckLength,
@@ -163,6 +168,11 @@ final class BoreReader extends FieldReader {
             if (job.bottom() != Bottom.THROUGH) {
                 wrong(BoreField.BOTTOM, "A bar between centres passes right through: the hole cannot be blind.");
             }
+        } else if (job.overhangMm() > job.barLengthMm() - job.barMm()) {
+            wrong(
+                    BoreField.OVERHANG,
+                    "The bar is " + length(job.barLengthMm()) + " long: with a grip of one diameter it reaches "
+                            + length(Math.max(0, job.barLengthMm() - job.barMm())) + " at most.");
         } else if (job.overhangMm() < job.holeDepthMm()) {
             wrong(
                     BoreField.OVERHANG,

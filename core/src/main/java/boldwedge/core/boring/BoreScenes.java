@@ -181,56 +181,18 @@ final class BoreScenes {
         scene.run(Role.TOOL, true, 0, -tip / 2, 0, tip / 2, -far, tip / 2, -far, -tip / 2);
         scene.run(Role.EDGE, false, -far, tip / 2, 0, tip / 2, 0, -tip / 2, -far, -tip / 2);
         scene.line(Role.CENTRE, -far - 2 / scale, 0, 4 / scale, 0);
-        double lean = job.bitAngleRad();
-        double dx = Math.cos(lean);
-        double dy = -Math.sin(lean);
-        double length = reach / Math.sin(lean);
-        double tx = -crossing + length * dx;
-        double ty = -reach;
-        // Leading edge faces the feed, into the hole (to the right); the trailing edge runs back along the wall.
+        Point tip0 = bit(scene, cut, 0);
+        double tx = tip0.x();
+        double ty = tip0.y();
         double lead = s.sideCuttingEdge();
         double trail = s.endCuttingEdge();
-        double nx = -dy;
-        double ny = dx;
-        double half = width / 2;
-        double tail = 0.9 * tip / 2 / Math.sin(lean);
-        double bx = -crossing - tail * dx;
-        double by = -tail * dy;
-        Point right = along(tx, ty, Math.PI / 2 + lead, bx + half * nx, by + half * ny, dx, dy);
-        Point left = along(tx, ty, Math.PI - trail, bx - half * nx, by - half * ny, dx, dy);
-        scene.run(
-                Role.GROUND,
-                true,
-                tx,
-                ty,
-                right.x(),
-                right.y(),
-                bx + half * nx,
-                by + half * ny,
-                bx - half * nx,
-                by - half * ny,
-                left.x(),
-                left.y());
-        scene.run(
-                Role.EDGE,
-                true,
-                tx,
-                ty,
-                right.x(),
-                right.y(),
-                bx + half * nx,
-                by + half * ny,
-                bx - half * nx,
-                by - half * ny,
-                left.x(),
-                left.y());
-        scene.run(Role.CUTTING_EDGE, false, right.x(), right.y(), tx, ty, left.x(), left.y());
+        double lean = job.bitAngleRad();
         scene.line(Role.WORK, -far, ty, tx, ty);
         scene.line(Role.SWEPT, tx, ty + job.depthMm(), tx + 8 / scale, ty + job.depthMm());
         scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 74, 8, Anchor.MIDDLE, "from above, feeding to the right");
-        scene.input(53, 69, Anchor.START, say.angle(lead), BoreField.SIDE_EDGE.id(), BoreField.SIDE_EDGE.label());
-        scene.input(68, 69, Anchor.START, say.angle(trail), BoreField.END_EDGE.id(), BoreField.END_EDGE.label());
+        scene.input(53, 65.5, Anchor.START, say.angle(lead), BoreField.SIDE_EDGE.id(), BoreField.SIDE_EDGE.label());
+        scene.input(68, 65.5, Anchor.START, say.angle(trail), BoreField.END_EDGE.id(), BoreField.END_EDGE.label());
         scene.input(
                 85,
                 69,
@@ -239,7 +201,7 @@ final class BoreScenes {
                 BoreField.NOSE_RADIUS.id(),
                 BoreField.NOSE_RADIUS.label());
         scene.input(
-                53, 57, Anchor.START, say.angle(s.sideRake()), BoreField.SIDE_RAKE.id(), BoreField.SIDE_RAKE.label());
+                53, 54, Anchor.START, say.angle(s.sideRake()), BoreField.SIDE_RAKE.id(), BoreField.SIDE_RAKE.label());
         scene.input(
                 68,
                 57,
@@ -247,20 +209,58 @@ final class BoreScenes {
                 say.angle(s.sideRelief()),
                 BoreField.SIDE_RELIEF.id(),
                 BoreField.SIDE_RELIEF.label());
-        scene.input(85, 57, Anchor.START, say.angle(lean), BoreField.BIT_ANGLE.id(), BoreField.BIT_ANGLE.label());
+        scene.input(85, 54, Anchor.START, say.angle(lean), BoreField.BIT_ANGLE.id(), BoreField.BIT_ANGLE.label());
     }
 
-    /** Where a line from the point in a direction meets the side of the bit. */
-    private static Point along(double x, double y, double direction, double sx, double sy, double dx, double dy) {
+    /** The bit in the bar seen from above, the bar's axis at y 0 and its end at the x given; tells where the point is. */
+    private static Point bit(SceneBuilder scene, BoreCut cut, double end) {
+        BoreJob job = cut.job();
+        ToolSignature s = cut.signature();
+        double half = job.bit().widthMm() / 2;
+        double reach = BoreCut.reach(job);
+        double back = (job.necked() ? job.neckMm() : job.barMm()) * 0.45;
+        double lean = job.bitAngleRad();
+        boolean square = lean > Math.toRadians(85);
+        double dx = Math.cos(lean);
+        double dy = -Math.sin(lean);
+        // Across the bit, to the side of the feed.
+        double nx = -dy;
+        double ny = dx;
+        double crossing = end - BoreFitFindings.crossing(job);
+        double along = reach / Math.sin(lean);
+        double tx = crossing + along * dx + (square ? half : 0);
+        double ty = -reach;
+        double tail = back / Math.sin(lean);
+        double bx = crossing - tail * dx;
+        double by = -tail * dy;
+        Point right = meets(tx, ty, Math.PI / 2 + s.sideCuttingEdge(), bx + half * nx, by + half * ny, dx, dy);
+        Point left = meets(tx, ty, Math.PI - s.endCuttingEdge(), bx - half * nx, by - half * ny, dx, dy);
+        double[] outline = {
+            tx,
+            ty,
+            right.x(),
+            right.y(),
+            bx + half * nx,
+            by + half * ny,
+            bx - half * nx,
+            by - half * ny,
+            left.x(),
+            left.y()
+        };
+        scene.run(Role.GROUND, true, outline);
+        scene.run(Role.EDGE, true, outline);
+        scene.run(Role.CUTTING_EDGE, false, right.x(), right.y(), tx, ty, left.x(), left.y());
+        return new Point(tx, ty);
+    }
+
+    /** Where an edge from the point meets the side of the bit; its far end when it runs along it. */
+    private static Point meets(double x, double y, double direction, double sx, double sy, double dx, double dy) {
         double ex = Math.cos(direction);
         double ey = Math.sin(direction);
         double cross = ex * dy - ey * dx;
-        if (Math.abs(cross) < 1e-6) {
-            return new Point(sx, sy);
-        }
-        double t = ((sx - x) * dy - (sy - y) * dx) / cross;
-        double most = 3 * Math.hypot(sx - x, sy - y);
-        return t <= 0 || t > most ? new Point(sx, sy) : new Point(x + t * ex, y + t * ey);
+        double gap = (sx - x) * dy - (sy - y) * dx;
+        double t = Math.abs(cross) < 1e-6 ? Double.NaN : gap / cross;
+        return t > 0 && t < 2 * Math.hypot(sx - x, sy - y) ? new Point(x + t * ex, y + t * ey) : new Point(sx, sy);
     }
 
     /** The bar from its clamp to the point, and bent as the cut bends it. */
@@ -292,7 +292,7 @@ final class BoreScenes {
                         end + out * r,
                         -0.8 * r);
             }
-            bit(scene, job, job.cutterAtMm(), r, scale);
+            bit(scene, cut, job.cutterAtMm() + job.bit().widthMm());
             scene.dimension(0, -r, length, -r, -9);
             scene.input(
                     length / 2,
@@ -351,7 +351,7 @@ final class BoreScenes {
                             side * job.rodHoleMm() / 2);
                 }
             }
-            bit(scene, job, x, last, scale);
+            bit(scene, cut, x + over);
             scene.dimension(0, -r, job.overhangMm(), -r, -9);
             scene.input(
                     job.overhangMm() / 2,
@@ -416,27 +416,6 @@ final class BoreScenes {
                 BoreField.DAMPING.id(),
                 BoreField.DAMPING.label());
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
-    }
-
-    private static void bit(SceneBuilder scene, BoreJob job, double at, double radius, double scale) {
-        double half = job.bit().widthMm() / 2;
-        double out = Math.max(BoreCut.reach(job), radius + 1.5 / scale);
-        double lean = Math.PI / 2 - job.bitAngleRad();
-        double dx = Math.sin(lean) * out;
-        scene.run(
-                Role.GROUND,
-                true,
-                at - half - dx,
-                0.0,
-                at + half - dx,
-                0.0,
-                at + half,
-                -out + half,
-                at,
-                -out,
-                at - half,
-                -out + half);
-        scene.run(Role.CUTTING_EDGE, false, at + half, -out + half, at, -out);
     }
 
     /** The bent line of the bar, drawn much larger, from its own sections. */
@@ -531,9 +510,9 @@ final class BoreScenes {
                 4,
                 Anchor.MIDDLE,
                 "left small by " + say.length(push.largestMm()) + " after one pass");
-        scene.input(2, 69, Anchor.START, say.length(job.depthMm()), BoreField.DEPTH.id(), BoreField.DEPTH.label());
-        scene.input(22, 69, Anchor.START, say.feed(cut.feedMm()), BoreField.FEED.id(), BoreField.FEED.label());
-        scene.input(46, 69, Anchor.START, say.rpm(cut.rpm()), BoreField.SPEED.id(), BoreField.SPEED.label());
+        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), BoreField.DEPTH.id(), BoreField.DEPTH.label());
+        scene.input(22, 65.5, Anchor.START, say.feed(cut.feedMm()), BoreField.FEED.id(), BoreField.FEED.label());
+        scene.input(46, 65.5, Anchor.START, say.rpm(cut.rpm()), BoreField.SPEED.id(), BoreField.SPEED.label());
         return scene.build(
                 0, 0, Plate.WIDTH, Plate.HEIGHT, "along to scale, size drawn " + Math.round(tall) + " times larger");
     }
@@ -591,8 +570,8 @@ final class BoreScenes {
         scene.label(Role.CAPTION, x0, 9.5, Anchor.START, say.rpm(slow));
         scene.label(Role.CAPTION, x0 + wide, 9.5, Anchor.END, say.rpm(fast));
         scene.label(Role.CAPTION, x0 + wide / 2, 9.5, Anchor.MIDDLE, "the marks are this machine's speeds");
-        scene.input(2, 69, Anchor.START, say.length(job.depthMm()), BoreField.DEPTH.id(), BoreField.DEPTH.label());
-        scene.input(22, 69, Anchor.START, say.rpm(cut.rpm()), BoreField.SPEED.id(), BoreField.SPEED.label());
+        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), BoreField.DEPTH.id(), BoreField.DEPTH.label());
+        scene.input(22, 65.5, Anchor.START, say.rpm(cut.rpm()), BoreField.SPEED.id(), BoreField.SPEED.label());
         scene.input(
                 48,
                 69,

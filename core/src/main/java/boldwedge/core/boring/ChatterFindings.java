@@ -7,12 +7,16 @@ import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.Written;
 import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.Span;
+import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /** Whether the bar sings, and what a machinist would try against it, in that order, each with its computed gain. */
 final class ChatterFindings {
+    /** Deeper than this no bar here cuts, mm. */
+    private static final double DEEPEST_MM = 10;
+
     private final BoreCut cut;
     private final BoreJob job;
     private final Say say;
@@ -29,19 +33,32 @@ final class ChatterFindings {
 
     private Finding chatter() {
         Stability mode = cut.mode();
-        double limit = Math.min(cut.limitHereMm(), 10);
-        double margin = Double.isInfinite(cut.limitHereMm()) ? 3 : limit / job.depthMm() - 1;
-        Verdict verdict = margin < 0 ? Verdict.WRONG : margin < 0.5 ? Verdict.DOUBTFUL : Verdict.FINE;
-        Span damping = job.barMaterial().damping();
         boolean measured = job.damping().isPresent();
-        String words = Double.isInfinite(cut.limitHereMm())
-                ? "No depth that this bit can take makes the bar sing at " + say.rpm(cut.rpm()) + "."
-                : String.format(
-                        "%s at %s it sings from a depth of %s on; you take %s.",
-                        margin < 0 ? "It will chatter:" : "No chatter:",
-                        say.rpm(cut.rpm()),
-                        say.length(limit),
-                        say.length(job.depthMm()));
+        double least = surely(cut);
+        double most =
+                measured ? least : quietTo(cut, job.barMaterial().damping().high());
+        double depth = job.depthMm();
+        Verdict verdict =
+                most < depth ? Verdict.WRONG : least < depth * (measured ? 1.5 : 1) ? Verdict.DOUBTFUL : Verdict.FINE;
+        String speed = say.rpm(cut.rpm());
+        String words = least >= DEEPEST_MM
+                ? "No depth that this bit can take makes the bar sing at " + speed + "."
+                : switch (verdict) {
+                    case WRONG ->
+                        String.format(
+                                "It will chatter: at %s it sings from a depth of %s on; you take %s.",
+                                speed, say.length(most), say.length(depth));
+                    case DOUBTFUL ->
+                        String.format(
+                                "It may chatter: at %s it sings from a depth of %s or more on, as it is damped; you take %s.",
+                                speed, say.length(least), say.length(depth));
+                    default ->
+                        String.format(
+                                "No chatter: at %s it is quiet down to a depth of %s; you take %s.",
+                                speed, say.length(least), say.length(depth));
+                };
+        double margin = least >= DEEPEST_MM ? 3 : (verdict == Verdict.WRONG ? most : least) / depth - 1;
+        Span damping = job.barMaterial().damping();
         Finding.Builder finding = Finding.at(Station.REACH, "chatter")
                 .says(verdict, words)
                 .margin(margin / 2)
@@ -55,8 +72,9 @@ final class ChatterFindings {
                         "ratio ζ",
                         measured
                                 ? "measured"
-                                : "assumed; " + Written.places(damping.low() * 100, 1) + " to "
-                                        + Written.places(damping.high() * 100, 1) + " % is usual",
+                                : "assumed; sings from " + say.length(least) + " to " + say.length(most) + " deep over "
+                                        + Written.places(damping.low() * 100, 1) + " to "
+                                        + Written.places(damping.high() * 100, 1) + " %",
                         Written.places(mode.damping() * 100, 2) + " %")
                 .step(
                         "Limit at any speed",
@@ -81,6 +99,20 @@ final class ChatterFindings {
             remedies(finding);
         }
         return finding.build();
+    }
+
+    /** Depth down to which a cut is quiet at its speed, with the damping measured or the least that is usual, mm. */
+    private static double surely(BoreCut cut) {
+        return quietTo(
+                cut,
+                cut.job().damping().orElse(cut.job().barMaterial().damping().low()));
+    }
+
+    private static double quietTo(BoreCut cut, double damping) {
+        Stability mode = new Stability(cut.mode().hz(), cut.mode().stiffnessNPerMm(), damping);
+        return Math.min(
+                DEEPEST_MM,
+                BoreCut.depthAt(cut.job(), cut.edge(), cut.normalRake(), cut.feedMm(), mode.limitAt(cut.rpm())));
     }
 
     private void remedies(Finding.Builder finding) {
@@ -123,11 +155,21 @@ final class ChatterFindings {
         if (thicker > job.barMm() * 1.04 && !job.necked()) {
             offer(finding, "Bar of ", BoreField.BAR_DIAMETER, say.typed(thicker), cut.with(thicker, job.overhangMm()));
         }
-        if (job.barMaterial().id().startsWith("steel")) {
-            finding.mend("A bar of heavy metal", BoreField.BAR_MATERIAL.id(), "heavy-metal");
+        if (job.barMaterial().id().equals("steel") && job.ringHz().isEmpty()) {
+            offer(
+                    finding,
+                    "A bar of ",
+                    BoreField.BAR_MATERIAL,
+                    "heavy-metal",
+                    BoreCut.of(
+                            job.of(StockCatalogue.shipped()
+                                    .barMaterial("heavy-metal")
+                                    .orElseThrow()),
+                            s));
         }
-        if (Double.isFinite(cut.limitHereMm()) && cut.limitHereMm() > 0.01) {
-            String less = say.typed(0.6 * cut.limitHereMm());
+        double quiet = surely(cut);
+        if (quiet > 0.01 && quiet < job.depthMm()) {
+            String less = say.typed(0.8 * quiet);
             finding.mend("Depth " + less, BoreField.DEPTH.id(), less);
         }
     }
@@ -141,13 +183,12 @@ final class ChatterFindings {
 
     /** Offers a remedy when it raises the limit, and says to what. */
     private void offer(Finding.Builder finding, String words, BoreField field, String text, BoreCut then) {
-        double before = cut.limitHereMm();
-        double after = then.limitHereMm();
+        double before = surely(cut);
+        double after = surely(then);
         if (after > before * 1.03) {
             finding.mend(
-                    words + text + ": "
-                            + (Double.isInfinite(after) ? "no limit" : "from " + say.length(Math.min(after, 10)))
-                            + " on",
+                    words + text.replace('-', ' ') + ": "
+                            + (after >= DEEPEST_MM ? "quiet at any depth" : "quiet to " + say.length(after)),
                     field.id(),
                     text);
         }

@@ -17,8 +17,9 @@ import java.util.Map;
  * @param verdict the worst that is found
  * @param rank lower is better: failures weigh most, then doubts, then how far the angles lie from the advice
  * @param reasons what speaks against it, worst first; or that nothing does
+ * @param take texts by field, besides the tool's own, that set it up at its best
  */
-public record ToolMatch(Verdict verdict, double rank, List<String> reasons) {
+public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<String, String> take) {
     /** What a tool brings to a cut. */
     public static final List<TurningField> BRINGS = List.of(
             TurningField.BLANK,
@@ -47,7 +48,7 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons) {
                     .filter(state -> !state.error().isEmpty())
                     .map(state -> state.label() + ": " + state.error())
                     .toList();
-            return new ToolMatch(Verdict.WRONG, 1000, reasons);
+            return new ToolMatch(Verdict.WRONG, 1000, reasons, Map.of());
         }
         List<String> reasons = new ArrayList<>();
         double rank = 0;
@@ -68,6 +69,6 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons) {
         if (reasons.isEmpty()) {
             reasons.add("Nothing was found against it.");
         }
-        return new ToolMatch(worst, rank, reasons);
+        return new ToolMatch(worst, rank, reasons, Map.of());
     }
 }

@@ -2,6 +2,8 @@ package boldwedge.server.crib;
 
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.boring.BarSearch;
+import boldwedge.core.boring.BoreField;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
@@ -16,8 +18,10 @@ import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -77,7 +81,11 @@ public class CribService {
         PlanRequest cut = plans.request(fields, units);
         Map<UUID, Map<String, String>> measured = new HashMap<>();
         crib.grinds().forEach(grind -> measured.put(grind.toolId(), inUnits(grind.measured(), grind.units())));
+        if (Planner.boring(cut)) {
+            return bars(cut);
+        }
         return crib.all().stream()
+                .filter(tool -> !isBar(tool))
                 .map(tool -> {
                     Map<String, String> own = new HashMap<>(inUnits(tool.fields(), tool.units()));
                     own.putAll(measured.getOrDefault(tool.id(), Map.of()));
@@ -86,6 +94,26 @@ public class CribService {
                 .sorted(Comparator.comparingDouble(
                         candidate -> candidate.match().rank()))
                 .toList();
+    }
+
+    /** The shop's bars at every reach, speed and feed, the best first. */
+    private List<Candidate> bars(PlanRequest cut) {
+        Map<String, ToolRecord> bars = new LinkedHashMap<>();
+        crib.all().stream()
+                .filter(CribService::isBar)
+                .forEach(tool -> bars.put(tool.id().toString(), tool));
+        List<BarSearch.ShopBar> asked = bars.values().stream()
+                .map(tool -> new BarSearch.ShopBar(tool.id().toString(), inUnits(tool.fields(), tool.units())))
+                .toList();
+        return BarSearch.search(cut, asked).stream()
+                .map(match -> new Candidate(
+                        Objects.requireNonNull(bars.get(match.id())),
+                        new ToolMatch(match.verdict(), match.rank(), match.reasons(), match.take())))
+                .toList();
+    }
+
+    private static boolean isBar(ToolRecord tool) {
+        return tool.fields().containsKey(BoreField.BAR_DIAMETER.id());
     }
 
     ToolRecord add(ToolRecord tool) {
@@ -124,7 +152,7 @@ public class CribService {
     private static void check(ToolRecord tool) {
         Map<String, String> wrong = new HashMap<>(unreadable(tool.fields(), tool.units()));
         String blank = tool.fields().getOrDefault(TurningField.BLANK.id(), "");
-        if (StockCatalogue.shipped().blank(blank).isEmpty()) {
+        if (!isBar(tool) && StockCatalogue.shipped().blank(blank).isEmpty()) {
             wrong.put(TurningField.BLANK.id(), "There is no blank called “" + blank + "”. Pick one from the list.");
         }
         if (!wrong.isEmpty()) {

@@ -1,5 +1,7 @@
 package boldwedge.server.shop;
 
+import boldwedge.core.boring.BarHeld;
+import boldwedge.core.boring.Bottom;
 import boldwedge.core.plan.LatheCard;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.rigidity.Hold;
@@ -9,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * What the fields that are picked from a list can be.
@@ -21,6 +24,10 @@ import java.util.function.Function;
  * @param orders which faces are ground first
  * @param chips how chips come off
  * @param sounds what a cut sounds like
+ * @param bottoms how a bored hole ends
+ * @param barHolds ways of holding a boring bar
+ * @param barMaterials what bars are made of
+ * @param bits bits for boring bars
  * @param latheEntries the entries of a lathe's card
  */
 public record Choices(
@@ -32,7 +39,13 @@ public record Choices(
         List<Choice> orders,
         List<Choice> chips,
         List<Choice> sounds,
+        List<Choice> bottoms,
+        List<Choice> barHolds,
+        List<Choice> barMaterials,
+        List<Choice> bits,
         List<Choice> latheEntries) {
+
+    private static final double LARGEST_BIT_MM = 10;
 
     /**
      * One thing to pick.
@@ -46,7 +59,10 @@ public record Choices(
     static Choices shipped() {
         StockCatalogue stock = StockCatalogue.shipped();
         return new Choices(
-                constants(Operation.values(), Operation::words),
+                Stream.concat(
+                                constants(Operation.values(), Operation::words).stream(),
+                                Stream.of(new Choice("bore", "bore", "a hole, with a bar")))
+                        .toList(),
                 stock.workMaterials().stream()
                         .map(m -> new Choice(m.id(), m.name(), m.state() + "; " + m.hardness()))
                         .toList(),
@@ -63,6 +79,16 @@ public record Choices(
                         new Choice("top-first", "the top", "then the flanks")),
                 constants(Measured.Chip.values(), Measured.Chip::words),
                 constants(Measured.Sound.values(), Measured.Sound::words),
+                constants(Bottom.values(), Bottom::words),
+                constants(BarHeld.values(), BarHeld::words),
+                stock.barMaterials().stream()
+                        .map(b -> new Choice(b.id(), b.name(), b.note()))
+                        .toList(),
+                stock.blanks().stream()
+                        .filter(b -> b.tip().isEmpty() && b.widthMm() <= LARGEST_BIT_MM)
+                        .map(b -> new Choice(
+                                b.id(), b.name(), stock.toolMaterial(b).name()))
+                        .toList(),
                 LatheCard.ENTRIES.entrySet().stream()
                         .map(e -> new Choice(e.getKey(), e.getValue(), ""))
                         .toList());

@@ -1,0 +1,111 @@
+package boldwedge.core.boring;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.boring.BarSearch.Match;
+import boldwedge.core.boring.BarSearch.ShopBar;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.plan.Planner;
+import boldwedge.core.testing.Shop;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class BarSearchTest {
+    private static final Map<String, String> HOLE = Map.of(
+            "operation",
+            "bore",
+            "boreStart",
+            "18.5 mm",
+            "boreFinished",
+            "20 mm",
+            "boreDepth",
+            "40 mm",
+            "boreTolerance",
+            "H7");
+
+    private static PlanRequest request(Map<String, String> more) {
+        Map<String, String> fields = new HashMap<>(HOLE);
+        fields.putAll(more);
+        return new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe()));
+    }
+
+    private static ShopBar bar(String id, String... fieldsAndTexts) {
+        Map<String, String> fields = new HashMap<>(Map.of("boreBit", "hss-5mm"));
+        for (int i = 0; i < fieldsAndTexts.length; i += 2) {
+            fields.put(fieldsAndTexts[i], fieldsAndTexts[i + 1]);
+        }
+        return new ShopBar(id, fields);
+    }
+
+    private static final List<ShopBar> SHOP = List.of(
+            bar("thin", "barDiameter", "7 mm", "barLength", "200 mm"),
+            bar("stout", "barDiameter", "12 mm", "barLength", "120 mm"),
+            bar("short", "barDiameter", "12 mm", "barLength", "60 mm"),
+            bar("fat", "barDiameter", "25 mm", "barLength", "200 mm"),
+            bar("heavy", "barDiameter", "12 mm", "barLength", "120 mm", "barMaterial", "heavy-metal"));
+
+    @Test
+    void theStiffestThatFitsComesFirstAndEachLoserHasItsReason() {
+        List<Match> found = BarSearch.search(request(Map.of()), SHOP);
+        assertThat(found).hasSize(5);
+        assertThat(found.getFirst().id()).isEqualTo("heavy");
+        assertThat(found.get(1).id()).isEqualTo("stout");
+        assertThat(found.getLast().id()).isEqualTo("fat");
+        assertThat(found.getLast().reasons().getFirst()).contains("does not go into a hole of 18.5 mm");
+        Match tooShort =
+                found.stream().filter(m -> m.id().equals("short")).findFirst().orElseThrow();
+        assertThat(tooShort.verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(tooShort.reasons().getFirst()).contains("short").contains("mm");
+        Match thin =
+                found.stream().filter(m -> m.id().equals("thin")).findFirst().orElseThrow();
+        assertThat(thin.reasons().getFirst()).contains("small at the first pass");
+    }
+
+    /** Taking the best bar at its best gives, in the full plan, the size error that the search promised. */
+    @Test
+    void whatIsPromisedIsWhatThePlanSays() {
+        for (Match match : BarSearch.search(request(Map.of()), SHOP)) {
+            if (match.take().isEmpty()) {
+                continue;
+            }
+            Map<String, String> fields = new HashMap<>();
+            SHOP.stream().filter(b -> b.id().equals(match.id())).forEach(b -> fields.putAll(b.fields()));
+            fields.putAll(match.take());
+            PlanAnswer answer = Planner.plan(request(fields));
+            assertThat(answer.worked()).as(match.id()).isTrue();
+            String promised = match.reasons().getLast();
+            double error = Double.parseDouble(promised.replaceAll(".*: ([0-9.]+) mm small.*", "$1"));
+            assertThat(answer.figure("diameterError").value())
+                    .as(match.id() + " " + promised)
+                    .isCloseTo(error, within(0.002 + 0.15 * error));
+        }
+    }
+
+    /** The shortest reach that clears is the best one: every other springs more. */
+    @Test
+    void theReachTakenIsTheShortest() {
+        Match stout = BarSearch.search(request(Map.of()), SHOP).stream()
+                .filter(m -> m.id().equals("stout"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(stout.take()).containsEntry("barOverhang", "41 mm");
+    }
+
+    @Test
+    void aBlindBottomRulesOutSquareBits() {
+        List<Match> found = BarSearch.search(request(Map.of("bottom", "blind-faced")), SHOP);
+        assertThat(found).allMatch(m -> m.verdict() == Verdict.WRONG);
+        assertThat(found.getFirst().reasons()).anyMatch(r -> r.contains("meets the bottom"));
+        List<Match> leaning = BarSearch.search(
+                request(Map.of("bottom", "blind-faced")),
+                List.of(bar("leaning", "barDiameter", "12 mm", "barLength", "120 mm", "bitAngle", "45°")));
+        assertThat(leaning.getFirst().verdict()).isNotEqualTo(Verdict.WRONG);
+    }
+}
