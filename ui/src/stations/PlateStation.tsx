@@ -38,7 +38,7 @@ export function PlateStation({ station, scenes, keys }: Props) {
               ))}
             </div>
           )}
-          {scene && <Exports scene={scene.id} solid={station === 'EDGE'} />}
+          {scene && <Exports scene={scene.id} solid={scene.id === 'bit'} />}
         </div>
       </div>
       <Ledger station={station} keys={keys} />

@@ -289,8 +289,9 @@ record BoreCut(
         if (CuttingForce.directionalStiffness(job.work(), edge, rake, high, feed) < limitNPerMm) {
             return Double.POSITIVE_INFINITY;
         }
+        // The stiffness grows steadily with depth; a thousandth of a millimetre is near enough for a limit.
         double low = 0;
-        for (int i = 0; i < 26; i++) {
+        while (high - low > 0.0005 + 0.002 * low) {
             double mid = (low + high) / 2;
             if (CuttingForce.directionalStiffness(job.work(), edge, rake, mid, feed) < limitNPerMm) {
                 low = mid;

@@ -149,14 +149,14 @@ final class BoreScenes {
         scene.label(Role.CAPTION, 27, 8, Anchor.MIDDLE, "from the end of the bar");
         scene.input(
                 2,
-                69,
+                65.5,
                 Anchor.START,
                 say.angle(cut.signature().backRake()),
                 BoreField.BACK_RAKE.id(),
                 BoreField.BACK_RAKE.label());
         scene.input(
                 22,
-                69,
+                65.5,
                 Anchor.START,
                 say.angle(cut.signature().endRelief()),
                 BoreField.RELIEF.id(),
@@ -195,7 +195,7 @@ final class BoreScenes {
         scene.input(68, 65.5, Anchor.START, say.angle(trail), BoreField.END_EDGE.id(), BoreField.END_EDGE.label());
         scene.input(
                 85,
-                69,
+                65.5,
                 Anchor.START,
                 say.length(s.noseRadiusMm()),
                 BoreField.NOSE_RADIUS.id(),
@@ -204,7 +204,7 @@ final class BoreScenes {
                 53, 54, Anchor.START, say.angle(s.sideRake()), BoreField.SIDE_RAKE.id(), BoreField.SIDE_RAKE.label());
         scene.input(
                 68,
-                57,
+                54,
                 Anchor.START,
                 say.angle(s.sideRelief()),
                 BoreField.SIDE_RELIEF.id(),
@@ -369,7 +369,7 @@ final class BoreScenes {
         scene.place(0, 0, 1);
         scene.input(
                 3,
-                69,
+                65.5,
                 Anchor.START,
                 say.length(job.barMm()),
                 BoreField.BAR_DIAMETER.id(),
@@ -377,7 +377,7 @@ final class BoreScenes {
         if (!centres) {
             scene.input(
                     23,
-                    69,
+                    65.5,
                     Anchor.START,
                     say.length(job.neckLengthMm()),
                     BoreField.NECK_LENGTH.id(),
@@ -385,7 +385,7 @@ final class BoreScenes {
             if (job.necked()) {
                 scene.input(
                         43,
-                        69,
+                        65.5,
                         Anchor.START,
                         say.length(job.neckMm()),
                         BoreField.NECK_DIAMETER.id(),
@@ -393,7 +393,7 @@ final class BoreScenes {
             }
             scene.input(
                     63,
-                    69,
+                    65.5,
                     Anchor.START,
                     say.length(job.rodHoleMm()),
                     BoreField.ROD_HOLE.id(),
@@ -531,7 +531,7 @@ final class BoreScenes {
         double high = 44;
         scene.place(0, 0, 1);
         List<Point> line = new ArrayList<>();
-        int parts = 220;
+        int parts = 160;
         for (int i = 0; i <= parts; i++) {
             double rpm = slow * Math.pow(fast / slow, i / (double) parts);
             double at = Math.min(most, cut.mode().limitAt(rpm));
@@ -574,14 +574,14 @@ final class BoreScenes {
         scene.input(22, 65.5, Anchor.START, say.rpm(cut.rpm()), BoreField.SPEED.id(), BoreField.SPEED.label());
         scene.input(
                 48,
-                69,
+                65.5,
                 Anchor.START,
                 say.number(cut.mode().hz(), 0) + " Hz",
                 BoreField.RING.id(),
                 BoreField.RING.label());
         scene.input(
                 68,
-                69,
+                65.5,
                 Anchor.START,
                 say.number(cut.mode().damping(), 4),
                 BoreField.DAMPING.id(),

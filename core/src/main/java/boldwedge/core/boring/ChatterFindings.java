@@ -188,7 +188,9 @@ final class ChatterFindings {
         if (after > before * 1.03) {
             finding.mend(
                     words + text.replace('-', ' ') + ": "
-                            + (after >= DEEPEST_MM ? "quiet at any depth" : "quiet to " + say.length(after)),
+                            + (after >= DEEPEST_MM
+                                    ? "quiet at any depth"
+                                    : say.number(after / before, 1) + " times the depth"),
                     field.id(),
                     text);
         }

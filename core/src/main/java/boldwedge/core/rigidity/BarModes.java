@@ -50,14 +50,14 @@ public final class BarModes {
             }
             double lambda = 0;
             for (int turn = 0; turn < MOST_TURNS; turn++) {
-                double[] mx = mesh.timesMass(x);
                 for (double[] earlier : found) {
+                    double[] mx = mesh.timesMass(x);
                     double share = dot(earlier, mx);
                     for (int i = 0; i < n; i++) {
                         x[i] -= share * earlier[i];
                     }
-                    mx = mesh.timesMass(x);
                 }
+                double[] mx = mesh.timesMass(x);
                 double[] y = solve(factor, mx);
                 double[] my = mesh.timesMass(y);
                 double before = lambda;
@@ -67,7 +67,7 @@ public final class BarModes {
                 for (int i = 0; i < n; i++) {
                     x[i] = y[i] * scale;
                 }
-                if (Math.abs(lambda - before) < 1e-10 * lambda) {
+                if (Math.abs(lambda - before) < 1e-8 * lambda) {
                     break;
                 }
             }

@@ -51,19 +51,29 @@ public record Stability(double hz, double stiffnessNPerMm, double damping) {
         return r <= 1 || spread < 1e-12 ? Double.POSITIVE_INFINITY : stiffnessNPerMm * (r * r - 1) / spread;
     }
 
-    /** The r at which j whole waves and the phase of the limit fill one turn; by bisection, the gap falls steadily in r. */
+    /**
+     * The r at which j whole waves and the phase of the limit fill one turn: the root of πrp − π(j + 1) + atan((r² − 1)/2ζr),
+     * which rises in r and lies between (j + ½)/p and (j + 1)/p; Newton's steps, held in that bracket.
+     */
     private double ratioOnLobe(int j, double perTurn) {
-        double low = 1 + 1e-12;
-        double high = Math.max(2, (j + 1.0) / perTurn + 1);
-        for (int i = 0; i < 60; i++) {
-            double r = (low + high) / 2;
-            double phase = Math.PI * (j + 1) - Math.atan((r * r - 1) / (2 * damping * r));
-            if (Math.PI * r * perTurn < phase) {
+        double low = Math.max(1 + 1e-12, (j + 0.5) / perTurn);
+        double high = Math.max(low, (j + 1.0) / perTurn);
+        double r = (low + high) / 2;
+        for (int i = 0; i < 40 && high - low > 1e-12; i++) {
+            double g = (r * r - 1) / (2 * damping * r);
+            double f = Math.PI * r * perTurn - Math.PI * (j + 1) + Math.atan(g);
+            if (f < 0) {
                 low = r;
             } else {
                 high = r;
             }
+            double slope = Math.PI * perTurn + (r * r + 1) / (2 * damping * r * r) / (1 + g * g);
+            double next = r - f / slope;
+            if (Math.abs(next - r) < 1e-11) {
+                return next;
+            }
+            r = next > low && next < high ? next : (low + high) / 2;
         }
-        return (low + high) / 2;
+        return r;
     }
 }
