@@ -17,6 +17,9 @@ export type Choices = Schemas['Choices'];
 export type Choice = Schemas['Choice'];
 export type WhichAnswer = Schemas['WhichAnswer'];
 export type Imported = Schemas['Imported'];
+export type BarAnswer = Schemas['Answer'];
+export type PushReadings = Schemas['PushReadings'];
+export type TapRecording = Schemas['TapRecording'];
 
 /** What the server said when it could not do a thing: a sentence, and sentences by field. */
 export class Refused extends Error {

@@ -196,6 +196,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/instrument/push": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["push"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instrument/push/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judgePush"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instrument/ring/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judgeRing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instrument/tap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measure/drills": {
         parameters: {
             query?: never;
@@ -376,6 +440,24 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Answer: {
+            errors: {
+                [key: string]: string;
+            };
+            sentence: string;
+            take: {
+                [key: string]: string;
+            };
+            worked: boolean;
+            working: components["schemas"]["Step"][];
+        };
+        BarQuestion: {
+            fields: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
         Cause: {
             explains: string;
             /** Format: double */
@@ -544,6 +626,11 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Line: {
+            down: string;
+            load: string;
+            up: string;
+        };
         MakeStep: {
             cautions: string[];
             check: string;
@@ -584,6 +671,18 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        PushQuestion: {
+            fields: {
+                [key: string]: string;
+            };
+            lines: components["schemas"]["Line"][];
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
+        PushReadings: {
+            by: string;
+            lines: components["schemas"]["Line"][];
+        };
         Read: {
             error: string;
             inch: string;
@@ -598,6 +697,14 @@ export interface components {
             label: string;
             other: string;
             typed: string;
+        };
+        RingQuestion: {
+            fields: {
+                [key: string]: string;
+            };
+            recording: string;
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
         };
         Scene: {
             /** Format: double */
@@ -638,6 +745,10 @@ export interface components {
             points: components["schemas"]["Point"][];
             /** @enum {string} */
             role: "EDGE" | "CUTTING_EDGE" | "HIDDEN" | "CENTRE" | "DIMENSION" | "WORK" | "WORK_AREA" | "TOOL" | "GROUND" | "SWEPT" | "CHIP" | "FIXTURE" | "CAPTION";
+        };
+        TapRecording: {
+            by: string;
+            recording: string;
         };
         ToolEntry: {
             drawer?: string;
@@ -1203,6 +1314,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": string;
+                };
+            };
+        };
+    };
+    push: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PushReadings"];
+                };
+            };
+        };
+    };
+    judgePush: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PushQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answer"];
+                };
+            };
+        };
+    };
+    judgeRing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RingQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answer"];
+                };
+            };
+        };
+    };
+    tap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BarQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TapRecording"];
                 };
             };
         };

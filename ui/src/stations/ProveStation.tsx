@@ -6,8 +6,24 @@ import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { Working } from '../ledger/Working';
 import { Plate } from '../plate/Plate';
+import { BarTests } from './BarTests';
 
-const ROWS: { id: string; label: string; hint: string }[] = [
+interface Row {
+  id: string;
+  label: string;
+  hint: string;
+}
+
+const BORED: Row[] = [
+  { id: 'near', label: 'Diameter at the mouth', hint: 'past its bell' },
+  { id: 'far', label: 'Diameter at the bottom', hint: 'measured' },
+  { id: 'finish', label: 'Finish', hint: 'if compared' },
+  { id: 'speed', label: 'Speed run', hint: 'as planned' },
+  { id: 'feed', label: 'Feed run', hint: 'as planned' },
+  { id: 'depth', label: 'Depth taken', hint: 'as planned' },
+];
+
+const TURNED: Row[] = [
   { id: 'near', label: 'Diameter near the chuck', hint: 'measured' },
   { id: 'far', label: 'Diameter at the far end', hint: 'measured' },
   { id: 'apart', label: 'Distance between them', hint: 'along the work' },
@@ -40,13 +56,14 @@ export function ProveStation() {
   }, [fields, units, readings]);
   const errorOf = (id: string) => judged?.readings.find((one) => one.id === id)?.error ?? '';
   const otherOf = (id: string) => judged?.readings.find((one) => one.id === id)?.other ?? '';
-  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === 'push-off');
+  const bored = fields.operation === 'bore';
+  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === (bored ? 'bore-size' : 'push-off'));
   const scene = judged?.scene ?? fallback;
   return (
     <div className="station">
       <div className="plate-side plate-side-form">
         <form className="readings" onSubmit={(event) => event.preventDefault()} aria-label="Trial readings">
-          {ROWS.map((row) => (
+          {(bored ? BORED : TURNED).map((row) => (
             <label key={row.id} className={errorOf(row.id) ? 'reading reading-wrong' : 'reading'}>
               <span>{row.label}</span>
               <input
@@ -86,6 +103,7 @@ export function ProveStation() {
           </div>
         </form>
         {scene && <Plate scene={scene} still />}
+        {bored && <BarTests />}
       </div>
       <aside className="ledger" aria-label="Judgement">
         {trouble && <p role="alert">{trouble}</p>}

@@ -2,6 +2,7 @@ package boldwedge.core.ask;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.proof.Taught;
 import java.util.Map;
 import java.util.Optional;
 
@@ -11,8 +12,14 @@ import java.util.Optional;
  * @param fields texts by field id; a missing or empty one takes its usual value or is chosen
  * @param units what bare numbers mean and which units the answer speaks
  * @param lathe the lathe that the field {@code lathe} names, if it was found
+ * @param taught what trials have taught of this lathe, tool and material
  */
-public record PlanRequest(Map<String, String> fields, UnitSystem units, Optional<Lathe> lathe) {
+public record PlanRequest(Map<String, String> fields, UnitSystem units, Optional<Lathe> lathe, Taught taught) {
+    /** A question about a machine that no trial has taught yet. */
+    public PlanRequest(Map<String, String> fields, UnitSystem units, Optional<Lathe> lathe) {
+        this(fields, units, lathe, Taught.NOTHING);
+    }
+
     public String text(Entry field) {
         String typed = fields.get(field.id());
         return typed == null ? "" : typed.strip();

@@ -132,7 +132,7 @@ record BoreCut(
         double here = depthAt(job, edge, rake, feed, mode.limitAt(rpm));
         PushCurve curve = new PushCurve(job.work(), edge, rake, job.depthMm(), feed);
         PushOff push = PushOff.of(
-                fromMouth -> stiffness.tool() + workGive(job, fromMouth),
+                fromMouth -> job.taught().factor() * (stiffness.tool() + workGive(job, fromMouth)),
                 0,
                 job.holeDepthMm(),
                 job.depthMm(),

@@ -52,6 +52,7 @@ public enum BoreField implements Entry {
     RING("ringHz", "Rings at", Station.REACH, new Limits(Quantity.FREQUENCY, 5, 20_000)),
     DEPTH("boreDepthOfCut", "Depth of cut", Station.REACH, Entry.length(0.002, 10)),
     FEED("boreFeed", "Feed", Station.REACH, new Limits(Quantity.FEED, 0.002, 1)),
+    TEACHING("useTaught", "Trials so far", Station.REACH, "used"),
     SPEED("boreSpeed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000));
 
     private static final Map<String, BoreField> BY_ID =

@@ -2,6 +2,7 @@ package boldwedge.core.boring;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.stock.BarMaterial;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.ToolMaterial;
@@ -32,6 +33,7 @@ import java.util.OptionalDouble;
  * @param damping damping ratio, if measured
  * @param ringHz frequency at which it rings, if measured
  * @param depthMm depth of cut of the last pass
+ * @param taught what trials have taught of the spring; nothing when they are left out
  */
 public record BoreJob(
         WorkMaterial work,
@@ -66,7 +68,8 @@ public record BoreJob(
         OptionalDouble ringHz,
         double depthMm,
         OptionalDouble feedMm,
-        OptionalDouble speedRpm) {
+        OptionalDouble speedRpm,
+        Taught taught) {
 
     /** Stock to take off, on the radius, mm. */
     public double stockMm() {
@@ -118,7 +121,8 @@ public record BoreJob(
                 ringHz,
                 depthMm,
                 feed,
-                speed);
+                speed,
+                taught);
     }
 
     /** The same job with a bar of another material. */
@@ -156,6 +160,7 @@ public record BoreJob(
                 ringHz,
                 depthMm,
                 feedMm,
-                speedRpm);
+                speedRpm,
+                taught);
     }
 }

@@ -4,6 +4,7 @@ import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.stock.BarMaterial;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.StockCatalogue;
@@ -46,6 +47,12 @@ final class BoreReader extends FieldReader {
                 request.lathe().map(Lathe::name),
                 "machine",
                 "Pick one of the shop's machines, or enter a new one.");
+        String teaching = choiceText(BoreField.TEACHING);
+        chosenFrom(
+                BoreField.TEACHING,
+                teaching.equals("used") || teaching.equals("left-out") ? Optional.of(teaching) : Optional.empty(),
+                "use of trials",
+                "It can be used or left-out.");
         for (BoreField field : BoreField.values()) {
             field.limits().ifPresent(limits -> measured(field, limits));
         }
@@ -94,7 +101,8 @@ final class BoreReader extends FieldReader {
                 typed(BoreField.RING),
                 typed(BoreField.DEPTH).orElse(Math.min((value(BoreField.FINISHED) - start) / 2, USUAL_FINISH_DEPTH_MM)),
                 typed(BoreField.FEED),
-                typed(BoreField.SPEED));
+                typed(BoreField.SPEED),
+                teaching.equals("used") ? request.taught() : Taught.NOTHING);
         checkTogether(job);
         return hasErrors() ? Optional.empty() : Optional.of(job);
     }

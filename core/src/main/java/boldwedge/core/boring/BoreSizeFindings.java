@@ -7,6 +7,7 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.stock.Span;
 import java.util.ArrayList;
@@ -49,7 +50,7 @@ final class BoreSizeFindings {
                 .says(
                         verdict,
                         String.format(
-                                "The bar springs away %s: the hole comes out %s small%s.",
+                                "The bar springs away %s: the hole comes out %s small%s.%s",
                                 say.length(push.largestMm() / 2),
                                 say.length(push.largestMm()),
                                 taper > 0.0008
@@ -57,7 +58,8 @@ final class BoreSizeFindings {
                                                 + (push.taperMm() > 0
                                                         ? ", smaller at the bottom"
                                                         : ", smaller at the mouth")
-                                        : ""))
+                                        : "",
+                                job.taught().trials() > 0 ? " Your trials are in this number." : ""))
                 .margin(margin / 2)
                 .step(
                         "Push aside",
@@ -94,6 +96,15 @@ final class BoreSizeFindings {
                         say.length(allowed))
                 .source("Unit-load method; force: Kienzle with Merchant's friction angle, ± "
                         + say.share(job.work().spread()) + " and more for the push");
+        if (job.taught().trials() > 0) {
+            Taught taught = job.taught();
+            finding.step(
+                    "Taught by " + taught.trials() + (taught.trials() == 1 ? " trial" : " trials"),
+                    "spring × factor",
+                    "factor " + say.number(taught.factor(), 2) + ", within " + say.share(Math.expm1(taught.spread()))
+                            + " or so",
+                    "untaught it would be " + say.length(push.largestMm() / taught.factor()) + " small");
+        }
         if (!push.leftMm().isEmpty()) {
             finding.step(
                     "Spring passes at the same setting",

@@ -2,6 +2,7 @@ package boldwedge.core.plan;
 
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.boring.BoreProof;
 import boldwedge.core.turning.TurningProof;
 
 /** Sends a trial to the tool family that made it. */
@@ -10,6 +11,6 @@ public final class Prover {
 
     /** Judges a trial. */
     public static TrialAnswer prove(TrialRequest request) {
-        return TurningProof.prove(request);
+        return Planner.boring(request.plan()) ? BoreProof.prove(request) : TurningProof.prove(request);
     }
 }

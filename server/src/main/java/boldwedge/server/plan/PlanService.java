@@ -21,16 +21,19 @@ import org.springframework.stereotype.Service;
 public class PlanService {
     private final ShopService shop;
     private final CutMapper cuts;
+    private final Teacher teacher;
 
-    PlanService(ShopService shop, CutMapper cuts) {
+    PlanService(ShopService shop, CutMapper cuts, Teacher teacher) {
         this.shop = shop;
         this.cuts = cuts;
+        this.teacher = teacher;
     }
 
     /** A core request for these texts: the lathe is looked up by its id. */
     public PlanRequest request(Map<String, String> fields, UnitSystem units) {
         String lathe = fields.getOrDefault(TurningField.LATHE.id(), "");
-        return new PlanRequest(fields, units, lathe.isEmpty() ? Optional.empty() : shop.lathe(lathe));
+        return new PlanRequest(
+                fields, units, lathe.isEmpty() ? Optional.empty() : shop.lathe(lathe), teacher.of(fields));
     }
 
     PlanAnswer plan(Map<String, String> fields, UnitSystem units) {

@@ -17,10 +17,12 @@ import org.springframework.stereotype.Service;
 public class ProofService {
     private final TrialMapper trials;
     private final PlanService plans;
+    private final TrialTeacher teacher;
 
-    ProofService(TrialMapper trials, PlanService plans) {
+    ProofService(TrialMapper trials, PlanService plans, TrialTeacher teacher) {
         this.trials = trials;
         this.plans = plans;
+        this.teacher = teacher;
     }
 
     /** All trials, the last first. */
@@ -62,11 +64,13 @@ public class ProofService {
                 answer.verdict(),
                 trial.note());
         trials.add(judged);
+        teacher.forget();
         return judged;
     }
 
     /** Adds a trial unless it is already there; whether it was added. For imports. */
     public boolean addIfMissing(TrialRecord trial) {
+        teacher.forget();
         return trials.add(trial) == 1;
     }
 }

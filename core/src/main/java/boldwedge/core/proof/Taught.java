@@ -1,0 +1,56 @@
+package boldwedge.core.proof;
+
+import java.util.List;
+
+/**
+ * What trials on one lathe, with one bar in one material, have taught: by what factor tool and work really spring more or
+ * less than reckoned. The factor's logarithm starts as a guess about 0 with a spread of one half (half to twice as much) and
+ * each trial narrows it (normal prior and normal observations; Gelman et al., Bayesian Data Analysis, ch. 2).
+ *
+ * @param factor measured over reckoned spring, as far as is known
+ * @param spread of its logarithm
+ * @param trials how many taught it
+ */
+public record Taught(double factor, double spread, int trials) {
+    /** Spread of the logarithm before any trial. */
+    public static final double UNTAUGHT_SPREAD = 0.5;
+
+    /** Cuts differ from one to the next by this much whatever is known: edge, chip, clamping. */
+    private static final double CUT_TO_CUT = 0.2;
+
+    private static final double GAUGE_MM = 0.002;
+
+    /** Nothing is known yet. */
+    public static final Taught NOTHING = new Taught(1, UNTAUGHT_SPREAD, 0);
+
+    /**
+     * One trial.
+     *
+     * @param reckonedMm diameter error reckoned without teaching, mm
+     * @param measuredMm diameter error measured, mm
+     */
+    public record Trial(double reckonedMm, double measuredMm) {}
+
+    /** What these trials teach; a hole that came out on the wrong side of nothing teaches nothing of the spring. */
+    public static Taught by(List<Trial> trials) {
+        double precision = 1 / (UNTAUGHT_SPREAD * UNTAUGHT_SPREAD);
+        double sum = 0;
+        int used = 0;
+        for (Trial trial : trials) {
+            if (trial.reckonedMm() <= 1e-4 || trial.measuredMm() <= 1e-4) {
+                continue;
+            }
+            double gauge = GAUGE_MM / trial.measuredMm();
+            double weight = 1 / (CUT_TO_CUT * CUT_TO_CUT + gauge * gauge);
+            sum += weight * Math.log(trial.measuredMm() / trial.reckonedMm());
+            precision += weight;
+            used++;
+        }
+        return new Taught(Math.exp(sum / precision), Math.sqrt(1 / precision), used);
+    }
+
+    /** Spread of a prediction of this size, mm: what is not known of the factor, what differs from cut to cut, the gauge. */
+    public double spreadMm(double predictedMm) {
+        return Math.hypot(predictedMm * Math.hypot(spread, CUT_TO_CUT), GAUGE_MM);
+    }
+}

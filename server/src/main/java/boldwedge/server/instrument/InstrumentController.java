@@ -1,0 +1,109 @@
+package boldwedge.server.instrument;
+
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.boring.BarTests;
+import boldwedge.core.boring.BarTests.AtRest;
+import boldwedge.core.boring.BarTests.Line;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
+import boldwedge.server.plan.PlanService;
+import boldwedge.server.web.Refusal;
+import boldwedge.server.web.Text;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/instrument")
+class InstrumentController {
+    private static final double[] PULLS = {0, 15, 30, 45, 60};
+    private static final int MOST_LINES = 40;
+
+    private final Instruments instruments;
+    private final PlanService plans;
+
+    InstrumentController(Instruments instruments, PlanService plans) {
+        this.instruments = instruments;
+        this.plans = plans;
+    }
+
+    /** The bar asked about. */
+    record BarQuestion(Map<String, @Nullable String> fields, UnitSystem units) {}
+
+    /** A push test to judge: pull, reading going up, reading coming down, as typed. */
+    record PushQuestion(Map<String, @Nullable String> fields, UnitSystem units, List<Line> lines) {}
+
+    /** A ring to judge: the recording as a WAV or CSV file in base 64. */
+    record RingQuestion(Map<String, @Nullable String> fields, UnitSystem units, String recording) {}
+
+    /** What the instruments read. */
+    record PushReadings(String by, List<Line> lines) {}
+
+    /** What the pick-up recorded: a WAV in base 64. */
+    record TapRecording(String by, String recording) {}
+
+    /** Reads indicator and scale at five pulls, up and down again. */
+    @PostMapping("/push")
+    PushReadings push(@RequestBody BarQuestion question) {
+        AtRest bar = bar(question.fields(), question.units());
+        List<Line> lines = new ArrayList<>();
+        for (double pull : PULLS) {
+            lines.add(new Line(
+                    Written.places(pull, 0) + " N",
+                    micrometres(instruments.indicator(bar, pull, false)),
+                    micrometres(instruments.indicator(bar, pull, true))));
+        }
+        return new PushReadings(instruments.name(), lines);
+    }
+
+    private static String micrometres(double mm) {
+        return Written.places(mm * 1000, 1) + " µm";
+    }
+
+    /** Records a tap. */
+    @PostMapping("/tap")
+    TapRecording tap(@RequestBody BarQuestion question) {
+        return new TapRecording(
+                instruments.name(),
+                Base64.getEncoder()
+                        .encodeToString(Recordings.wav(instruments.tap(bar(question.fields(), question.units())))));
+    }
+
+    /** Judges a push test: stiffness, loop, play, the holder's share. */
+    @PostMapping("/push/judge")
+    BarTests.Answer judgePush(@RequestBody PushQuestion question) {
+        if (question.lines().size() > MOST_LINES) {
+            throw Refusal.wrong("At most " + MOST_LINES + " pulls.");
+        }
+        return BarTests.push(request(question.fields(), question.units()), question.lines());
+    }
+
+    /** Judges a ring: frequency, damping by two ways. */
+    @PostMapping("/ring/judge")
+    BarTests.Answer judgeRing(@RequestBody RingQuestion question) {
+        byte[] file;
+        try {
+            file = Base64.getDecoder().decode(question.recording());
+        } catch (IllegalArgumentException notBase64) {
+            throw Refusal.wrong("The recording did not arrive whole. Choose the file again.");
+        }
+        Instruments.Recording recording = Recordings.read(file);
+        return BarTests.ring(request(question.fields(), question.units()), recording.samples(), recording.rate());
+    }
+
+    private AtRest bar(Map<String, @Nullable String> fields, UnitSystem units) {
+        return BarTests.atRest(request(fields, units))
+                .orElseThrow(
+                        () -> Refusal.wrong("The bar is not complete yet: mend it at the earlier stations first."));
+    }
+
+    private PlanRequest request(Map<String, @Nullable String> fields, UnitSystem units) {
+        return plans.request(Text.map(fields), units);
+    }
+}

@@ -1,0 +1,90 @@
+package boldwedge.server.proof;
+
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.boring.BoreField;
+import boldwedge.core.boring.BoreProof;
+import boldwedge.core.plan.Planner;
+import boldwedge.core.proof.Taught;
+import boldwedge.server.plan.Teacher;
+import boldwedge.server.shop.ShopService;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.stereotype.Component;
+
+/**
+ * Learns from the kept trials, per lathe, bar and material. The lessons are worked out once and again when a trial is kept;
+ * while the database is away the last ones stand.
+ */
+@Component
+class TrialTeacher implements Teacher {
+    private static final Logger LOG = LoggerFactory.getLogger(TrialTeacher.class);
+
+    private final TrialMapper trials;
+    private final ShopService shop;
+    private volatile Map<String, Taught> lessons = Map.of();
+    private volatile boolean fresh;
+
+    TrialTeacher(TrialMapper trials, ShopService shop) {
+        this.trials = trials;
+        this.shop = shop;
+    }
+
+    /** A trial was kept or came in: the lessons are worked out anew when next asked for. */
+    void forget() {
+        fresh = false;
+    }
+
+    @Override
+    public Taught of(Map<String, String> fields) {
+        if (!"bore".equals(fields.get(BoreField.OPERATION.id()))) {
+            return Taught.NOTHING;
+        }
+        if (!fresh) {
+            learn();
+        }
+        return lessons.getOrDefault(key(fields), Taught.NOTHING);
+    }
+
+    private synchronized void learn() {
+        if (fresh) {
+            return;
+        }
+        try {
+            Map<String, List<Taught.Trial>> told = new HashMap<>();
+            for (TrialRecord trial : trials.all()) {
+                PlanRequest plan = new PlanRequest(
+                        trial.fields(),
+                        trial.units(),
+                        shop.lathe(trial.fields().getOrDefault(BoreField.LATHE.id(), "")));
+                if (!Planner.boring(plan)) {
+                    continue;
+                }
+                Optional<Taught.Trial> lesson = BoreProof.lesson(new TrialRequest(plan, trial.readings()));
+                lesson.ifPresent(one -> told.computeIfAbsent(key(trial.fields()), k -> new ArrayList<>())
+                        .add(one));
+            }
+            Map<String, Taught> learnt = new HashMap<>();
+            told.forEach((key, lesson) -> learnt.put(key, Taught.by(lesson)));
+            lessons = Map.copyOf(learnt);
+            fresh = true;
+        } catch (DataAccessException away) {
+            LOG.debug("Lessons not renewed: {}", String.valueOf(away.getMessage()));
+        }
+    }
+
+    private static String key(Map<String, String> fields) {
+        return String.join(
+                "|",
+                fields.getOrDefault(BoreField.LATHE.id(), ""),
+                fields.getOrDefault(BoreField.MATERIAL.id(), ""),
+                fields.getOrDefault(BoreField.BAR_DIAMETER.id(), ""),
+                fields.getOrDefault(BoreField.BAR_MATERIAL.id(), ""));
+    }
+}
