@@ -343,7 +343,7 @@ const Station = memo(function Station({ station }: { station: string }) {
         <PlateStation
           key="edge"
           station="EDGE"
-          scenes={['bit', 'bore-edge']}
+          scenes={['bit', 'bore-edge', 'bar-drawing']}
           keys={['betaN', 'gammaN', 'kappaR', 'smallestHole', 'barGap']}
         />
       );

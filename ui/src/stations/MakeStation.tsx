@@ -6,7 +6,9 @@ import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
 import { FindingRow } from '../ledger/FindingRow';
 import { Plate } from '../plate/Plate';
+import { Exports } from './PlateStation';
 
+const BAR_FIELDS = ['barLength', 'barDiameter', 'neckDiameter', 'neckLength', 'blend', 'rodHole', 'rodMargin'];
 const GRIND_FIELDS = ['wheel', 'damage', 'groundLength'];
 
 /** The grinding, a step at a time: the plate shows the step, the ledger is the card to tick. */
@@ -15,34 +17,51 @@ export function MakeStation() {
   const { answer, stale, fields } = useAnswer();
   const edit = useEdit();
   const [at, setAt] = useState(0);
+  const bored = draft.fields.operation === 'bore';
   if (!answer) return null;
   const step = answer.steps[Math.min(at, answer.steps.length - 1)];
-  if (!step) return null;
+  if (!step) {
+    return (
+      <p className="said">
+        A bar between centres is a plain round bar with a hole through its middle: centre both ends, cross-drill, no
+        more.
+      </p>
+    );
+  }
   const face = fields.get('wheelFace');
   const order = fields.get('order');
   return (
     <div className="station">
       <div className="plate-side">
         <Plate scene={step.scene} dimmed={stale} still />
-        <div className="plate-foot settings">
-          <PickList
-            label="Ground on"
-            value={face?.typed ?? 'periphery'}
-            text={choices.wheelFaces.find((c) => c.id === face?.typed)?.words ?? ''}
-            choices={choices.wheelFaces}
-            onPick={(id) => edit({ kind: 'field', id: 'wheelFace', text: id })}
-          />
-          <PickList
-            label="Grind first"
-            value={order?.typed ?? 'flanks-first'}
-            text={`${choices.orders.find((c) => c.id === order?.typed)?.words ?? ''} first`}
-            choices={choices.orders}
-            onPick={(id) => edit({ kind: 'field', id: 'order', text: id })}
-          />
-          {GRIND_FIELDS.map((field) => (
-            <ValueInput key={field} field={field} caption place="sentence" />
-          ))}
-        </div>
+        {bored ? (
+          <div className="plate-foot settings">
+            {BAR_FIELDS.map((field) => (
+              <ValueInput key={field} field={field} caption place="sentence" />
+            ))}
+            <Exports scene={step.scene.id} solid={false} />
+          </div>
+        ) : (
+          <div className="plate-foot settings">
+            <PickList
+              label="Ground on"
+              value={face?.typed ?? 'periphery'}
+              text={choices.wheelFaces.find((c) => c.id === face?.typed)?.words ?? ''}
+              choices={choices.wheelFaces}
+              onPick={(id) => edit({ kind: 'field', id: 'wheelFace', text: id })}
+            />
+            <PickList
+              label="Grind first"
+              value={order?.typed ?? 'flanks-first'}
+              text={`${choices.orders.find((c) => c.id === order?.typed)?.words ?? ''} first`}
+              choices={choices.orders}
+              onPick={(id) => edit({ kind: 'field', id: 'order', text: id })}
+            />
+            {GRIND_FIELDS.map((field) => (
+              <ValueInput key={field} field={field} caption place="sentence" />
+            ))}
+          </div>
+        )}
       </div>
       <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label="Grinding card">
         <ol className="steps">
@@ -83,7 +102,13 @@ export function MakeStation() {
                     <p>
                       <b>Check:</b> {one.check}
                     </p>
-                    {one.measures && (
+                    {one.measures && bored && (
+                      <p className="measured">
+                        As drawn <b className="figures">{one.target}</b>, as made{' '}
+                        <ValueInput field={one.measures} place="sentence" />
+                      </p>
+                    )}
+                    {one.measures && !bored && (
                       <label className="measured">
                         <span>
                           {fields.get(one.measures)?.label}: wanted <b className="figures">{one.target}</b>, measured
@@ -102,7 +127,7 @@ export function MakeStation() {
             );
           })}
         </ol>
-        <KeepGrind />
+        {!bored && <KeepGrind />}
         <ul className="findings">
           {answer.findings
             .filter((finding) => finding.station === 'MAKE')

@@ -47,7 +47,7 @@ export function PlateStation({ station, scenes, keys }: Props) {
 }
 
 /** What is drawn, as files in open formats. */
-function Exports({ scene, solid }: { scene: string; solid: boolean }) {
+export function Exports({ scene, solid }: { scene: string; solid: boolean }) {
   const { fields, units } = useCut().draft;
   return (
     <div className="exports">
@@ -57,6 +57,13 @@ function Exports({ scene, solid }: { scene: string; solid: boolean }) {
         onClick={() => void download(`/api/plan/drawing/${scene}`, `${scene}.svg`, { fields, units })}
       >
         Drawing as SVG
+      </button>
+      <button
+        type="button"
+        className="quiet"
+        onClick={() => void download(`/api/plan/dxf/${scene}`, `${scene}.dxf`, { fields, units })}
+      >
+        DXF
       </button>
       {solid && (
         <button

@@ -3,6 +3,19 @@ import { flushSync } from 'react-dom';
 import { useAnswer, useCut } from '../cut/CutContext';
 import { Plate } from '../plate/Plate';
 
+const BIT_ANGLES = ['backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
+const BIT_SETTINGS = ['speed', 'feed', 'depth', 'overhang', 'height'];
+const BAR_ANGLES = [
+  'boreBackRake',
+  'boreSideRake',
+  'boreRelief',
+  'boreSideRelief',
+  'boreEndEdge',
+  'boreSideEdge',
+  'boreNose',
+];
+const BAR_SETTINGS = ['boreSpeed', 'boreFeed', 'boreDepthOfCut', 'barOverhang', 'boreHeight'];
+
 /** What is printed: the tool's card, or at Make the grinding as a route card; one page, black on white, with boxes. */
 export function PrintCard({ station }: { station: string }) {
   const { draft } = useCut();
@@ -20,29 +33,37 @@ export function PrintCard({ station }: { station: string }) {
     };
   }, []);
   if (!answer || !printing) return null;
-  const scene = answer.scenes.find((one) => one.id === 'bit');
-  const signature = ['backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
+  const scene = answer.scenes.find((one) => one.id === 'bit' || one.id === 'bar-drawing');
+  const bored = fields.has('boreDepth');
   const text = (id: string) => fields.get(id)?.text ?? '';
   return (
     <article className="print" aria-hidden="true">
       <h1>{draft.name || 'Unnamed cut'}</h1>
-      <p>
-        {text('operation').replace(/^./, (first) => first.toUpperCase())} {text('material')}: {text('diameter')} to{' '}
-        {text('finished')} over {text('length')}, {text('tolerance')}, {text('finish')}; held {text('hold')},{' '}
-        {text('stickOut')} free; {text('lathe')}; {text('blank')}.
-      </p>
+      {bored ? (
+        <p>
+          Bore {text('material')}: {text('boreStart')} to {text('boreFinished')} {text('boreTolerance')},{' '}
+          {text('boreDepth')} deep, {text('bottom')}, {text('finish')}; {text('lathe')}; bar of {text('barDiameter')}{' '}
+          {text('barMaterial')}, {text('boreBit')}.
+        </p>
+      ) : (
+        <p>
+          {text('operation').replace(/^./, (first) => first.toUpperCase())} {text('material')}: {text('diameter')} to{' '}
+          {text('finished')} over {text('length')}, {text('tolerance')}, {text('finish')}; held {text('hold')},{' '}
+          {text('stickOut')} free; {text('lathe')}; {text('blank')}.
+        </p>
+      )}
       <div className="print-top">
         {scene && <Plate scene={scene} still />}
         <table>
           <tbody>
-            {signature.map((id) => (
+            {(bored ? BAR_ANGLES : BIT_ANGLES).map((id) => (
               <tr key={id}>
                 <th>{fields.get(id)?.label}</th>
                 <td>{text(id)}</td>
                 <td className="blank-cell">measured</td>
               </tr>
             ))}
-            {['speed', 'feed', 'depth', 'overhang', 'height'].map((id) => (
+            {(bored ? BAR_SETTINGS : BIT_SETTINGS).map((id) => (
               <tr key={id}>
                 <th>{fields.get(id)?.label}</th>
                 <td>{text(id)}</td>

@@ -52,6 +52,12 @@ public enum BoreField implements Entry {
     RING("ringHz", "Rings at", Station.REACH, new Limits(Quantity.FREQUENCY, 5, 20_000)),
     DEPTH("boreDepthOfCut", "Depth of cut", Station.REACH, Entry.length(0.002, 10)),
     FEED("boreFeed", "Feed", Station.REACH, new Limits(Quantity.FEED, 0.002, 1)),
+    BLEND("blend", "Blend radius", Station.MAKE, Entry.length(0, 30), "1 mm", "1/32"),
+    ROD_DRILL("rodMargin", "Rod hole stops short by", Station.MAKE, Entry.length(0.2, 20), "1 mm", "1/32"),
+    MADE_LENGTH("madeLength", "Length as made", Station.MAKE, Entry.length(5, 3000)),
+    MADE_BAR("madeBar", "Shank as made", Station.MAKE, Entry.length(1, 200)),
+    MADE_CROSS("madeCross", "Cross-hole from the end, as made", Station.MAKE, Entry.length(0.2, 300)),
+    MADE_NECK("madeNeck", "Nose as made", Station.MAKE, Entry.length(0.8, 200)),
     TEACHING("useTaught", "Trials so far", Station.REACH, "used"),
     SPEED("boreSpeed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000));
 

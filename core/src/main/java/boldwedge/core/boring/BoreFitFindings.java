@@ -206,6 +206,9 @@ final class BoreFitFindings {
 
     /** Where the bit's axis meets the bar's, behind the bar's end, mm. */
     static double crossing(BoreJob job) {
+        if (job.making().crossMm().isPresent()) {
+            return job.making().crossMm().getAsDouble();
+        }
         double tip = (job.necked() ? job.neckMm() : job.barMm()) / 2;
         double half = job.bit().widthMm() / 2;
         if (job.bitAngleRad() > Math.toRadians(85)) {

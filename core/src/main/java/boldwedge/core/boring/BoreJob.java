@@ -33,6 +33,7 @@ import java.util.OptionalDouble;
  * @param damping damping ratio, if measured
  * @param ringHz frequency at which it rings, if measured
  * @param depthMm depth of cut of the last pass
+ * @param making what is drawn of the bar and what has been made
  * @param taught what trials have taught of the spring; nothing when they are left out
  */
 public record BoreJob(
@@ -69,7 +70,57 @@ public record BoreJob(
         double depthMm,
         OptionalDouble feedMm,
         OptionalDouble speedRpm,
-        Taught taught) {
+        Taught taught,
+        Making making) {
+
+    /** The job as drawn, whatever has been made. */
+    public BoreJob drawn() {
+        return new BoreJob(
+                work,
+                startMm,
+                finishedMm,
+                tolerance,
+                holeDepthMm,
+                bottom,
+                outOfRoundMm,
+                raMm,
+                outsideMm,
+                stickOutMm,
+                held,
+                lathe,
+                bit,
+                tool,
+                bitAngleRad,
+                flankMm,
+                barMaterial,
+                making.drawnBarMm(),
+                making.drawnLengthMm(),
+                overhangMm,
+                making.drawnNeckMm(),
+                neckLengthMm,
+                rodHoleMm,
+                heightMm,
+                aheadMm,
+                spanMm,
+                cutterAtMm,
+                measuredNPerMm,
+                damping,
+                ringHz,
+                depthMm,
+                feedMm,
+                speedRpm,
+                taught,
+                new Making(
+                        making.drawnBarMm(),
+                        making.drawnNeckMm(),
+                        making.drawnLengthMm(),
+                        making.blendMm(),
+                        making.rodMarginMm(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty(),
+                        OptionalDouble.empty()));
+    }
 
     /** Stock to take off, on the radius, mm. */
     public double stockMm() {
@@ -122,7 +173,8 @@ public record BoreJob(
                 depthMm,
                 feed,
                 speed,
-                taught);
+                taught,
+                making);
     }
 
     /** The same job with a bar of another material. */
@@ -161,6 +213,7 @@ public record BoreJob(
                 depthMm,
                 feedMm,
                 speedRpm,
-                taught);
+                taught,
+                making);
     }
 }

@@ -7,6 +7,7 @@ import boldwedge.core.ask.Figure;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Say;
+import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
@@ -47,6 +48,7 @@ public final class BorePlan {
         findings.sort(Comparator.comparing(Finding::station)
                 .thenComparing(Finding::verdict)
                 .thenComparing(Finding::margin));
+        Scene drawing = BarDrawing.draw(cut, say);
         return new PlanAnswer(
                 true,
                 request.units(),
@@ -58,8 +60,9 @@ public final class BorePlan {
                         BoreScenes.end(cut, say),
                         BoreScenes.bar(cut, say),
                         BoreScenes.size(cut, say),
-                        BoreScenes.lobes(cut, say)),
-                List.of());
+                        BoreScenes.lobes(cut, say),
+                        drawing),
+                cut.job().held() == BarHeld.CENTRES ? List.of() : new BarRoute(cut, say, drawing).steps());
     }
 
     /** What a request came to: the fields, and the cut when they were all right. */
@@ -119,6 +122,10 @@ public final class BorePlan {
         length(states, BoreField.NECK_DIAMETER, job.neckMm(), say);
         length(states, BoreField.SPAN, job.spanMm(), say);
         length(states, BoreField.CUTTER_AT, job.cutterAtMm(), say);
+        length(states, BoreField.MADE_LENGTH, job.barLengthMm(), say);
+        length(states, BoreField.MADE_BAR, job.barMm(), say);
+        length(states, BoreField.MADE_CROSS, BoreFitFindings.crossing(job), say);
+        length(states, BoreField.MADE_NECK, job.neckMm(), say);
         length(states, BoreField.DEPTH, job.depthMm(), say);
         FieldReader.show(states, BoreField.FEED, Quantity.FEED, cut.feedMm(), say);
         FieldReader.show(states, BoreField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm(), say);

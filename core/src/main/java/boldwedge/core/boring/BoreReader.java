@@ -62,11 +62,17 @@ final class BoreReader extends FieldReader {
         }
         double start = value(BoreField.START);
         double depth = value(BoreField.DEPTH_OF_HOLE);
-        double barMm = typed(BoreField.BAR_DIAMETER).orElse(usualBar(start));
+        double drawnBar = typed(BoreField.BAR_DIAMETER).orElse(usualBar(start));
+        // What was made counts, once it is: the drawing only until then.
+        double barMm = typed(BoreField.MADE_BAR).orElse(drawnBar);
         double overhang = typed(BoreField.OVERHANG).orElse(Math.ceil(depth + Math.max(3, 0.4 * barMm)));
-        double whole = typed(BoreField.BAR_LENGTH).orElse(Math.ceil(overhang + GRIP * barMm));
+        double whole = typed(BoreField.MADE_LENGTH)
+                .orElse(typed(BoreField.BAR_LENGTH).orElse(Math.ceil(overhang + GRIP * barMm)));
         double neckLength = value(BoreField.NECK_LENGTH);
-        double neck = neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * barMm) : barMm;
+        double neck = neckLength > 0
+                ? typed(BoreField.MADE_NECK)
+                        .orElse(typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar))
+                : barMm;
         double span = typed(BoreField.SPAN).orElse(Math.ceil(3 * depth + 60));
         BoreJob job = new BoreJob(
                 work.orElseThrow(),
@@ -102,7 +108,17 @@ final class BoreReader extends FieldReader {
                 typed(BoreField.DEPTH).orElse(Math.min((value(BoreField.FINISHED) - start) / 2, USUAL_FINISH_DEPTH_MM)),
                 typed(BoreField.FEED),
                 typed(BoreField.SPEED),
-                teaching.equals("used") ? request.taught() : Taught.NOTHING);
+                teaching.equals("used") ? request.taught() : Taught.NOTHING,
+                new Making(
+                        drawnBar,
+                        neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar) : drawnBar,
+                        typed(BoreField.BAR_LENGTH).orElse(Math.ceil(overhang + GRIP * drawnBar)),
+                        value(BoreField.BLEND),
+                        value(BoreField.ROD_DRILL),
+                        typed(BoreField.MADE_BAR),
+                        neckLength > 0 ? typed(BoreField.MADE_NECK) : OptionalDouble.empty(),
+                        typed(BoreField.MADE_LENGTH),
+                        typed(BoreField.MADE_CROSS)));
         checkTogether(job);
         return hasErrors() ? Optional.empty() : Optional.of(job);
     }

@@ -11,6 +11,7 @@ import java.util.List;
  * @param bottom least y
  * @param width extent in x
  * @param height extent in y
+ * @param scale plate millimetres per millimetre of the thing, where all of it has one scale; else 0
  * @param scaleNote how the scale reads ("to scale", "bend drawn 200 times larger")
  * @param strokes lines and areas
  * @param labels words, dimensions among them
@@ -22,6 +23,7 @@ public record Scene(
         double bottom,
         double width,
         double height,
+        double scale,
         String scaleNote,
         List<Stroke> strokes,
         List<Label> labels) {}

@@ -173,6 +173,12 @@ public final class SceneBuilder {
 
     /** The scene with the bounds given, in plate millimetres. */
     public Scene build(double left, double bottom, double width, double height, String scaleNote) {
-        return new Scene(id, title, left, bottom, width, height, scaleNote, List.copyOf(strokes), List.copyOf(labels));
+        return build(left, bottom, width, height, 0, scaleNote);
+    }
+
+    /** The same for a scene that has one scale all over. */
+    public Scene build(double left, double bottom, double width, double height, double oneScale, String scaleNote) {
+        return new Scene(
+                id, title, left, bottom, width, height, oneScale, scaleNote, List.copyOf(strokes), List.copyOf(labels));
     }
 }

@@ -32,7 +32,7 @@ public final class Written {
                         : places(Unit.HORSEPOWER.fromBase(value), 2) + " hp";
             case STIFFNESS ->
                 metric
-                        ? places(Unit.NEWTON_PER_MICROMETRE.fromBase(value), 1) + " N/µm"
+                        ? places(Unit.NEWTON_PER_MICROMETRE.fromBase(value), value < 10_000 ? 2 : 1) + " N/µm"
                         : places(Unit.POUND_PER_THOU.fromBase(value), 0) + " lbf/thou";
             case FORCE -> force(value, system);
             case FREQUENCY -> places(value, value < 100 ? 1 : 0) + " Hz";

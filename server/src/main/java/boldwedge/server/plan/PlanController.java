@@ -3,6 +3,7 @@ package boldwedge.server.plan;
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.drawing.Scene;
+import boldwedge.core.drawing.SceneDxf;
 import boldwedge.core.drawing.SceneSvg;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.wedge.StlWriter;
@@ -48,19 +49,28 @@ class PlanController {
         return plans.plan(Text.map(question.fields()), question.units());
     }
 
-    /** A drawing of the plan as SVG: cut, bit, tool-on-work, marks, push-off, or a grinding step's. */
+    /** A drawing of the plan as SVG, or of a step of its making. */
     @PostMapping(value = "/plan/drawing/{scene}", produces = "image/svg+xml")
     ResponseEntity<String> drawing(@PathVariable String scene, @RequestBody PlanQuestion question) {
+        return file(scene + ".svg", MediaType.valueOf("image/svg+xml"), SceneSvg.write(scene(scene, question)));
+    }
+
+    /** The same as DXF; a drawing of one scale comes at the true size of the thing. */
+    @PostMapping(value = "/plan/dxf/{scene}", produces = "image/vnd.dxf")
+    ResponseEntity<String> dxf(@PathVariable String scene, @RequestBody PlanQuestion question) {
+        return file(scene + ".dxf", MediaType.valueOf("image/vnd.dxf"), SceneDxf.write(scene(scene, question)));
+    }
+
+    private Scene scene(String id, PlanQuestion question) {
         PlanAnswer answer = plans.workedPlan(Text.map(question.fields()), question.units());
         List<Scene> scenes = Stream.concat(
                         answer.scenes().stream(), answer.steps().stream().map(MakeStep::scene))
                 .toList();
-        Scene wanted = scenes.stream()
-                .filter(s -> s.id().equals(scene))
+        return scenes.stream()
+                .filter(s -> s.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> Refusal.missing("There is no drawing of that name. There are: "
-                        + scenes.stream().map(Scene::id).collect(Collectors.joining(", ")) + "."));
-        return file(scene + ".svg", MediaType.valueOf("image/svg+xml"), SceneSvg.write(wanted));
+                        + scenes.stream().map(Scene::id).distinct().collect(Collectors.joining(", ")) + "."));
     }
 
     /** The ground bit as STL, millimetres. */

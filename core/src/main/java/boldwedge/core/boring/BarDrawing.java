@@ -1,0 +1,179 @@
+package boldwedge.core.boring;
+
+import boldwedge.core.ask.Say;
+import boldwedge.core.drawing.Label.Anchor;
+import boldwedge.core.drawing.Plate;
+import boldwedge.core.drawing.Role;
+import boldwedge.core.drawing.Scene;
+import boldwedge.core.drawing.SceneBuilder;
+
+/** The workshop drawing of a bar: from the side, cut through along its axis, and from its end, all to one scale. */
+final class BarDrawing {
+    private BarDrawing() {}
+
+    static Scene draw(BoreCut cut, Say say) {
+        BoreJob job = cut.job();
+        double length = job.barLengthMm();
+        double scale = Math.min(72 / length, 11 / job.barMm());
+        SceneBuilder scene = new SceneBuilder("bar-drawing", "Drawing of the bar");
+        double left = 8;
+        scene.place(left, 56, scale);
+        outline(scene, job, length);
+        hole(scene, job, length, Role.EDGE);
+        double neckFrom = length - neckFromEnd(job);
+        scene.dimension(0, job.barMm() / 2, length, job.barMm() / 2, 8);
+        scene.label(Role.DIMENSION, length / 2, job.barMm() / 2 + 9.6 / scale, Anchor.MIDDLE, say.length(length));
+        if (job.necked()) {
+            scene.dimension(neckFrom, -job.barMm() / 2, length, -job.barMm() / 2, -3.5);
+            scene.label(
+                    Role.DIMENSION,
+                    (neckFrom + length) / 2,
+                    -job.barMm() / 2 - 5.4 / scale,
+                    Anchor.MIDDLE,
+                    say.length(length - neckFrom));
+        }
+        scene.place(left, 30, scale);
+        section(scene, job, length);
+        scene.place(91, 56, scale);
+        double tip = tip(job);
+        scene.circle(Role.EDGE, 0, 0, job.barMm() / 2);
+        if (job.necked()) {
+            scene.circle(Role.EDGE, 0, 0, tip / 2);
+        }
+        double half = job.bit().widthMm() / 2;
+        double chord = Math.sqrt(Math.max(0, tip * tip / 4 - half * half));
+        scene.line(Role.HIDDEN, -chord, half, chord, half);
+        scene.line(Role.HIDDEN, -chord, -half, chord, -half);
+        if (job.rodHoleMm() > 0) {
+            scene.circle(Role.HIDDEN, 0, 0, job.rodHoleMm() / 2);
+        }
+        scene.line(Role.CENTRE, -0.7 * job.barMm(), 0, 0.7 * job.barMm(), 0);
+        scene.line(Role.CENTRE, 0, -0.7 * job.barMm(), 0, 0.7 * job.barMm());
+        scene.place(0, 0, 1);
+        scene.label(Role.CAPTION, left, 68, Anchor.START, "from the side");
+        scene.label(Role.CAPTION, left, 40, Anchor.START, "cut through");
+        scene.label(Role.CAPTION, 91, 68, Anchor.MIDDLE, "end");
+        double[] screw = BarRoute.screw(job.bit().widthMm());
+        String words = "shank " + say.length(job.barMm())
+                + (job.necked()
+                        ? ", nose " + say.length(job.neckMm()) + ", blend "
+                                + say.length(job.making().blendMm())
+                        : "")
+                + "; cross-hole " + say.length(job.bit().widthMm()) + " at " + say.angle(job.bitAngleRad());
+        scene.label(Role.DIMENSION, left, 15, Anchor.START, words);
+        scene.label(
+                Role.DIMENSION,
+                left,
+                11.5,
+                Anchor.START,
+                "cross-hole's axis " + say.length(BoreFitFindings.crossing(job)) + " from the end; screw M"
+                        + say.number(screw[0], 1)
+                        + (job.rodHoleMm() > 0 ? "; hole along the bar " + say.length(job.rodHoleMm()) : ""));
+        scene.label(Role.DIMENSION, left, 8, Anchor.START, job.barMaterial().name());
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, "one scale, " + Plate.scale(scale));
+    }
+
+    private static double tip(BoreJob job) {
+        return job.necked() ? job.neckMm() : job.barMm();
+    }
+
+    /** The nose reaches from the bar's end to behind the point by its length. */
+    private static double neckFromEnd(BoreJob job) {
+        return job.necked() ? job.neckLengthMm() + job.bit().widthMm() : 0;
+    }
+
+    private static void outline(SceneBuilder scene, BoreJob job, double length) {
+        double r = job.barMm() / 2;
+        double n = tip(job) / 2;
+        double neck = length - neckFromEnd(job);
+        double blend = job.necked() ? Math.min(job.making().blendMm(), r - n) : 0;
+        double chamfer = 0.06 * job.barMm();
+        double[] points = job.necked()
+                ? new double[] {
+                    0,
+                    r - chamfer,
+                    chamfer,
+                    r,
+                    neck - blend,
+                    r,
+                    neck,
+                    n + 0.0001 + (r - n) * 0.3,
+                    neck + blend,
+                    n,
+                    length - chamfer,
+                    n,
+                    length,
+                    n - chamfer,
+                    length,
+                    -n + chamfer,
+                    length - chamfer,
+                    -n,
+                    neck + blend,
+                    -n,
+                    neck,
+                    -n - 0.0001 - (r - n) * 0.3,
+                    neck - blend,
+                    -r,
+                    chamfer,
+                    -r,
+                    0,
+                    -r + chamfer
+                }
+                : new double[] {
+                    0,
+                    r - chamfer,
+                    chamfer,
+                    r,
+                    length - chamfer,
+                    r,
+                    length,
+                    r - chamfer,
+                    length,
+                    -r + chamfer,
+                    length - chamfer,
+                    -r,
+                    chamfer,
+                    -r,
+                    0,
+                    -r + chamfer
+                };
+        scene.run(Role.TOOL, true, points);
+        scene.run(Role.EDGE, true, points);
+        scene.line(Role.CENTRE, -4, 0, length + 4, 0);
+    }
+
+    /** The two sides of the cross-hole where they show. */
+    private static void hole(SceneBuilder scene, BoreJob job, double length, Role role) {
+        double n = tip(job) / 2;
+        double axis = length - BoreFitFindings.crossing(job);
+        double lean = 1 / Math.tan(job.bitAngleRad());
+        double half = job.bit().widthMm() / 2 / Math.sin(job.bitAngleRad());
+        // The bit leans to the bar's end on the side of its point, which is drawn below.
+        for (int side : new int[] {-1, 1}) {
+            double x = axis + side * half;
+            double low = Math.min(x + n * lean, length);
+            double lowY = -Math.min(n, lean > 0 ? (length - x) / lean : n);
+            scene.line(role, x - n * lean, n, low, Math.max(-n, lowY));
+        }
+    }
+
+    private static void section(SceneBuilder scene, BoreJob job, double length) {
+        outline(scene, job, length);
+        hole(scene, job, length, Role.EDGE);
+        double d = job.rodHoleMm() / 2;
+        double[] screw = BarRoute.screw(job.bit().widthMm());
+        double cross = BoreFitFindings.crossing(job);
+        if (d > 0) {
+            double depth =
+                    length - cross + job.bit().widthMm() / 2 - job.making().rodMarginMm();
+            scene.run(Role.EDGE, false, 0, d, depth, d, depth + 0.6 * d, 0, depth, -d, 0, -d);
+            double thread = 2.2 * screw[0];
+            scene.line(Role.HIDDEN, 0, screw[0] / 2, thread, screw[0] / 2);
+            scene.line(Role.HIDDEN, 0, -screw[0] / 2, thread, -screw[0] / 2);
+        } else {
+            double from = length - cross + job.bit().widthMm() / 2;
+            scene.line(Role.HIDDEN, Math.min(from, length), screw[0] / 2, length, screw[0] / 2);
+            scene.line(Role.HIDDEN, Math.min(from, length), -screw[0] / 2, length, -screw[0] / 2);
+        }
+    }
+}
