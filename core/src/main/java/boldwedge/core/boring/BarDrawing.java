@@ -6,6 +6,8 @@ import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
+import java.util.ArrayList;
+import java.util.List;
 
 /** The workshop drawing of a bar: from the side, cut through along its axis, and from its end, all to one scale. */
 final class BarDrawing {
@@ -21,8 +23,8 @@ final class BarDrawing {
         outline(scene, job, length);
         hole(scene, job, length, Role.EDGE);
         double neckFrom = length - neckFromEnd(job);
-        scene.dimension(0, job.barMm() / 2, length, job.barMm() / 2, 8);
-        scene.label(Role.DIMENSION, length / 2, job.barMm() / 2 + 9.6 / scale, Anchor.MIDDLE, say.length(length));
+        scene.dimension(0, job.barMm() / 2, length, job.barMm() / 2, 5);
+        scene.label(Role.DIMENSION, length / 2, job.barMm() / 2 + 6.6 / scale, Anchor.MIDDLE, say.length(length));
         if (job.necked()) {
             scene.dimension(neckFrom, -job.barMm() / 2, length, -job.barMm() / 2, -3.5);
             scene.label(
@@ -50,26 +52,24 @@ final class BarDrawing {
         scene.line(Role.CENTRE, -0.7 * job.barMm(), 0, 0.7 * job.barMm(), 0);
         scene.line(Role.CENTRE, 0, -0.7 * job.barMm(), 0, 0.7 * job.barMm());
         scene.place(0, 0, 1);
-        scene.label(Role.CAPTION, left, 68, Anchor.START, "from the side");
+        scene.label(Role.CAPTION, left, 71, Anchor.START, "from the side");
         scene.label(Role.CAPTION, left, 40, Anchor.START, "cut through");
         scene.label(Role.CAPTION, 91, 68, Anchor.MIDDLE, "end");
         double[] screw = BarRoute.screw(job.bit().widthMm());
-        String words = "shank " + say.length(job.barMm())
+        List<String> notes = new ArrayList<>();
+        notes.add("shank " + say.length(job.barMm())
                 + (job.necked()
                         ? ", nose " + say.length(job.neckMm()) + ", blend "
                                 + say.length(job.making().blendMm())
-                        : "")
-                + "; cross-hole " + say.length(job.bit().widthMm()) + " at " + say.angle(job.bitAngleRad());
-        scene.label(Role.DIMENSION, left, 15, Anchor.START, words);
-        scene.label(
-                Role.DIMENSION,
-                left,
-                11.5,
-                Anchor.START,
-                "cross-hole's axis " + say.length(BoreFitFindings.crossing(job)) + " from the end; screw M"
-                        + say.number(screw[0], 1)
-                        + (job.rodHoleMm() > 0 ? "; hole along the bar " + say.length(job.rodHoleMm()) : ""));
-        scene.label(Role.DIMENSION, left, 8, Anchor.START, job.barMaterial().name());
+                        : ""));
+        notes.add("cross-hole " + say.length(job.bit().widthMm()) + " at " + say.angle(job.bitAngleRad())
+                + ", its axis " + say.length(BoreFitFindings.crossing(job)) + " from the end");
+        notes.add("screw M" + say.number(screw[0], 1)
+                + (job.rodHoleMm() > 0 ? "; hole along the bar " + say.length(job.rodHoleMm()) : ""));
+        notes.add(job.barMaterial().name());
+        for (int i = 0; i < notes.size(); i++) {
+            scene.label(Role.DIMENSION, left, 16 - 3.5 * i, Anchor.START, notes.get(i));
+        }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, "one scale, " + Plate.scale(scale));
     }
 

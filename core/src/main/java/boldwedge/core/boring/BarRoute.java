@@ -101,13 +101,18 @@ final class BarRoute {
         double necked = job.necked() ? droop(job.neckMm(), thrust) : stout;
         double surface = from - making.drawnBarMm() / 2 / Math.tan(job.bitAngleRad());
         List<String> lines = new ArrayList<>();
-        lines.add(
-                leaning
-                        ? "Vise or angle plate at " + say.angle(job.bitAngleRad())
-                                + " to the drill; its axis crosses the bar's " + say.length(from)
-                                + " from the end, and comes in " + say.length(surface) + " from the end at the surface."
-                        : "Vee block under the drill, the bar's axis under the spindle; hole " + say.length(from)
-                                + " from the end.");
+        if (leaning) {
+            lines.add("Vise or angle plate at " + say.angle(job.bitAngleRad())
+                    + " to the drill; the hole's axis crosses the bar's " + say.length(from) + " from the end.");
+            lines.add(
+                    surface > w / 2
+                            ? "It comes in " + say.length(surface) + " from the end at the surface."
+                            : "It comes in at the very end: leave " + say.length(w - surface)
+                                    + " of stock there while you drill, and face it off after.");
+        } else {
+            lines.add("Vee block under the drill, the bar's axis under the spindle; hole " + say.length(from)
+                    + " from the end.");
+        }
         lines.add("Centre drill, then drill " + say.length(w - REAM_MM) + " right through; ream " + say.length(w)
                 + ". For a square bit broach or file the corners after.");
         if (job.necked()) {

@@ -118,7 +118,7 @@ public final class BarTests {
                 stiff(test.stiffnessNPerMm(), say)
                         + (Double.isNaN(test.spreadNPerMm())
                                 ? ""
-                                : " ± " + Written.places(test.spreadNPerMm() / 1000, 2) + " N/µm")));
+                                : " ± " + Written.places(test.spreadNPerMm() / 1000, 3) + " N/µm")));
         working.add(new Step("Bar alone", "section by section", "as drawn", stiff(alone, say)));
         working.add(new Step(
                 "Holder and machine",

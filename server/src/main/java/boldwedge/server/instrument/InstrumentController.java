@@ -4,6 +4,7 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.boring.BarTests;
 import boldwedge.core.boring.BarTests.AtRest;
 import boldwedge.core.boring.BarTests.Line;
+import boldwedge.core.boring.BoreField;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.server.plan.PlanService;
@@ -11,6 +12,7 @@ import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
 import java.util.ArrayList;
 import java.util.Base64;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -97,8 +99,11 @@ class InstrumentController {
         return BarTests.ring(request(question.fields(), question.units()), recording.samples(), recording.rate());
     }
 
+    /** The bar as reckoned, whatever has been measured: a stand-in must not answer softer each time it is asked. */
     private AtRest bar(Map<String, @Nullable String> fields, UnitSystem units) {
-        return BarTests.atRest(request(fields, units))
+        Map<String, @Nullable String> reckoned = new HashMap<>(fields);
+        List.of(BoreField.STIFFNESS, BoreField.DAMPING, BoreField.RING).forEach(field -> reckoned.remove(field.id()));
+        return BarTests.atRest(request(reckoned, units))
                 .orElseThrow(
                         () -> Refusal.wrong("The bar is not complete yet: mend it at the earlier stations first."));
     }
