@@ -7,7 +7,7 @@ import { Header } from '../frame/Header';
 import { KeyMap } from '../frame/KeyMap';
 import { Plate } from '../plate/Plate';
 
-const LABELS: Record<string, string> = {
+const BIT_LABELS: Record<string, string> = {
   backRake: 'Back rake',
   sideRake: 'Side rake',
   endRelief: 'End relief',
@@ -16,6 +16,25 @@ const LABELS: Record<string, string> = {
   sideEdge: 'Lead',
   noseRadius: 'Nose radius',
 };
+
+const BAR_LABELS: Record<string, string> = {
+  barDiameter: 'Bar diameter',
+  barLength: 'Whole length',
+  barMaterial: 'Of',
+  neckDiameter: 'Nose diameter',
+  neckLength: 'Nose length',
+  rodHole: 'Hole along the bar',
+  boreBit: 'Bit',
+  bitAngle: 'Bit to the bar',
+  boreRelief: 'Clearance to the bore',
+  boreSideEdge: 'Lead',
+  boreNose: 'Nose radius',
+  tipStiffness: 'Stiffness measured',
+  barOverhang: 'at a reach of',
+  damping: 'Damping measured',
+};
+/** A hole that any bar goes into, to draw it in: the card is of the bar, not of a job. */
+const LARGE_HOLE = { operation: 'bore', boreStart: '300 mm', boreFinished: '302 mm', boreDepth: '5 mm' };
 
 /** A tool's card: its drawing, its angles wanted and last measured, where it lives, its log. */
 export function ToolPage() {
@@ -32,13 +51,19 @@ export function ToolPage() {
     if (tool.data) setEntry(tool.data);
   }, [tool.data]);
   const lathe = lathes.data?.[0]?.id;
+  const bar = tool.data?.fields.barDiameter !== undefined;
+  const labels = bar ? BAR_LABELS : BIT_LABELS;
   const drawn = useQuery({
     queryKey: ['tool-drawing', tool.data, lathe],
     queryFn: () =>
-      send<PlanAnswer>('POST', '/api/plan', { fields: { ...tool.data?.fields, lathe }, units: tool.data?.units }),
+      send<PlanAnswer>('POST', '/api/plan', {
+        fields: { ...tool.data?.fields, ...(bar ? LARGE_HOLE : {}), lathe },
+        units: tool.data?.units,
+      }),
     enabled: tool.data !== undefined && lathe !== undefined,
   });
-  const scene = drawn.data?.scenes.find((one) => one.id === 'bit');
+  const scene = drawn.data?.scenes.find((one) => one.id === (bar ? 'bar-drawing' : 'bit'));
+  const smallest = bar && drawn.data?.figures.find((one) => one.id === 'smallestHole')?.text;
   const measured = grinds.data?.[0]?.measured ?? {};
   const save = async () => {
     if (!entry) return;
@@ -79,18 +104,20 @@ export function ToolPage() {
             >
               Card as JSON
             </button>
-            <button
-              type="button"
-              className="quiet"
-              onClick={() =>
-                void download('/api/plan/solid', 'bit.stl', {
-                  fields: { ...tool.data?.fields, lathe },
-                  units: tool.data?.units,
-                })
-              }
-            >
-              Solid as STL
-            </button>
+            {!bar && (
+              <button
+                type="button"
+                className="quiet"
+                onClick={() =>
+                  void download('/api/plan/solid', 'bit.stl', {
+                    fields: { ...tool.data?.fields, lathe },
+                    units: tool.data?.units,
+                  })
+                }
+              >
+                Solid as STL
+              </button>
+            )}
           </div>
         </div>
         <aside className="ledger" aria-label="Tool card">
@@ -132,15 +159,22 @@ export function ToolPage() {
                   </tr>
                 </thead>
                 <tbody>
-                  {Object.entries(LABELS).map(([field, label]) => (
-                    <tr key={field}>
-                      <th scope="row">{label}</th>
-                      <td className="figures">{entry.fields[field] ?? '—'}</td>
-                      <td className="figures">{measured[field] ?? '—'}</td>
-                    </tr>
-                  ))}
+                  {Object.entries(labels)
+                    .filter(([field]) => !bar || entry.fields[field])
+                    .map(([field, label]) => (
+                      <tr key={field}>
+                        <th scope="row">{label}</th>
+                        <td className="figures">{entry.fields[field] ?? '—'}</td>
+                        <td className="figures">{measured[field] ?? '—'}</td>
+                      </tr>
+                    ))}
                 </tbody>
               </table>
+              {smallest && (
+                <p>
+                  Smallest hole it enters: <b className="figures">{smallest}</b>
+                </p>
+              )}
             </div>
           )}
           <h3>Log</h3>
@@ -151,7 +185,7 @@ export function ToolPage() {
                 <span>
                   Ground{Object.keys(grind.measured).length > 0 ? ': ' : '.'}
                   {Object.entries(grind.measured)
-                    .map(([field, text]) => `${LABELS[field] ?? field} ${text}`)
+                    .map(([field, text]) => `${labels[field] ?? field} ${text}`)
                     .join(', ')}
                   {grind.note && <em> {grind.note}</em>}
                 </span>
