@@ -27,6 +27,7 @@ const EXAMPLES: Texts = {
   postStiffness: 'if measured: 20 N/µm',
   chuckStiffness: 'if measured',
   tailstockStiffness: 'if measured',
+  shims: '0.05, 0.1, 0.2, 0.5 mm; 4 thou',
 };
 
 /** The shop's lathes, kept and edited; the shop in and out as files. */

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { download, get, type PlanAnswer, Refused, send, sentenceOf, type ToolRecord } from '../api/client';
-import { useGrinds, useLathes, useTrials } from '../api/records';
+import { useChoices, useGrinds, useLathes, useTrials } from '../api/records';
 import { Header } from '../frame/Header';
 import { KeyMap } from '../frame/KeyMap';
 import { Plate } from '../plate/Plate';
@@ -45,6 +45,7 @@ export function ToolPage() {
   const [entry, setEntry] = useState<ToolRecord>();
   const tool = useQuery({ queryKey: ['tool', id], queryFn: () => get<ToolRecord>(`/api/crib/tools/${id}`) });
   const lathes = useLathes();
+  const choices = useChoices();
   const grinds = useGrinds(id);
   const trials = useTrials('tool', id);
   useEffect(() => {
@@ -63,8 +64,11 @@ export function ToolPage() {
     enabled: tool.data !== undefined && lathe !== undefined,
   });
   const scene = drawn.data?.scenes.find((one) => one.id === (bar ? 'bar-drawing' : 'bit'));
-  const smallest = bar && drawn.data?.figures.find((one) => one.id === 'smallestHole')?.text;
+  // Without its own clearance on the card the smallest hole is a matter of how it will be ground.
+  const smallest = tool.data?.fields.boreRelief && drawn.data?.figures.find((one) => one.id === 'smallestHole')?.text;
   const measured = grinds.data?.[0]?.measured ?? {};
+  const picked = [...(choices.data?.bits ?? []), ...(choices.data?.barMaterials ?? [])];
+  const worded = (text: string | undefined) => picked.find((one) => one.id === text)?.words ?? text ?? '—';
   const save = async () => {
     if (!entry) return;
     try {
@@ -164,7 +168,7 @@ export function ToolPage() {
                     .map(([field, label]) => (
                       <tr key={field}>
                         <th scope="row">{label}</th>
-                        <td className="figures">{entry.fields[field] ?? '—'}</td>
+                        <td className="figures">{worded(entry.fields[field])}</td>
                         <td className="figures">{measured[field] ?? '—'}</td>
                       </tr>
                     ))}
@@ -206,10 +210,10 @@ export function ToolPage() {
                 </span>
               </li>
             ))}
-            {grinds.data?.length === 0 && trials.data?.length === 0 && (
-              <li>Nothing yet. Grinds are written here from Make, trials from Prove.</li>
-            )}
           </ul>
+          {grinds.data?.length === 0 && trials.data?.length === 0 && (
+            <p>Nothing yet. Grinds are written here from Make, trials from Prove.</p>
+          )}
         </aside>
       </main>
       <KeyMap open={keys} onOpenChange={setKeys} />

@@ -4,6 +4,7 @@ import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.boring.BarSearch;
 import boldwedge.core.cutting.Lathe;
+import boldwedge.core.holder.ShimStack;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
@@ -91,6 +92,9 @@ public class CoreBenchmark {
                             i % 3 == 0 ? "3 mm" : "0")))
             .toList();
 
+    private final List<Double> fortyShims =
+            IntStream.range(0, 40).mapToObj(i -> 0.03 + 0.0517 * i).toList();
+
     @Param({"5/8", "1-3/8 in", "4 thou", "#31", "15.875 mm"})
     public String text = "";
 
@@ -108,6 +112,12 @@ public class CoreBenchmark {
     @Benchmark
     public List<BarSearch.Match> bars() {
         return BarSearch.search(boring, bars);
+    }
+
+    /** The best of 40 shims for a tall stack. */
+    @Benchmark
+    public ShimStack shims() {
+        return ShimStack.of(17.23, fortyShims);
     }
 
     @Benchmark

@@ -5,6 +5,7 @@ import boldwedge.core.cutting.Finish;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
+import boldwedge.core.holder.HeightFinding;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Taught;
@@ -35,6 +36,9 @@ final class BoreSizeFindings {
         findings.add(smallest());
         findings.add(power());
         findings.add(strength());
+        if (job.held() == BarHeld.POST) {
+            findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, BoreField.HEIGHT.id()));
+        }
         return findings;
     }
 

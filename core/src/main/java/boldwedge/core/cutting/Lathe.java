@@ -17,6 +17,7 @@ import java.util.OptionalDouble;
  * @param postStiffness stiffness at the tool post across the axis, N/mm, if measured
  * @param chuckStiffness stiffness of spindle and chuck across the axis, N/mm, if measured
  * @param tailstockStiffness stiffness at the tailstock centre, N/mm, if measured
+ * @param shimsMm the shims that lie beside it, mm
  */
 public record Lathe(
         String name,
@@ -29,7 +30,8 @@ public record Lathe(
         double largestShankMm,
         OptionalDouble postStiffness,
         OptionalDouble chuckStiffness,
-        OptionalDouble tailstockStiffness) {
+        OptionalDouble tailstockStiffness,
+        List<Double> shimsMm) {
 
     public Lathe {
         feedsMm = feedsMm.stream().sorted().toList();

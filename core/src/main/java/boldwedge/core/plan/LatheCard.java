@@ -40,6 +40,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         entries.put("postStiffness", "Stiffness at the tool post");
         entries.put("chuckStiffness", "Stiffness at the chuck");
         entries.put("tailstockStiffness", "Stiffness at the tailstock");
+        entries.put("shims", "Shims beside it");
         return entries;
     }
 
@@ -74,6 +75,9 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             List<Double> feeds = text("feeds").isEmpty()
                     ? List.of()
                     : list("feeds", text("feeds"), new Limits(Quantity.FEED, 0.001, 10));
+            List<Double> shims = text("shims").isEmpty()
+                    ? List.of()
+                    : list("shims", text("shims"), new Limits(Quantity.LENGTH, 0.005, 50));
             OptionalDouble post = measured("postStiffness");
             OptionalDouble chuck = measured("chuckStiffness");
             OptionalDouble tailstock = measured("tailstockStiffness");
@@ -92,7 +96,8 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                             shank,
                             post,
                             chuck,
-                            tailstock)),
+                            tailstock,
+                            shims)),
                     errors);
         }
 
@@ -124,23 +129,23 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             return steps.isEmpty() ? Optional.empty() : Optional.of(new SpindleSpeeds.Steps(steps));
         }
 
-        /** Values between commas; a unit after the last holds for all that have none. */
+        /** Values between commas; one without a unit has that of the next which has one. */
         private List<Double> list(String entry, String typed, Limits limits) {
             String[] parts = typed.split("[,;]");
             if (parts.length > MOST_ENTRIES) {
                 errors.put(entry, "At most " + MOST_ENTRIES + " entries, please.");
                 return List.of();
             }
-            String last = parts[parts.length - 1].strip();
-            String unit = last.replaceFirst("^[\\d./\\s]+", "");
             List<Double> values = new ArrayList<>();
-            for (String part : parts) {
-                String value = part.strip();
-                if (value.matches("[\\d./\\s]+") && !unit.equals(last)) {
-                    value = value + " " + unit;
+            String unit = "";
+            for (int i = parts.length - 1; i >= 0; i--) {
+                String value = parts[i].strip();
+                boolean bare = value.matches("[\\d./\\s-]+");
+                if (!bare) {
+                    unit = value.replaceFirst("^[\\d./\\s-]+", "");
                 }
-                switch (MeasureParser.parse(value, limits, units)) {
-                    case Parsed.Good<Reading>(Reading reading) -> values.add(reading.value());
+                switch (MeasureParser.parse(bare ? value + " " + unit : value, limits, units)) {
+                    case Parsed.Good<Reading>(Reading reading) -> values.addFirst(reading.value());
                     case Parsed.Wrong<Reading> wrong -> {
                         errors.put(entry, wrong.sentence());
                         return List.of();

@@ -5,6 +5,7 @@ import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
+import boldwedge.core.holder.HeightFinding;
 import boldwedge.core.measure.Written;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
@@ -263,7 +264,8 @@ final class SpringFindings {
                         Verdict.TOLD,
                         packing < 0.005
                                 ? "The point stands on centre without packing."
-                                : "Pack the tool up by " + say.length(packing) + " to bring the point there.")
+                                : "Pack the tool up by " + say.length(packing) + " to bring the point there."
+                                        + HeightFinding.shims(packing, job.lathe(), say))
                 .step(
                         "Packing",
                         "centre height + wanted height − point above base",
@@ -272,5 +274,6 @@ final class SpringFindings {
                         say.length(packing))
                 .source("The lathe's card and the bit's solid")
                 .build());
+        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, TurningField.HEIGHT.id()));
     }
 }

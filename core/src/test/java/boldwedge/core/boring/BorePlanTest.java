@@ -149,6 +149,12 @@ class BorePlanTest {
                 .isEqualTo(Verdict.FINE);
     }
 
+    @Test
+    void theHeightOfABarIsCuredLikeAnyTools() {
+        assertThat(finding(plan("boreHeight", "-0.15 mm"), "height-cure").statement())
+                .contains("Of your shims: 0.1 mm + 0.05 mm.");
+    }
+
     /** Inside a hole the signs are the reverse of outside work: above centre gains clearance and loses rake. */
     @Test
     void aboveCentreGainsClearanceInside() {

@@ -16,14 +16,24 @@ public final class Shop {
     public static Lathe lathe() {
         return LatheCard.read(
                         Map.of(
-                                "name", "Test Bed",
-                                "swing", "330 mm",
-                                "centreHeight", "40 mm",
-                                "largestShank", "20 mm",
-                                "speeds", "36, 60, 90, 140, 210, 320, 480, 720, 1100 rpm",
-                                "feeds", "0.05, 0.07, 0.1, 0.14, 0.2, 0.28 mm/rev",
-                                "motor", "1.5 kW",
-                                "efficiency", "75 %"),
+                                "name",
+                                "Test Bed",
+                                "swing",
+                                "330 mm",
+                                "centreHeight",
+                                "40 mm",
+                                "largestShank",
+                                "20 mm",
+                                "speeds",
+                                "36, 60, 90, 140, 210, 320, 480, 720, 1100 rpm",
+                                "feeds",
+                                "0.05, 0.07, 0.1, 0.14, 0.2, 0.28 mm/rev",
+                                "motor",
+                                "1.5 kW",
+                                "efficiency",
+                                "75 %",
+                                "shims",
+                                "0.05, 0.1, 0.2, 0.5, 1, 2 mm, 4 thou"),
                         UnitSystem.METRIC)
                 .lathe()
                 .orElseThrow();

@@ -294,6 +294,20 @@ class TurningPlanTest {
         assertThat(answer.toString().toLowerCase(java.util.Locale.ROOT)).doesNotContain(" safe");
     }
 
+    @Test
+    void aHeightErrorIsCuredFromTheShopsOwnShims() {
+        PlanAnswer low = TurningPlan.plan(Shop.request("height", "-0.3 mm"));
+        assertThat(finding(low, "height-cure").statement())
+                .contains("0.3 mm low")
+                .contains("Of your shims: 0.2 mm + 0.1 mm.");
+        assertThat(finding(TurningPlan.plan(Shop.request("height", "0.31 mm")), "height-cure")
+                        .statement())
+                .contains("skim the holder's seat by 0.31 mm");
+        assertThat(TurningPlan.plan(Shop.request()).findings())
+                .extracting(Finding::id)
+                .doesNotContain("height-cure");
+    }
+
     private static Finding finding(PlanAnswer answer, String id) {
         return answer.findings().stream()
                 .filter(f -> f.id().equals(id))
