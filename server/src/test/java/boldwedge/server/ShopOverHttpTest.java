@@ -228,6 +228,15 @@ class ShopOverHttpTest {
         assertThat(column.sentence()).contains("a column “colour” that I do not know");
         Answer units = shop.sendText("POST", "/api/exchange/crib", "text/csv", "name,units,blank\nA,CUBITS,hss-8mm\n");
         assertThat(units.sentence()).contains("Line 2");
+        Answer bar = shop.sendText(
+                "POST",
+                "/api/exchange/crib",
+                "text/csv",
+                "name,units,barDiameter,barLength,barMaterial,boreBit\nCSV bar,METRIC,11 mm,120 mm,steel,hss-4mm\n");
+        assertThat(bar.json().path("added").asInt()).as(bar.text()).isEqualTo(1);
+        assertThat(shop.get("/api/exchange/crib.csv").text())
+                .contains("CSV bar")
+                .contains("11 mm");
         Answer blank = shop.sendText("POST", "/api/exchange/crib", "text/csv", "name,units,blank\nA,METRIC,butter\n");
         assertThat(blank.status()).isEqualTo(400);
     }

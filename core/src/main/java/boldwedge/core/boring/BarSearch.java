@@ -9,6 +9,9 @@ import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.cutting.SpindleSpeeds;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.hole.BoreFit;
+import boldwedge.core.measure.MeasureParser;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.rigidity.Bar;
 import boldwedge.core.rigidity.BarModes;
@@ -23,6 +26,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -104,12 +108,35 @@ public final class BarSearch {
             return new Match(shopBar.id(), Verdict.WRONG, 1e6, reasons, Map.of());
         }
         ToolSignature typed = BorePlan.typed(reader);
-        return new Search(job.get(), typed, new Say(cut.units())).best(shopBar.id());
+        return new Search(job.get(), typed, holderMeasured(job.get(), shopBar, cut.units()), new Say(cut.units()))
+                .best(shopBar.id());
+    }
+
+    /** Give of the holder from a push test kept on the bar's card with the reach it was made at, mm/N. */
+    private static OptionalDouble holderMeasured(BoreJob job, ShopBar bar, UnitSystem units) {
+        OptionalDouble stiffness = measured(bar, BoreField.STIFFNESS, units);
+        OptionalDouble reach = measured(bar, BoreField.OVERHANG, units);
+        if (stiffness.isEmpty() || reach.isEmpty()) {
+            return OptionalDouble.empty();
+        }
+        double alone = BoreCut.bar(job.with(job.barMm(), reach.getAsDouble(), job.feedMm(), job.speedRpm()))
+                .barCompliance();
+        return OptionalDouble.of(Math.max(0, 1 / stiffness.getAsDouble() - alone));
+    }
+
+    private static OptionalDouble measured(ShopBar bar, BoreField field, UnitSystem units) {
+        String text = bar.fields().getOrDefault(field.id(), "");
+        return !text.isEmpty()
+                        && MeasureParser.parse(text, field.limits().orElseThrow(), units)
+                                instanceof Parsed.Good<Reading>(Reading good)
+                ? OptionalDouble.of(good.value())
+                : OptionalDouble.empty();
     }
 
     /** One bar's search: what does not depend on the reach is worked out once. */
     private static final class Search {
         private final BoreJob job;
+        private final OptionalDouble holderMmPerN;
         private final Say say;
         private final ToolSignature signature;
         private final EdgeProfile edge;
@@ -126,8 +153,9 @@ public final class BarSearch {
         private record Setting(
                 double reach, AtFeed feed, AtSpeed speed, double errorMm, double quiet, double rank, Verdict verdict) {}
 
-        Search(BoreJob job, ToolSignature typed, Say say) {
+        Search(BoreJob job, ToolSignature typed, OptionalDouble holderMmPerN, Say say) {
             this.job = job;
+            this.holderMmPerN = holderMmPerN;
             this.say = say;
             this.signature = BoreAngles.over(
                     BoreAngles.advice(job, job.overhangMm() / job.barMm()).signature(), typed);
@@ -229,6 +257,9 @@ public final class BarSearch {
         /** The best speed and feed at one reach. */
         private Setting at(double reach) {
             Bar bar = BoreCut.bar(job.with(job.barMm(), reach, job.feedMm(), job.speedRpm()));
+            if (holderMmPerN.isPresent()) {
+                bar = bar.clamped(1 / Math.max(1e-9, holderMmPerN.getAsDouble()), Double.POSITIVE_INFINITY);
+            }
             double give = bar.compliance() + BoreCut.workGive(job, 0);
             BarModes.Mode mode = BarModes.first(bar);
             Span spread = job.barMaterial().damping();

@@ -108,4 +108,34 @@ class BarSearchTest {
                 List.of(bar("leaning", "barDiameter", "12 mm", "barLength", "120 mm", "bitAngle", "45°")));
         assertThat(leaning.getFirst().verdict()).isNotEqualTo(Verdict.WRONG);
     }
+
+    /** A push test on a bar's card takes the place of the assumed holder: a soft one costs it its rank. */
+    @Test
+    void aMeasuredBarIsJudgedByItsMeasurement() {
+        List<Match> found = BarSearch.search(
+                request(Map.of()),
+                List.of(
+                        bar("assumed", "barDiameter", "12 mm", "barLength", "120 mm"),
+                        bar(
+                                "measured soft",
+                                "barDiameter",
+                                "12 mm",
+                                "barLength",
+                                "120 mm",
+                                "tipStiffness",
+                                "0.6 N/µm",
+                                "barOverhang",
+                                "45 mm"),
+                        bar(
+                                "measured stiff",
+                                "barDiameter",
+                                "12 mm",
+                                "barLength",
+                                "120 mm",
+                                "tipStiffness",
+                                "6 N/µm",
+                                "barOverhang",
+                                "45 mm")));
+        assertThat(found).extracting(Match::id).containsExactly("measured stiff", "assumed", "measured soft");
+    }
 }

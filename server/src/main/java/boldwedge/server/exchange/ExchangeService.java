@@ -1,8 +1,10 @@
 package boldwedge.server.exchange;
 
+import boldwedge.core.ask.Entry;
+import boldwedge.core.boring.BarSearch;
+import boldwedge.core.boring.BoreField;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.ToolMatch;
-import boldwedge.core.turning.TurningField;
 import boldwedge.server.crib.CribService;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.plan.PlanService;
@@ -19,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -40,6 +43,12 @@ public class ExchangeService {
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .build();
+
+    /** What tools bring, bits and bars, a column each. */
+    private static final List<Entry> COLUMNS = Stream.<Entry>concat(
+                    Stream.<Entry>concat(ToolMatch.BRINGS.stream(), BarSearch.BRINGS.stream()),
+                    Stream.of(BoreField.STIFFNESS, BoreField.OVERHANG))
+            .toList();
 
     private final ShopService shop;
     private final PlanService plans;
@@ -90,7 +99,7 @@ public class ExchangeService {
 
     String cribAsCsv() {
         List<String> heading = new ArrayList<>(List.of("id", "name", "drawer", "note", "units"));
-        ToolMatch.BRINGS.forEach(field -> heading.add(field.id()));
+        COLUMNS.forEach(field -> heading.add(field.id()));
         StringWriter out = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(
                 out,
@@ -105,7 +114,7 @@ public class ExchangeService {
                         tool.drawer(),
                         tool.note(),
                         tool.units().name()));
-                ToolMatch.BRINGS.forEach(field -> row.add(tool.fields().getOrDefault(field.id(), "")));
+                COLUMNS.forEach(field -> row.add(tool.fields().getOrDefault(field.id(), "")));
                 csv.printRecord(row);
             }
         } catch (IOException e) {
@@ -125,7 +134,7 @@ public class ExchangeService {
                 .get()
                 .parse(new StringReader(text))) {
             List<String> known = new ArrayList<>(List.of("id", "name", "drawer", "note", "units"));
-            ToolMatch.BRINGS.forEach(field -> known.add(field.id()));
+            COLUMNS.forEach(field -> known.add(field.id()));
             for (String column : csv.getHeaderNames()) {
                 if (!known.contains(column)) {
                     throw Refusal.wrong(
@@ -133,7 +142,7 @@ public class ExchangeService {
                                     + String.join(", ", known) + ". Nothing was taken in.");
                 }
             }
-            for (String needed : List.of("name", "units", TurningField.BLANK.id())) {
+            for (String needed : List.of("name", "units")) {
                 if (!csv.getHeaderNames().contains(needed)) {
                     throw Refusal.wrong("The first line has no column “" + needed + "”. Nothing was taken in.");
                 }
@@ -157,7 +166,7 @@ public class ExchangeService {
         String id = cell(row, "id");
         try {
             Map<String, String> fields = new HashMap<>();
-            for (TurningField field : ToolMatch.BRINGS) {
+            for (Entry field : COLUMNS) {
                 String text = cell(row, field.id());
                 if (!text.isEmpty()) {
                     fields.put(field.id(), text);
