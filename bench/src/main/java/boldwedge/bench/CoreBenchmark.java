@@ -3,6 +3,8 @@ package boldwedge.bench;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.boring.BarSearch;
+import boldwedge.core.boring.BarTests;
+import boldwedge.core.boring.StandIn;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.holder.ShimStack;
 import boldwedge.core.measure.MeasureParser;
@@ -12,6 +14,7 @@ import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.LatheCard;
 import boldwedge.core.plan.Planner;
+import boldwedge.core.proof.Ring;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -92,6 +95,8 @@ public class CoreBenchmark {
                             i % 3 == 0 ? "3 mm" : "0")))
             .toList();
 
+    private final double[] record = StandIn.ring(new BarTests.AtRest(2e-4, 4e-4, 640, 0.02), 48_000, 10);
+
     private final List<Double> fortyShims =
             IntStream.range(0, 40).mapToObj(i -> 0.03 + 0.0517 * i).toList();
 
@@ -112,6 +117,12 @@ public class CoreBenchmark {
     @Benchmark
     public List<BarSearch.Match> bars() {
         return BarSearch.search(boring, bars);
+    }
+
+    /** A record of 10 s at 48 kHz with one tap in it. */
+    @Benchmark
+    public Ring ring() throws Ring.Unusable {
+        return Ring.of(record, 48_000);
     }
 
     /** The best of 40 shims for a tall stack. */

@@ -33,7 +33,7 @@ public class PlanService {
     public PlanRequest request(Map<String, String> fields, UnitSystem units) {
         String lathe = fields.getOrDefault(TurningField.LATHE.id(), "");
         return new PlanRequest(
-                fields, units, lathe.isEmpty() ? Optional.empty() : shop.lathe(lathe), teacher.of(fields));
+                fields, units, lathe.isEmpty() ? Optional.empty() : shop.lathe(lathe), teacher.of(fields, units));
     }
 
     PlanAnswer plan(Map<String, String> fields, UnitSystem units) {

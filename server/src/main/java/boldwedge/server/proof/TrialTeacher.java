@@ -4,6 +4,11 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.boring.BoreField;
 import boldwedge.core.boring.BoreProof;
+import boldwedge.core.measure.MeasureParser;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.Planner;
 import boldwedge.core.proof.Taught;
 import boldwedge.server.plan.Teacher;
@@ -42,14 +47,14 @@ class TrialTeacher implements Teacher {
     }
 
     @Override
-    public Taught of(Map<String, String> fields) {
+    public Taught of(Map<String, String> fields, UnitSystem units) {
         if (!"bore".equals(fields.get(BoreField.OPERATION.id()))) {
             return Taught.NOTHING;
         }
         if (!fresh) {
             learn();
         }
-        return lessons.getOrDefault(key(fields), Taught.NOTHING);
+        return lessons.getOrDefault(key(fields, units), Taught.NOTHING);
     }
 
     private synchronized void learn() {
@@ -67,7 +72,7 @@ class TrialTeacher implements Teacher {
                     continue;
                 }
                 Optional<Taught.Trial> lesson = BoreProof.lesson(new TrialRequest(plan, trial.readings()));
-                lesson.ifPresent(one -> told.computeIfAbsent(key(trial.fields()), k -> new ArrayList<>())
+                lesson.ifPresent(one -> told.computeIfAbsent(key(trial.fields(), trial.units()), k -> new ArrayList<>())
                         .add(one));
             }
             Map<String, Taught> learnt = new HashMap<>();
@@ -79,12 +84,17 @@ class TrialTeacher implements Teacher {
         }
     }
 
-    private static String key(Map<String, String> fields) {
+    /** Lathe, material and bar, the bar by its size and not by how that was written. */
+    private static String key(Map<String, String> fields, UnitSystem units) {
+        String bar = fields.getOrDefault(BoreField.BAR_DIAMETER.id(), "");
+        String size = MeasureParser.parse(bar, Quantity.LENGTH, units) instanceof Parsed.Good<Reading>(Reading good)
+                ? Long.toString(Math.round(good.value() * 1000))
+                : bar;
         return String.join(
                 "|",
                 fields.getOrDefault(BoreField.LATHE.id(), ""),
                 fields.getOrDefault(BoreField.MATERIAL.id(), ""),
-                fields.getOrDefault(BoreField.BAR_DIAMETER.id(), ""),
+                size,
                 fields.getOrDefault(BoreField.BAR_MATERIAL.id(), ""));
     }
 }
