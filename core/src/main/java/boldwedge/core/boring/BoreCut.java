@@ -185,7 +185,7 @@ record BoreCut(
         return new BoreFit(barRadius, reach(job), height, job.aheadMm(), signature.endRelief(), job.flankMm());
     }
 
-    /** From the bar's axis to the point: the bar's radius and a third of the bit's width clear of it. */
+    /** From the bar's axis to the point: the bar's radius, and a quarter of the bit's width or the stock clear of it. */
     static double reach(BoreJob job) {
         double tip = job.necked() ? job.neckMm() : job.barMm();
         return tip / 2 + Math.max(job.stockMm() + 0.3, job.bit().widthMm() / 4);
@@ -210,13 +210,13 @@ record BoreCut(
         double reach = 2 * tip / 2 + job.bit().widthMm();
         double gram = GRAM_PER_MM3_HSS * job.bit().widthMm() * job.bit().widthMm() * reach;
         double post = holder(job);
-        double grip = 2.5 * job.barMm();
+        double grip = BoreReader.GRIP * job.barMm();
         return new Bar(sections, post, post * grip * grip, gram);
     }
 
     /** Stiffness of holder and post across the axis, N/mm: measured on the lathe's card, or assumed from its size. */
     static double holder(BoreJob job) {
-        return job.lathe().postStiffness().orElse(60 * job.lathe().swingMm());
+        return job.lathe().postOrAssumed();
     }
 
     private static Stiffness stiffness(BoreJob job, Bar bar) {
@@ -229,9 +229,8 @@ record BoreCut(
         if (job.held() == BarHeld.CENTRES) {
             double ei = job.barMaterial().modulusMPa() * Beam.round(job.barMm());
             double share = job.cutterAtMm() / job.spanMm();
-            double head = job.lathe().chuckStiffness().orElse(90 * job.lathe().swingMm());
-            double tail =
-                    job.lathe().tailstockStiffness().orElse(42 * job.lathe().swingMm());
+            double head = job.lathe().chuckOrAssumed();
+            double tail = job.lathe().tailstockOrAssumed();
             return new Stiffness(
                     Beam.pinnedPinned(job.cutterAtMm(), job.spanMm(), ei),
                     (1 - share) * (1 - share) / head + share * share / tail,
@@ -251,7 +250,7 @@ record BoreCut(
         }
         double out = Math.max(0, job.stickOutMm() - fromMouth);
         double ei = job.work().modulusMPa() * (Beam.round(job.outsideMm()) - Beam.round(job.finishedMm()));
-        double chuck = job.lathe().chuckStiffness().orElse(90 * job.lathe().swingMm());
+        double chuck = job.lathe().chuckOrAssumed();
         return Beam.cantilever(out, ei) + 1 / chuck;
     }
 

@@ -33,7 +33,24 @@ public record Lathe(
         OptionalDouble tailstockStiffness,
         List<Double> shimsMm) {
 
+    private static final double ASSUMED_PER_SWING = 60;
+
     public Lathe {
         feedsMm = feedsMm.stream().sorted().toList();
+    }
+
+    /** Stiffness at the post, N/mm: measured, or assumed from the size, 60 N/mm per mm of swing (ours; see docs/formulas.md). */
+    public double postOrAssumed() {
+        return postStiffness.orElse(ASSUMED_PER_SWING * swingMm);
+    }
+
+    /** Stiffness at the chuck, N/mm: measured, or one and a half times the post's assumption. */
+    public double chuckOrAssumed() {
+        return chuckStiffness.orElse(1.5 * ASSUMED_PER_SWING * swingMm);
+    }
+
+    /** Stiffness at the tailstock, N/mm: measured, or seven tenths of the post's assumption. */
+    public double tailstockOrAssumed() {
+        return tailstockStiffness.orElse(0.7 * ASSUMED_PER_SWING * swingMm);
     }
 }

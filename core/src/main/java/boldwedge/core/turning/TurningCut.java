@@ -79,11 +79,10 @@ record TurningCut(
     /** Assumed stiffness across the axis where none was measured, N/mm: it goes with the size of the lathe. */
     record Stiffness(double post, double chuck, double tailstock, boolean assumed) {
         static Stiffness of(Lathe lathe) {
-            double bySwing = 60 * lathe.swingMm();
             return new Stiffness(
-                    lathe.postStiffness().orElse(bySwing),
-                    lathe.chuckStiffness().orElse(1.5 * bySwing),
-                    lathe.tailstockStiffness().orElse(0.7 * bySwing),
+                    lathe.postOrAssumed(),
+                    lathe.chuckOrAssumed(),
+                    lathe.tailstockOrAssumed(),
                     lathe.postStiffness().isEmpty()
                             || lathe.chuckStiffness().isEmpty()
                             || lathe.tailstockStiffness().isEmpty());
