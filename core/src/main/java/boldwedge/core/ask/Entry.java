@@ -12,20 +12,33 @@ import java.util.Optional;
  * why.
  */
 public interface Entry {
+    /** How it is asked for. */
+    Asked asked();
+
     /** Name in the API. */
-    String id();
+    default String id() {
+        return asked().id();
+    }
 
     /** What it is called beside its input. */
-    String label();
+    default String label() {
+        return asked().label();
+    }
 
     /** Where it is typed. */
-    Station station();
+    default Station station() {
+        return asked().station();
+    }
 
     /** Quantity and range of a measured entry; empty for choices and tolerances. */
-    Optional<Limits> limits();
+    default Optional<Limits> limits() {
+        return asked().limits();
+    }
 
     /** What stands there before anybody types; empty when the program chooses. */
-    String usual(UnitSystem system);
+    default String usual(UnitSystem system) {
+        return asked().usual(system);
+    }
 
     /** Limits of a length, mm. */
     static Limits length(double leastMm, double mostMm) {

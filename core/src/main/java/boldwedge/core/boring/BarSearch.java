@@ -119,7 +119,7 @@ public final class BarSearch {
         if (stiffness.isEmpty() || reach.isEmpty()) {
             return OptionalDouble.empty();
         }
-        double alone = BoreCut.bar(job.with(job.barMm(), reach.getAsDouble(), job.feedMm(), job.speedRpm()))
+        double alone = BoreCut.bar(job.withOverhangMm(reach.getAsDouble()))
                 .barCompliance();
         return OptionalDouble.of(Math.max(0, 1 / stiffness.getAsDouble() - alone));
     }
@@ -256,7 +256,7 @@ public final class BarSearch {
 
         /** The best speed and feed at one reach. */
         private Setting at(double reach) {
-            Bar bar = BoreCut.bar(job.with(job.barMm(), reach, job.feedMm(), job.speedRpm()));
+            Bar bar = BoreCut.bar(job.withOverhangMm(reach));
             if (holderMmPerN.isPresent()) {
                 bar = bar.clamped(1 / Math.max(1e-9, holderMmPerN.getAsDouble()), Double.POSITIVE_INFINITY);
             }

@@ -376,11 +376,11 @@ record BoreCut(
 
     /** The job with another bar or reach, computed anew with the angles that stand. */
     BoreCut with(double barMm, double overhangMm) {
-        return of(job.with(barMm, overhangMm, job.feedMm(), job.speedRpm()), signature);
+        return of(job.with(other -> other.barMm(barMm).overhangMm(overhangMm)), signature);
     }
 
     /** The job at another speed or feed. */
     BoreCut running(OptionalDouble feed, OptionalDouble speed) {
-        return of(job.with(job.barMm(), job.overhangMm(), feed, speed), signature);
+        return of(job.with(other -> other.feedMm(feed).speedRpm(speed)), signature);
     }
 }

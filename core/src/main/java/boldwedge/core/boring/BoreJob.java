@@ -7,6 +7,7 @@ import boldwedge.core.stock.BarMaterial;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.ToolMaterial;
 import boldwedge.core.stock.WorkMaterial;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.OptionalDouble;
 
 /**
@@ -36,6 +37,7 @@ import java.util.OptionalDouble;
  * @param making what is drawn of the bar and what has been made
  * @param taught what trials have taught of the spring; nothing when they are left out
  */
+@RecordBuilder
 public record BoreJob(
         WorkMaterial work,
         double startMm,
@@ -71,46 +73,15 @@ public record BoreJob(
         OptionalDouble feedMm,
         OptionalDouble speedRpm,
         Taught taught,
-        Making making) {
+        Making making)
+        implements BoreJobBuilder.With {
 
     /** The job as drawn, whatever has been made. */
     public BoreJob drawn() {
-        return new BoreJob(
-                work,
-                startMm,
-                finishedMm,
-                tolerance,
-                holeDepthMm,
-                bottom,
-                outOfRoundMm,
-                raMm,
-                outsideMm,
-                stickOutMm,
-                held,
-                lathe,
-                bit,
-                tool,
-                bitAngleRad,
-                flankMm,
-                barMaterial,
-                making.drawnBarMm(),
-                making.drawnLengthMm(),
-                overhangMm,
-                making.drawnNeckMm(),
-                neckLengthMm,
-                rodHoleMm,
-                heightMm,
-                aheadMm,
-                spanMm,
-                cutterAtMm,
-                measuredNPerMm,
-                damping,
-                ringHz,
-                depthMm,
-                feedMm,
-                speedRpm,
-                taught,
-                new Making(
+        return with(job -> job.barMm(making.drawnBarMm())
+                .barLengthMm(making.drawnLengthMm())
+                .neckMm(making.drawnNeckMm())
+                .making(new Making(
                         making.drawnBarMm(),
                         making.drawnNeckMm(),
                         making.drawnLengthMm(),
@@ -119,7 +90,7 @@ public record BoreJob(
                         OptionalDouble.empty(),
                         OptionalDouble.empty(),
                         OptionalDouble.empty(),
-                        OptionalDouble.empty()));
+                        OptionalDouble.empty())));
     }
 
     /** Stock to take off, on the radius, mm. */
@@ -135,85 +106,5 @@ public record BoreJob(
     /** Whether the bar has a nose thinner than its shank. */
     public boolean necked() {
         return neckLengthMm > 0 && neckMm < barMm - 1e-9;
-    }
-
-    /** The same job with another bar, reach, feed or speed. */
-    public BoreJob with(double bar, double overhang, OptionalDouble feed, OptionalDouble speed) {
-        return new BoreJob(
-                work,
-                startMm,
-                finishedMm,
-                tolerance,
-                holeDepthMm,
-                bottom,
-                outOfRoundMm,
-                raMm,
-                outsideMm,
-                stickOutMm,
-                held,
-                lathe,
-                bit,
-                tool,
-                bitAngleRad,
-                flankMm,
-                barMaterial,
-                bar,
-                barLengthMm,
-                overhang,
-                neckMm,
-                neckLengthMm,
-                rodHoleMm,
-                heightMm,
-                aheadMm,
-                spanMm,
-                cutterAtMm,
-                measuredNPerMm,
-                damping,
-                ringHz,
-                depthMm,
-                feed,
-                speed,
-                taught,
-                making);
-    }
-
-    /** The same job with a bar of another material. */
-    public BoreJob of(BarMaterial material) {
-        return new BoreJob(
-                work,
-                startMm,
-                finishedMm,
-                tolerance,
-                holeDepthMm,
-                bottom,
-                outOfRoundMm,
-                raMm,
-                outsideMm,
-                stickOutMm,
-                held,
-                lathe,
-                bit,
-                tool,
-                bitAngleRad,
-                flankMm,
-                material,
-                barMm,
-                barLengthMm,
-                overhangMm,
-                neckMm,
-                neckLengthMm,
-                rodHoleMm,
-                heightMm,
-                aheadMm,
-                spanMm,
-                cutterAtMm,
-                measuredNPerMm,
-                damping,
-                ringHz,
-                depthMm,
-                feedMm,
-                speedRpm,
-                taught,
-                making);
     }
 }

@@ -162,7 +162,7 @@ final class ChatterFindings {
                     BoreField.BAR_MATERIAL,
                     "heavy-metal",
                     BoreCut.of(
-                            job.of(StockCatalogue.shipped()
+                            job.withBarMaterial(StockCatalogue.shipped()
                                     .barMaterial("heavy-metal")
                                     .orElseThrow()),
                             s));

@@ -8,7 +8,9 @@ import boldwedge.core.boring.BorePlan;
 import boldwedge.core.turning.TurningField;
 import boldwedge.core.turning.TurningPlan;
 import boldwedge.core.wedge.GroundBit;
+import java.util.Arrays;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Sends a question to the tool family that its operation is for. The same request gives the same answer. */
 public final class Planner {
@@ -31,8 +33,10 @@ public final class Planner {
 
     /** The entry of this name, of whichever family. */
     public static Optional<Entry> entry(String id) {
-        return TurningField.named(id)
+        return Stream.of(TurningField.values(), BoreField.values())
+                .flatMap(Arrays::stream)
                 .map(Entry.class::cast)
-                .or(() -> BoreField.named(id).map(Entry.class::cast));
+                .filter(entry -> entry.id().equals(id))
+                .findFirst();
     }
 }

@@ -1,0 +1,46 @@
+package boldwedge.core.ask;
+
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.UnitSystem;
+import java.util.Optional;
+
+/**
+ * How a value is asked for.
+ *
+ * @param id name in the API
+ * @param label what it is called beside its input
+ * @param station where it is typed
+ * @param limits quantity and range of a measured entry; empty for choices and tolerances
+ * @param usualMetric what stands there before anybody types, in a metric shop; empty when the program chooses
+ * @param usualInch the same in an inch shop
+ */
+public record Asked(
+        String id, String label, Station station, Optional<Limits> limits, String usualMetric, String usualInch) {
+
+    /** A choice, or a text that means the same in both unit systems. */
+    public static Asked of(String id, String label, Station station, String usual) {
+        return of(id, label, station, usual, usual);
+    }
+
+    /** A text whose usual form differs by unit system. */
+    public static Asked of(String id, String label, Station station, String usualMetric, String usualInch) {
+        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch);
+    }
+
+    /** A measured value that the program chooses when it is left open. */
+    public static Asked of(String id, String label, Station station, Limits limits) {
+        return of(id, label, station, limits, "", "");
+    }
+
+    /** A measured value with its usual texts. */
+    public static Asked of(
+            String id, String label, Station station, Limits limits, String usualMetric, String usualInch) {
+        return new Asked(id, label, station, Optional.of(limits), usualMetric, usualInch);
+    }
+
+    /** What stands there before anybody types. */
+    public String usual(UnitSystem system) {
+        return system == UnitSystem.METRIC ? usualMetric : usualInch;
+    }
+}
