@@ -63,7 +63,7 @@ final class BarDrawing {
                                 + say.length(job.making().blendMm())
                         : ""));
         notes.add("cross-hole " + say.length(job.bit().widthMm()) + " at " + say.angle(job.bitAngleRad())
-                + ", its axis " + say.length(BoreFitFindings.crossing(job)) + " from the end");
+                + ", its axis " + say.length(BarEnd.crossing(job)) + " from the end");
         notes.add("screw M" + say.number(screw[0], 1)
                 + (job.rodHoleMm() > 0 ? "; hole along the bar " + say.length(job.rodHoleMm()) : ""));
         notes.add(job.barMaterial().name());
@@ -145,7 +145,7 @@ final class BarDrawing {
     /** The two sides of the cross-hole where they show. */
     private static void hole(SceneBuilder scene, BoreJob job, double length, Role role) {
         double n = tip(job) / 2;
-        double axis = length - BoreFitFindings.crossing(job);
+        double axis = length - BarEnd.crossing(job);
         double lean = 1 / Math.tan(job.bitAngleRad());
         double half = job.bit().widthMm() / 2 / Math.sin(job.bitAngleRad());
         // The bit leans to the bar's end on the side of its point, which is drawn below.
@@ -162,7 +162,7 @@ final class BarDrawing {
         hole(scene, job, length, Role.EDGE);
         double d = job.rodHoleMm() / 2;
         double[] screw = BarRoute.screw(job.bit().widthMm());
-        double cross = BoreFitFindings.crossing(job);
+        double cross = BarEnd.crossing(job);
         if (d > 0) {
             double depth =
                     length - cross + job.bit().widthMm() / 2 - job.making().rodMarginMm();

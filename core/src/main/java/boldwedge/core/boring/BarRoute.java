@@ -94,7 +94,7 @@ final class BarRoute {
 
     private MakeStep crossHole() {
         double w = job.bit().widthMm();
-        double from = BoreFitFindings.crossing(job.drawn());
+        double from = BarEnd.crossing(job.drawn());
         boolean leaning = job.bitAngleRad() < Math.toRadians(85);
         double thrust = thrust(w - REAM_MM);
         double stout = droop(job.barMm(), thrust);
@@ -151,7 +151,7 @@ final class BarRoute {
         double shift = making.crossMm().getAsDouble() - from;
         return job.bottom() == Bottom.THROUGH
                 ? "It only moves the point along the bar."
-                : "The point now leads the bar's end by " + say.length(BoreFitFindings.leadsBy(job)) + " ("
+                : "The point now leads the bar's end by " + say.length(BarEnd.leadsBy(job)) + " ("
                         + say.length(Math.abs(shift)) + (shift > 0 ? " less)." : " more).");
     }
 
@@ -183,7 +183,7 @@ final class BarRoute {
 
     private MakeStep rodHole() {
         double d = job.rodHoleMm();
-        double cross = BoreFitFindings.crossing(job);
+        double cross = BarEnd.crossing(job);
         double w = job.bit().widthMm();
         double depth = job.barLengthMm() - cross + w / 2 - making.rodMarginMm();
         int pecks = 1 + (int) Math.max(0, Math.ceil((depth - 3 * d) / d));
@@ -252,7 +252,7 @@ final class BarRoute {
     private MakeStep rod() {
         double[] m = screw(job.bit().widthMm());
         double mark =
-                job.barLengthMm() - BoreFitFindings.crossing(job) - job.bit().widthMm() / 2;
+                job.barLengthMm() - BarEnd.crossing(job) - job.bit().widthMm() / 2;
         double length = mark - 2.2 * m[0] - ROD_SHORT_MM;
         return step(
                 "rod",
@@ -345,7 +345,7 @@ final class BarRoute {
 
     /** Deflection of a round nose under a drill at its end, mm. */
     private double droop(double diameterMm, double thrust) {
-        double length = Math.max(4, job.necked() ? job.neckLengthMm() : BoreFitFindings.crossing(job));
+        double length = Math.max(4, job.necked() ? job.neckLengthMm() : BarEnd.crossing(job));
         return thrust
                 * Bar.uniform(BarSection.plain(length, diameterMm, 0, job.barMaterial()))
                         .barCompliance();

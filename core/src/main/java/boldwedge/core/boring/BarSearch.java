@@ -158,6 +158,7 @@ public final class BarSearch {
             this.holderMmPerN = holderMmPerN;
             this.say = say;
             this.signature = BoreAngles.over(
+                    job,
                     BoreAngles.advice(job, job.overhangMm() / job.barMm()).signature(), typed);
             Wedge wedge = Wedge.of(signature);
             var frame = new InUse(-job.heightMm(), job.finishedMm() / 2, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
@@ -219,7 +220,7 @@ public final class BarSearch {
             double start = job.startMm() / 2;
             double gap = fit.gapMm(start);
             double heel = fit.heelGapMm(start);
-            boolean blind = job.bottom() != Bottom.THROUGH && BoreFitFindings.leadsBy(job) < 0.2;
+            boolean blind = job.bottom() != Bottom.THROUGH && BarEnd.leadsBy(job) < 0.2;
             Setting best = at(least);
             for (int i = 1; i < REACHES; i++) {
                 Setting next = at(least + (most - least) * i / (REACHES - 1));

@@ -2,6 +2,8 @@ package boldwedge.core.boring;
 
 import boldwedge.core.finding.School;
 import boldwedge.core.hole.BoreFit;
+import boldwedge.core.measure.Written;
+import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.Span;
 import boldwedge.core.wedge.AngleAdvice;
 import boldwedge.core.wedge.AngleAdvice.Advised;
@@ -11,6 +13,9 @@ import java.util.List;
 
 /** Angles for a boring bit as it stands in the bar: rakes as outside, clearance by the bore, little lead, a small nose. */
 final class BoreAngles {
+    /** A pocket tilted more leaves too little metal under the insert. */
+    private static final double MOST_TILT = Math.toRadians(12);
+
     private static final double DEG = Math.PI / 180;
     private static final String PRACTICE =
             "US Army TC 9-524, ch. 7 (boring tools); the choice within the range is ours, by the reason given";
@@ -27,6 +32,9 @@ final class BoreAngles {
                         slenderness,
                         job.depthMm(),
                         job.lathe().motorWatt()));
+        if (job.insert().isPresent()) {
+            return insert(job, job.insert().get(), slenderness);
+        }
         return new AngleAdvice(
                 outside.backRake(),
                 outside.sideRake(),
@@ -35,6 +43,53 @@ final class BoreAngles {
                 endEdge(),
                 lead(job),
                 nose(job, slenderness));
+    }
+
+    /** An insert brings its angles; its pocket can be tilted, which gains clearance and costs rake. */
+    private static AngleAdvice insert(BoreJob job, Insert insert, double slenderness) {
+        double needed = BoreFit.clearanceForHeel(job.flankMm(), job.startMm() / 2, 0) + 2 * DEG;
+        double tilt = Math.ceil(Math.clamp(needed - insert.clearanceRad(), 0, MOST_TILT) / DEG - 1e-9) * DEG;
+        double lead = insertLead(insert);
+        String shape = "Given by the insert's corner of " + Written.degrees(insert.pointRad()) + ".";
+        Advised nose = nose(job, slenderness);
+        double corner = insert.nearestNose(nose.chosen());
+        return new AngleAdvice(
+                fixed(insert, insert.rakeRad() - tilt, "The chip groove's rake less the tilt of the pocket."),
+                fixed(insert, insert.rakeRad(), "The chip groove's rake."),
+                new Advised(
+                        new Span(insert.clearanceRad(), insert.clearanceRad() + tilt, insert.clearanceRad() + MOST_TILT),
+                        tilt > 0
+                                ? "The insert's own clearance and a pocket tilted by " + Written.degrees(tilt)
+                                        + ", so that its heel passes the bore."
+                                : "The insert's own: the bore is wide enough for it untilted.",
+                        insert.source(),
+                        List.of()),
+                fixed(insert, insert.clearanceRad(), "The insert's own."),
+                fixed(insert, trailing(insert, lead), shape),
+                new Advised(
+                        new Span(insert.pointRad() - 88 * DEG, lead, 15 * DEG),
+                        "A little past square, so that the corner alone meets a shoulder.",
+                        insert.source(),
+                        List.of()),
+                new Advised(
+                        new Span(insert.nosesMm().getFirst(), corner, insert.nosesMm().getLast()),
+                        nose.reason(),
+                        insert.source(),
+                        nose.schools()));
+    }
+
+    /** Lead at which an insert is usually seated: past square by what its corner allows, at most 5°. */
+    static double insertLead(Insert insert) {
+        return -Math.min(5 * DEG, Math.max(0, 85 * DEG - insert.pointRad()));
+    }
+
+    /** The trailing angle that an insert's corner leaves: 90° + lead − corner. */
+    static double trailing(Insert insert, double lead) {
+        return Math.PI / 2 + lead - insert.pointRad();
+    }
+
+    private static Advised fixed(Insert insert, double value, String why) {
+        return new Advised(new Span(value, value, value), why, insert.source(), List.of());
     }
 
     /** The clearance that lets the heel pass the starting hole, if that is more than outside work would take. */
@@ -103,7 +158,7 @@ final class BoreAngles {
         return new Span(low * DEG, chosen * DEG, high * DEG);
     }
 
-    static ToolSignature over(ToolSignature advised, ToolSignature typed) {
+    private static ToolSignature over(ToolSignature advised, ToolSignature typed) {
         return new ToolSignature(
                 either(typed.backRake(), advised.backRake()),
                 either(typed.sideRake(), advised.sideRake()),
@@ -112,6 +167,24 @@ final class BoreAngles {
                 either(typed.endCuttingEdge(), advised.endCuttingEdge()),
                 either(typed.sideCuttingEdge(), advised.sideCuttingEdge()),
                 either(typed.noseRadiusMm(), advised.noseRadiusMm()));
+    }
+
+    /** The same for a job: an insert's trailing angle follows its lead, its rake the tilt of its pocket. */
+    static ToolSignature over(BoreJob job, ToolSignature advised, ToolSignature typed) {
+        ToolSignature s = over(advised, typed);
+        if (job.insert().isEmpty()) {
+            return s;
+        }
+        Insert insert = job.insert().get();
+        double tilt = s.endRelief() - insert.clearanceRad();
+        return new ToolSignature(
+                either(typed.backRake(), insert.rakeRad() - tilt),
+                s.sideRake(),
+                s.endRelief(),
+                s.sideRelief(),
+                trailing(insert, s.sideCuttingEdge()),
+                s.sideCuttingEdge(),
+                s.noseRadiusMm());
     }
 
     private static double either(double typed, double advised) {

@@ -13,7 +13,9 @@ import boldwedge.core.rigidity.BarSection;
 import boldwedge.core.rigidity.Beam;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.Stability;
+import boldwedge.core.stock.BarMaterial;
 import boldwedge.core.stock.Span;
+import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.AngleAdvice;
 import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.InUse;
@@ -66,6 +68,8 @@ record BoreCut(
         PushOff push,
         double bellLengthMm,
         Passes passes) {
+    private static final BarMaterial STEEL =
+            StockCatalogue.shipped().barMaterial("steel").orElseThrow();
     private static final double GOOD_SHARE = 0.5;
     private static final double GRAM_PER_MM3_HSS = 8.2e-3;
 
@@ -100,7 +104,7 @@ record BoreCut(
         double slenderness =
                 job.held() == BarHeld.CENTRES ? job.spanMm() / job.barMm() / 3 : job.overhangMm() / job.barMm();
         AngleAdvice advice = BoreAngles.advice(job, slenderness);
-        ToolSignature signature = BoreAngles.over(advice.signature(), typed);
+        ToolSignature signature = BoreAngles.over(job, advice.signature(), typed);
         Wedge wedge = Wedge.of(signature);
         // Inside a hole the height acts the other way round; a turning bar carries its height error round with it.
         double height = job.held().barTurns() ? job.aheadMm() : job.heightMm();
@@ -195,23 +199,32 @@ record BoreCut(
     static Bar bar(BoreJob job) {
         List<BarSection> sections = new ArrayList<>();
         double tip = job.necked() ? job.neckMm() : job.barMm();
-        double hole = Math.min(job.bit().widthMm() * 1.02, 0.95 * tip);
-        double half = Math.min(hole / 2, job.overhangMm() / 4);
+        double hole = Math.min(job.crossHoleMm() * 1.02, 0.95 * tip);
+        double half = Math.min(job.bit().widthMm() * 0.51, job.overhangMm() / 4);
         double neck = job.necked() ? Math.max(job.neckLengthMm(), 2 * half) : half;
         double shank = Math.max(0, job.overhangMm() - neck);
-        double rod = job.rodHoleMm();
-        if (shank > 0) {
-            sections.add(BarSection.plain(shank, job.barMm(), rod, job.barMaterial()));
-        }
-        if (neck > half) {
-            sections.add(BarSection.plain(neck - half, tip, rod, job.barMaterial()));
-        }
-        sections.add(new BarSection(half, tip, rod, hole, job.barMaterial()));
+        double head = job.overhangMm() - job.headMm();
+        add(sections, job, 0, shank, head, job.barMm(), 0);
+        add(sections, job, shank, job.overhangMm() - half, head, tip, 0);
+        add(sections, job, job.overhangMm() - half, job.overhangMm(), head, tip, hole);
         double reach = 2 * tip / 2 + job.bit().widthMm();
         double gram = GRAM_PER_MM3_HSS * job.bit().widthMm() * job.bit().widthMm() * reach;
         double post = holder(job);
         double grip = BoreReader.GRIP * job.barMm();
         return new Bar(sections, post, post * grip * grip, gram);
+    }
+
+    /** Adds the bar from one place to another, in two pieces where a steel head is brazed on within it. */
+    private static void add(
+            List<BarSection> sections, BoreJob job, double from, double to, double head, double outer, double hole) {
+        double own = Math.min(to, head) - from;
+        if (own > 1e-9) {
+            sections.add(new BarSection(own, outer, job.rodHoleMm(), hole, job.barMaterial()));
+        }
+        double brazed = to - Math.max(from, head);
+        if (brazed > 1e-9) {
+            sections.add(new BarSection(brazed, outer, job.rodHoleMm(), hole, STEEL));
+        }
     }
 
     /** Stiffness of holder and post across the axis, N/mm: measured on the lathe's card, or assumed from its size. */

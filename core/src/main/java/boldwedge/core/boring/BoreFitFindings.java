@@ -5,6 +5,7 @@ import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.hole.BoreFit;
+import boldwedge.core.stock.Insert;
 import boldwedge.core.measure.Written;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,6 +36,10 @@ final class BoreFitFindings {
         findings.add(reachesBottom());
         findings.add(rakeInUse());
         findings.add(bitInBar());
+        if (job.held() == BarHeld.POST) {
+            findings.add(holder());
+        }
+        job.recess().ifPresent(recess -> findings.addAll(new RecessFindings(cut, recess, say).all()));
         if (job.held() == BarHeld.CENTRES) {
             findings.add(settings());
         }
@@ -192,33 +197,8 @@ final class BoreFitFindings {
         return finding.build();
     }
 
-    /** How far the point leads the end of the bar, mm; below 0 the bar's end leads. */
-    static double leadsBy(BoreJob job) {
-        double across = BoreCut.reach(job);
-        double half = job.bit().widthMm() / 2;
-        if (job.bitAngleRad() > Math.toRadians(85)) {
-            return -half;
-        }
-        // The bit's axis meets the bar's as far inside its end as lets the hole break out a wall's width behind the
-        // edge.
-        return across / Math.tan(job.bitAngleRad()) - crossing(job);
-    }
-
-    /** Where the bit's axis meets the bar's, behind the bar's end, mm. */
-    static double crossing(BoreJob job) {
-        if (job.making().crossMm().isPresent()) {
-            return job.making().crossMm().getAsDouble();
-        }
-        double tip = (job.necked() ? job.neckMm() : job.barMm()) / 2;
-        double half = job.bit().widthMm() / 2;
-        if (job.bitAngleRad() > Math.toRadians(85)) {
-            return job.bit().widthMm();
-        }
-        return tip / Math.tan(job.bitAngleRad()) + half / Math.sin(job.bitAngleRad()) * 0.25;
-    }
-
     private Finding reachesBottom() {
-        double leads = leadsBy(job);
+        double leads = BarEnd.leadsBy(job);
         double spare = job.overhangMm() - job.holeDepthMm();
         boolean blind = job.bottom() != Bottom.THROUGH;
         if (job.held() == BarHeld.CENTRES) {
@@ -255,7 +235,7 @@ final class BoreFitFindings {
                         "Point ahead of the bar's end",
                         "s / tan ε − x",
                         "s " + say.length(BoreCut.reach(job)) + ", ε " + say.angle(job.bitAngleRad()) + ", x "
-                                + say.length(crossing(job)),
+                                + say.length(BarEnd.crossing(job)),
                         say.length(leads))
                 .step(
                         "Clamp to the mouth",
@@ -325,14 +305,85 @@ final class BoreFitFindings {
         return finding.build();
     }
 
+    /** The holder against the work, as seen along the axis. */
+    private Finding holder() {
+        double x = Math.abs(cut.fit().barX(job.finishedMm() / 2));
+        double y = Math.abs(cut.fit().barY());
+        double half = job.holderSideMm() / 2;
+        double nearest = Math.hypot(Math.max(0, x - half), Math.max(0, y - half));
+        double farthest = Math.hypot(x + half, y + half);
+        double outside = job.outsideMm() / 2;
+        double gap = job.overhangMm() - job.holeDepthMm();
+        boolean over = nearest < outside;
+        Verdict verdict = !over || gap >= 2 ? Verdict.FINE : gap > 0.5 ? Verdict.DOUBTFUL : Verdict.WRONG;
+        Finding.Builder finding = Finding.at(Station.REACH, "holder-fits")
+                .says(
+                        verdict,
+                        over
+                                ? String.format(
+                                        "The holder stands before the work's face and stops %s short of it at full depth.",
+                                        say.length(gap))
+                                : "The holder passes beside the work.")
+                .margin(over ? Math.clamp(gap / 10 - 0.05, -1, 1) : 1)
+                .step(
+                        "Holder from the spindle's axis",
+                        "nearest and farthest point of a square about the bar",
+                        "side " + say.length(job.holderSideMm()) + ", bar " + say.length(x) + " off",
+                        say.length(nearest) + " to " + say.length(farthest))
+                .step("Work's face", "D / 2", say.length(job.outsideMm()) + " / 2", say.length(outside))
+                .step(
+                        "Left at full depth",
+                        "clamp to point − depth",
+                        say.length(job.overhangMm()) + " − " + say.length(job.holeDepthMm()),
+                        say.length(gap))
+                .source(GEOMETRY + "; jaws, dogs and a flange that stands out are not in it")
+                .caution("Turn the chuck round once by hand with the tool at full depth.");
+        if (verdict != Verdict.FINE) {
+            String more = say.typed(Math.ceil(job.holeDepthMm() + 3));
+            finding.mend("Let " + more + " stand out", BoreField.OVERHANG.id(), more);
+        }
+        return finding.build();
+    }
+
+    /** An insert's pocket in the bar's end. */
+    private Finding pocket(Insert insert) {
+        double tilt = BarEnd.pocketTilt(cut);
+        return Finding.at(Station.MAKE, "bit-in-bar")
+                .says(
+                        Verdict.TOLD,
+                        String.format(
+                                "Its pocket is tilted by %s; the screw stands %s behind the end, the corner leads by %s.",
+                                say.angle(tilt), say.length(BarEnd.crossing(job)), say.length(BarEnd.leadsBy(job))))
+                .step(
+                        "Clearance in the bar",
+                        "insert + tilt",
+                        say.angle(insert.clearanceRad()) + " + " + say.angle(tilt),
+                        say.angle(cut.signature().endRelief()))
+                .step(
+                        "Rake in the bar",
+                        "groove − tilt",
+                        say.angle(insert.rakeRad()) + " − " + say.angle(tilt),
+                        say.angle(cut.signature().backRake()))
+                .step(
+                        "Trailing angle",
+                        "90° + lead − corner",
+                        "90° + " + say.angle(cut.signature().sideCuttingEdge()) + " − " + say.angle(insert.pointRad()),
+                        say.angle(cut.signature().endCuttingEdge()))
+                .source(insert.source())
+                .build();
+    }
+
     private Finding bitInBar() {
+        if (job.insert().isPresent()) {
+            return pocket(job.insert().get());
+        }
         boolean leaning = job.bitAngleRad() < Math.toRadians(85);
         double half = job.bit().widthMm() / 2;
         if (!leaning) {
             return Finding.at(Station.MAKE, "bit-in-bar")
                     .says(
                             Verdict.TOLD,
-                            "Cross-hole for the bit " + say.length(crossing(job))
+                            "Cross-hole for the bit " + say.length(BarEnd.crossing(job))
                                     + " from the end, square through the bar.")
                     .step(
                             "Wall to the end",
@@ -352,7 +403,7 @@ final class BoreFitFindings {
                                 Locale.ROOT,
                                 "At %s the bit's hole crosses the axis %s behind the end; ground each side at %s to the bit's own axis and a touch over.",
                                 say.angle(job.bitAngleRad()),
-                                say.length(crossing(job)),
+                                say.length(BarEnd.crossing(job)),
                                 say.angle(included / 2)))
                 .step(
                         "Included angle of the point",
@@ -373,8 +424,8 @@ final class BoreFitFindings {
                 .step(
                         "Hole at the surface",
                         "x − r / tan ε",
-                        say.length(crossing(job)) + " from the end at the axis",
-                        say.length(crossing(job)
+                        say.length(BarEnd.crossing(job)) + " from the end at the axis",
+                        say.length(BarEnd.crossing(job)
                                         - (job.necked() ? job.neckMm() : job.barMm()) / 2 / Math.tan(job.bitAngleRad()))
                                 + " from the end at the surface")
                 .source("Geometry of the bit in the bar")

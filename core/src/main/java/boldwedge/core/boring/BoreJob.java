@@ -5,9 +5,11 @@ import boldwedge.core.measure.Tolerance;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.stock.BarMaterial;
 import boldwedge.core.stock.Blank;
+import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.ToolMaterial;
 import boldwedge.core.stock.WorkMaterial;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -35,6 +37,10 @@ import java.util.OptionalDouble;
  * @param ringHz frequency at which it rings, if measured
  * @param depthMm depth of cut of the last pass
  * @param making what is drawn of the bar and what has been made
+ * @param insert the insert in the bar's end, in place of a bit
+ * @param recess a groove in the wall
+ * @param headMm length of a steel head brazed to a bar of another material; 0 for none
+ * @param holderSideMm side of the holder's face, square about the bar
  * @param taught what trials have taught of the spring; nothing when they are left out
  */
 @RecordBuilder
@@ -72,6 +78,10 @@ public record BoreJob(
         double depthMm,
         OptionalDouble feedMm,
         OptionalDouble speedRpm,
+        Optional<Insert> insert,
+        Optional<Recess> recess,
+        double headMm,
+        double holderSideMm,
         Taught taught,
         Making making)
         implements BoreJobBuilder.With {
@@ -87,10 +97,16 @@ public record BoreJob(
                         making.drawnLengthMm(),
                         making.blendMm(),
                         making.rodMarginMm(),
+                        making.set(),
                         OptionalDouble.empty(),
                         OptionalDouble.empty(),
                         OptionalDouble.empty(),
                         OptionalDouble.empty())));
+    }
+
+    /** Width of the hole through the bar for its bit, mm; an insert sits in a pocket and needs none. */
+    public double crossHoleMm() {
+        return insert.isPresent() ? 0 : bit.widthMm();
     }
 
     /** Stock to take off, on the radius, mm. */

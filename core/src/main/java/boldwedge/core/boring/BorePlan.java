@@ -124,9 +124,15 @@ public final class BorePlan {
         length(states, BoreField.CUTTER_AT, job.cutterAtMm(), say);
         length(states, BoreField.MADE_LENGTH, job.barLengthMm(), say);
         length(states, BoreField.MADE_BAR, job.barMm(), say);
-        length(states, BoreField.MADE_CROSS, BoreFitFindings.crossing(job), say);
+        length(states, BoreField.MADE_CROSS, BarEnd.crossing(job), say);
         length(states, BoreField.MADE_NECK, job.neckMm(), say);
         length(states, BoreField.DEPTH, job.depthMm(), say);
+        length(states, BoreField.HOLDER_SIDE, job.holderSideMm(), say);
+        job.recess().ifPresent(recess -> {
+            length(states, BoreField.RECESS_DIAMETER, recess.diameterMm(), say);
+            length(states, BoreField.RECESS_WIDTH, recess.widthMm(), say);
+            length(states, BoreField.RECESS_AT, recess.atMm(), say);
+        });
         FieldReader.show(states, BoreField.FEED, Quantity.FEED, cut.feedMm(), say);
         FieldReader.show(states, BoreField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm(), say);
         FieldReader.show(

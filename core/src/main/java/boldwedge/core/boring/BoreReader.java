@@ -5,12 +5,15 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
 import boldwedge.core.proof.Taught;
+import boldwedge.core.measure.Written;
 import boldwedge.core.stock.BarMaterial;
+import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.Collectors;
 
 /** Reads a boring job, field by field. */
 final class BoreReader extends FieldReader {
@@ -32,8 +35,12 @@ final class BoreReader extends FieldReader {
         chosenFrom(BoreField.OPERATION, Optional.of("bore"), "operation", "");
         Optional<WorkMaterial> work = stock.workMaterial(choiceText(BoreField.MATERIAL));
         chosenFrom(BoreField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        Optional<Blank> bit = stock.blank(choiceText(BoreField.BIT))
-                .filter(blank -> blank.tip().isEmpty());
+        Optional<Insert> insert = stock.insert(choiceText(BoreField.BIT));
+        Optional<Blank> bit = insert.map(Insert::asBlank)
+                .or(() -> stock.blank(choiceText(BoreField.BIT))
+                        .filter(blank -> blank.tip().isEmpty()));
+        Optional<Recess.Kind> recess = constant(BoreField.RECESS, Recess.Kind.values());
+        chosenFrom(BoreField.RECESS, recess.map(Recess.Kind::words), "recess", "It can be none, plain or o-ring.");
         chosenFrom(BoreField.BIT, bit.map(Blank::name), "bit for a bar", "Pick one from the list.");
         Optional<BarMaterial> bar = stock.barMaterial(choiceText(BoreField.BAR_MATERIAL));
         chosenFrom(BoreField.BAR_MATERIAL, bar.map(BarMaterial::name), "bar material", "Pick one from the list.");
@@ -108,6 +115,10 @@ final class BoreReader extends FieldReader {
                 typed(BoreField.DEPTH).orElse(Math.min((value(BoreField.FINISHED) - start) / 2, USUAL_FINISH_DEPTH_MM)),
                 typed(BoreField.FEED),
                 typed(BoreField.SPEED),
+                insert,
+                recess.filter(kind -> kind != Recess.Kind.NONE).map(this::recess),
+                value(BoreField.HEAD),
+                typed(BoreField.HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))),
                 teaching.equals("used") ? request.taught() : Taught.NOTHING,
                 new Making(
                         drawnBar,
@@ -115,12 +126,88 @@ final class BoreReader extends FieldReader {
                         typed(BoreField.BAR_LENGTH).orElse(Math.ceil(overhang + GRIP * drawnBar)),
                         value(BoreField.BLEND),
                         value(BoreField.ROD_DRILL),
+                        (int) Math.rint(value(BoreField.SET)),
                         typed(BoreField.MADE_BAR),
                         neckLength > 0 ? typed(BoreField.MADE_NECK) : OptionalDouble.empty(),
                         typed(BoreField.MADE_LENGTH),
                         typed(BoreField.MADE_CROSS)));
         checkTogether(job);
         return hasErrors() ? Optional.empty() : Optional.of(job);
+    }
+
+    /** The recess as typed; a gland takes its size from the cord where it was left open. */
+    private Recess recess(Recess.Kind kind) {
+        boolean ring = kind == Recess.Kind.O_RING;
+        double hole = value(BoreField.FINISHED);
+        double cord = ring ? value(BoreField.CORD) : 0;
+        double deep = ring ? Recess.glandDepth(cord) : Math.max(0.3, 0.03 * hole);
+        double wide = ring ? Math.ceil(10 * Recess.glandWidth(cord)) / 10 : 1.5 * value(BoreField.GROOVER);
+        double width = typed(BoreField.RECESS_WIDTH).orElse(wide);
+        return new Recess(
+                kind,
+                typed(BoreField.RECESS_DIAMETER).orElse(hole + 2 * deep),
+                width,
+                typed(BoreField.RECESS_AT).orElse(Math.max(0, (value(BoreField.DEPTH_OF_HOLE) - width) / 2)),
+                cord,
+                value(BoreField.GROOVER));
+    }
+
+    private void checkRecess(BoreJob job, Recess recess) {
+        if (recess.diameterMm() <= job.finishedMm()) {
+            wrong(
+                    BoreField.RECESS_DIAMETER,
+                    "A recess is larger than its hole (" + length(job.finishedMm()) + ").");
+        } else if (recess.diameterMm() >= job.outsideMm()) {
+            wrong(
+                    BoreField.RECESS_DIAMETER,
+                    "That breaks through the outside (" + length(job.outsideMm()) + ").");
+        }
+        if (recess.bitMm() > recess.widthMm() * (1 + 1e-9)) {
+            wrong(
+                    BoreField.GROOVER,
+                    "The bit is wider than the recess: at most " + length(recess.widthMm()) + ".");
+        }
+        double last = job.holeDepthMm() - recess.widthMm();
+        if (recess.atMm() > last) {
+            wrong(
+                    BoreField.RECESS_AT,
+                    last < 0
+                            ? "The recess is wider than the hole is deep."
+                            : "There the recess would end past the hole: at most " + length(last) + " from the mouth.");
+        }
+    }
+
+    private void checkInsert(BoreJob job, Insert insert) {
+        OptionalDouble nose = typed(BoreField.NOSE_RADIUS);
+        if (nose.isPresent() && Math.abs(insert.nearestNose(nose.getAsDouble()) - nose.getAsDouble()) > 0.005) {
+            wrong(
+                    BoreField.NOSE_RADIUS,
+                    "This insert is sold with a corner of "
+                            + insert.nosesMm().stream().map(this::length).collect(Collectors.joining(", ")) + ".");
+        }
+        OptionalDouble clearance = typed(BoreField.RELIEF);
+        if (clearance.isPresent() && clearance.getAsDouble() < insert.clearanceRad() - 1e-9) {
+            wrong(
+                    BoreField.RELIEF,
+                    "The insert itself has " + Written.degrees(insert.clearanceRad())
+                            + "; tilting its pocket adds to that and takes from the rake.");
+        }
+        OptionalDouble trailing = typed(BoreField.END_EDGE);
+        double lead = typed(BoreField.SIDE_EDGE).orElse(BoreAngles.insertLead(insert));
+        double follows = BoreAngles.trailing(insert, lead);
+        if (trailing.isPresent() && Math.abs(trailing.getAsDouble() - follows) > Math.toRadians(0.5)) {
+            wrong(
+                    BoreField.END_EDGE,
+                    "Its corner is " + Written.degrees(insert.pointRad()) + ": with this lead it trails by "
+                            + Written.degrees(follows) + ". Leave this empty.");
+        }
+        if (follows < Math.toRadians(2)) {
+            wrong(
+                    BoreField.SIDE_EDGE,
+                    "With a corner of " + Written.degrees(insert.pointRad())
+                            + " the other edge would drag along the wall: the lead must be "
+                            + Written.degrees(insert.pointRad() - Math.toRadians(88)) + " or more.");
+        }
     }
 
     /** The usual bar for a hole, down to a half or whole millimetre. */
@@ -155,11 +242,28 @@ final class BoreReader extends FieldReader {
                     BoreField.NECK_DIAMETER,
                     "The nose is thicker than the bar it grows from (" + length(job.barMm()) + ").");
         }
+        job.recess().ifPresent(recess -> checkRecess(job, recess));
+        job.insert().ifPresent(insert -> checkInsert(job, insert));
         double tip = job.necked() ? job.neckMm() : job.barMm();
+        if (job.headMm() > 0.8 * job.overhangMm()) {
+            wrong(
+                    BoreField.HEAD,
+                    "The head would be nearly the whole of what stands out: at most "
+                            + length(Math.floor(0.8 * job.overhangMm())) + ", or make the bar of steel.");
+        }
+        if (Math.abs(job.making().set() - value(BoreField.SET)) > 1e-9) {
+            wrong(BoreField.SET, "A whole number of bars, please.");
+        }
+        if (job.holderSideMm() <= job.barMm()) {
+            wrong(
+                    BoreField.HOLDER_SIDE,
+                    "The holder must be wider than the bar it holds (" + length(job.barMm()) + ").");
+        }
         if (job.bit().widthMm() > 0.85 * tip) {
             wrong(
                     BoreField.BIT,
-                    "A hole for this bit (" + length(job.bit().widthMm()) + ") is too wide for a "
+                    (job.insert().isPresent() ? "A pocket for this insert (" : "A hole for this bit (")
+                            + length(job.bit().widthMm()) + ") is too wide for a "
                             + (job.necked() ? "nose" : "bar") + " of " + length(tip)
                             + ": keep it under " + length(0.6 * tip) + ".");
         }

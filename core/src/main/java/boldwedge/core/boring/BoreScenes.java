@@ -173,7 +173,7 @@ final class BoreScenes {
         double tip = job.necked() ? job.neckMm() : job.barMm();
         double width = job.bit().widthMm();
         double reach = BoreCut.reach(job);
-        double crossing = BoreFitFindings.crossing(job);
+        double crossing = BarEnd.crossing(job);
         double scale = 24 / (tip + reach + width);
         // Bar's end to the right, its axis at y 0; the point is below, at the wall.
         scene.place(84, 40, scale);
@@ -226,7 +226,7 @@ final class BoreScenes {
         // Across the bit, to the side of the feed.
         double nx = -dy;
         double ny = dx;
-        double crossing = end - BoreFitFindings.crossing(job);
+        double crossing = end - BarEnd.crossing(job);
         double along = reach / Math.sin(lean);
         double tx = crossing + along * dx + (square ? half : 0);
         double ty = -reach;

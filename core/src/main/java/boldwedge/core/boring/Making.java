@@ -11,6 +11,7 @@ import java.util.OptionalDouble;
  * @param drawnLengthMm whole length as drawn
  * @param blendMm radius between shank and nose
  * @param rodMarginMm how far short of the cross-hole's far wall the hole along the bar stops
+ * @param set bars made at once from one length
  * @param barMm shank as made
  * @param neckMm nose as made
  * @param lengthMm length as made
@@ -22,6 +23,7 @@ public record Making(
         double drawnLengthMm,
         double blendMm,
         double rodMarginMm,
+        int set,
         OptionalDouble barMm,
         OptionalDouble neckMm,
         OptionalDouble lengthMm,

@@ -1,6 +1,7 @@
 package boldwedge.core.stock;
 
 import boldwedge.core.measure.Table;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,6 +21,7 @@ public final class StockCatalogue {
     private final Map<String, WorkMaterial> work = new LinkedHashMap<>();
     private final Map<String, ToolMaterial> tools = new LinkedHashMap<>();
     private final Map<String, Blank> blanks = new LinkedHashMap<>();
+    private final Map<String, Insert> inserts = new LinkedHashMap<>();
     private final Map<String, BarMaterial> bars = new LinkedHashMap<>();
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
@@ -32,6 +34,7 @@ public final class StockCatalogue {
                 .collect(Collectors.toMap(row -> row.text("id"), row -> row.text("speed")));
         Table.read("stock/work-materials.tsv").rows().forEach(row -> addWork(row, speedColumns));
         Table.read("stock/blanks.tsv").rows().forEach(this::addBlank);
+        Table.read("stock/inserts.tsv").rows().forEach(this::addInsert);
         Table.read("stock/bar-materials.tsv").rows().forEach(this::addBar);
     }
 
@@ -60,6 +63,15 @@ public final class StockCatalogue {
     /** The blank with this id. */
     public Optional<Blank> blank(String id) {
         return Optional.ofNullable(blanks.get(id));
+    }
+
+    public List<Insert> inserts() {
+        return List.copyOf(inserts.values());
+    }
+
+    /** The insert with this id. */
+    public Optional<Insert> insert(String id) {
+        return Optional.ofNullable(inserts.get(id));
     }
 
     public List<BarMaterial> barMaterials() {
@@ -156,6 +168,22 @@ public final class StockCatalogue {
                 cited(row));
         toolMaterial(blank);
         blanks.put(blank.id(), blank);
+    }
+
+    private void addInsert(Table.Row row) {
+        Insert insert = new Insert(
+                row.text("id"),
+                row.text("name"),
+                row.number("point") * DEG,
+                row.number("clearance") * DEG,
+                row.number("circle"),
+                row.number("thickness"),
+                row.number("rake") * DEG,
+                Arrays.stream(row.numbers("noses")).boxed().toList(),
+                row.text("tool_material"),
+                cited(row));
+        toolMaterial(insert.asBlank());
+        inserts.put(insert.id(), insert);
     }
 
     private void addBar(Table.Row row) {

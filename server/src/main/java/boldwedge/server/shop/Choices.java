@@ -5,6 +5,8 @@ import boldwedge.core.boring.Bottom;
 import boldwedge.core.plan.LatheCard;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.rigidity.Hold;
+import boldwedge.core.boring.Recess;
+import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.Operation;
 import java.util.Arrays;
@@ -27,7 +29,8 @@ import java.util.stream.Stream;
  * @param bottoms how a bored hole ends
  * @param barHolds ways of holding a boring bar
  * @param barMaterials what bars are made of
- * @param bits bits for boring bars
+ * @param bits bits and inserts for boring bars
+ * @param recesses grooves in a bored hole
  * @param latheEntries the entries of a lathe's card
  */
 public record Choices(
@@ -43,6 +46,7 @@ public record Choices(
         List<Choice> barHolds,
         List<Choice> barMaterials,
         List<Choice> bits,
+        List<Choice> recesses,
         List<Choice> latheEntries) {
 
     private static final double LARGEST_BIT_MM = 10;
@@ -84,11 +88,14 @@ public record Choices(
                 stock.barMaterials().stream()
                         .map(b -> new Choice(b.id(), b.name(), b.note()))
                         .toList(),
-                stock.blanks().stream()
-                        .filter(b -> b.tip().isEmpty() && b.widthMm() <= LARGEST_BIT_MM)
+                Stream.concat(
+                                stock.blanks().stream()
+                                        .filter(b -> b.tip().isEmpty() && b.widthMm() <= LARGEST_BIT_MM),
+                                stock.inserts().stream().map(Insert::asBlank))
                         .map(b -> new Choice(
                                 b.id(), b.name(), stock.toolMaterial(b).name()))
                         .toList(),
+                constants(Recess.Kind.values(), Recess.Kind::words),
                 LatheCard.ENTRIES.entrySet().stream()
                         .map(e -> new Choice(e.getKey(), e.getValue(), ""))
                         .toList());

@@ -1,0 +1,172 @@
+package boldwedge.core.boring;
+
+import boldwedge.core.ask.Say;
+import boldwedge.core.cutting.PlungeCut;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is said of a recess: whether its bit gets in, how it pushes, and whether an O-ring would sit in it. */
+final class RecessFindings {
+    /** Feed per turn at which a recess is plunged by hand, mm. */
+    private static final double FEED_MM = 0.03;
+    /** Room left all round when the bit is drawn in through the hole, mm. */
+    private static final double ROOM_MM = 0.3;
+
+    private final BoreCut cut;
+    private final BoreJob job;
+    private final Recess recess;
+    private final Say say;
+
+    RecessFindings(BoreCut cut, Recess recess, Say say) {
+        this.cut = cut;
+        this.job = cut.job();
+        this.recess = recess;
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(enters());
+        findings.add(plunge());
+        if (recess.kind() == Recess.Kind.O_RING) {
+            findings.add(gland());
+        }
+        return findings;
+    }
+
+    /** The bar and a bit that stands out by the recess's depth must pass the finished hole together. */
+    private Finding enters() {
+        double deep = recess.depthMm(job.finishedMm());
+        double across = BarEnd.tipMm(job) + deep + ROOM_MM;
+        double left = job.finishedMm() - across;
+        Verdict verdict = left < 0 ? Verdict.WRONG : left < ROOM_MM ? Verdict.DOUBTFUL : Verdict.FINE;
+        Finding.Builder finding = Finding.at(Station.REACH, "recess-enters")
+                .says(
+                        verdict,
+                        left < 0
+                                ? String.format(
+                                        "With a bit that stands out enough for the recess the bar lacks %s in the hole.",
+                                        say.length(-left))
+                                : String.format(
+                                        "The recessing bit stands out %s and passes the hole with %s left.",
+                                        say.length(deep + ROOM_MM), say.length(left)))
+                .margin(left / Math.max(1, deep))
+                .step(
+                        "Across bar and bit",
+                        "bar + depth of recess + room",
+                        say.length(BarEnd.tipMm(job)) + " + " + say.length(deep) + " + " + say.length(ROOM_MM),
+                        say.length(across))
+                .source("Geometry across the hole")
+                .caution("Draw the bit clear of the recess before you move along: it cannot be seen. Note the dial.");
+        if (verdict != Verdict.FINE) {
+            double fits = job.finishedMm() - deep - 2 * ROOM_MM;
+            if (fits > 2) {
+                String bar = say.typed(Math.floor(2 * fits) / 2);
+                finding.mend(
+                        "Bar of " + bar, (job.necked() ? BoreField.NECK_DIAMETER : BoreField.BAR_DIAMETER).id(), bar);
+            }
+        }
+        return finding.build();
+    }
+
+    private Finding plunge() {
+        double rake = cut.signature().backRake();
+        PlungeCut plunge = PlungeCut.of(job.work(), rake, recess.bitMm(), FEED_MM, 0);
+        double give = cut.stiffness().tool() + cut.stiffness().workMmPerN();
+        double shallow = 2 * plunge.thrustN() * give;
+        double limit = cut.mode().absoluteLimit();
+        double sings = plunge.directionalNPerMm() / limit;
+        Verdict verdict = sings > 2 ? Verdict.WRONG : sings > 1 ? Verdict.DOUBTFUL : Verdict.FINE;
+        int plunges = recess.plunges();
+        Finding.Builder finding = Finding.at(Station.REACH, "recess-plunge")
+                .says(
+                        verdict,
+                        String.format(
+                                "%s of a bit %s wide; it comes out %s small in diameter while fed%s.",
+                                plunges == 1 ? "One plunge" : plunges + " plunges side by side",
+                                say.length(recess.bitMm()),
+                                say.length(Math.max(0, shallow)),
+                                sings > 1 ? ", and so wide a bit sings on this bar" : ""))
+                .margin(1 / Math.max(1e-6, sings) - 1)
+                .step(
+                        "Push of the bit",
+                        "kc1.1 · Kγ · w · f^(1−mc) · tan(β − γ)",
+                        "w " + say.length(recess.bitMm()) + ", f " + say.feed(FEED_MM),
+                        say.force(plunge.thrustN()))
+                .step(
+                        "Left small while fed",
+                        "2 · push · give",
+                        say.force(plunge.thrustN()) + " · " + say.number(give * 1000, 3) + " µm/N",
+                        say.length(shallow))
+                .step(
+                        "Growth of the push against what is quiet at any speed",
+                        "dF/dy against 2kζ(1 + ζ)",
+                        say.number(plunge.directionalNPerMm(), 0) + " N/mm",
+                        say.number(limit, 0) + " N/mm")
+                .step(
+                        "Places of the bit's near side",
+                        "from the mouth",
+                        "",
+                        places())
+                .source("Kienzle; chatter of one mode as for the cut")
+                .caution("Let it dwell two turns at depth, then come straight out: what was left small is taken.");
+        double quiet = recess.bitMm() / sings * 0.9;
+        if (sings > 1 && quiet > 0.4) {
+            finding.mend("Bit " + say.typed(quiet) + " wide", BoreField.GROOVER.id(), say.typed(quiet));
+        }
+        return finding.build();
+    }
+
+    /** Where the bit's near side stands at each plunge, so that they overlap evenly. */
+    private String places() {
+        StringBuilder out = new StringBuilder();
+        int n = recess.plunges();
+        for (int i = 0; i < n && i < 12; i++) {
+            double at = recess.atMm() + (n == 1 ? 0 : i * (recess.widthMm() - recess.bitMm()) / (n - 1));
+            out.append(i == 0 ? "" : ", ").append(say.length(at));
+        }
+        return n > 12 ? out + " and on" : out.toString();
+    }
+
+    private Finding gland() {
+        double squeeze = recess.squeeze(job.finishedMm());
+        double fill = recess.fill(job.finishedMm());
+        boolean leaks = squeeze < 0.1;
+        boolean wrong = leaks || squeeze > 0.35 || fill > 0.9;
+        boolean doubtful = squeeze < 0.15 || squeeze > 0.3 || fill > 0.85;
+        String deep = say.typed(job.finishedMm() + 2 * Recess.glandDepth(recess.cordMm()));
+        Finding.Builder finding = Finding.at(Station.CUT, "gland")
+                .says(
+                        wrong ? Verdict.WRONG : doubtful ? Verdict.DOUBTFUL : Verdict.FINE,
+                        String.format(
+                                "The ring is squeezed by %s and fills %s of its gland%s.",
+                                say.share(squeeze),
+                                say.share(fill),
+                                leaks ? ": it would leak" : fill > 0.9 ? ": it has no room to swell" : ""))
+                .margin(Math.min((squeeze - 0.15) / 0.15, (0.85 - fill) / 0.2))
+                .step(
+                        "Squeeze",
+                        "1 − depth / cord",
+                        say.length(recess.depthMm(job.finishedMm())) + " / " + say.length(recess.cordMm()),
+                        say.share(squeeze))
+                .step(
+                        "Filled",
+                        "π c² / 4 over width times depth",
+                        say.length(recess.widthMm()) + " wide",
+                        say.share(fill))
+                .source("Squeeze 15 to 30 % for a ring at rest and fill under 85 %: usual for glands after ISO 3601-2;"
+                        + " reckoned against a shaft that fills the hole; keep to the ring maker's sheet")
+                .caution("Break the corners of the gland: a sharp one cuts the ring as it goes in.");
+        if (wrong || doubtful) {
+            finding.mend("Recess to " + deep, BoreField.RECESS_DIAMETER.id(), deep);
+            if (fill > 0.85) {
+                String wide = say.typed(Math.ceil(10 * Recess.glandWidth(recess.cordMm())) / 10);
+                finding.mend("Gland " + wide + " wide", BoreField.RECESS_WIDTH.id(), wide);
+            }
+        }
+        return finding.build();
+    }
+}
