@@ -6,8 +6,10 @@ import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
+import boldwedge.core.stock.Insert;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** The workshop drawing of a bar: from the side, cut through along its axis, and from its end, all to one scale. */
 final class BarDrawing {
@@ -42,10 +44,16 @@ final class BarDrawing {
         if (job.necked()) {
             scene.circle(Role.EDGE, 0, 0, tip / 2);
         }
-        double half = job.bit().widthMm() / 2;
-        double chord = Math.sqrt(Math.max(0, tip * tip / 4 - half * half));
-        scene.line(Role.HIDDEN, -chord, half, chord, half);
-        scene.line(Role.HIDDEN, -chord, -half, chord, -half);
+        if (job.insert().isPresent()) {
+            double floor = tip / 2 - BarEnd.seatDepthMm(job, job.insert().get());
+            double across = Math.sqrt(Math.max(0, tip * tip / 4 - floor * floor));
+            scene.line(Role.EDGE, -across, floor, across, floor);
+        } else {
+            double half = job.bit().widthMm() / 2;
+            double chord = Math.sqrt(Math.max(0, tip * tip / 4 - half * half));
+            scene.line(Role.HIDDEN, -chord, half, chord, half);
+            scene.line(Role.HIDDEN, -chord, -half, chord, -half);
+        }
         if (job.rodHoleMm() > 0) {
             scene.circle(Role.HIDDEN, 0, 0, job.rodHoleMm() / 2);
         }
@@ -55,17 +63,27 @@ final class BarDrawing {
         scene.label(Role.CAPTION, left, 71, Anchor.START, "from the side");
         scene.label(Role.CAPTION, left, 40, Anchor.START, "cut through");
         scene.label(Role.CAPTION, 91, 68, Anchor.MIDDLE, "end");
-        double[] screw = BarRoute.screw(job.bit().widthMm());
         List<String> notes = new ArrayList<>();
         notes.add("shank " + say.length(job.barMm())
                 + (job.necked()
                         ? ", nose " + say.length(job.neckMm()) + ", blend "
                                 + say.length(job.making().blendMm())
                         : ""));
-        notes.add("cross-hole " + say.length(job.bit().widthMm()) + " at " + say.angle(job.bitAngleRad())
-                + ", its axis " + say.length(BarEnd.crossing(job)) + " from the end");
-        notes.add("screw M" + say.number(screw[0], 1)
-                + (job.rodHoleMm() > 0 ? "; hole along the bar " + say.length(job.rodHoleMm()) : ""));
+        if (job.insert().isPresent()) {
+            notes.add("pocket for " + job.insert().get().name().toLowerCase(Locale.ROOT) + ", seat "
+                    + say.length(BarEnd.seatDepthMm(job, job.insert().get())) + " from the top");
+            notes.add("screw " + say.length(BarEnd.crossing(job)) + " from the end; pocket tipped "
+                    + say.angle(BarEnd.pocketTilt(cut)));
+        } else {
+            double[] screw = SeatSteps.screw(job.bit().widthMm());
+            notes.add("cross-hole " + say.length(job.bit().widthMm()) + " at " + say.angle(job.bitAngleRad())
+                    + ", its axis " + say.length(BarEnd.crossing(job)) + " from the end");
+            notes.add("screw M" + say.number(screw[0], 1)
+                    + (job.rodHoleMm() > 0 ? "; hole along the bar " + say.length(job.rodHoleMm()) : ""));
+        }
+        if (job.headMm() > 0) {
+            notes.add("steel head " + say.length(job.headMm()) + " long, brazed on");
+        }
         notes.add(job.barMaterial().name());
         for (int i = 0; i < notes.size(); i++) {
             scene.label(Role.DIMENSION, left, 16 - 3.5 * i, Anchor.START, notes.get(i));
@@ -145,7 +163,12 @@ final class BarDrawing {
     /** The two sides of the cross-hole where they show. */
     private static void hole(SceneBuilder scene, BoreJob job, double length, Role role) {
         double n = tip(job) / 2;
-        double axis = length - BarEnd.crossing(job);
+        if (job.insert().isPresent()) {
+            pocket(scene, job, length, role);
+            return;
+        }
+        // The headstock's end of a bar between centres is drawn at the left.
+        double axis = job.held() == BarHeld.CENTRES ? BarEnd.crossing(job) : length - BarEnd.crossing(job);
         double lean = 1 / Math.tan(job.bitAngleRad());
         double half = job.bit().widthMm() / 2 / Math.sin(job.bitAngleRad());
         // The bit leans to the bar's end on the side of its point, which is drawn below.
@@ -157,11 +180,31 @@ final class BarDrawing {
         }
     }
 
+    /** The step of an insert's seat, and its screw. */
+    private static void pocket(SceneBuilder scene, BoreJob job, double length, Role role) {
+        Insert insert = job.insert().orElseThrow();
+        double n = tip(job) / 2;
+        double floor = n - BarEnd.seatDepthMm(job, insert);
+        double back = length - insert.circleMm() - 1;
+        scene.run(role, false, back, n, back, floor, length, floor);
+        double screw = length - BarEnd.crossing(job);
+        scene.line(Role.CENTRE, screw, floor + 2, screw, -n - 2);
+        scene.line(Role.HIDDEN, screw - 1.25, floor, screw - 1.25, -n);
+        scene.line(Role.HIDDEN, screw + 1.25, floor, screw + 1.25, -n);
+    }
+
     private static void section(SceneBuilder scene, BoreJob job, double length) {
         outline(scene, job, length);
         hole(scene, job, length, Role.EDGE);
+        if (job.headMm() > 0) {
+            double joint = length - job.headMm();
+            scene.line(Role.EDGE, joint, job.barMm() / 2, joint, -job.barMm() / 2);
+        }
+        if (job.insert().isPresent() || job.held() == BarHeld.CENTRES) {
+            return;
+        }
         double d = job.rodHoleMm() / 2;
-        double[] screw = BarRoute.screw(job.bit().widthMm());
+        double[] screw = SeatSteps.screw(job.bit().widthMm());
         double cross = BarEnd.crossing(job);
         if (d > 0) {
             double depth =

@@ -1,5 +1,7 @@
 package boldwedge.core.boring;
 
+import boldwedge.core.stock.Insert;
+
 /** The end of a bar: where its bit or insert sits. Lengths in mm along the bar, measured from its end backward. */
 final class BarEnd {
     /** The corner of an insert is seated ahead of the bar's end by this part of its circle. */
@@ -32,10 +34,13 @@ final class BarEnd {
         return BoreCut.reach(job) / Math.tan(job.bitAngleRad()) - crossing(job);
     }
 
-    /** Where the bit's axis meets the bar's, or an insert's screw stands, behind the bar's end, mm. */
+    /** Where the bit's axis meets the bar's, or an insert's screw stands, behind the bar's end, mm; from the headstock's end of a bar between centres. */
     static double crossing(BoreJob job) {
         if (job.making().crossMm().isPresent()) {
             return job.making().crossMm().getAsDouble();
+        }
+        if (job.held() == BarHeld.CENTRES) {
+            return (job.barLengthMm() - job.spanMm()) / 2 + job.cutterAtMm();
         }
         if (job.insert().isPresent()) {
             return (0.5 - INSERT_LEADS) * job.insert().get().circleMm();
@@ -45,6 +50,11 @@ final class BarEnd {
             return 2 * half;
         }
         return tipMm(job) / 2 / Math.tan(job.bitAngleRad()) + half / Math.sin(job.bitAngleRad()) * 0.25;
+    }
+
+    /** How far the seat of an insert lies below the top of the bar, mm: its face stands at the axis or ahead of it. */
+    static double seatDepthMm(BoreJob job, Insert insert) {
+        return tipMm(job) / 2 - job.aheadMm() + insert.thicknessMm();
     }
 
     /** Tilt of an insert's pocket, radians: what its clearance in the bar has over its own. */

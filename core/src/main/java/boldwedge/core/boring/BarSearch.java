@@ -14,7 +14,6 @@ import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.rigidity.Bar;
-import boldwedge.core.rigidity.BarModes;
 import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.Span;
 import boldwedge.core.wedge.InUse;
@@ -159,9 +158,9 @@ public final class BarSearch {
             this.say = say;
             this.signature = BoreAngles.over(
                     job,
-                    BoreAngles.advice(job, job.overhangMm() / job.barMm()).signature(), typed);
+                    BoreAngles.advice(job, BoreCut.slendernessFor(job)).signature(), typed);
             Wedge wedge = Wedge.of(signature);
-            var frame = new InUse(-job.heightMm(), job.finishedMm() / 2, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
+            var frame = new InUse(-BoreCut.heightInUse(job), job.finishedMm() / 2, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
             this.edge = new EdgeProfile(
                     wedge.noseRadiusMm(),
                     wedge.sideAngles(frame).approach(),
@@ -201,8 +200,19 @@ public final class BarSearch {
         }
 
         Match best(String id) {
+            boolean centres = job.held() == BarHeld.CENTRES;
             double least = job.holeDepthMm() + 1;
-            double most = job.barLengthMm() - BoreReader.GRIP * job.barMm();
+            double most = centres ? least : job.barLengthMm() - BoreReader.GRIP * job.barMm();
+            if (centres && job.barLengthMm() < job.spanMm()) {
+                return new Match(
+                        id,
+                        Verdict.WRONG,
+                        1e5 + job.spanMm() - job.barLengthMm(),
+                        List.of(String.format(
+                                "It is %s long, and the centres stand %s apart.",
+                                say.length(job.barLengthMm()), say.length(job.spanMm()))),
+                        Map.of());
+            }
             if (most < least) {
                 return new Match(
                         id,
@@ -218,11 +228,11 @@ public final class BarSearch {
             }
             BoreFit fit = BoreCut.fit(job, signature);
             double start = job.startMm() / 2;
-            double gap = fit.gapMm(start);
+            double gap = centres ? start - job.barMm() / 2 : fit.gapMm(start);
             double heel = fit.heelGapMm(start);
-            boolean blind = job.bottom() != Bottom.THROUGH && BarEnd.leadsBy(job) < 0.2;
+            boolean blind = !centres && job.bottom() != Bottom.THROUGH && BarEnd.leadsBy(job) < 0.2;
             Setting best = at(least);
-            for (int i = 1; i < REACHES; i++) {
+            for (int i = 1; i < REACHES && !centres; i++) {
                 Setting next = at(least + (most - least) * i / (REACHES - 1));
                 best = next.rank() < best.rank() ? next : best;
             }
@@ -245,7 +255,9 @@ public final class BarSearch {
             reasons.addAll(against(best));
             reasons.add(does(best));
             Map<String, String> take = new HashMap<>();
-            take.put(BoreField.OVERHANG.id(), spelled(Math.ceil(10 * best.reach()) / 10));
+            if (!centres) {
+                take.put(BoreField.OVERHANG.id(), spelled(Math.ceil(10 * best.reach()) / 10));
+            }
             take.put(BoreField.FEED.id(), say.feed(best.feed().feed()));
             take.put(BoreField.SPEED.id(), say.rpm(best.speed().rpm()));
             return new Match(id, verdict, rank, reasons, take);
@@ -261,8 +273,9 @@ public final class BarSearch {
             if (holderMmPerN.isPresent()) {
                 bar = bar.clamped(1 / Math.max(1e-9, holderMmPerN.getAsDouble()), Double.POSITIVE_INFINITY);
             }
-            double give = bar.compliance() + BoreCut.workGive(job, 0);
-            BarModes.Mode mode = BarModes.first(bar);
+            BoreCut.Stiffness stiffness = BoreCut.stiffness(job, bar);
+            double give = stiffness.tool() + stiffness.workMmPerN();
+            Stability mode = BoreCut.mode(job, bar, stiffness);
             Span spread = job.barMaterial().damping();
             Stability sure = new Stability(
                     mode.hz(), mode.stiffnessNPerMm(), job.damping().orElse(spread.low()));
@@ -270,7 +283,7 @@ public final class BarSearch {
                     mode.hz(), mode.stiffnessNPerMm(), job.damping().orElse(spread.high()));
             double floor = sure.absoluteLimit();
             double ceiling = hoped.absoluteLimit();
-            double strength = bar.stressMPa(1) / (job.barMaterial().yieldMPa() / 3);
+            double strength = BoreCut.stressPerNewton(job, bar) / (job.barMaterial().yieldMPa() / 3);
             double allowed = job.allowedErrorMm();
             double power = job.lathe().motorWatt() * job.lathe().efficiency();
             Span chip = job.tool().minimumChipShare();

@@ -101,13 +101,11 @@ record BoreCut(
     /** Computes a job; angles that were typed over the advice, NaN where none was. */
     static BoreCut of(BoreJob job, ToolSignature typed) {
         double radius = job.finishedMm() / 2;
-        double slenderness =
-                job.held() == BarHeld.CENTRES ? job.spanMm() / job.barMm() / 3 : job.overhangMm() / job.barMm();
-        AngleAdvice advice = BoreAngles.advice(job, slenderness);
+        AngleAdvice advice = BoreAngles.advice(job, slendernessFor(job));
         ToolSignature signature = BoreAngles.over(job, advice.signature(), typed);
         Wedge wedge = Wedge.of(signature);
         // Inside a hole the height acts the other way round; a turning bar carries its height error round with it.
-        double height = job.held().barTurns() ? job.aheadMm() : job.heightMm();
+        double height = heightInUse(job);
         Frame unfed = new InUse(-height, radius, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
         EdgeProfile edge = profile(wedge, unfed);
         double coarsest = Math.min(0.3, Math.max(0.04, Math.max(job.depthMm(), signature.noseRadiusMm())));
@@ -214,6 +212,15 @@ record BoreCut(
         return new Bar(sections, post, post * grip * grip, gram);
     }
 
+    /** Largest bending stress in the bar per newton at its point, MPa/N; between centres F·a·b/L at the cutter. */
+    static double stressPerNewton(BoreJob job, Bar bar) {
+        if (job.held() != BarHeld.CENTRES) {
+            return bar.stressMPa(1);
+        }
+        double moment = job.cutterAtMm() * (job.spanMm() - job.cutterAtMm()) / job.spanMm();
+        return moment * job.barMm() / 2 / Beam.round(job.barMm());
+    }
+
     /** Adds the bar from one place to another, in two pieces where a steel head is brazed on within it. */
     private static void add(
             List<BarSection> sections, BoreJob job, double from, double to, double head, double outer, double hole) {
@@ -232,7 +239,7 @@ record BoreCut(
         return job.lathe().postOrAssumed();
     }
 
-    private static Stiffness stiffness(BoreJob job, Bar bar) {
+    static Stiffness stiffness(BoreJob job, Bar bar) {
         double mouth = workGive(job, 0);
         if (job.measuredNPerMm().isPresent()) {
             double whole = 1 / job.measuredNPerMm().getAsDouble();
@@ -267,7 +274,7 @@ record BoreCut(
         return Beam.cantilever(out, ei) + 1 / chuck;
     }
 
-    private static Stability mode(BoreJob job, Bar bar, Stiffness stiffness) {
+    static Stability mode(BoreJob job, Bar bar, Stiffness stiffness) {
         double damping = job.damping().orElse(job.barMaterial().damping().chosen());
         double k;
         double hz;
@@ -335,8 +342,8 @@ record BoreCut(
             most = Math.max(0.05, most * watts / needs);
             by = "power";
         }
-        double stress = bar.stressMPa(
-                CuttingForce.of(job.work(), edge, rake, most, feed).cuttingN());
+        double stress = stressPerNewton(job, bar)
+                * CuttingForce.of(job.work(), edge, rake, most, feed).cuttingN();
         double bears = job.barMaterial().yieldMPa() / 3;
         if (stress > bears) {
             most = Math.max(0.05, most * bears / stress);
@@ -373,6 +380,16 @@ record BoreCut(
     /** How far the point goes down under the cut, mm. */
     double dropMm() {
         return force.cuttingN() * stiffness.tool();
+    }
+
+    /** How high the point stands in use, mm: a bar that turns carries its face's place round with it. */
+    static double heightInUse(BoreJob job) {
+        return job.held().barTurns() ? job.aheadMm() : job.heightMm();
+    }
+
+    /** Slenderness for the choice of angles: a bar between centres bends like a third of itself held at one end. */
+    static double slendernessFor(BoreJob job) {
+        return job.held() == BarHeld.CENTRES ? job.spanMm() / job.barMm() / 3 : job.overhangMm() / job.barMm();
     }
 
     /** Overhang over diameter, as the shops' rule of thumb counts it. */

@@ -56,13 +56,13 @@ public final class BorePlan {
                 figures(cut, say),
                 List.copyOf(findings),
                 List.of(
-                        BoreScenes.hole(cut, say),
-                        BoreScenes.end(cut, say),
-                        BoreScenes.bar(cut, say),
-                        BoreScenes.size(cut, say),
-                        BoreScenes.lobes(cut, say),
+                        HoleScene.draw(cut, say),
+                        InHoleScene.draw(cut, say),
+                        BarScene.draw(cut, say),
+                        BoreGraphs.size(cut, say),
+                        BoreGraphs.lobes(cut, say),
                         drawing),
-                cut.job().held() == BarHeld.CENTRES ? List.of() : new BarRoute(cut, say, drawing).steps());
+                new BarRoute(cut, say, drawing).steps());
     }
 
     /** What a request came to: the fields, and the cut when they were all right. */

@@ -161,7 +161,7 @@ public final class BoreProof {
                                 within && smooth
                                         ? "Nothing needs to change."
                                         : "Set the point out by half of what it is small by, and take the same depth again."),
-                Optional.of(BoreScenes.size(cut, say)));
+                Optional.of(BoreGraphs.size(cut, say)));
     }
 
     private static double mean(BoreCut cut) {

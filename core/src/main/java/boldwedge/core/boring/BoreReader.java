@@ -73,14 +73,15 @@ final class BoreReader extends FieldReader {
         // What was made counts, once it is: the drawing only until then.
         double barMm = typed(BoreField.MADE_BAR).orElse(drawnBar);
         double overhang = typed(BoreField.OVERHANG).orElse(Math.ceil(depth + Math.max(3, 0.4 * barMm)));
-        double whole = typed(BoreField.MADE_LENGTH)
-                .orElse(typed(BoreField.BAR_LENGTH).orElse(Math.ceil(overhang + GRIP * barMm)));
+        boolean centres = held.orElseThrow() == BarHeld.CENTRES;
+        double span = typed(BoreField.SPAN).orElse(typed(BoreField.BAR_LENGTH).orElse(Math.ceil(3 * depth + 60)));
+        double drawnLength = typed(BoreField.BAR_LENGTH).orElse(centres ? span : Math.ceil(overhang + GRIP * drawnBar));
+        double whole = typed(BoreField.MADE_LENGTH).orElse(drawnLength);
         double neckLength = value(BoreField.NECK_LENGTH);
         double neck = neckLength > 0
                 ? typed(BoreField.MADE_NECK)
                         .orElse(typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar))
                 : barMm;
-        double span = typed(BoreField.SPAN).orElse(Math.ceil(3 * depth + 60));
         BoreJob job = new BoreJob(
                 work.orElseThrow(),
                 start,
@@ -123,7 +124,7 @@ final class BoreReader extends FieldReader {
                 new Making(
                         drawnBar,
                         neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar) : drawnBar,
-                        typed(BoreField.BAR_LENGTH).orElse(Math.ceil(overhang + GRIP * drawnBar)),
+                        drawnLength,
                         value(BoreField.BLEND),
                         value(BoreField.ROD_DRILL),
                         (int) Math.rint(value(BoreField.SET)),
@@ -178,6 +179,16 @@ final class BoreReader extends FieldReader {
     }
 
     private void checkInsert(BoreJob job, Insert insert) {
+        if (job.rodHoleMm() > 0) {
+            wrong(BoreField.ROD_HOLE, "An insert has its own screw and needs no push rod: make this 0.");
+        }
+        double under = BarEnd.tipMm(job) - BarEnd.seatDepthMm(job, insert);
+        if (under < 0.15 * BarEnd.tipMm(job)) {
+            wrong(
+                    BoreField.AHEAD,
+                    "Under the insert only " + length(Math.max(0, under)) + " of the bar would be left: set its face "
+                            + length(0.15 * BarEnd.tipMm(job) - under) + " higher or take a thinner insert.");
+        }
         OptionalDouble nose = typed(BoreField.NOSE_RADIUS);
         if (nose.isPresent() && Math.abs(insert.nearestNose(nose.getAsDouble()) - nose.getAsDouble()) > 0.005) {
             wrong(
@@ -288,6 +299,14 @@ final class BoreReader extends FieldReader {
             wrong(BoreField.OUTSIDE, "The outside must be larger than the hole (" + length(job.finishedMm()) + ").");
         }
         if (job.held() == BarHeld.CENTRES) {
+            if (job.barLengthMm() < job.spanMm()) {
+                wrong(
+                        BoreField.SPAN,
+                        "The bar is " + length(job.barLengthMm()) + " long: its centres cannot stand further apart.");
+            }
+            if (job.insert().isPresent()) {
+                wrong(BoreField.BIT, "A bar between centres takes a bit through its middle, not an insert at its end.");
+            }
             if (job.cutterAtMm() >= job.spanMm()) {
                 wrong(
                         BoreField.CUTTER_AT,

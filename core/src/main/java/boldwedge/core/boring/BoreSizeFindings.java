@@ -315,7 +315,7 @@ final class BoreSizeFindings {
     }
 
     private Finding strength() {
-        double stress = cut.bar().stressMPa(cut.force().cuttingN());
+        double stress = BoreCut.stressPerNewton(job, cut.bar()) * cut.force().cuttingN();
         double margin = job.barMaterial().yieldMPa() / 3 / Math.max(stress, 1e-9) - 1;
         return Finding.at(Station.REACH, "strength")
                 .says(
