@@ -499,6 +499,7 @@ export interface components {
             materials: components["schemas"]["Choice"][];
             operations: components["schemas"]["Choice"][];
             orders: components["schemas"]["Choice"][];
+            recesses: components["schemas"]["Choice"][];
             sounds: components["schemas"]["Choice"][];
             wheelFaces: components["schemas"]["Choice"][];
         };
@@ -688,6 +689,7 @@ export interface components {
             y: number;
         };
         PushQuestion: {
+            before: string;
             fields: {
                 [key: string]: string;
             };

@@ -41,6 +41,8 @@ function BoreSentence() {
       <ValueInput field="boreDepth" place="sentence" />
       <span>deep,</span>
       <ChoiceInput field="bottom" choices={choices.bottoms} />
+      <span>,</span>
+      <ChoiceInput field="recess" choices={choices.recesses} />
       <span>; on</span>
       <ChoiceInput field="lathe" choices={latheChoices} />
       <span>with a</span>

@@ -17,6 +17,7 @@ import { KeyMap } from '../frame/KeyMap';
 
 const EXAMPLES: Texts = {
   name: 'what the shop calls it',
+  kind: 'lathe; or mill',
   swing: '330 mm',
   centreHeight: '40 mm',
   largestShank: '20 mm or 5/8',
@@ -40,8 +41,8 @@ export function ShopPage() {
     <>
       <Header onKeys={() => setKeys(true)} />
       <main className="shop">
-        <section aria-label="Lathes">
-          <h1>Lathes</h1>
+        <section aria-label="Machines">
+          <h1>Machines</h1>
           {lathes.error && <p role="alert">{sentenceOf(lathes.error)}</p>}
           <div className="views">
             {lathes.data?.map((lathe) => (
@@ -56,11 +57,11 @@ export function ShopPage() {
               </button>
             ))}
             <button type="button" className="view" aria-pressed={picked === 'new'} onClick={() => setPicked('new')}>
-              A new lathe
+              A new machine
             </button>
           </div>
           {lathes.data?.length === 0 && picked !== 'new' && (
-            <p>No lathe yet. Enter yours: every speed, feed and power in an answer is one that it really has.</p>
+            <p>No machine yet. Enter yours: every speed, feed and power in an answer is one that it really has.</p>
           )}
           {(current || picked === 'new') && (
             <LatheForm key={current ? `${current.id}.${current.version}` : 'new'} lathe={current} onKept={setPicked} />
@@ -103,7 +104,7 @@ function LatheForm({ lathe, onKept }: { lathe: LatheRecord | undefined; onKept: 
   return (
     <form
       className="lathe"
-      aria-label="Lathe card"
+      aria-label="Machine card"
       onSubmit={(event) => {
         event.preventDefault();
         void save();
@@ -125,7 +126,7 @@ function LatheForm({ lathe, onKept }: { lathe: LatheRecord | undefined; onKept: 
       ))}
       <div className="lathe-foot">
         <button type="submit" className="do">
-          Save the lathe
+          Save the machine
         </button>
         {said && <p role="status">{said}</p>}
       </div>

@@ -29,6 +29,7 @@ export function BarTests() {
   const [said, setSaid] = useState('');
   const at = (line: number, column: string) => readings[`push.${line}.${column}`] ?? '';
   const question = { fields, units };
+  const before = readings['push.before'] ?? '';
 
   const attempt = async (work: () => Promise<void>) => {
     setSaid('');
@@ -41,7 +42,7 @@ export function BarTests() {
   const judge = () =>
     attempt(async () => {
       const lines = LINES.map((n) => ({ load: at(n, 'load'), up: at(n, 'up'), down: at(n, 'down') }));
-      setPushed(await send<BarAnswer>('POST', '/api/instrument/push/judge', { ...question, lines }));
+      setPushed(await send<BarAnswer>('POST', '/api/instrument/push/judge', { ...question, lines, before }));
     });
   const readStandIns = () =>
     attempt(async () => {
@@ -51,7 +52,9 @@ export function BarTests() {
           edit({ kind: 'reading', id: `push.${n}.${column.id}`, text: line[column.id as keyof typeof line] });
         }
       });
-      setPushed(await send<BarAnswer>('POST', '/api/instrument/push/judge', { ...question, lines: read.lines }));
+      setPushed(
+        await send<BarAnswer>('POST', '/api/instrument/push/judge', { ...question, lines: read.lines, before }),
+      );
       setSaid(read.by);
     });
   const ring = (recording: string) =>
@@ -122,6 +125,27 @@ export function BarTests() {
           </button>
         </div>
         {pushed && <TestAnswer answer={pushed} onUse={use} />}
+        {pushed?.worked && (
+          <button
+            type="button"
+            className="mend"
+            onClick={() => edit({ kind: 'reading', id: 'push.before', text: pushed.take.tipStiffness ?? '' })}
+          >
+            Keep it as the test before
+          </button>
+        )}
+        {before && (
+          <label className="measured">
+            <span>The test before, such as with the rod slack</span>
+            <input
+              className="plain-input figures"
+              value={before}
+              aria-invalid={!!pushed?.errors.before}
+              onChange={(event) => edit({ kind: 'reading', id: 'push.before', text: event.target.value })}
+            />
+            {pushed?.errors.before && <em role="alert">{pushed.errors.before}</em>}
+          </label>
+        )}
       </div>
       <div>
         <h3>Tap test</h3>

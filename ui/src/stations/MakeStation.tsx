@@ -8,7 +8,16 @@ import { FindingRow } from '../ledger/FindingRow';
 import { Plate } from '../plate/Plate';
 import { Exports } from './PlateStation';
 
-const BAR_FIELDS = ['barLength', 'barDiameter', 'neckDiameter', 'neckLength', 'blend', 'rodHole', 'rodMargin'];
+const BAR_FIELDS = [
+  'barLength',
+  'barDiameter',
+  'neckDiameter',
+  'neckLength',
+  'blend',
+  'rodHole',
+  'rodMargin',
+  'barSet',
+];
 const GRIND_FIELDS = ['wheel', 'damage', 'groundLength'];
 
 /** The grinding, a step at a time: the plate shows the step, the ledger is the card to tick. */

@@ -133,7 +133,7 @@ class RecordsTest extends PageTest {
     @Test
     void aLatheIsKeptAndOfferedInTheSentence() {
         browser.open("/shop");
-        button("A new lathe").click();
+        button("A new machine").click();
         Map.of(
                         "name", "Watch bench",
                         "swing", "90 mm",
@@ -144,7 +144,7 @@ class RecordsTest extends PageTest {
                         "efficiency", "70 %")
                 .forEach((entry, text) ->
                         page.locator("[data-entry='" + entry + "']").fill(text));
-        button("Save the lathe").click();
+        button("Save the machine").click();
         assertThat(page.locator(".views")).containsText("Watch bench");
         browser.open("/cut/new/cut");
         pick("Lathe", "Watch bench");

@@ -126,10 +126,10 @@ class RoadTest extends PageTest {
     @Test
     void aLatheIsEditedAndAWrongEntryIsToldBesideIt() {
         browser.open("/shop");
-        button("A new lathe").click();
+        button("A new machine").click();
         page.locator("[data-entry='name']").fill("Road lathe");
         page.locator("[data-entry='swing']").fill("wide");
-        button("Save the lathe").click();
+        button("Save the machine").click();
         assertThat(page.locator("label.reading-wrong", new Page.LocatorOptions().setHasText("Swing")))
                 .containsText("does not start with a number");
         assertThat(page.locator("[data-entry='name']")).hasValue("Road lathe");

@@ -59,7 +59,8 @@ final class BarEnd {
 
     /** Tilt of an insert's pocket, radians: what its clearance in the bar has over its own. */
     static double pocketTilt(BoreCut cut) {
-        return cut.job().insert()
+        return cut.job()
+                .insert()
                 .map(insert -> cut.signature().endRelief() - insert.clearanceRad())
                 .orElse(0.0);
     }

@@ -151,7 +151,8 @@ final class BarRoute {
                         "Braze the steel head on",
                         drawing,
                         List.of(
-                                "Steel head " + say.length(job.headMm()) + " long, turned to the bar's diameter; a spigot or socket "
+                                "Steel head " + say.length(job.headMm())
+                                        + " long, turned to the bar's diameter; a spigot or socket "
                                         + say.length(Math.min(joint, job.headMm() / 2)) + " long, "
                                         + say.length(0.05) + " to " + say.length(0.1) + " of gap on the diameter.",
                                 "Silver solder and its flux; heat the steel, let the " + material()
@@ -171,8 +172,9 @@ final class BarRoute {
                         "Face and centre both ends",
                         drawing,
                         List.of(
-                                "Saw off " + say.length(length + 2 * FACING_MM) + " of " + say.length(making.drawnBarMm())
-                                        + " " + material() + "; face to " + say.length(length) + ".",
+                                "Saw off " + say.length(length + 2 * FACING_MM) + " of "
+                                        + say.length(making.drawnBarMm()) + " " + material() + "; face to "
+                                        + say.length(length) + ".",
                                 "Centre both ends at 60°, about " + say.length(centre)
                                         + " across at the mouth, the bar held at the end that is centred.",
                                 "File a flat for the dog's screw beside the headstock's centre."),
@@ -213,16 +215,16 @@ final class BarRoute {
     private MakeStep hardening() {
         boolean hard = job.barMaterial().id().contains("hard");
         return MakeStep.of(
-                "hardening",
-                hard ? "Harden and temper" : "Harden it or not",
-                drawing,
-                List.of(
-                        hard
-                                ? "After all soft work: harden by its maker's table, temper at once to about 45 HRC; polish the bore of the cross-hole."
-                                : "Leave it soft unless the cross-hole wears: a harder bar is no stiffer, all steels share one modulus.",
-                        "Warm work grows and warps a little: try the bit in its hole before and after."),
-                "Hardness buys threads that last and a surface that does not bruise, not stiffness.",
-                "The bit slides in by hand and does not rock.")
+                        "hardening",
+                        hard ? "Harden and temper" : "Harden it or not",
+                        drawing,
+                        List.of(
+                                hard
+                                        ? "After all soft work: harden by its maker's table, temper at once to about 45 HRC; polish the bore of the cross-hole."
+                                        : "Leave it soft unless the cross-hole wears: a harder bar is no stiffer, all steels share one modulus.",
+                                "Warm work grows and warps a little: try the bit in its hole before and after."),
+                        "Hardness buys threads that last and a surface that does not bruise, not stiffness.",
+                        "The bit slides in by hand and does not rock.")
                 .withCautions(
                         hard
                                 ? List.of(

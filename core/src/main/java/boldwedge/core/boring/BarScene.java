@@ -143,15 +143,11 @@ final class BarScene {
                         BoreField.NECK_DIAMETER.id(),
                         BoreField.NECK_DIAMETER.label());
             }
-            boolean brazed = !job.barMaterial().id().contains("steel") && !job.barMaterial().id().contains("drill-rod");
+            boolean brazed = !job.barMaterial().id().contains("steel")
+                    && !job.barMaterial().id().contains("drill-rod");
             if (brazed) {
                 scene.input(
-                        80,
-                        65.5,
-                        Anchor.START,
-                        say.length(job.headMm()),
-                        BoreField.HEAD.id(),
-                        BoreField.HEAD.label());
+                        80, 65.5, Anchor.START, say.length(job.headMm()), BoreField.HEAD.id(), BoreField.HEAD.label());
             }
             if (job.held() == BarHeld.POST) {
                 scene.input(

@@ -118,8 +118,7 @@ public final class BarSearch {
         if (stiffness.isEmpty() || reach.isEmpty()) {
             return OptionalDouble.empty();
         }
-        double alone = BoreCut.bar(job.withOverhangMm(reach.getAsDouble()))
-                .barCompliance();
+        double alone = BoreCut.bar(job.withOverhangMm(reach.getAsDouble())).barCompliance();
         return OptionalDouble.of(Math.max(0, 1 / stiffness.getAsDouble() - alone));
     }
 
@@ -157,10 +156,10 @@ public final class BarSearch {
             this.holderMmPerN = holderMmPerN;
             this.say = say;
             this.signature = BoreAngles.over(
-                    job,
-                    BoreAngles.advice(job, BoreCut.slendernessFor(job)).signature(), typed);
+                    job, BoreAngles.advice(job, BoreCut.slendernessFor(job)).signature(), typed);
             Wedge wedge = Wedge.of(signature);
-            var frame = new InUse(-BoreCut.heightInUse(job), job.finishedMm() / 2, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
+            var frame =
+                    new InUse(-BoreCut.heightInUse(job), job.finishedMm() / 2, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
             this.edge = new EdgeProfile(
                     wedge.noseRadiusMm(),
                     wedge.sideAngles(frame).approach(),
@@ -283,7 +282,8 @@ public final class BarSearch {
                     mode.hz(), mode.stiffnessNPerMm(), job.damping().orElse(spread.high()));
             double floor = sure.absoluteLimit();
             double ceiling = hoped.absoluteLimit();
-            double strength = BoreCut.stressPerNewton(job, bar) / (job.barMaterial().yieldMPa() / 3);
+            double strength =
+                    BoreCut.stressPerNewton(job, bar) / (job.barMaterial().yieldMPa() / 3);
             double allowed = job.allowedErrorMm();
             double power = job.lathe().motorWatt() * job.lathe().efficiency();
             Span chip = job.tool().minimumChipShare();

@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 
 /** Tests of a bar as it is held: pushed at the point, and tapped. What they measure takes the place of assumptions. */
@@ -69,9 +70,22 @@ public final class BarTests {
                         cut.mode().damping()));
     }
 
-    /** Judges a push test. */
-    public static Answer push(PlanRequest request, List<Line> lines) {
+    /**
+     * Judges a push test.
+     *
+     * @param before the stiffness from an earlier test, such as before the rod was drawn tight, as text; may be empty
+     */
+    public static Answer push(PlanRequest request, List<Line> lines, String before) {
         Map<String, String> errors = new TreeMap<>();
+        OptionalDouble earlier = before.isBlank()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(read(
+                        errors, "before", before, BoreField.STIFFNESS.limits().orElseThrow(), request.units()));
+        return push(request, lines, earlier, errors);
+    }
+
+    private static Answer push(
+            PlanRequest request, List<Line> lines, OptionalDouble earlier, Map<String, String> errors) {
         List<PushTest.Reading> readings = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             Line line = lines.get(i);
@@ -93,13 +107,13 @@ public final class BarTests {
             return refused(errors, "The bar itself is not complete yet: mend it at the earlier stations first.");
         }
         try {
-            return pushed(bar.get(), PushTest.of(readings), new Say(request.units()));
+            return pushed(bar.get(), PushTest.of(readings), earlier, new Say(request.units()));
         } catch (PushTest.Unusable unusable) {
             return refused(errors, unusable.sentence());
         }
     }
 
-    private static Answer pushed(AtRest bar, PushTest test, Say say) {
+    private static Answer pushed(AtRest bar, PushTest test, OptionalDouble earlier, Say say) {
         double alone = 1 / bar.barMmPerN();
         if (test.stiffnessNPerMm() > 1.15 * alone) {
             return refused(
@@ -133,11 +147,27 @@ public final class BarTests {
                 "",
                 say.length(test.hysteresisMm())));
         working.add(new Step("Left when the pull is gone", "", "", say.length(test.leftMm())));
+        String gained = "";
+        if (earlier.isPresent()) {
+            double gain = test.stiffnessNPerMm() / earlier.getAsDouble() - 1;
+            double doubt = Double.isNaN(test.spreadNPerMm()) ? 0.03 : 2 * test.spreadNPerMm() / earlier.getAsDouble();
+            working.add(new Step(
+                    "Against the test before",
+                    "k after / k before − 1",
+                    stiff(earlier.getAsDouble(), say) + " before",
+                    (gain > 0 ? "+" : "") + say.share(gain)));
+            gained = Math.abs(gain) <= Math.max(0.01, doubt)
+                    ? " No different from the test before, as far as these readings tell."
+                    : String.format(
+                            " That is %s %s than the test before.",
+                            say.share(Math.abs(gain)), gain > 0 ? "stiffer" : "softer");
+        }
         boolean loose = Math.abs(test.leftMm()) > 0.004 || test.hysteresisMm() > 0.006;
         String sentence = String.format(
-                "%s at the point; %s of the give is the holder's.%s",
+                "%s at the point; %s of the give is the holder's.%s%s",
                 stiff(test.stiffnessNPerMm(), say),
                 say.share(share),
+                gained,
                 loose
                         ? " It comes back late: something slips or has play. Tighten the clamp and the rod, and test again."
                         : "");

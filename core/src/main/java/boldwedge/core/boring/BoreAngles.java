@@ -57,7 +57,8 @@ final class BoreAngles {
                 fixed(insert, insert.rakeRad() - tilt, "The chip groove's rake less the tilt of the pocket."),
                 fixed(insert, insert.rakeRad(), "The chip groove's rake."),
                 new Advised(
-                        new Span(insert.clearanceRad(), insert.clearanceRad() + tilt, insert.clearanceRad() + MOST_TILT),
+                        new Span(
+                                insert.clearanceRad(), insert.clearanceRad() + tilt, insert.clearanceRad() + MOST_TILT),
                         tilt > 0
                                 ? "The insert's own clearance and a pocket tilted by " + Written.degrees(tilt)
                                         + ", so that its heel passes the bore."
@@ -72,7 +73,10 @@ final class BoreAngles {
                         insert.source(),
                         List.of()),
                 new Advised(
-                        new Span(insert.nosesMm().getFirst(), corner, insert.nosesMm().getLast()),
+                        new Span(
+                                insert.nosesMm().getFirst(),
+                                corner,
+                                insert.nosesMm().getLast()),
                         nose.reason(),
                         insert.source(),
                         nose.schools()));

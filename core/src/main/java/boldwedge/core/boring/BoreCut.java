@@ -7,6 +7,7 @@ import boldwedge.core.cutting.Finish;
 import boldwedge.core.cutting.PushCurve;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.hole.BoreFit;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.Bar;
 import boldwedge.core.rigidity.BarModes;
 import boldwedge.core.rigidity.BarSection;
@@ -134,7 +135,7 @@ record BoreCut(
         double here = depthAt(job, edge, rake, feed, mode.limitAt(rpm));
         PushCurve curve = new PushCurve(job.work(), edge, rake, job.depthMm(), feed);
         PushOff push = PushOff.of(
-                fromMouth -> job.taught().factor() * (stiffness.tool() + workGive(job, fromMouth)),
+                fromMouth -> job.taught().spring() * (stiffness.tool() + workGive(job, fromMouth)),
                 0,
                 job.holeDepthMm(),
                 job.depthMm(),
@@ -407,6 +408,15 @@ record BoreCut(
     /** The job with another bar or reach, computed anew with the angles that stand. */
     BoreCut with(double barMm, double overhangMm) {
         return of(job.with(other -> other.barMm(barMm).overhangMm(overhangMm)), signature);
+    }
+
+    /** The job as it would be reckoned without any trial. */
+    BoreCut untaught() {
+        return of(
+                job.with(other -> other.work(
+                                job.work().withForce(1 / job.taught().force()))
+                        .taught(Taught.NOTHING)),
+                signature);
     }
 
     /** The job at another speed or feed. */

@@ -50,7 +50,8 @@ public enum BoreField implements Entry {
     AHEAD(Asked.of("faceAhead", "Face ahead of axis", Station.REACH, Entry.length(-20, 20), "0 mm", "0")),
     SPAN(Asked.of("barSpan", "Bar between centres", Station.REACH, Entry.length(20, 4000))),
     CUTTER_AT(Asked.of("cutterAt", "Cutter from the headstock", Station.REACH, Entry.length(5, 4000))),
-    STIFFNESS(Asked.of("tipStiffness", "Stiffness at the point", Station.REACH, new Limits(Quantity.STIFFNESS, 50, 5_000_000))),
+    STIFFNESS(Asked.of(
+            "tipStiffness", "Stiffness at the point", Station.REACH, new Limits(Quantity.STIFFNESS, 50, 5_000_000))),
     DAMPING(Asked.of("damping", "Damping ratio", Station.REACH, new Limits(Quantity.RATIO, 0.0005, 0.5))),
     RING(Asked.of("ringHz", "Rings at", Station.REACH, new Limits(Quantity.FREQUENCY, 5, 20_000))),
     DEPTH(Asked.of("boreDepthOfCut", "Depth of cut", Station.REACH, Entry.length(0.002, 10))),

@@ -5,8 +5,8 @@ import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.hole.BoreFit;
-import boldwedge.core.stock.Insert;
 import boldwedge.core.measure.Written;
+import boldwedge.core.stock.Insert;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -42,6 +42,9 @@ final class BoreFitFindings {
         job.recess().ifPresent(recess -> findings.addAll(new RecessFindings(cut, recess, say).all()));
         if (job.held() == BarHeld.CENTRES) {
             findings.add(settings());
+        }
+        if (job.held() == BarHeld.HEAD) {
+            findings.addAll(new HeadFindings(cut, say).all());
         }
         return findings;
     }

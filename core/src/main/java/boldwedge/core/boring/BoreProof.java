@@ -179,7 +179,7 @@ public final class BoreProof {
         row(rows, "At the bottom", job.finishedMm() - atBottom, job.taught().spreadMm(atBottom), bottom);
         row(rows, "Taper", atBottom - atMouth, Math.hypot(0.3 * (atBottom - atMouth), GAUGE_MM), mouth - bottom);
         if (job.taught().trials() > 0) {
-            double untaught = mean(cut) / job.taught().factor();
+            double untaught = mean(cut.untaught());
             rows.add(new TrialAnswer.Compared(
                     "Without your trials",
                     say.length(job.finishedMm() - untaught) + " in the middle",
@@ -214,15 +214,24 @@ public final class BoreProof {
         boolean off = Math.abs(small) > job.allowedErrorMm() || Math.abs(small - reckoned) > GAUGE_MM;
         if (off && small > 0.001 && reckoned > 1e-4) {
             double factor = small / reckoned;
+            boolean measured = cut.stiffness().measured();
             causes.add(new Cause(
-                    "springs",
-                    factor > 1 ? "It springs more than reckoned" : "It springs, as reckoned",
+                    measured ? "resists" : "springs",
+                    measured
+                            ? factor > 1
+                                    ? "The material resists more than reckoned"
+                                    : "The material resists, as reckoned"
+                            : factor > 1 ? "It springs more than reckoned" : "It springs, as reckoned",
                     String.format(
-                            "%s small where %s was reckoned: the point would give %s times as much. A push test tells.",
-                            say.length(small), say.length(reckoned), say.number(factor, 1)),
+                            measured
+                                    ? "%s small where %s was reckoned with the stiffness measured: the force would be %s times as large."
+                                    : "%s small where %s was reckoned: the point would give %s times as much. A push test tells.",
+                            say.length(small),
+                            say.length(reckoned),
+                            say.number(factor, 1)),
                     gauss(Math.log(factor), job.taught().spread() + 0.2),
                     List.of(new Step(
-                            "Spring over reckoned",
+                            measured ? "Force over reckoned" : "Spring over reckoned",
                             "measured / reckoned",
                             say.length(small) + " / " + say.length(reckoned),
                             say.number(factor, 2)))));

@@ -4,11 +4,11 @@ import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
-import boldwedge.core.proof.Taught;
 import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.stock.BarMaterial;
-import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.Blank;
+import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import java.util.Optional;
@@ -82,8 +82,9 @@ final class BoreReader extends FieldReader {
                 ? typed(BoreField.MADE_NECK)
                         .orElse(typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar))
                 : barMm;
+        Taught taught = teaching.equals("used") ? request.taught() : Taught.NOTHING;
         BoreJob job = new BoreJob(
-                work.orElseThrow(),
+                work.orElseThrow().withForce(taught.force()),
                 start,
                 value(BoreField.FINISHED),
                 tolerance.orElseThrow(),
@@ -120,7 +121,7 @@ final class BoreReader extends FieldReader {
                 recess.filter(kind -> kind != Recess.Kind.NONE).map(this::recess),
                 value(BoreField.HEAD),
                 typed(BoreField.HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))),
-                teaching.equals("used") ? request.taught() : Taught.NOTHING,
+                taught,
                 new Making(
                         drawnBar,
                         neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar) : drawnBar,
@@ -155,18 +156,12 @@ final class BoreReader extends FieldReader {
 
     private void checkRecess(BoreJob job, Recess recess) {
         if (recess.diameterMm() <= job.finishedMm()) {
-            wrong(
-                    BoreField.RECESS_DIAMETER,
-                    "A recess is larger than its hole (" + length(job.finishedMm()) + ").");
+            wrong(BoreField.RECESS_DIAMETER, "A recess is larger than its hole (" + length(job.finishedMm()) + ").");
         } else if (recess.diameterMm() >= job.outsideMm()) {
-            wrong(
-                    BoreField.RECESS_DIAMETER,
-                    "That breaks through the outside (" + length(job.outsideMm()) + ").");
+            wrong(BoreField.RECESS_DIAMETER, "That breaks through the outside (" + length(job.outsideMm()) + ").");
         }
         if (recess.bitMm() > recess.widthMm() * (1 + 1e-9)) {
-            wrong(
-                    BoreField.GROOVER,
-                    "The bit is wider than the recess: at most " + length(recess.widthMm()) + ".");
+            wrong(BoreField.GROOVER, "The bit is wider than the recess: at most " + length(recess.widthMm()) + ".");
         }
         double last = job.holeDepthMm() - recess.widthMm();
         if (recess.atMm() > last) {
@@ -297,6 +292,9 @@ final class BoreReader extends FieldReader {
         }
         if (job.outsideMm() <= job.finishedMm()) {
             wrong(BoreField.OUTSIDE, "The outside must be larger than the hole (" + length(job.finishedMm()) + ").");
+        }
+        if (job.lathe().mill() && job.held() != BarHeld.HEAD) {
+            wrong(BoreField.HELD, job.lathe().name() + " is a mill: hold the bar in a boring head, or pick a lathe.");
         }
         if (job.held() == BarHeld.CENTRES) {
             if (job.barLengthMm() < job.spanMm()) {

@@ -104,10 +104,10 @@ final class BoreSizeFindings {
             Taught taught = job.taught();
             finding.step(
                     "Taught by " + taught.trials() + (taught.trials() == 1 ? " trial" : " trials"),
-                    "spring × factor",
+                    taught.of() == Taught.Of.FORCE ? "cutting force × factor" : "spring × factor",
                     "factor " + say.number(taught.factor(), 2) + ", within " + say.share(Math.expm1(taught.spread()))
                             + " or so",
-                    "untaught it would be " + say.length(push.largestMm() / taught.factor()) + " small");
+                    "untaught it would be " + say.length(cut.untaught().push().largestMm()) + " small");
         }
         if (!push.leftMm().isEmpty()) {
             finding.step(

@@ -106,11 +106,7 @@ final class RecessFindings {
                         "dF/dy against 2kζ(1 + ζ)",
                         say.number(plunge.directionalNPerMm(), 0) + " N/mm",
                         say.number(limit, 0) + " N/mm")
-                .step(
-                        "Places of the bit's near side",
-                        "from the mouth",
-                        "",
-                        places())
+                .step("Places of the bit's near side", "from the mouth", "", places())
                 .source("Kienzle; chatter of one mode as for the cut")
                 .caution("Let it dwell two turns at depth, then come straight out: what was left small is taken.");
         double quiet = recess.bitMm() / sings * 0.9;

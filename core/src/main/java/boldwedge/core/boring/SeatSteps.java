@@ -177,8 +177,7 @@ final class SeatSteps {
 
     MakeStep rod() {
         double[] m = screw(job.bit().widthMm());
-        double mark =
-                job.barLengthMm() - BarEnd.crossing(job) - job.bit().widthMm() / 2;
+        double mark = job.barLengthMm() - BarEnd.crossing(job) - job.bit().widthMm() / 2;
         double length = mark - THREAD * m[0] - ROD_SHORT_MM;
         return step(
                 "rod",
@@ -204,21 +203,24 @@ final class SeatSteps {
         double length = BoreCut.reach(job) / Math.sin(job.bitAngleRad())
                 + 0.45 * (job.necked() ? job.neckMm() : job.barMm()) / Math.sin(job.bitAngleRad());
         return MakeStep.of(
-                "bit",
-                "Grind and set the bit",
-                drawing,
-                List.of(
-                        "Cut the " + job.bit().name() + " to " + say.length(length) + "; it must not stand out behind.",
-                        "Clearance to the bore " + say.angle(cut.signature().endRelief()) + ", along "
-                                + say.angle(cut.signature().sideRelief()) + "; rake across "
-                                + say.angle(cut.signature().backRake()) + ", along "
-                                + say.angle(cut.signature().sideRake()) + "; lead "
-                                + say.angle(cut.signature().sideCuttingEdge()) + ", trailing "
-                                + say.angle(cut.signature().endCuttingEdge()) + "; nose "
-                                + say.length(cut.signature().noseRadiusMm()) + ".",
-                        "Set the point " + say.length(BoreCut.reach(job)) + " from the bar's axis and lock it."),
-                "The bit is ground last, to the bar that came out.",
-                "Smallest hole it enters: " + say.length(2 * BoreFitFindings.smallestRadius(cut)) + ".")
+                        "bit",
+                        "Grind and set the bit",
+                        drawing,
+                        List.of(
+                                "Cut the " + job.bit().name() + " to " + say.length(length)
+                                        + "; it must not stand out behind.",
+                                "Clearance to the bore "
+                                        + say.angle(cut.signature().endRelief()) + ", along "
+                                        + say.angle(cut.signature().sideRelief()) + "; rake across "
+                                        + say.angle(cut.signature().backRake()) + ", along "
+                                        + say.angle(cut.signature().sideRake()) + "; lead "
+                                        + say.angle(cut.signature().sideCuttingEdge()) + ", trailing "
+                                        + say.angle(cut.signature().endCuttingEdge()) + "; nose "
+                                        + say.length(cut.signature().noseRadiusMm()) + ".",
+                                "Set the point " + say.length(BoreCut.reach(job))
+                                        + " from the bar's axis and lock it."),
+                        "The bit is ground last, to the bar that came out.",
+                        "Smallest hole it enters: " + say.length(2 * BoreFitFindings.smallestRadius(cut)) + ".")
                 .measuring(
                         BoreField.MADE_BAR,
                         say.length(making.drawnBarMm()),
@@ -247,10 +249,12 @@ final class SeatSteps {
                                         + say.length(tip - down) + " are left.",
                                 "Two walls meet at " + say.angle(insert.pointRad())
                                         + " behind the corner that cuts; relieve their corner with a "
-                                        + say.length(Math.max(1, insert.nosesMm().getLast()))
+                                        + say.length(
+                                                Math.max(1, insert.nosesMm().getLast()))
                                         + " drill so that the insert's own corner touches nothing.",
                                 "Screw " + say.length(from) + " from the end and " + say.length(DRAW_IN_MM)
-                                        + " nearer to the walls than the insert's hole: drill " + say.length(m[0] - m[1])
+                                        + " nearer to the walls than the insert's hole: drill "
+                                        + say.length(m[0] - m[1])
                                         + ", tap M" + say.number(m[0], 1) + " × " + say.number(m[1], 2) + "."),
                         "The seat decides the height and the clearance; it is cut while the bar is still easy to hold.",
                         "Insert screwed down: no light under it, no rock; its face "
@@ -290,7 +294,8 @@ final class SeatSteps {
                         "Screw the insert in and set its corner",
                         drawing,
                         List.of(
-                                insert.name() + ", corner " + say.length(cut.signature().noseRadiusMm())
+                                insert.name() + ", corner "
+                                        + say.length(cut.signature().noseRadiusMm())
                                         + ". Blow the pocket clean; turn the screw home by hand, no more than its small key gives.",
                                 "Its corner stands " + say.length(BarEnd.leadsBy(job)) + " ahead of the bar's end and "
                                         + say.length(BoreCut.reach(job)) + " from the axis."),

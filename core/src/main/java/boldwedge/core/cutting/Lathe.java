@@ -4,10 +4,11 @@ import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * What a lathe can do.
+ * What a lathe, or a mill that bores, can do.
  *
  * @param name what the shop calls it
- * @param swingMm largest diameter over the bed, mm
+ * @param mill whether it is a mill: the tool turns, and only a boring head is held
+ * @param swingMm largest diameter over the bed, mm; width of the table of a mill
  * @param centreHeightMm height of the spindle axis above the surface the tool sits on, mm
  * @param speeds the spindle speeds it has
  * @param feedsMm its feeds per revolution, mm, ascending; empty when fed by hand only
@@ -21,6 +22,7 @@ import java.util.OptionalDouble;
  */
 public record Lathe(
         String name,
+        boolean mill,
         double swingMm,
         double centreHeightMm,
         SpindleSpeeds speeds,

@@ -22,18 +22,15 @@ public record PlungeCut(double cuttingN, double thrustN, double sideN, double di
      * @param feedMm feed per revolution, mm
      * @param leadRad lead ψ of the edge, radians
      */
-    public static PlungeCut of(
-            WorkMaterial work, double normalRake, double widthMm, double feedMm, double leadRad) {
+    public static PlungeCut of(WorkMaterial work, double normalRake, double widthMm, double feedMm, double leadRad) {
         if (widthMm <= 0 || feedMm <= 0) {
             return new PlungeCut(0, 0, 0, 0);
         }
         double cos = Math.cos(leadRad);
         double chip = feedMm * cos;
         double edge = widthMm / cos;
-        double force = work.kc11MPa()
-                * CuttingForce.rakeFactor(work, normalRake)
-                * edge
-                * Math.pow(chip, 1 - work.mc());
+        double force =
+                work.kc11MPa() * CuttingForce.rakeFactor(work, normalRake) * edge * Math.pow(chip, 1 - work.mc());
         double ratio = CuttingForce.pushRatio(work, normalRake);
         double slope = (1 - work.mc())
                 * work.kc11MPa()

@@ -11,6 +11,7 @@ import boldwedge.core.measure.UnitSystem;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -30,7 +31,8 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
     private static Map<String, String> entries() {
         Map<String, String> entries = new LinkedHashMap<>();
         entries.put("name", "Name");
-        entries.put("swing", "Swing over the bed");
+        entries.put("kind", "Lathe or mill");
+        entries.put("swing", "Swing over the bed (mill: width of the table)");
         entries.put("centreHeight", "Spindle axis above the tool's seat");
         entries.put("largestShank", "Largest tool shank");
         entries.put("speeds", "Spindle speeds");
@@ -67,8 +69,9 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                 errors.put("name", "A name of at most 80 letters, please.");
             }
             double swing = one("swing", new Limits(Quantity.LENGTH, 20, 5000));
-            double centre = one("centreHeight", new Limits(Quantity.LENGTH, 1, 500));
-            double shank = one("largestShank", new Limits(Quantity.LENGTH, 3, 100));
+            boolean mill = kind();
+            double centre = toolSeat("centreHeight", new Limits(Quantity.LENGTH, 1, 500), mill);
+            double shank = toolSeat("largestShank", new Limits(Quantity.LENGTH, 3, 100), mill);
             double motor = one("motor", new Limits(Quantity.POWER, 10, 200_000));
             double efficiency = one("efficiency", new Limits(Quantity.RATIO, 0.2, 1));
             Optional<SpindleSpeeds> speeds = speeds();
@@ -87,6 +90,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             return new LatheCard(
                     Optional.of(new Lathe(
                             name,
+                            mill,
                             swing,
                             centre,
                             speeds.get(),
@@ -99,6 +103,19 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                             tailstock,
                             shims)),
                     errors);
+        }
+
+        private boolean kind() {
+            String kind = text("kind").toLowerCase(Locale.ROOT);
+            if (!kind.isEmpty() && !kind.equals("lathe") && !kind.equals("mill")) {
+                errors.put("kind", "It can be lathe or mill; left empty it is a lathe.");
+            }
+            return kind.equals("mill");
+        }
+
+        /** What describes a lathe's tool seat; a mill has none and may leave it empty. */
+        private double toolSeat(String entry, Limits limits, boolean mill) {
+            return mill && text(entry).isEmpty() ? limits.least() : one(entry, limits);
         }
 
         private Optional<SpindleSpeeds> speeds() {

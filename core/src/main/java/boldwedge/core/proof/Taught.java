@@ -3,15 +3,24 @@ package boldwedge.core.proof;
 import java.util.List;
 
 /**
- * What trials on one lathe, with one bar in one material, have taught: by what factor tool and work really spring more or
+ * What trials on one lathe have taught: by what factor tool and work really spring, or the material really resists, more or
  * less than reckoned. The factor's logarithm starts as a guess about 0 with a spread of one half (half to twice as much) and
  * each trial narrows it (normal prior and normal observations; Gelman et al., Bayesian Data Analysis, ch. 2).
  *
- * @param factor measured over reckoned spring, as far as is known
+ * @param of what the factor is of
+ * @param factor measured over reckoned, as far as is known
  * @param spread of its logarithm
  * @param trials how many taught it
  */
-public record Taught(double factor, double spread, int trials) {
+public record Taught(Of of, double factor, double spread, int trials) {
+    /** What a lesson is about. */
+    public enum Of {
+        /** The give of bar, holder and work: nobody has measured it, so a trial cannot tell it from the force. */
+        SPRING,
+        /** The cutting force: the give was measured, and what is left over is the force's. */
+        FORCE
+    }
+
     /** Spread of the logarithm before any trial. */
     public static final double UNTAUGHT_SPREAD = 0.5;
 
@@ -21,7 +30,7 @@ public record Taught(double factor, double spread, int trials) {
     private static final double GAUGE_MM = 0.002;
 
     /** Nothing is known yet. */
-    public static final Taught NOTHING = new Taught(1, UNTAUGHT_SPREAD, 0);
+    public static final Taught NOTHING = new Taught(Of.SPRING, 1, UNTAUGHT_SPREAD, 0);
 
     /**
      * One trial.
@@ -32,7 +41,7 @@ public record Taught(double factor, double spread, int trials) {
     public record Trial(double reckonedMm, double measuredMm) {}
 
     /** What these trials teach; a hole that came out on the wrong side of nothing teaches nothing of the spring. */
-    public static Taught by(List<Trial> trials) {
+    public static Taught by(Of of, List<Trial> trials) {
         double precision = 1 / (UNTAUGHT_SPREAD * UNTAUGHT_SPREAD);
         double sum = 0;
         int used = 0;
@@ -46,7 +55,17 @@ public record Taught(double factor, double spread, int trials) {
             precision += weight;
             used++;
         }
-        return new Taught(Math.exp(sum / precision), Math.sqrt(1 / precision), used);
+        return new Taught(of, Math.exp(sum / precision), Math.sqrt(1 / precision), used);
+    }
+
+    /** The factor on the give; 1 when the lesson is about the force. */
+    public double spring() {
+        return of == Of.SPRING ? factor : 1;
+    }
+
+    /** The factor on the cutting force; 1 when the lesson is about the give. */
+    public double force() {
+        return of == Of.FORCE ? factor : 1;
     }
 
     /** Spread of a prediction of this size, mm: what is not known of the factor, what differs from cut to cut, the gauge. */

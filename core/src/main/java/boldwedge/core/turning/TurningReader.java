@@ -59,7 +59,7 @@ final class TurningReader extends FieldReader {
                 "It can be flanks-first or top-first.");
         chosenFrom(
                 TurningField.LATHE,
-                request.lathe().map(Lathe::name),
+                request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
                 "lathe",
                 "Pick one of the shop's lathes, or enter a new one.");
 

@@ -138,4 +138,27 @@ class BarSearchTest {
                                 "45 mm")));
         assertThat(found).extracting(Match::id).containsExactly("measured stiff", "assumed", "measured soft");
     }
+
+    /** Between centres there is no reach to choose: what is promised is what the plan says, and a short bar is out. */
+    @Test
+    void aBarBetweenCentresIsJudgedAsABeamOnTwoSupports() {
+        PlanRequest cut = request(
+                Map.of("barHeld", "centres", "barSpan", "180 mm", "boreStart", "24 mm", "boreFinished", "25 mm"));
+        List<ShopBar> shop = List.of(
+                bar("short", "barDiameter", "14 mm", "barLength", "150 mm"),
+                bar("thin", "barDiameter", "9 mm", "barLength", "220 mm"),
+                bar("stout", "barDiameter", "16 mm", "barLength", "220 mm"));
+        List<Match> found = BarSearch.search(cut, shop);
+        assertThat(found).extracting(Match::id).containsExactly("stout", "thin", "short");
+        assertThat(found.getLast().verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(found.getLast().reasons().toString()).contains("150 mm long");
+        Match stout = found.getFirst();
+        Map<String, String> fields = new HashMap<>(cut.fields());
+        fields.putAll(shop.getLast().fields());
+        fields.putAll(stout.take());
+        PlanAnswer answer = Planner.plan(new PlanRequest(fields, cut.units(), cut.lathe()));
+        assertThat(answer.worked()).isTrue();
+        double error = Double.parseDouble(stout.reasons().getLast().replaceAll(".*: ([0-9.]+) mm small.*", "$1"));
+        assertThat(answer.figure("diameterError").value()).isCloseTo(error, within(0.001 + 0.15 * error));
+    }
 }

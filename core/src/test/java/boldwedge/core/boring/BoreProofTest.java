@@ -66,8 +66,8 @@ class BoreProofTest {
         Taught.Trial lesson =
                 BoreProof.lesson(new TrialRequest(untaught, readings)).orElseThrow();
         assertThat(lesson.measuredMm()).isCloseTo(measured, within(2e-4));
-        Taught once = Taught.by(List.of(lesson));
-        Taught twice = Taught.by(List.of(lesson, lesson));
+        Taught once = Taught.by(Taught.Of.SPRING, List.of(lesson));
+        Taught twice = Taught.by(Taught.Of.SPRING, List.of(lesson, lesson));
         double after = error(request(once));
         assertThat(Math.abs(after - measured)).isLessThan(0.5 * Math.abs(reckoned - measured));
         assertThat(Math.abs(error(request(twice)) - measured)).isLessThan(Math.abs(after - measured));
@@ -121,7 +121,8 @@ class BoreProofTest {
                 List.of(
                         new BarTests.Line("0 N", "0", "0.001"),
                         new BarTests.Line("20 N", "0.05", "0.051"),
-                        new BarTests.Line("40 N", "0.1", "0.1")));
+                        new BarTests.Line("40 N", "0.1", "0.1")),
+                "");
         assertThat(pushed.worked()).as(pushed.sentence()).isTrue();
         assertThat(pushed.take()).containsKey("tipStiffness");
         Map<String, String> taken = new HashMap<>(plan.fields());
@@ -130,14 +131,60 @@ class BoreProofTest {
                         .figure("tipStiffness")
                         .value())
                 .isCloseTo(402, within(8.0));
-        assertThat(BarTests.push(plan, List.of(new BarTests.Line("0", "0.1", ""), new BarTests.Line("40 N", "0", "")))
+        assertThat(BarTests.push(
+                                plan,
+                                List.of(new BarTests.Line("0", "0.1", ""), new BarTests.Line("40 N", "0", "")),
+                                "")
                         .sentence())
                 .contains("against the pull");
-        assertThat(BarTests.push(plan, List.of(new BarTests.Line("20 mm", "0.1", "")))
+        assertThat(BarTests.push(plan, List.of(new BarTests.Line("20 mm", "0.1", "")), "")
                         .errors())
                 .containsKey("0.load");
-        assertThat(BarTests.push(plan, List.of(new BarTests.Line("0", "0", ""), new BarTests.Line("40 N", "0.001", "")))
+        assertThat(BarTests.push(
+                                plan,
+                                List.of(new BarTests.Line("0", "0", ""), new BarTests.Line("40 N", "0.001", "")),
+                                "")
                         .sentence())
                 .contains("stiffer than the bar alone");
+    }
+
+    /** With the stiffness measured a trial is about the force: it scales the force itself, and with it all that follows. */
+    @Test
+    void onAMeasuredBarATrialTeachesTheForce() {
+        String[] measured = {"tipStiffness", "1.2 N/µm"};
+        Taught force = new Taught(Taught.Of.FORCE, 1.5, 0.2, 3);
+        var plain = Planner.plan(request(Taught.NOTHING, measured));
+        var taught = Planner.plan(request(force, measured));
+        assertThat(taught.figure("cuttingForce").value()
+                        / plain.figure("cuttingForce").value())
+                .isCloseTo(1.5, within(1e-9));
+        assertThat(taught.figure("limitDepth").value())
+                .isLessThanOrEqualTo(plain.figure("limitDepth").value());
+        // The untaught number stays in sight, and it is exactly what the plan without lessons says.
+        assertThat(taught.findings().stream()
+                        .filter(f -> f.id().equals("size"))
+                        .flatMap(f -> f.working().stream())
+                        .map(step -> step.result())
+                        .filter(result -> result.startsWith("untaught")))
+                .singleElement()
+                .asString()
+                .contains(
+                        new boldwedge.core.ask.Say(UnitSystem.METRIC).length(error(request(Taught.NOTHING, measured))));
+        String small = mm(20 - 1.6 * error(request(Taught.NOTHING, measured)));
+        TrialAnswer trial = judge(request(Taught.NOTHING, measured), "near", small, "far", small);
+        assertThat(trial.causes()).extracting(c -> c.id()).contains("resists").doesNotContain("springs");
+    }
+
+    /** Drawn tight, the rod makes the bar stiffer by what two push tests differ; a difference within the scatter is none. */
+    @Test
+    void twoPushTestsTellWhatTighteningGained() {
+        PlanRequest plan = request(Taught.NOTHING);
+        List<BarTests.Line> lines = List.of(
+                new BarTests.Line("0 N", "0", ""),
+                new BarTests.Line("20 N", "50 µm", ""),
+                new BarTests.Line("40 N", "100 µm", ""));
+        assertThat(BarTests.push(plan, lines, "0.32 N/µm").sentence()).contains("25 % stiffer than the test before");
+        assertThat(BarTests.push(plan, lines, "0.4 N/µm").sentence()).contains("No different");
+        assertThat(BarTests.push(plan, lines, "tight").errors()).containsKey("before");
     }
 }

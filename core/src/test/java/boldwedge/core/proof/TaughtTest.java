@@ -12,14 +12,15 @@ import org.junit.jupiter.api.Test;
 class TaughtTest {
     @Test
     void nothingIsTaughtByNothing() {
-        assertThat(Taught.by(List.of())).isEqualTo(Taught.NOTHING);
-        assertThat(Taught.by(List.of(new Trial(0.02, -0.01))).trials()).isZero();
+        assertThat(Taught.by(Taught.Of.SPRING, List.of())).isEqualTo(Taught.NOTHING);
+        assertThat(Taught.by(Taught.Of.SPRING, List.of(new Trial(0.02, -0.01))).trials())
+                .isZero();
     }
 
     /** One trial of precision p against a prior of precision q moves the factor p/(p+q) of the way, in the logarithm. */
     @Test
     void oneTrialMovesItPartOfTheWay() {
-        Taught one = Taught.by(List.of(new Trial(0.02, 0.04)));
+        Taught one = Taught.by(Taught.Of.SPRING, List.of(new Trial(0.02, 0.04)));
         double precision = 1 / (0.04 + 0.05 * 0.05);
         double share = precision / (precision + 4);
         assertThat(Math.log(one.factor())).isCloseTo(share * Math.log(2), within(1e-12));
@@ -36,11 +37,11 @@ class TaughtTest {
             double reckoned = 0.01 + 0.03 * random.nextDouble();
             trials.add(new Trial(
                     reckoned, reckoned * 1.7 * Math.exp(0.2 * random.nextGaussian()) + 0.001 * random.nextGaussian()));
-            Taught now = Taught.by(trials);
+            Taught now = Taught.by(Taught.Of.SPRING, trials);
             assertThat(now.spread()).isLessThan(last);
             last = now.spread();
         }
-        assertThat(Taught.by(trials).factor()).isCloseTo(1.7, within(0.12));
-        assertThat(Taught.by(trials).spreadMm(0.03)).isLessThan(Taught.NOTHING.spreadMm(0.03));
+        assertThat(Taught.by(Taught.Of.SPRING, trials).factor()).isCloseTo(1.7, within(0.12));
+        assertThat(Taught.by(Taught.Of.SPRING, trials).spreadMm(0.03)).isLessThan(Taught.NOTHING.spreadMm(0.03));
     }
 }

@@ -38,8 +38,12 @@ class InstrumentController {
     /** The bar asked about. */
     record BarQuestion(Map<String, @Nullable String> fields, UnitSystem units) {}
 
-    /** A push test to judge: pull, reading going up, reading coming down, as typed. */
-    record PushQuestion(Map<String, @Nullable String> fields, UnitSystem units, List<Line> lines) {}
+    /** A push test to judge: pull, reading going up, reading coming down, as typed; the stiffness of a test before. */
+    record PushQuestion(
+            Map<String, @Nullable String> fields,
+            UnitSystem units,
+            List<Line> lines,
+            @Nullable String before) {}
 
     /** A ring to judge: the recording as a WAV or CSV file in base 64. */
     record RingQuestion(Map<String, @Nullable String> fields, UnitSystem units, String recording) {}
@@ -83,7 +87,10 @@ class InstrumentController {
         if (question.lines().size() > MOST_LINES) {
             throw Refusal.wrong("At most " + MOST_LINES + " pulls.");
         }
-        return BarTests.push(request(question.fields(), question.units()), question.lines());
+        return BarTests.push(
+                request(question.fields(), question.units()),
+                question.lines(),
+                Text.optional(question.before(), "before", 40));
     }
 
     /** Judges a ring: frequency, damping by two ways. */

@@ -10,21 +10,18 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.Planner;
+import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
 import boldwedge.server.plan.Teacher;
 import boldwedge.server.shop.ShopService;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /**
- * Learns from the kept trials, per lathe, bar and material. The lessons are worked out once and again when a trial is kept;
+ * Learns from the kept trials. The lessons are worked out once and again when a trial is kept;
  * while the database is away the last ones stand.
  */
 @Component
@@ -33,7 +30,7 @@ class TrialTeacher implements Teacher {
 
     private final TrialMapper trials;
     private final ShopService shop;
-    private volatile Map<String, Taught> lessons = Map.of();
+    private volatile Lessons lessons = new Lessons();
     private volatile boolean fresh;
 
     TrialTeacher(TrialMapper trials, ShopService shop) {
@@ -54,7 +51,7 @@ class TrialTeacher implements Teacher {
         if (!fresh) {
             learn();
         }
-        return lessons.getOrDefault(key(fields, units), Taught.NOTHING);
+        return lessons.taught(about(fields, units));
     }
 
     private synchronized void learn() {
@@ -62,7 +59,7 @@ class TrialTeacher implements Teacher {
             return;
         }
         try {
-            Map<String, List<Taught.Trial>> told = new HashMap<>();
+            Lessons learnt = new Lessons();
             for (TrialRecord trial : trials.all()) {
                 PlanRequest plan = new PlanRequest(
                         trial.fields(),
@@ -71,13 +68,10 @@ class TrialTeacher implements Teacher {
                 if (!Planner.boring(plan)) {
                     continue;
                 }
-                Optional<Taught.Trial> lesson = BoreProof.lesson(new TrialRequest(plan, trial.readings()));
-                lesson.ifPresent(one -> told.computeIfAbsent(key(trial.fields(), trial.units()), k -> new ArrayList<>())
-                        .add(one));
+                BoreProof.lesson(new TrialRequest(plan, trial.readings()))
+                        .ifPresent(lesson -> learnt.add(about(trial.fields(), trial.units()), lesson));
             }
-            Map<String, Taught> learnt = new HashMap<>();
-            told.forEach((key, lesson) -> learnt.put(key, Taught.by(lesson)));
-            lessons = Map.copyOf(learnt);
+            lessons = learnt;
             fresh = true;
         } catch (DataAccessException away) {
             LOG.debug("Lessons not renewed: {}", String.valueOf(away.getMessage()));
@@ -85,16 +79,15 @@ class TrialTeacher implements Teacher {
     }
 
     /** Lathe, material and bar, the bar by its size and not by how that was written. */
-    private static String key(Map<String, String> fields, UnitSystem units) {
+    private static Lessons.About about(Map<String, String> fields, UnitSystem units) {
         String bar = fields.getOrDefault(BoreField.BAR_DIAMETER.id(), "");
         String size = MeasureParser.parse(bar, Quantity.LENGTH, units) instanceof Parsed.Good<Reading>(Reading good)
                 ? Long.toString(Math.round(good.value() * 1000))
                 : bar;
-        return String.join(
-                "|",
+        return new Lessons.About(
                 fields.getOrDefault(BoreField.LATHE.id(), ""),
                 fields.getOrDefault(BoreField.MATERIAL.id(), ""),
-                size,
-                fields.getOrDefault(BoreField.BAR_MATERIAL.id(), ""));
+                size + '|' + fields.getOrDefault(BoreField.BAR_MATERIAL.id(), ""),
+                !fields.getOrDefault(BoreField.STIFFNESS.id(), "").isBlank());
     }
 }

@@ -2,10 +2,10 @@ package boldwedge.server.shop;
 
 import boldwedge.core.boring.BarHeld;
 import boldwedge.core.boring.Bottom;
+import boldwedge.core.boring.Recess;
 import boldwedge.core.plan.LatheCard;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.rigidity.Hold;
-import boldwedge.core.boring.Recess;
 import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.Operation;
@@ -89,8 +89,7 @@ public record Choices(
                         .map(b -> new Choice(b.id(), b.name(), b.note()))
                         .toList(),
                 Stream.concat(
-                                stock.blanks().stream()
-                                        .filter(b -> b.tip().isEmpty() && b.widthMm() <= LARGEST_BIT_MM),
+                                stock.blanks().stream().filter(b -> b.tip().isEmpty() && b.widthMm() <= LARGEST_BIT_MM),
                                 stock.inserts().stream().map(Insert::asBlank))
                         .map(b -> new Choice(
                                 b.id(), b.name(), stock.toolMaterial(b).name()))
