@@ -22,7 +22,7 @@ export function Header({ children, onKeys }: Props) {
           Cuts
         </Link>
         <Link to="/shop" aria-current={here('/shop')}>
-          Lathes and files
+          Machines and files
         </Link>
       </nav>
       <div className="header-page">{children}</div>

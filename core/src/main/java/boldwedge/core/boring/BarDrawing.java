@@ -70,10 +70,12 @@ final class BarDrawing {
                                 + say.length(job.making().blendMm())
                         : ""));
         if (job.insert().isPresent()) {
-            notes.add("pocket for " + job.insert().get().name().toLowerCase(Locale.ROOT) + ", seat "
-                    + say.length(BarEnd.seatDepthMm(job, job.insert().get())) + " from the top");
-            notes.add("screw " + say.length(BarEnd.crossing(job)) + " from the end; pocket tipped "
-                    + say.angle(BarEnd.pocketTilt(cut)));
+            Insert insert = job.insert().get();
+            double tilt = BarEnd.pocketTilt(cut);
+            notes.add("pocket for " + insert.name().toLowerCase(Locale.ROOT));
+            notes.add("seat " + say.length(BarEnd.seatDepthMm(job, insert)) + " from the top"
+                    + (tilt > 0 ? ", tipped " + say.angle(tilt) : "") + "; screw " + say.length(BarEnd.crossing(job))
+                    + " from the end");
         } else {
             double[] screw = SeatSteps.screw(job.bit().widthMm());
             notes.add("cross-hole " + say.length(job.bit().widthMm()) + " at " + say.angle(job.bitAngleRad())

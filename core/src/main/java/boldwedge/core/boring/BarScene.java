@@ -215,7 +215,7 @@ final class BarScene {
             }
         }
         scene.run(Role.SWEPT, false, line);
-        scene.label(
-                Role.DIMENSION, x, larger * y + 2.4 / scale, Anchor.END, "springs " + Math.round(tip * 1000) + " µm");
+        double clear = Math.max(larger * y, cut.job().barMm() / 2);
+        scene.label(Role.DIMENSION, x, clear + 2.4 / scale, Anchor.END, "springs " + Math.round(tip * 1000) + " µm");
     }
 }

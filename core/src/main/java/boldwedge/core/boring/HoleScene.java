@@ -104,9 +104,9 @@ final class HoleScene {
             Recess recess = job.recess().get();
             input(scene, 80, 22, say.length(recess.diameterMm()), BoreField.RECESS_DIAMETER);
             input(scene, 80, 10, say.length(recess.widthMm()), BoreField.RECESS_WIDTH);
-            input(scene, 50, 66, say.length(recess.atMm()), BoreField.RECESS_AT);
+            input(scene, 36, 66, say.length(recess.atMm()), BoreField.RECESS_AT);
             if (recess.kind() == Recess.Kind.O_RING) {
-                input(scene, 26, 66, say.length(recess.cordMm()), BoreField.CORD);
+                input(scene, 60, 66, say.length(recess.cordMm()), BoreField.CORD);
             }
         }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));

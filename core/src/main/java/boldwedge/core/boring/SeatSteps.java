@@ -241,9 +241,11 @@ final class SeatSteps {
                         "Mill the insert's pocket",
                         drawing,
                         List.of(
-                                "Bar level in the vise, its end " + say.length(insert.circleMm() + 2)
-                                        + " proud; table or vise tipped by " + say.angle(tilt)
-                                        + " so that the seat falls away to the back of the cutting edge.",
+                                "Bar level in the vise, its end " + say.length(insert.circleMm() + 2) + " proud"
+                                        + (tilt > 0
+                                                ? "; table or vise tipped by " + say.angle(tilt)
+                                                        + ": the seat falls away from the cutting edge."
+                                                : "."),
                                 "Mill the end flat, " + say.length(down) + " down from the top, for "
                                         + say.length(insert.circleMm() + 1) + ": under the insert "
                                         + say.length(tip - down) + " are left.",
