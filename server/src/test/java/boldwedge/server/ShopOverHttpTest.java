@@ -57,7 +57,7 @@ class ShopOverHttpTest {
 
     @Test
     void theDemoShopIsThere() {
-        assertThat(shop.get("/api/shop/lathes").json()).hasSize(2);
+        assertThat(shop.get("/api/shop/lathes").json()).hasSize(3);
         assertThat(shop.get("/api/cuts").json().size()).isGreaterThanOrEqualTo(2);
         assertThat(shop.get("/api/crib/tools").json().size()).isGreaterThanOrEqualTo(10);
         assertThat(shop.get("/api/proof/trials").json().size()).isGreaterThanOrEqualTo(2);

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -22,6 +23,7 @@ public final class StockCatalogue {
     private final Map<String, ToolMaterial> tools = new LinkedHashMap<>();
     private final Map<String, Blank> blanks = new LinkedHashMap<>();
     private final Map<String, Insert> inserts = new LinkedHashMap<>();
+    private final Map<String, Blade> blades = new LinkedHashMap<>();
     private final Map<String, BarMaterial> bars = new LinkedHashMap<>();
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
@@ -35,6 +37,7 @@ public final class StockCatalogue {
         Table.read("stock/work-materials.tsv").rows().forEach(row -> addWork(row, speedColumns));
         Table.read("stock/blanks.tsv").rows().forEach(this::addBlank);
         Table.read("stock/inserts.tsv").rows().forEach(this::addInsert);
+        Table.read("stock/blades.tsv").rows().forEach(this::addBlade);
         Table.read("stock/bar-materials.tsv").rows().forEach(this::addBar);
     }
 
@@ -72,6 +75,15 @@ public final class StockCatalogue {
     /** The insert with this id. */
     public Optional<Insert> insert(String id) {
         return Optional.ofNullable(inserts.get(id));
+    }
+
+    public List<Blade> blades() {
+        return List.copyOf(blades.values());
+    }
+
+    /** The blade with this id. */
+    public Optional<Blade> blade(String id) {
+        return Optional.ofNullable(blades.get(id));
     }
 
     public List<BarMaterial> barMaterials() {
@@ -184,6 +196,24 @@ public final class StockCatalogue {
                 cited(row));
         toolMaterial(insert.asBlank());
         inserts.put(insert.id(), insert);
+    }
+
+    private void addBlade(Table.Row row) {
+        Blade blade = new Blade(
+                row.text("id"),
+                row.text("name"),
+                Blade.Section.valueOf(row.text("section").toUpperCase(Locale.ROOT)),
+                known(tools, row.text("tool_material"), "tool material"),
+                row.number("top"),
+                row.number("bottom"),
+                row.number("height"),
+                row.number("stem"),
+                row.number("head"),
+                row.number("length"),
+                row.number("deepest"),
+                row.number("bears"),
+                cited(row));
+        blades.put(blade.id(), blade);
     }
 
     private void addBar(Table.Row row) {

@@ -1,0 +1,109 @@
+package boldwedge.core.rigidity;
+
+import java.util.List;
+
+/**
+ * A blade that stands out of its clamp and is loaded at its end: bent down by the cut, aside by what pushes it aside, and
+ * free to turn over sideways when it is thin and high.
+ *
+ * @param sections from the clamp to the end
+ * @param modulusMPa Young's modulus, MPa
+ */
+public record BladeBeam(List<Section> sections, double modulusMPa) {
+    private static final double POISSON = 0.3;
+    private static final double SHEAR_SHARE = 5.0 / 6;
+
+    /** A piece of one profile. */
+    public record Section(double lengthMm, BladeProfile profile) {}
+
+    public BladeBeam {
+        sections = List.copyOf(sections);
+    }
+
+    /** Length from the clamp to the end, mm. */
+    public double lengthMm() {
+        return sections.stream().mapToDouble(Section::lengthMm).sum();
+    }
+
+    /** How far the end goes down per newton, mm/N: Σ [(L − a)³ − (L − b)³] / 3EI + (b − a) / κGA, κ = 5/6. */
+    public double downMmPerN() {
+        return give(true);
+    }
+
+    /** How far the end goes aside per newton, mm/N; the same sum with the upright axis. */
+    public double asideMmPerN() {
+        return give(false);
+    }
+
+    private double give(boolean down) {
+        double shear = modulusMPa / (2 * (1 + POISSON));
+        double left = lengthMm();
+        double sum = 0;
+        for (Section section : sections) {
+            double to = left - section.lengthMm();
+            double i = down ? section.profile().levelMm4() : section.profile().uprightMm4();
+            sum += (cube(left) - cube(to)) / (3 * modulusMPa * i)
+                    + section.lengthMm() / (SHEAR_SHARE * shear * section.profile().areaMm2());
+            left = to;
+        }
+        return sum;
+    }
+
+    /** How much the end tilts down per newton, rad/N: Σ [(L − a)² − (L − b)²] / 2EI. */
+    public double tiltPerN() {
+        double left = lengthMm();
+        double sum = 0;
+        for (Section section : sections) {
+            double to = left - section.lengthMm();
+            sum += (left * left - to * to)
+                    / (2 * modulusMPa * section.profile().levelMm4());
+            left = to;
+        }
+        return sum;
+    }
+
+    /** Largest bending stress per newton down at the end, MPa/N: F (L − a) c / I where each profile begins. */
+    public double stressPerN() {
+        double left = lengthMm();
+        double most = 0;
+        for (Section section : sections) {
+            most = Math.max(
+                    most,
+                    left * section.profile().outermostMm() / section.profile().levelMm4());
+            left -= section.lengthMm();
+        }
+        return most;
+    }
+
+    /**
+     * Load down at the end at which a thin blade turns over sideways, N: 4.013 √(E I C) / L² · (1 − (e/L) √(E I / C)) with
+     * the load e above the centroid (Timoshenko &amp; Gere, Theory of Elastic Stability, ch. 6), for the weakest profile
+     * over the whole length.
+     */
+    public double turnsOverAtN() {
+        BladeProfile weakest = weakest();
+        double length = lengthMm();
+        double aside = modulusMPa * weakest.uprightMm4();
+        double twist = modulusMPa / (2 * (1 + POISSON)) * weakest.torsionMm4();
+        double above = weakest.heightMm() - weakest.centroidMm();
+        double lowered = Math.max(0.2, 1 - above / length * Math.sqrt(aside / twist));
+        return 4.013 * Math.sqrt(aside * twist) / (length * length) * lowered;
+    }
+
+    /** Load along the blade at which it buckles as a column held at one end, N: π² E I / 4L². */
+    public double bucklesAtN() {
+        return Math.PI * Math.PI * modulusMPa * weakest().uprightMm4() / (4 * lengthMm() * lengthMm());
+    }
+
+    private BladeProfile weakest() {
+        BladeProfile weakest = sections.getFirst().profile();
+        for (Section section : sections) {
+            weakest = section.profile().uprightMm4() < weakest.uprightMm4() ? section.profile() : weakest;
+        }
+        return weakest;
+    }
+
+    private static double cube(double x) {
+        return x * x * x;
+    }
+}
