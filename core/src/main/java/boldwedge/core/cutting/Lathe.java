@@ -19,6 +19,7 @@ import java.util.OptionalDouble;
  * @param chuckStiffness stiffness of spindle and chuck across the axis, N/mm, if measured
  * @param tailstockStiffness stiffness at the tailstock centre, N/mm, if measured
  * @param shimsMm the shims that lie beside it, mm
+ * @param slide the slide under the tool post
  */
 public record Lathe(
         String name,
@@ -33,12 +34,18 @@ public record Lathe(
         OptionalDouble postStiffness,
         OptionalDouble chuckStiffness,
         OptionalDouble tailstockStiffness,
-        List<Double> shimsMm) {
+        List<Double> shimsMm,
+        Slide slide) {
 
     private static final double ASSUMED_PER_SWING = 60;
 
     public Lathe {
         feedsMm = feedsMm.stream().sorted().toList();
+    }
+
+    /** Height of the axis above the slide, mm. */
+    public double axisAboveSlideMm() {
+        return slide.axisAbove(swingMm);
     }
 
     /** Stiffness at the post, N/mm: measured, or assumed from the size, 60 N/mm per mm of swing (ours; see docs/formulas.md). */

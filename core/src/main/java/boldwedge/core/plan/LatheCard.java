@@ -1,6 +1,7 @@
 package boldwedge.core.plan;
 
 import boldwedge.core.cutting.Lathe;
+import boldwedge.core.cutting.Slide;
 import boldwedge.core.cutting.SpindleSpeeds;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
@@ -43,6 +44,12 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         entries.put("chuckStiffness", "Stiffness at the chuck");
         entries.put("tailstockStiffness", "Stiffness at the tailstock");
         entries.put("shims", "Shims beside it");
+        entries.put("slideHeight", "Spindle axis above the slide");
+        entries.put("slotThroat", "T-slot of the slide: throat");
+        entries.put("slotLip", "T-slot: thickness of its lips");
+        entries.put("slotHead", "T-slot: width under the lips");
+        entries.put("chuck", "Diameter of the chuck");
+        entries.put("slideNearest", "Slide's front edge comes to the axis within");
         return entries;
     }
 
@@ -84,6 +91,16 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             OptionalDouble post = measured("postStiffness");
             OptionalDouble chuck = measured("chuckStiffness");
             OptionalDouble tailstock = measured("tailstockStiffness");
+            Slide slide = new Slide(
+                    length("slideHeight", 5, 1000),
+                    length("slotThroat", 3, 60),
+                    length("slotLip", 2, 60),
+                    length("slotHead", 5, 120),
+                    length("chuck", 15, 2000),
+                    length("slideNearest", 0, 1000));
+            if (slide.headMm().orElse(1e9) <= slide.throatMm().orElse(0)) {
+                errors.put("slotHead", "Under its lips a T-slot is wider than its throat.");
+            }
             if (!errors.isEmpty() || speeds.isEmpty()) {
                 return new LatheCard(Optional.empty(), errors);
             }
@@ -101,7 +118,8 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                             post,
                             chuck,
                             tailstock,
-                            shims)),
+                            shims,
+                            slide)),
                     errors);
         }
 
@@ -183,9 +201,15 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         }
 
         private OptionalDouble measured(String entry) {
-            return text(entry).isEmpty()
-                    ? OptionalDouble.empty()
-                    : OptionalDouble.of(one(entry, new Limits(Quantity.STIFFNESS, 100, 10_000_000)));
+            return measured(entry, new Limits(Quantity.STIFFNESS, 100, 10_000_000));
+        }
+
+        private OptionalDouble length(String entry, double least, double most) {
+            return measured(entry, new Limits(Quantity.LENGTH, least, most));
+        }
+
+        private OptionalDouble measured(String entry, Limits limits) {
+            return text(entry).isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(one(entry, limits));
         }
 
         private String text(String entry) {

@@ -1,0 +1,111 @@
+package boldwedge.core.ask;
+
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.MeasureParser;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.Written;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Reads what was run and measured in a trial, and keeps beside each reading what is wrong with it. */
+public final class TrialReader {
+    private final TrialRequest request;
+    private final List<TrialAnswer.Reading> readings = new ArrayList<>();
+
+    public TrialReader(TrialRequest request) {
+        this.request = request;
+    }
+
+    /** The text of a reading; empty when there is none. */
+    public String text(String id) {
+        return request.readings().getOrDefault(id, "").strip();
+    }
+
+    /** What was read so far. */
+    public List<TrialAnswer.Reading> readings() {
+        return List.copyOf(readings);
+    }
+
+    /** Whether a reading is wrong. */
+    public boolean hasErrors() {
+        return readings.stream().anyMatch(reading -> !reading.error().isEmpty());
+    }
+
+    /** Reads a value; an empty text is no value and no mistake. */
+    public OptionalDouble value(String id, String label, Limits limits) {
+        if (text(id).isEmpty()) {
+            readings.add(new TrialAnswer.Reading(id, label, "", "", ""));
+            return OptionalDouble.empty();
+        }
+        return switch (MeasureParser.parse(text(id), limits, request.plan().units())) {
+            case Parsed.Good<Reading>(Reading good) -> {
+                readings.add(new TrialAnswer.Reading(
+                        id,
+                        label,
+                        text(id),
+                        Written.full(
+                                limits.quantity(), good.value(), good.system().other()),
+                        ""));
+                yield OptionalDouble.of(good.value());
+            }
+            case Parsed.Wrong<Reading> wrong -> {
+                readings.add(new TrialAnswer.Reading(id, label, text(id), "", wrong.sentence()));
+                yield OptionalDouble.empty();
+            }
+        };
+    }
+
+    /** Reads a choice among constants; the first when it is empty or not one of them. */
+    public <E extends Enum<E>> E choice(String id, E[] all) {
+        return Arrays.stream(all)
+                .filter(one -> Entry.choice(one).equals(text(id)))
+                .findFirst()
+                .orElse(all[0]);
+    }
+
+    /** Says what is wrong with a reading that was read. */
+    public void wrong(String id, String error) {
+        readings.replaceAll(
+                r -> r.id().equals(id) ? new TrialAnswer.Reading(r.id(), r.label(), r.typed(), r.other(), error) : r);
+    }
+
+    /**
+     * The plan as it was really run: readings take the place of what was planned.
+     *
+     * @param run fields by the reading that tells of them
+     */
+    public PlanRequest ran(Map<String, ? extends Entry> run) {
+        PlanRequest plan = request.plan();
+        Map<String, String> fields = new HashMap<>(plan.fields());
+        run.forEach((id, field) -> {
+            if (!text(id).isEmpty()) {
+                fields.put(field.id(), text(id));
+            }
+        });
+        return new PlanRequest(fields, plan.units(), plan.lathe(), plan.taught());
+    }
+
+    /** Keeps how the readings of what was run came out, as the plan's fields read them. */
+    public void ran(List<String> order, Map<String, ? extends Entry> run, Map<Entry, FieldState> states) {
+        for (String id : order) {
+            FieldState state = states.get(run.get(id));
+            readings.add(new TrialAnswer.Reading(
+                    id,
+                    state == null ? id : state.label() + " run",
+                    text(id),
+                    state == null ? "" : state.other(),
+                    state == null || text(id).isEmpty() ? "" : state.error()));
+        }
+    }
+
+    /** A trial that cannot be judged, and why. */
+    public TrialAnswer stopped(String verdict) {
+        return new TrialAnswer(false, readings(), List.of(), List.of(), verdict, Optional.empty(), "", Optional.empty());
+    }
+}

@@ -1,0 +1,75 @@
+package boldwedge.core.parting;
+
+import boldwedge.core.holder.Bolt;
+import boldwedge.core.holder.SideBlock;
+import boldwedge.core.holder.SplitBlock;
+
+/**
+ * Heights and blocks that follow from a job: where the blade's slot lies so that its edge is on the axis. In front the edge
+ * is the blade's top; behind the blade hangs upside down and its edge is at the bottom.
+ *
+ * @param axisMm axis above what the holder stands on
+ * @param drawnFloorMm slot's floor above that, as drawn
+ * @param drawnSlotMm slot's height, as drawn
+ * @param floorMm as made, or as drawn
+ * @param slotMm as made, or as drawn
+ * @param split the block that its own bolt closes
+ * @param side the block over the post's side
+ */
+record HolderGeometry(
+        double axisMm,
+        double drawnFloorMm,
+        double drawnSlotMm,
+        double floorMm,
+        double slotMm,
+        SplitBlock split,
+        SideBlock side) {
+
+    static HolderGeometry of(PartJob job) {
+        HolderDesign design = job.design();
+        double axis = job.holder().built()
+                ? job.lathe().axisAboveSlideMm()
+                : job.lathe().centreHeightMm();
+        double blade = job.blade().heightMm();
+        // The blade lies on the floor in front; behind, gripped upward, it is drawn against the slot's floor all the same.
+        double drawnFloor = job.behind() ? axis : axis - blade;
+        double drawnSlot = blade + design.roomMm();
+        boolean over = job.holder() == HolderKind.SIDE_BLOCK;
+        double floor = (over ? design.tabFloorMm() : design.floorMm()).orElse(drawnFloor);
+        double slot = design.slotMm().orElse(drawnSlot);
+        Bolt bolt = Bolt.atMost(job.boltMm());
+        double held = job.blade().heldMm();
+        return new HolderGeometry(
+                axis,
+                drawnFloor,
+                drawnSlot,
+                floor,
+                slot,
+                new SplitBlock(
+                        design.widthMm(),
+                        design.lengthMm(),
+                        floor,
+                        slot,
+                        blade,
+                        held,
+                        design.jawMm(),
+                        Math.max(0.01, design.hinge()),
+                        design.sawMm(),
+                        bolt),
+                new SideBlock(
+                        design.widthMm() - held,
+                        design.lengthMm(),
+                        floor,
+                        blade,
+                        design.tabMm(),
+                        design.widthMm(),
+                        design.plateMm(),
+                        design.taperRad(),
+                        Bolt.atMost(design.screwMm())));
+    }
+
+    /** How far the edge would stand above the axis in the holder as it is made, mm: what its floor is off. */
+    double heightLeftMm() {
+        return floorMm - drawnFloorMm;
+    }
+}

@@ -1,0 +1,179 @@
+package boldwedge.core.parting;
+
+import boldwedge.core.ask.Say;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.holder.Bolt;
+import boldwedge.core.holder.HeightFinding;
+import boldwedge.core.rigidity.TSlot;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is said of how the tool stands: bolts and slide, in front or behind, clear of chuck and work, its height. */
+final class StandFindings {
+    private final PartCut cut;
+    private final PartJob job;
+    private final Say say;
+
+    StandFindings(PartCut cut, Say say) {
+        this.cut = cut;
+        this.job = cut.job();
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(bolts());
+        findings.add(place());
+        findings.add(clear());
+        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, PartField.HEIGHT.id()));
+        return findings;
+    }
+
+    /** The job in a holder of another kind, as the reader would set it up. */
+    static PartJob built(PartJob job, HolderKind kind) {
+        double stiffer = job.postMeasured() ? 1 : 2;
+        return job.with(j -> j.holder(kind)
+                .beforeMm(0)
+                .boltAtMm(Math.rint(0.4 * job.design().lengthMm()))
+                .postNPerMm(job.postNPerMm() * (job.holder().built() ? 1 : stiffer)));
+    }
+
+    private Finding bolts() {
+        double force = cut.force().cuttingN();
+        double pull = cut.post().boltPullPerN() * force;
+        Bolt bolt = Bolt.atMost(job.boltMm());
+        TSlot slot = job.lathe().slide().slot(job.lathe().swingMm());
+        double lip = slot.lipMPa(1.5 * pull, Weaknesses.NUT_THROATS * slot.throatMm());
+        double margin = Math.min(bolt.drawnN() / Math.max(1.5 * pull, 1e-9), TSlot.IRON_MPA / 3 / Math.max(lip, 1e-9)) - 1;
+        Finding.Builder finding = Finding.at(Station.REACH, "bolts")
+                .says(
+                        pull <= 0 ? Verdict.FINE : Verdict.of(margin, 0.3),
+                        pull <= 0
+                                ? "The point stands over what it is bolted to: the cut only presses it down."
+                                : String.format(
+                                        "The cut pulls %s up on %s: draw it to %s or more; the T-slot's lips then see %s.",
+                                        say.force(pull),
+                                        job.twoBolts() ? "the farther bolt" : "the bolt",
+                                        say.force(1.5 * pull),
+                                        Weaknesses.stress(lip)))
+                .margin(margin)
+                .step(
+                        "Lever",
+                        "e · b / Σ b²",
+                        say.length(cut.post().tippingArmMm()) + " to the point, "
+                                + String.join(
+                                        " and ",
+                                        cut.post().boltArmsMm().stream()
+                                                .map(say::length)
+                                                .toList())
+                                + " to the bolts, from the edge it tips over",
+                        say.number(cut.post().boltPullPerN(), 2))
+                .step(
+                        "Bolt M" + say.number(bolt.threadMm(), 0),
+                        "drawn by feel, 0.6 of the proof load",
+                        "8.8, " + say.number(bolt.areaMm2(), 1) + " mm²",
+                        say.force(bolt.drawnN()))
+                .step(
+                        "Lip",
+                        "6 (T/2) a / b t² and shear, principal",
+                        "throat " + say.length(slot.throatMm()) + ", lips " + say.length(slot.lipMm()) + " thick, "
+                                + say.length(slot.headMm()) + " under them; "
+                                + (job.lathe().slide().slotMeasured() ? "measured" : "assumed from the swing"),
+                        Weaknesses.stress(lip) + " of " + Weaknesses.stress(TSlot.IRON_MPA))
+                .source("Statics of a stiff block; lip as a cantilever (ours); ISO 898-1; EN 1561")
+                .caution("A nut that bears only at its ends, or a short one, breaks the lips: use a long, flat T-nut.");
+        if (pull > 0 && margin < 0.3) {
+            if (!job.twoBolts()) {
+                finding.mend("Two bolts", PartField.BOLTS.id(), "two");
+            }
+            if (job.beforeMm() > 1) {
+                finding.mend("Holder close to the post", PartField.BEFORE.id(), "0 mm");
+            }
+        }
+        return finding.build();
+    }
+
+    private Finding place() {
+        double force = cut.force().cuttingN();
+        return Finding.at(Station.REACH, "place")
+                .says(
+                        Verdict.TOLD,
+                        job.behind()
+                                ? String.format(
+                                        "Behind, upside down: the cut lifts the block with %s and presses the work down into its bearings.",
+                                        say.force(force))
+                                : String.format(
+                                        "In front: the cut presses the slide down with %s and lifts the work against its bearings' caps.",
+                                        say.force(force)))
+                .step(
+                        "Edge of the block on the slide",
+                        "what balances force and bolts",
+                        "",
+                        say.force(cut.post().edgePressPerN() * force))
+                .source("Statics")
+                .school(
+                        "In front",
+                        "The slide is pressed onto its ways; a springing post goes in and down, into the cut",
+                        !job.behind())
+                .school(
+                        "Behind, upside down",
+                        "A springing post backs out of the cut, chips fall free; everything hangs on the bolts",
+                        job.behind())
+                .caution(
+                        job.behind()
+                                ? "The chuck must not be able to unscrew: it does when a screwed chuck is run backward instead."
+                                : "Lock the carriage; slack in the slide lets the blade climb.")
+                .build();
+    }
+
+    /** Whether front of the holder, chuck and slide stay clear at full depth. */
+    private Finding clear() {
+        double end = job.endMm() / 2;
+        double frontFromAxis = end + job.overhangMm();
+        double work = frontFromAxis - job.diameterMm() / 2;
+        double chuck = job.lathe().slide().chuck(job.lathe().swingMm()) / 2;
+        boolean chuckMeasured = job.lathe().slide().chuckMm().isPresent();
+        boolean underChuck = frontFromAxis < chuck;
+        double beside = job.atMm();
+        boolean hits = underChuck && beside < 1;
+        List<String> words = new ArrayList<>();
+        words.add("the work by " + say.length(work));
+        words.add(
+                underChuck
+                        ? "the jaws only sideways, by " + say.length(beside)
+                        : "the chuck by " + say.length(frontFromAxis - chuck));
+        Finding.Builder finding = Finding.at(Station.REACH, "stands-clear");
+        String slide = "";
+        Verdict verdict = hits ? Verdict.WRONG : underChuck && beside < 3 ? Verdict.DOUBTFUL : Verdict.FINE;
+        if (job.lathe().slide().nearestMm().isPresent()) {
+            double reach = job.lathe().slide().nearestMm().getAsDouble();
+            double stands = frontFromAxis + job.beforeMm();
+            double short_ = reach - stands;
+            if (short_ > 0) {
+                slide = " The slide ends " + say.length(short_) + " short: let the holder hang over its edge by that much.";
+                verdict = verdict == Verdict.WRONG || short_ > 0.3 * job.design().lengthMm() ? Verdict.WRONG : Verdict.DOUBTFUL;
+            }
+        } else {
+            slide = " Whether slide and saddle reach that far was not checked: the lathe's card does not say.";
+        }
+        finding.says(
+                        verdict,
+                        "At full depth the holder clears " + String.join(", ", words) + "." + slide)
+                .margin(hits ? -1 : Math.min(work, underChuck ? beside : 10) / 10)
+                .step(
+                        "Front of the holder from the axis",
+                        "end of the cut + clamp to edge",
+                        say.length(end) + " + " + say.length(job.overhangMm()),
+                        say.length(frontFromAxis))
+                .step("Chuck", "", chuckMeasured ? "measured" : "assumed from the swing", say.length(2 * chuck))
+                .source("Geometry at full depth; jaws that stand out of the chuck are not in it")
+                .caution("Turn the chuck round by hand at full depth before you start the spindle.");
+        if (hits) {
+            String away = say.typed(Math.ceil(3));
+            finding.mend(away + " from the jaws", PartField.AT.id(), away);
+        }
+        return finding.build();
+    }
+}
