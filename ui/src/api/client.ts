@@ -18,6 +18,8 @@ export type Choice = Schemas['Choice'];
 export type WhichAnswer = Schemas['WhichAnswer'];
 export type Imported = Schemas['Imported'];
 export type BarAnswer = Schemas['Answer'];
+export type HeightAnswer = Schemas['HeightAnswer'];
+export type BladeLife = Schemas['LifeAnswer'];
 export type PushReadings = Schemas['PushReadings'];
 export type TapRecording = Schemas['TapRecording'];
 

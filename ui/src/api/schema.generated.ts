@@ -276,6 +276,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/measure/height": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["height"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measure/read": {
         parameters: {
             query?: never;
@@ -366,6 +382,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["judge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/proof/life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["life"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -491,16 +523,25 @@ export interface components {
             barHolds: components["schemas"]["Choice"][];
             barMaterials: components["schemas"]["Choice"][];
             bits: components["schemas"]["Choice"][];
+            blades: components["schemas"]["Choice"][];
             blanks: components["schemas"]["Choice"][];
+            bolts: components["schemas"]["Choice"][];
             bottoms: components["schemas"]["Choice"][];
             chips: components["schemas"]["Choice"][];
+            faces: components["schemas"]["Choice"][];
+            heightsBy: components["schemas"]["Choice"][];
+            holders: components["schemas"]["Choice"][];
             holds: components["schemas"]["Choice"][];
             latheEntries: components["schemas"]["Choice"][];
             materials: components["schemas"]["Choice"][];
             operations: components["schemas"]["Choice"][];
             orders: components["schemas"]["Choice"][];
+            partHolds: components["schemas"]["Choice"][];
+            pipSides: components["schemas"]["Choice"][];
+            posts: components["schemas"]["Choice"][];
             recesses: components["schemas"]["Choice"][];
             sounds: components["schemas"]["Choice"][];
+            tops: components["schemas"]["Choice"][];
             wheelFaces: components["schemas"]["Choice"][];
         };
         Compared: {
@@ -606,6 +647,27 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "INCH";
         };
+        HeightAnswer: {
+            errors: {
+                [key: string]: string;
+            };
+            height: string;
+            sentence: string;
+        };
+        HeightAsked: {
+            above: boolean;
+            arm: string;
+            /** @enum {string} */
+            how: "PIP" | "LINES" | "GAUGE";
+            measured: string;
+            within: string;
+        };
+        HeightQuestion: {
+            lathe: string;
+            measured: components["schemas"]["HeightAsked"];
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
         Imported: {
             /** Format: int32 */
             added: number;
@@ -642,6 +704,13 @@ export interface components {
             units: "METRIC" | "INCH";
             /** Format: int32 */
             version: number;
+        };
+        LifeAnswer: {
+            /** Format: int32 */
+            broken: number;
+            /** Format: int32 */
+            cuts: number;
+            sentence: string;
         };
         Line: {
             down: string;
@@ -1454,6 +1523,30 @@ export interface operations {
             };
         };
     };
+    height: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HeightQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HeightAnswer"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query: {
@@ -1598,6 +1691,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TrialAnswer"];
+                };
+            };
+        };
+    };
+    life: {
+        parameters: {
+            query: {
+                tool: string;
+                cost?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LifeAnswer"];
                 };
             };
         };

@@ -343,8 +343,8 @@ const Station = memo(function Station({ station }: { station: string }) {
         <PlateStation
           key="edge"
           station="EDGE"
-          scenes={['bit', 'bore-edge', 'bar-drawing']}
-          keys={['betaN', 'gammaN', 'kappaR', 'smallestHole', 'barGap']}
+          scenes={['bit', 'bore-edge', 'bar-drawing', 'blade-tip']}
+          keys={['betaN', 'gammaN', 'kappaR', 'smallestHole', 'barGap', 'edgeForce', 'thrust']}
         />
       );
     case 'reach':
@@ -352,8 +352,9 @@ const Station = memo(function Station({ station }: { station: string }) {
         <PlateStation
           key="reach"
           station="REACH"
-          scenes={['tool-on-work', 'marks', 'push-off', 'bar', 'bore-size', 'lobes']}
-          keys={['speed', 'feed', 'depth']}
+          scenes={['tool-on-work', 'marks', 'push-off', 'bar', 'bore-size', 'lobes', 'part-stand', 'way-in']}
+          keys={['speed', 'feed', 'depth', 'breaksAt']}
+          height
         />
       );
     case 'make':
@@ -367,7 +368,7 @@ const Station = memo(function Station({ station }: { station: string }) {
         <PlateStation
           key="cut"
           station="CUT"
-          scenes={['cut', 'push-off', 'hole', 'bore-size']}
+          scenes={['cut', 'push-off', 'hole', 'bore-size', 'part-work', 'way-in']}
           keys={['speed', 'feed', 'passTime']}
         />
       );

@@ -2,12 +2,14 @@ import { useMemo } from 'react';
 import type { Choice } from '../api/client';
 import { ChoiceInput } from './ChoiceInput';
 import { useAnswer, useCut } from './CutContext';
+import { isParting } from './family';
 import { ValueInput } from './ValueInput';
 
 /** The whole cut in words; each value is changed where it stands. */
 export function Sentence() {
   const operation = useCut().draft.fields.operation;
-  return operation === 'bore' ? <BoreSentence /> : <TurnSentence />;
+  if (operation === 'bore') return <BoreSentence />;
+  return isParting(operation) ? <PartSentence /> : <TurnSentence />;
 }
 
 function useLatheChoices(): Choice[] {
@@ -52,6 +54,48 @@ function BoreSentence() {
       <ChoiceInput field="barHeld" choices={choices.barHolds} />
       <span>and a</span>
       <ChoiceInput field="boreBit" choices={choices.bits} tail="." />
+    </section>
+  );
+}
+
+function PartSentence() {
+  const { choices } = useCut();
+  const latheChoices = useLatheChoices();
+  const { fields } = useAnswer();
+  const groove = fields.get('operation')?.typed === 'groove';
+  const holder = fields.get('partHolder')?.typed;
+  return (
+    <section className="sentence" aria-label="The cut in words">
+      <ChoiceInput field="operation" choices={choices.operations} />
+      <ChoiceInput field="material" choices={choices.materials} tail=" " />
+      <ValueInput field="partDiameter" place="sentence" />
+      <span>{groove ? 'down to' : 'round, to its bore of'}</span>
+      <ValueInput field={groove ? 'grooveBottom' : 'partBore'} place="sentence" />
+      {groove ? (
+        <>
+          <span>and</span>
+          <ValueInput field="grooveWidth" place="sentence" />
+          <span>wide</span>
+        </>
+      ) : (
+        <>
+          <span>;</span>
+          <ValueInput field="pieces" place="sentence" />
+          <span>pieces of</span>
+          <ValueInput field="pieceLength" place="sentence" />
+        </>
+      )}
+      <span>; held</span>
+      <ChoiceInput field="partHold" choices={choices.partHolds} />
+      <span>, cut</span>
+      <ValueInput field="partAt" place="sentence" />
+      <span>from the jaws, on</span>
+      <ChoiceInput field="lathe" choices={latheChoices} />
+      <span>with a</span>
+      <ChoiceInput field="blade" choices={choices.blades} />
+      <span>in</span>
+      <ChoiceInput field="partHolder" choices={choices.holders} />
+      {holder === 'rear-block' ? <span>.</span> : <ChoiceInput field="partPost" choices={choices.posts} tail="." />}
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { Link, useLocation } from 'react-router';
 import { download, Refused, send, sentenceOf, type Texts, type ToolRecord, type WhichAnswer } from '../api/client';
 import { useTools } from '../api/records';
 import { type CutAnswer, useAnswer, useCut, useEdit } from '../cut/CutContext';
+import { ValueInput } from '../cut/ValueInput';
 import { Plate } from '../plate/Plate';
 
 /** What a bit brings to any cut. */
@@ -28,18 +29,55 @@ const BAR = [
   'boreNose',
   'flankDepth',
 ];
+/** What a blade brings to any cut. */
+const BLADE = ['blade', 'bladeWidth', 'tipLead', 'partRake', 'tipTop', 'partRelief', 'partSide'];
+
+/** What a built holder is: the lathe and the blade that it fits, and how it was made. */
+const HOLDER = [
+  'partHolder',
+  'lathe',
+  'blade',
+  'partPost',
+  'postBolts',
+  'postBolt',
+  'boltAt',
+  'blockWidth',
+  'blockLength',
+  'blockJaw',
+  'hinge',
+  'slitSaw',
+  'slotRoom',
+  'tabLength',
+  'clampPlate',
+  'pullIn',
+  'clampScrew',
+];
+/** Of a holder only what was made is kept as made. */
+const MADE = ['madeFloor', 'madeSlot', 'madeHinge', 'madeTab', 'partPostStiffness'];
+
 /** Measured on the bar as it was held: kept only when it was measured. */
 const MEASURED = ['tipStiffness', 'damping', 'ringHz', 'barOverhang'];
-const PICKED = ['blank', 'boreBit', 'barMaterial'];
+const PICKED = ['blank', 'boreBit', 'barMaterial', 'blade', 'tipTop', 'partHolder', 'lathe', 'partPost', 'postBolts'];
+
+type What = 'tool' | 'holder';
 
 /** The tool as it stands, every value written out: what is kept must not change when the advice does. */
-function toolOf({ fields }: CutAnswer): Texts {
+function toolOf({ fields }: CutAnswer, what: What): Texts {
   const tool: Texts = {};
   const bar = fields.has('barDiameter');
-  for (const id of bar ? BAR : BIT) {
+  const parting = fields.has('blade');
+  for (const id of parting ? (what === 'holder' ? HOLDER : BLADE) : bar ? BAR : BIT) {
     const state = fields.get(id);
     if (state) tool[id] = PICKED.includes(id) ? state.typed : state.spelled || state.text;
   }
+  if (parting && what === 'holder') {
+    for (const id of MADE) {
+      const state = fields.get(id);
+      if (state && !state.chosen) tool[id] = state.spelled || state.text;
+    }
+  }
+  const cost = fields.get('bladeCost');
+  if (parting && what === 'tool' && cost && !cost.chosen) tool.bladeCost = cost.text;
   if (bar && fields.get('tipStiffness')?.chosen === false) {
     for (const id of MEASURED) {
       const state = fields.get(id);
@@ -67,7 +105,7 @@ export function CribStation() {
     queryFn: () => send<WhichAnswer[]>('POST', '/api/crib/which', { fields: draft.fields, units: draft.units }),
     enabled: asking,
   });
-  const scene = answer?.scenes.find((one) => one.id === 'bit' || one.id === 'bar');
+  const scene = answer?.scenes.find((one) => ['bit', 'bar', 'holder-drawing', 'blade-tip'].includes(one.id));
   const take = (tool: ToolRecord, setting: Texts = {}) =>
     edit({ kind: 'fields', fields: { ...tool.fields, ...setting } });
   return (
@@ -157,7 +195,9 @@ function KeepTool() {
   const tools = useTools('');
   const [said, setSaid] = useState('');
   const [wrong, setWrong] = useState<Texts>({});
-  const keep = async () => {
+  // A built holder may be kept as well as the blade in it.
+  const built = page.fields.has('blade') && page.fields.get('partHolder')?.typed !== 'post';
+  const keep = async (what: What) => {
     try {
       const tool = await send<ToolRecord>('POST', '/api/crib/tools', {
         version: 0,
@@ -165,7 +205,7 @@ function KeepTool() {
         drawer,
         note,
         units,
-        fields: toolOf(page),
+        fields: toolOf(page, what),
       });
       setSaid(`“${tool.name}” is in the crib.`);
       setWrong({});
@@ -183,7 +223,7 @@ function KeepTool() {
       aria-label="Keep this tool"
       onSubmit={(event) => {
         event.preventDefault();
-        void keep();
+        void keep('tool');
       }}
     >
       <label>
@@ -210,8 +250,14 @@ function KeepTool() {
         <input className="plain-input" value={note} onChange={(event) => write('note', event.target.value)} />
       </label>
       <button type="submit" className="do" disabled={page.stale}>
-        Put it in the crib
+        {page.fields.has('blade') ? 'Keep the blade' : 'Put it in the crib'}
       </button>
+      {built && (
+        <button type="button" className="do" disabled={page.stale} onClick={() => void keep('holder')}>
+          Keep the holder
+        </button>
+      )}
+      {page.fields.has('blade') && <ValueInput field="bladeCost" caption place="sentence" />}
       {said && <p role="status">{said}</p>}
     </form>
   );

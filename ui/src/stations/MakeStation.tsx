@@ -3,6 +3,7 @@ import { send, sentenceOf, type ToolRecord } from '../api/client';
 import { useTools } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
+import { familyOf } from '../cut/family';
 import { ValueInput } from '../cut/ValueInput';
 import { FindingRow } from '../ledger/FindingRow';
 import { Plate } from '../plate/Plate';
@@ -18,6 +19,9 @@ const BAR_FIELDS = [
   'rodMargin',
   'barSet',
 ];
+const BLOCK_FIELDS = ['blockWidth', 'blockLength', 'blockJaw', 'slotRoom', 'slotCutter', 'slotCutterTrue', 'dialTurn'];
+const SPLIT_FIELDS = [...BLOCK_FIELDS, 'hinge', 'slitSaw'];
+const SIDE_FIELDS = [...BLOCK_FIELDS, 'tabLength', 'clampPlate', 'pullIn', 'clampScrew'];
 const GRIND_FIELDS = ['wheel', 'damage', 'groundLength'];
 
 /** The grinding, a step at a time: the plate shows the step, the ledger is the card to tick. */
@@ -26,26 +30,33 @@ export function MakeStation() {
   const { answer, stale, fields } = useAnswer();
   const edit = useEdit();
   const [at, setAt] = useState(0);
-  const bored = draft.fields.operation === 'bore';
+  const family = familyOf(draft.fields.operation);
+  // What is turned, milled and drilled is typed as made in the plan itself; a grind is measured beside it.
+  const ground = family === 'turning';
+  const holder = fields.get('partHolder')?.typed ?? 'post';
+  const made =
+    family === 'boring' ? BAR_FIELDS : holder === 'post' ? [] : holder === 'side-block' ? SIDE_FIELDS : SPLIT_FIELDS;
   if (!answer) return null;
   const step = answer.steps[Math.min(at, answer.steps.length - 1)];
-  if (!step) {
-    return (
-      <p className="said">
-        A bar between centres is a plain round bar with a hole through its middle: centre both ends, cross-drill, no
-        more.
-      </p>
-    );
-  }
+  if (!step) return null;
   const face = fields.get('wheelFace');
   const order = fields.get('order');
   return (
     <div className="station">
       <div className="plate-side">
         <Plate scene={step.scene} dimmed={stale} still />
-        {bored ? (
+        {!ground ? (
           <div className="plate-foot settings">
-            {BAR_FIELDS.map((field) => (
+            {family === 'parting' && (
+              <PickList
+                label="Holder"
+                value={holder}
+                text={choices.holders.find((c) => c.id === holder)?.words ?? ''}
+                choices={choices.holders}
+                onPick={(id) => edit({ kind: 'field', id: 'partHolder', text: id })}
+              />
+            )}
+            {made.map((field) => (
               <ValueInput key={field} field={field} caption place="sentence" />
             ))}
             <Exports scene={step.scene.id} solid={false} />
@@ -72,7 +83,7 @@ export function MakeStation() {
           </div>
         )}
       </div>
-      <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label="Grinding card">
+      <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label={ground ? 'Grinding card' : 'Route card'}>
         <ol className="steps">
           {answer.steps.map((one, i) => {
             const open = one.id === step.id;
@@ -111,13 +122,13 @@ export function MakeStation() {
                     <p>
                       <b>Check:</b> {one.check}
                     </p>
-                    {one.measures && bored && (
+                    {one.measures && !ground && (
                       <p className="measured">
                         As drawn <b className="figures">{one.target}</b>, as made{' '}
                         <ValueInput field={one.measures} place="sentence" />
                       </p>
                     )}
-                    {one.measures && !bored && (
+                    {one.measures && ground && (
                       <label className="measured">
                         <span>
                           {fields.get(one.measures)?.label}: wanted <b className="figures">{one.target}</b>, measured
@@ -136,7 +147,7 @@ export function MakeStation() {
             );
           })}
         </ol>
-        {!bored && <KeepGrind />}
+        {ground && <KeepGrind />}
         <ul className="findings">
           {answer.findings
             .filter((finding) => finding.station === 'MAKE')

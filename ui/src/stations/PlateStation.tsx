@@ -1,18 +1,30 @@
 import { useState } from 'react';
-import { download, type Scene } from '../api/client';
+import { type Choices, download, type Scene } from '../api/client';
+import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut } from '../cut/CutContext';
 import { Ledger } from '../ledger/Ledger';
 import { Plate } from '../plate/Plate';
+import { HeightTool } from './HeightTool';
 
 interface Props {
   station: 'CUT' | 'EDGE' | 'REACH';
   scenes: string[];
   keys: string[];
+  /** Whether the point's height can be worked out here from what was measured. */
+  height?: boolean;
 }
 
+/** What is picked at a station beside its drawing rather than in the sentence. */
+const PICKS: Record<Props['station'], [string, keyof Choices][]> = {
+  CUT: [],
+  EDGE: [['tipTop', 'tops']],
+  REACH: [['postBolts', 'bolts']],
+};
+
 /** A station of one or more drawings with its ledger. */
-export function PlateStation({ station, scenes, keys }: Props) {
+export function PlateStation({ station, scenes, keys, height = false }: Props) {
   const { answer, stale } = useAnswer();
+  const { choices } = useCut();
   const [picked, setPicked] = useState(scenes[0] ?? '');
   const drawn = scenes
     .map((id) => answer?.scenes.find((scene) => scene.id === id))
@@ -38,10 +50,15 @@ export function PlateStation({ station, scenes, keys }: Props) {
               ))}
             </div>
           )}
+          {PICKS[station].map(([field, of]) => (
+            <ChoiceInput key={field} field={field} choices={choices[of]} />
+          ))}
           {scene && <Exports scene={scene.id} solid={scene.id === 'bit'} />}
         </div>
       </div>
-      <Ledger station={station} keys={keys} />
+      <Ledger station={station} keys={keys}>
+        {height && <HeightTool />}
+      </Ledger>
     </div>
   );
 }

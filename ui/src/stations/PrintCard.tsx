@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { flushSync } from 'react-dom';
 import { useAnswer, useCut } from '../cut/CutContext';
+import { type Family, familyOf } from '../cut/family';
 import { Plate } from '../plate/Plate';
 
 const BIT_ANGLES = ['backRake', 'sideRake', 'endRelief', 'sideRelief', 'endEdge', 'sideEdge', 'noseRadius'];
@@ -15,6 +16,14 @@ const BAR_ANGLES = [
   'boreNose',
 ];
 const BAR_SETTINGS = ['boreSpeed', 'boreFeed', 'boreDepthOfCut', 'barOverhang', 'boreHeight'];
+const BLADE_ANGLES = ['bladeWidth', 'tipLead', 'partRake', 'partRelief', 'partSide'];
+const BLADE_SETTINGS = ['partSpeed', 'partFeed', 'bladeOverhang', 'partHeight', 'blockWidth', 'blockLength', 'hinge'];
+const ROWS: Record<Family, string[][]> = {
+  turning: [BIT_ANGLES, BIT_SETTINGS],
+  boring: [BAR_ANGLES, BAR_SETTINGS],
+  parting: [BLADE_ANGLES, BLADE_SETTINGS],
+};
+const DRAWN = ['bit', 'bar-drawing', 'holder-drawing', 'blade-tip'];
 
 /** What is printed: the tool's card, or at Make the grinding as a route card; one page, black on white, with boxes. */
 export function PrintCard({ station }: { station: string }) {
@@ -33,13 +42,19 @@ export function PrintCard({ station }: { station: string }) {
     };
   }, []);
   if (!answer || !printing) return null;
-  const scene = answer.scenes.find((one) => one.id === 'bit' || one.id === 'bar-drawing');
-  const bored = fields.has('boreDepth');
+  const scene = DRAWN.map((id) => answer.scenes.find((one) => one.id === id)).find((one) => one !== undefined);
+  const family = familyOf(draft.fields.operation);
+  const [angles = [], settings = []] = ROWS[family];
   const text = (id: string) => fields.get(id)?.text ?? '';
   return (
     <article className="print" aria-hidden="true">
       <h1>{draft.name || 'Unnamed cut'}</h1>
-      {bored ? (
+      {family === 'parting' ? (
+        <p>
+          {text('operation').replace(/^./, (first) => first.toUpperCase())} {text('material')} {text('partDiameter')}{' '}
+          round; {text('partHold')}; {text('lathe')}; {text('blade')} in {text('partHolder')}.
+        </p>
+      ) : family === 'boring' ? (
         <p>
           Bore {text('material')}: {text('boreStart')} to {text('boreFinished')} {text('boreTolerance')},{' '}
           {text('boreDepth')} deep, {text('bottom')}, {text('finish')}; {text('lathe')}; bar of {text('barDiameter')}{' '}
@@ -56,14 +71,14 @@ export function PrintCard({ station }: { station: string }) {
         {scene && <Plate scene={scene} still />}
         <table>
           <tbody>
-            {(bored ? BAR_ANGLES : BIT_ANGLES).map((id) => (
+            {angles.map((id) => (
               <tr key={id}>
                 <th>{fields.get(id)?.label}</th>
                 <td>{text(id)}</td>
                 <td className="blank-cell">measured</td>
               </tr>
             ))}
-            {(bored ? BAR_SETTINGS : BIT_SETTINGS).map((id) => (
+            {settings.map((id) => (
               <tr key={id}>
                 <th>{fields.get(id)?.label}</th>
                 <td>{text(id)}</td>

@@ -1,9 +1,10 @@
 import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
+import { type Choices, Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
 import { useTools, useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
+import { type Family, familyOf } from '../cut/family';
 import { Working } from '../ledger/Working';
 import { Plate } from '../plate/Plate';
 import { BarTests } from './BarTests';
@@ -22,6 +23,33 @@ const BORED: Row[] = [
   { id: 'feed', label: 'Feed run', hint: 'as planned' },
   { id: 'depth', label: 'Depth taken', hint: 'as planned' },
 ];
+
+const PARTED: Row[] = [
+  { id: 'pip', label: 'Pip across', hint: '0 when clean' },
+  { id: 'faceBy', label: 'Face out of flat by', hint: 'if measured' },
+  { id: 'broke', label: 'Broke at a diameter of', hint: 'if it broke' },
+  { id: 'count', label: 'Pieces cut', hint: '1' },
+  { id: 'speed', label: 'Speed run', hint: 'as planned' },
+  { id: 'feed', label: 'Feed run', hint: 'as planned' },
+];
+
+/** What is picked rather than measured: the reading, its label, its choices, and what holds before anybody picks. */
+const PICKED: Record<Family, { id: string; label: string; choices: keyof Choices; usual: string }[]> = {
+  turning: [
+    { id: 'chip', label: 'Chip', choices: 'chips', usual: 'not-looked' },
+    { id: 'sound', label: 'Sound', choices: 'sounds', usual: 'quiet' },
+  ],
+  boring: [
+    { id: 'chip', label: 'Chip', choices: 'chips', usual: 'not-looked' },
+    { id: 'sound', label: 'Sound', choices: 'sounds', usual: 'quiet' },
+  ],
+  parting: [
+    { id: 'pipSide', label: 'Pip', choices: 'pipSides', usual: 'below' },
+    { id: 'face', label: 'Face', choices: 'faces', usual: 'flat' },
+    { id: 'sound', label: 'Sound', choices: 'sounds', usual: 'quiet' },
+  ],
+};
+const SCENE: Record<Family, string> = { turning: 'push-off', boring: 'bore-size', parting: 'part-stand' };
 
 const TURNED: Row[] = [
   { id: 'near', label: 'Diameter near the chuck', hint: 'measured' },
@@ -56,14 +84,15 @@ export function ProveStation() {
   }, [fields, units, readings]);
   const errorOf = (id: string) => judged?.readings.find((one) => one.id === id)?.error ?? '';
   const otherOf = (id: string) => judged?.readings.find((one) => one.id === id)?.other ?? '';
-  const bored = fields.operation === 'bore';
-  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === (bored ? 'bore-size' : 'push-off'));
+  const family = familyOf(fields.operation);
+  const rows = { turning: TURNED, boring: BORED, parting: PARTED }[family];
+  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === SCENE[family]);
   const scene = judged?.scene ?? fallback;
   return (
     <div className="station">
       <div className="plate-side plate-side-form">
         <form className="readings" onSubmit={(event) => event.preventDefault()} aria-label="Trial readings">
-          {(bored ? BORED : TURNED).map((row) => (
+          {rows.map((row) => (
             <label key={row.id} className={errorOf(row.id) ? 'reading reading-wrong' : 'reading'}>
               <span>{row.label}</span>
               <input
@@ -81,29 +110,24 @@ export function ProveStation() {
               )}
             </label>
           ))}
-          <div className="reading">
-            <span>Chip</span>
-            <PickList
-              label="Chip"
-              value={readings.chip ?? 'not-looked'}
-              text={choices.chips.find((c) => c.id === (readings.chip ?? 'not-looked'))?.words ?? ''}
-              choices={choices.chips}
-              onPick={(id) => edit({ kind: 'reading', id: 'chip', text: id })}
-            />
-          </div>
-          <div className="reading">
-            <span>Sound</span>
-            <PickList
-              label="Sound"
-              value={readings.sound ?? 'quiet'}
-              text={choices.sounds.find((c) => c.id === (readings.sound ?? 'quiet'))?.words ?? ''}
-              choices={choices.sounds}
-              onPick={(id) => edit({ kind: 'reading', id: 'sound', text: id })}
-            />
-          </div>
+          {PICKED[family].map((pick) => {
+            const at = readings[pick.id] ?? pick.usual;
+            return (
+              <div key={pick.id} className="reading">
+                <span>{pick.label}</span>
+                <PickList
+                  label={pick.label}
+                  value={at}
+                  text={choices[pick.choices].find((c) => c.id === at)?.words ?? ''}
+                  choices={choices[pick.choices]}
+                  onPick={(id) => edit({ kind: 'reading', id: pick.id, text: id })}
+                />
+              </div>
+            );
+          })}
         </form>
         {scene && <Plate scene={scene} still />}
-        {bored && <BarTests />}
+        {family === 'boring' && <BarTests />}
       </div>
       <aside className="ledger" aria-label="Judgement">
         {trouble && <p role="alert">{trouble}</p>}

@@ -1,7 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { download, get, type PlanAnswer, Refused, send, sentenceOf, type ToolRecord } from '../api/client';
+import {
+  type BladeLife,
+  download,
+  get,
+  type PlanAnswer,
+  Refused,
+  send,
+  sentenceOf,
+  type ToolRecord,
+} from '../api/client';
 import { useChoices, useGrinds, useLathes, useTrials } from '../api/records';
 import { Header } from '../frame/Header';
 import { KeyMap } from '../frame/KeyMap';
@@ -33,7 +42,52 @@ const BAR_LABELS: Record<string, string> = {
   barOverhang: 'at a reach of',
   damping: 'Damping measured',
 };
-/** A hole that any bar goes into, to draw it in: the card is of the bar, not of a job. */
+const BLADE_LABELS: Record<string, string> = {
+  blade: 'Blade',
+  bladeWidth: 'Width of the edge',
+  tipLead: 'Lead of the edge',
+  partRake: 'Top rake',
+  tipTop: 'Top',
+  partRelief: 'Front clearance',
+  partSide: 'Side clearance',
+  bladeCost: 'Cost of one',
+};
+
+const HOLDER_LABELS: Record<string, string> = {
+  partHolder: 'Kind',
+  lathe: 'Fits the lathe',
+  blade: 'Fits the blade',
+  blockWidth: 'Block, along the lathe',
+  blockLength: 'Block, along the blade',
+  hinge: 'Hinge',
+  madeFloor: 'Slot’s floor as made',
+  madeTab: 'Floor above the foot as made',
+  madeSlot: 'Slot’s height as made',
+  madeHinge: 'Hinge as made',
+};
+
+type Kind = 'bit' | 'bar' | 'blade' | 'holder';
+const LABELS: Record<Kind, Record<string, string>> = {
+  bit: BIT_LABELS,
+  bar: BAR_LABELS,
+  blade: BLADE_LABELS,
+  holder: HOLDER_LABELS,
+};
+const DRAWING: Record<Kind, string> = {
+  bit: 'bit',
+  bar: 'bar-drawing',
+  blade: 'blade-tip',
+  holder: 'holder-drawing',
+};
+
+function kindOf(tool: ToolRecord | undefined): Kind {
+  if (tool?.fields.partHolder !== undefined) return 'holder';
+  if (tool?.fields.blade !== undefined) return 'blade';
+  return tool?.fields.barDiameter !== undefined ? 'bar' : 'bit';
+}
+
+/** Jobs that any bar or blade can do, to draw it in: the card is of the tool, not of a job. */
+const SMALL_PIECE = { operation: 'part', partDiameter: '10 mm' };
 const LARGE_HOLE = { operation: 'bore', boreStart: '300 mm', boreFinished: '302 mm', boreDepth: '5 mm' };
 
 /** A tool's card: its drawing, its angles wanted and last measured, where it lives, its log. */
@@ -52,22 +106,36 @@ export function ToolPage() {
     if (tool.data) setEntry(tool.data);
   }, [tool.data]);
   const lathe = lathes.data?.[0]?.id;
-  const bar = tool.data?.fields.barDiameter !== undefined;
-  const labels = bar ? BAR_LABELS : BIT_LABELS;
+  const kind = kindOf(tool.data);
+  const labels = LABELS[kind];
+  const job = kind === 'bar' ? LARGE_HOLE : kind === 'bit' ? {} : SMALL_PIECE;
+  const life = useQuery({
+    queryKey: ['life', id, tool.data?.fields.bladeCost],
+    queryFn: () =>
+      get<BladeLife>(`/api/proof/life?tool=${id}&cost=${encodeURIComponent(tool.data?.fields.bladeCost ?? '')}`),
+    enabled: kind === 'blade',
+  });
   const drawn = useQuery({
     queryKey: ['tool-drawing', tool.data, lathe],
     queryFn: () =>
       send<PlanAnswer>('POST', '/api/plan', {
-        fields: { ...tool.data?.fields, ...(bar ? LARGE_HOLE : {}), lathe },
+        fields: { lathe, ...tool.data?.fields, ...job },
         units: tool.data?.units,
       }),
     enabled: tool.data !== undefined && lathe !== undefined,
   });
-  const scene = drawn.data?.scenes.find((one) => one.id === (bar ? 'bar-drawing' : 'bit'));
+  const scene = drawn.data?.scenes.find((one) => one.id === DRAWING[kind]);
   // Without its own clearance on the card the smallest hole is a matter of how it will be ground.
   const smallest = tool.data?.fields.boreRelief && drawn.data?.figures.find((one) => one.id === 'smallestHole')?.text;
   const measured = grinds.data?.[0]?.measured ?? {};
-  const picked = [...(choices.data?.bits ?? []), ...(choices.data?.barMaterials ?? [])];
+  const picked = [
+    ...(choices.data?.bits ?? []),
+    ...(choices.data?.barMaterials ?? []),
+    ...(choices.data?.blades ?? []),
+    ...(choices.data?.holders ?? []),
+    ...(choices.data?.tops ?? []),
+    ...(lathes.data ?? []).map((one) => ({ id: one.id, words: one.card.name ?? 'unnamed', more: '' })),
+  ];
   const worded = (text: string | undefined) => picked.find((one) => one.id === text)?.words ?? text ?? '—';
   const save = async () => {
     if (!entry) return;
@@ -108,7 +176,7 @@ export function ToolPage() {
             >
               Card as JSON
             </button>
-            {!bar && (
+            {kind === 'bit' && (
               <button
                 type="button"
                 className="quiet"
@@ -164,7 +232,7 @@ export function ToolPage() {
                 </thead>
                 <tbody>
                   {Object.entries(labels)
-                    .filter(([field]) => !bar || entry.fields[field])
+                    .filter(([field]) => kind === 'bit' || entry.fields[field])
                     .map(([field, label]) => (
                       <tr key={field}>
                         <th scope="row">{label}</th>
@@ -174,6 +242,7 @@ export function ToolPage() {
                     ))}
                 </tbody>
               </table>
+              {life.data?.sentence && <p>{life.data.sentence}</p>}
               {smallest && (
                 <p>
                   Smallest hole it enters: <b className="figures">{smallest}</b>

@@ -106,6 +106,7 @@ public final class TrialReader {
 
     /** A trial that cannot be judged, and why. */
     public TrialAnswer stopped(String verdict) {
-        return new TrialAnswer(false, readings(), List.of(), List.of(), verdict, Optional.empty(), "", Optional.empty());
+        return new TrialAnswer(
+                false, readings(), List.of(), List.of(), verdict, Optional.empty(), "", Optional.empty());
     }
 }

@@ -40,7 +40,9 @@ public record Slide(
     public TSlot slot(double swingMm) {
         double throat = throatMm.orElse(Math.rint(THROAT_SHARE * swingMm));
         return new TSlot(
-                throat, lipMm.orElse(Math.rint(LIP_SHARE * swingMm)), headMm.orElse(Math.rint(HEAD_OVER_THROAT * throat)));
+                throat,
+                lipMm.orElse(Math.rint(LIP_SHARE * swingMm)),
+                headMm.orElse(Math.rint(HEAD_OVER_THROAT * throat)));
     }
 
     /** Whether the whole T-slot was measured. */

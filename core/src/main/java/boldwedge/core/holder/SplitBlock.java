@@ -32,7 +32,7 @@ public record SplitBlock(
     /** Yield of plain low-carbon bar, MPa. */
     public static final double YIELD_MPA = 280;
     /** Metal between the slot and the bolt's hole. */
-    static final double WALL_MM = 2.5;
+    public static final double WALL_MM = 2.5;
     /** A hinge gives at its roots as if its slit were wider by this part of its thickness: 5.3 M / E t² at each root. */
     private static final double ROOTS = 0.88;
 

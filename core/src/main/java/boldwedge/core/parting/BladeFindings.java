@@ -63,9 +63,8 @@ final class BladeFindings {
         double rubs = cut.rubsUnderMm();
         double end = job.endMm();
         boolean before = rubs > end + 0.01;
-        Verdict verdict = !before
-                ? Verdict.FINE
-                : rubs > Math.max(2, 0.1 * job.diameterMm()) ? Verdict.WRONG : Verdict.DOUBTFUL;
+        Verdict verdict =
+                !before ? Verdict.FINE : rubs > Math.max(2, 0.1 * job.diameterMm()) ? Verdict.WRONG : Verdict.DOUBTFUL;
         PartCut.At last = cut.at().getLast();
         Finding.Builder finding = Finding.at(Station.EDGE, "clears")
                 .says(
@@ -120,7 +119,11 @@ final class BladeFindings {
                                                 ? ", and the blade falls away " + say.angle(taper) + " downward"
                                                 : ""))
                 .margin(left / Math.toRadians(1))
-                .step("Left", "side clearance − out of square", say.angle(cut.sideRad()) + " − " + say.angle(needed), say.angle(left))
+                .step(
+                        "Left",
+                        "side clearance − out of square",
+                        say.angle(cut.sideRad()) + " − " + say.angle(needed),
+                        say.angle(left))
                 .source("Geometry of a blade turned about an upright axis");
         if (left < least && needed > 0) {
             finding.mend("Set it square with an indicator along the blade", PartField.SQUARE.id(), "0°");
@@ -186,7 +189,8 @@ final class BladeFindings {
                                 "Under the cut the point goes down %s against the work%s.",
                                 say.length(drop),
                                 cut.pipMm() > 0.05
-                                        ? "; with the height as set a pip " + say.length(cut.pipMm()) + " across is left"
+                                        ? "; with the height as set a pip " + say.length(cut.pipMm())
+                                                + " across is left"
                                         : ""))
                 .margin(margin)
                 .step(
@@ -196,11 +200,16 @@ final class BladeFindings {
                         say.length(force * cut.down().downMmPerN()))
                 .step(
                         "Post and slide",
-                        "F / k",
-                        say.number(job.postNPerMm() / 1000, 1) + " N/µm" + (job.postMeasured() ? "" : ", assumed"),
-                        say.length(force / job.postNPerMm()))
+                        "F · c, turning grows with reach²",
+                        say.number(0.001 / PartCut.postGive(job), 1) + " N/µm at this reach"
+                                + (job.postMeasured() ? "" : ", assumed"),
+                        say.length(force * PartCut.postGive(job)))
                 .step("Work and chuck", "a³ / 3EI + 1/k", "", say.length(force * cut.workMmPerN()))
-                .step("Pip", "2 · |height − drop|", say.signed(job.heightMm()) + " − " + say.length(drop), say.length(cut.pipMm()))
+                .step(
+                        "Pip",
+                        "2 · |height − drop|",
+                        say.signed(job.heightMm()) + " − " + say.length(drop),
+                        say.length(cut.pipMm()))
                 .source("Unit-load method; section's second moment exact");
         if (margin < 0) {
             double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
@@ -223,8 +232,8 @@ final class BladeFindings {
                         pecks <= 1
                                 ? String.format("One go: chips clear themselves to a depth of %s.", say.length(after))
                                 : String.format(
-                                        "Draw out and clear the chips each %s: %d times on the way in.",
-                                        say.length(after), pecks - 1))
+                                        "Draw out and clear the chips each %s: %s on the way in.",
+                                        say.length(after), pecks == 2 ? "once" : pecks - 1 + " times"))
                 .step(
                         "Depth between clearings",
                         job.hollow() ? "6 widths" : "3 widths",

@@ -86,18 +86,28 @@ final class HolderDrawing {
         double top = floor + geometry.slotMm();
         double x0 = job.holder().split() ? 0 : design.plateMm();
         double x1 = x0 + design.widthMm();
-        double[] outline = {
-            x0, 0, x1, 0, x1, height, x0, height, x0, top, x0 + held, top, x0 + held, floor, x0, floor
-        };
+        double[] outline = {x0, 0, x1, 0, x1, height, x0, height, x0, top, x0 + held, top, x0 + held, floor, x0, floor};
         scene.run(Role.GROUND, true, outline);
         scene.run(Role.EDGE, true, outline);
-        double bladeTop = job.behind() ? floor + job.blade().heightMm() : floor + job.blade().heightMm();
+        double bladeTop = job.behind()
+                ? floor + job.blade().heightMm()
+                : floor + job.blade().heightMm();
         scene.run(Role.TOOL, true, x0, floor, x0 + held, floor, x0 + held, bladeTop, x0, bladeTop);
         if (job.holder().split()) {
             SplitBlock split = geometry.split();
             double mid = floor + geometry.slotMm() / 2;
             double half = design.sawMm() / 2;
-            scene.run(Role.EDGE, false, held, mid + half, x1 - split.hingeMm(), mid + half, x1 - split.hingeMm(), mid - half, held, mid - half);
+            scene.run(
+                    Role.EDGE,
+                    false,
+                    held,
+                    mid + half,
+                    x1 - split.hingeMm(),
+                    mid + half,
+                    x1 - split.hingeMm(),
+                    mid - half,
+                    held,
+                    mid - half);
             double bolt = split.boltFromSideMm();
             double r = split.bolt().clearanceMm() / 2;
             scene.line(Role.HIDDEN, bolt - r, 0, bolt - r, height);
@@ -122,9 +132,7 @@ final class HolderDrawing {
         double top = floor + geometry.slotMm();
         if (job.holder() == HolderKind.SIDE_BLOCK) {
             double hang = Math.max(2, floor - 8);
-            double[] outline = {
-                0, 0, design.tabMm(), 0, design.tabMm(), hang, length, hang, length, height, 0, height
-            };
+            double[] outline = {0, 0, design.tabMm(), 0, design.tabMm(), hang, length, hang, length, height, 0, height};
             scene.run(Role.GROUND, true, outline);
             scene.run(Role.EDGE, true, outline);
             SideBlock side = geometry.side();
@@ -152,6 +160,10 @@ final class HolderDrawing {
         double bladeTop = floor + job.blade().heightMm();
         scene.run(Role.TOOL, true, -out, floor, length, floor, length, bladeTop, -out, bladeTop);
         scene.line(Role.CENTRE, -out - 3, geometry.axisMm(), 4, geometry.axisMm());
+        scene.dimension(length, floor, length, 0, 3);
+        scene.label(Role.DIMENSION, length + 3.6 / scale, floor / 2, Anchor.START, say.length(floor));
+        scene.dimension(length, top, length, floor, 3);
+        scene.label(Role.DIMENSION, length + 3.6 / scale, (floor + top) / 2, Anchor.START, say.length(top - floor));
         scene.dimension(0, height, length, height, 2.5);
         scene.label(Role.DIMENSION, length / 2, height + 4 / scale, Anchor.MIDDLE, say.length(length));
     }
@@ -169,16 +181,25 @@ final class HolderDrawing {
         if (job.holder().split()) {
             scene.line(Role.HIDDEN, 0, job.blade().heldMm(), length, job.blade().heldMm());
             for (double at : boltsAt()) {
-                scene.circle(Role.EDGE, at, geometry.split().boltFromSideMm(), geometry.split().bolt().clearanceMm() / 2);
+                scene.circle(
+                        Role.EDGE,
+                        at,
+                        geometry.split().boltFromSideMm(),
+                        geometry.split().bolt().clearanceMm() / 2);
                 scene.line(Role.CENTRE, at, -2, at, width + 2);
             }
             scene.line(Role.HIDDEN, 0, width - design.hinge(), length, width - design.hinge());
             double last = boltsAt()[boltsAt().length - 1];
-            scene.dimension(0, width, last, width, 2.5);
-            scene.label(Role.DIMENSION, last + 2 / scale, width + 2.5 / scale, Anchor.START, say.length(last));
+            scene.dimension(0, 0, last, 0, -2.5);
+            scene.label(Role.DIMENSION, last + 2 / scale, -2.5 / scale, Anchor.START, say.length(last));
         } else {
             scene.line(Role.EDGE, 0, design.plateMm(), length, design.plateMm());
-            scene.line(Role.HIDDEN, 0, design.plateMm() + job.blade().heldMm(), length, design.plateMm() + job.blade().heldMm());
+            scene.line(
+                    Role.HIDDEN,
+                    0,
+                    design.plateMm() + job.blade().heldMm(),
+                    length,
+                    design.plateMm() + job.blade().heldMm());
         }
     }
 }

@@ -77,10 +77,11 @@ final class HolderFindings {
         String cure = right
                 ? ""
                 : off > 0
-                        ? String.format(" Skim its sole by %s%s.", say.length(off), matters ? "" : ", or leave it: it hardly shows")
+                        ? String.format(
+                                " Skim its sole by %s%s.",
+                                say.length(off), matters ? "" : ", or leave it: it hardly shows")
                         : String.format(
-                                " Put %s under it.%s",
-                                say.length(-off), HeightFinding.shims(-off, job.lathe(), say));
+                                " Put %s under it.%s", say.length(-off), HeightFinding.shims(-off, job.lathe(), say));
         Finding.Builder finding = Finding.at(Station.MAKE, "stack")
                 .says(
                         floor < LEAST_FLOOR_MM ? Verdict.DOUBTFUL : right || !matters ? Verdict.FINE : Verdict.DOUBTFUL,
@@ -99,7 +100,10 @@ final class HolderFindings {
                 .step(
                         "Floor",
                         job.behind() ? "the axis: the blade hangs upside down" : "axis above the slide − blade",
-                        say.length(geometry.axisMm()) + (job.behind() ? "" : " − " + say.length(job.blade().heightMm())),
+                        say.length(geometry.axisMm())
+                                + (job.behind()
+                                        ? ""
+                                        : " − " + say.length(job.blade().heightMm())),
                         say.length(geometry.drawnFloorMm()))
                 .step("Pip that would be left", "2 · error", "", say.length(2 * Math.abs(off)))
                 .source(
@@ -115,14 +119,18 @@ final class HolderFindings {
     private Finding hinge() {
         SplitBlock block = geometry.split();
         double stress = block.hingeMPa();
-        double margin = SplitBlock.YIELD_MPA / Math.max(stress, 1e-9) - 1;
+        double margin = Math.min(
+                        SplitBlock.YIELD_MPA / Math.max(stress, 1e-9),
+                        block.bolt().drawnN() / Math.max(block.closesAtN(), 1e-9))
+                - 1;
         Finding.Builder finding = Finding.at(Station.MAKE, "hinge")
                 .says(
                         Verdict.of(margin, 0.3),
                         String.format(
-                                "The slit closes by %s onto the blade at %s of the bolt; the hinge then sees %s, steel bears %s.",
+                                "The slit closes by %s onto the blade at %s of the bolt, which is drawn to %s; the hinge then sees %s, steel bears %s.",
                                 say.length(Math.max(0, block.travelMm())),
                                 say.force(block.closesAtN()),
+                                say.force(block.bolt().drawnN()),
                                 Weaknesses.stress(stress),
                                 Weaknesses.stress(SplitBlock.YIELD_MPA)))
                 .margin(margin)
@@ -166,7 +174,8 @@ final class HolderFindings {
                 .step(
                         "Grip",
                         "(T − closing) · b / l",
-                        say.force(pull) + ", b " + say.length(block.boltArmMm()) + ", l " + say.length(block.bladeArmMm()),
+                        say.force(pull) + ", b " + say.length(block.boltArmMm()) + ", l "
+                                + say.length(block.bladeArmMm()),
                         say.force(grip))
                 .step("Asked for", "1.5 · F · L / (⅔ block)", "", say.force(needed))
                 .step(

@@ -31,7 +31,8 @@ record HolderGeometry(
                 ? job.lathe().axisAboveSlideMm()
                 : job.lathe().centreHeightMm();
         double blade = job.blade().heightMm();
-        // The blade lies on the floor in front; behind, gripped upward, it is drawn against the slot's floor all the same.
+        // The blade lies on the floor in front; behind, gripped upward, it is drawn against the slot's floor all the
+        // same.
         double drawnFloor = job.behind() ? axis : axis - blade;
         double drawnSlot = blade + design.roomMm();
         boolean over = job.holder() == HolderKind.SIDE_BLOCK;

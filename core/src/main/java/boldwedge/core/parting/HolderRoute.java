@@ -77,12 +77,14 @@ final class HolderRoute {
             lines.add(bolts + " bolt" + (bolts > 1 ? "s" : "") + " M" + say.number(bolt.threadMm(), 0)
                     + ", class 8.8, " + say.length(Math.ceil(height() + t.lipMm() + 1.5 * bolt.threadMm()))
                     + " under the head; " + (bolts > 1 ? "washers." : "a washer."));
-            lines.add(bolts + " T-nut" + (bolts > 1 ? "s" : "") + " " + say.length(2 * t.throatMm()) + " long, for a throat of "
-                    + say.length(t.throatMm()) + " and " + say.length(t.headMm()) + " under the lips.");
+            lines.add(bolts + " T-nut" + (bolts > 1 ? "s" : "") + " " + say.length(2 * t.throatMm())
+                    + " long, for a throat of " + say.length(t.throatMm()) + " and " + say.length(t.headMm())
+                    + " under the lips.");
         } else {
             SideBlock side = geometry.side();
             lines.add("Clamp plate " + say.length(side.plateMm() + 1) + " × "
-                    + say.length(Math.ceil(job.blade().heightMm() + 3 * side.screw().threadMm())) + " × "
+                    + say.length(
+                            Math.ceil(job.blade().heightMm() + 3 * side.screw().threadMm())) + " × "
                     + say.length(design.lengthMm() + ALLOWANCE_MM) + ", low-carbon steel.");
             lines.add("3 screws M" + say.number(side.screw().threadMm(), 0) + ", class 8.8, "
                     + say.length(Math.ceil(side.plateMm() + 2 * side.screw().threadMm())) + " long.");
@@ -106,8 +108,9 @@ final class HolderRoute {
                         List.of(
                                 "Four-jaw chuck: true the block within " + say.length(TRUE_MM)
                                         + " by indicator on the faces beside the one you face.",
-                                "Face all six: sole first, then the side against it; length " + say.length(design.lengthMm())
-                                        + ", width " + say.length(design.widthMm()) + ", height " + say.length(height()) + "."),
+                                "Face all six: sole first, then the side against it; length "
+                                        + say.length(design.lengthMm()) + ", width " + say.length(design.widthMm())
+                                        + ", height " + say.length(height()) + "."),
                         "The sole is what every height is measured from.",
                         "Square within " + say.length(TRUE_MM) + "; the sole without light on a flat plate.")
                 .cautioned("A block out of balance in the four-jaw: start slow. Chuck key out; turn it by hand first.");
@@ -123,14 +126,16 @@ final class HolderRoute {
                         : say.length(job.boltAtMm()))
                 + ". Centre, drill " + say.length(Math.rint(0.6 * block.bolt().clearanceMm())) + ", then "
                 + say.length(block.bolt().clearanceMm()) + " right through.");
-        lines.add("Zero: the edge finder on the slot's side and on the front; move away from zero only, so that the play stays behind.");
+        lines.add(
+                "Zero: the edge finder on the slot's side and on the front; move away from zero only, so that the play stays behind.");
         return MakeStep.of(
                         "bolt-hole",
                         job.twoBolts() ? "Drill for the two bolts" : "Drill for the bolt",
                         drawing,
                         lines,
-                        "Near the blade, so that its pull goes into the grip: its lever is " + say.length(block.boltArmMm())
-                                + " of the blade's " + say.length(block.bladeArmMm()) + ".",
+                        "Near the blade, so that its pull goes into the grip: its lever is "
+                                + say.length(block.boltArmMm()) + " of the blade's " + say.length(block.bladeArmMm())
+                                + ".",
                         "The bolt drops through; the block turns nowhere on the slide.")
                 .cautioned("Clamp it: a drill that breaks through turns the block.")
                 .shown(new Step(
@@ -149,8 +154,8 @@ final class HolderRoute {
                         drawing,
                         List.of(
                                 "Foot " + say.length(design.tabMm()) + " along the blade at the work's end.",
-                                "Behind it mill " + say.length(hang)
-                                        + " off the underside, so that only the foot stands on the slide."),
+                                "Behind it clear the underside " + say.length(hang)
+                                        + " up, sawn and milled, so that only the foot stands on the slide."),
                         "The cut goes straight down through the foot into the slide instead of turning the post.",
                         "Flat on a plate: it does not rock.")
                 .cautioned("A long overhang in the vise rings and lifts: support it from below.");
@@ -179,21 +184,26 @@ final class HolderRoute {
         List<String> judged = new ArrayList<>();
         if (design.hingeMm().isPresent()) {
             double stress = block.hingeMPa();
+            double drawn = block.bolt().drawnN();
             judged.add("Now it closes at " + say.force(block.closesAtN()) + " and the hinge sees "
                     + Weaknesses.stress(stress) + ": "
-                    + (stress > SplitBlock.YIELD_MPA
-                            ? "it stays bent. Thin it, or open the slit wider."
-                            : "it does not matter."));
+                    + (block.closesAtN() > drawn
+                            ? "the bolt, drawn by feel to " + say.force(drawn)
+                                    + ", does not close it. Saw on, or take a lower slot."
+                            : stress > SplitBlock.YIELD_MPA
+                                    ? "it stays bent. Thin it, or open the slit wider."
+                                    : "it does not matter."));
         }
         return MakeStep.of(
                         "slit",
                         "Saw the slit, leave the hinge",
                         drawing,
                         List.of(
-                                "Slitting saw, measured " + say.length(design.sawMm()) + ", its middle " + say.length(mid)
-                                        + " above the sole: from the slot " + say.length(deep) + " deep, through the bolt's hole.",
-                                "Stop " + say.length(design.drawnHingeMm())
-                                        + " from the far side; in passes of " + say.length(2 * design.sawMm()) + "."),
+                                "Slitting saw, measured " + say.length(design.sawMm()) + ", its middle "
+                                        + say.length(mid) + " above the sole: from the slot " + say.length(deep)
+                                        + " deep, through the bolt's hole.",
+                                "Stop " + say.length(design.drawnHingeMm()) + " from the far side; in passes of "
+                                        + say.length(2 * design.sawMm()) + "."),
                         "Last of the cuts: until now the block was one piece and held its size.",
                         "Hinge by caliper over the slit's end.")
                 .measuring(PartField.MADE_HINGE, say.length(design.drawnHingeMm()), judged)
@@ -216,8 +226,9 @@ final class HolderRoute {
                         "Mill the clamp plate's taper",
                         drawing,
                         List.of(
-                                "Plate on edge in the vise, tipped by " + say.angle(side.taperRad()) + ": its upper edge falls "
-                                        + say.length(down) + " over its " + say.length(side.plateMm()) + ".",
+                                "Plate on edge in the vise, tipped by " + say.angle(side.taperRad())
+                                        + ": its upper edge falls " + say.length(down) + " over its "
+                                        + say.length(side.plateMm()) + ".",
                                 "The same tilt on the body's shoulder above the slot, without moving the vise between."),
                         "Drawn in, the plate slides down its shoulder and presses the blade onto its floor.",
                         "Blue on the shoulder shows along the whole length.")
@@ -237,7 +248,8 @@ final class HolderRoute {
                         "Drill the plate, transfer, tap the body",
                         drawing,
                         List.of(
-                                "Plate: three holes " + say.length(screw.clearanceMm()) + " at " + say.length(first) + ", "
+                                "Plate: three holes " + say.length(screw.clearanceMm()) + " at " + say.length(first)
+                                        + ", "
                                         + say.length(first + side.pitchMm()) + " and "
                                         + say.length(first + 2 * side.pitchMm()) + " from the front.",
                                 "Clamp the plate on the body with the blade in; spot through with the same drill, take it off, drill "
@@ -246,7 +258,11 @@ final class HolderRoute {
                         "Transferred from its mate a hole is where it must be, whatever the dials say.",
                         "All three screws start by hand with the blade in place.")
                 .cautioned("Tap by hand, square, oil, half a turn back each turn.")
-                .shown(new Step("Tapping drill", "d − P", "M" + say.number(screw.threadMm(), 0), say.length(screw.tapDrillMm())));
+                .shown(new Step(
+                        "Tapping drill",
+                        "d − P",
+                        "M" + say.number(screw.threadMm(), 0),
+                        say.length(screw.tapDrillMm())));
     }
 
     private MakeStep toThePost() {
@@ -281,7 +297,8 @@ final class HolderRoute {
                         drawing,
                         List.of(
                                 "A scrap of " + job.work().name().toLowerCase(java.util.Locale.ROOT) + ", "
-                                        + say.rpm(cut.rpm()) + ", " + say.feed(cut.feedMm()) + ", all gibs but the cross-slide's locked.",
+                                        + say.rpm(cut.rpm()) + ", " + say.feed(cut.feedMm())
+                                        + ", all gibs but the cross-slide's locked.",
                                 "Measure the pip: its radius is the height error. Then shims or a skim, and once more."),
                         "Parting off flush proves the height better than any gauge.",
                         "No pip, flat faces; keep it as a trial at Prove.")

@@ -1,13 +1,13 @@
 package boldwedge.core.parting;
 
 import boldwedge.core.cutting.Lathe;
+import boldwedge.core.finding.School;
+import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.Span;
+import boldwedge.core.stock.WorkMaterial;
 import boldwedge.core.wedge.AngleAdvice;
 import boldwedge.core.wedge.AngleAdvice.Advised;
-import boldwedge.core.finding.School;
 import boldwedge.core.wedge.Operation;
-import boldwedge.core.stock.Blade;
-import boldwedge.core.stock.WorkMaterial;
 import java.util.List;
 
 /**
@@ -25,9 +25,7 @@ record PartAngles(Advised rake, Advised relief, Advised side) {
 
     static PartAngles advice(WorkMaterial work, Blade blade, Lathe lathe) {
         AngleAdvice turning = AngleAdvice.on(
-                work,
-                blade.asBlank(),
-                new AngleAdvice.Circumstances(Operation.TURN, 3.2, 1, 1, lathe.motorWatt()));
+                work, blade.asBlank(), new AngleAdvice.Circumstances(Operation.TURN, 3.2, 1, 1, lathe.motorWatt()));
         Span side = turning.sideRake().span();
         double rake = blade.section() == Blade.Section.INSERT
                 ? 8 * DEG

@@ -12,7 +12,6 @@ import boldwedge.core.rigidity.PostLoad;
 import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.Span;
-import boldwedge.core.stock.StockCatalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -33,8 +32,8 @@ import java.util.stream.Stream;
  * @param post how the force comes down to the slide
  * @param workMmPerN give of the work up and down at the cut
  * @param dropMm how far the point goes down under the cut, work included
- * @param gain how much of its own force's growth an advance of the point feeds back: at 1 it digs in
- * @param quietMm width of edge that is sure not to chatter; infinite when none does
+ * @param gain how much of its own force's growth an advance of the point feeds back: from a half on it digs in
+ * @param quietMm widths of edge up to which it does not chatter, at the least, the usual and the best damping of slides
  * @param at what holds at diameters from outside to the end
  */
 record PartCut(
@@ -54,7 +53,7 @@ record PartCut(
         double workMmPerN,
         double dropMm,
         double gain,
-        double quietMm,
+        Span quietMm,
         HolderGeometry geometry,
         List<At> at) {
     /** Parting runs slower than turning: heat and chips stay in the slot (ours; charts give a half to three quarters). */
@@ -65,8 +64,19 @@ record PartCut(
     private static final double LOADED = 0.35;
 
     private static final Say METRIC = new Say(UnitSystem.METRIC);
+    /** Damping ratio of a post on its slides, an assumption (machine tools: 2 to 10 %, Weck, Machine Tools vol. 4). */
+    private static final Span DAMPING = new Span(0.03, 0.05, 0.08);
+    /** Part of a post's give, at a usual tool's reach, that is its turning on the slide rather than squeezing down: ours. */
+    static final double TURNING = 0.2;
+    /** A usual tool's edge stands this many shanks from the post's bolt: one and a half to the front, one beyond it. */
+    private static final double USUAL_REACH = 2.5;
+    /** A feed for which each turn's chip overshoots the last without end: h' = (f − g h) / (1 − g). */
+    static final double RUNS_AWAY = 0.5;
+
     private static final int STATIONS = 9;
     private static final double TIP_ROOM_MM = 1.5;
+    /** No blade is so wide. */
+    static final double NEVER_MM = 99;
 
     /**
      * What holds at one diameter.
@@ -94,18 +104,14 @@ record PartCut(
         double side = or(typedSide, advice.side().chosen());
         Span turning = job.work().surfaceSpeed(job.blade().tool());
         SpeedChoice speed = SpeedChoice.of(
-                new Span(
-                        SPEED_SHARE * turning.low(),
-                        SPEED_SHARE * turning.chosen(),
-                        SPEED_SHARE * turning.high()),
+                new Span(SPEED_SHARE * turning.low(), SPEED_SHARE * turning.chosen(), SPEED_SHARE * turning.high()),
                 job.diameterMm(),
                 job.lathe().speeds(),
                 job.blade().tool().taylorExponent());
         double rpm = job.speedRpm().orElse(speed.rpm());
         Span share = job.blade().tool().minimumChipShare();
         Span keen = job.blade().tool().edgeRadiusMm();
-        Span chip = new Span(
-                share.low() * keen.low(), share.chosen() * keen.chosen(), share.high() * keen.high());
+        Span chip = new Span(share.low() * keen.low(), share.chosen() * keen.chosen(), share.high() * keen.high());
         BladeBeam down = beam(job, job.restMm());
         BladeBeam aside = beam(job, job.overhangMm());
         PostLoad post = post(job);
@@ -136,7 +142,7 @@ record PartCut(
 
         PartCut at(double feed) {
             PlungeCut force = PlungeCut.of(job.work(), rake, job.widthMm(), feed, job.leadRad());
-            double drop = force.cuttingN() * (down.downMmPerN() + 1 / job.postNPerMm() + work);
+            double drop = force.cuttingN() * (down.downMmPerN() + postGive(job) + work);
             List<At> at = new ArrayList<>();
             for (int i = 0; i < STATIONS; i++) {
                 double d = job.diameterMm() - (job.diameterMm() - job.endMm()) * i / (STATIONS - 1.0);
@@ -180,31 +186,32 @@ record PartCut(
         /**
          * The point's advance per newton times the growth of the force per advance, dF/df = (1 − mc) F / f. In front the post
          * turns about its bolt on the slide: down by δ is forward by δ · height / reach, and the blade's own tilt brings its
-         * top forward. Behind, the same turning takes the point back.
+         * top forward. Behind, the same turning takes the point back. Each turn cuts what the last one left, so that the chips
+         * follow h' = (f − g h) / (1 − g): they settle while g is under a half.
          */
         private double gain(PlungeCut force, double feed) {
             double growth = (1 - job.work().mc()) * force.cuttingN() / feed;
             double height = job.lathe().axisAboveSlideMm();
-            double reach = job.beforeMm() + job.overhangMm() + job.boltAtMm();
             double above = job.blade().heightMm() / 2;
-            double forward = height / reach / job.postNPerMm() + down.tiltPerN() * above;
+            double forward = postTurns(job) * height / job.reachMm() + down.tiltPerN() * above;
             return (job.behind() ? -1 : 1) * growth * forward;
         }
 
         /** Width at which the directional stiffness of the plunge reaches the absolute limit, mm. */
-        private double quiet(double feed) {
-            double perMm = PlungeCut.of(job.work(), rake, 1, feed, job.leadRad()).directionalNPerMm();
-            double k = 1 / (1 / job.postNPerMm() + work);
-            double damping = StockCatalogue.shipped()
-                    .barMaterial("steel")
-                    .orElseThrow()
-                    .damping()
-                    .low();
-            return perMm <= 0 ? Double.POSITIVE_INFINITY : new Stability(100, k, damping).absoluteLimit() / perMm;
+        private Span quiet(double feed) {
+            double perMm =
+                    PlungeCut.of(job.work(), rake, 1, feed, job.leadRad()).directionalNPerMm();
+            double k = 1 / (postGive(job) + work);
+            return new Span(
+                    quiet(k, DAMPING.low(), perMm), quiet(k, DAMPING.chosen(), perMm), quiet(k, DAMPING.high(), perMm));
+        }
+
+        private static double quiet(double k, double damping, double perMm) {
+            return perMm <= 0 ? NEVER_MM : Math.min(NEVER_MM, new Stability(100, k, damping).absoluteLimit() / perMm);
         }
     }
 
-    /** The coarsest feed that keeps all within bounds; the finest that still cuts when none does. */
+    /** The coarsest feed that keeps all within bounds; the one that has most in hand when none does. */
     private static double chosenFeed(Draft draft) {
         PartJob job = draft.job();
         double most = 0.03 + 0.02 * job.widthMm();
@@ -212,12 +219,16 @@ record PartCut(
                 .filter(feed -> feed <= most && feed >= draft.chip().chosen())
                 .sorted()
                 .toList();
-        double best = feeds.isEmpty() ? Math.max(0.01, draft.chip().chosen()) : feeds.getFirst();
+        double best = Math.max(0.01, draft.chip().chosen());
+        double inHand = 0;
         for (double feed : feeds) {
             PartCut cut = draft.at(feed);
-            double first = Weaknesses.of(cut, METRIC).getFirst().times(cut.force().cuttingN());
-            if (first >= 1 / LOADED) {
+            double first =
+                    Weaknesses.of(cut, METRIC).getFirst().times(cut.force().cuttingN());
+            double counted = Math.min(first, 1 / LOADED);
+            if (counted >= inHand) {
                 best = feed;
+                inHand = counted;
             }
         }
         return best;
@@ -233,8 +244,7 @@ record PartCut(
             case TAPERED ->
                 BladeProfile.tapered(
                         job.widthMm(), Math.max(0.2, job.widthMm() - 2 * h * Math.tan(blade.sideTaperRad())), h);
-            case TEE ->
-                BladeProfile.tee(job.widthMm(), blade.headMm(), Math.min(job.widthMm(), blade.stemMm()), h);
+            case TEE -> BladeProfile.tee(job.widthMm(), blade.headMm(), Math.min(job.widthMm(), blade.stemMm()), h);
         };
         if (blade.section() == Blade.Section.GROUND) {
             double tip = Math.min(length, job.depthMm() + TIP_ROOM_MM);
@@ -246,6 +256,25 @@ record PartCut(
             return new BladeBeam(sections, blade.modulusMPa());
         }
         return new BladeBeam(List.of(new Section(length, profile)), blade.modulusMPa());
+    }
+
+    /**
+     * Give of post and slide under the edge, mm/N: as measured there; else that of a usual tool, of which the part that is
+     * turning grows with the square of the reach.
+     */
+    static double postGive(PartJob job) {
+        return job.postMeasured() ? 1 / job.postNPerMm() : (1 - TURNING) / job.postNPerMm() + turns(job);
+    }
+
+    /** The part of it that is turning, mm/N. */
+    static double postTurns(PartJob job) {
+        double turning = turns(job);
+        return job.postMeasured() ? turning / ((1 - TURNING) / job.postNPerMm() + turning) / job.postNPerMm() : turning;
+    }
+
+    private static double turns(PartJob job) {
+        double far = job.reachMm() / (USUAL_REACH * job.lathe().largestShankMm());
+        return TURNING * far * far / job.postNPerMm();
     }
 
     private static PostLoad post(PartJob job) {
@@ -307,7 +336,7 @@ record PartCut(
 
     /** How far the blade is pushed aside, mm; above 0 towards the chuck, which leaves the piece's face domed. */
     double asideMm() {
-        return force.sideN() * (aside.asideMmPerN() + 1 / job.postNPerMm());
+        return force.sideN() * (aside.asideMmPerN() + postGive(job));
     }
 
     /** How far the cut runs off square over its depth, mm; above 0 towards the chuck. */

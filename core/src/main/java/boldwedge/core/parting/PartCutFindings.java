@@ -17,6 +17,8 @@ import java.util.OptionalDouble;
 final class PartCutFindings {
     /** With less than this many times the reckoned force in hand a jammed chip breaks it. */
     private static final double WANTED_TIMES = 3;
+    /** Slow parting is steadied by the flank rubbing on its own waves: only beyond this many quiet widths is it hopeless. */
+    private static final double HOPELESS = 3;
 
     private final PartCut cut;
     private final PartJob job;
@@ -67,8 +69,9 @@ final class PartCutFindings {
                     one.step().numbers(),
                     one.step().result());
         }
-        finding.source("Kienzle; beam, thin blade turning over (Timoshenko & Gere), bolts ISO 898-1; a chip that jams may "
-                        + "multiply the force: three times is wanted")
+        finding.source(
+                        "Kienzle; beam, thin blade turning over (Timoshenko & Gere), bolts ISO 898-1; a chip that jams may "
+                                + "multiply the force: three times is wanted")
                 .caution("Stand out of the plane of the cut, shield on: a blade that breaks throws its end.");
         if (verdict != Verdict.FINE) {
             mend(finding, first, times);
@@ -107,7 +110,9 @@ final class PartCutFindings {
                         other.name(),
                         PartField.BLADE,
                         other.id(),
-                        job.with(j -> j.blade(other).widthMm(other.topMm()).grooveMm(Math.max(job.grooveMm(), other.topMm())))));
+                        job.with(j -> j.blade(other)
+                                .widthMm(other.topMm())
+                                .grooveMm(Math.max(job.grooveMm(), other.topMm())))));
             }
         }
         double finer = Math.max(0.01, cut.feedMm() / 2);
@@ -121,14 +126,17 @@ final class PartCutFindings {
         double slower = cut.rpm() / 2;
         if (first.id().equals("motor-stalls") && slower >= job.lathe().speeds().slowest()) {
             double rpm = job.lathe().speeds().atOrBelow(slower).orElse(slower);
-            offers.add(new Offer(
-                    say.rpm(rpm), PartField.SPEED, say.rpm(rpm), job.withSpeedRpm(OptionalDouble.of(rpm))));
+            offers.add(
+                    new Offer(say.rpm(rpm), PartField.SPEED, say.rpm(rpm), job.withSpeedRpm(OptionalDouble.of(rpm))));
         }
         offers.stream()
                 .map(offer -> {
                     PartCut then = cut.with(offer.job());
                     return new Rated(
-                            offer, Weaknesses.of(then, say).getFirst().times(then.force().cuttingN()));
+                            offer,
+                            Weaknesses.of(then, say)
+                                    .getFirst()
+                                    .times(then.force().cuttingN()));
                 })
                 .filter(rated -> rated.times() > 1.1 * now)
                 .sorted(Comparator.comparingDouble(Rated::times).reversed())
@@ -172,8 +180,10 @@ final class PartCutFindings {
         });
         if (over > 0) {
             double rpm = SpeedChoice.rpm(high, job.diameterMm());
-            job.lathe().speeds().atOrBelow(rpm).ifPresent(slower -> finding.mend(
-                    say.rpm(slower), PartField.SPEED.id(), say.rpm(slower)));
+            job.lathe()
+                    .speeds()
+                    .atOrBelow(rpm)
+                    .ifPresent(slower -> finding.mend(say.rpm(slower), PartField.SPEED.id(), say.rpm(slower)));
         }
         if (!job.lathe().speeds().has(cut.rpm())) {
             finding.caution(job.lathe().name() + " has no " + say.rpm(cut.rpm()) + ".");
@@ -213,25 +223,27 @@ final class PartCutFindings {
     private Finding feed() {
         double chip = cut.feedMm() * Math.cos(job.leadRad());
         double margin = chip / cut.smallestChipMm().high() - 1;
-        Verdict verdict = chip < cut.smallestChipMm().chosen()
-                ? Verdict.WRONG
-                : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
+        Verdict verdict =
+                chip < cut.smallestChipMm().chosen() ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
         Finding.Builder finding = Finding.at(Station.REACH, "feed")
                 .says(
                         verdict,
                         verdict == Verdict.FINE
                                 ? String.format(
                                         "%s shaves rather than rubs: the edge needs %s or more.",
-                                        say.feed(cut.feedMm()), say.length(cut.smallestChipMm().high()))
+                                        say.feed(cut.feedMm()),
+                                        say.length(cut.smallestChipMm().high()))
                                 : String.format(
                                         "%s may only rub and harden the work: the edge needs %s or more.",
-                                        say.feed(cut.feedMm()), say.length(cut.smallestChipMm().high())))
+                                        say.feed(cut.feedMm()),
+                                        say.length(cut.smallestChipMm().high())))
                 .margin(margin)
                 .step(
                         "Least chip",
                         "share of the edge's radius",
                         job.blade().tool().name(),
-                        say.length(cut.smallestChipMm().low()) + " to " + say.length(cut.smallestChipMm().high()))
+                        say.length(cut.smallestChipMm().low()) + " to "
+                                + say.length(cut.smallestChipMm().high()))
                 .source("Minimum chip thickness: Boothroyd & Knight; edge radius as ground");
         if (verdict != Verdict.FINE) {
             String more = say.feed(Math.ceil(120 * cut.smallestChipMm().high()) / 100);
@@ -242,9 +254,9 @@ final class PartCutFindings {
 
     private Finding digsIn() {
         double gain = cut.gain();
-        Verdict verdict = gain > 0.7 ? Verdict.WRONG : gain > 0.35 ? Verdict.DOUBTFUL : Verdict.FINE;
+        double share = gain / PartCut.RUNS_AWAY;
+        Verdict verdict = share > 1 ? Verdict.WRONG : share > 0.6 ? Verdict.DOUBTFUL : Verdict.FINE;
         double height = job.lathe().axisAboveSlideMm();
-        double reach = job.beforeMm() + job.overhangMm() + job.boltAtMm();
         Finding.Builder finding = Finding.at(Station.REACH, "digs-in")
                 .says(
                         verdict,
@@ -252,17 +264,24 @@ final class PartCutFindings {
                                 ? "Behind the work the cut turns the post so that the point backs out: it does not dig in."
                                 : String.format(
                                         "The cut turns the post so that the point goes in: %s of what it takes to dig in.",
-                                        say.share(gain)))
-                .margin(gain <= 0 ? 1 : 0.35 / gain - 1)
+                                        say.share(share)))
+                .margin(gain <= 0 ? 1 : 0.6 / share - 1)
                 .step(
                         "Forward per newton",
-                        "height / reach / k of the post + tilt of the blade · half its height",
-                        say.length(height) + " / " + say.length(reach) + ", "
-                                + say.number(job.postNPerMm() / 1000, 1) + " N/µm"
-                                + (job.postMeasured() ? " measured" : " assumed"),
+                        "turning of the post · height / reach + tilt of the blade · half its height",
+                        say.length(height) + " / " + say.length(job.reachMm()) + "; the post gives "
+                                + say.number(1000 * PartCut.postGive(job), 3) + " µm/N here, "
+                                + say.number(1000 * PartCut.postTurns(job), 3) + " of it by turning"
+                                + (job.postMeasured() ? "" : ", assumed"),
                         "")
-                .step("Growth of the force", "(1 − mc) F / f", "", "gain " + say.number(gain, 2) + "; 1 runs away")
-                .source("Rigid post turning about its bolt on the slide; Kienzle's slope. Play in slide and nut is not in it")
+                .step(
+                        "Growth of the force",
+                        "(1 − mc) F / f",
+                        "",
+                        "gain " + say.number(gain, 2) + "; from " + say.number(PartCut.RUNS_AWAY, 1)
+                                + " on it runs away")
+                .source(
+                        "Post turning about its bolt, a fifth of its give at a usual reach and more further out (ours); Kienzle's slope; chips h' = (f − g h)/(1 − g). Play in slide and nut is not in it")
                 .caution("Take up the cross-slide's play towards the work, lock the carriage, tighten the gibs.");
         if (verdict != Verdict.FINE) {
             if (!job.behind() && job.holder() == HolderKind.POST) {
@@ -278,24 +297,32 @@ final class PartCutFindings {
     }
 
     private Finding chatter() {
-        double margin = cut.quietMm() / job.widthMm() - 1;
-        double hoped = cut.quietMm() * 4;
-        Verdict verdict = margin >= 0 ? Verdict.FINE : job.widthMm() < hoped ? Verdict.DOUBTFUL : Verdict.WRONG;
+        Span quiet = cut.quietMm();
+        double hopeless = HOPELESS * quiet.high();
+        double width = job.widthMm();
+        boolean quietly = width <= quiet.low();
+        Verdict verdict = quietly ? Verdict.FINE : width < hopeless ? Verdict.DOUBTFUL : Verdict.WRONG;
+        // Between what is sure and what is hopeless the margin runs from 0 down; beyond it, on.
+        double margin = quietly
+                ? quiet.low() / width - 1
+                : -0.3 * Math.min(1, (width - quiet.low()) / (hopeless - quiet.low()))
+                        + Math.min(0, 0.7 * (hopeless / width - 1));
         Finding.Builder finding = Finding.at(Station.REACH, "chatter")
                 .says(
                         verdict,
-                        Double.isInfinite(cut.quietMm())
+                        quiet.low() >= PartCut.NEVER_MM
                                 ? "The rake draws the edge in: it does not chatter by regeneration."
                                 : String.format(
-                                        "An edge up to %s is sure to be quiet, as damping is guessed at its lowest; this is %s wide.",
-                                        say.length(Math.min(99, cut.quietMm())), say.length(job.widthMm())))
+                                        "It may chatter with an edge over %s, and most likely does over %s; this is %s wide.",
+                                        say.length(quiet.low()), say.length(hopeless), say.length(width)))
                 .margin(margin)
                 .step(
                         "Quiet width",
                         "2 k ζ (1 + ζ) / ((1 − mc) kc1.1 f^(−mc) tan(β − γ))",
-                        "post and work together",
-                        say.length(Math.min(99, cut.quietMm())))
-                .source("Tlusty; one mode across, the blade's own sideways flutter is not in it");
+                        "post and work together, ζ 3, 5 and 8 %",
+                        say.length(quiet.low()) + ", " + say.length(quiet.chosen()) + ", " + say.length(quiet.high()))
+                .source(
+                        "Tlusty; one mode across, damping assumed; rubbing flanks (which help when slow) and the blade's own flutter are not in it");
         if (verdict != Verdict.FINE) {
             if (job.holder() == HolderKind.POST) {
                 finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");

@@ -28,7 +28,7 @@ import java.util.OptionalDouble;
  * @param twoBolts whether a second bolt stands half way between the front edge and the first
  * @param boltMm thread of the bolt
  * @param heightMm point above (+) or below (−) the axis
- * @param postNPerMm stiffness of post and slide under the edge
+ * @param postNPerMm stiffness of post and slide: under this edge when it was measured, else at the reach of a usual tool
  * @param postMeasured whether that was measured
  * @param design the holder as it is to be made
  */
@@ -64,6 +64,11 @@ public record PartJob(
         boolean postMeasured,
         HolderDesign design)
         implements PartJobBuilder.With {
+
+    /** From the edge to the bolt that the post turns about, mm. */
+    public double reachMm() {
+        return beforeMm + overhangMm + boltAtMm;
+    }
 
     /** How deep the cut goes, mm. */
     public double depthMm() {

@@ -115,7 +115,7 @@ public final class PartPlan {
         length(states, PartField.MADE_TAB, cut.geometry().floorMm(), say);
         FieldReader.show(states, PartField.FEED, Quantity.FEED, cut.feedMm(), say);
         FieldReader.show(states, PartField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm(), say);
-        FieldReader.show(states, PartField.STIFFNESS, Quantity.STIFFNESS, job.postNPerMm(), say);
+        FieldReader.show(states, PartField.STIFFNESS, Quantity.STIFFNESS, 1 / PartCut.postGive(job), say);
     }
 
     private static void length(Map<Entry, FieldState> states, PartField field, double mm, Say say) {
@@ -141,8 +141,9 @@ public final class PartPlan {
         List<Figure> f = new ArrayList<>();
         f.add(new Figure("speed", "Spindle speed", Station.REACH, cut.rpm(), "rpm", say.rpm(cut.rpm())));
         f.add(new Figure("feed", "Feed", Station.REACH, cut.feedMm(), "mm/rev", say.feed(cut.feedMm())));
-        f.add(new Figure("passTime", "Time of a cut", Station.CUT, cut.cutMinutes(), "min", say.time(cut.cutMinutes())));
-        n(f, "cuttingForce", "Down on the edge", cut.force().cuttingN(), say);
+        f.add(new Figure(
+                "passTime", "Time of a cut", Station.CUT, cut.cutMinutes(), "min", say.time(cut.cutMinutes())));
+        n(f, "edgeForce", "Down on the edge", cut.force().cuttingN(), say);
         n(f, "thrust", "Against the feed", cut.force().thrustN(), say);
         n(f, "sideForce", "Aside", cut.force().sideN(), say);
         f.add(new Figure(
@@ -179,7 +180,7 @@ public final class PartPlan {
         mm(f, "drop", "Point goes down", cut.dropMm(), say);
         mm(f, "drift", "Runs aside", cut.driftMm(), say);
         mm(f, "pip", "Pip left", cut.pipMm(), say);
-        mm(f, "quietWidth", "Sure to be quiet up to", Math.min(99, cut.quietMm()), say);
+        mm(f, "quietWidth", "Sure to be quiet up to", cut.quietMm().low(), say);
         f.add(new Figure("digsIn", "Digging in", Station.REACH, cut.gain(), "1", say.share(cut.gain())));
         f.add(new Figure(
                 "boltPull",

@@ -81,7 +81,12 @@ public final class PartProof {
 
     /** The signs of a trial; lengths in mm. */
     private record Signs(
-            OptionalDouble pip, PipSide side, Face face, OptionalDouble faceBy, OptionalDouble broke, Measured.Sound sound) {
+            OptionalDouble pip,
+            PipSide side,
+            Face face,
+            OptionalDouble faceBy,
+            OptionalDouble broke,
+            Measured.Sound sound) {
         /** Domed is positive, as the drift that makes it. */
         double drift() {
             double by = faceBy.orElse(0);
@@ -157,9 +162,19 @@ public final class PartProof {
                 causes,
                 verdict,
                 next.map(Proposal::mend),
-                next.map(Proposal::expected)
-                        .orElse(clean ? "Nothing needs to change." : "Change one thing, and part another."),
+                next.map(Proposal::expected).orElse(clean ? "Nothing needs to change." : byHand(causes)),
                 Optional.of(StandScene.draw(cut, say)));
+    }
+
+    /** What to do by hand about the likeliest cause, when nothing that is typed would change it. */
+    private static String byHand(List<Cause> causes) {
+        return switch (causes.isEmpty() ? "" : causes.getFirst().id()) {
+            case "square", "jammed" -> "Set the blade square with an indicator along its side, and part another.";
+            case "corner" -> "Hone or regrind the edge until both corners are alike, and part another.";
+            case "pinched" -> "Draw the centre back before the neck gets thin.";
+            case "rode-up" -> "Find the height by a pip on a scrap, and set it.";
+            default -> "Change one thing, and part another.";
+        };
     }
 
     private List<String> faults(Signs signs) {
@@ -212,13 +227,14 @@ public final class PartProof {
             face(cut, signs.drift(), causes);
         }
         if (signs.chattered()) {
-            double ratio = cut.job().widthMm() / Math.max(1e-6, cut.quietMm());
+            double ratio = cut.job().widthMm() / Math.max(1e-6, cut.quietMm().high());
             causes.add(new Cause(
                     "chatter",
                     "Post and work sing at this width",
                     String.format(
-                            "Sure to be quiet up to %s; the edge is %s.",
-                            say.length(Math.min(99, cut.quietMm())), say.length(cut.job().widthMm())),
+                            "It may chatter over %s; the edge is %s.",
+                            say.length(cut.quietMm().low()),
+                            say.length(cut.job().widthMm())),
                     0.3 + 0.6 * Math.min(1, ratio),
                     List.of()));
             causes.add(new Cause(
@@ -226,7 +242,8 @@ public final class PartProof {
                     "The feed is too fine: it rubs, then bites",
                     String.format(
                             "Fed %s; the edge needs %s.",
-                            say.feed(cut.feedMm()), say.length(cut.smallestChipMm().high())),
+                            say.feed(cut.feedMm()),
+                            say.length(cut.smallestChipMm().high())),
                     gauss(Math.max(0, cut.feedMm() / cut.smallestChipMm().high() - 1), 0.7),
                     List.of()));
         }
@@ -286,8 +303,7 @@ public final class PartProof {
                         say.length(Math.abs(off)), say.length(job.depthMm()), say.angle(Math.abs(turned))),
                 0.9 * gauss(turned, Math.toRadians(0.5)) * (1 - gauss(off, FACE_GAUGE_MM)),
                 List.of(new Step("Out of square", "atan(drift / depth)", "", say.angle(turned)))));
-        double perSine = cut.force().thrustN()
-                * (cut.aside().asideMmPerN() + 1 / job.postNPerMm());
+        double perSine = cut.force().thrustN() * (cut.aside().asideMmPerN() + PartCut.postGive(job));
         double lead = Math.asin(Math.clamp(off / Math.max(1e-9, perSine), -1, 1));
         causes.add(new Cause(
                 "corner",
@@ -302,7 +318,9 @@ public final class PartProof {
                 causes.add(new Cause(
                         "lead",
                         "The lead of the edge pushes the blade aside",
-                        String.format("Reckoned %s, measured %s.", say.length(Math.abs(cut.asideMm())), say.length(Math.abs(drift))),
+                        String.format(
+                                "Reckoned %s, measured %s.",
+                                say.length(Math.abs(cut.asideMm())), say.length(Math.abs(drift))),
                         gauss(Math.log(factor), 0.6),
                         List.of(new Step("Measured over reckoned", "", "", say.number(factor, 1)))));
             }
@@ -333,8 +351,10 @@ public final class PartProof {
             causes.add(new Cause(
                     "digs-in",
                     "It dug in",
-                    String.format("The cut feeds itself by %s of what runs away; play in the slide adds to it.", say.share(cut.gain())),
-                    Math.min(1, cut.gain() / 0.8),
+                    String.format(
+                            "The cut feeds itself by %s of what runs away; play in the slide adds to it.",
+                            say.share(cut.gain() / PartCut.RUNS_AWAY)),
+                    Math.min(1, cut.gain() / PartCut.RUNS_AWAY),
                     List.of()));
         }
         double near = 2 * Math.abs(cut.heightCuttingMm());
@@ -350,14 +370,17 @@ public final class PartProof {
         causes.add(new Cause(
                 "jammed",
                 "One side rubbed and jammed",
-                String.format("Out of square by %s, clearance %s.", say.angle(Math.abs(job.squareRad())), say.angle(cut.sideRad())),
+                String.format(
+                        "Out of square by %s, clearance %s.",
+                        say.angle(Math.abs(job.squareRad())), say.angle(cut.sideRad())),
                 0.9 * (1 - gauss(Math.max(0, side - 0.3), 0.4)),
                 List.of()));
         if (job.hold() == PartHold.CHUCK_AND_CENTRE) {
             causes.add(new Cause(
                     "pinched",
                     "The centre pinched the blade",
-                    String.format("Under %s the neck no longer bears it.", say.length(Math.max(3, 2 * cut.neckTwistsMm()))),
+                    String.format(
+                            "Under %s the neck no longer bears it.", say.length(Math.max(3, 2 * cut.neckTwistsMm()))),
                     0.9 * gauss(Math.max(0, at - 2 * cut.neckTwistsMm()), 3),
                     List.of()));
         }
@@ -404,14 +427,14 @@ public final class PartProof {
                 .map(then -> new Proposal(
                         mend,
                         String.format(
-                                "Then it bears %s times the cut, goes down %s and is quiet up to %s.",
+                                "Then it bears %s times the cut, goes down %s and is sure to be quiet up to %s.",
                                 say.number(
                                         Weaknesses.of(then, say)
                                                 .getFirst()
                                                 .times(then.force().cuttingN()),
                                         1),
                                 say.length(then.dropMm()),
-                                say.length(Math.min(99, then.quietMm())))));
+                                say.length(then.quietMm().low()))));
     }
 
     private static double gauss(double misfit, double sigma) {

@@ -5,6 +5,7 @@ import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.holder.Bolt;
+import boldwedge.core.holder.SplitBlock;
 import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
@@ -12,6 +13,11 @@ import java.util.Optional;
 
 /** Reads a parting or grooving job as typed, and says beside each field what is wrong with it. */
 final class PartReader extends FieldReader {
+    /** Width of a block beyond blade, bolt and hinge: a longer lever for both. */
+    private static final double SPARE_MM = 10;
+
+    private static final double WALL_MM = SplitBlock.WALL_MM;
+
     /** Room between the work's skin and whatever stands before it at full depth, mm. */
     static final double ROOM_MM = 1;
     /** Least floor under a slot. */
@@ -53,8 +59,7 @@ final class PartReader extends FieldReader {
                 "place for the tool",
                 "It can be front or behind.");
         Optional<Boolean> hollow = oneOf(PartField.TOP, "flat", "hollow");
-        chosenFrom(
-                PartField.TOP, hollow.map(h -> h ? "hollowed top" : "flat top"), "top", "It can be flat or hollow.");
+        chosenFrom(PartField.TOP, hollow.map(h -> h ? "hollowed top" : "flat top"), "top", "It can be flat or hollow.");
         Optional<Boolean> two = oneOf(PartField.BOLTS, "one", "two");
         chosenFrom(PartField.BOLTS, two.map(t -> t ? "two bolts" : "one bolt"), "bolting", "It can be one or two.");
         chosenFrom(
@@ -102,18 +107,18 @@ final class PartReader extends FieldReader {
             boolean twoBolts,
             Lathe lathe) {
         double diameter = value(PartField.DIAMETER);
-        double end = groove
-                ? typed(PartField.BOTTOM).orElse(Math.rint(0.75 * diameter * 10) / 10)
-                : value(PartField.BORE);
+        double end =
+                groove ? typed(PartField.BOTTOM).orElse(Math.rint(0.75 * diameter * 10) / 10) : value(PartField.BORE);
         double depth = (diameter - end) / 2;
         double width = typed(PartField.WIDTH).orElse(blade.topMm());
         double usual = Math.ceil(depth + (blade.section() == Blade.Section.GROUND ? 4 : 2.5));
         double overhang = typed(PartField.OVERHANG).orElse(usual);
         double bolt = typed(PartField.BOLT)
-                .orElse(Bolt.atMost(
-                                0.85 * lathe.slide().slot(lathe.swingMm()).throatMm())
+                .orElse(Bolt.atMost(0.85 * lathe.slide().slot(lathe.swingMm()).throatMm())
                         .threadMm());
-        double length = typed(PartField.BLOCK_LENGTH).orElse(Math.ceil(Math.max(40, 2 * overhang)));
+        double clears = Bolt.atMost(bolt).clearanceMm();
+        double length = typed(PartField.BLOCK_LENGTH)
+                .orElse(Math.ceil(Math.max(Math.max(40, 2 * overhang), (twoBolts ? 5 : 3.5) * clears)));
         double shank = lathe.largestShankMm();
         return new PartJob(
                 work,
@@ -136,7 +141,8 @@ final class PartReader extends FieldReader {
                 typed(PartField.REST).orElse(overhang),
                 holder,
                 holder.built() ? 0 : typed(PartField.BEFORE).orElse(shank),
-                typed(PartField.BOLT_AT).orElse(holder.built() ? Math.rint(0.4 * length) : 1.5 * shank),
+                typed(PartField.BOLT_AT)
+                        .orElse(holder.built() ? Math.rint((twoBolts ? 0.75 : 0.4) * length) : 1.5 * shank),
                 twoBolts,
                 bolt,
                 value(PartField.HEIGHT),
@@ -149,13 +155,14 @@ final class PartReader extends FieldReader {
 
     private HolderDesign design(Blade blade, double bolt, double length) {
         Bolt screw = Bolt.atMost(bolt);
-        double hinge = typed(PartField.HINGE).orElse(5);
+        double jaw = typed(PartField.JAW).orElse(Math.max(10, Math.ceil(1.3 * bolt)));
+        double hinge = typed(PartField.HINGE).orElseGet(() -> usualHinge(blade, screw, length, jaw));
         double cutter = value(PartField.CUTTER);
         return new HolderDesign(
                 typed(PartField.BLOCK_WIDTH)
-                        .orElse(Math.ceil(blade.heldMm() + 2.5 + screw.clearanceMm() + hinge + 6)),
+                        .orElse(Math.ceil(blade.heldMm() + WALL_MM + screw.clearanceMm() + hinge + SPARE_MM)),
                 length,
-                typed(PartField.JAW).orElse(Math.max(10, bolt)),
+                jaw,
                 hinge,
                 value(PartField.SAW),
                 value(PartField.ROOM),
@@ -172,6 +179,28 @@ final class PartReader extends FieldReader {
                 typed(PartField.MADE_TAB));
     }
 
+    /** The thickest hinge that closes onto the blade with its stress well under yield. */
+    private double usualHinge(Blade blade, Bolt screw, double length, double jaw) {
+        double h = blade.heightMm();
+        for (double hinge = 6; hinge > 1.5; hinge -= 0.5) {
+            SplitBlock block = new SplitBlock(
+                    blade.heldMm() + WALL_MM + screw.clearanceMm() + hinge + SPARE_MM,
+                    length,
+                    1,
+                    h + value(PartField.ROOM),
+                    h,
+                    blade.heldMm(),
+                    jaw,
+                    hinge,
+                    value(PartField.SAW),
+                    screw);
+            if (block.hingeMPa() < 0.65 * SplitBlock.YIELD_MPA) {
+                return hinge;
+            }
+        }
+        return 1.5;
+    }
+
     private void checkCut(PartJob job) {
         if (job.endMm() >= job.diameterMm()) {
             wrong(
@@ -185,7 +214,8 @@ final class PartReader extends FieldReader {
         if (job.groove() && job.grooveMm() < job.widthMm() - 1e-9) {
             wrong(
                     PartField.GROOVE,
-                    "The edge is " + length(job.widthMm()) + " wide: the groove is that or wider, or take a narrower blade.");
+                    "The edge is " + length(job.widthMm())
+                            + " wide: the groove is that or wider, or take a narrower blade.");
         }
         if (Math.abs(job.heightMm()) >= 0.45 * job.diameterMm()) {
             wrong(
@@ -237,9 +267,7 @@ final class PartReader extends FieldReader {
                     "What rests the blade stands before its clamp: " + length(job.overhangMm())
                             + " from the edge or less; empty when nothing does.");
         } else if (job.restMm() < least) {
-            wrong(
-                    PartField.REST,
-                    "A rest that near runs into the work: " + length(least) + " from the edge or more.");
+            wrong(PartField.REST, "A rest that near runs into the work: " + length(least) + " from the edge or more.");
         }
     }
 
@@ -293,7 +321,7 @@ final class PartReader extends FieldReader {
 
         private void checkSplit() {
             Bolt bolt = Bolt.atMost(job.boltMm());
-            double taken = geometry.split().inMm() + 2.5 + bolt.clearanceMm() + 2;
+            double taken = geometry.split().inMm() + WALL_MM + bolt.clearanceMm() + 2;
             if (job.blade().heldMm() >= design.widthMm()) {
                 wrong(
                         PartField.BLOCK_WIDTH,
@@ -302,12 +330,18 @@ final class PartReader extends FieldReader {
             } else if (design.hinge() < 1) {
                 wrong(
                         design.hingeMm().isPresent() ? PartField.MADE_HINGE : PartField.HINGE,
-                        "That cuts the hinge through, or nearly: leave " + length(1) + " or more; "
-                                + length(5) + " is usual.");
+                        "That cuts the hinge through, or nearly: leave " + length(1) + " or more; " + length(5)
+                                + " is usual.");
             } else if (design.widthMm() - design.hinge() < taken) {
                 wrong(
                         PartField.BLOCK_WIDTH,
                         "Blade, bolt and hinge need " + length(Math.ceil(taken + design.hinge())) + " or more.");
+            }
+            if (job.twoBolts() && job.boltAtMm() / 2 < 1.5 * bolt.clearanceMm()) {
+                wrong(
+                        PartField.BOLT_AT,
+                        "The two bolts' holes run into each other: the farther one " + length(3 * bolt.clearanceMm())
+                                + " from the front or more.");
             }
             if (bolt.clearanceMm() > 0.6 * design.lengthMm()) {
                 wrong(PartField.BLOCK_LENGTH, "The bolt's hole leaves too little of it: longer, or a thinner bolt.");

@@ -21,7 +21,7 @@ final class PartScenes {
         SceneBuilder scene = new SceneBuilder("part-work", job.groove() ? "The groove" : "The piece");
         double jaw = 10;
         double shown = job.atMm() + job.grooveMm() + job.pieceMm();
-        double scale = Math.min(58 / Math.max(shown, 1), 34 / job.diameterMm());
+        double scale = Math.min(54 / Math.max(shown, 1), 36 / job.diameterMm());
         double r = job.diameterMm() / 2;
         double end = job.endMm() / 2;
         double x0 = job.atMm();
@@ -69,26 +69,35 @@ final class PartScenes {
         double out = job.behind() ? r + 9 / scale : -r - 9 / scale;
         double corner = job.behind() ? lead : -lead;
         scene.run(
-                Role.TOOL, true, x0, out, x0, tip + Math.max(0, corner), x0 + half, tip + Math.max(0, -corner), x0 + half, out);
+                Role.TOOL,
+                true,
+                x0,
+                out,
+                x0,
+                tip + Math.max(0, corner),
+                x0 + half,
+                tip + Math.max(0, -corner),
+                x0 + half,
+                out);
         scene.line(Role.CUTTING_EDGE, x0, tip + Math.max(0, corner), x0 + half, tip + Math.max(0, -corner));
         scene.dimension(x1, r, shown, r, 3.5);
         scene.place(0, 0, 1);
         double top = 40 + scale * r + 9;
-        input(scene, 18 + scale * (x1 + shown) / 2, Math.min(66, top), say.length(job.pieceMm()), PartField.PIECE);
-        input(scene, 82, 50, say.length(job.diameterMm()), PartField.DIAMETER);
+        input(scene, 18 + scale * x1, Math.min(66, top), say.length(job.pieceMm()), PartField.PIECE);
+        input(scene, 76, 54, say.length(job.diameterMm()), PartField.DIAMETER);
         if (job.groove()) {
-            input(scene, 82, 38, say.length(job.endMm()), PartField.BOTTOM);
-            input(scene, 82, 26, say.length(job.grooveMm()), PartField.GROOVE);
+            input(scene, 76, 38, say.length(job.endMm()), PartField.BOTTOM);
+            input(scene, 76, 26, say.length(job.grooveMm()), PartField.GROOVE);
         } else {
-            input(scene, 82, 38, say.length(job.endMm()), PartField.BORE);
-            input(scene, 82, 26, Integer.toString(job.pieces()), PartField.PIECES);
+            input(scene, 76, 38, say.length(job.endMm()), PartField.BORE);
+            input(scene, 76, 26, Integer.toString(job.pieces()), PartField.PIECES);
         }
-        input(scene, 14, 66, say.length(job.atMm()), PartField.AT);
+        input(scene, 14, 8, say.length(job.atMm()), PartField.AT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 
     private static void input(SceneBuilder scene, double x, double y, String text, PartField field) {
-        scene.input(x, y, Anchor.MIDDLE, text, field.id(), field.label());
+        scene.input(x, y, Anchor.START, text, field.id(), field.label());
     }
 
     /** The tip from the side, from above and from its end, to one scale. */
@@ -137,6 +146,17 @@ final class PartScenes {
                 -w / 2,
                 -behind,
                 -w / 2 + narrow);
+        scene.run(
+                Role.EDGE,
+                false,
+                -behind,
+                w / 2 - narrow,
+                Math.min(0, lead),
+                w / 2,
+                -Math.max(0, lead),
+                -w / 2,
+                -behind,
+                -w / 2 + narrow);
         scene.line(Role.CUTTING_EDGE, Math.min(0, lead), w / 2, -Math.max(0, lead), -w / 2);
         // From its end.
         double end = Math.min(24 / h, 3.2 * scale);
@@ -146,12 +166,12 @@ final class PartScenes {
         scene.label(Role.CAPTION, 3, 71, Anchor.START, "from above, wider drawn");
         scene.label(Role.CAPTION, 3, 44, Anchor.START, "from the side");
         scene.label(Role.CAPTION, 82, 44, Anchor.MIDDLE, "end");
-        input(scene, 70, 60, say.angle(job.leadRad()), PartField.LEAD);
-        input(scene, 90, 60, say.length(w), PartField.WIDTH);
-        input(scene, 12, 8, say.angle(cut.rakeRad()), PartField.RAKE);
-        input(scene, 34, 8, say.angle(cut.reliefRad()), PartField.RELIEF);
-        input(scene, 60, 8, say.angle(cut.sideRad()), PartField.SIDE);
-        input(scene, 86, 8, say.angle(job.squareRad()), PartField.SQUARE);
+        input(scene, 62, 60, say.angle(job.leadRad()), PartField.LEAD);
+        input(scene, 82, 60, say.length(w), PartField.WIDTH);
+        input(scene, 5, 8, say.angle(cut.rakeRad()), PartField.RAKE);
+        input(scene, 24, 8, say.angle(cut.reliefRad()), PartField.RELIEF);
+        input(scene, 48, 8, say.angle(cut.sideRad()), PartField.SIDE);
+        input(scene, 74, 8, say.angle(job.squareRad()), PartField.SQUARE);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "side " + Plate.scale(scale));
     }
 
@@ -163,8 +183,22 @@ final class PartScenes {
             case TEE -> {
                 double stem = Math.min(job.widthMm(), blade.stemMm()) / 2;
                 yield new double[] {
-                    -top, 0, top, 0, top, -blade.headMm(), stem, -blade.headMm(), stem, -h, -stem, -h, -stem,
-                    -blade.headMm(), -top, -blade.headMm()
+                    -top,
+                    0,
+                    top,
+                    0,
+                    top,
+                    -blade.headMm(),
+                    stem,
+                    -blade.headMm(),
+                    stem,
+                    -h,
+                    -stem,
+                    -h,
+                    -stem,
+                    -blade.headMm(),
+                    -top,
+                    -blade.headMm()
                 };
             }
             case TAPERED -> {
@@ -202,7 +236,8 @@ final class PartScenes {
         List<Point> power = new ArrayList<>();
         List<Point> relief = new ArrayList<>();
         for (PartCut.At at : cut.at()) {
-            double x = x0 + wide * (job.diameterMm() - at.diameterMm()) / Math.max(1e-9, job.diameterMm() - job.endMm());
+            double x =
+                    x0 + wide * (job.diameterMm() - at.diameterMm()) / Math.max(1e-9, job.diameterMm() - job.endMm());
             power.add(new Point(x, y0 + high * at.watt() / most));
             double share = Math.clamp(at.reliefRad() / Math.max(1e-9, cut.reliefRad()), -0.2, 2);
             relief.add(new Point(x, y0 + high * share / 2.2));
@@ -211,15 +246,15 @@ final class PartScenes {
         scene.run(Role.SWEPT, false, relief);
         scene.label(Role.CAPTION, x0, y0 - 4, Anchor.START, "outside " + say.length(job.diameterMm()));
         scene.label(Role.CAPTION, x0 + wide, y0 - 4, Anchor.END, "end " + say.length(job.endMm()));
-        scene.label(Role.CAPTION, x0 + 1, y0 + high + 3, Anchor.START, "power at the edge (bright), front clearance in use (dotted)");
+        scene.label(
+                Role.CAPTION,
+                x0 + 1,
+                y0 + high + 3,
+                Anchor.START,
+                "power at the edge (bright), front clearance in use (dotted)");
         PartCut.At first = cut.at().getFirst();
         PartCut.At last = cut.at().getLast();
-        scene.label(
-                Role.DIMENSION,
-                x0 + wide + 2,
-                y0 + high * 0.62,
-                Anchor.START,
-                say.power(first.watt()));
+        scene.label(Role.DIMENSION, x0 + wide + 2, y0 + high * 0.62, Anchor.START, say.power(first.watt()));
         scene.label(Role.CAPTION, x0 + wide + 2, y0 + high * 0.68, Anchor.START, "outside");
         scene.label(Role.DIMENSION, x0 + wide + 2, y0 + high * 0.42, Anchor.START, say.angle(last.reliefRad()));
         scene.label(Role.CAPTION, x0 + wide + 2, y0 + high * 0.48, Anchor.START, "clears at end");

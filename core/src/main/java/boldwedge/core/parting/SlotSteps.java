@@ -56,8 +56,10 @@ final class SlotSteps {
 
     MakeStep rough() {
         List<String> lines = new ArrayList<>();
-        lines.add("Side with the slot up, its sole against the fixed jaw's stop. Touch the sole with the cutter's near side and set that dial to 0; all heights come up from there, so that the play stays on one side. Gone past: back a whole turn and come up again.");
-        lines.add("Cutter marked " + say.length(design.cutterMm()) + ", cuts " + say.length(design.cutterTrueMm()) + ".");
+        lines.add(
+                "Side with the slot up, its sole against the fixed jaw's stop. Touch the sole with the cutter's near side and set that dial to 0; all heights come up from there, so that the play stays on one side. Gone past: back a whole turn and come up again.");
+        lines.add(
+                "Cutter marked " + say.length(design.cutterMm()) + ", cuts " + say.length(design.cutterTrueMm()) + ".");
         for (Pass pass : slot.passes()) {
             if (!pass.finishing()) {
                 lines.add("Rough at " + dial(pass.dialMm()) + ".");
@@ -67,7 +69,8 @@ final class SlotSteps {
                 + String.join(
                         ", ",
                         depths(inMm(), design.cutterTrueMm()).stream()
-                                .limit(Math.max(1, depths(inMm(), design.cutterTrueMm()).size() - 1))
+                                .limit(Math.max(
+                                        1, depths(inMm(), design.cutterTrueMm()).size() - 1))
                                 .map(say::length)
                                 .toList())
                 + " from the skin; leave " + say.length(LAST_MM) + ".");
@@ -148,7 +151,8 @@ final class SlotSteps {
                         : "Shims under the sole cure it"
                                 + boldwedge.core.holder.HeightFinding.shims(-off, job.lathe(), say)
                                         .replaceFirst("^ Of your shims", "; of yours")
-                                + (boldwedge.core.holder.HeightFinding.shims(-off, job.lathe(), say).isEmpty()
+                                + (boldwedge.core.holder.HeightFinding.shims(-off, job.lathe(), say)
+                                                .isEmpty()
                                         ? "."
                                         : "")));
     }
@@ -163,10 +167,11 @@ final class SlotSteps {
                         "slot-top",
                         "Open the slot to the blade",
                         drawing,
-                        List.of("Up to " + dial(pass.dialMm()) + " to full depth: the slot is then "
-                                + say.length(drawn) + ", the blade and " + say.length(design.roomMm()) + "."),
+                        List.of("Up to " + dial(pass.dialMm()) + " to full depth: the slot is then " + say.length(drawn)
+                                + ", the blade and " + say.length(design.roomMm()) + "."),
                         "Last the wall that only has to clear.",
-                        "The blade slides in by hand; a feeler of " + say.length(design.roomMm()) + " beside it just goes.")
+                        "The blade slides in by hand; a feeler of " + say.length(design.roomMm())
+                                + " beside it just goes.")
                 .measuring(PartField.MADE_SLOT, say.length(drawn), judged);
     }
 

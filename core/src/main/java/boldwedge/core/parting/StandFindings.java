@@ -36,7 +36,7 @@ final class StandFindings {
         double stiffer = job.postMeasured() ? 1 : 2;
         return job.with(j -> j.holder(kind)
                 .beforeMm(0)
-                .boltAtMm(Math.rint(0.4 * job.design().lengthMm()))
+                .boltAtMm(Math.rint((job.twoBolts() ? 0.75 : 0.4) * job.design().lengthMm()))
                 .postNPerMm(job.postNPerMm() * (job.holder().built() ? 1 : stiffer)));
     }
 
@@ -46,7 +46,8 @@ final class StandFindings {
         Bolt bolt = Bolt.atMost(job.boltMm());
         TSlot slot = job.lathe().slide().slot(job.lathe().swingMm());
         double lip = slot.lipMPa(1.5 * pull, Weaknesses.NUT_THROATS * slot.throatMm());
-        double margin = Math.min(bolt.drawnN() / Math.max(1.5 * pull, 1e-9), TSlot.IRON_MPA / 3 / Math.max(lip, 1e-9)) - 1;
+        double margin =
+                Math.min(bolt.drawnN() / Math.max(1.5 * pull, 1e-9), TSlot.IRON_MPA / 3 / Math.max(lip, 1e-9)) - 1;
         Finding.Builder finding = Finding.at(Station.REACH, "bolts")
                 .says(
                         pull <= 0 ? Verdict.FINE : Verdict.of(margin, 0.3),
@@ -152,15 +153,17 @@ final class StandFindings {
             double stands = frontFromAxis + job.beforeMm();
             double short_ = reach - stands;
             if (short_ > 0) {
-                slide = " The slide ends " + say.length(short_) + " short: let the holder hang over its edge by that much.";
-                verdict = verdict == Verdict.WRONG || short_ > 0.3 * job.design().lengthMm() ? Verdict.WRONG : Verdict.DOUBTFUL;
+                slide = " The slide ends " + say.length(short_)
+                        + " short: let the holder hang over its edge by that much.";
+                verdict =
+                        verdict == Verdict.WRONG || short_ > 0.3 * job.design().lengthMm()
+                                ? Verdict.WRONG
+                                : Verdict.DOUBTFUL;
             }
         } else {
             slide = " Whether slide and saddle reach that far was not checked: the lathe's card does not say.";
         }
-        finding.says(
-                        verdict,
-                        "At full depth the holder clears " + String.join(", ", words) + "." + slide)
+        finding.says(verdict, "At full depth the holder clears " + String.join(", ", words) + "." + slide)
                 .margin(hits ? -1 : Math.min(work, underChuck ? beside : 10) / 10)
                 .step(
                         "Front of the holder from the axis",

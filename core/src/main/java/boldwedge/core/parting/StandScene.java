@@ -20,7 +20,9 @@ final class StandScene {
         double tip = job.endMm() / 2;
         double reach = job.beforeMm() + job.overhangMm();
         double total = job.diameterMm() / 2 + tip + reach + length + 6;
-        double scale = Math.min(84 / total, 40 / (axis + job.diameterMm() / 2));
+        double scale = Math.min(
+                84 / total,
+                36 / (axis + Math.max(job.diameterMm() / 2, job.blade().heightMm())));
         double side = job.behind() ? -1 : 1;
         // The work's axis is the local origin; the tool comes from the right in front and from the left behind.
         double left = job.behind() ? 92 - scale * job.diameterMm() / 2 : 8 + scale * job.diameterMm() / 2;
@@ -52,44 +54,60 @@ final class StandScene {
                 side * (front - 3 / scale),
                 -axis - thick);
         holder(scene, job, geometry, side, front, length, axis, y + up);
-        scene.run(Role.TOOL, true, side * tip, y + up, side * bladeEnd, y + up, side * bladeEnd, y + up - h, side * (tip + 0.12 * h), y + up - h);
-        scene.run(Role.EDGE, true, side * tip, y + up, side * bladeEnd, y + up, side * bladeEnd, y + up - h, side * (tip + 0.12 * h), y + up - h);
+        scene.run(
+                Role.TOOL,
+                true,
+                side * tip,
+                y + up,
+                side * bladeEnd,
+                y + up,
+                side * bladeEnd,
+                y + up - h,
+                side * (tip + 0.12 * h),
+                y + up - h);
+        scene.run(
+                Role.EDGE,
+                true,
+                side * tip,
+                y + up,
+                side * bladeEnd,
+                y + up,
+                side * bladeEnd,
+                y + up - h,
+                side * (tip + 0.12 * h),
+                y + up - h);
         if (job.restMm() < job.overhangMm() - 1e-6 && !job.behind()) {
             double rest = tip + job.restMm();
             scene.run(Role.FIXTURE, true, rest, y - h, far, y - h, far, y - h - 4 / scale, rest, y - h - 4 / scale);
         }
-        for (double bolt : job.twoBolts() ? new double[] {job.boltAtMm() / 2, job.boltAtMm()} : new double[] {job.boltAtMm()}) {
+        for (double bolt :
+                job.twoBolts() ? new double[] {job.boltAtMm() / 2, job.boltAtMm()} : new double[] {job.boltAtMm()}) {
             double x = side * (front + bolt);
-            scene.line(Role.CENTRE, x, -axis - thick, x, Math.max(h, 0.2 * axis) + 6 / scale);
+            scene.line(Role.CENTRE, x, -axis - thick, x, up + 7 / scale);
         }
         // The cut on the edge, and what the hardest bolt pulls.
         double force = cut.force().cuttingN();
-        double arrow = job.behind() ? 9 : -9;
-        scene.leader(side * tip, y, 0, -arrow * -1, Anchor.MIDDLE, "");
+        scene.leader(side * tip, y, 0, job.behind() ? -9 : 9, Anchor.MIDDLE, say.force(force));
         scene.place(0, 0, 1);
-        scene.label(
-                Role.DIMENSION,
-                left + side * scale * tip - side * 1.5,
-                24 + scale * axis + (job.behind() ? 11.5 : -11.5),
-                job.behind() ? Anchor.START : Anchor.END,
-                say.force(force));
         double boltX = left + side * scale * (front + job.boltAtMm());
         scene.label(
                 Role.DIMENSION,
-                boltX,
-                24 + scale * (axis + Math.max(h, 0.2 * axis)) + 8,
-                Anchor.MIDDLE,
-                cut.post().boltPullPerN() <= 0 ? "pressed down" : "pulled " + say.force(cut.post().boltPullPerN() * force));
+                left + side * (scale * (front + length) + 1.5),
+                24 + scale * axis * 0.35,
+                job.behind() ? Anchor.END : Anchor.START,
+                cut.post().boltPullPerN() <= 0
+                        ? "pressed down"
+                        : "pulled " + say.force(cut.post().boltPullPerN() * force));
         scene.label(Role.CAPTION, boltX, 19, Anchor.MIDDLE, "slide");
         input(scene, 12, 8, say.length(job.overhangMm()), PartField.OVERHANG);
         input(scene, 33, 8, say.length(job.restMm()), PartField.REST);
         input(scene, 58, 8, say.length(job.boltAtMm()), PartField.BOLT_AT);
         input(scene, 84, 8, say.length(job.heightMm()), PartField.HEIGHT);
-        input(scene, 12, 68, say.length(job.boltMm()), PartField.BOLT);
+        input(scene, 12, 65, say.length(job.boltMm()), PartField.BOLT);
         if (!job.holder().built()) {
-            input(scene, 38, 68, say.length(job.beforeMm()), PartField.BEFORE);
+            input(scene, 38, 65, say.length(job.beforeMm()), PartField.BEFORE);
         }
-        input(scene, 74, 68, say.number(job.postNPerMm() / 1000, 1) + " N/µm", PartField.STIFFNESS);
+        input(scene, 74, 65, say.number(0.001 / PartCut.postGive(job), 1) + " N/µm", PartField.STIFFNESS);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 
@@ -147,7 +165,8 @@ final class StandScene {
         }
         if (job.holder() == HolderKind.SIDE_BLOCK) {
             // The foot.
-            scene.line(Role.EDGE, side * front, -axis, side * (front + job.design().tabMm()), -axis);
+            scene.line(
+                    Role.EDGE, side * front, -axis, side * (front + job.design().tabMm()), -axis);
         }
         if (job.holder().split()) {
             double slit = geometry.floorMm() - axis + geometry.slotMm() / 2;

@@ -33,7 +33,8 @@ final class TipSteps {
         List<String> lines = new ArrayList<>();
         if (job.blade().section() == Blade.Section.GROUND) {
             lines.add("Both sides: " + say.length(job.widthMm()) + " at the edge, " + say.angle(cut.sideRad())
-                    + " each way behind it and as much downward, " + say.length(job.depthMm() + 1.5) + " long, a round inner corner.");
+                    + " each way behind it and as much downward, " + say.length(job.depthMm() + 1.5)
+                    + " long, a round inner corner.");
         } else if (cut.sideRad() > 0) {
             lines.add("Sides: touch both behind the edge to " + say.angle(cut.sideRad())
                     + " if the blade has none of its own, no more than half of its height down.");
@@ -44,7 +45,9 @@ final class TipSteps {
                         : "at " + say.angle(Math.abs(job.leadRad())) + ", the corner towards "
                                 + (job.leadRad() > 0 ? "the piece" : "the chuck") + " ahead."));
         lines.add("Top: " + say.angle(cut.rakeRad())
-                + (job.hollow() ? ", hollowed lengthwise with the wheel's corner so that the chip folds inward." : ", flat."));
+                + (job.hollow()
+                        ? ", hollowed lengthwise with the wheel's corner so that the chip folds inward."
+                        : ", flat."));
         return MakeStep.of(
                         "tip",
                         "Grind the tip",

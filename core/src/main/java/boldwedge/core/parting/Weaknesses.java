@@ -32,10 +32,10 @@ final class Weaknesses {
             all.add(new Weakness(
                     "digs-in",
                     "The blade digs in",
-                    cut.force().cuttingN() / cut.gain(),
+                    cut.force().cuttingN() * PartCut.RUNS_AWAY / cut.gain(),
                     new Step(
                             "Digging in",
-                            "advance per newton × growth of the force, 1 is the end",
+                            "advance per newton × growth of the force; from 0.5 on it runs away",
                             "",
                             Written.places(cut.gain(), 2) + " now")));
         }
@@ -56,7 +56,8 @@ final class Weaknesses {
                         stress(perN * cut.force().cuttingN()) + " of " + stress(bears),
                         say.force(bears / perN))));
         // Load down and thrust along share what the thin blade bears sideways: F/Fk + tF/Nk = 1.
-        double thrust = Math.max(0, cut.force().thrustN()) / Math.max(1e-9, cut.force().cuttingN());
+        double thrust =
+                Math.max(0, cut.force().thrustN()) / Math.max(1e-9, cut.force().cuttingN());
         double over = cut.aside().turnsOverAtN();
         double along = cut.aside().bucklesAtN();
         double fails = 1 / (1 / over + thrust / along);

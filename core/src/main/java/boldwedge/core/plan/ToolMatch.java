@@ -1,10 +1,12 @@
 package boldwedge.core.plan;
 
+import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
+import boldwedge.core.parting.PartField;
 import boldwedge.core.turning.TurningField;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -20,8 +22,8 @@ import java.util.Map;
  * @param take texts by field, besides the tool's own, that set it up at its best
  */
 public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<String, String> take) {
-    /** What a tool brings to a cut. */
-    public static final List<TurningField> BRINGS = List.of(
+    /** What a turning bit brings to a cut. */
+    public static final List<Entry> BIT = List.of(
             TurningField.BLANK,
             TurningField.BACK_RAKE,
             TurningField.SIDE_RAKE,
@@ -31,6 +33,44 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<
             TurningField.SIDE_EDGE,
             TurningField.NOSE_RADIUS);
 
+    /** What a parting blade brings to a cut; how far it stands out is chosen for the cut. */
+    public static final List<Entry> BLADE = List.of(
+            PartField.BLADE,
+            PartField.WIDTH,
+            PartField.LEAD,
+            PartField.RAKE,
+            PartField.TOP,
+            PartField.RELIEF,
+            PartField.SIDE);
+
+    /** What is kept of a built holder besides: the lathe and the blade that it fits, and how it was made. */
+    public static final List<Entry> HOLDER = List.of(
+            PartField.HOLDER,
+            PartField.LATHE,
+            PartField.POST,
+            PartField.BOLTS,
+            PartField.BOLT,
+            PartField.BOLT_AT,
+            PartField.BLOCK_WIDTH,
+            PartField.BLOCK_LENGTH,
+            PartField.JAW,
+            PartField.HINGE,
+            PartField.SAW,
+            PartField.ROOM,
+            PartField.TAB,
+            PartField.PLATE,
+            PartField.TAPER,
+            PartField.SCREW,
+            PartField.MADE_FLOOR,
+            PartField.MADE_SLOT,
+            PartField.MADE_HINGE,
+            PartField.MADE_TAB,
+            PartField.STIFFNESS);
+
+    /** Left open when a blade is tried, so that the best is chosen for it. */
+    private static final List<Entry> CHOSEN_FOR_BLADE =
+            List.of(PartField.OVERHANG, PartField.REST, PartField.FEED, PartField.SPEED, PartField.GROOVE);
+
     /**
      * Tries a tool on a cut.
      *
@@ -39,8 +79,12 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<
      */
     public static ToolMatch of(PlanRequest cut, Map<String, String> tool) {
         Map<String, String> fields = new HashMap<>(cut.fields());
-        for (TurningField field : BRINGS) {
+        boolean blade = Planner.family(cut) == Family.PARTING;
+        for (Entry field : blade ? BLADE : BIT) {
             fields.put(field.id(), tool.getOrDefault(field.id(), ""));
+        }
+        if (blade) {
+            CHOSEN_FOR_BLADE.forEach(field -> fields.put(field.id(), ""));
         }
         PlanAnswer answer = Planner.plan(new PlanRequest(fields, cut.units(), cut.lathe()));
         if (!answer.worked()) {
@@ -69,6 +113,15 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<
         if (reasons.isEmpty()) {
             reasons.add("Nothing was found against it.");
         }
-        return new ToolMatch(worst, rank, reasons, Map.of());
+        return new ToolMatch(worst, rank, reasons, blade ? settings(answer) : Map.of());
+    }
+
+    /** How the blade is best set for this cut, as the plan chose it. */
+    private static Map<String, String> settings(PlanAnswer answer) {
+        Map<String, String> take = new HashMap<>();
+        answer.fields().stream()
+                .filter(state -> CHOSEN_FOR_BLADE.stream().anyMatch(f -> f.id().equals(state.id())))
+                .forEach(state -> take.put(state.id(), ""));
+        return take;
     }
 }

@@ -6,6 +6,7 @@ import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -31,9 +32,14 @@ public record BladeLife(int cuts, int broken, OptionalDouble cutsPerBlade, Optio
      * counted with its cuts but not as ended (exponential life, right-censored).
      *
      * @param trials readings of the trials with the blade, in any order
-     * @param cost of a blade or of an edge, in any currency
+     * @param costText cost of a blade or of an edge as typed, in any currency; may be empty
      */
-    public static BladeLife of(List<Map<String, String>> trials, OptionalDouble cost) {
+    public static BladeLife of(List<Map<String, String>> trials, String costText) {
+        OptionalDouble cost = !costText.isBlank()
+                        && MeasureParser.parse(costText, COUNTED, UnitSystem.METRIC)
+                                instanceof Parsed.Good<Reading>(Reading good)
+                ? OptionalDouble.of(good.value())
+                : OptionalDouble.empty();
         int cuts = 0;
         int broken = 0;
         for (Map<String, String> trial : trials) {
@@ -57,5 +63,18 @@ public record BladeLife(int cuts, int broken, OptionalDouble cutsPerBlade, Optio
                                 instanceof Parsed.Good<Reading>(Reading good)
                 ? (int) Math.rint(good.value())
                 : 1;
+    }
+
+    /** In a line; empty before the first cut. */
+    public String sentence() {
+        if (cuts == 0) {
+            return "";
+        }
+        String made = cuts + (cuts == 1 ? " cut" : " cuts");
+        if (cutsPerBlade.isEmpty()) {
+            return made + " so far, none broke it.";
+        }
+        return made + ", " + broken + " broken: " + Written.places(cutsPerBlade.getAsDouble(), 1) + " cuts to a blade"
+                + (costPerCut.isPresent() ? ", " + Written.places(costPerCut.getAsDouble(), 2) + " a cut" : "") + ".";
     }
 }

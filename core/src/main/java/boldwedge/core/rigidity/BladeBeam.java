@@ -43,7 +43,8 @@ public record BladeBeam(List<Section> sections, double modulusMPa) {
             double to = left - section.lengthMm();
             double i = down ? section.profile().levelMm4() : section.profile().uprightMm4();
             sum += (cube(left) - cube(to)) / (3 * modulusMPa * i)
-                    + section.lengthMm() / (SHEAR_SHARE * shear * section.profile().areaMm2());
+                    + section.lengthMm()
+                            / (SHEAR_SHARE * shear * section.profile().areaMm2());
             left = to;
         }
         return sum;
@@ -55,8 +56,7 @@ public record BladeBeam(List<Section> sections, double modulusMPa) {
         double sum = 0;
         for (Section section : sections) {
             double to = left - section.lengthMm();
-            sum += (left * left - to * to)
-                    / (2 * modulusMPa * section.profile().levelMm4());
+            sum += (left * left - to * to) / (2 * modulusMPa * section.profile().levelMm4());
             left = to;
         }
         return sum;

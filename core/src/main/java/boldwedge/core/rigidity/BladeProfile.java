@@ -55,8 +55,7 @@ public record BladeProfile(List<Strip> strips) {
     /** A T: a head on a thinner stem. */
     public static BladeProfile tee(double headWidthMm, double headHeightMm, double stemMm, double heightMm) {
         return new BladeProfile(List.of(
-                new Strip(heightMm - headHeightMm, stemMm, stemMm),
-                new Strip(headHeightMm, headWidthMm, headWidthMm)));
+                new Strip(heightMm - headHeightMm, stemMm, stemMm), new Strip(headHeightMm, headWidthMm, headWidthMm)));
     }
 
     public double heightMm() {

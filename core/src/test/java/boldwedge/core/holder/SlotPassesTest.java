@@ -19,7 +19,8 @@ class SlotPassesTest {
             double width = cutter + 20 * random.nextDouble();
             double from = 30 * random.nextDouble();
             SlotPasses slot = SlotPasses.of(from, width, cutter);
-            List<Pass> finishing = slot.passes().stream().filter(Pass::finishing).toList();
+            List<Pass> finishing =
+                    slot.passes().stream().filter(Pass::finishing).toList();
             assertThat(finishing.getFirst().axisMm() - cutter / 2).isCloseTo(from, within(1e-9));
             assertThat(finishing.getLast().axisMm() + cutter / 2).isCloseTo(from + width, within(1e-9));
             double reached = from + Math.min(SlotPasses.LEFT_MM, width - cutter) + 1e-9;
@@ -30,8 +31,8 @@ class SlotPassesTest {
                 reached = pass.axisMm() + cutter / 2;
             }
             // The dial shows zero where the cutter's near side touches the face from outside.
-            assertThat(slot.passes()).allSatisfy(p -> assertThat(p.dialMm() - cutter / 2)
-                    .isCloseTo(p.axisMm(), within(1e-9)));
+            assertThat(slot.passes())
+                    .allSatisfy(p -> assertThat(p.dialMm() - cutter / 2).isCloseTo(p.axisMm(), within(1e-9)));
         }
     }
 

@@ -78,7 +78,8 @@ class SplitBlockTest {
         assertThat(steep.gripN(1000))
                 .isCloseTo(1000 / Math.tan(Math.toRadians(30) + 2 * Math.atan(0.15)), within(1e-9));
         assertThat(steep.sticks()).isFalse();
-        assertThat(new SideBlock(12, 50, 20, 12, 30, 15, 8, Math.toRadians(10), Bolt.atMost(5)).sticks()).isTrue();
+        assertThat(new SideBlock(12, 50, 20, 12, 30, 15, 8, Math.toRadians(10), Bolt.atMost(5)).sticks())
+                .isTrue();
         assertThat(steep.footMPa(900)).isCloseTo(2, within(1e-9));
         assertThat(steep.pitchMm()).isCloseTo(15, within(1e-9));
     }

@@ -125,7 +125,8 @@ class BladeBeamTest {
         double aside = E * thin.uprightMm4();
         double twist = E / 2.6 * thin.torsionMm4();
         double atCentroid = low * Math.sqrt(aside * twist) / (length * length);
-        assertThat(beam.turnsOverAtN() / atCentroid).isCloseTo(1 - 15 / length * Math.sqrt(aside / twist), within(1e-3));
+        assertThat(beam.turnsOverAtN() / atCentroid)
+                .isCloseTo(1 - 15 / length * Math.sqrt(aside / twist), within(1e-3));
     }
 
     /** Slope of the twist at the free end for a twist that starts at the clamp, by small steps; p is P / √(E I C). */

@@ -9,6 +9,8 @@ import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.parting.PartField;
+import boldwedge.core.plan.Family;
 import boldwedge.core.plan.Planner;
 import boldwedge.core.plan.ToolMatch;
 import boldwedge.core.stock.StockCatalogue;
@@ -81,11 +83,12 @@ public class CribService {
         PlanRequest cut = plans.request(fields, units);
         Map<UUID, Map<String, String>> measured = new HashMap<>();
         crib.grinds().forEach(grind -> measured.put(grind.toolId(), inUnits(grind.measured(), grind.units())));
-        if (Planner.boring(cut)) {
+        Family family = Planner.family(cut);
+        if (family == Family.BORING) {
             return bars(cut);
         }
         return crib.all().stream()
-                .filter(tool -> !isBar(tool))
+                .filter(tool -> kind(tool) == (family == Family.PARTING ? Kind.BLADE : Kind.BIT))
                 .map(tool -> {
                     Map<String, String> own = new HashMap<>(inUnits(tool.fields(), tool.units()));
                     own.putAll(measured.getOrDefault(tool.id(), Map.of()));
@@ -100,7 +103,7 @@ public class CribService {
     private List<Candidate> bars(PlanRequest cut) {
         Map<String, ToolRecord> bars = new LinkedHashMap<>();
         crib.all().stream()
-                .filter(CribService::isBar)
+                .filter(tool -> kind(tool) == Kind.BAR)
                 .forEach(tool -> bars.put(tool.id().toString(), tool));
         List<BarSearch.ShopBar> asked = bars.values().stream()
                 .map(tool -> new BarSearch.ShopBar(tool.id().toString(), inUnits(tool.fields(), tool.units())))
@@ -112,8 +115,23 @@ public class CribService {
                 .toList();
     }
 
-    private static boolean isBar(ToolRecord tool) {
-        return tool.fields().containsKey(BoreField.BAR_DIAMETER.id());
+    /** What a kept thing is, by what is written of it. */
+    private enum Kind {
+        BIT,
+        BAR,
+        BLADE,
+        HOLDER
+    }
+
+    private static Kind kind(ToolRecord tool) {
+        Map<String, String> fields = tool.fields();
+        if (fields.containsKey(PartField.HOLDER.id())) {
+            return Kind.HOLDER;
+        }
+        if (fields.containsKey(PartField.BLADE.id())) {
+            return Kind.BLADE;
+        }
+        return fields.containsKey(BoreField.BAR_DIAMETER.id()) ? Kind.BAR : Kind.BIT;
     }
 
     ToolRecord add(ToolRecord tool) {
@@ -152,8 +170,12 @@ public class CribService {
     private static void check(ToolRecord tool) {
         Map<String, String> wrong = new HashMap<>(unreadable(tool.fields(), tool.units()));
         String blank = tool.fields().getOrDefault(TurningField.BLANK.id(), "");
-        if (!isBar(tool) && StockCatalogue.shipped().blank(blank).isEmpty()) {
+        if (kind(tool) == Kind.BIT && StockCatalogue.shipped().blank(blank).isEmpty()) {
             wrong.put(TurningField.BLANK.id(), "There is no blank called “" + blank + "”. Pick one from the list.");
+        }
+        String blade = tool.fields().getOrDefault(PartField.BLADE.id(), "");
+        if (!blade.isEmpty() && StockCatalogue.shipped().blade(blade).isEmpty()) {
+            wrong.put(PartField.BLADE.id(), "There is no blade called “" + blade + "”. Pick one from the list.");
         }
         if (!wrong.isEmpty()) {
             throw Refusal.wrong("Some of the tool's values cannot be read.", wrong);

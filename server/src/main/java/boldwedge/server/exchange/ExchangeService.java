@@ -4,6 +4,7 @@ import boldwedge.core.ask.Entry;
 import boldwedge.core.boring.BarSearch;
 import boldwedge.core.boring.BoreField;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.parting.PartField;
 import boldwedge.core.plan.ToolMatch;
 import boldwedge.server.crib.CribService;
 import boldwedge.server.crib.ToolRecord;
@@ -44,10 +45,15 @@ public class ExchangeService {
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .build();
 
-    /** What tools bring, bits and bars, a column each. */
-    private static final List<Entry> COLUMNS = Stream.<Entry>concat(
-                    Stream.<Entry>concat(ToolMatch.BRINGS.stream(), BarSearch.BRINGS.stream()),
-                    Stream.of(BoreField.STIFFNESS, BoreField.OVERHANG))
+    /** What tools bring, bits, bars, blades and holders, a column each. */
+    private static final List<Entry> COLUMNS = Stream.of(
+                    ToolMatch.BIT,
+                    BarSearch.BRINGS,
+                    List.of(BoreField.STIFFNESS, BoreField.OVERHANG),
+                    ToolMatch.BLADE,
+                    List.of(PartField.COST),
+                    ToolMatch.HOLDER)
+            .<Entry>flatMap(List::stream)
             .toList();
 
     private final ShopService shop;

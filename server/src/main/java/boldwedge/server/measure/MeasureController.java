@@ -1,5 +1,6 @@
 package boldwedge.server.measure;
 
+import boldwedge.core.holder.HeightReading;
 import boldwedge.core.measure.Drill;
 import boldwedge.core.measure.DrillTable;
 import boldwedge.core.measure.MeasureParser;
@@ -8,8 +9,12 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
+import boldwedge.server.shop.ShopService;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,6 +22,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/measure")
 class MeasureController {
+    private final ShopService shop;
+
+    MeasureController(ShopService shop) {
+        this.shop = shop;
+    }
+
     /**
      * A text as read.
      *
@@ -44,6 +55,23 @@ class MeasureController {
                         "");
             case Parsed.Wrong<Reading> wrong -> new Read(0, "", "", "", wrong.sentence());
         };
+    }
+
+    /**
+     * A height to work out.
+     *
+     * @param lathe id of the lathe; only a gauge from the slide needs it
+     */
+    record HeightQuestion(
+            HeightReading.HeightAsked measured,
+            UnitSystem units,
+            @Nullable String lathe) {}
+
+    /** A point's height over the axis from a pip, from two scribed lines or from a gauge on the slide. */
+    @PostMapping("/height")
+    HeightReading.HeightAnswer height(@RequestBody HeightQuestion question) {
+        return HeightReading.read(
+                question.measured(), shop.lathe(question.lathe() == null ? "" : question.lathe()), question.units());
     }
 
     /** Every drill: number, letter, fractional, metric, by diameter in mm. */

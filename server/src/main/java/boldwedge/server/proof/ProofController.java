@@ -2,6 +2,7 @@ package boldwedge.server.proof;
 
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.proof.BladeLife;
 import boldwedge.server.web.Text;
 import java.time.LocalDate;
 import java.util.List;
@@ -57,6 +58,17 @@ class ProofController {
                 Text.map(entry.readings()),
                 "",
                 Text.optional(entry.note(), "note", 2000)));
+    }
+
+    /** A blade's life: cuts made with it, how many broke, and what that comes to, in a line. */
+    record LifeAnswer(int cuts, int broken, String sentence) {}
+
+    /** Life of a blade by its trials: cuts, breakages, cuts to a blade, and what a cut costs when a blade's cost is given. */
+    @GetMapping("/life")
+    LifeAnswer life(@RequestParam UUID tool, @RequestParam(defaultValue = "") String cost) {
+        BladeLife life = BladeLife.of(
+                proofs.ofTool(tool).stream().map(TrialRecord::readings).toList(), cost);
+        return new LifeAnswer(life.cuts(), life.broken(), life.sentence());
     }
 
     /** Trials of a tool or of a cut; all when neither is given. */

@@ -9,6 +9,7 @@ import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.plan.Family;
 import boldwedge.core.plan.Planner;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
@@ -65,7 +66,7 @@ class TrialTeacher implements Teacher {
                         trial.fields(),
                         trial.units(),
                         shop.lathe(trial.fields().getOrDefault(BoreField.LATHE.id(), "")));
-                if (!Planner.boring(plan)) {
+                if (Planner.family(plan) != Family.BORING) {
                     continue;
                 }
                 BoreProof.lesson(new TrialRequest(plan, trial.readings()))

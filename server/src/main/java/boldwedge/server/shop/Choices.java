@@ -3,6 +3,10 @@ package boldwedge.server.shop;
 import boldwedge.core.boring.BarHeld;
 import boldwedge.core.boring.Bottom;
 import boldwedge.core.boring.Recess;
+import boldwedge.core.holder.HeightReading;
+import boldwedge.core.parting.HolderKind;
+import boldwedge.core.parting.PartHold;
+import boldwedge.core.parting.PartProof;
 import boldwedge.core.plan.LatheCard;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.rigidity.Hold;
@@ -31,6 +35,15 @@ import java.util.stream.Stream;
  * @param barMaterials what bars are made of
  * @param bits bits and inserts for boring bars
  * @param recesses grooves in a bored hole
+ * @param blades blades for parting and grooving
+ * @param partHolds ways of holding work that is parted
+ * @param holders what holds a blade
+ * @param posts where a parting tool stands
+ * @param tops how a parting tip's top is ground
+ * @param bolts how many bolts hold the post
+ * @param faces how a parted face came out
+ * @param pipSides what a pip tells of the height
+ * @param heightsBy what a height can be measured by
  * @param latheEntries the entries of a lathe's card
  */
 public record Choices(
@@ -47,6 +60,15 @@ public record Choices(
         List<Choice> barMaterials,
         List<Choice> bits,
         List<Choice> recesses,
+        List<Choice> blades,
+        List<Choice> partHolds,
+        List<Choice> holders,
+        List<Choice> posts,
+        List<Choice> tops,
+        List<Choice> bolts,
+        List<Choice> faces,
+        List<Choice> pipSides,
+        List<Choice> heightsBy,
         List<Choice> latheEntries) {
 
     private static final double LARGEST_BIT_MM = 10;
@@ -65,7 +87,10 @@ public record Choices(
         return new Choices(
                 Stream.concat(
                                 constants(Operation.values(), Operation::words).stream(),
-                                Stream.of(new Choice("bore", "bore", "a hole, with a bar")))
+                                Stream.of(
+                                        new Choice("bore", "bore", "a hole, with a bar"),
+                                        new Choice("part", "part off", "with a blade, to the axis or a bore"),
+                                        new Choice("groove", "groove", "with a blade, to a diameter")))
                         .toList(),
                 stock.workMaterials().stream()
                         .map(m -> new Choice(m.id(), m.name(), m.state() + "; " + m.hardness()))
@@ -95,6 +120,21 @@ public record Choices(
                                 b.id(), b.name(), stock.toolMaterial(b).name()))
                         .toList(),
                 constants(Recess.Kind.values(), Recess.Kind::words),
+                stock.blades().stream()
+                        .map(b -> new Choice(b.id(), b.name(), b.tool().name()))
+                        .toList(),
+                constants(PartHold.values(), PartHold::words),
+                constants(HolderKind.values(), HolderKind::words),
+                List.of(
+                        new Choice("front", "in front of the work", ""),
+                        new Choice("behind", "behind the work, upside down", "")),
+                List.of(
+                        new Choice("flat", "flat top", ""),
+                        new Choice("hollow", "hollowed top", "the chip comes off narrower than the cut")),
+                List.of(new Choice("one", "one bolt", ""), new Choice("two", "two bolts", "")),
+                constants(PartProof.Face.values(), PartProof.Face::words),
+                constants(PartProof.PipSide.values(), PartProof.PipSide::words),
+                constants(HeightReading.How.values(), HeightReading.How::words),
                 LatheCard.ENTRIES.entrySet().stream()
                         .map(e -> new Choice(e.getKey(), e.getValue(), ""))
                         .toList());

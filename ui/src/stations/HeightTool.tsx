@@ -1,0 +1,135 @@
+import { Collapsible } from 'radix-ui';
+import { useState } from 'react';
+import { type HeightAnswer, send, sentenceOf } from '../api/client';
+import { PickList } from '../cut/ChoiceInput';
+import { useCut, useEdit } from '../cut/CutContext';
+import { familyOf } from '../cut/family';
+
+const FIELD = { turning: 'height', boring: 'boreHeight', parting: 'partHeight' };
+const WITHIN = { turning: 'diameter', boring: 'boreStart', parting: 'partDiameter' };
+const MEASURED: Record<string, string> = {
+  pip: 'Pip across',
+  lines: 'Lines apart',
+  gauge: 'Point above the slide',
+};
+
+/** The point's height over the axis, worked out from a pip, from scribed lines or from a gauge; then used in the plan. */
+export function HeightTool() {
+  const { draft, choices } = useCut();
+  const edit = useEdit();
+  const { fields, units, readings } = draft;
+  const family = familyOf(fields.operation);
+  const [answer, setAnswer] = useState<HeightAnswer>();
+  const [said, setSaid] = useState('');
+  const how = readings['height.how'] ?? 'pip';
+  const above = readings['height.above'] === 'above';
+  const write = (id: string, text: string) => edit({ kind: 'reading', id: `height.${id}`, text });
+  const workOut = async () => {
+    setSaid('');
+    try {
+      setAnswer(
+        await send<HeightAnswer>('POST', '/api/measure/height', {
+          measured: {
+            how: how.toUpperCase(),
+            measured: readings['height.measured'] ?? '',
+            above,
+            within: fields[WITHIN[family]] ?? '',
+            arm: readings['height.arm'] ?? '',
+          },
+          units,
+          lathe: fields.lathe,
+        }),
+      );
+    } catch (error) {
+      setSaid(sentenceOf(error));
+    }
+  };
+  return (
+    <Collapsible.Root className="height-tool">
+      <Collapsible.Trigger className="quiet">Height from what you measured</Collapsible.Trigger>
+      <Collapsible.Content>
+        <form
+          className="keep"
+          aria-label="Height from what you measured"
+          onSubmit={(event) => {
+            event.preventDefault();
+            void workOut();
+          }}
+        >
+          <PickList
+            label="Measured by"
+            value={how}
+            text={choices.heightsBy.find((c) => c.id === how)?.words ?? ''}
+            choices={choices.heightsBy}
+            onPick={(id) => write('how', id)}
+          />
+          <Entry
+            id="measured"
+            label={MEASURED[how] ?? 'Measured'}
+            value={readings['height.measured'] ?? ''}
+            wrong={answer?.errors.measured}
+            onChange={write}
+          />
+          {how !== 'gauge' && (
+            <PickList
+              label="The point is"
+              value={above ? 'above' : 'below'}
+              text={
+                above ? 'above: rubbed off, or the second line higher' : 'below: cut round, or the second line lower'
+              }
+              choices={[
+                { id: 'below', words: 'below: cut round, or the second line lower', more: '' },
+                { id: 'above', words: 'above: rubbed off, or the second line higher', more: '' },
+              ]}
+              onPick={(id) => write('above', id)}
+            />
+          )}
+          <Entry
+            id="arm"
+            label="Rocker, pivot to point (if any)"
+            value={readings['height.arm'] ?? ''}
+            wrong={answer?.errors.arm}
+            onChange={write}
+          />
+          <button type="submit" className="do">
+            Work it out
+          </button>
+          {answer?.height && (
+            <button
+              type="button"
+              className="mend"
+              onClick={() => edit({ kind: 'field', id: FIELD[family], text: answer.height })}
+            >
+              Put {answer.height} in
+            </button>
+          )}
+          {(answer?.sentence || said) && <p role="status">{said || answer?.sentence}</p>}
+        </form>
+      </Collapsible.Content>
+    </Collapsible.Root>
+  );
+}
+
+interface EntryProps {
+  id: string;
+  label: string;
+  value: string;
+  wrong: string | undefined;
+  onChange: (id: string, text: string) => void;
+}
+
+function Entry({ id, label, value, wrong, onChange }: EntryProps) {
+  return (
+    <label className={wrong ? 'reading reading-wrong' : 'reading'}>
+      <span>{label}</span>
+      <input
+        className="plain-input figures"
+        data-height={id}
+        value={value}
+        aria-invalid={!!wrong}
+        onChange={(event) => onChange(id, event.target.value)}
+      />
+      {wrong && <em role="alert">{wrong}</em>}
+    </label>
+  );
+}
