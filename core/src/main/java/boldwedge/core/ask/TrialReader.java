@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -61,12 +62,16 @@ public final class TrialReader {
         };
     }
 
-    /** Reads a choice among constants; the first when it is empty or not one of them. */
-    public <E extends Enum<E>> E choice(String id, E[] all) {
-        return Arrays.stream(all)
-                .filter(one -> Entry.choice(one).equals(text(id)))
-                .findFirst()
-                .orElse(all[0]);
+    /** Reads a choice among constants; the first when it is empty, and when it is none of them, which is then a mistake. */
+    public <E extends Enum<E>> E choice(String id, String label, E[] all) {
+        String typed = text(id).toLowerCase(Locale.ROOT);
+        Optional<E> found = typed.isEmpty()
+                ? Optional.of(all[0])
+                : Arrays.stream(all)
+                        .filter(one -> Entry.choice(one).equals(typed))
+                        .findFirst();
+        readings.add(new TrialAnswer.Reading(id, label, typed, "", found.isPresent() ? "" : "Pick one from the list."));
+        return found.orElse(all[0]);
     }
 
     /** Says what is wrong with a reading that was read. */

@@ -1,9 +1,11 @@
 package boldwedge.core.boring;
 
+import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.FieldState;
 import boldwedge.core.ask.Figure;
+import boldwedge.core.ask.Figures;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Say;
@@ -12,7 +14,6 @@ import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Written;
-import boldwedge.core.wedge.AngleAdvice.Advised;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -40,7 +41,7 @@ public final class BorePlan {
         }
         BoreCut cut = worked.cut().get();
         Say say = new Say(request.units());
-        chosen(states, cut, say);
+        show(new Chosen(states, say), cut);
         List<Finding> findings = new ArrayList<>();
         findings.addAll(new BoreFitFindings(cut, say).all());
         findings.addAll(new BoreSizeFindings(cut, say).all());
@@ -91,140 +92,88 @@ public final class BorePlan {
         return reader.typed(field).orElse(Double.NaN);
     }
 
-    private static void chosen(Map<Entry, FieldState> states, BoreCut cut, Say say) {
+    private static void show(Chosen chosen, BoreCut cut) {
         BoreJob job = cut.job();
         ToolSignature s = cut.signature();
-        advise(states, BoreField.BACK_RAKE, cut.advice().backRake(), s.backRake());
-        advise(states, BoreField.SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
-        advise(states, BoreField.RELIEF, cut.advice().endRelief(), s.endRelief());
-        advise(states, BoreField.SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
-        advise(states, BoreField.END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
-        advise(states, BoreField.SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
-        Advised nose = cut.advice().noseRadius();
-        states.computeIfPresent(
-                BoreField.NOSE_RADIUS,
-                (field, state) -> state.advised(
-                        say.length(s.noseRadiusMm()),
-                        Written.full(
-                                Quantity.LENGTH, s.noseRadiusMm(), say.units().other()),
-                        say.length(nose.span().low()),
-                        say.length(nose.span().high()),
-                        say.length(nose.chosen()),
-                        nose.reason(),
-                        nose.source(),
-                        nose.schools()));
-        length(states, BoreField.OUTSIDE, job.outsideMm(), say);
-        length(states, BoreField.STICK_OUT, job.stickOutMm(), say);
-        length(states, BoreField.FLANK, job.flankMm(), say);
-        length(states, BoreField.BAR_DIAMETER, job.barMm(), say);
-        length(states, BoreField.BAR_LENGTH, job.barLengthMm(), say);
-        length(states, BoreField.OVERHANG, job.overhangMm(), say);
-        length(states, BoreField.NECK_DIAMETER, job.neckMm(), say);
-        length(states, BoreField.SPAN, job.spanMm(), say);
-        length(states, BoreField.CUTTER_AT, job.cutterAtMm(), say);
-        length(states, BoreField.MADE_LENGTH, job.barLengthMm(), say);
-        length(states, BoreField.MADE_BAR, job.barMm(), say);
-        length(states, BoreField.MADE_CROSS, BarEnd.crossing(job), say);
-        length(states, BoreField.MADE_NECK, job.neckMm(), say);
-        length(states, BoreField.DEPTH, job.depthMm(), say);
-        length(states, BoreField.HOLDER_SIDE, job.holderSideMm(), say);
+        chosen.angle(BoreField.BACK_RAKE, cut.advice().backRake(), s.backRake());
+        chosen.angle(BoreField.SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
+        chosen.angle(BoreField.RELIEF, cut.advice().endRelief(), s.endRelief());
+        chosen.angle(BoreField.SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
+        chosen.angle(BoreField.END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
+        chosen.angle(BoreField.SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
+        chosen.nose(BoreField.NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
+        chosen.length(BoreField.OUTSIDE, job.outsideMm());
+        chosen.length(BoreField.STICK_OUT, job.stickOutMm());
+        chosen.length(BoreField.FLANK, job.flankMm());
+        chosen.length(BoreField.BAR_DIAMETER, job.barMm());
+        chosen.length(BoreField.BAR_LENGTH, job.barLengthMm());
+        chosen.length(BoreField.OVERHANG, job.overhangMm());
+        chosen.length(BoreField.NECK_DIAMETER, job.neckMm());
+        chosen.length(BoreField.SPAN, job.spanMm());
+        chosen.length(BoreField.CUTTER_AT, job.cutterAtMm());
+        chosen.length(BoreField.MADE_LENGTH, job.barLengthMm());
+        chosen.length(BoreField.MADE_BAR, job.barMm());
+        chosen.length(BoreField.MADE_CROSS, BarEnd.crossing(job));
+        chosen.length(BoreField.MADE_NECK, job.neckMm());
+        chosen.length(BoreField.DEPTH, job.depthMm());
+        chosen.length(BoreField.HOLDER_SIDE, job.holderSideMm());
         job.recess().ifPresent(recess -> {
-            length(states, BoreField.RECESS_DIAMETER, recess.diameterMm(), say);
-            length(states, BoreField.RECESS_WIDTH, recess.widthMm(), say);
-            length(states, BoreField.RECESS_AT, recess.atMm(), say);
+            chosen.length(BoreField.RECESS_DIAMETER, recess.diameterMm());
+            chosen.length(BoreField.RECESS_WIDTH, recess.widthMm());
+            chosen.length(BoreField.RECESS_AT, recess.atMm());
         });
-        FieldReader.show(states, BoreField.FEED, Quantity.FEED, cut.feedMm(), say);
-        FieldReader.show(states, BoreField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm(), say);
-        FieldReader.show(
-                states,
-                BoreField.STIFFNESS,
-                Quantity.STIFFNESS,
-                1 / cut.stiffness().tool(),
-                say);
-        FieldReader.show(states, BoreField.DAMPING, Quantity.RATIO, cut.mode().damping(), say);
-        FieldReader.show(states, BoreField.RING, Quantity.FREQUENCY, cut.mode().hz(), say);
-    }
-
-    private static void length(Map<Entry, FieldState> states, BoreField field, double mm, Say say) {
-        FieldReader.show(states, field, Quantity.LENGTH, mm, say);
-    }
-
-    private static void advise(Map<Entry, FieldState> states, BoreField field, Advised advised, double value) {
-        states.computeIfPresent(
-                field,
-                (entry, state) -> state.advised(
-                        Written.degrees(value),
-                        "",
-                        Written.degrees(advised.span().low()),
-                        Written.degrees(advised.span().high()),
-                        Written.degrees(advised.chosen()),
-                        advised.reason(),
-                        advised.source(),
-                        advised.schools()));
+        chosen.value(BoreField.FEED, Quantity.FEED, cut.feedMm());
+        chosen.value(BoreField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
+        chosen.value(
+                BoreField.STIFFNESS, Quantity.STIFFNESS, 1 / cut.stiffness().tool());
+        chosen.value(BoreField.DAMPING, Quantity.RATIO, cut.mode().damping());
+        chosen.value(BoreField.RING, Quantity.FREQUENCY, cut.mode().hz());
     }
 
     private static List<Figure> figures(BoreCut cut, Say say) {
         BoreJob job = cut.job();
-        List<Figure> f = new ArrayList<>();
-        mm(f, "barDiameter", "Bar", job.barMm(), say);
-        mm(f, "depth", "Depth of cut", job.depthMm(), say);
-        f.add(new Figure("speed", "Spindle speed", Station.REACH, cut.rpm(), "rpm", say.rpm(cut.rpm())));
-        f.add(new Figure(
-                "surfaceSpeed",
-                "Surface speed",
-                Station.REACH,
-                cut.surfaceSpeed(),
-                "m/min",
-                say.surfaceSpeed(cut.surfaceSpeed())));
-        f.add(new Figure("feed", "Feed", Station.REACH, cut.feedMm(), "mm/rev", say.feed(cut.feedMm())));
-        f.add(new Figure(
-                "passTime", "Time of a pass", Station.CUT, cut.passMinutes(), "min", say.time(cut.passMinutes())));
-        n(f, "cuttingForce", "Down on the bit", cut.force().cuttingN(), say);
-        n(f, "pushForce", "Pushing the bar aside", cut.force().pushN(), say);
-        n(f, "feedForce", "Along the bar", cut.force().feedN(), say);
-        f.add(new Figure(
-                "power", "Power at the edge", Station.REACH, cut.powerWatt(), "W", say.power(cut.powerWatt())));
-        f.add(new Figure(
+        Figures f = new Figures(say);
+        f.length("barDiameter", "Bar", Station.REACH, job.barMm());
+        f.length("depth", "Depth of cut", Station.REACH, job.depthMm());
+        f.rpm("speed", "Spindle speed", Station.REACH, cut.rpm());
+        f.surfaceSpeed("surfaceSpeed", "Surface speed", Station.REACH, cut.surfaceSpeed());
+        f.feed("feed", "Feed", Station.REACH, cut.feedMm());
+        f.minutes("passTime", "Time of a pass", Station.CUT, cut.passMinutes());
+        f.force("cuttingForce", "Down on the bit", Station.REACH, cut.force().cuttingN());
+        f.force("pushForce", "Pushing the bar aside", Station.REACH, cut.force().pushN());
+        f.force("feedForce", "Along the bar", Station.REACH, cut.force().feedN());
+        f.power("power", "Power at the edge", Station.REACH, cut.powerWatt());
+        f.give(
                 "barCompliance",
                 "Give of the bar",
                 Station.REACH,
-                cut.stiffness().barMmPerN(),
-                "mm/N",
-                say.number(cut.stiffness().barMmPerN() * 1000, 3) + " µm/N"));
-        f.add(new Figure(
+                cut.stiffness().barMmPerN());
+        f.add(
                 "tipStiffness",
                 "Stiffness at the point",
                 Station.REACH,
                 1 / cut.stiffness().tool(),
                 "N/mm",
-                Written.full(Quantity.STIFFNESS, 1 / cut.stiffness().tool(), say.units())));
-        f.add(new Figure(
+                Written.full(Quantity.STIFFNESS, 1 / cut.stiffness().tool(), say.units()));
+        f.add(
                 "ring",
                 "Rings at",
                 Station.REACH,
                 cut.mode().hz(),
                 "Hz",
-                say.number(cut.mode().hz(), 0) + " Hz"));
-        mm(f, "limitDepth", "Chatters from a depth of", Math.min(cut.limitHereMm(), 10), say);
-        mm(f, "diameterError", "Left small by", cut.push().largestMm(), say);
-        mm(f, "taper", "Taper", cut.push().taperMm(), say);
-        f.add(new Figure(
+                say.number(cut.mode().hz(), 0) + " Hz");
+        f.length("limitDepth", "Chatters from a depth of", Station.REACH, Math.min(cut.limitHereMm(), 10));
+        f.length("diameterError", "Left small by", Station.REACH, cut.push().largestMm());
+        f.length("taper", "Taper", Station.REACH, cut.push().taperMm());
+        f.add(
                 "springPasses",
                 "Spring passes",
                 Station.REACH,
                 cut.push().springPasses(),
                 "1",
-                Integer.toString(cut.push().springPasses())));
-        mm(f, "smallestHole", "Smallest hole", 2 * BoreFitFindings.smallestRadius(cut), say);
-        mm(f, "barGap", "Gap round the bar", cut.fit().gapMm(job.startMm() / 2), say);
-        return List.copyOf(f);
-    }
-
-    private static void mm(List<Figure> figures, String id, String label, double mm, Say say) {
-        figures.add(new Figure(id, label, Station.REACH, mm, "mm", say.length(mm)));
-    }
-
-    private static void n(List<Figure> figures, String id, String label, double newtons, Say say) {
-        figures.add(new Figure(id, label, Station.REACH, newtons, "N", say.force(newtons)));
+                Integer.toString(cut.push().springPasses()));
+        f.length("smallestHole", "Smallest hole", Station.REACH, 2 * BoreFitFindings.smallestRadius(cut));
+        f.length("barGap", "Gap round the bar", Station.REACH, cut.fit().gapMm(job.startMm() / 2));
+        return f.all();
     }
 }

@@ -1,25 +1,21 @@
 package boldwedge.core.boring;
 
-import boldwedge.core.ask.FieldState;
+import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Say;
 import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialReader;
 import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.cutting.Finish;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Mend;
 import boldwedge.core.finding.Step;
 import boldwedge.core.measure.Limits;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Reading;
-import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.proof.Taught;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -32,19 +28,23 @@ import java.util.OptionalDouble;
  * each would do in this very set-up fits the readings, one change proposed.
  */
 public final class BoreProof {
-    private static final Map<String, BoreField> RUN =
+    private static final Map<String, Entry> RUN =
             Map.of("speed", BoreField.SPEED, "feed", BoreField.FEED, "depth", BoreField.DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
+    private static final String MOUTH = "Diameter at the mouth";
+    private static final String BOTTOM = "Diameter at the bottom";
+    private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.5, 2000);
     private static final double GAUGE_MM = 0.003;
     /** Alignment of a shop lathe is usually within about 0.02 mm per 300 mm (acceptance practice after ISO 1708). */
     private static final double USUAL_MISALIGNMENT = 0.02 / 300;
 
     private final TrialRequest request;
     private final Say say;
-    private final List<TrialAnswer.Reading> readings = new ArrayList<>();
+    private final TrialReader reader;
 
     private BoreProof(TrialRequest request) {
         this.request = request;
+        this.reader = new TrialReader(request);
         this.say = new Say(request.plan().units());
     }
 
@@ -63,8 +63,8 @@ public final class BoreProof {
                 new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), kept.readings());
         BoreProof proof = new BoreProof(untaught);
         Optional<BoreCut> cut = proof.run();
-        OptionalDouble mouth = proof.length("near", "Diameter at the mouth");
-        OptionalDouble bottom = proof.length("far", "Diameter at the bottom");
+        OptionalDouble mouth = proof.reader.value("near", MOUTH, DIAMETER);
+        OptionalDouble bottom = proof.reader.value("far", BOTTOM, DIAMETER);
         if (cut.isEmpty() || mouth.isEmpty() || bottom.isEmpty()) {
             return Optional.empty();
         }
@@ -74,66 +74,41 @@ public final class BoreProof {
 
     /** The job as it was really run. */
     private Optional<BoreCut> run() {
-        return BorePlan.work(ran()).cut();
-    }
-
-    private PlanRequest ran() {
-        Map<String, String> fields = new HashMap<>(request.plan().fields());
-        RUN.forEach((id, field) -> {
-            if (!text(id).isEmpty()) {
-                fields.put(field.id(), text(id));
-            }
-        });
-        return new PlanRequest(
-                fields,
-                request.plan().units(),
-                request.plan().lathe(),
-                request.plan().taught());
+        return BorePlan.work(reader.ran(RUN)).cut();
     }
 
     private TrialAnswer judge() {
-        BorePlan.Worked worked = BorePlan.work(ran());
-        for (String id : RUN_ORDER) {
-            FieldState state = worked.states().get(RUN.get(id));
-            String error = state == null || text(id).isEmpty() ? "" : state.error();
-            readings.add(new TrialAnswer.Reading(
-                    id,
-                    state == null ? id : state.label() + " run",
-                    text(id),
-                    state == null ? "" : state.other(),
-                    error));
-        }
-        OptionalDouble mouth = length("near", "Diameter at the mouth");
-        OptionalDouble bottom = length("far", "Diameter at the bottom");
-        OptionalDouble finish = text("finish").isEmpty()
-                ? OptionalDouble.empty()
-                : read("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
-        if (readings.stream().anyMatch(r -> !r.error().isEmpty())) {
-            return stopped("One reading cannot be right.");
+        BorePlan.Worked worked = BorePlan.work(reader.ran(RUN));
+        reader.ran(RUN_ORDER, RUN, worked.states());
+        OptionalDouble mouth = reader.value("near", MOUTH, DIAMETER);
+        OptionalDouble bottom = reader.value("far", BOTTOM, DIAMETER);
+        OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
+        Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
+        if (reader.hasErrors()) {
+            return reader.stopped("One reading cannot be right.");
         }
         if (worked.cut().isEmpty()) {
-            return stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
+            return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
         }
         if (mouth.isEmpty() || bottom.isEmpty()) {
-            return stopped("Type the diameter at the mouth (past its bell) and at the bottom.");
+            return reader.stopped("Type the diameter at the mouth (past its bell) and at the bottom.");
         }
         BoreCut cut = worked.cut().get();
         double nominal = cut.job().finishedMm();
         for (String id : List.of("near", "far")) {
             double value = id.equals("near") ? mouth.getAsDouble() : bottom.getAsDouble();
             if (Math.abs(value - nominal) > 0.15 * nominal) {
-                replace(
+                reader.wrong(
                         id,
                         "That is far from " + say.length(nominal) + ", which the tool was set to. Check the units.");
-                return stopped("One reading cannot be right.");
+                return reader.stopped("One reading cannot be right.");
             }
         }
-        return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), finish);
+        return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), finish, sound);
     }
 
-    private TrialAnswer judged(BoreCut cut, double mouth, double bottom, OptionalDouble finish) {
+    private TrialAnswer judged(BoreCut cut, double mouth, double bottom, OptionalDouble finish, Measured.Sound sound) {
         BoreJob job = cut.job();
-        Measured.Sound sound = sound();
         double upper = job.finishedMm() + job.tolerance().upperMm() + 1e-6;
         double lower = job.finishedMm() + job.tolerance().lowerMm() - 1e-6;
         boolean within = mouth <= upper && bottom <= upper && mouth >= lower && bottom >= lower;
@@ -151,7 +126,7 @@ public final class BoreProof {
                 within && smooth && sound != Measured.Sound.CHATTER ? Optional.empty() : propose(cut, causes);
         return new TrialAnswer(
                 true,
-                readings,
+                reader.readings(),
                 compare(cut, mouth, bottom, finish),
                 causes,
                 verdict,
@@ -322,7 +297,7 @@ public final class BoreProof {
         List<Proposal> proposals = new ArrayList<>();
         for (Finding finding : offered) {
             for (Mend mend : finding.mends()) {
-                Map<String, String> fields = new HashMap<>(ran().fields());
+                Map<String, String> fields = new HashMap<>(reader.ran(RUN).fields());
                 fields.put(mend.field(), mend.text());
                 BorePlan.work(new PlanRequest(
                                 fields,
@@ -346,54 +321,5 @@ public final class BoreProof {
 
     private static double gauss(double misfit, double sigma) {
         return Math.exp(-misfit * misfit / (2 * sigma * sigma));
-    }
-
-    private Measured.Sound sound() {
-        String wanted = text("sound");
-        return Arrays.stream(Measured.Sound.values())
-                .filter(s -> boldwedge.core.ask.Entry.choice(s).equals(wanted))
-                .findFirst()
-                .orElse(Measured.Sound.QUIET);
-    }
-
-    private TrialAnswer stopped(String verdict) {
-        return new TrialAnswer(false, readings, List.of(), List.of(), verdict, Optional.empty(), "", Optional.empty());
-    }
-
-    private String text(String id) {
-        return request.readings().getOrDefault(id, "").strip();
-    }
-
-    private OptionalDouble length(String id, String label) {
-        return text(id).isEmpty() ? blank(id, label) : read(id, label, new Limits(Quantity.LENGTH, 0.5, 2000));
-    }
-
-    private OptionalDouble blank(String id, String label) {
-        readings.add(new TrialAnswer.Reading(id, label, "", "", ""));
-        return OptionalDouble.empty();
-    }
-
-    private OptionalDouble read(String id, String label, Limits limits) {
-        return switch (MeasureParser.parse(text(id), limits, request.plan().units())) {
-            case Parsed.Good<Reading>(Reading good) -> {
-                readings.add(new TrialAnswer.Reading(
-                        id,
-                        label,
-                        text(id),
-                        Written.full(
-                                limits.quantity(), good.value(), good.system().other()),
-                        ""));
-                yield OptionalDouble.of(good.value());
-            }
-            case Parsed.Wrong<Reading> wrong -> {
-                readings.add(new TrialAnswer.Reading(id, label, text(id), "", wrong.sentence()));
-                yield OptionalDouble.empty();
-            }
-        };
-    }
-
-    private void replace(String id, String error) {
-        readings.replaceAll(
-                r -> r.id().equals(id) ? new TrialAnswer.Reading(r.id(), r.label(), r.typed(), r.other(), error) : r);
     }
 }

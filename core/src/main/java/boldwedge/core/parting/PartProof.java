@@ -104,11 +104,11 @@ public final class PartProof {
         Limits length = new Limits(Quantity.LENGTH, 0, 1000);
         Signs signs = new Signs(
                 reader.value("pip", "Pip across", length),
-                reader.choice("pipSide", PipSide.values()),
-                reader.choice("face", Face.values()),
+                reader.choice("pipSide", "Pip", PipSide.values()),
+                reader.choice("face", "Face", Face.values()),
                 reader.value("faceBy", "Face out of flat by", length),
                 reader.value(BladeLife.BROKE, "Broke at a diameter of", length),
-                reader.choice("sound", Measured.Sound.values()));
+                reader.choice("sound", "Sound", Measured.Sound.values()));
         reader.value(BladeLife.COUNT, "Pieces cut", new Limits(Quantity.RATIO, 0, 100_000));
         if (worked.cut().isPresent()) {
             check(worked.cut().get(), signs);

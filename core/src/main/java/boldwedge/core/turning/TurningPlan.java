@@ -1,9 +1,11 @@
 package boldwedge.core.turning;
 
+import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.FieldState;
 import boldwedge.core.ask.Figure;
+import boldwedge.core.ask.Figures;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Say;
@@ -14,7 +16,6 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Written;
-import boldwedge.core.wedge.AngleAdvice.Advised;
 import boldwedge.core.wedge.EdgeAngles;
 import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.GroundBit;
@@ -49,7 +50,7 @@ public final class TurningPlan {
         }
         TurningCut cut = worked.cut().get();
         Map<Entry, FieldState> states = worked.states();
-        chosen(states, cut, say);
+        show(new Chosen(states, say), cut);
         List<Finding> findings = new ArrayList<>();
         findings.add(passes(cut, say));
         findings.addAll(new EdgeFindings(cut, say).all());
@@ -125,59 +126,20 @@ public final class TurningPlan {
     }
 
     /** Shows what was chosen, and the recommended range beside what was typed. */
-    private static void chosen(Map<Entry, FieldState> states, TurningCut cut, Say say) {
+    private static void show(Chosen chosen, TurningCut cut) {
         ToolSignature s = cut.signature();
-        advise(states, TurningField.BACK_RAKE, cut.advice().backRake(), s.backRake());
-        advise(states, TurningField.SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
-        advise(states, TurningField.END_RELIEF, cut.advice().endRelief(), s.endRelief());
-        advise(states, TurningField.SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
-        advise(states, TurningField.END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
-        advise(states, TurningField.SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
-        FieldState nose = states.get(TurningField.NOSE_RADIUS);
-        if (nose != null) {
-            Advised advised = cut.advice().noseRadius();
-            states.put(
-                    TurningField.NOSE_RADIUS,
-                    withAdvice(
-                            nose,
-                            say.length(s.noseRadiusMm()),
-                            advised,
-                            say.length(advised.span().low()),
-                            say.length(advised.span().high()),
-                            say.length(advised.chosen()),
-                            Written.full(
-                                    Quantity.LENGTH,
-                                    s.noseRadiusMm(),
-                                    say.units().other())));
-        }
-        FieldReader.show(states, TurningField.DEPTH, Quantity.LENGTH, cut.job().depthMm(), say);
-        FieldReader.show(states, TurningField.FEED, Quantity.FEED, cut.feedMm(), say);
-        FieldReader.show(states, TurningField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm(), say);
-        FieldReader.show(
-                states, TurningField.OVERHANG, Quantity.LENGTH, cut.job().overhangMm(), say);
-        FieldReader.show(
-                states, TurningField.GROUND_LENGTH, Quantity.LENGTH, cut.bit().groundLengthMm(), say);
-    }
-
-    private static void advise(Map<Entry, FieldState> states, TurningField field, Advised advised, double value) {
-        FieldState state = states.get(field);
-        if (state != null) {
-            states.put(
-                    field,
-                    withAdvice(
-                            state,
-                            Written.degrees(value),
-                            advised,
-                            Written.degrees(advised.span().low()),
-                            Written.degrees(advised.span().high()),
-                            Written.degrees(advised.chosen()),
-                            ""));
-        }
-    }
-
-    private static FieldState withAdvice(
-            FieldState state, String value, Advised advised, String low, String high, String choice, String other) {
-        return state.advised(value, other, low, high, choice, advised.reason(), advised.source(), advised.schools());
+        chosen.angle(TurningField.BACK_RAKE, cut.advice().backRake(), s.backRake());
+        chosen.angle(TurningField.SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
+        chosen.angle(TurningField.END_RELIEF, cut.advice().endRelief(), s.endRelief());
+        chosen.angle(TurningField.SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
+        chosen.angle(TurningField.END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
+        chosen.angle(TurningField.SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
+        chosen.nose(TurningField.NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
+        chosen.length(TurningField.DEPTH, cut.job().depthMm());
+        chosen.value(TurningField.FEED, Quantity.FEED, cut.feedMm());
+        chosen.value(TurningField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
+        chosen.length(TurningField.OVERHANG, cut.job().overhangMm());
+        chosen.length(TurningField.GROUND_LENGTH, cut.bit().groundLengthMm());
     }
 
     private static Finding passes(TurningCut cut, Say say) {
@@ -215,164 +177,120 @@ public final class TurningPlan {
     }
 
     private static List<Figure> figures(TurningCut cut, Say say) {
-        List<Figure> f = new ArrayList<>();
+        Figures f = new Figures(say);
         ToolSignature s = cut.signature();
         ToolSignature u = cut.wedge().signature(cut.used());
         EdgeAngles hand = cut.wedge().sideAngles(Frame.IN_HAND);
         EdgeAngles use = cut.leading();
-        angle(f, "backRake", "Back rake", Station.EDGE, s.backRake());
-        angle(f, "sideRake", "Side rake", Station.EDGE, s.sideRake());
-        angle(f, "endRelief", "End relief", Station.EDGE, s.endRelief());
-        angle(f, "sideRelief", "Side relief", Station.EDGE, s.sideRelief());
-        angle(f, "endEdge", "End cutting-edge angle", Station.EDGE, s.endCuttingEdge());
-        angle(f, "sideEdge", "Side cutting-edge angle", Station.EDGE, s.sideCuttingEdge());
-        f.add(new Figure(
-                "noseRadius", "Nose radius", Station.EDGE, s.noseRadiusMm(), "mm", say.length(s.noseRadiusMm())));
-        angle(f, "kappaR", "Approach, κr", Station.EDGE, hand.approach());
-        angle(f, "lambdaS", "λs, inclination", Station.EDGE, hand.inclination());
-        angle(f, "gammaO", "γo, orthogonal rake", Station.EDGE, hand.orthogonalRake());
-        angle(f, "gammaN", "Rake at the edge, γn", Station.EDGE, hand.normalRake());
-        angle(f, "alphaO", "αo, orthogonal clearance", Station.EDGE, hand.orthogonalClearance());
-        angle(f, "alphaN", "αn, normal clearance", Station.EDGE, hand.normalClearance());
-        angle(f, "betaN", "Wedge, βn", Station.EDGE, hand.normalWedge());
-        angle(f, "backRakeInUse", "Back rake in use", Station.REACH, u.backRake());
-        angle(f, "sideRakeInUse", "Side rake in use", Station.REACH, u.sideRake());
-        angle(f, "endReliefInUse", "End relief in use", Station.REACH, u.endRelief());
-        angle(f, "sideReliefInUse", "Side relief in use", Station.REACH, u.sideRelief());
-        angle(f, "gammaNInUse", "γn in use", Station.REACH, use.normalRake());
-        f.add(new Figure("speed", "Spindle speed", Station.REACH, cut.rpm(), "rpm", say.rpm(cut.rpm())));
-        f.add(new Figure(
-                "surfaceSpeed",
-                "Surface speed",
-                Station.REACH,
-                cut.surfaceSpeed(),
-                "m/min",
-                say.surfaceSpeed(cut.surfaceSpeed())));
-        f.add(new Figure("feed", "Feed", Station.REACH, cut.feedMm(), "mm/rev", say.feed(cut.feedMm())));
-        f.add(new Figure(
-                "depth",
-                "Depth of cut",
-                Station.REACH,
-                cut.job().depthMm(),
-                "mm",
-                say.length(cut.job().depthMm())));
-        force(f, "cuttingForce", "Cutting force", cut.force().cuttingN(), say);
-        force(f, "feedForce", "Feed force", cut.force().feedN(), say);
-        force(f, "pushForce", "Push", cut.force().pushN(), say);
-        f.add(new Figure(
-                "power", "Power at the edge", Station.REACH, cut.powerWatt(), "W", say.power(cut.powerWatt())));
-        f.add(new Figure(
-                "availablePower",
-                "Power at the spindle",
-                Station.REACH,
-                cut.availableWatt(),
-                "W",
-                say.power(cut.availableWatt())));
-        f.add(new Figure(
+        f.angle("backRake", "Back rake", Station.EDGE, s.backRake());
+        f.angle("sideRake", "Side rake", Station.EDGE, s.sideRake());
+        f.angle("endRelief", "End relief", Station.EDGE, s.endRelief());
+        f.angle("sideRelief", "Side relief", Station.EDGE, s.sideRelief());
+        f.angle("endEdge", "End cutting-edge angle", Station.EDGE, s.endCuttingEdge());
+        f.angle("sideEdge", "Side cutting-edge angle", Station.EDGE, s.sideCuttingEdge());
+        f.length("noseRadius", "Nose radius", Station.EDGE, s.noseRadiusMm());
+        f.angle("kappaR", "Approach, κr", Station.EDGE, hand.approach());
+        f.angle("lambdaS", "λs, inclination", Station.EDGE, hand.inclination());
+        f.angle("gammaO", "γo, orthogonal rake", Station.EDGE, hand.orthogonalRake());
+        f.angle("gammaN", "Rake at the edge, γn", Station.EDGE, hand.normalRake());
+        f.angle("alphaO", "αo, orthogonal clearance", Station.EDGE, hand.orthogonalClearance());
+        f.angle("alphaN", "αn, normal clearance", Station.EDGE, hand.normalClearance());
+        f.angle("betaN", "Wedge, βn", Station.EDGE, hand.normalWedge());
+        f.angle("backRakeInUse", "Back rake in use", Station.REACH, u.backRake());
+        f.angle("sideRakeInUse", "Side rake in use", Station.REACH, u.sideRake());
+        f.angle("endReliefInUse", "End relief in use", Station.REACH, u.endRelief());
+        f.angle("sideReliefInUse", "Side relief in use", Station.REACH, u.sideRelief());
+        f.angle("gammaNInUse", "γn in use", Station.REACH, use.normalRake());
+        f.rpm("speed", "Spindle speed", Station.REACH, cut.rpm());
+        f.surfaceSpeed("surfaceSpeed", "Surface speed", Station.REACH, cut.surfaceSpeed());
+        f.feed("feed", "Feed", Station.REACH, cut.feedMm());
+        f.length("depth", "Depth of cut", Station.REACH, cut.job().depthMm());
+        f.force("cuttingForce", "Cutting force", Station.REACH, cut.force().cuttingN());
+        f.force("feedForce", "Feed force", Station.REACH, cut.force().feedN());
+        f.force("pushForce", "Push", Station.REACH, cut.force().pushN());
+        f.power("power", "Power at the edge", Station.REACH, cut.powerWatt());
+        f.power("availablePower", "Power at the spindle", Station.REACH, cut.availableWatt());
+        f.add(
                 "rt",
                 "Rt, theoretical",
                 Station.REACH,
                 cut.finish().rtMm() * 1000,
                 "µm",
-                Written.places(cut.finish().rtMm() * 1000, 2) + " µm"));
-        f.add(new Figure(
+                Written.places(cut.finish().rtMm() * 1000, 2) + " µm");
+        f.add(
                 "ra",
                 "Ra, theoretical",
                 Station.REACH,
                 cut.finish().raMm() * 1000,
                 "µm",
-                say.ra(cut.finish().raMm())));
-        f.add(new Figure(
+                say.ra(cut.finish().raMm()));
+        f.add(
                 "removalRate",
                 "Metal removed",
                 Station.REACH,
                 cut.removalCm3PerMin(),
                 "cm³/min",
-                say.number(cut.removalCm3PerMin(), 2) + " cm³/min"));
-        f.add(new Figure(
-                "passTime", "Time of the pass", Station.REACH, cut.passMinutes(), "min", say.time(cut.passMinutes())));
-        f.add(new Figure(
+                say.number(cut.removalCm3PerMin(), 2) + " cm³/min");
+        f.minutes("passTime", "Time of the pass", Station.REACH, cut.passMinutes());
+        f.length(
                 "smallestChip",
                 "Smallest chip",
                 Station.REACH,
-                cut.smallestChipMm().chosen(),
-                "mm",
-                say.length(cut.smallestChipMm().chosen())));
-        f.add(new Figure(
+                cut.smallestChipMm().chosen());
+        f.length(
                 "diameterError",
                 "Left large by spring",
                 Station.REACH,
-                cut.pushOff().largestMm(),
-                "mm",
-                say.length(cut.pushOff().largestMm())));
-        f.add(new Figure(
-                "taper",
-                "Taper over the cut",
-                Station.REACH,
-                cut.pushOff().taperMm(),
-                "mm",
-                say.length(cut.pushOff().taperMm())));
-        f.add(new Figure(
+                cut.pushOff().largestMm());
+        f.length("taper", "Taper over the cut", Station.REACH, cut.pushOff().taperMm());
+        f.add(
                 "springPasses",
                 "Spring passes",
                 Station.REACH,
                 cut.pushOff().springPasses(),
                 "1",
-                Integer.toString(cut.pushOff().springPasses())));
-        f.add(new Figure(
-                "toolDrop", "Drop of the point", Station.REACH, cut.toolDropMm(), "mm", say.length(cut.toolDropMm())));
-        f.add(new Figure(
+                Integer.toString(cut.pushOff().springPasses()));
+        f.length("toolDrop", "Drop of the point", Station.REACH, cut.toolDropMm());
+        f.add(
                 "removedVolume",
                 "Stock to grind",
                 Station.MAKE,
                 cut.bit().totalRemovedMm3(),
                 "mm³",
-                Written.places(cut.bit().totalRemovedMm3(), 0) + " mm³"));
-        f.add(new Figure(
+                Written.places(cut.bit().totalRemovedMm3(), 0) + " mm³");
+        f.add(
                 "mass",
                 "Mass when ground",
                 Station.MAKE,
                 cut.bit().massGram(),
                 "g",
-                Written.places(cut.bit().massGram(), 1) + " g"));
-        f.add(new Figure(
+                Written.places(cut.bit().massGram(), 1) + " g");
+        f.add(
                 "regrinds",
                 "Touch-ups left",
                 Station.MAKE,
                 cut.grinding().regrindsLeft(),
                 "1",
-                Integer.toString(cut.grinding().regrindsLeft())));
-        f.add(new Figure(
+                Integer.toString(cut.grinding().regrindsLeft()));
+        f.length(
                 "pointHeight",
                 "Point above base",
                 Station.MAKE,
-                cut.bit().point().getZ(),
-                "mm",
-                say.length(cut.bit().point().getZ())));
-        f.add(new Figure(
+                cut.bit().point().getZ());
+        f.rpm(
                 "chartSpeed",
                 "Speed a chart asks for",
                 Station.REACH,
-                cut.speedChoice().wantedRpm(),
-                "rpm",
-                say.rpm(cut.speedChoice().wantedRpm())));
+                cut.speedChoice().wantedRpm());
         double higher = cut.speedChoice().higherRpm().orElse(cut.rpm());
-        f.add(new Figure(
+        f.add(
                 "nextHigherLife",
                 "Edge life at the next speed up",
                 Station.REACH,
                 SpeedChoice.lifeShare(
                         Math.min(cut.rpm(), higher), higher, cut.job().tool().taylorExponent()),
                 "1",
-                say.share(cut.speedChoice().higherLifeShare())));
-        return List.copyOf(f);
-    }
-
-    private static void angle(List<Figure> figures, String id, String label, Station station, double radians) {
-        figures.add(new Figure(id, label, station, Math.toDegrees(radians), "deg", Written.degrees(radians)));
-    }
-
-    private static void force(List<Figure> figures, String id, String label, double newtons, Say say) {
-        figures.add(new Figure(id, label, Station.REACH, newtons, "N", say.force(newtons)));
+                say.share(cut.speedChoice().higherLifeShare()));
+        return f.all();
     }
 }

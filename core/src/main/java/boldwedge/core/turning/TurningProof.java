@@ -1,10 +1,10 @@
 package boldwedge.core.turning;
 
 import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.FieldState;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Say;
 import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialReader;
 import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.cutting.Finish;
 import boldwedge.core.drawing.Label.Anchor;
@@ -14,8 +14,6 @@ import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
 import boldwedge.core.finding.Mend;
 import boldwedge.core.measure.Limits;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
@@ -32,20 +30,22 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Judges a trial cut: predicts it for the settings really run, sets measured beside it, ranks causes, proposes one change. */
 public final class TurningProof {
-    private final TrialRequest request;
+    private static final Map<String, Entry> RUN =
+            Map.of("speed", TurningField.SPEED, "feed", TurningField.FEED, "depth", TurningField.DEPTH);
+    private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
+    private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.1, 2000);
+
+    private final TrialReader reader;
     private final Say say;
-    private final List<TrialAnswer.Reading> readings = new ArrayList<>();
-    private boolean wrong;
 
     private TurningProof(TrialRequest request) {
-        this.request = request;
+        this.reader = new TrialReader(request);
         this.say = new Say(request.plan().units());
     }
 
@@ -55,71 +55,56 @@ public final class TurningProof {
     }
 
     private TrialAnswer judge() {
-        Map<String, String> fields = new HashMap<>(request.plan().fields());
-        for (TurningField field : new TurningField[] {TurningField.SPEED, TurningField.FEED, TurningField.DEPTH}) {
-            String typed = text(field.id());
-            if (!typed.isEmpty()) {
-                fields.put(field.id(), typed);
-            }
-        }
-        PlanRequest run =
-                new PlanRequest(fields, request.plan().units(), request.plan().lathe());
+        PlanRequest run = reader.ran(RUN);
         TurningPlan.Worked worked = TurningPlan.work(run);
-        for (TurningField field : new TurningField[] {TurningField.SPEED, TurningField.FEED, TurningField.DEPTH}) {
-            FieldState state = worked.states().get(field);
-            String error = state == null || text(field.id()).isEmpty() ? "" : state.error();
-            wrong |= !error.isEmpty();
-            readings.add(new TrialAnswer.Reading(
-                    field.id(), field.label() + " run", text(field.id()), state == null ? "" : state.other(), error));
+        reader.ran(RUN_ORDER, RUN, worked.states());
+        OptionalDouble near = reader.value("near", "Diameter near the chuck", DIAMETER);
+        OptionalDouble far = reader.value("far", "Diameter at the far end", DIAMETER);
+        OptionalDouble apart = reader.value("apart", "Distance between them", new Limits(Quantity.LENGTH, 0.5, 3000));
+        OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
+        Measured.Chip chip = reader.choice("chip", "Chip", Measured.Chip.values());
+        Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
+        if (worked.cut().isEmpty() && !reader.hasErrors()) {
+            return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
         }
-        OptionalDouble near = length("near", "Diameter near the chuck", 0.1, 2000);
-        OptionalDouble far = length("far", "Diameter at the far end", 0.1, 2000);
-        OptionalDouble apart = length("apart", "Distance between them", 0.5, 3000);
-        OptionalDouble finish = read("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100), true);
-        Optional<Measured.Chip> chip = constant("chip", "Chip", Measured.Chip.values(), Measured.Chip.NOT_LOOKED);
-        Optional<Measured.Sound> sound = constant("sound", "Sound", Measured.Sound.values(), Measured.Sound.QUIET);
-        if (worked.cut().isEmpty() && !wrong) {
-            return stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
-        }
-        if (wrong || near.isEmpty() || far.isEmpty() || apart.isEmpty() || chip.isEmpty() || sound.isEmpty()) {
-            return stopped("Type both diameters and how far apart they were measured.");
+        if (reader.hasErrors() || near.isEmpty() || far.isEmpty() || apart.isEmpty()) {
+            return reader.stopped("Type both diameters and how far apart they were measured.");
         }
         TurningCut cut = worked.cut().orElseThrow();
         if (cut.job().operation() != Operation.FACE
                 && apart.getAsDouble() > cut.job().lengthMm() * 1.0001) {
-            replace(
+            reader.wrong(
                     "apart",
                     "The two places cannot be further apart than the cut is long ("
                             + say.length(cut.job().lengthMm()) + ").");
-            return stopped("One reading cannot be right.");
+            return reader.stopped("One reading cannot be right.");
         }
         double finished = cut.job().finishedMm();
         if (Math.abs(near.getAsDouble() - finished) > 0.25 * Math.max(1, finished)) {
-            replace(
+            reader.wrong(
                     "near",
                     "That is far from " + say.length(finished) + ", which the tool was set to. Check the units.");
-            return stopped("One reading cannot be right.");
+            return reader.stopped("One reading cannot be right.");
         }
         if (Math.abs(far.getAsDouble() - finished) > 0.25 * Math.max(1, finished)) {
-            replace(
+            reader.wrong(
                     "far",
                     "That is far from " + say.length(finished) + ", which the tool was set to. Check the units.");
-            return stopped("One reading cannot be right.");
+            return reader.stopped("One reading cannot be right.");
         }
         Prediction predicted = predict(cut, apart.getAsDouble());
         OptionalDouble raMm =
                 finish.isPresent() ? OptionalDouble.of(finish.getAsDouble() / 1000) : OptionalDouble.empty();
-        Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip.get(), sound.get());
+        Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound);
         List<Cause> causes = Diagnosis.rank(predicted, measured, say::length);
         boolean inTolerance = inTolerance(cut, measured);
         boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
         String verdict = verdict(cut, measured, inTolerance, finishGood);
-        Optional<Proposal> next = inTolerance && finishGood && chip.get() != Measured.Chip.BLUE
-                ? Optional.empty()
-                : propose(run, cut, causes);
+        Optional<Proposal> next =
+                inTolerance && finishGood && chip != Measured.Chip.BLUE ? Optional.empty() : propose(run, cut, causes);
         return new TrialAnswer(
                 true,
-                readings,
+                reader.readings(),
                 compare(cut, predicted, measured),
                 causes,
                 verdict,
@@ -130,10 +115,6 @@ public final class TurningProof {
                                         ? "Nothing needs to change."
                                         : "Look at the edge under a loupe, stone it, and cut again."),
                 Optional.of(scene(predicted, measured)));
-    }
-
-    private TrialAnswer stopped(String verdict) {
-        return new TrialAnswer(false, readings, List.of(), List.of(), verdict, Optional.empty(), "", Optional.empty());
     }
 
     private boolean inTolerance(TurningCut cut, Measured measured) {
@@ -408,51 +389,5 @@ public final class TurningProof {
 
     private String fieldLength(double mm) {
         return Written.full(Quantity.LENGTH, mm, say.units());
-    }
-
-    private OptionalDouble length(String id, String label, double least, double most) {
-        return read(id, label, new Limits(Quantity.LENGTH, least, most), false);
-    }
-
-    private OptionalDouble read(String id, String label, Limits limits, boolean optional) {
-        String typed = text(id);
-        if (typed.isEmpty()) {
-            readings.add(new TrialAnswer.Reading(id, label, "", "", ""));
-            return OptionalDouble.empty();
-        }
-        return switch (MeasureParser.parse(typed, limits, say.units())) {
-            case Parsed.Wrong<boldwedge.core.measure.Reading> bad -> {
-                wrong = true;
-                readings.add(new TrialAnswer.Reading(id, label, typed, "", bad.sentence()));
-                yield OptionalDouble.empty();
-            }
-            case Parsed.Good<boldwedge.core.measure.Reading>(boldwedge.core.measure.Reading good) -> {
-                String other = Written.full(
-                        limits.quantity(), good.value(), good.system().other());
-                readings.add(new TrialAnswer.Reading(id, label, typed, other, ""));
-                yield OptionalDouble.of(good.value());
-            }
-        };
-    }
-
-    private <E extends Enum<E>> Optional<E> constant(String id, String label, E[] all, E usual) {
-        String typed = text(id).toLowerCase(Locale.ROOT);
-        Optional<E> found = typed.isEmpty()
-                ? Optional.of(usual)
-                : Arrays.stream(all).filter(e -> Entry.choice(e).equals(typed)).findFirst();
-        String error = found.isPresent() ? "" : "Pick one from the list.";
-        wrong |= !error.isEmpty();
-        readings.add(new TrialAnswer.Reading(id, label, typed, "", error));
-        return found;
-    }
-
-    private void replace(String id, String error) {
-        readings.replaceAll(
-                r -> r.id().equals(id) ? new TrialAnswer.Reading(id, r.label(), r.typed(), r.other(), error) : r);
-    }
-
-    private String text(String id) {
-        String typed = request.readings().get(id);
-        return typed == null ? "" : typed.strip();
     }
 }
