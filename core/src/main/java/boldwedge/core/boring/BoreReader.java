@@ -83,46 +83,47 @@ final class BoreReader extends FieldReader {
                         .orElse(typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar))
                 : barMm;
         Taught taught = teaching.equals("used") ? request.taught() : Taught.NOTHING;
-        BoreJob job = new BoreJob(
-                work.orElseThrow().withForce(taught.force()),
-                start,
-                value(BoreField.FINISHED),
-                tolerance.orElseThrow(),
-                depth,
-                bottom.orElseThrow(),
-                value(BoreField.OUT_OF_ROUND),
-                value(BoreField.FINISH) / 1000,
-                typed(BoreField.OUTSIDE).orElse(1.7 * value(BoreField.FINISHED)),
-                typed(BoreField.STICK_OUT).orElse(depth),
-                held.orElseThrow(),
-                request.lathe().orElseThrow(),
-                bit.orElseThrow(),
-                stock.toolMaterial(bit.get()),
-                value(BoreField.BIT_ANGLE),
-                typed(BoreField.FLANK).orElse(bit.get().heightMm() * 0.75),
-                bar.orElseThrow(),
-                barMm,
-                whole,
-                overhang,
-                neck,
-                neckLength,
-                value(BoreField.ROD_HOLE),
-                value(BoreField.HEIGHT),
-                value(BoreField.AHEAD),
-                span,
-                typed(BoreField.CUTTER_AT).orElse(span / 2),
-                typed(BoreField.STIFFNESS),
-                typed(BoreField.DAMPING),
-                typed(BoreField.RING),
-                typed(BoreField.DEPTH).orElse(Math.min((value(BoreField.FINISHED) - start) / 2, USUAL_FINISH_DEPTH_MM)),
-                typed(BoreField.FEED),
-                typed(BoreField.SPEED),
-                insert,
-                recess.filter(kind -> kind != Recess.Kind.NONE).map(this::recess),
-                value(BoreField.HEAD),
-                typed(BoreField.HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))),
-                taught,
-                new Making(
+        BoreJob job = BoreJobBuilder.builder()
+                .work(work.orElseThrow().withForce(taught.force()))
+                .startMm(start)
+                .finishedMm(value(BoreField.FINISHED))
+                .tolerance(tolerance.orElseThrow())
+                .holeDepthMm(depth)
+                .bottom(bottom.orElseThrow())
+                .outOfRoundMm(value(BoreField.OUT_OF_ROUND))
+                .raMm(value(BoreField.FINISH) / 1000)
+                .outsideMm(typed(BoreField.OUTSIDE).orElse(1.7 * value(BoreField.FINISHED)))
+                .stickOutMm(typed(BoreField.STICK_OUT).orElse(depth))
+                .held(held.orElseThrow())
+                .lathe(request.lathe().orElseThrow())
+                .bit(bit.orElseThrow())
+                .tool(stock.toolMaterial(bit.get()))
+                .bitAngleRad(value(BoreField.BIT_ANGLE))
+                .flankMm(typed(BoreField.FLANK).orElse(bit.get().heightMm() * 0.75))
+                .barMaterial(bar.orElseThrow())
+                .barMm(barMm)
+                .barLengthMm(whole)
+                .overhangMm(overhang)
+                .neckMm(neck)
+                .neckLengthMm(neckLength)
+                .rodHoleMm(value(BoreField.ROD_HOLE))
+                .heightMm(value(BoreField.HEIGHT))
+                .aheadMm(value(BoreField.AHEAD))
+                .spanMm(span)
+                .cutterAtMm(typed(BoreField.CUTTER_AT).orElse(span / 2))
+                .measuredNPerMm(typed(BoreField.STIFFNESS))
+                .damping(typed(BoreField.DAMPING))
+                .ringHz(typed(BoreField.RING))
+                .depthMm(typed(BoreField.DEPTH)
+                        .orElse(Math.min((value(BoreField.FINISHED) - start) / 2, USUAL_FINISH_DEPTH_MM)))
+                .feedMm(typed(BoreField.FEED))
+                .speedRpm(typed(BoreField.SPEED))
+                .insert(insert)
+                .recess(recess.filter(kind -> kind != Recess.Kind.NONE).map(this::recess))
+                .headMm(value(BoreField.HEAD))
+                .holderSideMm(typed(BoreField.HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))))
+                .taught(taught)
+                .making(new Making(
                         drawnBar,
                         neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar) : drawnBar,
                         drawnLength,
@@ -132,7 +133,8 @@ final class BoreReader extends FieldReader {
                         typed(BoreField.MADE_BAR),
                         neckLength > 0 ? typed(BoreField.MADE_NECK) : OptionalDouble.empty(),
                         typed(BoreField.MADE_LENGTH),
-                        typed(BoreField.MADE_CROSS)));
+                        typed(BoreField.MADE_CROSS)))
+                .build();
         checkTogether(job);
         return hasErrors() ? Optional.empty() : Optional.of(job);
     }

@@ -120,37 +120,39 @@ final class PartReader extends FieldReader {
         double length = typed(PartField.BLOCK_LENGTH)
                 .orElse(Math.ceil(Math.max(Math.max(40, 2 * overhang), (twoBolts ? 5 : 3.5) * clears)));
         double shank = lathe.largestShankMm();
-        return new PartJob(
-                work,
-                groove,
-                diameter,
-                end,
-                groove ? typed(PartField.GROOVE).orElse(width) : width,
-                value(PartField.PIECE),
-                (int) Math.rint(value(PartField.PIECES)),
-                value(PartField.AT),
-                hold,
-                lathe,
-                behind,
-                blade,
-                width,
-                value(PartField.LEAD),
-                hollow,
-                value(PartField.SQUARE),
-                overhang,
-                typed(PartField.REST).orElse(overhang),
-                holder,
-                holder.built() ? 0 : typed(PartField.BEFORE).orElse(shank),
-                typed(PartField.BOLT_AT)
-                        .orElse(holder.built() ? Math.rint((twoBolts ? 0.75 : 0.4) * length) : 1.5 * shank),
-                twoBolts,
-                bolt,
-                value(PartField.HEIGHT),
-                typed(PartField.FEED),
-                typed(PartField.SPEED),
-                typed(PartField.STIFFNESS).orElse(lathe.postOrAssumed() * (holder.built() ? BLOCK_OVER_POST : 1)),
-                typed(PartField.STIFFNESS).isPresent(),
-                design(blade, bolt, length));
+        return PartJobBuilder.builder()
+                .work(work)
+                .groove(groove)
+                .diameterMm(diameter)
+                .endMm(end)
+                .grooveMm(groove ? typed(PartField.GROOVE).orElse(width) : width)
+                .pieceMm(value(PartField.PIECE))
+                .pieces((int) Math.rint(value(PartField.PIECES)))
+                .atMm(value(PartField.AT))
+                .hold(hold)
+                .lathe(lathe)
+                .behind(behind)
+                .blade(blade)
+                .widthMm(width)
+                .leadRad(value(PartField.LEAD))
+                .hollow(hollow)
+                .squareRad(value(PartField.SQUARE))
+                .overhangMm(overhang)
+                .restMm(typed(PartField.REST).orElse(overhang))
+                .holder(holder)
+                .beforeMm(holder.built() ? 0 : typed(PartField.BEFORE).orElse(shank))
+                .boltAtMm(typed(PartField.BOLT_AT)
+                        .orElse(holder.built() ? Math.rint((twoBolts ? 0.75 : 0.4) * length) : 1.5 * shank))
+                .twoBolts(twoBolts)
+                .boltMm(bolt)
+                .heightMm(value(PartField.HEIGHT))
+                .feedMm(typed(PartField.FEED))
+                .speedRpm(typed(PartField.SPEED))
+                .postNPerMm(typed(PartField.STIFFNESS)
+                        .orElse(lathe.postOrAssumed() * (holder.built() ? BLOCK_OVER_POST : 1)))
+                .postMeasured(typed(PartField.STIFFNESS).isPresent())
+                .design(design(blade, bolt, length))
+                .build();
     }
 
     private HolderDesign design(Blade blade, double bolt, double length) {
