@@ -31,7 +31,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** One full plan of turning and of boring, the search over a shop's bars, and one reading of a length. */
+/** One full plan of turning, of boring and of parting, the search over a shop's bars, and one reading of a length. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -81,6 +81,11 @@ public class CoreBenchmark {
             UnitSystem.METRIC,
             Optional.of(lathe));
 
+    private final PlanRequest parting = new PlanRequest(
+            Map.of("operation", "part", "partDiameter", "30", "partBore", "16", "partHolder", "split-block"),
+            UnitSystem.METRIC,
+            Optional.of(lathe));
+
     private final List<BarSearch.ShopBar> bars = IntStream.range(0, 200)
             .mapToObj(i -> new BarSearch.ShopBar(
                     "bar " + i,
@@ -111,6 +116,12 @@ public class CoreBenchmark {
     @Benchmark
     public PlanAnswer bore() {
         return Planner.plan(boring);
+    }
+
+    /** A cut with a holder to be built: what breaks first, the holder's checks, its route and drawings. */
+    @Benchmark
+    public PlanAnswer part() {
+        return Planner.plan(parting);
     }
 
     /** 200 bars at 20 reaches with every speed and feed of the lathe. */

@@ -269,4 +269,38 @@ class BarKindsTest {
         Finding near = finding(plan(with(job, "barOverhang", "40 mm")), "holder-fits");
         assertThat(far.margin()).isGreaterThan(near.margin());
     }
+
+    /** Thrust of a drill by its metal: two lips of half its diameter at kc of the chip that each takes; the web left out. */
+    @Test
+    void aDrillPushesAsItsLipsCut() {
+        var steel = boldwedge.core.stock.StockCatalogue.shipped()
+                .workMaterial("steel-low-carbon")
+                .orElseThrow();
+        double d = 5;
+        double chip = 0.05 / 2 * Math.sin(Math.toRadians(59));
+        double kc = steel.kc11MPa() * Math.pow(chip, -steel.mc());
+        // kc · d/2 · f · sin 59° for both lips together.
+        assertThat(SeatSteps.thrust(d)).isCloseTo(kc * d / 2 * 0.05 * Math.sin(Math.toRadians(59)), within(1e-6));
+    }
+
+    /** What is left of an out-of-round start: spring and force settle, pass by pass of the same recursion, to e Dc / (1 + Dc). */
+    @Test
+    void outOfRoundIsCopiedByTheSpring() {
+        double dc = 0.2;
+        double e = 0.3;
+        double left = 0;
+        for (int i = 0; i < 200; i++) {
+            left = dc * (e - left);
+        }
+        assertThat(left).isCloseTo(e * dc / (1 + dc), within(1e-12));
+        BoreCut cut = BorePlan.work(new PlanRequest(
+                        Map.of("operation", "bore", "barOverhang", "70 mm"),
+                        UnitSystem.METRIC,
+                        Optional.of(Shop.lathe())))
+                .cut()
+                .orElseThrow();
+        double once = cut.roundnessLeft(0.3);
+        assertThat(once).isPositive().isLessThan(0.3);
+        assertThat(cut.roundnessLeft(once) / once).isCloseTo(once / 0.3, within(1e-9));
+    }
 }
