@@ -657,6 +657,7 @@ export interface components {
         HeightAsked: {
             above: boolean;
             arm: string;
+            behind: boolean;
             /** @enum {string} */
             how: "PIP" | "LINES" | "GAUGE";
             measured: string;

@@ -1,6 +1,6 @@
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
-import { type HeightAnswer, send, sentenceOf } from '../api/client';
+import { type Choice, type HeightAnswer, send, sentenceOf } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
 import { useCut, useEdit } from '../cut/CutContext';
 import { familyOf } from '../cut/family';
@@ -13,6 +13,18 @@ const MEASURED: Record<string, string> = {
   gauge: 'Point above the slide',
 };
 
+/** What a pip or two lines show of the side that the point is on. */
+const SHOWS: Record<string, Choice[]> = {
+  pip: [
+    { id: 'below', words: 'the pip was cut round', more: '' },
+    { id: 'above', words: 'the pip was rubbed off', more: '' },
+  ],
+  lines: [
+    { id: 'below', words: 'the second line lies lower', more: '' },
+    { id: 'above', words: 'the second line lies higher', more: '' },
+  ],
+};
+
 /** The point's height over the axis, worked out from a pip, from scribed lines or from a gauge; then used in the plan. */
 export function HeightTool() {
   const { draft, choices } = useCut();
@@ -23,6 +35,7 @@ export function HeightTool() {
   const [said, setSaid] = useState('');
   const how = readings['height.how'] ?? 'pip';
   const above = readings['height.above'] === 'above';
+  const shows = SHOWS[how];
   const write = (id: string, text: string) => edit({ kind: 'reading', id: `height.${id}`, text });
   const workOut = async () => {
     setSaid('');
@@ -33,6 +46,7 @@ export function HeightTool() {
             how: how.toUpperCase(),
             measured: readings['height.measured'] ?? '',
             above,
+            behind: fields.partPost === 'behind' || fields.partHolder === 'rear-block',
             within: fields[WITHIN[family]] ?? '',
             arm: readings['height.arm'] ?? '',
           },
@@ -70,17 +84,12 @@ export function HeightTool() {
             wrong={answer?.errors.measured}
             onChange={write}
           />
-          {how !== 'gauge' && (
+          {shows && (
             <PickList
-              label="The point is"
+              label="It shows"
               value={above ? 'above' : 'below'}
-              text={
-                above ? 'above: rubbed off, or the second line higher' : 'below: cut round, or the second line lower'
-              }
-              choices={[
-                { id: 'below', words: 'below: cut round, or the second line lower', more: '' },
-                { id: 'above', words: 'above: rubbed off, or the second line higher', more: '' },
-              ]}
+              text={shows.find((one) => one.id === (above ? 'above' : 'below'))?.words ?? ''}
+              choices={shows}
               onPick={(id) => write('above', id)}
             />
           )}

@@ -9,7 +9,7 @@ public final class HeightMeasured {
      * error.
      *
      * @param acrossMm diameter of the pip
-     * @param above whether the point is above: then the pip is rubbed and pushed off; below it is cut round and stands
+     * @param above whether the point is above: in front the pip is then rubbed off; below it is cut round and stands
      */
     public static double ofPip(double acrossMm, boolean above) {
         return (above ? 1 : -1) * acrossMm / 2;

@@ -42,11 +42,12 @@ public final class HeightReading {
      *
      * @param how by what
      * @param measured the pip across, the lines' distance, or the point above the slide
-     * @param above for pip and lines: whether they show the point above
+     * @param above for a pip whether it was rubbed off rather than cut round; for lines whether the second lies higher
+     * @param behind whether the tool stands behind the work upside down, where a pip that is cut round shows it above
      * @param within a size that it must lie under, such as the work's diameter; may be empty
      * @param arm from a rocker's pivot to the point; may be empty
      */
-    public record HeightAsked(How how, String measured, boolean above, String within, String arm) {}
+    public record HeightAsked(How how, String measured, boolean above, boolean behind, String within, String arm) {}
 
     /**
      * What came of it.
@@ -81,7 +82,7 @@ public final class HeightReading {
         }
         double axis = lathe.map(Lathe::axisAboveSlideMm).orElse(0.0);
         double height = switch (question.how()) {
-            case PIP -> HeightMeasured.ofPip(measured.getAsDouble(), question.above());
+            case PIP -> HeightMeasured.ofPip(measured.getAsDouble(), question.above() != question.behind());
             case LINES -> HeightMeasured.ofLines(measured.getAsDouble(), question.above());
             case GAUGE -> HeightMeasured.ofGauge(measured.getAsDouble(), axis);
         };

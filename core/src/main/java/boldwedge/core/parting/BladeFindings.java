@@ -89,7 +89,7 @@ final class BladeFindings {
                         say.angle(last.rakeRad()) + " at " + say.length(last.diameterMm()))
                 .source("ISO 3002-1, working angles across");
         if (before) {
-            if (job.heightMm() > 0) {
+            if (job.toolHeightMm() > 0) {
                 finding.mend("Set it on centre", PartField.HEIGHT.id(), "0");
             }
             double more = cut.reliefRad() + Math.toRadians(3);
@@ -208,7 +208,7 @@ final class BladeFindings {
                 .step(
                         "Pip",
                         "2 · |height − drop|",
-                        say.signed(job.heightMm()) + " − " + say.length(drop),
+                        say.signed(job.toolHeightMm()) + " − " + say.length(drop),
                         say.length(cut.pipMm()))
                 .source("Unit-load method; section's second moment exact");
         if (margin < 0) {

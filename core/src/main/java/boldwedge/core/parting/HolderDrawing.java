@@ -89,9 +89,7 @@ final class HolderDrawing {
         double[] outline = {x0, 0, x1, 0, x1, height, x0, height, x0, top, x0 + held, top, x0 + held, floor, x0, floor};
         scene.run(Role.GROUND, true, outline);
         scene.run(Role.EDGE, true, outline);
-        double bladeTop = job.behind()
-                ? floor + job.blade().heightMm()
-                : floor + job.blade().heightMm();
+        double bladeTop = floor + job.blade().heightMm();
         scene.run(Role.TOOL, true, x0, floor, x0 + held, floor, x0 + held, bladeTop, x0, bladeTop);
         if (job.holder().split()) {
             SplitBlock split = geometry.split();

@@ -146,7 +146,7 @@ record PartCut(
             List<At> at = new ArrayList<>();
             for (int i = 0; i < STATIONS; i++) {
                 double d = job.diameterMm() - (job.diameterMm() - job.endMm()) * i / (STATIONS - 1.0);
-                at.add(at(Math.max(d, 0.02 * job.diameterMm()), feed, force, job.heightMm() - drop));
+                at.add(at(Math.max(d, 0.02 * job.diameterMm()), feed, force, job.toolHeightMm() - drop));
             }
             return new PartCut(
                     job,
@@ -300,9 +300,9 @@ record PartCut(
         return chuck + Beam.cantilever(a, ei);
     }
 
-    /** Point above the axis while it cuts, mm: the drop is taken off. */
+    /** Point above the axis as the tool sees it while it cuts, mm: the drop is taken off. */
     double heightCuttingMm() {
-        return job.heightMm() - dropMm;
+        return job.toolHeightMm() - dropMm;
     }
 
     /** Diameter of the pip that is left, mm; 0 when the cut ends before the axis. */

@@ -70,6 +70,11 @@ public record PartJob(
         return beforeMm + overhangMm + boltAtMm;
     }
 
+    /** The point's height as the tool sees it, mm: behind, upside down, above the axis is below for the tool. */
+    public double toolHeightMm() {
+        return behind ? -heightMm : heightMm;
+    }
+
     /** How deep the cut goes, mm. */
     public double depthMm() {
         return (diameterMm - endMm) / 2;

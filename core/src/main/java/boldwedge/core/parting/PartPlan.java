@@ -96,6 +96,7 @@ public final class PartPlan {
         chosen.length(PartField.BOTTOM, job.endMm());
         chosen.length(PartField.GROOVE, job.grooveMm());
         chosen.length(PartField.WIDTH, job.widthMm());
+        chosen.length(PartField.HEIGHT, job.heightMm());
         chosen.length(PartField.OVERHANG, job.overhangMm());
         chosen.length(PartField.REST, job.restMm());
         chosen.length(PartField.BEFORE, job.beforeMm());

@@ -52,10 +52,10 @@ public final class PartProof {
         }
     }
 
-    /** Which side of the axis the pip shows the point on. */
+    /** How the pip came off: cut round when the edge passes it on its own side of the axis, rubbed when beyond. */
     public enum PipSide {
-        BELOW("cut round: the point is below"),
-        ABOVE("rubbed off: the point is above");
+        BELOW("cut round and standing"),
+        ABOVE("rubbed off");
 
         private final String words;
 
@@ -262,7 +262,8 @@ public final class PartProof {
         if (pip > PIP_GAUGE_MM && off > PIP_GAUGE_MM / 2) {
             causes.add(new Cause(
                     "height",
-                    "The point is set " + say.length(Math.abs(set)) + (set > 0 ? " above" : " below") + " the axis",
+                    "The point is set " + say.length(Math.abs(set))
+                            + (set > 0 == cut.job().behind() ? " below" : " above") + " the axis",
                     String.format(
                             "A pip %s across is a point %s off while it cuts; %s of that is the drop.",
                             say.length(pip), say.length(pip / 2), say.length(cut.dropMm())),
@@ -272,7 +273,7 @@ public final class PartProof {
                             "± pip / 2 + drop",
                             say.signed(cutting) + " + " + say.length(cut.dropMm()),
                             say.signed(set)))));
-            double factor = (cut.job().heightMm() - cutting) / Math.max(1e-9, cut.dropMm());
+            double factor = (cut.job().toolHeightMm() - cutting) / Math.max(1e-9, cut.dropMm());
             if (factor > 0) {
                 causes.add(new Cause(
                         "springs",
@@ -286,7 +287,7 @@ public final class PartProof {
         }
     }
 
-    /** The height at which the point was set, from the pip that it left under the cut: ± pip / 2 + drop. */
+    /** The height at which the point was set, as the tool sees it, from the pip that it left under the cut: ± pip / 2 + drop. */
     private static double heightSet(PartCut cut, Signs signs) {
         return (signs.side() == PipSide.ABOVE ? 1 : -1) * signs.pip().orElse(0) / 2 + cut.dropMm();
     }
@@ -394,7 +395,7 @@ public final class PartProof {
         }
         Cause likeliest = causes.getFirst();
         if (likeliest.id().equals("height")) {
-            double set = heightSet(cut, signs);
+            double set = (cut.job().behind() ? -1 : 1) * heightSet(cut, signs);
             return Optional.of(new Proposal(
                     new Mend("Height " + say.signed(set), PartField.HEIGHT.id(), say.length(set)),
                     "Then Reach says which of your shims cure it."));

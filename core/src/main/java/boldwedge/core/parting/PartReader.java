@@ -83,6 +83,10 @@ final class PartReader extends FieldReader {
                 hollow.orElseThrow(),
                 two.orElseThrow() || holder.orElseThrow() == HolderKind.REAR_BLOCK,
                 request.lathe().orElseThrow());
+        if (job.holder().built() && request.text(PartField.HEIGHT).isEmpty()) {
+            // Until it is measured the point stands where the holder as made puts it.
+            job = job.withHeightMm(HolderGeometry.of(job).heightLeftMm());
+        }
         checkCut(job);
         checkBlade(job);
         if (!hasErrors()) {

@@ -27,6 +27,9 @@ final class StandFindings {
         findings.add(bolts());
         findings.add(place());
         findings.add(clear());
+        if (!job.behind()) {
+            findings.add(allows());
+        }
         findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, PartField.HEIGHT.id()));
         return findings;
     }
@@ -126,6 +129,30 @@ final class StandFindings {
                         job.behind()
                                 ? "The chuck must not be able to unscrew: it does when a screwed chuck is run backward instead."
                                 : "Lock the carriage; slack in the slide lets the blade climb.")
+                .build();
+    }
+
+    /** How high a blade the lathe's height allows under it. */
+    private Finding allows() {
+        double axis = cut.geometry().axisMm();
+        double left = axis - job.blade().heightMm();
+        String seat = job.holder().built() ? "the slide" : "the tool's seat";
+        return Finding.at(Station.EDGE, "allows")
+                .says(
+                        Verdict.TOLD,
+                        String.format(
+                                "The axis lies %s over %s: with this blade %s are left under it for a holder's floor.",
+                                say.length(axis), seat, say.length(left)))
+                .step(
+                        "Left",
+                        "axis − blade",
+                        say.length(axis) + " − " + say.length(job.blade().heightMm()),
+                        say.length(left))
+                .source("The lathe's card"
+                        + (job.holder().built()
+                                        && job.lathe().slide().axisAboveMm().isEmpty()
+                                ? ", the slide's height assumed from the swing"
+                                : ""))
                 .build();
     }
 

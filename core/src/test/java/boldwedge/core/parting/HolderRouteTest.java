@@ -163,4 +163,17 @@ class HolderRouteTest {
         }
         assertThat(widest).isCloseTo(50, within(1e-2));
     }
+
+    /** The point stands where the holder as made puts it, until a height is typed: the pip to be expected says so. */
+    @Test
+    void aFloorOffShowsInTheCut() {
+        PlanAnswer low = plan("split-block", "madeFloor", "32.35 mm");
+        double drop = low.figure("drop").value();
+        assertThat(low.figure("pip").value()).isCloseTo(2 * (0.15 + drop), within(1e-9));
+        assertThat(PartPlanTest.finding(low, "height-cure").statement())
+                .contains("0.15 mm low")
+                .contains("0.1 mm + 0.05 mm");
+        PlanAnswer set = plan("split-block", "madeFloor", "32.35 mm", "partHeight", "0 mm");
+        assertThat(set.figure("pip").value()).isCloseTo(2 * set.figure("drop").value(), within(1e-9));
+    }
 }

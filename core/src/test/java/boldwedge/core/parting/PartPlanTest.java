@@ -421,4 +421,24 @@ class PartPlanTest {
                     .isCloseTo(metric.figure(id).value(), within(1e-6));
         }
     }
+
+    /** Behind, upside down, a point above the axis is what one below it is in front: the same pip, clearance and rake. */
+    @Test
+    void behindTheSignsOfHeightTurnAbout() {
+        String[] front = {
+            "partHolder",
+            "split-block",
+            "partHeight",
+            "-0.4 mm",
+            "partPostStiffness",
+            "20 N/µm",
+            "partFeed",
+            "0.05 mm/rev"
+        };
+        String[] behind = front.clone();
+        behind[3] = "0.4 mm";
+        List<String> turned = new ArrayList<>(List.of(behind));
+        turned.addAll(List.of("partPost", "behind"));
+        assertThat(figure("pip", turned.toArray(String[]::new))).isCloseTo(figure("pip", front), within(1e-9));
+    }
 }
