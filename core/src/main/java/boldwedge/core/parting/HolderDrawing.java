@@ -129,7 +129,7 @@ final class HolderDrawing {
         double floor = geometry.floorMm();
         double top = floor + geometry.slotMm();
         if (job.holder() == HolderKind.SIDE_BLOCK) {
-            double hang = Math.max(2, floor - 8);
+            double hang = geometry.hangMm();
             double[] outline = {0, 0, design.tabMm(), 0, design.tabMm(), hang, length, hang, length, height, 0, height};
             scene.run(Role.GROUND, true, outline);
             scene.run(Role.EDGE, true, outline);

@@ -24,6 +24,9 @@ record HolderGeometry(
         double slotMm,
         SplitBlock split,
         SideBlock side) {
+    private static final double LEAST_HANG_MM = 2;
+    /** Metal left under the slot behind the foot. */
+    private static final double UNDER_FLOOR_MM = 8;
 
     static HolderGeometry of(PartJob job) {
         HolderDesign design = job.design();
@@ -67,6 +70,11 @@ record HolderGeometry(
                         design.plateMm(),
                         design.taperRad(),
                         Bolt.atMost(design.screwMm())));
+    }
+
+    /** How far above its foot's sole the underside of a block over the side is cleared, mm. */
+    double hangMm() {
+        return Math.max(LEAST_HANG_MM, drawnFloorMm - UNDER_FLOOR_MM);
     }
 
     /** How far the edge would stand above the axis in the holder as it is made, mm: what its floor is off. */

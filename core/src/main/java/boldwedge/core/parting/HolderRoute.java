@@ -147,7 +147,7 @@ final class HolderRoute {
     }
 
     private MakeStep foot() {
-        double hang = Math.max(2, geometry.drawnFloorMm() - 8);
+        double hang = geometry.hangMm();
         return MakeStep.of(
                         "foot",
                         "Leave the foot, clear the rest",

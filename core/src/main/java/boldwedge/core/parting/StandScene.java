@@ -103,11 +103,11 @@ final class StandScene {
         input(scene, 33, 8, say.length(job.restMm()), PartField.REST);
         input(scene, 58, 8, say.length(job.boltAtMm()), PartField.BOLT_AT);
         input(scene, 84, 8, say.length(job.heightMm()), PartField.HEIGHT);
-        input(scene, 12, 65, say.length(job.boltMm()), PartField.BOLT);
+        input(scene, 38, 65, say.length(job.boltMm()), PartField.BOLT);
         if (!job.holder().built()) {
-            input(scene, 38, 65, say.length(job.beforeMm()), PartField.BEFORE);
+            input(scene, 58, 65, say.length(job.beforeMm()), PartField.BEFORE);
         }
-        input(scene, 74, 65, say.number(0.001 / PartCut.postGive(job), 1) + " N/µm", PartField.STIFFNESS);
+        input(scene, 82, 65, say.number(0.001 / PartCut.postGive(job), 1) + " N/µm", PartField.STIFFNESS);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 
@@ -120,36 +120,29 @@ final class StandScene {
             double length,
             double axis,
             double bladeTop) {
-        double top;
-        double floor = -axis;
-        if (job.holder().built()) {
-            top = (job.behind() ? job.blade().heightMm() : 0) + job.design().jawMm();
-        } else {
-            top = bladeTop + 4;
-            floor = -axis;
-        }
-        scene.run(
-                Role.GROUND,
-                true,
-                side * front,
-                floor,
-                side * (front + length),
-                floor,
-                side * (front + length),
-                top,
-                side * front,
-                top);
-        scene.run(
-                Role.HIDDEN,
-                true,
-                side * front,
-                floor,
-                side * (front + length),
-                floor,
-                side * (front + length),
-                top,
-                side * front,
-                top);
+        double top = job.holder().built()
+                ? (job.behind() ? job.blade().heightMm() : 0) + job.design().jawMm()
+                : bladeTop + 4;
+        double back = front + length;
+        double foot =
+                job.holder() == HolderKind.SIDE_BLOCK ? front + job.design().tabMm() : back;
+        double hang = job.holder() == HolderKind.SIDE_BLOCK ? geometry.hangMm() - axis : -axis;
+        double[] outline = {
+            side * front,
+            -axis,
+            side * foot,
+            -axis,
+            side * foot,
+            hang,
+            side * back,
+            hang,
+            side * back,
+            top,
+            side * front,
+            top
+        };
+        scene.run(Role.GROUND, true, outline);
+        scene.run(Role.HIDDEN, true, outline);
         if (!job.holder().built() && job.beforeMm() > 0) {
             scene.run(
                     Role.GROUND,
@@ -162,11 +155,6 @@ final class StandScene {
                     bladeTop + 2,
                     side * (front - job.beforeMm()),
                     bladeTop + 2);
-        }
-        if (job.holder() == HolderKind.SIDE_BLOCK) {
-            // The foot.
-            scene.line(
-                    Role.EDGE, side * front, -axis, side * (front + job.design().tabMm()), -axis);
         }
         if (job.holder().split()) {
             double slit = geometry.floorMm() - axis + geometry.slotMm() / 2;
