@@ -93,6 +93,12 @@ export function PrintCard({ station }: { station: string }) {
           {answer.steps.map((step) => (
             <li key={step.id}>
               <b>☐ {step.title}.</b> {step.lines.join(' ')} <i>Check: {step.check}</i>
+              {step.measures && (
+                <span>
+                  {' '}
+                  Drawn <b>{step.target}</b>, as made ____________
+                </span>
+              )}
               {step.cautions.length > 0 && <small> {step.cautions.join(' ')}</small>}
             </li>
           ))}

@@ -59,7 +59,7 @@ final class HolderDrawing {
         for (int i = 0; i < notes.size(); i++) {
             scene.label(Role.DIMENSION, 4, 20 - 3.4 * i, Anchor.START, notes.get(i));
         }
-        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, "one scale, " + Plate.scale(scale));
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
     private List<String> notes() {
