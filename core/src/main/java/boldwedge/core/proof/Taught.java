@@ -29,6 +29,9 @@ public record Taught(Of of, double factor, double spread, int trials) {
 
     private static final double GAUGE_MM = 0.002;
 
+    /** Beyond this many spreads a trial is not about spring or force: the point was set wrong, or the reading is. */
+    private static final double BELIEVED = 3;
+
     /** Nothing is known yet. */
     public static final Taught NOTHING = new Taught(Of.SPRING, 1, UNTAUGHT_SPREAD, 0);
 
@@ -40,7 +43,10 @@ public record Taught(Of of, double factor, double spread, int trials) {
      */
     public record Trial(double reckonedMm, double measuredMm) {}
 
-    /** What these trials teach; a hole that came out on the wrong side of nothing teaches nothing of the spring. */
+    /**
+     * What these trials teach; a hole that came out on the wrong side of nothing teaches nothing of the spring, nor does one that
+     * is off by more than four or five times.
+     */
     public static Taught by(Of of, List<Trial> trials) {
         double precision = 1 / (UNTAUGHT_SPREAD * UNTAUGHT_SPREAD);
         double sum = 0;
@@ -49,9 +55,13 @@ public record Taught(Of of, double factor, double spread, int trials) {
             if (trial.reckonedMm() <= 1e-4 || trial.measuredMm() <= 1e-4) {
                 continue;
             }
+            double off = Math.log(trial.measuredMm() / trial.reckonedMm());
+            if (Math.abs(off) > BELIEVED * UNTAUGHT_SPREAD) {
+                continue;
+            }
             double gauge = GAUGE_MM / trial.measuredMm();
             double weight = 1 / (CUT_TO_CUT * CUT_TO_CUT + gauge * gauge);
-            sum += weight * Math.log(trial.measuredMm() / trial.reckonedMm());
+            sum += weight * off;
             precision += weight;
             used++;
         }

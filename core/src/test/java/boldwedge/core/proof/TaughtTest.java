@@ -27,6 +27,15 @@ class TaughtTest {
         assertThat(one.spread()).isCloseTo(1 / Math.sqrt(precision + 4), within(1e-12));
     }
 
+    /** Ten times what was reckoned is a point that was set wrong: it teaches neither spring nor force. */
+    @Test
+    void aTrialThatIsFarOffTeachesNothing() {
+        assertThat(Taught.by(Taught.Of.SPRING, List.of(new Trial(0.003, 0.03))).trials())
+                .isZero();
+        assertThat(Taught.by(Taught.Of.SPRING, List.of(new Trial(0.003, 0.009))).trials())
+                .isEqualTo(1);
+    }
+
     /** With trials from a machine that springs 1.7 times as much, the factor comes to that and its spread narrows. */
     @Test
     void itComesToTheTruthAndItsSpreadNarrows() {
