@@ -62,7 +62,7 @@ final class BoreSizeFindings {
                                                 + (push.taperMm() > 0
                                                         ? ", smaller at the bottom"
                                                         : ", smaller at the mouth")
-                                        : "",
+                                        : ", with no taper that could be measured",
                                 job.taught().trials() > 0 ? " Your trials are in this number." : ""))
                 .margin(margin / 2)
                 .step(
