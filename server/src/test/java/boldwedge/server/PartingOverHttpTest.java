@@ -85,6 +85,8 @@ class PartingOverHttpTest extends OverHttp {
         assertThat(height("LINES", "0.5 mm", true)).isEqualTo("0.25 mm");
         // The demo lathe's axis lies 44.5 mm above its slide.
         assertThat(height("GAUGE", "44.62 mm", false)).isEqualTo("0.12 mm");
+        // Behind the work, upside down, a pip that is cut round shows the point above.
+        assertThat(ask("PIP", "0.3 mm", false, true).path("height").asString()).isEqualTo("0.15 mm");
         JsonNode wide = ask("PIP", "31 mm", false);
         assertThat(wide.path("errors").path("measured").asString()).contains("narrower than the work: under 30 mm");
         assertThat(ask("PIP", "wide", false).path("errors").path("measured").asString())
@@ -99,6 +101,10 @@ class PartingOverHttpTest extends OverHttp {
     }
 
     private JsonNode ask(String how, String measured, boolean above) {
+        return ask(how, measured, above, false);
+    }
+
+    private JsonNode ask(String how, String measured, boolean above, boolean behind) {
         return shop.send(
                         "POST",
                         "/api/measure/height",
@@ -111,6 +117,8 @@ class PartingOverHttpTest extends OverHttp {
                                         measured,
                                         "above",
                                         above,
+                                        "behind",
+                                        behind,
                                         "within",
                                         "30 mm",
                                         "arm",
