@@ -76,9 +76,9 @@ public record BladeBeam(List<Section> sections, double modulusMPa) {
     }
 
     /**
-     * Load down at the end at which a thin blade turns over sideways, N: 4.013 √(E I C) / L² · (1 − (e/L) √(E I / C)) with
-     * the load e above the centroid (Timoshenko &amp; Gere, Theory of Elastic Stability, ch. 6), for the weakest profile
-     * over the whole length.
+     * Load down at the end at which a thin blade turns over sideways, N: 4.013 √(E I C) / L² / (1 + (e/L) √(E I / C)) with
+     * the load e above the centroid, for the weakest profile over the whole length (Timoshenko &amp; Gere, Theory of Elastic
+     * Stability, ch. 6, who give 1 − (e/L) √(E I / C): the same to first order, but it fails on short blades).
      */
     public double turnsOverAtN() {
         BladeProfile weakest = weakest();
@@ -86,7 +86,7 @@ public record BladeBeam(List<Section> sections, double modulusMPa) {
         double aside = modulusMPa * weakest.uprightMm4();
         double twist = modulusMPa / (2 * (1 + POISSON)) * weakest.torsionMm4();
         double above = weakest.heightMm() - weakest.centroidMm();
-        double lowered = Math.max(0.2, 1 - above / length * Math.sqrt(aside / twist));
+        double lowered = 1 / (1 + above / length * Math.sqrt(aside / twist));
         return 4.013 * Math.sqrt(aside * twist) / (length * length) * lowered;
     }
 

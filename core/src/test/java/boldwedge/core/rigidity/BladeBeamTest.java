@@ -120,13 +120,15 @@ class BladeBeamTest {
             }
         }
         assertThat(low).isCloseTo(4.013, within(2e-3));
+        // Far out, where the load's height above the centroid counts little, the first-order correction is exact
+        // enough.
         BladeProfile thin = BladeProfile.rectangle(1, 30);
-        BladeBeam beam = new BladeBeam(List.of(new Section(length, thin)), E);
+        double far = 900;
+        BladeBeam beam = new BladeBeam(List.of(new Section(far, thin)), E);
         double aside = E * thin.uprightMm4();
         double twist = E / 2.6 * thin.torsionMm4();
-        double atCentroid = low * Math.sqrt(aside * twist) / (length * length);
-        assertThat(beam.turnsOverAtN() / atCentroid)
-                .isCloseTo(1 - 15 / length * Math.sqrt(aside / twist), within(1e-3));
+        double atCentroid = low * Math.sqrt(aside * twist) / (far * far);
+        assertThat(beam.turnsOverAtN() / atCentroid).isCloseTo(1 - 15 / far * Math.sqrt(aside / twist), within(1e-3));
     }
 
     /** Slope of the twist at the free end for a twist that starts at the clamp, by small steps; p is P / √(E I C). */

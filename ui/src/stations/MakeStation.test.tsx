@@ -1,0 +1,98 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { afterEach, describe, expect, it } from 'vitest';
+import type { PlanAnswer, Scene } from '../api/client';
+import { answered, field, onDesk } from '../test/desk';
+import { MakeStation } from './MakeStation';
+import { PrintCard } from './PrintCard';
+
+const SCENE = {
+  id: 'holder-drawing',
+  title: 'Drawing of the holder',
+  left: 0,
+  bottom: 0,
+  width: 100,
+  height: 74,
+  scaleNote: '',
+  strokes: [],
+  labels: [],
+} as unknown as Scene;
+
+const step = (id: string, title: string, measures: string) =>
+  ({
+    id,
+    title,
+    lines: [`${title}, so`],
+    why: 'why',
+    check: 'check',
+    measures,
+    target: measures ? '31.8 mm' : '',
+    cautions: ['Chuck key out.'],
+    working: [],
+    scene: SCENE,
+  }) as PlanAnswer['steps'][number];
+
+const HOLDER = answered({
+  fields: [
+    field('operation', 'part off', 'part'),
+    field('partHolder', 'a split block', 'split-block'),
+    field('madeFloor', '31.8 mm'),
+    field('hinge', '2.5 mm'),
+    field('clampPlate', '8 mm'),
+  ],
+  scenes: [SCENE],
+  steps: [step('cut-list', 'Cut list', ''), step('slot-floor', 'Finish the floor', 'madeFloor')],
+});
+const CHOICES = { holders: [{ id: 'split-block', words: 'a split block', more: '' }] };
+const PARTING = { fields: { operation: 'part' }, name: 'Rings' };
+
+describe('making a holder', () => {
+  afterEach(cleanup);
+
+  it('opens a step at a time and takes what was made as a field of the plan', () => {
+    const { edits } = onDesk(<MakeStation />, PARTING, HOLDER, CHOICES);
+    expect(screen.getByText('Cut list, so')).toBeTruthy();
+    fireEvent.click(screen.getByText('2. Finish the floor'));
+    expect(screen.getByText('Chuck key out.')).toBeTruthy();
+    fireEvent.change(screen.getByLabelText('madeFloor'), { target: { value: '31.72 mm' } });
+    expect(edits).toContainEqual({ kind: 'field', id: 'madeFloor', text: '31.72 mm' });
+  });
+
+  it('asks of a split block its hinge and not the other block’s plate', () => {
+    onDesk(<MakeStation />, PARTING, HOLDER, CHOICES);
+    expect(screen.getByLabelText('hinge')).toBeTruthy();
+    expect(screen.queryByLabelText('clampPlate')).toBeNull();
+  });
+
+  it('ticks a step off and goes on to the next', () => {
+    const { edits } = onDesk(<MakeStation />, PARTING, HOLDER, CHOICES);
+    fireEvent.click(screen.getByLabelText('Done: Cut list'));
+    expect(edits).toContainEqual({ kind: 'tick', id: 'cut-list', on: true });
+    expect(screen.getByText('Finish the floor, so')).toBeTruthy();
+  });
+
+  it('writes a grind into a tool’s log only where a bit is ground', () => {
+    const ground = answered({ fields: [field('operation', 'turn', 'turn')], steps: [step('side', 'Side', '')] });
+    onDesk(
+      <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { enabled: false } } })}>
+        <MakeStation />
+      </QueryClientProvider>,
+      { fields: { operation: 'turn' } },
+      ground,
+      { wheelFaces: [], orders: [] },
+    );
+    expect(screen.getByText(/Write what you measured into the log/)).toBeTruthy();
+  });
+
+  it('prints the route with a line for what was made, and only while it is printed', () => {
+    const { container } = onDesk(<PrintCard station="make" />, PARTING, HOLDER, CHOICES);
+    expect(container.querySelector('.print')).toBeNull();
+    fireEvent(window, new Event('beforeprint'));
+    const card = container.querySelector('.print')?.textContent ?? '';
+    expect(card).toContain('Rings');
+    expect(card).toContain('Drawn 31.8 mm, as made');
+    expect(card).toContain('were not checked');
+    fireEvent(window, new Event('afterprint'));
+    expect(container.querySelector('.print')).toBeNull();
+  });
+});
