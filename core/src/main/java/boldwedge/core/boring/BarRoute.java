@@ -17,7 +17,6 @@ final class BarRoute {
     private static final double FACING_MM = 1.5;
     private static final double PARTING_MM = 3;
 
-    private final BoreCut cut;
     private final BoreJob job;
     private final Making making;
     private final Say say;
@@ -26,7 +25,6 @@ final class BarRoute {
     private final SeatSteps seat;
 
     BarRoute(BoreCut cut, Say say, Scene drawing) {
-        this.cut = cut;
         this.job = cut.job();
         this.making = job.making();
         this.say = say;

@@ -84,7 +84,7 @@ public final class BarSearch {
         for (ShopBar bar : bars) {
             matches.add(judge(cut, bar));
         }
-        matches.sort(Comparator.comparing(Match::rank));
+        matches.sort(Comparator.comparingDouble(Match::rank));
         return matches;
     }
 

@@ -48,7 +48,7 @@ public final class BorePlan {
         findings.addAll(new ChatterFindings(cut, say).all());
         findings.sort(Comparator.comparing(Finding::station)
                 .thenComparing(Finding::verdict)
-                .thenComparing(Finding::margin));
+                .thenComparingDouble(Finding::margin));
         Scene drawing = BarDrawing.draw(cut, say);
         return new PlanAnswer(
                 true,

@@ -88,7 +88,6 @@ final class InHoleScene {
         double tip = job.necked() ? job.neckMm() : job.barMm();
         double width = job.bit().widthMm();
         double reach = BoreCut.reach(job);
-        double crossing = BarEnd.crossing(job);
         double scale = 24 / (tip + reach + width);
         // Bar's end to the right, its axis at y 0; the point is below, at the wall.
         scene.place(84, 40, scale);

@@ -68,8 +68,8 @@ public record ShimStack(List<Double> shims, double sumMm, double leftMm) {
                     double nearer = Math.abs(best.leftMm()) - Math.abs(one.leftMm());
                     boolean fewer = one.shims().size() < best.shims().size();
                     if (nearer > AS_GOOD_MM
-                            || nearer > -AS_GOOD_MM && fewer
-                            || nearer > 0 && one.shims().size() == best.shims().size()) {
+                            || (nearer > -AS_GOOD_MM && fewer)
+                            || (nearer > 0 && one.shims().size() == best.shims().size())) {
                         best = one;
                     }
                 }

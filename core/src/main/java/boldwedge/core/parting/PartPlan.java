@@ -48,7 +48,7 @@ public final class PartPlan {
         findings.addAll(new HolderFindings(cut, say).all());
         findings.sort(Comparator.comparing(Finding::station)
                 .thenComparing(Finding::verdict)
-                .thenComparing(Finding::margin));
+                .thenComparingDouble(Finding::margin));
         List<Scene> scenes = new ArrayList<>(List.of(
                 PartScenes.work(cut, say),
                 PartScenes.tip(cut, say),

@@ -31,7 +31,6 @@ public final class PartProof {
     private static final double PIP_GAUGE_MM = 0.05;
     private static final double FACE_GAUGE_MM = 0.01;
 
-    private final TrialRequest request;
     private final TrialReader reader;
     private final Say say;
 
@@ -69,7 +68,6 @@ public final class PartProof {
     }
 
     private PartProof(TrialRequest request) {
-        this.request = request;
         this.reader = new TrialReader(request);
         this.say = new Say(request.plan().units());
     }

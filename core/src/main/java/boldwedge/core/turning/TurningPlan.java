@@ -61,7 +61,7 @@ public final class TurningPlan {
         findings.addAll(card.findings());
         findings.sort(Comparator.comparing(Finding::station)
                 .thenComparing(Finding::verdict)
-                .thenComparing(Finding::margin));
+                .thenComparingDouble(Finding::margin));
         List<Scene> scenes = List.of(
                 WorkScenes.cut(cut, say),
                 BitScene.draw(cut, say),
