@@ -74,6 +74,9 @@ final class SlotSteps {
                                 .map(say::length)
                                 .toList())
                 + " from the skin; leave " + say.length(LAST_MM) + ".");
+        lines.add("If the cutter must be changed: touch the sole again with the new one; its floor is then at "
+                + say.length(slot.fromMm()) + " and its own true width, the top stays at "
+                + say.length(slot.fromMm() + slot.widthMm()) + ".");
         double wrong = slot.widthIfLabelled(design.cutterMm()) - slot.widthMm();
         MakeStep step = MakeStep.of(
                         "slot-rough",

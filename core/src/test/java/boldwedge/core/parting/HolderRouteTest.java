@@ -176,4 +176,15 @@ class HolderRouteTest {
         PlanAnswer set = plan("split-block", "madeFloor", "32.35 mm", "partHeight", "0 mm");
         assertThat(set.figure("pip").value()).isCloseTo(2 * set.figure("drop").value(), within(1e-9));
     }
+
+    /** With another cutter the dial of the floor moves by the widths' difference and that of the top not at all. */
+    @Test
+    void aChangeOfCutterMovesTheFloorsDialAlone() {
+        PlanAnswer first = plan("split-block", "slotCutterTrue", "5.96 mm");
+        PlanAnswer other = plan("split-block", "slotCutterTrue", "4.90 mm");
+        assertThat(step(first, "slot-rough")).contains("at 32.5 mm and its own true width, the top stays at 44.56 mm");
+        assertThat(step(first, "slot-floor")).contains("38.46 mm");
+        assertThat(step(other, "slot-floor")).contains("37.4 mm");
+        assertThat(step(other, "slot-top")).contains("44.56 mm");
+    }
 }
