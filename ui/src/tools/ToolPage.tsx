@@ -226,8 +226,8 @@ export function ToolPage() {
                 <thead>
                   <tr>
                     <th scope="col" />
-                    <th scope="col">Wanted</th>
-                    <th scope="col">Last measured</th>
+                    <th scope="col">{kind === 'bit' ? 'Wanted' : 'On the card'}</th>
+                    {kind === 'bit' && <th scope="col">Last measured</th>}
                   </tr>
                 </thead>
                 <tbody>
@@ -237,7 +237,7 @@ export function ToolPage() {
                       <tr key={field}>
                         <th scope="row">{label}</th>
                         <td className="figures">{worded(entry.fields[field])}</td>
-                        <td className="figures">{measured[field] ?? '—'}</td>
+                        {kind === 'bit' && <td className="figures">{measured[field] ?? '—'}</td>}
                       </tr>
                     ))}
                 </tbody>
