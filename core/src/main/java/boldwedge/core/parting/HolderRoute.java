@@ -141,7 +141,7 @@ final class HolderRoute {
                 .shown(new Step(
                         "From the slot's side",
                         "blade + wall + half the hole",
-                        say.length(block.inMm()) + " + " + say.length(2.5) + " + "
+                        say.length(block.inMm()) + " + " + say.length(SplitBlock.WALL_MM) + " + "
                                 + say.length(block.bolt().clearanceMm() / 2),
                         say.length(across)));
     }

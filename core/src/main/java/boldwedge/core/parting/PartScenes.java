@@ -41,7 +41,6 @@ final class PartScenes {
                     -jaw / scale,
                     side * across);
         }
-        double stop = job.groove() ? end : Math.max(end, 0);
         for (int side : new int[] {1, -1}) {
             double inner = job.bored() ? side * end : 0;
             scene.run(Role.WORK_AREA, true, -4 / scale, inner, x0, inner, x0, side * r, -4 / scale, side * r);
@@ -51,8 +50,8 @@ final class PartScenes {
             }
             scene.line(Role.WORK, -4 / scale, side * r, x0, side * r);
             scene.line(Role.WORK, x1, side * r, shown, side * r);
-            scene.line(Role.WORK, x0, side * r, x0, side * stop);
-            scene.line(Role.WORK, x1, side * r, x1, side * stop);
+            scene.line(Role.WORK, x0, side * r, x0, side * end);
+            scene.line(Role.WORK, x1, side * r, x1, side * end);
             if (job.groove()) {
                 scene.line(Role.WORK, x0, side * end, x1, side * end);
             }
@@ -65,7 +64,7 @@ final class PartScenes {
         // The blade stands at the end of its cut, from below: that is where the machinist stands in front.
         double half = job.widthMm();
         double lead = job.widthMm() * Math.tan(job.leadRad());
-        double tip = job.behind() ? stop : -stop;
+        double tip = job.behind() ? end : -end;
         double out = job.behind() ? r + 9 / scale : -r - 9 / scale;
         double corner = job.behind() ? lead : -lead;
         scene.run(

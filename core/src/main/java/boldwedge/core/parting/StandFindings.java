@@ -178,12 +178,12 @@ final class StandFindings {
         if (job.lathe().slide().nearestMm().isPresent()) {
             double reach = job.lathe().slide().nearestMm().getAsDouble();
             double stands = frontFromAxis + job.beforeMm();
-            double short_ = reach - stands;
-            if (short_ > 0) {
-                slide = " The slide ends " + say.length(short_)
+            double lacking = reach - stands;
+            if (lacking > 0) {
+                slide = " The slide ends " + say.length(lacking)
                         + " short: let the holder hang over its edge by that much.";
                 verdict =
-                        verdict == Verdict.WRONG || short_ > 0.3 * job.design().lengthMm()
+                        verdict == Verdict.WRONG || lacking > 0.3 * job.design().lengthMm()
                                 ? Verdict.WRONG
                                 : Verdict.DOUBTFUL;
             }
@@ -201,7 +201,7 @@ final class StandFindings {
                 .source("Geometry at full depth; jaws that stand out of the chuck are not in it")
                 .caution("Turn the chuck round by hand at full depth before you start the spindle.");
         if (hits) {
-            String away = say.typed(Math.ceil(3));
+            String away = say.typed(3);
             finding.mend(away + " from the jaws", PartField.AT.id(), away);
         }
         return finding.build();

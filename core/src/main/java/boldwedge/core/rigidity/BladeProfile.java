@@ -109,12 +109,4 @@ public record BladeProfile(List<Strip> strips) {
     public double outermostMm() {
         return Math.max(centroidMm(), heightMm() - centroidMm());
     }
-
-    /** The widest place, mm. */
-    public double widestMm() {
-        return strips.stream()
-                .mapToDouble(s -> Math.max(s.bottomMm(), s.topMm()))
-                .max()
-                .orElse(0);
-    }
 }

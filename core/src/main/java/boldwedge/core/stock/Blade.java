@@ -32,6 +32,9 @@ public record Blade(
         double bearsMPa,
         String source) {
 
+    /** Modulus of the steel that carries an insert (Shigley, 207 GPa). */
+    private static final double STEEL_MPA = 207_000;
+
     /** How a blade looks from its end. */
     public enum Section {
         PARALLEL,
@@ -57,7 +60,7 @@ public record Blade(
 
     /** Modulus of what bends, MPa: the blade of an insert is steel. */
     public double modulusMPa() {
-        return section == Section.INSERT ? 207_000 : tool.modulusMPa();
+        return section == Section.INSERT ? STEEL_MPA : tool.modulusMPa();
     }
 
     /** Width of what stands in the holder, mm. */
