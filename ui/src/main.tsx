@@ -3,10 +3,13 @@ import '@fontsource-variable/sometype-mono';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router';
+import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
 import { CutList, WayIn } from './cut/CutList';
 import { CutPage } from './cut/CutPage';
 import { startShade } from './frame/dimShop';
+import { Gate } from './people/Gate';
+import { PairPage } from './people/PairPage';
+import { PeoplePage } from './people/PeoplePage';
 import { ShopPage } from './shop/ShopPage';
 import { ToolPage } from './tools/ToolPage';
 import './style.css';
@@ -22,12 +25,22 @@ createRoot(root).render(
     <QueryClientProvider client={queries}>
       <BrowserRouter>
         <Routes>
-          <Route path="/" element={<WayIn to={(path) => <Navigate to={path} replace />} />} />
-          <Route path="/cuts" element={<CutList />} />
-          <Route path="/cut/:id/:station" element={<CutPage />} />
-          <Route path="/tools/:id" element={<ToolPage />} />
-          <Route path="/shop" element={<ShopPage />} />
-          <Route path="*" element={<Navigate to="/" replace />} />
+          <Route path="/pair" element={<PairPage />} />
+          <Route
+            element={
+              <Gate>
+                <Outlet />
+              </Gate>
+            }
+          >
+            <Route path="/" element={<WayIn to={(path) => <Navigate to={path} replace />} />} />
+            <Route path="/cuts" element={<CutList />} />
+            <Route path="/cut/:id/:station" element={<CutPage />} />
+            <Route path="/tools/:id" element={<ToolPage />} />
+            <Route path="/people" element={<PeoplePage />} />
+            <Route path="/shop" element={<ShopPage />} />
+            <Route path="*" element={<Navigate to="/" replace />} />
+          </Route>
         </Routes>
       </BrowserRouter>
     </QueryClientProvider>

@@ -22,26 +22,45 @@ export type HeightAnswer = Schemas['HeightAnswer'];
 export type BladeLife = Schemas['LifeAnswer'];
 export type PushReadings = Schemas['PushReadings'];
 export type TapRecording = Schemas['TapRecording'];
+export type ToolPage = Schemas['ToolPage'];
+export type Me = Schemas['Me'];
+export type Person = Schemas['Person'];
+export type Pairing = Schemas['Pairing'];
 
 /** What the server said when it could not do a thing: a sentence, and sentences by field. */
 export class Refused extends Error {
   readonly status: number;
   readonly fields: Texts;
+  /** Which kind of refusal it is, whatever its words. */
+  readonly code: string;
 
-  constructor(status: number, sentence: string, fields: Texts) {
+  constructor(status: number, sentence: string, fields: Texts, code = '') {
     super(sentence);
     this.status = status;
     this.fields = fields;
+    this.code = code;
   }
 }
 
 const AWAY =
   'The program does not answer. What you typed is kept on this page; start it again with ./bw demo or ./bw run.';
 
+/** Told when the program says that nobody is signed in any more: the way in opens over what is on the page. */
+export const SIGNED_OUT = 'bw-signed-out';
+
+/** What the program gave this page to show that a change comes from it; there is none where nobody signs in. */
+function pageToken(): Record<string, string> {
+  const token = /(?:^|; )XSRF-TOKEN=([^;]*)/.exec(document.cookie)?.[1];
+  return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {};
+}
+
 async function call(path: string, init: RequestInit): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(path, init);
+    response = await fetch(path, {
+      ...init,
+      headers: init.method ? { ...init.headers, ...pageToken() } : init.headers,
+    });
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
     throw new Refused(0, AWAY, {});
@@ -49,14 +68,17 @@ async function call(path: string, init: RequestInit): Promise<Response> {
   if (response.ok) return response;
   let sentence = `The program refused this (${response.status}). What you typed is kept.`;
   let fields: Texts = {};
+  let code = '';
   try {
-    const problem = (await response.json()) as { sentence?: string; fields?: Texts };
+    const problem = (await response.json()) as { sentence?: string; fields?: Texts; code?: string };
     sentence = problem.sentence ?? sentence;
     fields = problem.fields ?? {};
+    code = problem.code ?? '';
   } catch {
     // Not our own problem form: the plain sentence stands.
   }
-  throw new Refused(response.status, sentence, fields);
+  if (code === 'sign-in-first') window.dispatchEvent(new Event(SIGNED_OUT));
+  throw new Refused(response.status, sentence, fields, code);
 }
 
 export async function get<T>(path: string): Promise<T> {
@@ -77,6 +99,49 @@ export async function send<T>(
   });
   const text = await response.text();
   return (text ? JSON.parse(text) : undefined) as T;
+}
+
+/** Asks for a plan; says besides whether it rests on records as they were read last, because the database is away. */
+export async function ask(body: { fields: Texts; units: Units }, signal: AbortSignal): Promise<[PlanAnswer, boolean]> {
+  const response = await call('/api/plan', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(body),
+    signal,
+  });
+  return [(await response.json()) as PlanAnswer, response.headers.get('Bold-Wedge-Records') === 'away'];
+}
+
+/** Sends a question whose answer takes a while and comes in lines: how far it is, and at last what it found. */
+export async function sendAndFollow<P, T>(
+  path: string,
+  body: unknown,
+  signal: AbortSignal,
+  follow: (progress: P) => void,
+): Promise<T> {
+  const response = await call(path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', Accept: 'application/x-ndjson' },
+    body: JSON.stringify(body),
+    signal,
+  });
+  if (!response.body) throw new Refused(0, AWAY, {});
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
+  let text = '';
+  let last: T | undefined;
+  for (;;) {
+    const { done, value } = await reader.read();
+    const lines = (text + (value ?? '')).split('\n');
+    text = lines.pop() ?? '';
+    for (const line of lines) {
+      const said = JSON.parse(line) as unknown;
+      if (Array.isArray(said)) last = said as T;
+      else follow(said as P);
+    }
+    if (done) break;
+  }
+  if (last === undefined) throw new Refused(0, AWAY, {});
+  return last;
 }
 
 /** Sends a file as it is. */

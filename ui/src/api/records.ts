@@ -1,11 +1,13 @@
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import {
   type Choices,
   type CutRecord,
   type GrindRecord,
   get,
   type LatheRecord,
-  type ToolRecord,
+  type Me,
+  type Person,
+  type ToolPage,
   type TrialRecord,
 } from './client';
 
@@ -22,10 +24,16 @@ export const useLathes = () =>
 
 export const useCuts = () => useQuery({ queryKey: ['cuts'], queryFn: () => get<CutRecord[]>('/api/cuts') });
 
+/** The crib's tools with these words, a page after the other as they are asked for. */
 export const useTools = (words: string) =>
-  useQuery({
+  useInfiniteQuery({
     queryKey: ['tools', words],
-    queryFn: () => get<ToolRecord[]>(`/api/crib/tools?words=${encodeURIComponent(words)}`),
+    queryFn: ({ pageParam }) =>
+      get<ToolPage>(
+        `/api/crib/tools?words=${encodeURIComponent(words)}${pageParam ? `&after=${encodeURIComponent(pageParam)}` : ''}`,
+      ),
+    initialPageParam: '',
+    getNextPageParam: (last) => (last.more ? last.tools.at(-1)?.id : undefined),
     placeholderData: (old) => old,
   });
 
@@ -38,3 +46,9 @@ export const useTrials = (by: 'tool' | 'cut', id: string) =>
 
 export const useGrinds = (tool: string) =>
   useQuery({ queryKey: ['grinds', tool], queryFn: () => get<GrindRecord[]>(`/api/crib/tools/${tool}/grinds`) });
+
+/** Who is asking, and whether one has to sign in here. */
+export const useMe = () => useQuery({ queryKey: ['me'], queryFn: () => get<Me>('/api/people/me') });
+
+export const usePeople = (wanted: boolean) =>
+  useQuery({ queryKey: ['people'], queryFn: () => get<Person[]>('/api/people'), enabled: wanted });

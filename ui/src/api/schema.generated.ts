@@ -13,7 +13,7 @@ export interface paths {
         };
         get: operations["tools"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -77,7 +77,7 @@ export interface paths {
         };
         get: operations["cuts"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -302,6 +302,198 @@ export interface paths {
         get: operations["read"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/first": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["first"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/me": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["me"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/pairings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pairing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/passphrase": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["newPassphrase"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/sign-in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/sign-out-everywhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOutEverywhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/role": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setRole"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/sign-out-everywhere": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["signOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -554,6 +746,8 @@ export interface components {
             fields: {
                 [key: string]: string;
             };
+            /** Format: uuid */
+            id?: string;
             name: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
@@ -567,6 +761,9 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** Format: date-time */
+            savedAt: string;
+            savedBy: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
             /** Format: int32 */
@@ -623,7 +820,14 @@ export interface components {
             verdict: "WRONG" | "DOUBTFUL" | "FINE" | "TOLD";
             working: components["schemas"]["Step"][];
         };
+        FirstOwner: {
+            code: string;
+            name: string;
+            passphrase: string;
+        };
         GrindEntry: {
+            /** Format: uuid */
+            id?: string;
             measured: {
                 [key: string]: string;
             };
@@ -642,6 +846,9 @@ export interface components {
             note: string;
             /** Format: date */
             onDay: string;
+            /** Format: date-time */
+            savedAt: string;
+            savedBy: string;
             /** Format: uuid */
             toolId: string;
             /** @enum {string} */
@@ -690,6 +897,8 @@ export interface components {
             card: {
                 [key: string]: string;
             };
+            /** Format: uuid */
+            id?: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
             /** Format: int32 */
@@ -701,6 +910,9 @@ export interface components {
             };
             /** Format: uuid */
             id: string;
+            /** Format: date-time */
+            savedAt: string;
+            savedBy: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
             /** Format: int32 */
@@ -730,10 +942,45 @@ export interface components {
             why: string;
             working: components["schemas"]["Step"][];
         };
+        Me: {
+            name: string;
+            network: boolean;
+            ownerNeeded: boolean;
+            /** @enum {string} */
+            role: "OWNER" | "MAKER" | "READER";
+        };
         Mend: {
             field: string;
             label: string;
             text: string;
+        };
+        NewPassphrase: {
+            next: string;
+            now: string;
+        };
+        NewPerson: {
+            name: string;
+            passphrase: string;
+            /** @enum {string} */
+            role: "OWNER" | "MAKER" | "READER";
+        };
+        Pairing: {
+            address: string;
+            code: string;
+            /** Format: int32 */
+            minutes: number;
+        };
+        PairingCode: {
+            code: string;
+        };
+        Person: {
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** @enum {string} */
+            role: "OWNER" | "MAKER" | "READER";
+            /** Format: int32 */
+            version: number;
         };
         PlanAnswer: {
             fields: components["schemas"]["FieldState"][];
@@ -794,6 +1041,12 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "INCH";
         };
+        RoleEntry: {
+            /** @enum {string} */
+            role: "OWNER" | "MAKER" | "READER";
+            /** Format: int32 */
+            version: number;
+        };
         Scene: {
             /** Format: double */
             bottom: number;
@@ -815,6 +1068,10 @@ export interface components {
             inForce: boolean;
             name: string;
             reason: string;
+        };
+        SignIn: {
+            name: string;
+            passphrase: string;
         };
         Span: {
             /** Format: double */
@@ -845,6 +1102,8 @@ export interface components {
             fields: {
                 [key: string]: string;
             };
+            /** Format: uuid */
+            id?: string;
             name: string;
             note?: string;
             /** @enum {string} */
@@ -862,6 +1121,13 @@ export interface components {
             /** @enum {string} */
             verdict: "WRONG" | "DOUBTFUL" | "FINE" | "TOLD";
         };
+        ToolPage: {
+            /** Format: int32 */
+            count: number;
+            countIsAtLeast: boolean;
+            more: boolean;
+            tools: components["schemas"]["ToolRecord"][];
+        };
         ToolRecord: {
             drawer: string;
             fields: {
@@ -871,6 +1137,9 @@ export interface components {
             id: string;
             name: string;
             note: string;
+            /** Format: date-time */
+            savedAt: string;
+            savedBy: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
             /** Format: int32 */
@@ -892,6 +1161,8 @@ export interface components {
             fields: {
                 [key: string]: string;
             };
+            /** Format: uuid */
+            id?: string;
             note?: string;
             /** Format: date */
             onDay?: string;
@@ -927,6 +1198,9 @@ export interface components {
             readings: {
                 [key: string]: string;
             };
+            /** Format: date-time */
+            savedAt: string;
+            savedBy: string;
             /** Format: uuid */
             toolId?: string;
             /** @enum {string} */
@@ -936,6 +1210,12 @@ export interface components {
         WhichAnswer: {
             match: components["schemas"]["ToolMatch"];
             tool: components["schemas"]["ToolRecord"];
+        };
+        WhichProgress: {
+            /** Format: int32 */
+            of: number;
+            /** Format: int32 */
+            tried: number;
         };
         WhichQuestion: {
             fields: {
@@ -984,6 +1264,8 @@ export interface operations {
         parameters: {
             query?: {
                 words?: string;
+                after?: string;
+                most?: number;
             };
             header?: never;
             path?: never;
@@ -997,12 +1279,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ToolRecord"][];
+                    "application/json": components["schemas"]["ToolPage"];
                 };
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -1076,7 +1358,9 @@ export interface operations {
     };
     delete_2: {
         parameters: {
-            query?: never;
+            query: {
+                version: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -1162,13 +1446,16 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WhichAnswer"][];
+                    "application/x-ndjson": components["schemas"]["WhichProgress"];
                 };
             };
         };
     };
     cuts: {
         parameters: {
-            query?: never;
+            query?: {
+                most?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -1186,7 +1473,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1260,7 +1547,9 @@ export interface operations {
     };
     delete_1: {
         parameters: {
-            query?: never;
+            query: {
+                version: number;
+            };
             header?: never;
             path: {
                 id: string;
@@ -1285,11 +1574,7 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "*/*": string;
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -1316,9 +1601,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "text/csv": string;
-                };
+                content?: never;
             };
         };
     };
@@ -1349,11 +1632,7 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "*/*": string;
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -1380,9 +1659,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": string;
-                };
+                content?: never;
             };
         };
     };
@@ -1402,9 +1679,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": string;
-                };
+                content?: never;
             };
         };
     };
@@ -1572,6 +1847,286 @@ export interface operations {
             };
         };
     };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPerson"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Person"];
+                };
+            };
+        };
+    };
+    first: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstOwner"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    me: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairingCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    pairing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pairing"];
+                };
+            };
+        };
+    };
+    newPassphrase: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassphrase"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    signOut_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signOutEverywhere: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setRole: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RoleEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     plan: {
         parameters: {
             query?: never;
@@ -1724,6 +2279,7 @@ export interface operations {
             query?: {
                 tool?: string;
                 cut?: string;
+                most?: number;
             };
             header?: never;
             path?: never;
@@ -1858,7 +2414,9 @@ export interface operations {
     };
     delete: {
         parameters: {
-            query?: never;
+            query: {
+                version: number;
+            };
             header?: never;
             path: {
                 id: string;

@@ -27,6 +27,7 @@ export function CutList() {
                 <span className="figures">
                   {cut.fields.diameter} → {cut.fields.finished}, {cut.fields.length}
                 </span>
+                {cut.savedBy && <span className="quiet-words">{cut.savedBy}</span>}
                 {stored(cut.id)?.changed && <em>not saved yet</em>}
               </li>
             ))}

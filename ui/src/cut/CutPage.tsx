@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { memo, type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { type CutRecord, type Finding, get, Refused, send, sentenceOf } from '../api/client';
+import { useNewRecord } from '../api/newRecord';
 import { useChoices, useLathes } from '../api/records';
 import { flipShade } from '../frame/dimShop';
 import { Header } from '../frame/Header';
@@ -134,6 +135,7 @@ function CutDesk({ station, history, setHistory, onKept, choices, lathes }: Desk
   const [keys, setKeys] = useState(false);
   const [said, setSaid] = useState('');
   const [conflict, setConflict] = useState<CutRecord>();
+  const newCut = useNewRecord();
   const plan = usePlan(draft.fields, draft.units);
   const nameInput = useRef<HTMLInputElement>(null);
 
@@ -169,7 +171,7 @@ function CutDesk({ station, history, setHistory, onKept, choices, lathes }: Desk
     try {
       const kept =
         draft.id === 'new'
-          ? await send<CutRecord>('POST', '/api/cuts', body)
+          ? await send<CutRecord>('POST', '/api/cuts', newCut(body))
           : await send<CutRecord>('PUT', `/api/cuts/${draft.id}`, body);
       setConflict(undefined);
       setSaid('Saved.');
@@ -189,7 +191,7 @@ function CutDesk({ station, history, setHistory, onKept, choices, lathes }: Desk
         setConflict(await get<CutRecord>(`/api/cuts/${draft.id}`).catch(() => undefined));
       }
     }
-  }, [draft, navigate, onKept, queries, setHistory, station]);
+  }, [draft, navigate, newCut, onKept, queries, setHistory, station]);
 
   const page: Page = useMemo(() => ({ draft, choices, lathes }), [draft, choices, lathes]);
 

@@ -1,7 +1,10 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
 import { useLayoutEffect, useRef, useState } from 'react';
-import { type PlanAnswer, Refused, send, type Texts, type Units } from '../api/client';
+import { ask, type PlanAnswer, Refused, type Texts, type Units } from '../api/client';
 import type { CutAnswer } from './CutContext';
+
+const RECORDS_AWAY =
+  'The shop’s records cannot be reached: this is planned with its machines and lessons as they were read last.';
 
 export interface Plan extends CutAnswer {
   /** Why there was no answer, in a sentence; empty when there was. */
@@ -17,8 +20,8 @@ export function usePlan(fields: Texts | undefined, units: Units): Plan {
     if (!fields) return;
     const turn = ++latest.current;
     const abort = new AbortController();
-    send<PlanAnswer>('POST', '/api/plan', { fields, units }, abort.signal)
-      .then((answer) => {
+    ask({ fields, units }, abort.signal)
+      .then(([answer, away]) => {
         if (turn !== latest.current) return;
         // What stayed the same stays the same object, and is not painted again.
         setPlan((old) => {
@@ -27,7 +30,7 @@ export function usePlan(fields: Texts | undefined, units: Units): Plan {
             answer: answer.worked ? kept : old.answer,
             fields: new Map(kept.fields.map((state) => [state.id, state])),
             stale: !answer.worked,
-            trouble: '',
+            trouble: away ? RECORDS_AWAY : '',
           };
         });
       })

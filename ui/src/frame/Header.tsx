@@ -1,4 +1,5 @@
 import { Link, useLocation } from 'react-router';
+import { useMe } from '../api/records';
 
 interface Props {
   children?: React.ReactNode;
@@ -8,6 +9,7 @@ interface Props {
 /** Name, the ways to the other pages, and what the page itself puts here. */
 export function Header({ children, onKeys }: Props) {
   const { pathname } = useLocation();
+  const me = useMe();
   const here = (path: string) => (pathname.startsWith(path) ? ('page' as const) : undefined);
   return (
     <header className="header">
@@ -24,6 +26,11 @@ export function Header({ children, onKeys }: Props) {
         <Link to="/shop" aria-current={here('/shop')}>
           Machines and files
         </Link>
+        {me.data?.network && (
+          <Link to="/people" aria-current={here('/people')}>
+            {me.data.name}
+          </Link>
+        )}
       </nav>
       <div className="header-page">{children}</div>
       <button type="button" className="quiet" onClick={onKeys} aria-label="Keys">

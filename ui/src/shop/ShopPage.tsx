@@ -11,6 +11,7 @@ import {
   sentenceOf,
   type Texts,
 } from '../api/client';
+import { useNewRecord } from '../api/newRecord';
 import { useChoices, useLathes } from '../api/records';
 import { Header } from '../frame/Header';
 import { KeyMap } from '../frame/KeyMap';
@@ -81,13 +82,14 @@ function LatheForm({ lathe, onKept }: { lathe: LatheRecord | undefined; onKept: 
   const [version, setVersion] = useState(lathe?.version ?? 0);
   const [wrong, setWrong] = useState<Texts>({});
   const [said, setSaid] = useState('');
+  const newLathe = useNewRecord();
   const units = lathe?.units ?? 'METRIC';
   const save = async () => {
     try {
       const body = { version, units, card };
       const kept = lathe
         ? await send<LatheRecord>('PUT', `/api/shop/lathes/${lathe.id}`, body)
-        : await send<LatheRecord>('POST', '/api/shop/lathes', body);
+        : await send<LatheRecord>('POST', '/api/shop/lathes', newLathe(body));
       setWrong({});
       setSaid('Saved.');
       onKept(kept.id);

@@ -1,7 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { download, Refused, send, sentenceOf, type Texts, type ToolRecord, type WhichAnswer } from '../api/client';
+import {
+  download,
+  Refused,
+  type Schemas,
+  send,
+  sendAndFollow,
+  sentenceOf,
+  type Texts,
+  type ToolRecord,
+  type WhichAnswer,
+} from '../api/client';
+import { useNewRecord } from '../api/newRecord';
 import { useTools } from '../api/records';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { toolOf, type What } from '../cut/keptTool';
@@ -21,11 +32,18 @@ export function CribStation() {
   }, [wantsToFind]);
   const [asking, setAsking] = useState(false);
   const tools = useTools(words);
+  const [tried, setTried] = useState<Schemas['WhichProgress']>();
   const which = useQuery({
     queryKey: ['which', draft.fields, draft.units],
-    queryFn: () => send<WhichAnswer[]>('POST', '/api/crib/which', { fields: draft.fields, units: draft.units }),
+    queryFn: ({ signal }) => {
+      setTried(undefined);
+      const question = { fields: draft.fields, units: draft.units };
+      return sendAndFollow<Schemas['WhichProgress'], WhichAnswer[]>('/api/crib/which', question, signal, setTried);
+    },
     enabled: asking,
   });
+  const found = tools.data?.pages.flatMap((page) => page.tools) ?? [];
+  const first = tools.data?.pages[0];
   const scene = answer?.scenes.find((one) => ['bit', 'bar', 'holder-drawing', 'blade-tip'].includes(one.id));
   const take = (tool: ToolRecord, setting: Texts = {}) =>
     edit({ kind: 'fields', fields: { ...tool.fields, ...setting } });
@@ -57,6 +75,17 @@ export function CribStation() {
         {asking ? (
           <ul className="tools" aria-busy={which.isFetching}>
             {which.error && <li role="alert">{sentenceOf(which.error)}</li>}
+            {which.isFetching && tried && (
+              <li className="progress" role="status">
+                <progress value={tried.tried} max={tried.of} aria-label="Tools tried" />
+                <span className="figures">
+                  {tried.tried} of {tried.of} tried
+                </span>
+                <button type="button" className="quiet" onClick={() => setAsking(false)}>
+                  Stop
+                </button>
+              </li>
+            )}
             {which.data?.map(({ tool, match }) => (
               <li key={tool.id} className="tool-row" data-tool={tool.name}>
                 <div className="tool-row-head">
@@ -78,14 +107,14 @@ export function CribStation() {
         ) : (
           <ul className="tools">
             {tools.error && <li role="alert">{sentenceOf(tools.error)}</li>}
-            {tools.data?.length === 0 && (
+            {first && found.length === 0 && (
               <li>
                 {words
                   ? 'No tool’s card has all these words. Try fewer.'
                   : 'The crib is empty. Keep the bit on the left and it will be here tomorrow.'}
               </li>
             )}
-            {tools.data?.map((tool) => (
+            {found.map((tool) => (
               <li key={tool.id} className="tool-row" data-tool={tool.name}>
                 <div className="tool-row-head">
                   <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
@@ -97,6 +126,13 @@ export function CribStation() {
                 {tool.note && <p>{tool.note}</p>}
               </li>
             ))}
+            {tools.hasNextPage && (
+              <li>
+                <button type="button" className="do" onClick={() => void tools.fetchNextPage()}>
+                  More: {found.length} of {first?.countIsAtLeast ? `${first.count} or more` : first?.count} shown
+                </button>
+              </li>
+            )}
           </ul>
         )}
         <button type="button" className="quiet" onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
@@ -114,20 +150,18 @@ function KeepTool() {
   const write = (id: string, text: string) => edit({ kind: 'card', id, text });
   const { name = '', drawer = '', note = '' } = card;
   const tools = useTools('');
+  const newTool = useNewRecord();
   const [said, setSaid] = useState('');
   const [wrong, setWrong] = useState<Texts>({});
   // A built holder may be kept as well as the blade in it.
   const built = page.fields.has('blade') && page.fields.get('partHolder')?.typed !== 'post';
   const keep = async (what: What) => {
     try {
-      const tool = await send<ToolRecord>('POST', '/api/crib/tools', {
-        version: 0,
-        name,
-        drawer,
-        note,
-        units,
-        fields: toolOf(page, what),
-      });
+      const tool = await send<ToolRecord>(
+        'POST',
+        '/api/crib/tools',
+        newTool({ version: 0, name, drawer, note, units, fields: toolOf(page, what) }),
+      );
       setSaid(`“${tool.name}” is in the crib.`);
       setWrong({});
       write('name', '');

@@ -1,12 +1,14 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { send, sentenceOf, type ToolRecord } from '../api/client';
-import { useTools } from '../api/records';
+import { send, sentenceOf } from '../api/client';
+import { useNewRecord } from '../api/newRecord';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { familyOf } from '../cut/family';
 import { ValueInput } from '../cut/ValueInput';
 import { FindingRow } from '../ledger/FindingRow';
 import { Plate } from '../plate/Plate';
+import { PickTool } from './PickTool';
 import { Exports } from './PlateStation';
 
 const BAR_FIELDS = [
@@ -163,16 +165,16 @@ export function MakeStation() {
 /** Writes what was measured into the log of a tool in the crib. */
 function KeepGrind() {
   const { draft } = useCut();
-  const tools = useTools('');
+  const queries = useQueryClient();
+  const newGrind = useNewRecord();
   const [tool, setTool] = useState('');
   const [said, setSaid] = useState('');
-  const list: ToolRecord[] = tools.data ?? [];
   const keep = async () => {
     try {
       const measured = Object.fromEntries(Object.entries(draft.measured).filter(([, text]) => text.trim() !== ''));
-      await send('POST', `/api/crib/tools/${tool}/grinds`, { units: draft.units, measured });
+      await send('POST', `/api/crib/tools/${tool}/grinds`, newGrind({ units: draft.units, measured }));
       setSaid('Written into the tool’s log.');
-      void tools.refetch();
+      void queries.invalidateQueries({ queryKey: ['grinds', tool] });
     } catch (error) {
       setSaid(sentenceOf(error));
     }
@@ -180,13 +182,7 @@ function KeepGrind() {
   return (
     <div className="keep">
       <p>Ground it? Write what you measured into the log of</p>
-      <PickList
-        label="Tool that was ground"
-        value={tool}
-        text={list.find((one) => one.id === tool)?.name ?? 'choose a tool'}
-        choices={list.map((one) => ({ id: one.id, words: one.name, more: one.drawer }))}
-        onPick={setTool}
-      />
+      <PickTool label="Tool that was ground" value={tool} none="choose a tool" onPick={setTool} />
       <button type="button" className="do" disabled={!tool} onClick={() => void keep()}>
         Keep this grind
       </button>

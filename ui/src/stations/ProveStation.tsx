@@ -1,13 +1,15 @@
 import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { type Choices, Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
-import { useTools, useTrials } from '../api/records';
+import { useNewRecord } from '../api/newRecord';
+import { useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { type Family, familyOf } from '../cut/family';
 import { Working } from '../ledger/Working';
 import { Plate } from '../plate/Plate';
 import { BarTests } from './BarTests';
+import { PickTool } from './PickTool';
 
 interface Row {
   id: string;
@@ -209,7 +211,7 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
 function KeepTrial({ worked }: { worked: boolean }) {
   const { draft } = useCut();
   const edit = useEdit();
-  const tools = useTools('');
+  const newTrial = useNewRecord();
   const trials = useTrials('cut', draft.id);
   const [tool, setTool] = useState('');
   const note = draft.card.trialNote ?? '';
@@ -217,14 +219,18 @@ function KeepTrial({ worked }: { worked: boolean }) {
   const [said, setSaid] = useState('');
   const keep = async () => {
     try {
-      await send('POST', '/api/proof/trials', {
-        toolId: tool || undefined,
-        cutId: draft.id === 'new' ? undefined : draft.id,
-        units: draft.units,
-        fields: draft.fields,
-        readings: draft.readings,
-        note,
-      });
+      await send(
+        'POST',
+        '/api/proof/trials',
+        newTrial({
+          toolId: tool || undefined,
+          cutId: draft.id === 'new' ? undefined : draft.id,
+          units: draft.units,
+          fields: draft.fields,
+          readings: draft.readings,
+          note,
+        }),
+      );
       setSaid('Kept.');
       setNote('');
       void trials.refetch();
@@ -235,13 +241,7 @@ function KeepTrial({ worked }: { worked: boolean }) {
   return (
     <div className="keep">
       <p>Cut with</p>
-      <PickList
-        label="Tool that cut it"
-        value={tool}
-        text={tools.data?.find((one) => one.id === tool)?.name ?? 'no tool of the crib'}
-        choices={(tools.data ?? []).map((one) => ({ id: one.id, words: one.name, more: one.drawer }))}
-        onPick={setTool}
-      />
+      <PickTool label="Tool that cut it" value={tool} none="no tool of the crib" onPick={setTool} />
       <textarea
         className="plain-input"
         aria-label="Note on the trial"
@@ -272,6 +272,7 @@ function PastTrials() {
             <span>
               {trial.verdict}
               {trial.note && <em> {trial.note}</em>}
+              {trial.savedBy && <> ({trial.savedBy})</>}
             </span>
           </li>
         ))}

@@ -242,6 +242,11 @@ export function ToolPage() {
                     ))}
                 </tbody>
               </table>
+              {tool.data?.savedBy && (
+                <p className="quiet-words">
+                  Last saved by {tool.data.savedBy} on {tool.data.savedAt?.slice(0, 10)}
+                </p>
+              )}
               {life.data?.sentence && <p>{life.data.sentence}</p>}
               {smallest && (
                 <p>
@@ -261,6 +266,7 @@ export function ToolPage() {
                     .map(([field, text]) => `${labels[field] ?? field} ${text}`)
                     .join(', ')}
                   {grind.note && <em> {grind.note}</em>}
+                  {grind.savedBy && <> ({grind.savedBy})</>}
                 </span>
               </li>
             ))}
@@ -270,6 +276,7 @@ export function ToolPage() {
                 <span>
                   Trial: {trial.verdict}
                   {trial.note && <em> {trial.note}</em>}
+                  {trial.savedBy && <> ({trial.savedBy})</>}
                   {trial.cutId && (
                     <>
                       {' '}

@@ -56,7 +56,7 @@ abstract class PageTest {
 
     /** The id of the tool whose name starts so. */
     final String tool(String name) {
-        for (var tool : RunningShop.get().get("/api/crib/tools").json()) {
+        for (var tool : RunningShop.get().get("/api/crib/tools").json().path("tools")) {
             if (tool.path("name").asString().startsWith(name)) {
                 return tool.path("id").asString();
             }

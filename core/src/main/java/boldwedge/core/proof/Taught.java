@@ -1,6 +1,7 @@
 package boldwedge.core.proof;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What trials on one lathe have taught: by what factor tool and work really spring, or the material really resists, more or
@@ -41,31 +42,63 @@ public record Taught(Of of, double factor, double spread, int trials) {
      * @param reckonedMm diameter error reckoned without teaching, mm
      * @param measuredMm diameter error measured, mm
      */
-    public record Trial(double reckonedMm, double measuredMm) {}
+    public record Trial(double reckonedMm, double measuredMm) {
+        /**
+         * What this trial teaches. A hole that came out on the wrong side of nothing teaches nothing of the spring, nor does one
+         * that is off by more than four or five times.
+         */
+        public Optional<Lesson> lesson() {
+            if (reckonedMm <= 1e-4 || measuredMm <= 1e-4) {
+                return Optional.empty();
+            }
+            double off = Math.log(measuredMm / reckonedMm);
+            if (Math.abs(off) > BELIEVED * UNTAUGHT_SPREAD) {
+                return Optional.empty();
+            }
+            double gauge = GAUGE_MM / measuredMm;
+            return Optional.of(new Lesson(off, 1 / (CUT_TO_CUT * CUT_TO_CUT + gauge * gauge)));
+        }
+    }
 
     /**
-     * What these trials teach; a hole that came out on the wrong side of nothing teaches nothing of the spring, nor does one that
-     * is off by more than four or five times.
+     * What a trial teaches, in a form that can be kept and added up.
+     *
+     * @param logarithm of measured over reckoned
+     * @param weight precision of that logarithm: one over its variance
      */
-    public static Taught by(Of of, List<Trial> trials) {
-        double precision = 1 / (UNTAUGHT_SPREAD * UNTAUGHT_SPREAD);
-        double sum = 0;
-        int used = 0;
-        for (Trial trial : trials) {
-            if (trial.reckonedMm() <= 1e-4 || trial.measuredMm() <= 1e-4) {
-                continue;
-            }
-            double off = Math.log(trial.measuredMm() / trial.reckonedMm());
-            if (Math.abs(off) > BELIEVED * UNTAUGHT_SPREAD) {
-                continue;
-            }
-            double gauge = GAUGE_MM / trial.measuredMm();
-            double weight = 1 / (CUT_TO_CUT * CUT_TO_CUT + gauge * gauge);
-            sum += weight * off;
-            precision += weight;
-            used++;
+    public record Lesson(double logarithm, double weight) {}
+
+    /**
+     * Lessons added up: all that is needed of them, however many there are.
+     *
+     * @param logarithms their logarithms, each times its weight
+     * @param weight their weights
+     * @param trials how many
+     */
+    public record Sum(double logarithms, double weight, int trials) {
+        /** Of no lessons. */
+        public static final Sum NONE = new Sum(0, 0, 0);
+
+        /** With one lesson more. */
+        public Sum plus(Lesson lesson) {
+            return new Sum(logarithms + lesson.weight() * lesson.logarithm(), weight + lesson.weight(), trials + 1);
         }
-        return new Taught(of, Math.exp(sum / precision), Math.sqrt(1 / precision), used);
+    }
+
+    /** What these trials teach. */
+    public static Taught by(Of of, List<Trial> trials) {
+        Sum sum = Sum.NONE;
+        for (Trial trial : trials) {
+            Optional<Lesson> lesson = trial.lesson();
+            sum = lesson.isPresent() ? sum.plus(lesson.get()) : sum;
+        }
+        return by(of, sum);
+    }
+
+    /** What lessons teach that have been added up. */
+    public static Taught by(Of of, Sum sum) {
+        double precision = 1 / (UNTAUGHT_SPREAD * UNTAUGHT_SPREAD) + sum.weight();
+        return new Taught(of, Math.exp(sum.logarithms() / precision), Math.sqrt(1 / precision), sum.trials());
     }
 
     /** The factor on the give; 1 when the lesson is about the force. */

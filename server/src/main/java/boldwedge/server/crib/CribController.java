@@ -2,13 +2,27 @@ package boldwedge.server.crib;
 
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.ToolMatch;
+import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
+import io.swagger.v3.oas.annotations.media.ArraySchema;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,18 +32,29 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 @RestController
 @RequestMapping("/api/crib")
 class CribController {
-    private final CribService crib;
+    private static final int MOST_IN_A_PAGE = 500;
 
-    CribController(CribService crib) {
+    /** How often whoever waits hears something, and is noticed when gone. */
+    private static final long TELL_NANOS = 250_000_000L;
+
+    private final CribService crib;
+    private final Which which;
+    private final JsonMapper json;
+
+    CribController(CribService crib, Which which, JsonMapper json) {
         this.crib = crib;
+        this.which = which;
+        this.json = json;
     }
 
-    /** A tool as sent. */
+    /** A tool as sent; with an id of the sender's own it can be sent twice and is kept once. */
     record ToolEntry(
+            @Nullable UUID id,
             int version,
             String name,
             @Nullable String drawer,
@@ -39,21 +64,44 @@ class CribController {
 
     /** A grind as sent; the day as 2026-11-24. */
     record GrindEntry(
+            @Nullable UUID id,
             @Nullable LocalDate onDay,
             UnitSystem units,
             Map<String, @Nullable String> measured,
             @Nullable String note) {}
 
     /** A cut to find a tool for. */
-    record WhichQuestion(Map<String, @Nullable String> fields, UnitSystem units) {}
+    record WhichQuestion(
+            @Texts Map<String, @Nullable String> fields,
+            @NotNull(message = "This part is missing.") UnitSystem units) {}
 
     /** A tool tried on a cut. */
     record WhichAnswer(ToolRecord tool, ToolMatch match) {}
 
-    /** The tools whose card holds all these words; all tools when there are none. */
+    /** How far a search is. */
+    record WhichProgress(int tried, int of) {}
+
+    /**
+     * Some of the crib's tools, by name.
+     *
+     * @param tools the tools
+     * @param count how many there are with these words, up to 10 000
+     * @param countIsAtLeast whether there are that many or more
+     * @param more whether others come after these
+     */
+    record ToolPage(List<ToolRecord> tools, int count, boolean countIsAtLeast, boolean more) {}
+
+    /** Tools whose card holds all these words, by name, a page at a time: the next one comes after the last one's id. */
     @GetMapping("/tools")
-    List<ToolRecord> tools(@RequestParam(defaultValue = "") String words) {
-        return crib.withWords(words);
+    ToolPage tools(
+            @RequestParam(defaultValue = "") String words,
+            @RequestParam(required = false) @Nullable UUID after,
+            @RequestParam(defaultValue = "50") int most) {
+        int asked = Math.clamp(most, 1, MOST_IN_A_PAGE);
+        List<ToolRecord> found = crib.page(words, after, asked + 1);
+        boolean more = found.size() > asked;
+        int count = after == null && !more ? found.size() : crib.count(words);
+        return new ToolPage(more ? found.subList(0, asked) : found, count, count >= CribService.MOST_COUNTED, more);
     }
 
     @GetMapping("/tools/{id}")
@@ -63,7 +111,7 @@ class CribController {
 
     @PostMapping("/tools")
     ToolRecord add(@RequestBody ToolEntry entry) {
-        return crib.add(record(UUID.randomUUID(), 1, entry));
+        return crib.add(record(entry.id() == null ? UUID.randomUUID() : entry.id(), 1, entry));
     }
 
     @PutMapping("/tools/{id}")
@@ -72,8 +120,8 @@ class CribController {
     }
 
     @DeleteMapping("/tools/{id}")
-    void delete(@PathVariable UUID id) {
-        crib.delete(id);
+    void delete(@PathVariable UUID id, @RequestParam int version) {
+        crib.delete(id, version);
     }
 
     @GetMapping("/tools/{id}/grinds")
@@ -85,31 +133,80 @@ class CribController {
     GrindRecord grind(@PathVariable UUID id, @RequestBody GrindEntry entry) {
         LocalDate day = entry.onDay() == null ? LocalDate.now(java.time.ZoneId.systemDefault()) : entry.onDay();
         Map<String, String> measured = Text.map(entry.measured());
-        if (measured.isEmpty() && (entry.note() == null || entry.note().isBlank())) {
-            throw Refusal.wrong("Type at least one angle or the nose radius that you measured, or a note.");
+        if (measured.isEmpty() && Text.stripped(entry.note()).isEmpty()) {
+            throw Refusal.wrong(
+                    "nothing-measured", "Type at least one angle or the nose radius that you measured, or a note.");
         }
-        GrindRecord grind = new GrindRecord(
-                UUID.randomUUID(), id, day, entry.units(), measured, Text.optional(entry.note(), "note", 2000));
-        crib.addGrind(grind);
-        return grind;
+        return crib.addGrind(new GrindRecord(
+                entry.id() == null ? UUID.randomUUID() : entry.id(),
+                id,
+                day,
+                entry.units(),
+                measured,
+                Text.stripped(entry.note()),
+                null,
+                ""));
     }
 
-    /** Which of my tools will do this cut? Every tool is planned on it; the best come first. */
-    @PostMapping("/which")
-    List<WhichAnswer> which(@RequestBody WhichQuestion question) {
-        return crib.which(Text.map(question.fields()), question.units()).stream()
+    /**
+     * Which of my tools will do this cut? Every tool of the right kind is tried; at most the best 200 are answered, the best
+     * first. Asked for as application/x-ndjson it tells how far it is in lines before the last, which holds the answer.
+     * Whoever leaves ends the search.
+     */
+    @PostMapping(
+            value = "/which",
+            produces = {MediaType.APPLICATION_JSON_VALUE, MediaType.APPLICATION_NDJSON_VALUE})
+    @ApiResponse(
+            responseCode = "200",
+            content = {
+                @Content(
+                        mediaType = MediaType.APPLICATION_JSON_VALUE,
+                        array = @ArraySchema(schema = @Schema(implementation = WhichAnswer.class))),
+                @Content(
+                        mediaType = MediaType.APPLICATION_NDJSON_VALUE,
+                        schema = @Schema(implementation = WhichProgress.class))
+            })
+    void which(@Valid @RequestBody WhichQuestion question, HttpServletRequest request, HttpServletResponse response)
+            throws IOException {
+        String accepted = request.getHeader(HttpHeaders.ACCEPT);
+        boolean lines = accepted != null && accepted.contains(MediaType.APPLICATION_NDJSON_VALUE);
+        OutputStream out = response.getOutputStream();
+        long[] told = {System.nanoTime()};
+        Runnable begin = () -> {
+            response.setContentType(lines ? MediaType.APPLICATION_NDJSON_VALUE : MediaType.APPLICATION_JSON_VALUE);
+        };
+        List<WhichAnswer> found = which
+                .best(Text.map(question.fields()), question.units(), (tried, of) -> {
+                    if (System.nanoTime() - told[0] < TELL_NANOS) {
+                        return;
+                    }
+                    begin.run();
+                    // In plain JSON white space may stand before the answer: it tells whether anybody still listens.
+                    out.write(lines ? line(new WhichProgress(tried, of)) : new byte[] {'\n'});
+                    out.flush();
+                    told[0] = System.nanoTime();
+                })
+                .stream()
                 .map(candidate -> new WhichAnswer(candidate.tool(), candidate.match()))
                 .toList();
+        begin.run();
+        out.write(line(found));
+    }
+
+    private byte[] line(Object value) {
+        return (json.writeValueAsString(value) + "\n").getBytes(StandardCharsets.UTF_8);
     }
 
     private static ToolRecord record(UUID id, int version, ToolEntry entry) {
         return new ToolRecord(
                 id,
                 version,
-                Text.required(entry.name(), "name", 120, "Give the tool a name that you would call it by."),
-                Text.optional(entry.drawer(), "drawer", 120),
-                Text.optional(entry.note(), "note", 2000),
+                entry.name(),
+                Text.stripped(entry.drawer()),
+                Text.stripped(entry.note()),
                 entry.units(),
-                Text.map(entry.fields()));
+                Text.map(entry.fields()),
+                null,
+                "");
     }
 }

@@ -1,49 +1,90 @@
 package boldwedge.server.crib;
 
+import boldwedge.server.storage.TextMapHandler;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.apache.ibatis.cursor.Cursor;
+import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface CribMapper {
-    String TOOL = "select id, version, name, drawer, note, units, fields from tool";
-    String GRIND = "select id, tool_id, on_day, units, measured, note from grind";
-
-    @Select(TOOL + " order by name")
-    List<ToolRecord> all();
+    String TOOL = "select id, version, name, drawer, note, units, fields, updated_at as saved_at, saved_by from tool";
+    String GRIND = "select id, tool_id, on_day, units, measured, note, at as saved_at, saved_by from grind";
 
     /** Every word must stand somewhere in the name, drawer, note or texts. */
-    @Select(
-            "<script>" + TOOL + " where true <foreach collection='words' item='word'> and"
-                    + " (name || ' ' || drawer || ' ' || note || ' ' || fields::text) ilike #{word}</foreach> order by name</script>")
-    List<ToolRecord> withWords(List<String> words);
+    String WITH_WORDS = " where true <foreach collection='words' item='word'> and words like #{word}</foreach>";
+
+    @Select("<script>" + TOOL + WITH_WORDS
+            + "<if test='after != null'> and (name, id) &gt; (select name, id from tool where id = #{after})</if>"
+            + " order by name, id limit #{most}</script>")
+    List<ToolRecord> page(List<String> words, @Nullable UUID after, int most);
+
+    /** How many there are with these words; counted no further than asked. */
+    @Select("<script>select count(*) from (select 1 from tool" + WITH_WORDS + " limit #{most}) counted</script>")
+    int count(List<String> words, int most);
+
+    @Select(TOOL + " order by id")
+    @Options(fetchSize = 500)
+    Cursor<ToolRecord> each();
+
+    /** The next tools of a kind in the order of their ids. */
+    @Select("<script>" + TOOL
+            + " where <if test='after != null'>id &gt; #{after} and </if> ${kind} order by id limit #{most}</script>")
+    List<ToolRecord> ofKind(String kind, @Nullable UUID after, int most);
+
+    @Select("select count(*) from tool where ${kind}")
+    int countOfKind(String kind);
 
     @Select(TOOL + " where id = #{id}")
     Optional<ToolRecord> find(UUID id);
 
-    @Insert("insert into tool (id, name, drawer, note, units, fields)"
-            + " values (#{id}, #{name}, #{drawer}, #{note}, #{units}, #{fields}) on conflict (id) do nothing")
-    int add(ToolRecord tool);
+    @Insert(
+            "<script>insert into tool (id, version, name, drawer, note, units, fields, updated_at, saved_by) values"
+                    + " <foreach collection='tools' item='t' separator=','>(#{t.id}, #{t.version}, #{t.name}, #{t.drawer}, #{t.note},"
+                    + " #{t.units}, #{t.fields,typeHandler=" + TextMapHandler.NAME
+                    + "}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy})</foreach> on conflict (id) do nothing</script>")
+    int add(List<ToolRecord> tools);
 
-    @Update("update tool set name = #{name}, drawer = #{drawer}, note = #{note}, units = #{units}, fields = #{fields},"
-            + " version = version + 1, updated_at = now() where id = #{id} and version = #{version}")
+    @Update(
+            "update tool set name = #{name}, drawer = #{drawer}, note = #{note}, units = #{units}, fields = #{fields},"
+                    + " version = version + 1, updated_at = now(), saved_by = #{savedBy} where id = #{id} and version = #{version}")
     int save(ToolRecord tool);
 
-    @Delete("delete from tool where id = #{id}")
-    int delete(UUID id);
+    @Delete("delete from tool where id = #{id} and version = #{version}")
+    int delete(UUID id, int version);
 
-    @Select(GRIND + " where tool_id = #{toolId} order by on_day desc, at desc")
+    @Select(GRIND + " where tool_id = #{toolId} order by on_day desc, at desc, id desc")
     List<GrindRecord> grindsOf(UUID toolId);
 
-    @Select(GRIND + " order by on_day, at")
-    List<GrindRecord> grinds();
+    @Select("<script>" + GRIND
+            + " where tool_id in <foreach collection='tools' item='t' open='(' separator=',' close=')'>#{t.id}"
+            + "</foreach> order by on_day, at, id</script>")
+    List<GrindRecord> grindsOfAll(List<ToolRecord> tools);
 
-    @Insert("insert into grind (id, tool_id, on_day, units, measured, note)"
-            + " values (#{id}, #{toolId}, #{onDay}, #{units}, #{measured}, #{note}) on conflict (id) do nothing")
-    int addGrind(GrindRecord grind);
+    @Select(GRIND + " where id = #{id}")
+    Optional<GrindRecord> grind(UUID id);
+
+    @Select(GRIND + " order by id")
+    @Options(fetchSize = 500)
+    Cursor<GrindRecord> eachGrind();
+
+    /** Those of these tools that are not kept. */
+    @Select(
+            "<script>select g::text from (values <foreach collection='ids' item='id' separator=','>(#{id}::uuid)</foreach>) as asked (g)"
+                    + " where not exists (select from tool where id = g)</script>")
+    List<String> missing(List<UUID> ids);
+
+    @Insert(
+            "<script>insert into grind (id, tool_id, on_day, units, measured, note, at, saved_by) values"
+                    + " <foreach collection='grinds' item='g' separator=','>(#{g.id}, #{g.toolId}, #{g.onDay}, #{g.units},"
+                    + " #{g.measured,typeHandler=" + TextMapHandler.NAME
+                    + "}, #{g.note}, coalesce(#{g.savedAt}::timestamptz, now()), #{g.savedBy})</foreach> on conflict (id) do nothing</script>")
+    int addGrinds(List<GrindRecord> grinds);
 }

@@ -1,8 +1,6 @@
 package boldwedge.server.crib;
 
 import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.boring.BarSearch;
 import boldwedge.core.boring.BoreField;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
@@ -10,57 +8,64 @@ import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.parting.PartField;
-import boldwedge.core.plan.Family;
 import boldwedge.core.plan.Planner;
-import boldwedge.core.plan.ToolMatch;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.turning.TurningField;
-import boldwedge.server.plan.PlanService;
+import boldwedge.server.people.Who;
+import boldwedge.server.storage.Knowledge;
+import boldwedge.server.web.Checked;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
-import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** The shop's tools. */
 @Service
 public class CribService {
+    private static final int MOST_WORDS = 8;
+
+    /** Counted no further: "10 000 or more" is as good to whoever searches. */
+    static final int MOST_COUNTED = 10_000;
+
     private final CribMapper crib;
-    private final PlanService plans;
+    private final Knowledge knowledge;
+    private final Checked checked;
+    private final Who who;
 
-    CribService(CribMapper crib, PlanService plans) {
+    CribService(CribMapper crib, Knowledge knowledge, Checked checked, Who who) {
         this.crib = crib;
-        this.plans = plans;
+        this.knowledge = knowledge;
+        this.checked = checked;
+        this.who = who;
     }
 
-    /**
-     * A tool beside a cut.
-     *
-     * @param tool the tool
-     * @param match how it would do
-     */
-    record Candidate(ToolRecord tool, ToolMatch match) {}
-
-    /** All tools, by name. */
-    public List<ToolRecord> all() {
-        return crib.all();
+    /** Hands over every tool, one after the other; within a transaction. */
+    public void each(Consumer<ToolRecord> take) {
+        crib.each().forEach(take);
     }
 
-    /** All grinds, oldest first. */
-    public List<GrindRecord> grinds() {
-        return crib.grinds();
+    /** Hands over every grind, one after the other; within a transaction. */
+    public void eachGrind(Consumer<GrindRecord> take) {
+        crib.eachGrind().forEach(take);
     }
 
     /** The tool of this id. */
     public ToolRecord tool(UUID id) {
-        return crib.find(id).orElseThrow(() -> Refusal.missing("This tool is not in the crib."));
+        return crib.find(id).orElseThrow(() -> Refusal.missing("no-such-tool", "This tool is not in the crib."));
+    }
+
+    /** Whether a tool of this id is kept. */
+    public boolean isKept(UUID id) {
+        return crib.find(id).isPresent();
     }
 
     /** The tool's grinds, the last first. */
@@ -68,109 +73,121 @@ public class CribService {
         return crib.grindsOf(id);
     }
 
-    List<ToolRecord> withWords(String words) {
-        List<String> patterns = Stream.of(words.strip().split("\\s+"))
+    /** The tools with all these words, by name, after the one given. */
+    List<ToolRecord> page(String words, @Nullable UUID after, int most) {
+        return crib.page(patterns(words), after, most);
+    }
+
+    /** How many there are with these words, up to {@link #MOST_COUNTED}. */
+    int count(String words) {
+        return crib.count(patterns(words), MOST_COUNTED);
+    }
+
+    private static List<String> patterns(String words) {
+        return Stream.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"))
                 .filter(word -> !word.isEmpty())
-                .limit(8)
+                .limit(MOST_WORDS)
                 .map(word ->
                         "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
                 .toList();
-        return patterns.isEmpty() ? crib.all() : crib.withWords(patterns);
     }
 
-    /** The shop's tools tried on a cut, the best first. A tool counts as it was last measured. */
-    List<Candidate> which(Map<String, String> fields, UnitSystem units) {
-        PlanRequest cut = plans.request(fields, units);
-        Map<UUID, Map<String, String>> measured = new HashMap<>();
-        crib.grinds().forEach(grind -> measured.put(grind.toolId(), inUnits(grind.measured(), grind.units())));
-        Family family = Planner.family(cut);
-        if (family == Family.BORING) {
-            return bars(cut);
-        }
-        return crib.all().stream()
-                .filter(tool -> kind(tool) == (family == Family.PARTING ? Kind.BLADE : Kind.BIT))
-                .map(tool -> {
-                    Map<String, String> own = new HashMap<>(inUnits(tool.fields(), tool.units()));
-                    own.putAll(measured.getOrDefault(tool.id(), Map.of()));
-                    return new Candidate(tool, ToolMatch.of(cut, own));
-                })
-                .sorted(Comparator.comparingDouble(
-                        candidate -> candidate.match().rank()))
-                .toList();
-    }
-
-    /** The shop's bars at every reach, speed and feed, the best first. */
-    private List<Candidate> bars(PlanRequest cut) {
-        Map<String, ToolRecord> bars = new LinkedHashMap<>();
-        crib.all().stream()
-                .filter(tool -> kind(tool) == Kind.BAR)
-                .forEach(tool -> bars.put(tool.id().toString(), tool));
-        List<BarSearch.ShopBar> asked = bars.values().stream()
-                .map(tool -> new BarSearch.ShopBar(tool.id().toString(), inUnits(tool.fields(), tool.units())))
-                .toList();
-        return BarSearch.search(cut, asked).stream()
-                .map(match -> new Candidate(
-                        Objects.requireNonNull(bars.get(match.id())),
-                        new ToolMatch(match.verdict(), match.rank(), match.reasons(), match.take())))
-                .toList();
-    }
-
-    /** What a kept thing is, by what is written of it. */
-    private enum Kind {
-        BIT,
-        BAR,
-        BLADE,
-        HOLDER
-    }
-
-    private static Kind kind(ToolRecord tool) {
-        Map<String, String> fields = tool.fields();
-        if (fields.containsKey(PartField.HOLDER.id())) {
-            return Kind.HOLDER;
-        }
-        if (fields.containsKey(PartField.BLADE.id())) {
-            return Kind.BLADE;
-        }
-        return fields.containsKey(BoreField.BAR_DIAMETER.id()) ? Kind.BAR : Kind.BIT;
-    }
-
-    ToolRecord add(ToolRecord tool) {
+    /** Keeps a new tool; one that was sent twice under one id is kept once. */
+    @Transactional
+    public ToolRecord add(ToolRecord entry) {
+        ToolRecord tool = by(entry);
         check(tool);
-        crib.add(tool);
-        return tool;
+        if (crib.add(List.of(tool)) == 0) {
+            ToolRecord there = tool(tool.id());
+            Version.checkSameAgain(there.saysTheSameAs(tool), "tool");
+            return there;
+        }
+        return tool(tool.id());
     }
 
-    /** Adds a tool unless it is already there; whether it was added. For imports. */
-    public boolean addIfMissing(ToolRecord tool) {
-        check(tool);
-        return crib.add(tool) == 1;
+    /** Adds those tools that are not there yet; how many. For imports. */
+    public int addMissing(List<ToolRecord> tools) {
+        return crib.add(tools);
     }
 
-    ToolRecord save(ToolRecord tool) {
+    @Transactional
+    public ToolRecord save(ToolRecord entry) {
+        ToolRecord tool = by(entry);
         check(tool);
         Version.check(crib.save(tool), crib.find(tool.id()).isPresent(), "tool");
-        return new ToolRecord(
-                tool.id(), tool.version() + 1, tool.name(), tool.drawer(), tool.note(), tool.units(), tool.fields());
+        return tool(tool.id());
     }
 
-    void delete(UUID id) {
-        crib.delete(id);
+    /** Takes a tool out with its grinds and trials; what those taught goes with them. */
+    @Transactional
+    public void delete(UUID id, int version) {
+        if (crib.delete(id, version) == 0) {
+            if (crib.find(id).isPresent()) {
+                Version.check(0, true, "tool");
+            }
+            return;
+        }
+        knowledge.changed();
+    }
+
+    private ToolRecord by(ToolRecord entry) {
+        return new ToolRecord(
+                entry.id(),
+                entry.version(),
+                entry.name(),
+                entry.drawer(),
+                entry.note(),
+                entry.units(),
+                entry.fields(),
+                null,
+                who.name());
     }
 
     /** Keeps a grind; its measurements must be readable. */
-    public boolean addGrind(GrindRecord grind) {
-        Map<String, String> wrong = unreadable(grind.measured(), grind.units());
-        if (!wrong.isEmpty()) {
-            throw Refusal.wrong("Some measurements cannot be read.", wrong);
-        }
+    @Transactional
+    public GrindRecord addGrind(GrindRecord entry) {
+        GrindRecord grind = new GrindRecord(
+                entry.id(),
+                entry.toolId(),
+                entry.onDay(),
+                entry.units(),
+                entry.measured(),
+                entry.note(),
+                null,
+                who.name());
+        check(grind);
         tool(grind.toolId());
-        return crib.addGrind(grind) == 1;
+        if (crib.addGrinds(List.of(grind)) == 0) {
+            GrindRecord there = crib.grind(grind.id()).orElseThrow();
+            Version.checkSameAgain(there.saysTheSameAs(grind), "grind");
+            return there;
+        }
+        return crib.grind(grind.id()).orElseThrow();
     }
 
-    private static void check(ToolRecord tool) {
+    /** Adds those grinds that are not there yet; how many. Their tools must be there. For imports. */
+    public int addMissingGrinds(List<GrindRecord> grinds) {
+        mustBeKept(grinds.stream().map(GrindRecord::toolId).toList(), "grind");
+        return crib.addGrinds(grinds);
+    }
+
+    /** Refuses what belongs to tools that are not kept. */
+    public void mustBeKept(List<UUID> tools, String what) {
+        List<String> missing = tools.isEmpty() ? List.of() : crib.missing(tools);
+        if (!missing.isEmpty()) {
+            throw Refusal.wrong(
+                    "no-such-tool",
+                    "There is a " + what + " of the tool " + missing.getFirst()
+                            + ", which is neither in the crib nor in the file.");
+        }
+    }
+
+    /** Whether a tool may be kept. */
+    public void check(ToolRecord tool) {
+        checked.record(tool);
         Map<String, String> wrong = new HashMap<>(unreadable(tool.fields(), tool.units()));
         String blank = tool.fields().getOrDefault(TurningField.BLANK.id(), "");
-        if (kind(tool) == Kind.BIT && StockCatalogue.shipped().blank(blank).isEmpty()) {
+        if (Kind.of(tool) == Kind.BIT && StockCatalogue.shipped().blank(blank).isEmpty()) {
             wrong.put(TurningField.BLANK.id(), "There is no blank called “" + blank + "”. Pick one from the list.");
         }
         String blade = tool.fields().getOrDefault(PartField.BLADE.id(), "");
@@ -178,7 +195,16 @@ public class CribService {
             wrong.put(PartField.BLADE.id(), "There is no blade called “" + blade + "”. Pick one from the list.");
         }
         if (!wrong.isEmpty()) {
-            throw Refusal.wrong("Some of the tool's values cannot be read.", wrong);
+            throw Refusal.wrong("unreadable-values", "Some of the tool's values cannot be read.", wrong);
+        }
+    }
+
+    /** Whether a grind may be kept. */
+    public void check(GrindRecord grind) {
+        checked.record(grind);
+        Map<String, String> wrong = unreadable(grind.measured(), grind.units());
+        if (!wrong.isEmpty()) {
+            throw Refusal.wrong("unreadable-values", "Some measurements cannot be read.", wrong);
         }
     }
 
@@ -194,26 +220,29 @@ public class CribService {
         return wrong;
     }
 
-    /** The texts with their unit written out, so that they mean the same in any unit system. */
-    private static Map<String, String> inUnits(Map<String, String> texts, UnitSystem units) {
-        Map<String, String> explicit = new HashMap<>();
-        texts.forEach((id, text) -> explicit.put(
-                id,
-                Planner.entry(id)
-                        .flatMap(Entry::limits)
-                        .map(limits -> switch (MeasureParser.parse(text, limits.quantity(), units)) {
-                            case Parsed.Good<Reading>(Reading r) -> plain(r);
-                            case Parsed.Wrong<Reading> bad -> text;
-                        })
-                        .orElse(text)));
-        return explicit;
-    }
+    /** What a kept thing is, by what is written of it, here and in the database. */
+    enum Kind {
+        HOLDER("jsonb_exists(fields, 'partHolder')"),
+        BLADE("jsonb_exists(fields, 'blade') and not jsonb_exists(fields, 'partHolder')"),
+        BAR("jsonb_exists(fields, 'barDiameter') and not jsonb_exists_any(fields, array['blade', 'partHolder'])"),
+        BIT("not jsonb_exists_any(fields, array['barDiameter', 'blade', 'partHolder'])");
 
-    private static String plain(Reading reading) {
-        return switch (reading.quantity()) {
-            case ANGLE -> Math.toDegrees(reading.value()) + "°";
-            case LENGTH -> String.format(java.util.Locale.ROOT, "%.6f mm", reading.value());
-            default -> reading.typed();
-        };
+        /** The same as a condition in SQL. */
+        final String condition;
+
+        Kind(String condition) {
+            this.condition = condition;
+        }
+
+        static Kind of(ToolRecord tool) {
+            Map<String, String> fields = tool.fields();
+            if (fields.containsKey(PartField.HOLDER.id())) {
+                return Kind.HOLDER;
+            }
+            if (fields.containsKey(PartField.BLADE.id())) {
+                return Kind.BLADE;
+            }
+            return fields.containsKey(BoreField.BAR_DIAMETER.id()) ? Kind.BAR : Kind.BIT;
+        }
     }
 }

@@ -1,9 +1,16 @@
 package boldwedge.server.crib;
 
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.server.web.Kept.InLivingMemory;
+import boldwedge.server.web.Kept.Line;
+import boldwedge.server.web.Kept.Texts;
+import boldwedge.server.web.Text;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A grind as kept.
@@ -14,6 +21,32 @@ import java.util.UUID;
  * @param units what bare numbers mean
  * @param measured what was measured, by field: angles and nose radius
  * @param note anything to remember
+ * @param savedAt when it was kept
+ * @param savedBy who kept it; empty where nobody signs in
  */
 public record GrindRecord(
-        UUID id, UUID toolId, LocalDate onDay, UnitSystem units, Map<String, String> measured, String note) {}
+        @NotNull(message = "This part is missing.") UUID id,
+        @NotNull(message = "This part is missing.") UUID toolId,
+
+        @NotNull(message = "This part is missing.") @InLivingMemory
+        LocalDate onDay,
+
+        @NotNull(message = "This part is missing.") UnitSystem units,
+        @Texts Map<String, String> measured,
+        @Line(most = 2000) String note,
+        @InLivingMemory @Nullable Instant savedAt,
+        @Line(most = 80) String savedBy) {
+    public GrindRecord {
+        note = Text.stripped(note);
+        savedBy = Text.stripped(savedBy);
+    }
+
+    /** Whether both tell of the same grind. */
+    boolean saysTheSameAs(GrindRecord other) {
+        return toolId.equals(other.toolId)
+                && onDay.equals(other.onDay)
+                && units == other.units
+                && measured.equals(other.measured)
+                && note.equals(other.note);
+    }
+}

@@ -3,7 +3,7 @@ package boldwedge.server.demo;
 import boldwedge.server.exchange.ExchangeService;
 import boldwedge.server.exchange.Imported;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
+import java.io.InputStream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -33,8 +33,9 @@ class DemoShop implements ApplicationRunner {
         if (done.mark("demo-shop") == 0) {
             return;
         }
-        String shop = new ClassPathResource("demo/marrow-weir.json").getContentAsString(StandardCharsets.UTF_8);
-        Imported imported = exchange.takeIn(shop);
-        LOG.info("Demo shop loaded: {}", imported.sentence());
+        try (InputStream shop = new ClassPathResource("demo/marrow-weir.json").getInputStream()) {
+            Imported imported = exchange.takeIn(shop);
+            LOG.info("Demo shop loaded: {}", imported.sentence());
+        }
     }
 }

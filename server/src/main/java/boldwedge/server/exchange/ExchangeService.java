@@ -1,251 +1,229 @@
 package boldwedge.server.exchange;
 
-import boldwedge.core.ask.Entry;
-import boldwedge.core.boring.BarSearch;
-import boldwedge.core.boring.BoreField;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.parting.PartField;
-import boldwedge.core.plan.ToolMatch;
 import boldwedge.server.crib.CribService;
+import boldwedge.server.crib.GrindRecord;
 import boldwedge.server.crib.ToolRecord;
+import boldwedge.server.exchange.ShopDocument.Section;
+import boldwedge.server.plan.CutRecord;
 import boldwedge.server.plan.PlanService;
 import boldwedge.server.proof.ProofService;
+import boldwedge.server.proof.TrialRecord;
+import boldwedge.server.shop.LatheRecord;
 import boldwedge.server.shop.ShopService;
+import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Refusal;
 import java.io.IOException;
-import java.io.StringReader;
-import java.io.StringWriter;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
+import java.io.Reader;
 import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.time.Duration;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
-import java.util.function.Predicate;
-import java.util.stream.Stream;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
-import org.jspecify.annotations.Nullable;
+import java.util.function.Supplier;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JacksonException;
-import tools.jackson.core.exc.StreamReadException;
-import tools.jackson.databind.DeserializationFeature;
-import tools.jackson.databind.SerializationFeature;
-import tools.jackson.databind.json.JsonMapper;
+import org.springframework.transaction.support.TransactionTemplate;
 
-/** Writes and reads shops as JSON and cribs as CSV. An import adds what is missing and leaves alone what is there. */
+/**
+ * Writes and reads shops as JSON and cribs as CSV. An import adds what is missing and leaves alone what is there, all of it or
+ * nothing; two at once follow each other, in whatever order their records stand.
+ */
 @Service
 public class ExchangeService {
-    private static final JsonMapper JSON = JsonMapper.builder()
-            .enable(SerializationFeature.INDENT_OUTPUT)
-            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
-            .build();
-
-    /** What tools bring, bits, bars, blades and holders, a column each. */
-    private static final List<Entry> COLUMNS = Stream.of(
-                    ToolMatch.BIT,
-                    BarSearch.BRINGS,
-                    List.of(BoreField.STIFFNESS, BoreField.OVERHANG),
-                    ToolMatch.BLADE,
-                    List.of(PartField.COST),
-                    ToolMatch.HOLDER)
-            .<Entry>flatMap(List::stream)
-            .toList();
+    private static final int AT_A_TIME = 500;
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(60);
+    private static final long PAUSE_MS = 100;
 
     private final ShopService shop;
     private final PlanService plans;
     private final CribService crib;
     private final ProofService proofs;
+    private final Knowledge knowledge;
+    private final ImportLockMapper lock;
+    private final TransactionTemplate transaction;
 
-    ExchangeService(ShopService shop, PlanService plans, CribService crib, ProofService proofs) {
+    ExchangeService(
+            ShopService shop,
+            PlanService plans,
+            CribService crib,
+            ProofService proofs,
+            Knowledge knowledge,
+            ImportLockMapper lock,
+            PlatformTransactionManager transactions) {
         this.shop = shop;
         this.plans = plans;
         this.crib = crib;
         this.proofs = proofs;
+        this.knowledge = knowledge;
+        this.lock = lock;
+        this.transaction = new TransactionTemplate(transactions);
     }
 
-    String wholeShop() {
-        return JSON.writeValueAsString(new ShopDocument(
-                ShopDocument.FORMAT,
-                ShopDocument.VERSION,
-                shop.all(),
-                plans.cuts(),
-                crib.all(),
-                crib.grinds(),
-                proofs.all()));
-    }
-
-    String oneTool(UUID id) {
-        return JSON.writeValueAsString(new ShopDocument(
-                ShopDocument.FORMAT,
-                ShopDocument.VERSION,
-                List.of(),
-                List.of(),
-                List.of(crib.tool(id)),
-                crib.grindsOf(id),
-                proofs.ofTool(id)));
-    }
-
-    /** Takes in a shop's file, all of it or nothing. */
-    @Transactional
-    public Imported takeIn(String json) {
-        ShopDocument document = read(json);
-        int[] count = new int[2];
-        each(document.lathes(), shop::addIfMissing, count, "lathe");
-        each(document.cuts(), plans::addIfMissing, count, "cut");
-        each(document.tools(), crib::addIfMissing, count, "tool");
-        each(document.grinds(), crib::addGrind, count, "grind");
-        each(document.trials(), proofs::addIfMissing, count, "trial");
-        return imported(count);
-    }
-
-    String cribAsCsv() {
-        List<String> heading = new ArrayList<>(List.of("id", "name", "drawer", "note", "units"));
-        COLUMNS.forEach(field -> heading.add(field.id()));
-        StringWriter out = new StringWriter();
-        try (CSVPrinter csv = new CSVPrinter(
-                out,
-                CSVFormat.RFC4180
-                        .builder()
-                        .setHeader(heading.toArray(String[]::new))
-                        .get())) {
-            for (ToolRecord tool : crib.all()) {
-                List<String> row = new ArrayList<>(List.of(
-                        tool.id().toString(),
-                        tool.name(),
-                        tool.drawer(),
-                        tool.note(),
-                        tool.units().name()));
-                COLUMNS.forEach(field -> row.add(tool.fields().getOrDefault(field.id(), "")));
-                csv.printRecord(row);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
+    /** Writes the whole shop, as it is at one moment. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
+    public void writeShop(OutputStream out) {
+        try (ShopWriter file = new ShopWriter(out)) {
+            file.list(Section.LATHES, write -> shop.each(write::accept));
+            file.list(Section.CUTS, write -> plans.each(write::accept));
+            file.list(Section.TOOLS, write -> crib.each(write::accept));
+            file.list(Section.GRINDS, write -> crib.eachGrind(write::accept));
+            file.list(Section.TRIALS, write -> proofs.each(write::accept));
         }
-        return out.toString();
     }
 
-    @Transactional
-    public Imported takeInCsv(String text) {
-        int[] count = new int[2];
-        try (CSVParser csv = CSVFormat.RFC4180
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreSurroundingSpaces(true)
-                .get()
-                .parse(new StringReader(text))) {
-            List<String> known = new ArrayList<>(List.of("id", "name", "drawer", "note", "units"));
-            COLUMNS.forEach(field -> known.add(field.id()));
-            for (String column : csv.getHeaderNames()) {
-                if (!known.contains(column)) {
-                    throw Refusal.wrong(
-                            "The first line has a column “" + column + "” that I do not know. The columns are: "
-                                    + String.join(", ", known) + ". Nothing was taken in.");
-                }
-            }
-            for (String needed : List.of("name", "units")) {
-                if (!csv.getHeaderNames().contains(needed)) {
-                    throw Refusal.wrong("The first line has no column “" + needed + "”. Nothing was taken in.");
-                }
-            }
-            for (CSVRecord row : csv) {
-                count[crib.addIfMissing(tool(row)) ? 0 : 1]++;
-            }
-        } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException e) {
-            throw Refusal.wrong(
-                    "This is not a table of comma-separated values: " + e.getMessage() + ". Nothing was taken in.");
-        }
-        return imported(count);
+    /** Whether there is such a tool; refuses when not. */
+    void mustBeKept(UUID tool) {
+        crib.tool(tool);
     }
 
-    private static ToolRecord tool(CSVRecord row) {
-        String line = "Line " + (row.getRecordNumber() + 1);
-        if (!row.isConsistent()) {
-            throw Refusal.wrong(
-                    line + " has " + row.size() + " cells, not as many as the first line. Nothing was taken in.");
+    /** Writes one tool with its grinds and trials. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
+    public void writeTool(UUID id, OutputStream out) {
+        ToolRecord tool = crib.tool(id);
+        try (ShopWriter file = new ShopWriter(out)) {
+            file.list(Section.LATHES, write -> {});
+            file.list(Section.CUTS, write -> {});
+            file.list(Section.TOOLS, write -> write.accept(tool));
+            file.list(Section.GRINDS, write -> crib.grindsOf(id).forEach(write::accept));
+            file.list(Section.TRIALS, write -> proofs.eachOfTool(id, write::accept));
         }
-        String id = cell(row, "id");
+    }
+
+    /** Writes the crib as a table. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
+    public void writeCrib(OutputStream out) throws IOException {
+        Writer text = new OutputStreamWriter(out, StandardCharsets.UTF_8);
+        CribTable.write(text, crib::each);
+        text.flush();
+    }
+
+    /** Takes a shop's file in. */
+    public Imported takeIn(InputStream body) throws IOException {
+        return spooled(
+                body,
+                file -> alone(() -> {
+                    Count count = new Count();
+                    // What is referred to first, wherever it stands in the file.
+                    ShopReader.read(file, EnumSet.of(Section.LATHES, Section.CUTS, Section.TOOLS), count);
+                    ShopReader.read(file, EnumSet.of(Section.GRINDS, Section.TRIALS), count);
+                    proofs.learnFresh();
+                    knowledge.changed();
+                    return count.imported();
+                }));
+    }
+
+    /** Takes a table of tools in. */
+    public Imported takeInTable(InputStream body) throws IOException {
+        return spooled(
+                body,
+                file -> alone(() -> {
+                    Count count = new Count();
+                    List<ToolRecord> some = new ArrayList<>(AT_A_TIME);
+                    try (Reader text = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
+                        CribTable.read(text, tool -> {
+                            crib.check(tool);
+                            some.add(tool);
+                            if (some.size() == AT_A_TIME) {
+                                count.take(Section.TOOLS, some);
+                                some.clear();
+                            }
+                        });
+                    } catch (IOException unreadable) {
+                        throw new UncheckedIOException(unreadable);
+                    }
+                    if (!some.isEmpty()) {
+                        count.take(Section.TOOLS, some);
+                    }
+                    return count.imported();
+                }));
+    }
+
+    private interface Step {
+        Imported take(Path file);
+    }
+
+    /** The file whole on disk first: a slow sender holds no transaction, and it can be read again. */
+    private static Imported spooled(InputStream body, Step step) throws IOException {
+        Path file = Files.createTempFile("bold-wedge-import", "");
         try {
-            Map<String, String> fields = new HashMap<>();
-            for (Entry field : COLUMNS) {
-                String text = cell(row, field.id());
-                if (!text.isEmpty()) {
-                    fields.put(field.id(), text);
+            Files.copy(body, file, StandardCopyOption.REPLACE_EXISTING);
+            return step.take(file);
+        } finally {
+            Files.deleteIfExists(file);
+        }
+    }
+
+    /** One import at a time, on all programs of this database; one that had to give way to others begins again. */
+    private Imported alone(Supplier<Imported> step) {
+        long until = System.nanoTime() + LONGEST_WAIT.toNanos();
+        while (true) {
+            try {
+                Imported done = transaction.execute(status -> lock.isMine() ? step.get() : null);
+                if (done != null) {
+                    return done;
                 }
+            } catch (PessimisticLockingFailureException gaveWay) {
+                // Nothing of it was kept.
             }
-            if (cell(row, "name").isEmpty()) {
-                throw Refusal.wrong(line + " has no name. Nothing was taken in.");
-            }
-            return new ToolRecord(
-                    id.isEmpty() ? UUID.randomUUID() : UUID.fromString(id),
-                    1,
-                    cell(row, "name"),
-                    cell(row, "drawer"),
-                    cell(row, "note"),
-                    UnitSystem.valueOf(cell(row, "units")),
-                    fields);
-        } catch (IllegalArgumentException wrong) {
-            throw Refusal.wrong(line + " cannot be read: the units must be METRIC or INCH and the id empty or a UUID."
-                    + " Nothing was taken in.");
-        }
-    }
-
-    private static String cell(CSVRecord row, String column) {
-        return row.isMapped(column) ? row.get(column).strip() : "";
-    }
-
-    private static ShopDocument read(String json) {
-        ShopDocument document;
-        try {
-            document = JSON.readValue(json, ShopDocument.class);
-        } catch (StreamReadException cut) {
-            throw Refusal.wrong("The file is cut short or is not JSON: it stops making sense at line "
-                    + cut.getLocation().getLineNr() + ". Nothing was taken in.");
-        } catch (JacksonException wrong) {
-            throw Refusal.wrong("The file is JSON, but not a shop's file: "
-                    + wrong.getOriginalMessage().lines().findFirst().orElse("") + " Nothing was taken in.");
-        }
-        if (document == null || !ShopDocument.FORMAT.equals(document.format())) {
-            throw Refusal.wrong("The file does not say that it is a shop's file (\"format\": \"" + ShopDocument.FORMAT
-                    + "\"). Nothing was taken in.");
-        }
-        if (document.formatVersion() != ShopDocument.VERSION) {
-            throw Refusal.wrong("The file is of version " + document.formatVersion() + "; this program reads version "
-                    + ShopDocument.VERSION + ". Nothing was taken in.");
-        }
-        return document;
-    }
-
-    private static <T> void each(@Nullable List<T> records, Predicate<T> add, int[] count, String what) {
-        if (records == null) {
-            return;
-        }
-        int at = 0;
-        for (T record : records) {
-            at++;
-            if (record == null) {
-                throw Refusal.wrong("The " + what + " number " + at + " is empty. Nothing was taken in.");
+            if (System.nanoTime() > until) {
+                throw Refusal.busy(
+                        "import-under-way",
+                        "Another file is being taken in just now. Nothing of this one was; try again.");
             }
             try {
-                count[add.test(record) ? 0 : 1]++;
-            } catch (NullPointerException missing) {
-                throw Refusal.wrong("The " + what + " number " + at + " lacks a part. Nothing was taken in.");
-            } catch (Refusal refusal) {
-                throw Refusal.wrong(
-                        "The " + what + " number " + at + ": " + refusal.getMessage() + " Nothing was taken in.");
+                Thread.sleep(PAUSE_MS);
+            } catch (InterruptedException stopping) {
+                Thread.currentThread().interrupt();
+                throw Refusal.busy("busy", "The program is stopping. Nothing was taken in.");
             }
         }
     }
 
-    private static Imported imported(int[] count) {
-        return new Imported(
-                count[0],
-                count[1],
-                "Added " + count[0] + "; " + count[1] + " were already there and were left as they are.");
+    /** Takes records in and counts them. */
+    private final class Count implements ShopReader.Taker {
+        private int added;
+        private int there;
+
+        @Override
+        @SuppressWarnings("unchecked")
+        public void take(Section section, List<?> records) {
+            int now = switch (section) {
+                case LATHES -> shop.addMissing((List<LatheRecord>) records);
+                case CUTS -> plans.addMissing((List<CutRecord>) records);
+                case TOOLS -> crib.addMissing((List<ToolRecord>) records);
+                case GRINDS -> crib.addMissingGrinds((List<GrindRecord>) records);
+                case TRIALS -> proofs.addMissing((List<TrialRecord>) records);
+            };
+            added += now;
+            there += records.size() - now;
+        }
+
+        @Override
+        public void check(Section section, Object record) {
+            switch (section) {
+                case LATHES -> shop.check((LatheRecord) record);
+                case CUTS -> plans.check((CutRecord) record);
+                case TOOLS -> crib.check((ToolRecord) record);
+                case GRINDS -> crib.check((GrindRecord) record);
+                case TRIALS -> proofs.check((TrialRecord) record);
+            }
+        }
+
+        private Imported imported() {
+            return new Imported(
+                    added, there, "Added " + added + "; " + there + " were already there and were left as they are.");
+        }
     }
 }

@@ -5,26 +5,39 @@ import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.plan.CutRecord;
 import boldwedge.server.proof.TrialRecord;
 import boldwedge.server.shop.LatheRecord;
-import java.util.List;
-import org.jspecify.annotations.Nullable;
 
 /**
- * A shop, or a part of one, as a file; the form is described by {@code /api/exchange/schema.json}.
- *
- * @param format always {@value #FORMAT}
- * @param formatVersion version of the form
+ * A shop, or a part of one, as a file: JSON with one list for each kind of record; the form is described by
+ * {@code /api/exchange/schema.json}. It is read and written record by record, so that its size does not matter.
  */
-public record ShopDocument(
-        String format,
-        int formatVersion,
-        @Nullable List<LatheRecord> lathes,
-        @Nullable List<CutRecord> cuts,
-        @Nullable List<ToolRecord> tools,
-        @Nullable List<GrindRecord> grinds,
-        @Nullable List<TrialRecord> trials) {
+final class ShopDocument {
     /** What the file calls itself. */
-    public static final String FORMAT = "bold-wedge-shop";
+    static final String FORMAT = "bold-wedge-shop";
 
-    /** The version that this program writes. */
-    public static final int VERSION = 1;
+    /** The version that this program writes: records bear when and by whom they were saved. */
+    static final int VERSION = 2;
+
+    /** The first version, which did not; it is read too. */
+    static final int FIRST_VERSION = 1;
+
+    private ShopDocument() {}
+
+    /** The lists in the order in which they are written, so that what is referred to comes first. */
+    enum Section {
+        LATHES("lathes", "lathe", LatheRecord.class),
+        CUTS("cuts", "cut", CutRecord.class),
+        TOOLS("tools", "tool", ToolRecord.class),
+        GRINDS("grinds", "grind", GrindRecord.class),
+        TRIALS("trials", "trial", TrialRecord.class);
+
+        final String list;
+        final String one;
+        final Class<?> form;
+
+        Section(String list, String one, Class<?> form) {
+            this.list = list;
+            this.one = one;
+            this.form = form;
+        }
+    }
 }

@@ -8,8 +8,13 @@ import boldwedge.core.boring.BoreField;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.server.plan.PlanService;
+import boldwedge.server.web.Kept;
+import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
@@ -26,6 +31,7 @@ import org.springframework.web.bind.annotation.RestController;
 class InstrumentController {
     private static final double[] PULLS = {0, 15, 30, 45, 60};
     private static final int MOST_LINES = 40;
+    private static final String MISSING = "This part is missing.";
 
     private final Instruments instruments;
     private final PlanService plans;
@@ -36,17 +42,25 @@ class InstrumentController {
     }
 
     /** The bar asked about. */
-    record BarQuestion(Map<String, @Nullable String> fields, UnitSystem units) {}
+    record BarQuestion(
+            @Texts Map<String, @Nullable String> fields,
+            @NotNull(message = MISSING) UnitSystem units) {}
 
     /** A push test to judge: pull, reading going up, reading coming down, as typed; the stiffness of a test before. */
     record PushQuestion(
-            Map<String, @Nullable String> fields,
-            UnitSystem units,
+            @Texts Map<String, @Nullable String> fields,
+            @NotNull(message = MISSING) UnitSystem units,
+
+            @NotNull(message = MISSING) @Size(max = MOST_LINES, message = "At most " + MOST_LINES + " pulls.")
             List<Line> lines,
-            @Nullable String before) {}
+
+            @Kept.Line(most = 40) @Nullable String before) {}
 
     /** A ring to judge: the recording as a WAV or CSV file in base 64. */
-    record RingQuestion(Map<String, @Nullable String> fields, UnitSystem units, String recording) {}
+    record RingQuestion(
+            @Texts Map<String, @Nullable String> fields,
+            @NotNull(message = MISSING) UnitSystem units,
+            @NotNull(message = MISSING) String recording) {}
 
     /** What the instruments read. */
     record PushReadings(String by, List<Line> lines) {}
@@ -56,7 +70,7 @@ class InstrumentController {
 
     /** Reads indicator and scale at five pulls, up and down again. */
     @PostMapping("/push")
-    PushReadings push(@RequestBody BarQuestion question) {
+    PushReadings push(@Valid @RequestBody BarQuestion question) {
         AtRest bar = bar(question.fields(), question.units());
         List<Line> lines = new ArrayList<>();
         for (double pull : PULLS) {
@@ -74,7 +88,7 @@ class InstrumentController {
 
     /** Records a tap. */
     @PostMapping("/tap")
-    TapRecording tap(@RequestBody BarQuestion question) {
+    TapRecording tap(@Valid @RequestBody BarQuestion question) {
         return new TapRecording(
                 instruments.name(),
                 Base64.getEncoder()
@@ -83,24 +97,24 @@ class InstrumentController {
 
     /** Judges a push test: stiffness, loop, play, the holder's share. */
     @PostMapping("/push/judge")
-    BarTests.Answer judgePush(@RequestBody PushQuestion question) {
-        if (question.lines().size() > MOST_LINES) {
-            throw Refusal.wrong("At most " + MOST_LINES + " pulls.");
+    BarTests.Answer judgePush(@Valid @RequestBody PushQuestion question) {
+        for (Line line : question.lines()) {
+            if (line == null || line.load() == null || line.up() == null || line.down() == null) {
+                throw Refusal.wrong("unusable", "Each pull wants load, up and down; down may be empty.");
+            }
         }
         return BarTests.push(
-                request(question.fields(), question.units()),
-                question.lines(),
-                Text.optional(question.before(), "before", 40));
+                request(question.fields(), question.units()), question.lines(), Text.stripped(question.before()));
     }
 
     /** Judges a ring: frequency, damping by two ways. */
     @PostMapping("/ring/judge")
-    BarTests.Answer judgeRing(@RequestBody RingQuestion question) {
+    BarTests.Answer judgeRing(@Valid @RequestBody RingQuestion question) {
         byte[] file;
         try {
             file = Base64.getDecoder().decode(question.recording());
         } catch (IllegalArgumentException notBase64) {
-            throw Refusal.wrong("The recording did not arrive whole. Choose the file again.");
+            throw Refusal.wrong("broken-recording", "The recording did not arrive whole. Choose the file again.");
         }
         Instruments.Recording recording = Recordings.read(file);
         return BarTests.ring(request(question.fields(), question.units()), recording.samples(), recording.rate());
@@ -111,8 +125,8 @@ class InstrumentController {
         Map<String, @Nullable String> reckoned = new HashMap<>(fields);
         List.of(BoreField.STIFFNESS, BoreField.DAMPING, BoreField.RING).forEach(field -> reckoned.remove(field.id()));
         return BarTests.atRest(request(reckoned, units))
-                .orElseThrow(
-                        () -> Refusal.wrong("The bar is not complete yet: mend it at the earlier stations first."));
+                .orElseThrow(() -> Refusal.wrong(
+                        "no-bar-yet", "The bar is not complete yet: mend it at the earlier stations first."));
     }
 
     private PlanRequest request(Map<String, @Nullable String> fields, UnitSystem units) {

@@ -27,7 +27,7 @@ final class Recordings {
 
     static Recording read(byte[] file) {
         if (file.length == 0) {
-            throw Refusal.wrong("The file is empty.");
+            throw Refusal.wrong("broken-recording", "The file is empty.");
         }
         boolean riff = file.length > 12 && new String(file, 0, 4, StandardCharsets.ISO_8859_1).equals("RIFF");
         return riff ? wav(file) : csv(file);
@@ -40,22 +40,34 @@ final class Recordings {
                     || from.getEncoding().equals(AudioFormat.Encoding.PCM_UNSIGNED);
             if (!whole) {
                 throw Refusal.wrong(
+                        "broken-recording",
                         "This WAV is packed (" + from.getEncoding() + "). Save it as plain PCM of 16 or 24 bits.");
             }
             int channels = from.getChannels();
-            int bytes = from.getSampleSizeInBits() / 8;
+            int bits = from.getSampleSizeInBits();
+            if (bits < 8 || bits > 32 || bits % 8 != 0 || channels < 1 || !(from.getSampleRate() >= 1)) {
+                throw Refusal.wrong(
+                        "broken-recording",
+                        "This WAV has samples of " + Math.max(0, bits) + " bits on " + Math.max(0, channels)
+                                + " channels. Save it as plain PCM of 16 or 24 bits.");
+            }
+            int bytes = bits / 8;
             byte[] data = in.readAllBytes();
             long promised = in.getFrameLength() * channels * bytes;
             if (promised > data.length + (long) channels * bytes) {
-                throw Refusal.wrong(String.format(
-                        java.util.Locale.ROOT,
-                        "The WAV is cut off: its heading promises %.1f s and %.1f s are there. Copy it again.",
-                        in.getFrameLength() / from.getSampleRate(),
-                        data.length / (double) (channels * bytes) / from.getSampleRate()));
+                throw Refusal.wrong(
+                        "broken-recording",
+                        String.format(
+                                java.util.Locale.ROOT,
+                                "The WAV is cut off: its heading promises %.1f s and %.1f s are there. Copy it again.",
+                                in.getFrameLength() / from.getSampleRate(),
+                                data.length / (double) (channels * bytes) / from.getSampleRate()));
             }
             int frames = data.length / (channels * bytes);
             if (frames / from.getSampleRate() > LONGEST_SECONDS) {
-                throw Refusal.wrong("The record is longer than a minute. Cut out a second or two about the tap.");
+                throw Refusal.wrong(
+                        "broken-recording",
+                        "The record is longer than a minute. Cut out a second or two about the tap.");
             }
             boolean unsigned = from.getEncoding().equals(AudioFormat.Encoding.PCM_UNSIGNED);
             double[] samples = new double[frames];
@@ -68,9 +80,10 @@ final class Recordings {
             }
             return new Recording(samples, (int) from.getSampleRate());
         } catch (UnsupportedAudioFileException strange) {
-            throw Refusal.wrong("This WAV cannot be read: it is damaged or packed. Save it as plain PCM.");
+            throw Refusal.wrong(
+                    "broken-recording", "This WAV cannot be read: it is damaged or packed. Save it as plain PCM.");
         } catch (IOException broken) {
-            throw Refusal.wrong("The WAV breaks off in its heading. Copy it again.");
+            throw Refusal.wrong("broken-recording", "The WAV breaks off in its heading. Copy it again.");
         }
     }
 
@@ -97,8 +110,10 @@ final class Recordings {
                 .parse(new InputStreamReader(new ByteArrayInputStream(file), StandardCharsets.UTF_8))) {
             for (CSVRecord line : lines) {
                 if (line.size() < 2) {
-                    throw Refusal.wrong("Line " + line.getRecordNumber()
-                            + " has one column. A recording as CSV has seconds and value in each line.");
+                    throw Refusal.wrong(
+                            "broken-recording",
+                            "Line " + line.getRecordNumber()
+                                    + " has one column. A recording as CSV has seconds and value in each line.");
                 }
                 try {
                     times.add(Double.parseDouble(line.get(0).strip()));
@@ -106,20 +121,28 @@ final class Recordings {
                 } catch (NumberFormatException notNumbers) {
                     // A heading is allowed in the first line only.
                     if (line.getRecordNumber() > 1) {
-                        throw Refusal.wrong("Line " + line.getRecordNumber()
-                                + " is not two numbers. A recording as CSV has seconds and value in each line.");
+                        throw Refusal.wrong(
+                                "broken-recording",
+                                "Line " + line.getRecordNumber()
+                                        + " is not two numbers. A recording as CSV has seconds and value in each line.");
                     }
                 }
             }
         } catch (IOException | UncheckedIOException broken) {
-            throw Refusal.wrong("This is neither a WAV nor a CSV that can be read.");
+            throw Refusal.wrong("broken-recording", "This is neither a WAV nor a CSV that can be read.");
         }
         if (times.size() < LEAST_LINES) {
-            throw Refusal.wrong("A recording of " + times.size() + " lines is too short to hold a ring.");
+            throw Refusal.wrong(
+                    "broken-recording", "A recording of " + times.size() + " lines is too short to hold a ring.");
         }
         double span = times.getLast() - times.getFirst();
-        if (!(span > 0)) {
-            throw Refusal.wrong("The first column must be the time in seconds, growing.");
+        if (!values.stream().allMatch(Double::isFinite) || !times.stream().allMatch(Double::isFinite)) {
+            throw Refusal.wrong("broken-recording", "There is a number in it that is none (NaN or infinite).");
+        }
+        if (!(span > 0) || times.size() - 1 < span || span > LONGEST_SECONDS) {
+            throw Refusal.wrong(
+                    "broken-recording",
+                    "The first column must be the time in seconds, growing, over at most a minute.");
         }
         double most = values.stream().mapToDouble(Math::abs).max().orElse(1);
         return new Recording(

@@ -10,6 +10,9 @@ import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.server.shop.ShopService;
+import boldwedge.server.web.Refusal;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -63,13 +66,18 @@ class MeasureController {
      * @param lathe id of the lathe; only a gauge from the slide needs it
      */
     record HeightQuestion(
-            HeightReading.HeightAsked measured,
-            UnitSystem units,
+            @NotNull(message = "This part is missing.") HeightReading.HeightAsked measured,
+            @NotNull(message = "This part is missing.") UnitSystem units,
             @Nullable String lathe) {}
 
     /** A point's height over the axis from a pip, from two scribed lines or from a gauge on the slide. */
     @PostMapping("/height")
-    HeightReading.HeightAnswer height(@RequestBody HeightQuestion question) {
+    HeightReading.HeightAnswer height(@Valid @RequestBody HeightQuestion question) {
+        HeightReading.HeightAsked asked = question.measured();
+        if (asked.how() == null || asked.measured() == null || asked.within() == null || asked.arm() == null) {
+            throw Refusal.wrong(
+                    "unusable", "A height wants how, measured, within and arm; within and arm may be empty.");
+        }
         return HeightReading.read(
                 question.measured(), shop.lathe(question.lathe() == null ? "" : question.lathe()), question.units());
     }

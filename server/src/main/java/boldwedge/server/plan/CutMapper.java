@@ -1,30 +1,42 @@
 package boldwedge.server.plan;
 
+import boldwedge.server.storage.TextMapHandler;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
 import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
 import org.apache.ibatis.annotations.Update;
+import org.apache.ibatis.cursor.Cursor;
 
 @Mapper
 interface CutMapper {
-    @Select("select id, version, name, units, fields from cut order by updated_at desc")
-    List<CutRecord> all();
+    String CUT = "select id, version, name, units, fields, updated_at as saved_at, saved_by from cut";
 
-    @Select("select id, version, name, units, fields from cut where id = #{id}")
+    @Select(CUT + " order by updated_at desc, id limit #{most}")
+    List<CutRecord> latest(int most);
+
+    @Select(CUT + " order by id")
+    @Options(fetchSize = 500)
+    Cursor<CutRecord> each();
+
+    @Select(CUT + " where id = #{id}")
     Optional<CutRecord> find(UUID id);
 
-    @Insert("insert into cut (id, name, units, fields) values (#{id}, #{name}, #{units}, #{fields})"
-            + " on conflict (id) do nothing")
-    int add(CutRecord cut);
+    @Insert("<script>insert into cut (id, version, name, units, fields, updated_at, saved_by) values"
+            + " <foreach collection='cuts' item='c' separator=','>(#{c.id}, #{c.version}, #{c.name}, #{c.units},"
+            + " #{c.fields,typeHandler=" + TextMapHandler.NAME
+            + "}, coalesce(#{c.savedAt}::timestamptz, now()), #{c.savedBy})</foreach>"
+            + " on conflict (id) do nothing</script>")
+    int add(List<CutRecord> cuts);
 
     @Update("update cut set name = #{name}, units = #{units}, fields = #{fields}, version = version + 1,"
-            + " updated_at = now() where id = #{id} and version = #{version}")
+            + " updated_at = now(), saved_by = #{savedBy} where id = #{id} and version = #{version}")
     int save(CutRecord cut);
 
-    @Delete("delete from cut where id = #{id}")
-    int delete(UUID id);
+    @Delete("delete from cut where id = #{id} and version = #{version}")
+    int delete(UUID id, int version);
 }

@@ -1,8 +1,16 @@
 package boldwedge.server.plan;
 
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.server.web.Kept.InLivingMemory;
+import boldwedge.server.web.Kept.Line;
+import boldwedge.server.web.Kept.Texts;
+import boldwedge.server.web.Text;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.PositiveOrZero;
+import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A cut as kept: every field as it was typed.
@@ -12,5 +20,24 @@ import java.util.UUID;
  * @param name what the shop calls the job
  * @param units what bare numbers mean
  * @param fields texts by field
+ * @param savedAt when it was saved last
+ * @param savedBy who saved it last; empty where nobody signs in
  */
-public record CutRecord(UUID id, int version, String name, UnitSystem units, Map<String, String> fields) {}
+public record CutRecord(
+        @NotNull(message = "This part is missing.") UUID id,
+
+        @PositiveOrZero(message = "A version counts from 1.")
+        int version,
+
+        @Line(most = 120, missing = "Give the cut a name, such as the part it is for.")
+        String name,
+
+        @NotNull(message = "This part is missing.") UnitSystem units,
+        @Texts Map<String, String> fields,
+        @InLivingMemory @Nullable Instant savedAt,
+        @Line(most = 80) String savedBy) {
+    public CutRecord {
+        name = Text.stripped(name);
+        savedBy = Text.stripped(savedBy);
+    }
+}

@@ -7,8 +7,12 @@ import boldwedge.core.drawing.SceneDxf;
 import boldwedge.core.drawing.SceneSvg;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.wedge.StlWriter;
+import boldwedge.server.storage.Knowledge;
+import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -26,38 +30,50 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api")
 class PlanController {
-    private final PlanService plans;
+    private static final int MOST_CUTS = 1000;
 
-    PlanController(PlanService plans) {
+    private final PlanService plans;
+    private final Knowledge knowledge;
+
+    PlanController(PlanService plans, Knowledge knowledge) {
         this.plans = plans;
+        this.knowledge = knowledge;
     }
 
     /** Texts by field, as a machinist would type them, and what bare numbers mean. */
-    record PlanQuestion(Map<String, @Nullable String> fields, UnitSystem units) {}
+    record PlanQuestion(
+            @Texts Map<String, @Nullable String> fields,
+            @NotNull(message = "This part is missing.") UnitSystem units) {}
 
     /** A cut as sent. */
-    record CutEntry(int version, String name, UnitSystem units, Map<String, @Nullable String> fields) {}
+    record CutEntry(
+            @Nullable UUID id, int version, String name, UnitSystem units, Map<String, @Nullable String> fields) {}
 
     /** Plans a cut: angles, solid, speeds, forces, findings, drawings, grinding. Wrong fields are told in the answer. */
     @PostMapping("/plan")
-    PlanAnswer plan(@RequestBody PlanQuestion question) {
-        return plans.plan(Text.map(question.fields()), question.units());
+    ResponseEntity<PlanAnswer> plan(@Valid @RequestBody PlanQuestion question) {
+        PlanAnswer answer = plans.plan(Text.map(question.fields()), question.units());
+        // Said beside the answer: with the records away it rests on machines and lessons as they were read last.
+        return ResponseEntity.ok()
+                .header("Bold-Wedge-Records", knowledge.now().away() ? "away" : "there")
+                .body(answer);
     }
 
     /** A drawing of the plan as SVG, or of a step of its making. */
     @PostMapping(value = "/plan/drawing/{scene}", produces = "image/svg+xml")
-    ResponseEntity<String> drawing(@PathVariable String scene, @RequestBody PlanQuestion question) {
+    ResponseEntity<String> drawing(@PathVariable String scene, @Valid @RequestBody PlanQuestion question) {
         return file(scene + ".svg", MediaType.valueOf("image/svg+xml"), SceneSvg.write(scene(scene, question)));
     }
 
     /** The same as DXF; a drawing of one scale comes at the true size of the thing. */
     @PostMapping(value = "/plan/dxf/{scene}", produces = "image/vnd.dxf")
-    ResponseEntity<String> dxf(@PathVariable String scene, @RequestBody PlanQuestion question) {
+    ResponseEntity<String> dxf(@PathVariable String scene, @Valid @RequestBody PlanQuestion question) {
         return file(scene + ".dxf", MediaType.valueOf("image/vnd.dxf"), SceneDxf.write(scene(scene, question)));
     }
 
@@ -69,22 +85,25 @@ class PlanController {
         return scenes.stream()
                 .filter(s -> s.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> Refusal.missing("There is no drawing of that name. There are: "
-                        + scenes.stream().map(Scene::id).distinct().collect(Collectors.joining(", ")) + "."));
+                .orElseThrow(() -> Refusal.missing(
+                        "no-such-drawing",
+                        "There is no drawing of that name. There are: "
+                                + scenes.stream().map(Scene::id).distinct().collect(Collectors.joining(", ")) + "."));
     }
 
     /** The ground bit as STL, millimetres. */
     @PostMapping(value = "/plan/solid", produces = "model/stl")
-    ResponseEntity<String> solid(@RequestBody PlanQuestion question) {
+    ResponseEntity<String> solid(@Valid @RequestBody PlanQuestion question) {
         return file(
                 "bit.stl",
                 MediaType.valueOf("model/stl"),
                 StlWriter.write(plans.solid(Text.map(question.fields()), question.units())));
     }
 
+    /** The cuts that were saved last, the last first. */
     @GetMapping("/cuts")
-    List<CutRecord> cuts() {
-        return plans.cuts();
+    List<CutRecord> cuts(@RequestParam(defaultValue = "200") int most) {
+        return plans.latest(Math.clamp(most, 1, MOST_CUTS));
     }
 
     @GetMapping("/cuts/{id}")
@@ -94,7 +113,7 @@ class PlanController {
 
     @PostMapping("/cuts")
     CutRecord add(@RequestBody CutEntry entry) {
-        return plans.add(record(UUID.randomUUID(), 1, entry));
+        return plans.add(record(entry.id() == null ? UUID.randomUUID() : entry.id(), 1, entry));
     }
 
     @PutMapping("/cuts/{id}")
@@ -103,13 +122,12 @@ class PlanController {
     }
 
     @DeleteMapping("/cuts/{id}")
-    void delete(@PathVariable UUID id) {
-        plans.delete(id);
+    void delete(@PathVariable UUID id, @RequestParam int version) {
+        plans.delete(id, version);
     }
 
     private static CutRecord record(UUID id, int version, CutEntry entry) {
-        String name = Text.required(entry.name(), "name", 120, "Give the cut a name, such as the part it is for.");
-        return new CutRecord(id, version, name, entry.units(), Text.map(entry.fields()));
+        return new CutRecord(id, version, entry.name(), entry.units(), Text.map(entry.fields()), null, "");
     }
 
     private static ResponseEntity<String> file(String name, MediaType type, String body) {

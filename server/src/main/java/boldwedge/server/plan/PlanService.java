@@ -6,15 +6,19 @@ import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.Planner;
 import boldwedge.core.turning.TurningField;
 import boldwedge.core.wedge.GroundBit;
+import boldwedge.server.people.Who;
 import boldwedge.server.shop.ShopService;
+import boldwedge.server.web.Checked;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Plans, and the cuts that are kept. */
 @Service
@@ -22,11 +26,15 @@ public class PlanService {
     private final ShopService shop;
     private final CutMapper cuts;
     private final Teacher teacher;
+    private final Checked checked;
+    private final Who who;
 
-    PlanService(ShopService shop, CutMapper cuts, Teacher teacher) {
+    PlanService(ShopService shop, CutMapper cuts, Teacher teacher, Checked checked, Who who) {
         this.shop = shop;
         this.cuts = cuts;
         this.teacher = teacher;
+        this.checked = checked;
+        this.who = who;
     }
 
     /** A core request for these texts: the lathe is looked up by its id. */
@@ -45,6 +53,7 @@ public class PlanService {
         PlanAnswer answer = plan(fields, units);
         if (!answer.worked()) {
             throw Refusal.wrong(
+                    "unreadable-values",
                     "Some fields cannot be used.",
                     answer.fields().stream()
                             .filter(state -> !state.error().isEmpty())
@@ -55,34 +64,72 @@ public class PlanService {
 
     GroundBit solid(Map<String, String> fields, UnitSystem units) {
         workedPlan(fields, units);
-        return Planner.solid(request(fields, units)).orElseThrow();
+        return Planner.solid(request(fields, units))
+                .orElseThrow(() -> Refusal.missing(
+                        "no-solid", "There is no solid of this: only a ground bit is made as one so far."));
     }
 
-    /** All cuts, the last saved first. */
-    public List<CutRecord> cuts() {
-        return cuts.all();
+    /** The cuts that were saved last, the last first. */
+    List<CutRecord> latest(int most) {
+        return cuts.latest(most);
+    }
+
+    /** Hands over every cut, one after the other; within a transaction. */
+    public void each(Consumer<CutRecord> take) {
+        cuts.each().forEach(take);
     }
 
     CutRecord cut(UUID id) {
-        return cuts.find(id).orElseThrow(() -> Refusal.missing("This cut is not kept here."));
+        return cuts.find(id).orElseThrow(() -> Refusal.missing("no-such-cut", "This cut is not kept here."));
     }
 
-    CutRecord add(CutRecord cut) {
-        cuts.add(cut);
-        return cut;
+    /** Whether a cut of this id is kept. */
+    public boolean isKept(UUID id) {
+        return cuts.find(id).isPresent();
     }
 
-    /** Adds a cut unless it is already there; whether it was added. For imports. */
-    public boolean addIfMissing(CutRecord cut) {
-        return cuts.add(cut) == 1;
+    /** Keeps a new cut; one that was sent twice under one id is kept once. */
+    @Transactional
+    public CutRecord add(CutRecord entry) {
+        CutRecord cut = by(entry);
+        if (cuts.add(List.of(cut)) == 0) {
+            CutRecord there = cut(cut.id());
+            Version.checkSameAgain(
+                    there.name().equals(cut.name())
+                            && there.units() == cut.units()
+                            && there.fields().equals(cut.fields()),
+                    "cut");
+            return there;
+        }
+        return cut(cut.id());
     }
 
-    CutRecord save(CutRecord cut) {
+    /** Adds those cuts that are not there yet; how many. For imports. */
+    public int addMissing(List<CutRecord> found) {
+        return cuts.add(found);
+    }
+
+    @Transactional
+    public CutRecord save(CutRecord entry) {
+        CutRecord cut = by(entry);
         Version.check(cuts.save(cut), cuts.find(cut.id()).isPresent(), "cut");
-        return new CutRecord(cut.id(), cut.version() + 1, cut.name(), cut.units(), cut.fields());
+        return cut(cut.id());
     }
 
-    void delete(UUID id) {
-        cuts.delete(id);
+    @Transactional
+    public void delete(UUID id, int version) {
+        if (cuts.delete(id, version) == 0 && cuts.find(id).isPresent()) {
+            Version.check(0, true, "cut");
+        }
+    }
+
+    private CutRecord by(CutRecord entry) {
+        return checked.record(new CutRecord(
+                entry.id(), entry.version(), entry.name(), entry.units(), entry.fields(), null, who.name()));
+    }
+
+    /** Whether it may be kept. */
+    public void check(CutRecord cut) {
+        checked.record(cut);
     }
 }

@@ -3,7 +3,10 @@ package boldwedge.server.proof;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.BladeLife;
+import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.Text;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +22,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/proof")
 class ProofController {
+    private static final int MOST_TRIALS = 1000;
+
     private final ProofService proofs;
 
     ProofController(ProofService proofs) {
@@ -27,10 +32,13 @@ class ProofController {
 
     /** A trial to judge: the plan's texts, and the readings speed, feed, depth, near, far, apart, finish, chip, sound. */
     record TrialQuestion(
-            Map<String, @Nullable String> fields, UnitSystem units, Map<String, @Nullable String> readings) {}
+            @Texts Map<String, @Nullable String> fields,
+            @NotNull(message = "This part is missing.") UnitSystem units,
+            @Texts Map<String, @Nullable String> readings) {}
 
     /** A trial to keep. */
     record TrialEntry(
+            @Nullable UUID id,
             @Nullable UUID toolId,
             @Nullable UUID cutId,
             @Nullable LocalDate onDay,
@@ -41,7 +49,7 @@ class ProofController {
 
     /** Judges a trial cut: predicted beside measured, causes ranked, one change proposed. Nothing is kept. */
     @PostMapping("/judge")
-    TrialAnswer judge(@RequestBody TrialQuestion question) {
+    TrialAnswer judge(@Valid @RequestBody TrialQuestion question) {
         return proofs.judge(Text.map(question.fields()), question.units(), Text.map(question.readings()));
     }
 
@@ -49,7 +57,7 @@ class ProofController {
     TrialRecord keep(@RequestBody TrialEntry entry) {
         LocalDate day = entry.onDay() == null ? LocalDate.now(java.time.ZoneId.systemDefault()) : entry.onDay();
         return proofs.keep(new TrialRecord(
-                UUID.randomUUID(),
+                entry.id() == null ? UUID.randomUUID() : entry.id(),
                 entry.toolId(),
                 entry.cutId(),
                 day,
@@ -57,7 +65,9 @@ class ProofController {
                 Text.map(entry.fields()),
                 Text.map(entry.readings()),
                 "",
-                Text.optional(entry.note(), "note", 2000)));
+                Text.stripped(entry.note()),
+                null,
+                ""));
     }
 
     /** A blade's life: cuts made with it, how many broke, and what that comes to, in a line. */
@@ -71,13 +81,15 @@ class ProofController {
         return new LifeAnswer(life.cuts(), life.broken(), life.sentence());
     }
 
-    /** Trials of a tool or of a cut; all when neither is given. */
+    /** Trials of a tool or of a cut; the last ones of all when neither is given. */
     @GetMapping("/trials")
     List<TrialRecord> trials(
-            @RequestParam(required = false) @Nullable UUID tool, @RequestParam(required = false) @Nullable UUID cut) {
+            @RequestParam(required = false) @Nullable UUID tool,
+            @RequestParam(required = false) @Nullable UUID cut,
+            @RequestParam(defaultValue = "200") int most) {
         if (tool != null) {
             return proofs.ofTool(tool);
         }
-        return cut != null ? proofs.ofCut(cut) : proofs.all();
+        return cut != null ? proofs.ofCut(cut) : proofs.latest(Math.clamp(most, 1, MOST_TRIALS));
     }
 }

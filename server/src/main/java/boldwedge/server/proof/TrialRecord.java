@@ -1,8 +1,15 @@
 package boldwedge.server.proof;
 
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.server.web.Kept.InLivingMemory;
+import boldwedge.server.web.Kept.Line;
+import boldwedge.server.web.Kept.Texts;
+import boldwedge.server.web.Text;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -18,14 +25,42 @@ import org.jspecify.annotations.Nullable;
  * @param readings what was run and measured
  * @param verdict the verdict in a line, as judged at the time
  * @param note anything to remember
+ * @param savedAt when it was kept
+ * @param savedBy who kept it; empty where nobody signs in
  */
 public record TrialRecord(
-        UUID id,
+        @NotNull(message = "This part is missing.") UUID id,
         @Nullable UUID toolId,
         @Nullable UUID cutId,
+
+        @NotNull(message = "This part is missing.") @InLivingMemory
         LocalDate onDay,
-        UnitSystem units,
-        Map<String, String> fields,
-        Map<String, String> readings,
-        String verdict,
-        String note) {}
+
+        @NotNull(message = "This part is missing.") UnitSystem units,
+        @Texts Map<String, String> fields,
+        @Texts Map<String, String> readings,
+        @Line(most = 4000) String verdict,
+        @Line(most = 2000) String note,
+        @InLivingMemory @Nullable Instant savedAt,
+        @Line(most = 80) String savedBy) {
+    public TrialRecord {
+        verdict = Text.stripped(verdict);
+        note = Text.stripped(note);
+        savedBy = Text.stripped(savedBy);
+    }
+
+    /** The same trial with its verdict, kept by somebody. */
+    TrialRecord judged(String judgement, @Nullable UUID cut, String by) {
+        return new TrialRecord(id, toolId, cut, onDay, units, fields, readings, judgement, note, savedAt, by);
+    }
+
+    /** Whether both tell of the same trial. */
+    boolean saysTheSameAs(TrialRecord other) {
+        return Objects.equals(toolId, other.toolId)
+                && onDay.equals(other.onDay)
+                && units == other.units
+                && fields.equals(other.fields)
+                && readings.equals(other.readings)
+                && note.equals(other.note);
+    }
+}

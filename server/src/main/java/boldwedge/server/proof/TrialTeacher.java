@@ -14,34 +14,63 @@ import boldwedge.core.plan.Planner;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
 import boldwedge.server.plan.Teacher;
+import boldwedge.server.shop.LatheChanged;
+import boldwedge.server.shop.LatheRecord;
 import boldwedge.server.shop.ShopService;
+import boldwedge.server.storage.Knowledge;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import jakarta.annotation.PreDestroy;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Learns from the kept trials. The lessons are worked out once and again when a trial is kept;
- * while the database is away the last ones stand.
+ * Learns from kept trials. A trial's lesson is worked out when it is kept, and stored beside it; a plan adds up the lessons of its
+ * own lathe, material and bar. When a lathe's card changes, its lessons count no more until they have been worked out with the
+ * new one: at once, or, where there are many, in the background a few at a time.
  */
 @Component
 class TrialTeacher implements Teacher {
     private static final Logger LOG = LoggerFactory.getLogger(TrialTeacher.class);
+    private static final int A_FEW = 200;
 
-    private final TrialMapper trials;
+    /** More than this is learnt after the change, not within it: whoever saves waits at most about a second. */
+    private static final int LEARNT_AT_ONCE = 2000;
+
+    private static final int REMEMBERED = 2000;
+
+    private final LessonMapper lessons;
     private final ShopService shop;
-    private volatile Lessons lessons = new Lessons();
-    private volatile boolean fresh;
+    private final Knowledge knowledge;
+    private final TransactionTemplate transaction;
+    private final Cache<Lessons.About, Remembered> remembered =
+            Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+    private final ExecutorService behind = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("learning").factory());
+    private final AtomicBoolean waiting = new AtomicBoolean();
 
-    TrialTeacher(TrialMapper trials, ShopService shop) {
-        this.trials = trials;
+    private record Remembered(long generation, Taught taught) {}
+
+    TrialTeacher(LessonMapper lessons, ShopService shop, Knowledge knowledge, PlatformTransactionManager transactions) {
+        this.lessons = lessons;
         this.shop = shop;
-    }
-
-    /** A trial was kept or came in: the lessons are worked out anew when next asked for. */
-    void forget() {
-        fresh = false;
+        this.knowledge = knowledge;
+        this.transaction = new TransactionTemplate(transactions);
     }
 
     @Override
@@ -49,34 +78,156 @@ class TrialTeacher implements Teacher {
         if (!"bore".equals(fields.get(BoreField.OPERATION.id()))) {
             return Taught.NOTHING;
         }
-        if (!fresh) {
-            learn();
+        Lessons.About about = about(fields, units);
+        Knowledge.Now now = knowledge.now();
+        Remembered last = remembered.getIfPresent(about);
+        if (last != null && (now.away() || last.generation() == now.generation())) {
+            return last.taught();
         }
-        return lessons.taught(about(fields, units));
-    }
-
-    private synchronized void learn() {
-        if (fresh) {
-            return;
+        if (now.away()) {
+            return Taught.NOTHING;
         }
         try {
-            Lessons learnt = new Lessons();
-            for (TrialRecord trial : trials.all()) {
-                PlanRequest plan = new PlanRequest(
-                        trial.fields(),
-                        trial.units(),
-                        shop.lathe(trial.fields().getOrDefault(BoreField.LATHE.id(), "")));
-                if (Planner.family(plan) != Family.BORING) {
-                    continue;
-                }
-                BoreProof.lesson(new TrialRequest(plan, trial.readings()))
-                        .ifPresent(lesson -> learnt.add(about(trial.fields(), trial.units()), lesson));
-            }
-            lessons = learnt;
-            fresh = true;
+            Lessons known = new Lessons();
+            lessons.added(about.subjects(), card(about.lathe()))
+                    .forEach(added -> known.put(
+                            added.subject(), new Taught.Sum(added.logarithms(), added.weight(), added.trials())));
+            Taught taught = known.taught(about);
+            remembered.put(about, new Remembered(now.generation(), taught));
+            return taught;
         } catch (DataAccessException away) {
-            LOG.debug("Lessons not renewed: {}", String.valueOf(away.getMessage()));
+            LOG.debug("Lessons not read: {}", away.getClass().getSimpleName());
+            return last == null ? Taught.NOTHING : last.taught();
         }
+    }
+
+    private int card(String lathe) {
+        return shop.known(lathe).map(ShopService.Known::card).orElse(0);
+    }
+
+    /** Works out what a trial teaches and keeps it; within the transaction that keeps the trial. */
+    void learn(TrialRecord trial) {
+        learn(trial, card(trial.fields().getOrDefault(BoreField.LATHE.id(), "")));
+    }
+
+    private void learn(TrialRecord trial, int card) {
+        String lathe = trial.fields().getOrDefault(BoreField.LATHE.id(), "");
+        Optional<ShopService.Known> known = shop.known(lathe);
+        PlanRequest plan = new PlanRequest(trial.fields(), trial.units(), known.map(ShopService.Known::lathe));
+        Optional<Taught.Lesson> lesson = Optional.empty();
+        try {
+            if (Planner.family(plan) == Family.BORING) {
+                lesson = BoreProof.lesson(new TrialRequest(plan, trial.readings()))
+                        .flatMap(Taught.Trial::lesson);
+            }
+        } catch (RuntimeException odd) {
+            // A file may hold a trial that no page would have let through; it teaches nothing, and others still do.
+            LOG.warn("Trial {} teaches nothing: {}", trial.id(), odd.getClass().getSimpleName());
+        }
+        if (lesson.isPresent()) {
+            lessons.keep(
+                    trial.id(),
+                    about(trial.fields(), trial.units()).subject(),
+                    card,
+                    lesson.get().logarithm(),
+                    lesson.get().weight());
+        } else {
+            lessons.drop(trial.id());
+        }
+        lessons.learnt(trial.id(), card);
+    }
+
+    /** Trials came in with a file: the first are learnt from now, the others when the file is in. */
+    void learnFresh() {
+        for (int learnt = 0; learnt < LEARNT_AT_ONCE; ) {
+            List<TrialRecord> some = lessons.fresh(A_FEW);
+            if (some.isEmpty()) {
+                return;
+            }
+            some.forEach(this::learn);
+            learnt += some.size();
+        }
+        learnBehind();
+    }
+
+    /** A lathe's card changed: its lessons are worked out anew with it, within the same transaction as far as they are few. */
+    @EventListener
+    void latheChanged(LatheChanged change) {
+        String lathe = change.id().toString();
+        int card = card(lathe);
+        int learnt = 0;
+        while (card > 0 && learnt < LEARNT_AT_ONCE) {
+            List<TrialRecord> some = lessons.stale(lathe, card, A_FEW);
+            some.forEach(trial -> learn(trial, card));
+            learnt += some.isEmpty() ? LEARNT_AT_ONCE : some.size();
+        }
+        learnBehind();
+        // Last, since the row that it changes is everybody's who teaches or changes something.
+        knowledge.changed();
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void ready() {
+        learnBehind();
+    }
+
+    /** Learns what is left to learn, behind everything else, once the present transaction is through. */
+    private void learnBehind() {
+        Runnable start = () -> {
+            if (waiting.compareAndSet(false, true)) {
+                behind.execute(this::learnRest);
+            }
+        };
+        if (TransactionSynchronizationManager.isSynchronizationActive()) {
+            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+                @Override
+                public void afterCommit() {
+                    start.run();
+                }
+            });
+        } else {
+            start.run();
+        }
+    }
+
+    private void learnRest() {
+        waiting.set(false);
+        try {
+            while (!Thread.currentThread().isInterrupted() && learnSome() > 0) {
+                Thread.onSpinWait();
+            }
+        } catch (DataAccessException | TransactionException away) {
+            LOG.warn("Learning from trials waits for the database");
+            try {
+                Thread.sleep(5000);
+                learnBehind();
+            } catch (InterruptedException stopping) {
+                Thread.currentThread().interrupt();
+            }
+        }
+    }
+
+    private int learnSome() {
+        Integer learnt = transaction.execute(status -> {
+            List<TrialRecord> fresh = lessons.fresh(A_FEW);
+            fresh.forEach(this::learn);
+            int count = fresh.size();
+            for (LatheRecord lathe : shop.all()) {
+                List<TrialRecord> stale = lessons.stale(lathe.id().toString(), lathe.version(), A_FEW);
+                stale.forEach(trial -> learn(trial, lathe.version()));
+                count += stale.size();
+            }
+            if (count > 0) {
+                knowledge.changed();
+            }
+            return count;
+        });
+        return learnt == null ? 0 : learnt;
+    }
+
+    @PreDestroy
+    void stop() {
+        behind.shutdownNow();
     }
 
     /** Lathe, material and bar, the bar by its size and not by how that was written. */

@@ -1,8 +1,16 @@
 package boldwedge.server.shop;
 
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.server.web.Kept.InLivingMemory;
+import boldwedge.server.web.Kept.Line;
+import boldwedge.server.web.Kept.Texts;
+import boldwedge.server.web.Text;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.PositiveOrZero;
+import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A lathe as kept.
@@ -11,5 +19,20 @@ import java.util.UUID;
  * @param version rises with each save
  * @param units what bare numbers on its card mean
  * @param card texts by entry, see {@code LatheCard}
+ * @param savedAt when it was saved last
+ * @param savedBy who saved it last; empty where nobody signs in
  */
-public record LatheRecord(UUID id, int version, UnitSystem units, Map<String, String> card) {}
+public record LatheRecord(
+        @NotNull(message = "This part is missing.") UUID id,
+
+        @PositiveOrZero(message = "A version counts from 1.")
+        int version,
+
+        @NotNull(message = "This part is missing.") UnitSystem units,
+        @Texts Map<String, String> card,
+        @InLivingMemory @Nullable Instant savedAt,
+        @Line(most = 80) String savedBy) {
+    public LatheRecord {
+        savedBy = Text.stripped(savedBy);
+    }
+}

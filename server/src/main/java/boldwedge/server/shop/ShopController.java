@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
@@ -27,7 +28,7 @@ class ShopController {
     }
 
     /** A lathe's card as sent. */
-    record LatheEntry(int version, UnitSystem units, Map<String, @Nullable String> card) {}
+    record LatheEntry(@Nullable UUID id, int version, UnitSystem units, Map<String, @Nullable String> card) {}
 
     @GetMapping("/choices")
     Choices choices() {
@@ -47,16 +48,20 @@ class ShopController {
 
     @PostMapping("/lathes")
     LatheRecord add(@RequestBody LatheEntry entry) {
-        return shop.add(UUID.randomUUID(), entry.units(), Text.map(entry.card()));
+        return shop.add(record(entry.id() == null ? UUID.randomUUID() : entry.id(), 1, entry));
     }
 
     @PutMapping("/lathes/{id}")
     LatheRecord save(@PathVariable UUID id, @RequestBody LatheEntry entry) {
-        return shop.save(new LatheRecord(id, entry.version(), entry.units(), Text.map(entry.card())));
+        return shop.save(record(id, entry.version(), entry));
     }
 
     @DeleteMapping("/lathes/{id}")
-    void delete(@PathVariable UUID id) {
-        shop.delete(id);
+    void delete(@PathVariable UUID id, @RequestParam int version) {
+        shop.delete(id, version);
+    }
+
+    private static LatheRecord record(UUID id, int version, LatheEntry entry) {
+        return new LatheRecord(id, version, entry.units(), Text.map(entry.card()), null, "");
     }
 }

@@ -1,8 +1,10 @@
 package boldwedge.server.shop;
 
 import boldwedge.core.cutting.Lathe;
-import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.plan.LatheCard;
+import boldwedge.server.people.Who;
+import boldwedge.server.storage.Knowledge;
+import boldwedge.server.web.Checked;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
 import java.util.List;
@@ -10,82 +12,146 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** The shop's lathes. What was read once is remembered, so that planning goes on while the database is away. */
+/** The shop's lathes. What was read is remembered for its generation, and used while the database is away. */
 @Service
 public class ShopService {
     private final LatheMapper lathes;
-    private final Map<UUID, Lathe> remembered = new ConcurrentHashMap<>();
+    private final Knowledge knowledge;
+    private final Checked checked;
+    private final Who who;
+    private final ApplicationEventPublisher events;
+    private final Map<UUID, Remembered> remembered = new ConcurrentHashMap<>();
 
-    ShopService(LatheMapper lathes) {
+    ShopService(LatheMapper lathes, Knowledge knowledge, Checked checked, Who who, ApplicationEventPublisher events) {
         this.lathes = lathes;
+        this.knowledge = knowledge;
+        this.checked = checked;
+        this.who = who;
+        this.events = events;
     }
+
+    /**
+     * A lathe as its card says.
+     *
+     * @param lathe the lathe
+     * @param card version of the card
+     */
+    public record Known(Lathe lathe, int card) {}
+
+    private record Remembered(long generation, Optional<Known> lathe) {}
 
     /** All lathes, by name. */
     public List<LatheRecord> all() {
         return lathes.all();
     }
 
+    /** Hands over every lathe, one after the other; within a transaction. */
+    public void each(Consumer<LatheRecord> take) {
+        lathes.each().forEach(take);
+    }
+
     /** The lathe that a plan names by id; empty when there is none. */
     public Optional<Lathe> lathe(String id) {
+        return known(id).map(Known::lathe);
+    }
+
+    /** The same with the version of its card. */
+    public Optional<Known> known(String id) {
         UUID uuid;
         try {
             uuid = UUID.fromString(id);
         } catch (IllegalArgumentException notAnId) {
             return Optional.empty();
         }
-        Lathe known = remembered.get(uuid);
-        if (known != null) {
-            return Optional.of(known);
+        if (isBeingWritten()) {
+            // What a transaction has changed so far is nobody else's yet, and what is remembered may be older than it.
+            return lathes.find(uuid).flatMap(ShopService::known);
+        }
+        Knowledge.Now now = knowledge.now();
+        Remembered last = remembered.get(uuid);
+        if (last != null && (now.away() || last.generation() == now.generation())) {
+            return last.lathe();
         }
         try {
-            Optional<Lathe> read = lathes.find(uuid).flatMap(ShopService::read);
-            read.ifPresent(lathe -> remembered.put(uuid, lathe));
+            Optional<Known> read = lathes.find(uuid).flatMap(ShopService::known);
+            // Read after the generation: it may be newer than that, which the next plan mends, but never older.
+            remembered.put(uuid, new Remembered(now.generation(), read));
             return read;
         } catch (DataAccessException | CannotCreateTransactionException away) {
-            throw new org.springframework.dao.DataAccessResourceFailureException("lathe " + uuid, away);
+            if (last != null) {
+                return last.lathe();
+            }
+            throw new DataAccessResourceFailureException("lathe " + uuid, away);
         }
     }
 
-    /** Keeps a new lathe. */
-    public LatheRecord add(UUID id, UnitSystem units, Map<String, String> card) {
-        Lathe lathe = checked(card, units);
-        LatheRecord record = new LatheRecord(id, 1, units, card);
-        if (lathes.add(record) == 0) {
-            throw Refusal.conflict("A lathe with this id is already kept.");
+    private static boolean isBeingWritten() {
+        return TransactionSynchronizationManager.isActualTransactionActive()
+                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
+    }
+
+    /** Keeps a new lathe; one that was sent twice under one id is kept once. */
+    @Transactional
+    public LatheRecord add(LatheRecord entry) {
+        LatheRecord lathe = by(entry);
+        check(lathe);
+        if (lathes.add(List.of(lathe)) == 0) {
+            LatheRecord there = lathes.find(lathe.id()).orElseThrow();
+            Version.checkSameAgain(
+                    there.units() == lathe.units() && there.card().equals(lathe.card()), "machine");
+            return there;
         }
-        remembered.put(id, lathe);
-        return record;
+        knowledge.changed();
+        return lathes.find(lathe.id()).orElseThrow();
     }
 
-    /** Adds a lathe unless it is already there; whether it was added. For imports. */
-    public boolean addIfMissing(LatheRecord record) {
-        checked(record.card(), record.units());
-        return lathes.add(record) == 1;
+    /** Adds those lathes that are not there yet; how many. For imports. */
+    public int addMissing(List<LatheRecord> found) {
+        found.forEach(this::check);
+        return lathes.add(found);
     }
 
-    LatheRecord save(LatheRecord record) {
-        Lathe lathe = checked(record.card(), record.units());
-        Version.check(lathes.save(record), lathes.find(record.id()).isPresent(), "lathe");
-        remembered.put(record.id(), lathe);
-        return new LatheRecord(record.id(), record.version() + 1, record.units(), record.card());
+    @Transactional
+    public LatheRecord save(LatheRecord entry) {
+        LatheRecord lathe = by(entry);
+        check(lathe);
+        Version.check(lathes.save(lathe), lathes.find(lathe.id()).isPresent(), "machine");
+        LatheRecord kept = lathes.find(lathe.id()).orElseThrow();
+        events.publishEvent(new LatheChanged(lathe.id()));
+        return kept;
     }
 
-    void delete(UUID id) {
-        lathes.delete(id);
-        remembered.remove(id);
+    @Transactional
+    public void delete(UUID id, int version) {
+        if (lathes.delete(id, version) == 0 && lathes.find(id).isPresent()) {
+            Version.check(0, true, "machine");
+        }
+        events.publishEvent(new LatheChanged(id));
     }
 
-    private static Lathe checked(Map<String, String> card, UnitSystem units) {
-        LatheCard read = LatheCard.read(card, units);
-        return read.lathe()
-                .orElseThrow(() -> Refusal.wrong("Some entries of the lathe's card cannot be read.", read.errors()));
+    private LatheRecord by(LatheRecord entry) {
+        return new LatheRecord(entry.id(), Math.max(1, entry.version()), entry.units(), entry.card(), null, who.name());
     }
 
-    private static Optional<Lathe> read(LatheRecord record) {
-        return LatheCard.read(record.card(), record.units()).lathe();
+    /** Whether it may be kept. */
+    public void check(LatheRecord lathe) {
+        checked.record(lathe);
+        LatheCard read = LatheCard.read(lathe.card(), lathe.units());
+        if (read.lathe().isEmpty()) {
+            throw Refusal.wrong("unreadable-values", "Some entries of the lathe's card cannot be read.", read.errors());
+        }
+    }
+
+    private static Optional<Known> known(LatheRecord record) {
+        return LatheCard.read(record.card(), record.units()).lathe().map(lathe -> new Known(lathe, record.version()));
     }
 }

@@ -18,6 +18,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 @MappedTypes(Map.class)
 public class TextMapHandler extends BaseTypeHandler<Map<String, String>> {
+    /** For statements that must name it. */
+    public static final String NAME = "boldwedge.server.storage.TextMapHandler";
+
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final TypeReference<TreeMap<String, String>> TEXTS = new TypeReference<>() {};
 

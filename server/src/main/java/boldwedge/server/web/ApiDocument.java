@@ -30,9 +30,11 @@ class ApiDocument {
     private static final Map<String, Set<String>> MAY_BE_MISSING = Map.of(
             "TrialAnswer", Set.of("next", "scene"),
             "TrialRecord", Set.of("toolId", "cutId"),
-            "TrialEntry", Set.of("toolId", "cutId", "onDay", "note"),
-            "GrindEntry", Set.of("onDay", "note"),
-            "ToolEntry", Set.of("drawer", "note"));
+            "TrialEntry", Set.of("id", "toolId", "cutId", "onDay", "note"),
+            "GrindEntry", Set.of("id", "onDay", "note"),
+            "ToolEntry", Set.of("id", "drawer", "note"),
+            "CutEntry", Set.of("id"),
+            "LatheEntry", Set.of("id"));
 
     @Bean
     OpenApiCustomizer requiredParts() {

@@ -5,7 +5,7 @@ public final class Version {
     private Version() {}
 
     /**
-     * Checks that an update changed a row.
+     * Checks that an update or a deletion changed a row.
      *
      * @param rows rows changed by "where id = … and version = …"
      * @param there whether the record is still there
@@ -17,9 +17,23 @@ public final class Version {
         }
         throw there
                 ? Refusal.conflict(
+                        "saved-by-another",
                         "Somebody else saved this " + what
                                 + " after you opened it. Yours was not saved and is kept here: look at theirs, then save again.")
                 : Refusal.missing(
+                        "no-longer-kept",
                         "This " + what + " is no longer kept: somebody has deleted it. You can save it as new.");
+    }
+
+    /**
+     * The rule for a record sent twice under one id, as a double click or a repeated request does: the second is the first.
+     *
+     * @param same whether what is kept under this id is what was sent
+     */
+    public static void checkSameAgain(boolean same, String what) {
+        if (!same) {
+            throw Refusal.conflict(
+                    "id-taken", "Another " + what + " is already kept under this id. Nothing was overwritten.");
+        }
     }
 }

@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -23,24 +24,88 @@ public final class RunningShop {
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
     private final Path cluster;
-    private final int port;
+    private final FrontDoor door = new FrontDoor();
     private ConfigurableApplicationContext program;
 
     private RunningShop() {
-        cluster =
-                root().resolve(".bw").resolve("test-" + ProcessHandle.current().pid());
-        program = run(tool("start"), 0);
-        port = ((WebServerApplicationContext) program).getWebServer().getPort();
+        cluster = freshFolder();
+        tool("start");
+        program = run(Map.of("boldwedge.demo", "true"));
+        door.leadTo(port(program));
         Runtime.getRuntime().addShutdownHook(new Thread(this::stop));
     }
 
-    private static ConfigurableApplicationContext run(String database, int port) {
+    /** A folder that no other run has or had; what runs that were killed have left is cleared away. */
+    private static Path freshFolder() {
+        try {
+            Path home = Files.createDirectories(root().resolve(".bw"));
+            try (var others = Files.list(home)) {
+                others.filter(other -> other.getFileName().toString().startsWith("test-"))
+                        .filter(other -> !isInUse(other))
+                        .forEach(RunningShop::clear);
+            }
+            Path fresh = Files.createTempDirectory(home, "test-");
+            ProcessHandle me = ProcessHandle.current();
+            Files.writeString(fresh.resolve("run"), me.pid() + " " + begun(me));
+            return fresh;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String begun(ProcessHandle process) {
+        return process.info().startInstant().map(Object::toString).orElse("");
+    }
+
+    private static boolean isInUse(Path folder) {
+        try {
+            String[] run = Files.readString(folder.resolve("run")).split(" ");
+            return ProcessHandle.of(Long.parseLong(run[0]))
+                    .filter(process -> begun(process).equals(run[1]))
+                    .isPresent();
+        } catch (IOException | RuntimeException unknown) {
+            return false;
+        }
+    }
+
+    private static void clear(Path folder) {
+        tool(folder, "stop");
+        try (var files = Files.walk(folder)) {
+            files.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+        } catch (IOException | UncheckedIOException leftBehind) {
+            // The folder is git's to ignore.
+        }
+    }
+
+    /** Another program on the same database, with these settings; it is the caller's to close. */
+    public ConfigurableApplicationContext run(Map<String, String> settings) {
+        Map<String, String> all = new HashMap<>(Map.of(
+                "spring.datasource.url", "jdbc:postgresql://127.0.0.1/boldwedge",
+                "spring.datasource.username", "boldwedge",
+                "spring.datasource.password", read("program.password"),
+                "boldwedge.database-port-file", cluster.resolve("port").toString(),
+                // The kernel's choice: a port that is bound at once can be nobody else's.
+                "server.port", "0"));
+        all.putAll(settings);
         return new SpringApplication(BoldWedgeApplication.class)
-                .run(
-                        "--spring.datasource.url=jdbc:postgresql://127.0.0.1:" + database + "/boldwedge",
-                        "--spring.datasource.username=postgres",
-                        "--server.port=" + port,
-                        "--boldwedge.demo=true");
+                .run(all.entrySet().stream()
+                        .map(setting -> "--" + setting.getKey() + "=" + setting.getValue())
+                        .toArray(String[]::new));
+    }
+
+    /** The port of a program. */
+    public static int port(ConfigurableApplicationContext program) {
+        return java.util.Objects.requireNonNull(((WebServerApplicationContext) program).getWebServer())
+                .getPort();
+    }
+
+    private String read(String file) {
+        try {
+            return Files.readString(cluster.resolve(file)).strip();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private static final class Once {
@@ -52,9 +117,24 @@ public final class RunningShop {
         return Once.SHOP;
     }
 
-    /** Where its page is. */
+    /** Where its page is: the same for as long as the tests run, however often the program stops and starts behind it. */
     public String address() {
-        return "http://127.0.0.1:" + port;
+        return "http://127.0.0.1:" + door.port();
+    }
+
+    /** The door before it. */
+    public FrontDoor door() {
+        return door;
+    }
+
+    /** The program itself. */
+    public ConfigurableApplicationContext program() {
+        return program;
+    }
+
+    /** The folder of its database. */
+    public Path cluster() {
+        return cluster;
     }
 
     /** Stops the database under the running program. */
@@ -62,17 +142,30 @@ public final class RunningShop {
         tool("stop");
     }
 
-    /** Starts the database again, on the port it had. */
+    /** Starts the database again, on whatever port it gets: the program follows it. */
     public void startDatabase() {
-        String pinned = program.getEnvironment().getRequiredProperty("spring.datasource.url");
-        tool("start", pinned.replaceAll(".*:(\\d+)/.*", "$1"));
+        tool("start");
     }
 
-    /** Stops the program and its database, and starts both again on the same records and address. */
+    /** Moves the database to another port, as happens when somebody else has taken the old one. */
+    public void moveDatabase() {
+        tool("stop");
+        try {
+            Files.deleteIfExists(cluster.resolve("port"));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        tool("start");
+    }
+
+    /** Stops the program and its database, and starts both again on the same records. */
     public void restart() {
+        door.leadTo();
         program.close();
         tool("stop");
-        program = run(tool("start"), port);
+        tool("start");
+        program = run(Map.of("boldwedge.demo", "true"));
+        door.leadTo(port(program));
     }
 
     /** Asks for a path. */
@@ -83,6 +176,12 @@ public final class RunningShop {
     /** Sends a value as JSON. */
     public Answer send(String method, String path, Object body) {
         return sendText(method, path, "application/json", JSON.writeValueAsString(body));
+    }
+
+    /** Deletes a record as it is now. */
+    public Answer delete(String path) {
+        return sendText(
+                "DELETE", path + "?version=" + get(path).json().path("version").asInt(), "text/plain", "");
     }
 
     /** Sends a text as it is. */
@@ -128,24 +227,18 @@ public final class RunningShop {
 
     private void stop() {
         program.close();
-        tool("stop");
-        try (var files = Files.walk(cluster)) {
-            files.sorted(java.util.Comparator.reverseOrder())
-                    .forEach(file -> file.toFile().delete());
-        } catch (IOException leftBehind) {
-            // The folder is git's to ignore.
-        }
+        clear(cluster);
     }
 
     private String tool(String verb) {
-        return tool(verb, "");
+        return tool(cluster, verb);
     }
 
-    private String tool(String verb, String pinnedPort) {
+    private static String tool(Path cluster, String verb) {
         try {
             ProcessBuilder builder =
                     new ProcessBuilder(root().resolve("tools/postgres").toString(), verb, cluster.toString());
-            builder.environment().putAll(pinnedPort.isEmpty() ? Map.of() : Map.of("BW_PG_PORT", pinnedPort));
+            builder.environment().put("BW_PG_THROWAWAY", "1");
             Process process =
                     builder.redirectError(ProcessBuilder.Redirect.INHERIT).start();
             String out = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();

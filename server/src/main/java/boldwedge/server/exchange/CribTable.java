@@ -1,0 +1,179 @@
+package boldwedge.server.exchange;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.boring.BarSearch;
+import boldwedge.core.boring.BoreField;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.parting.PartField;
+import boldwedge.core.plan.ToolMatch;
+import boldwedge.server.crib.ToolRecord;
+import boldwedge.server.web.Refusal;
+import java.io.IOException;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVPrinter;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * The crib as a table of comma-separated values (RFC 4180). A spreadsheet runs a cell that begins like a formula: such a cell gets
+ * an apostrophe in front, which is taken off again when it is read.
+ */
+final class CribTable {
+    private static final String NOTHING = " Nothing was taken in.";
+
+    /** What makes a spreadsheet run a cell; the apostrophe itself is among them so that it comes back as it was. */
+    private static final String RUN = "=+-@\t\r\n'＝＋－＠";
+
+    /** What tools bring, bits, bars, blades and holders, a column each. */
+    private static final List<Entry> COLUMNS = Stream.of(
+                    ToolMatch.BIT,
+                    BarSearch.BRINGS,
+                    List.of(BoreField.STIFFNESS, BoreField.OVERHANG),
+                    ToolMatch.BLADE,
+                    List.of(PartField.COST),
+                    ToolMatch.HOLDER)
+            .<Entry>flatMap(List::stream)
+            .toList();
+
+    private CribTable() {}
+
+    private static List<String> heading() {
+        List<String> heading = new ArrayList<>(List.of("id", "name", "drawer", "note", "units"));
+        COLUMNS.forEach(field -> heading.add(field.id()));
+        return heading;
+    }
+
+    static String harmless(String text) {
+        return !text.isEmpty() && RUN.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+    }
+
+    static String asItWas(String cell) {
+        return cell.length() > 1 && cell.charAt(0) == '\'' && RUN.indexOf(cell.charAt(1)) >= 0
+                ? cell.substring(1)
+                : cell;
+    }
+
+    /** Writes a table of what is handed over. */
+    static void write(Writer out, Consumer<Consumer<ToolRecord>> tools) throws IOException {
+        CSVPrinter csv = new CSVPrinter(
+                out,
+                CSVFormat.RFC4180
+                        .builder()
+                        .setHeader(heading().toArray(String[]::new))
+                        .get());
+        tools.accept(tool -> {
+            List<String> row = new ArrayList<>(List.of(
+                    tool.id().toString(),
+                    tool.name(),
+                    tool.drawer(),
+                    tool.note(),
+                    tool.units().name()));
+            COLUMNS.forEach(field -> row.add(tool.fields().getOrDefault(field.id(), "")));
+            row.replaceAll(CribTable::harmless);
+            try {
+                csv.printRecord(row);
+            } catch (IOException gone) {
+                throw new UncheckedIOException(gone);
+            }
+        });
+        csv.flush();
+    }
+
+    /** Reads a table, handing on each tool with the words for where it stands. */
+    static void read(Reader text, Consumer<ToolRecord> take) {
+        try (CSVParser csv = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .setIgnoreSurroundingSpaces(true)
+                .get()
+                .parse(text)) {
+            List<String> known = heading();
+            for (String column : csv.getHeaderNames()) {
+                if (!known.contains(column)) {
+                    throw Refusal.wrong(
+                            "unknown-column",
+                            "The first line has a column “" + shortened(column)
+                                    + "” that I do not know. The columns are: " + String.join(", ", known) + "."
+                                    + NOTHING);
+                }
+            }
+            for (String needed : List.of("name", "units")) {
+                if (!csv.getHeaderNames().contains(needed)) {
+                    throw Refusal.wrong("unknown-column", "The first line has no column “" + needed + "”." + NOTHING);
+                }
+            }
+            for (CSVRecord row : csv) {
+                String line = "Line " + (row.getRecordNumber() + 1);
+                try {
+                    take.accept(tool(row, line));
+                } catch (Refusal refusal) {
+                    throw refusal.sentence().startsWith(line)
+                            ? refusal
+                            : Refusal.wrong(
+                                    refusal.code(),
+                                    line + ": " + refusal.sentence()
+                                            + refusal.fields().entrySet().stream()
+                                                    .limit(3)
+                                                    .map(field -> " (" + field.getKey() + ": " + field.getValue() + ")")
+                                                    .reduce("", String::concat)
+                                            + NOTHING);
+                }
+            }
+        } catch (IOException | IllegalArgumentException | UncheckedIOException notATable) {
+            throw Refusal.wrong(
+                    "not-a-table",
+                    "This is not a table of comma-separated values: a heading or a quoted cell is broken." + NOTHING);
+        }
+    }
+
+    private static String shortened(String text) {
+        String plain = text.replaceAll("\\p{Cntrl}", "?");
+        return plain.length() > 60 ? plain.substring(0, 60) + "…" : plain;
+    }
+
+    private static ToolRecord tool(CSVRecord row, String line) {
+        if (!row.isConsistent()) {
+            throw Refusal.wrong(
+                    "unreadable", line + " has " + row.size() + " cells, not as many as the first line." + NOTHING);
+        }
+        Map<String, String> fields = new HashMap<>();
+        for (Entry field : COLUMNS) {
+            String text = cell(row, field.id());
+            if (!text.isEmpty()) {
+                fields.put(field.id(), text);
+            }
+        }
+        String id = cell(row, "id");
+        try {
+            return new ToolRecord(
+                    id.isEmpty() ? UUID.randomUUID() : UUID.fromString(id),
+                    1,
+                    cell(row, "name"),
+                    cell(row, "drawer"),
+                    cell(row, "note"),
+                    UnitSystem.valueOf(cell(row, "units")),
+                    fields,
+                    null,
+                    "");
+        } catch (IllegalArgumentException wrong) {
+            throw Refusal.wrong(
+                    "unreadable",
+                    line + " cannot be read: the units must be METRIC or INCH and the id empty or a UUID." + NOTHING);
+        }
+    }
+
+    private static String cell(CSVRecord row, String column) {
+        return row.isMapped(column) ? asItWas(row.get(column).strip()) : "";
+    }
+}

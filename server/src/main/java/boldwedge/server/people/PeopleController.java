@@ -1,0 +1,238 @@
+package boldwedge.server.people;
+
+import boldwedge.server.web.Kept.Line;
+import boldwedge.server.web.Refusal;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.AuthorityUtils;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/people")
+class PeopleController {
+    private static final String TOO_SHORT =
+            "A passphrase has 10 to 200 characters: a few words that you will remember.";
+
+    private final People people;
+    private final Who who;
+    private final Door door;
+    private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
+
+    PeopleController(People people, Who who, Door door) {
+        this.people = people;
+        this.who = who;
+        this.door = door;
+    }
+
+    /**
+     * Who is asking, and whether one has to sign in here.
+     *
+     * @param network whether the program is open to the shop's network
+     * @param name of whoever has signed in; else empty
+     * @param role what that person may do; OWNER where nobody has to sign in; READER while nobody has
+     * @param ownerNeeded whether the shop has nobody yet, so that its first owner is to be entered
+     */
+    record Me(boolean network, String name, Role role, boolean ownerNeeded) {}
+
+    /** Name and passphrase. */
+    record SignIn(
+            @Line(most = 80, missing = "Type your name.") String name,
+
+            @NotNull(message = "Type your passphrase.") @Size(max = 200, message = TOO_SHORT)
+            String passphrase) {}
+
+    /** The first owner, with the code that the start command printed. */
+    record FirstOwner(
+            @Line(most = 40, missing = "Type the code that the start printed.")
+            String code,
+
+            @Line(most = 80, missing = "Type your name.") String name,
+
+            @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
+            String passphrase) {}
+
+    /** A person to enter. */
+    record NewPerson(
+            @Line(most = 80, missing = "Type a name.") String name,
+
+            @NotNull(message = "Say what the person may do.")
+            Role role,
+
+            @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
+            String passphrase) {}
+
+    /** What a person may do from now on. */
+    record RoleEntry(
+            int version,
+
+            @NotNull(message = "Say what the person may do.")
+            Role role) {}
+
+    /** A new passphrase of one's own. */
+    record NewPassphrase(
+            @NotNull(message = "Type your passphrase as it is now.") @Size(max = 200, message = TOO_SHORT)
+            String now,
+
+            @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
+            String next) {}
+
+    /**
+     * A way in for a tablet.
+     *
+     * @param address what the tablet opens; good once
+     * @param code the same as a picture to scan, SVG
+     * @param minutes how long it is good
+     */
+    record Pairing(String address, String code, int minutes) {}
+
+    /** A pairing code as scanned. */
+    record PairingCode(
+            @Line(most = 80, missing = "The address holds no pairing code.")
+            String code) {}
+
+    @GetMapping("/me")
+    Me me() {
+        if (!door.isOpen()) {
+            return new Me(false, "", Role.OWNER, false);
+        }
+        return who.person()
+                .map(person -> new Me(true, person.name(), person.role(), false))
+                .orElseGet(() -> new Me(true, "", Role.READER, people.isEmpty()));
+    }
+
+    @PostMapping("/first")
+    Me first(@Valid @RequestBody FirstOwner entry, HttpServletRequest request, HttpServletResponse response) {
+        door.mustBeOpen();
+        return come(people.first(entry.code(), entry.name(), entry.passphrase()), request, response);
+    }
+
+    @PostMapping("/sign-in")
+    Me signIn(@Valid @RequestBody SignIn entry, HttpServletRequest request, HttpServletResponse response) {
+        door.mustBeOpen();
+        return come(people.signIn(entry.name(), entry.passphrase(), request.getRemoteAddr()), request, response);
+    }
+
+    /** Lets a tablet in by a code that was scanned. */
+    @PostMapping("/pair")
+    Me pair(@Valid @RequestBody PairingCode entry, HttpServletRequest request, HttpServletResponse response) {
+        door.mustBeOpen();
+        return come(people.paired(entry.code()), request, response);
+    }
+
+    private Me come(Person person, HttpServletRequest request, HttpServletResponse response) {
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(new Signed(person));
+        // A session that somebody else may have begun is not signed in: it is another one from here on.
+        HttpSession before = request.getSession(false);
+        if (before != null) {
+            before.invalidate();
+        }
+        request.getSession(true);
+        SecurityContextHolder.setContext(context);
+        contexts.saveContext(context, request, response);
+        return me();
+    }
+
+    /** A person who has signed in, known by the id: the name may change. */
+    static final class Signed extends UsernamePasswordAuthenticationToken {
+        private static final long serialVersionUID = 1L;
+
+        private final String id;
+
+        Signed(Person person) {
+            super(
+                    person,
+                    "",
+                    AuthorityUtils.createAuthorityList("ROLE_" + person.role().name()));
+            id = person.id().toString();
+        }
+
+        @Override
+        public String getName() {
+            return id;
+        }
+    }
+
+    @PostMapping("/sign-out")
+    void signOut(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
+    }
+
+    /** Ends every session of one's own, on this machine and on all others. */
+    @PostMapping("/sign-out-everywhere")
+    void signOutEverywhere() {
+        people.signOutEverywhere(signedIn().id());
+    }
+
+    @PostMapping("/pairings")
+    Pairing pairing(HttpServletRequest request) {
+        String address = door.address(request) + "/pair#" + people.pairingCode(signedIn());
+        return new Pairing(address, QrPicture.of(address), (int) People.PAIRING.toMinutes());
+    }
+
+    @PostMapping("/passphrase")
+    void newPassphrase(@Valid @RequestBody NewPassphrase entry) {
+        Person me = signedIn();
+        if (!people.isPassphraseOf(me.id(), entry.now())) {
+            throw Refusal.wrong(
+                    "wrong-passphrase",
+                    "That is not your passphrase as it is now.",
+                    java.util.Map.of("now", "That is not your passphrase as it is now."));
+        }
+        people.setPassphrase(me.id(), entry.next());
+    }
+
+    @GetMapping
+    List<Person> all() {
+        return people.all();
+    }
+
+    @PostMapping
+    Person add(@Valid @RequestBody NewPerson entry) {
+        return people.add(entry.name(), entry.role(), entry.passphrase());
+    }
+
+    @PutMapping("/{id}/role")
+    void setRole(@PathVariable UUID id, @Valid @RequestBody RoleEntry entry) {
+        people.setRole(id, entry.version(), entry.role());
+    }
+
+    @PostMapping("/{id}/sign-out-everywhere")
+    void signOut(@PathVariable UUID id) {
+        people.signOutEverywhere(id);
+    }
+
+    @DeleteMapping("/{id}")
+    void remove(@PathVariable UUID id, @RequestParam int version) {
+        people.remove(id, version);
+    }
+
+    private Person signedIn() {
+        return who.person()
+                .orElseThrow(() -> Refusal.wrong(
+                        "no-sign-in-here", "Nobody signs in here: the program was started without --network."));
+    }
+}

@@ -1,0 +1,77 @@
+package boldwedge.server.web;
+
+import jakarta.servlet.RequestDispatcher;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import org.apache.catalina.connector.Request;
+import org.apache.catalina.connector.Response;
+import org.apache.catalina.core.StandardHost;
+import org.apache.catalina.valves.ErrorReportValve;
+import org.jspecify.annotations.Nullable;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.boot.webmvc.error.ErrorController;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What the web server answers by itself, before a request has reached the program: it too in words and with a code. */
+@Configuration
+class WebServer {
+    @Bean
+    WebServerFactoryCustomizer<TomcatServletWebServerFactory> inWords() {
+        return server -> {
+            // The program has no forms: a body is left to whoever reads it, whatever its content type.
+            server.addConnectorCustomizers(connector -> connector.setParseBodyMethods(""));
+            server.addContextCustomizers(context -> {
+                if (context.getParent() instanceof StandardHost host) {
+                    host.setErrorReportValveClass(InWords.class.getName());
+                }
+            });
+        };
+    }
+
+    /** Tomcat's error page, as our problem form. */
+    public static final class InWords extends ErrorReportValve {
+        private static final JsonMapper JSON = JsonMapper.builder().build();
+
+        @Override
+        protected void report(Request request, Response response, @Nullable Throwable fault) {
+            int status = response.getStatus();
+            if (status < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
+                return;
+            }
+            try {
+                Problem problem = fault == null || status < 500 ? Sentences.of(status) : Problems.ours(fault);
+                response.setContentType(MediaType.APPLICATION_JSON_VALUE);
+                response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+                response.getReporter().write(JSON.writeValueAsString(problem));
+                response.finishResponse();
+            } catch (IOException | NullPointerException gone) {
+                // Whoever asked has gone, or the answer was begun otherwise: nobody is left to tell.
+            }
+        }
+    }
+
+    /** Faults that fell through every handler. */
+    @RestController
+    static class Fallen implements ErrorController {
+        @RequestMapping("/error")
+        ResponseEntity<Problem> error(HttpServletRequest request) {
+            Object said = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
+            int status = said instanceof Integer code && code >= 400 ? code : 404;
+            Object fault = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
+            return ResponseEntity.status(status)
+                    .contentType(MediaType.APPLICATION_JSON)
+                    .body(
+                            fault instanceof Throwable ours && status >= 500
+                                    ? Problems.ours(ours)
+                                    : Sentences.of(status));
+        }
+    }
+}

@@ -1,0 +1,131 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { type Me, type Person, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { usePeople } from '../api/records';
+import { PickList } from '../cut/ChoiceInput';
+import { ROLES } from './roles';
+
+const CHOICES = Object.entries(ROLES).map(([id, words]) => ({ id, words, more: '' }));
+
+/** Everybody of the shop, for its owner. */
+export function Everybody({ me }: { me: Me }) {
+  const people = usePeople(true);
+  const queries = useQueryClient();
+  const [said, setSaid] = useState('');
+  const act = async (what: Promise<unknown>, done = '') => {
+    try {
+      await what;
+      setSaid(done);
+    } catch (error) {
+      setSaid(sentenceOf(error));
+    }
+    await queries.invalidateQueries({ queryKey: ['people'] });
+    await queries.invalidateQueries({ queryKey: ['me'] });
+  };
+  return (
+    <section aria-label="Everybody">
+      <h2>Everybody</h2>
+      {people.error && <p role="alert">{sentenceOf(people.error)}</p>}
+      <ul className="people">
+        {people.data?.map((person) => (
+          <li key={person.id} data-person={person.name}>
+            <b>{person.name}</b>
+            <PickList
+              label={`What ${person.name} may do`}
+              value={person.role}
+              text={ROLES[person.role]}
+              choices={CHOICES}
+              onPick={(role) =>
+                void act(send('PUT', `/api/people/${person.id}/role`, { version: person.version, role }))
+              }
+            />
+            <button
+              type="button"
+              className="quiet"
+              onClick={() =>
+                void act(send('POST', `/api/people/${person.id}/sign-out-everywhere`), `${person.name} is signed out.`)
+              }
+            >
+              Sign out everywhere
+            </button>
+            {person.name !== me.name && (
+              <button
+                type="button"
+                className="quiet"
+                onClick={() => void act(send('DELETE', `/api/people/${person.id}?version=${person.version}`))}
+              >
+                Take out
+              </button>
+            )}
+          </li>
+        ))}
+      </ul>
+      {said && <p role="status">{said}</p>}
+      <NewPerson onAdded={() => void people.refetch()} />
+    </section>
+  );
+}
+
+function NewPerson({ onAdded }: { onAdded: () => void }) {
+  const [typed, setTyped] = useState<Texts>({});
+  const [role, setRole] = useState<Person['role']>('MAKER');
+  const [wrong, setWrong] = useState<Texts>({});
+  const [said, setSaid] = useState('');
+  const add = async () => {
+    try {
+      const person = await send<Person>('POST', '/api/people', {
+        name: typed.name ?? '',
+        passphrase: typed.passphrase ?? '',
+        role,
+      });
+      setSaid(`${person.name} can sign in now.`);
+      setTyped({});
+      setWrong({});
+      onAdded();
+    } catch (error) {
+      setSaid(sentenceOf(error));
+      setWrong(error instanceof Refused ? error.fields : {});
+    }
+  };
+  return (
+    <form
+      className="lathe"
+      aria-label="A new person"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void add();
+      }}
+    >
+      {[
+        { id: 'name', words: 'Name', type: 'text' },
+        { id: 'passphrase', words: 'A passphrase to begin with', type: 'password' },
+      ].map(({ id, words, type }) => (
+        <label key={id} className={wrong[id] ? 'reading reading-wrong' : 'reading'}>
+          <span>{words}</span>
+          <input
+            className="plain-input"
+            type={type}
+            autoComplete="off"
+            value={typed[id] ?? ''}
+            aria-invalid={!!wrong[id]}
+            onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
+          />
+          {wrong[id] && <em role="alert">{wrong[id]}</em>}
+        </label>
+      ))}
+      <PickList
+        label="What the new person may do"
+        value={role}
+        text={ROLES[role]}
+        choices={CHOICES}
+        onPick={(id) => setRole(id as Person['role'])}
+      />
+      <div className="lathe-foot">
+        <button type="submit" className="do">
+          Enter this person
+        </button>
+        {said && <p role="status">{said}</p>}
+      </div>
+    </form>
+  );
+}

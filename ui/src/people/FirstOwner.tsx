@@ -1,0 +1,22 @@
+import { WayInForm } from './WayInForm';
+
+/** The shop has nobody yet: whoever sees the window in which the program was started becomes its owner. */
+export function FirstOwner() {
+  return (
+    <WayInForm
+      title="The shop’s owner"
+      path="/api/people/first"
+      act="Enter me as the owner"
+      entries={[
+        { id: 'code', words: 'Code', complete: 'off' },
+        { id: 'name', words: 'Your name', complete: 'username' },
+        { id: 'passphrase', words: 'A passphrase', type: 'password', complete: 'new-password' },
+      ]}
+    >
+      <p>
+        Nobody is entered here yet. The code stands in the window in which the program was started. The owner lets the
+        others in afterwards, under People.
+      </p>
+    </WayInForm>
+  );
+}

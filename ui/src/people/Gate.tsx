@@ -1,0 +1,21 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { type ReactNode, useEffect } from 'react';
+import { SIGNED_OUT } from '../api/client';
+import { useMe } from '../api/records';
+import { FirstOwner } from './FirstOwner';
+import { SignIn } from './SignIn';
+
+/** Lets in whoever may come in: everybody on this machine alone, people of the shop over its network. */
+export function Gate({ children }: { children: ReactNode }) {
+  const me = useMe();
+  const queries = useQueryClient();
+  useEffect(() => {
+    const again = () => void queries.invalidateQueries({ queryKey: ['me'] });
+    window.addEventListener(SIGNED_OUT, again);
+    return () => window.removeEventListener(SIGNED_OUT, again);
+  }, [queries]);
+  if (me.isPending) return null;
+  if (me.data?.network && me.data.name === '') return me.data.ownerNeeded ? <FirstOwner /> : <SignIn />;
+  // A program that does not answer is told of by the page itself, which keeps what was typed.
+  return children;
+}

@@ -1,0 +1,117 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { type Me, type Pairing, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { ROLES } from './roles';
+
+/** Who has signed in: out again here or everywhere, a tablet let in, a new passphrase. */
+export function Myself({ me }: { me: Me }) {
+  const queries = useQueryClient();
+  const [said, setSaid] = useState('');
+  const [pairing, setPairing] = useState<Pairing>();
+  const act = async (what: () => Promise<unknown>) => {
+    try {
+      setSaid('');
+      await what();
+    } catch (error) {
+      setSaid(sentenceOf(error));
+    }
+  };
+  const leave = (path: string) =>
+    act(async () => {
+      await send('POST', path);
+      await queries.invalidateQueries({ queryKey: ['me'] });
+    });
+  return (
+    <section aria-label="You">
+      <h1>{me.name}</h1>
+      <p>{ROLES[me.role]}</p>
+      <div className="files-row">
+        <button type="button" className="do" onClick={() => void leave('/api/people/sign-out')}>
+          Sign out
+        </button>
+        <button type="button" className="mend" onClick={() => void leave('/api/people/sign-out-everywhere')}>
+          Sign out everywhere
+        </button>
+        <button
+          type="button"
+          className="mend"
+          onClick={() => void act(async () => setPairing(await send<Pairing>('POST', '/api/people/pairings')))}
+        >
+          Pair a tablet
+        </button>
+      </div>
+      {said && <p role="alert">{said}</p>}
+      {pairing && (
+        <div className="pairing">
+          <img
+            src={`data:image/svg+xml,${encodeURIComponent(pairing.code)}`}
+            alt="Code to scan with the tablet"
+            width={220}
+            height={220}
+          />
+          <div>
+            <p>
+              Scan this with the tablet within {pairing.minutes} minutes. It works once, and the tablet comes in as you.
+            </p>
+            <p>
+              Its browser will say that it does not know the shop’s certificate: compare the fingerprint with the one in
+              the window in which the program was started, then go on.
+            </p>
+            <p className="figures pairing-address">{pairing.address}</p>
+          </div>
+        </div>
+      )}
+      <NewPassphrase />
+    </section>
+  );
+}
+
+function NewPassphrase() {
+  const queries = useQueryClient();
+  const [typed, setTyped] = useState<Texts>({});
+  const [wrong, setWrong] = useState<Texts>({});
+  const entries = [
+    { id: 'now', words: 'Passphrase now', complete: 'current-password' },
+    { id: 'next', words: 'A new one', complete: 'new-password' },
+  ];
+  const change = async () => {
+    try {
+      await send('POST', '/api/people/passphrase', { now: typed.now ?? '', next: typed.next ?? '' });
+      await queries.invalidateQueries({ queryKey: ['me'] });
+    } catch (error) {
+      setWrong(
+        error instanceof Refused && Object.keys(error.fields).length > 0 ? error.fields : { now: sentenceOf(error) },
+      );
+    }
+  };
+  return (
+    <form
+      className="lathe"
+      aria-label="New passphrase"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void change();
+      }}
+    >
+      {entries.map(({ id, words, complete }) => (
+        <label key={id} className={wrong[id] ? 'reading reading-wrong' : 'reading'}>
+          <span>{words}</span>
+          <input
+            className="plain-input"
+            type="password"
+            autoComplete={complete}
+            value={typed[id] ?? ''}
+            aria-invalid={!!wrong[id]}
+            onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
+          />
+          {wrong[id] && <em role="alert">{wrong[id]}</em>}
+        </label>
+      ))}
+      <div className="lathe-foot">
+        <button type="submit" className="mend">
+          Change it, and sign in anew everywhere
+        </button>
+      </div>
+    </form>
+  );
+}

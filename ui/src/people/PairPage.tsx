@@ -1,0 +1,33 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { get, type Me, send, sentenceOf } from '../api/client';
+
+/** Where a scanned code leads: the tablet comes in with it, once. */
+export function PairPage() {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  const [said, setSaid] = useState('Pairing this tablet.');
+  const sent = useRef(false);
+  useEffect(() => {
+    if (sent.current) return;
+    sent.current = true;
+    const code = window.location.hash.slice(1);
+    // The code is used up at once and has no place in the history.
+    window.history.replaceState(null, '', '/pair');
+    // Asking first brings the page's token, which the second question must bear.
+    get<Me>('/api/people/me')
+      .then(() => send<Me>('POST', '/api/people/pair', { code }))
+      .then((me) => {
+        queries.setQueryData(['me'], me);
+        void navigate('/', { replace: true });
+      })
+      .catch((error: unknown) => setSaid(sentenceOf(error)));
+  }, [navigate, queries]);
+  return (
+    <main className="way-in">
+      <p role="status">{said}</p>
+      <Link to="/">To the shop</Link>
+    </main>
+  );
+}

@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import { useMe } from '../api/records';
+import { Header } from '../frame/Header';
+import { KeyMap } from '../frame/KeyMap';
+import { Everybody } from './Everybody';
+import { Myself } from './Myself';
+
+/** Oneself and, for the owner, everybody of the shop. */
+export function PeoplePage() {
+  const me = useMe();
+  const [keys, setKeys] = useState(false);
+  return (
+    <>
+      <Header onKeys={() => setKeys(true)} />
+      <main className="shop">
+        {me.data?.network ? (
+          <>
+            <Myself me={me.data} />
+            {me.data.role === 'OWNER' && <Everybody me={me.data} />}
+          </>
+        ) : (
+          <section aria-label="People">
+            <h1>People</h1>
+            <p>
+              The program answers this machine only, so nobody signs in. Started with --network it lets the shop’s other
+              machines in, each person with a passphrase.
+            </p>
+          </section>
+        )}
+      </main>
+      <KeyMap open={keys} onOpenChange={setKeys} />
+    </>
+  );
+}

@@ -1,0 +1,18 @@
+import { WayInForm } from './WayInForm';
+
+/** The way in for people of the shop. */
+export function SignIn() {
+  return (
+    <WayInForm
+      title="Come in"
+      path="/api/people/sign-in"
+      act="Sign in"
+      entries={[
+        { id: 'name', words: 'Your name', complete: 'username' },
+        { id: 'passphrase', words: 'Passphrase', type: 'password', complete: 'current-password' },
+      ]}
+    >
+      <p>This is the shop’s Bold Wedge. What you typed before is kept on this machine.</p>
+    </WayInForm>
+  );
+}

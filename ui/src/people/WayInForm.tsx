@@ -1,0 +1,69 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { type FormEvent, type ReactNode, useState } from 'react';
+import { type Me, Refused, send, sentenceOf, type Texts } from '../api/client';
+
+interface Entry {
+  id: string;
+  words: string;
+  type?: 'password';
+  complete: string;
+}
+
+interface Props {
+  title: string;
+  path: string;
+  entries: Entry[];
+  act: string;
+  children?: ReactNode;
+}
+
+/** A form that lets somebody in: what is wrong is told beside the entry, and what was typed stays. */
+export function WayInForm({ title, path, entries, act, children }: Props) {
+  const queries = useQueryClient();
+  const [typed, setTyped] = useState<Texts>({});
+  const [wrong, setWrong] = useState<Texts>({});
+  const [said, setSaid] = useState('');
+  const [busy, setBusy] = useState(false);
+  const come = async (event: FormEvent) => {
+    event.preventDefault();
+    if (busy) return;
+    setBusy(true);
+    try {
+      const me = await send<Me>('POST', path, Object.fromEntries(entries.map(({ id }) => [id, typed[id] ?? ''])));
+      setWrong({});
+      await queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'me' });
+      queries.setQueryData(['me'], me);
+    } catch (error) {
+      setSaid(sentenceOf(error));
+      setWrong(error instanceof Refused ? error.fields : {});
+    }
+    setBusy(false);
+  };
+  return (
+    <main className="way-in">
+      <form aria-label={title} onSubmit={(event) => void come(event)}>
+        <h1>{title}</h1>
+        {children}
+        {entries.map(({ id, words, type, complete }) => (
+          <label key={id} className={wrong[id] ? 'reading reading-wrong' : 'reading'}>
+            <span>{words}</span>
+            <input
+              className="plain-input"
+              type={type ?? 'text'}
+              autoComplete={complete}
+              autoCapitalize="none"
+              value={typed[id] ?? ''}
+              aria-invalid={!!wrong[id]}
+              onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
+            />
+            {wrong[id] && <em role="alert">{wrong[id]}</em>}
+          </label>
+        ))}
+        <button type="submit" className="do" disabled={busy}>
+          {act}
+        </button>
+        {said && Object.keys(wrong).length === 0 && <p role="alert">{said}</p>}
+      </form>
+    </main>
+  );
+}
