@@ -19,7 +19,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The real program with the demo shop on a real PostgreSQL of its own, started once per test run, spoken to over HTTP. */
-public final class RunningShop {
+public final class RunningShop implements AutoCloseable {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 
@@ -27,12 +27,19 @@ public final class RunningShop {
     private final FrontDoor door = new FrontDoor();
     private ConfigurableApplicationContext program;
 
-    private RunningShop() {
+    private final Map<String, String> settings;
+
+    private RunningShop(Map<String, String> settings) {
+        this.settings = settings;
         cluster = freshFolder();
         tool("start");
-        program = run(Map.of("boldwedge.demo", "true"));
+        program = run(settings);
         door.leadTo(port(program));
-        Runtime.getRuntime().addShutdownHook(new Thread(this::stop));
+    }
+
+    /** Another shop with a database of its own, empty unless its settings say otherwise. */
+    public static RunningShop another(Map<String, String> settings) {
+        return new RunningShop(settings);
     }
 
     /** A folder that no other run has or had; what runs that were killed have left is cleared away. */
@@ -109,7 +116,11 @@ public final class RunningShop {
     }
 
     private static final class Once {
-        static final RunningShop SHOP = new RunningShop();
+        static final RunningShop SHOP = new RunningShop(Map.of("boldwedge.demo", "true"));
+
+        static {
+            Runtime.getRuntime().addShutdownHook(new Thread(SHOP::close));
+        }
     }
 
     /** The one that runs. */
@@ -164,7 +175,7 @@ public final class RunningShop {
         program.close();
         tool("stop");
         tool("start");
-        program = run(Map.of("boldwedge.demo", "true"));
+        program = run(settings);
         door.leadTo(port(program));
     }
 
@@ -182,6 +193,13 @@ public final class RunningShop {
     public Answer delete(String path) {
         return sendText(
                 "DELETE", path + "?version=" + get(path).json().path("version").asInt(), "text/plain", "");
+    }
+
+    /** Sends a value as JSON to a program at another address. */
+    public Answer sendTo(String address, String method, String path, Object body) {
+        return send(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .method(method, HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body))));
     }
 
     /** Sends a text as it is. */
@@ -225,7 +243,8 @@ public final class RunningShop {
         }
     }
 
-    private void stop() {
+    @Override
+    public void close() {
         program.close();
         clear(cluster);
     }

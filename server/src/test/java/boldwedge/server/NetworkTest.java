@@ -1,0 +1,311 @@
+package boldwedge.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import boldwedge.server.testing.RunningShop;
+import boldwedge.server.testing.RunningShop.Answer;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Open to the shop's network: who comes in, who may change what, who is sent away. One shop's day, in its order. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class NetworkTest {
+    private static final Map<String, String> OPEN =
+            Map.of("boldwedge.network", "true", "boldwedge.first-code", "a1b2c3d4e5", "boldwedge.demo", "true");
+    private static final String WORDS = "seven blue files";
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static RunningShop shop;
+
+    @BeforeAll
+    static void open() {
+        shop = RunningShop.another(OPEN);
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    /** A browser with its cookies, which bears the page's token as our page does. */
+    private static final class Visitor {
+        private final CookieManager cookies = new CookieManager();
+        private final HttpClient http =
+                HttpClient.newBuilder().cookieHandler(cookies).build();
+        private final String at;
+
+        Visitor(String at) {
+            this.at = at;
+            ask("GET", "/api/people/me", "");
+        }
+
+        Visitor() {
+            this(shop.address());
+        }
+
+        String cookie(String name) {
+            return cookies.getCookieStore().getCookies().stream()
+                    .filter(cookie -> cookie.getName().equals(name))
+                    .map(HttpCookie::getValue)
+                    .findFirst()
+                    .orElse("");
+        }
+
+        Answer ask(String method, String path, Object body) {
+            return ask(method, path, body, cookie("XSRF-TOKEN"));
+        }
+
+        Answer ask(String method, String path, Object body, String token) {
+            HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(at + path))
+                    .header("Content-Type", "application/json")
+                    .method(
+                            method,
+                            body.equals("")
+                                    ? HttpRequest.BodyPublishers.noBody()
+                                    : HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
+            if (!token.isEmpty()) {
+                request.header("X-XSRF-TOKEN", token);
+            }
+            try {
+                HttpResponse<String> answer = http.send(request.build(), HttpResponse.BodyHandlers.ofString());
+                return new Answer(answer.statusCode(), answer.body());
+            } catch (java.io.IOException | InterruptedException gone) {
+                throw new IllegalStateException(gone);
+            }
+        }
+
+        Visitor signedIn(String name) {
+            Answer in = ask("POST", "/api/people/sign-in", Map.of("name", name, "passphrase", WORDS));
+            assertThat(in.status()).as(in.text()).isEqualTo(200);
+            return this;
+        }
+
+        String name() {
+            return ask("GET", "/api/people/me", "").json().path("name").asString();
+        }
+    }
+
+    private static Map<String, Object> cut(String name) {
+        return Map.of("version", 0, "name", name, "units", "METRIC", "fields", Map.of());
+    }
+
+    private static String code(Answer answer) {
+        return answer.json().path("code").asString();
+    }
+
+    @Test
+    @Order(1)
+    void nobodyComesInWithoutSigningIn() {
+        Visitor stranger = new Visitor();
+        for (String path : new String[] {
+            "/api/cuts", "/api/crib/tools", "/api/exchange/shop.json", "/api/people", "/api/openapi.json"
+        }) {
+            Answer answer = stranger.ask("GET", path, "");
+            assertThat(answer.status()).as(path).isEqualTo(401);
+            assertThat(code(answer)).isEqualTo("sign-in-first");
+        }
+        assertThat(stranger.ask("POST", "/api/plan", Map.of("fields", Map.of(), "units", "METRIC"))
+                        .status())
+                .isEqualTo(401);
+        JsonNode me = stranger.ask("GET", "/api/people/me", "").json();
+        assertThat(me.path("network").asBoolean()).isTrue();
+        assertThat(me.path("ownerNeeded").asBoolean()).isTrue();
+    }
+
+    @Test
+    @Order(2)
+    void theFirstOwnerHasTheCodeThatTheStartPrinted() {
+        Visitor visitor = new Visitor();
+        Answer wrong = visitor.ask(
+                "POST", "/api/people/first", Map.of("code", "guessed", "name", "Orla", "passphrase", WORDS));
+        assertThat(wrong.field("code")).contains("window");
+        Answer weak = visitor.ask(
+                "POST", "/api/people/first", Map.of("code", "a1b2c3d4e5", "name", "Orla", "passphrase", "short"));
+        assertThat(weak.field("passphrase")).contains("10 to 200");
+        Answer owner = visitor.ask(
+                "POST", "/api/people/first", Map.of("code", "a1b2c3d4e5", "name", "Orla", "passphrase", WORDS));
+        assertThat(owner.status()).as(owner.text()).isEqualTo(200);
+        assertThat(visitor.name()).isEqualTo("Orla");
+        assertThat(visitor.ask("GET", "/api/cuts", "").status()).isEqualTo(200);
+        // The code is good while nobody is entered, and no longer.
+        Answer again = new Visitor()
+                .ask("POST", "/api/people/first", Map.of("code", "a1b2c3d4e5", "name", "Eve", "passphrase", WORDS));
+        assertThat(code(again)).isEqualTo("has-owner");
+    }
+
+    @Test
+    @Order(3)
+    void aReaderReadsAMakerKeepsAnOwnerLetsIn() {
+        Visitor owner = new Visitor().signedIn("orla");
+        for (String[] person : new String[][] {{"Marten", "MAKER"}, {"Rhee", "READER"}}) {
+            Answer added =
+                    owner.ask("POST", "/api/people", Map.of("name", person[0], "role", person[1], "passphrase", WORDS));
+            assertThat(added.status()).as(added.text()).isEqualTo(200);
+        }
+        assertThat(code(owner.ask("POST", "/api/people", Map.of("name", "RHEE", "role", "MAKER", "passphrase", WORDS))))
+                .isEqualTo("name-taken");
+
+        Visitor reader = new Visitor().signedIn("Rhee");
+        assertThat(reader.ask("GET", "/api/cuts", "").status()).isEqualTo(200);
+        assertThat(reader.ask("POST", "/api/plan", Map.of("fields", Map.of(), "units", "METRIC"))
+                        .status())
+                .isEqualTo(200);
+        Answer refused = reader.ask("POST", "/api/cuts", cut("Not allowed"));
+        assertThat(refused.status()).isEqualTo(403);
+        assertThat(code(refused)).isEqualTo("not-allowed");
+        assertThat(reader.ask("POST", "/api/exchange/shop", Map.of()).status()).isEqualTo(403);
+        assertThat(reader.ask("GET", "/api/people", "").status()).isEqualTo(403);
+
+        Visitor maker = new Visitor().signedIn("Marten");
+        JsonNode kept = maker.ask("POST", "/api/cuts", cut("Kept by a maker")).json();
+        assertThat(kept.path("savedBy").asString()).isEqualTo("Marten");
+        assertThat(maker.ask("POST", "/api/people", Map.of("name", "X", "role", "OWNER", "passphrase", WORDS))
+                        .status())
+                .isEqualTo(403);
+        // Who is written beside a record is whoever signed in, not whoever the request says.
+        Answer forged = maker.ask(
+                "POST",
+                "/api/cuts",
+                Map.of("version", 0, "name", "Forged", "units", "METRIC", "fields", Map.of(), "savedBy", "Orla"));
+        assertThat(forged.status() == 400
+                        || forged.json().path("savedBy").asString().equals("Marten"))
+                .isTrue();
+    }
+
+    /** A page elsewhere cannot make a signed-in browser save: the token of our own page is missing. */
+    @Test
+    @Order(4)
+    void withoutThePagesTokenNothingIsChanged() {
+        Visitor maker = new Visitor().signedIn("Marten");
+        Answer without = maker.ask("POST", "/api/cuts", cut("Forged"), "");
+        assertThat(without.status()).isEqualTo(403);
+        assertThat(code(without)).isEqualTo("page-too-old");
+        assertThat(maker.ask("POST", "/api/cuts", cut("Forged"), "made-up").status())
+                .isEqualTo(403);
+        assertThat(maker.ask("POST", "/api/cuts", cut("Own")).status()).isEqualTo(200);
+    }
+
+    @Test
+    @Order(5)
+    void aTabletIsPairedByACodeThatIsGoodOnce() {
+        Visitor maker = new Visitor().signedIn("Marten");
+        JsonNode pairing = maker.ask("POST", "/api/people/pairings", "").json();
+        assertThat(pairing.path("code").asString()).startsWith("<svg").contains("path");
+        String address = pairing.path("address").asString();
+        assertThat(address).startsWith("http://").contains("/pair#");
+        String code = address.substring(address.indexOf('#') + 1);
+        Visitor tablet = new Visitor();
+        String before = tablet.cookie("bold-wedge");
+        assertThat(tablet.ask("POST", "/api/people/pair", Map.of("code", code))
+                        .json()
+                        .path("name")
+                        .asString())
+                .isEqualTo("Marten");
+        assertThat(tablet.cookie("bold-wedge")).isNotEqualTo(before);
+        assertThat(tablet.ask("POST", "/api/cuts", cut("From the tablet"))
+                        .json()
+                        .path("savedBy")
+                        .asString())
+                .isEqualTo("Marten");
+        Answer again = new Visitor().ask("POST", "/api/people/pair", Map.of("code", code));
+        assertThat(code(again)).isEqualTo("code-used-up");
+        assertThat(code(new Visitor().ask("POST", "/api/people/pair", Map.of("code", "guessed"))))
+                .isEqualTo("code-used-up");
+        // Signed out everywhere, the tablet is out too, and so is the machine that did it.
+        assertThat(maker.ask("POST", "/api/people/sign-out-everywhere", "").status())
+                .isEqualTo(200);
+        assertThat(tablet.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
+        assertThat(maker.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
+    }
+
+    /** A session holds for every program on the database; a role that is changed counts at once, everywhere. */
+    @Test
+    @Order(6)
+    void twoProgramsKnowTheSamePeople() {
+        try (ConfigurableApplicationContext second = shop.run(OPEN)) {
+            Visitor maker = new Visitor().signedIn("Marten");
+            Visitor same = new Visitor("http://127.0.0.1:" + RunningShop.port(second));
+            maker.cookies.getCookieStore().getCookies().forEach(cookie -> {
+                HttpCookie copy = new HttpCookie(cookie.getName(), cookie.getValue());
+                copy.setPath("/");
+                copy.setVersion(0);
+                same.cookies.getCookieStore().add(URI.create(same.at), copy);
+            });
+            assertThat(same.name()).isEqualTo("Marten");
+            Visitor owner = new Visitor().signedIn("Orla");
+            JsonNode people = owner.ask("GET", "/api/people", "").json();
+            for (JsonNode person : people) {
+                if (person.path("name").asString().equals("Marten")) {
+                    Answer changed = owner.ask(
+                            "PUT",
+                            "/api/people/" + person.path("id").asString() + "/role",
+                            Map.of("version", person.path("version").asInt(), "role", "READER"));
+                    assertThat(changed.status()).as(changed.text()).isEqualTo(200);
+                }
+                if (person.path("name").asString().equals("Orla")) {
+                    Answer last = owner.ask(
+                            "PUT",
+                            "/api/people/" + person.path("id").asString() + "/role",
+                            Map.of("version", person.path("version").asInt(), "role", "READER"));
+                    assertThat(code(last)).isEqualTo("last-owner");
+                }
+            }
+            assertThat(same.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
+            Visitor reader = new Visitor().signedIn("Marten");
+            assertThat(reader.ask("POST", "/api/cuts", cut("No more")).status()).isEqualTo(403);
+        }
+    }
+
+    @Test
+    @Order(7)
+    void aPassphraseIsChangedByWhoKnowsIt() {
+        Visitor reader = new Visitor().signedIn("Rhee");
+        assertThat(reader.ask("POST", "/api/people/passphrase", Map.of("now", "not this one", "next", "nine red lamps"))
+                        .field("now"))
+                .contains("not your passphrase");
+        assertThat(reader.ask("POST", "/api/people/passphrase", Map.of("now", WORDS, "next", "nine red lamps"))
+                        .status())
+                .isEqualTo(200);
+        assertThat(reader.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
+        assertThat(new Visitor()
+                        .ask("POST", "/api/people/sign-in", Map.of("name", "Rhee", "passphrase", "nine red lamps"))
+                        .status())
+                .isEqualTo(200);
+    }
+
+    /** Last, since it makes the name wait: wrong again and again, each wait is longer, and the right words wait as well. */
+    @Test
+    @Order(8)
+    void guessingIsSlowedDown() {
+        Visitor guesser = new Visitor();
+        int waited = 0;
+        for (int i = 0; i < 12; i++) {
+            Answer answer =
+                    guesser.ask("POST", "/api/people/sign-in", Map.of("name", "Orla", "passphrase", "guess " + i));
+            if (code(answer).equals("tried-too-often")) {
+                assertThat(answer.status()).isEqualTo(429);
+                assertThat(answer.sentence()).containsPattern("Wait \\d+ s");
+                waited++;
+            } else {
+                assertThat(code(answer)).isEqualTo("wrong-passphrase");
+            }
+        }
+        assertThat(waited).isGreaterThanOrEqualTo(7);
+        Answer unknown =
+                new Visitor().ask("POST", "/api/people/sign-in", Map.of("name", "Nobody", "passphrase", "guess"));
+        assertThat(unknown.sentence()).isEqualTo("The name or the passphrase is not right.");
+    }
+}

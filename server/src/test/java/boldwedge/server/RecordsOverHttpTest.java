@@ -1,0 +1,335 @@
+package boldwedge.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import boldwedge.server.testing.RunningShop;
+import boldwedge.server.testing.RunningShop.Answer;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Records that are sent twice, by two people, in files, in large numbers: none is lost, doubled or overwritten. */
+class RecordsOverHttpTest extends OverHttp {
+    private static Map<String, Object> tool(String id, String name) {
+        Map<String, Object> tool = new HashMap<>(Map.of(
+                "version",
+                0,
+                "name",
+                name,
+                "drawer",
+                "R",
+                "note",
+                "",
+                "units",
+                "METRIC",
+                "fields",
+                Map.of("blank", "hss-10mm")));
+        if (!id.isEmpty()) {
+            tool.put("id", id);
+        }
+        return tool;
+    }
+
+    private List<Answer> atOnce(List<Callable<Answer>> requests) throws Exception {
+        try (ExecutorService pool = Executors.newFixedThreadPool(requests.size())) {
+            List<Answer> answers = new ArrayList<>();
+            for (Future<Answer> answer : pool.invokeAll(requests)) {
+                answers.add(answer.get());
+            }
+            return answers;
+        }
+    }
+
+    /** A double click, or a request that was repeated because its answer was lost. */
+    @Test
+    void theSameRecordSentTwiceIsKeptOnce() throws Exception {
+        String lathe = lathe("Long Bed");
+        Map<String, Map<String, Object>> records = Map.of(
+                "/api/crib/tools",
+                tool("", "Sent twice"),
+                "/api/cuts",
+                new HashMap<>(
+                        Map.of("version", 0, "name", "Sent twice", "units", "METRIC", "fields", Map.of("a", "1"))),
+                "/api/proof/trials",
+                new HashMap<>(Map.of(
+                        "units", "METRIC",
+                        "fields", Map.of("lathe", lathe, "diameter", "25", "finished", "24"),
+                        "readings", Map.of("near", "24.001", "far", "24.004", "apart", "40"))),
+                "/api/shop/lathes",
+                new HashMap<>(Map.of(
+                        "version",
+                        0,
+                        "units",
+                        "METRIC",
+                        "card",
+                        Map.of(
+                                "name",
+                                "Sent twice",
+                                "swing",
+                                "200 mm",
+                                "centreHeight",
+                                "20 mm",
+                                "largestShank",
+                                "10 mm",
+                                "speeds",
+                                "100 to 2000 rpm",
+                                "motor",
+                                "1 kW",
+                                "efficiency",
+                                "75 %"))));
+        for (var entry : records.entrySet()) {
+            Map<String, Object> record = entry.getValue();
+            record.put("id", UUID.randomUUID().toString());
+            Callable<Answer> once = () -> shop.send("POST", entry.getKey(), record);
+            List<Answer> answers = atOnce(List.of(once, once, once, once));
+            assertThat(answers).allSatisfy(answer -> {
+                assertThat(answer.status()).as(entry.getKey() + answer.text()).isEqualTo(200);
+                assertThat(answer.json().path("id").asString()).isEqualTo(record.get("id"));
+            });
+            // Another record under the same id is no repetition: it is refused, and the first stays.
+            Map<String, Object> other = new HashMap<>(record);
+            if (other.containsKey("name")) {
+                other.put("name", "Another");
+            } else if (other.containsKey("card")) {
+                Map<Object, Object> card = new HashMap<>((Map<?, ?>) record.get("card"));
+                card.put("name", "Another");
+                other.put("card", card);
+            } else {
+                other.put("note", "another");
+            }
+            Answer taken = shop.send("POST", entry.getKey(), other);
+            assertThat(taken.status()).as(entry.getKey()).isEqualTo(409);
+            assertThat(taken.json().path("code").asString()).isEqualTo("id-taken");
+        }
+        assertThat(shop.get("/api/crib/tools?words=sent+twice")
+                        .json()
+                        .path("count")
+                        .asInt())
+                .isEqualTo(1);
+        JsonNode lathes = shop.get("/api/shop/lathes").json();
+        for (JsonNode one : lathes) {
+            if (one.path("card").path("name").asString().equals("Sent twice")) {
+                shop.sendText(
+                        "DELETE", "/api/shop/lathes/" + one.path("id").asString() + "?version=1", "text/plain", "");
+            }
+        }
+    }
+
+    @Test
+    void deletingWantsTheVersionThatWasRead() {
+        JsonNode kept =
+                shop.send("POST", "/api/crib/tools", tool("", "To be deleted")).json();
+        String path = "/api/crib/tools/" + kept.path("id").asString();
+        shop.send("PUT", path, tool("", "Changed since"));
+        assertThat(shop.sendText("DELETE", path, "text/plain", "").status()).isEqualTo(400);
+        Map<String, Object> changed = tool("", "Changed since");
+        changed.put("version", 1);
+        assertThat(shop.send("PUT", path, changed).status()).isEqualTo(200);
+        Answer stale = shop.sendText("DELETE", path + "?version=1", "text/plain", "");
+        assertThat(stale.status()).isEqualTo(409);
+        assertThat(stale.json().path("code").asString()).isEqualTo("saved-by-another");
+        assertThat(shop.sendText("DELETE", path + "?version=2", "text/plain", "")
+                        .status())
+                .isEqualTo(200);
+        // Gone is gone: deleting again is no fault.
+        assertThat(shop.sendText("DELETE", path + "?version=2", "text/plain", "")
+                        .status())
+                .isEqualTo(200);
+    }
+
+    @Test
+    void aTrialOutlivesItsCutAndIsNotLostWithItsTool() {
+        Map<String, Object> trial = question("Long Bed", Map.of("diameter", "25", "finished", "24"));
+        trial.put("readings", Map.of("near", "24.001", "far", "24.004", "apart", "40"));
+        trial.put("cutId", UUID.randomUUID().toString());
+        Answer kept = shop.send("POST", "/api/proof/trials", trial);
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        assertThat(kept.json().path("cutId").isNull()).isTrue();
+        trial.put("toolId", UUID.randomUUID().toString());
+        Answer refused = shop.send("POST", "/api/proof/trials", trial);
+        assertThat(refused.status()).isEqualTo(404);
+        assertThat(refused.json().path("code").asString()).isEqualTo("no-such-tool");
+    }
+
+    /** What has no solid says so: a bar, a blade. */
+    @Test
+    void whatHasNoSolidSaysSo() {
+        Answer none = shop.send(
+                "POST",
+                "/api/plan/solid",
+                question(
+                        "Long Bed",
+                        Map.of(
+                                "operation",
+                                "bore",
+                                "boreStart",
+                                "18.5 mm",
+                                "boreFinished",
+                                "20 mm",
+                                "boreDepth",
+                                "45 mm")));
+        assertThat(none.status()).isEqualTo(404);
+        assertThat(none.json().path("code").asString()).isEqualTo("no-solid");
+    }
+
+    /** Page after page, every tool once and in order, whatever the words. */
+    @Test
+    void theCribIsReadPageByPage() {
+        for (int i = 0; i < 33; i++) {
+            assertThat(shop.send("POST", "/api/crib/tools", tool("", "Paged " + (i % 7) + " tool"))
+                            .status())
+                    .isEqualTo(200);
+        }
+        List<String> names = new ArrayList<>();
+        Set<String> ids = new HashSet<>();
+        String after = "";
+        int count = 0;
+        do {
+            JsonNode page =
+                    shop.get("/api/crib/tools?words=paged+TOOL&most=5" + after).json();
+            assertThat(page.path("tools").size()).isLessThanOrEqualTo(5);
+            for (JsonNode tool : page.path("tools")) {
+                names.add(tool.path("name").asString());
+                ids.add(tool.path("id").asString());
+                after = "&after=" + tool.path("id").asString();
+            }
+            count = page.path("count").asInt();
+            if (!page.path("more").asBoolean()) {
+                break;
+            }
+        } while (true);
+        assertThat(names).hasSize(33).isSorted();
+        assertThat(ids).hasSize(33);
+        assertThat(count).isEqualTo(33);
+        assertThat(shop.get("/api/crib/tools?words=100%25_%5C")
+                        .json()
+                        .path("count")
+                        .asInt())
+                .isZero();
+        ids.forEach(id -> shop.delete("/api/crib/tools/" + id));
+    }
+
+    /** Two files that hold the same records in opposite orders, taken in at once, again and again. */
+    @Test
+    void twoFilesAtOnceBothComeIn() throws Exception {
+        for (int round = 0; round < 5; round++) {
+            List<String> tools = new ArrayList<>();
+            List<String> cuts = new ArrayList<>();
+            for (int i = 0; i < 60; i++) {
+                tools.add(
+                        "{\"id\":\"" + UUID.randomUUID()
+                                + "\",\"version\":1,\"name\":\"Crossing\",\"drawer\":\"\",\"note\":\"\",\"units\":\"METRIC\",\"fields\":{\"blank\":\"hss-10mm\"}}");
+                cuts.add("{\"id\":\"" + UUID.randomUUID()
+                        + "\",\"version\":1,\"name\":\"Crossing\",\"units\":\"METRIC\",\"fields\":{}}");
+            }
+            String there = file(cuts, tools);
+            String back = file(cuts.reversed(), tools.reversed());
+            List<Answer> answers = atOnce(List.of(
+                    () -> shop.sendText("POST", "/api/exchange/shop", "application/json", there),
+                    () -> shop.sendText("POST", "/api/exchange/shop", "application/json", back),
+                    () -> shop.sendText("POST", "/api/exchange/shop", "application/json", there)));
+            int added = 0;
+            for (Answer answer : answers) {
+                assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+                added += answer.json().path("added").asInt();
+            }
+            assertThat(added).isEqualTo(120);
+        }
+        for (JsonNode tool :
+                shop.get("/api/crib/tools?words=crossing&most=500").json().path("tools")) {
+            shop.delete("/api/crib/tools/" + tool.path("id").asString());
+        }
+        for (JsonNode cut : shop.get("/api/cuts?most=1000").json()) {
+            if (cut.path("name").asString().equals("Crossing")) {
+                shop.delete("/api/cuts/" + cut.path("id").asString());
+            }
+        }
+    }
+
+    private static String file(List<String> cuts, List<String> tools) {
+        // The lists stand in an order in which nothing that is referred to comes first.
+        return "{\"grinds\":[],\"tools\":[" + String.join(",", tools) + "],\"cuts\":[" + String.join(",", cuts)
+                + "],\"format\":\"bold-wedge-shop\",\"formatVersion\":1}";
+    }
+
+    /** Out of one shop, into another, and out of that: the same file to the byte, with versions, times and who saved what. */
+    @Test
+    void aFileThatGoesOutAndInAndOutAgainIsTheSame() {
+        try (RunningShop other = RunningShop.another(Map.of())) {
+            String file = shop.get("/api/exchange/shop.json").text();
+            Answer in = other.sendText("POST", "/api/exchange/shop", "application/json", file);
+            assertThat(in.status()).as(in.text()).isEqualTo(200);
+            assertThat(in.json().path("there").asInt()).isZero();
+            assertThat(other.get("/api/exchange/shop.json").text()).isEqualTo(file);
+            // A tool's own file, with trials that name cuts of another shop, comes into one that has none of them.
+            JsonNode tool = shop.get("/api/crib/tools?words=stainless+finisher")
+                    .json()
+                    .path("tools")
+                    .get(0);
+            String id = tool.path("id").asString();
+            String one = shop.get("/api/exchange/tools/" + id + ".json").text();
+            assertThat(one).contains("cutId");
+            try (RunningShop third = RunningShop.another(Map.of())) {
+                Answer card = third.sendText("POST", "/api/exchange/shop", "application/json", one);
+                assertThat(card.status()).as(card.text()).isEqualTo(200);
+                JsonNode trials = third.get("/api/proof/trials?tool=" + id).json();
+                assertThat(trials.size())
+                        .isEqualTo(
+                                shop.get("/api/proof/trials?tool=" + id).json().size())
+                        .isPositive();
+                // A cell that a spreadsheet would run is harmless in the table and comes back as it was.
+                Map<String, Object> formula = tool("", "=1+1");
+                formula.put("note", "'@quoted");
+                formula.put("drawer", "-5");
+                JsonNode kept = third.send("POST", "/api/crib/tools", formula).json();
+                String table = third.get("/api/exchange/crib.csv").text();
+                assertThat(table)
+                        .contains("'=1+1")
+                        .contains("''@quoted")
+                        .contains("'-5")
+                        .doesNotContain(",=1+1");
+                third.delete("/api/crib/tools/" + kept.path("id").asString());
+                assertThat(third.sendText("POST", "/api/exchange/crib", "text/csv", table)
+                                .json()
+                                .path("added")
+                                .asInt())
+                        .isEqualTo(1);
+                JsonNode back = third.get("/api/crib/tools/" + kept.path("id").asString())
+                        .json();
+                assertThat(back.path("name").asString()).isEqualTo("=1+1");
+                assertThat(back.path("note").asString()).isEqualTo("'@quoted");
+                assertThat(back.path("drawer").asString()).isEqualTo("-5");
+            }
+        }
+    }
+
+    /** A search that nobody waits for any more ends, and its turn is free again. */
+    @Test
+    void whoeverLeavesASearchEndsIt() throws Exception {
+        Map<String, Object> question = question(
+                "Long Bed",
+                Map.of("operation", "bore", "boreStart", "18.5 mm", "boreFinished", "20 mm", "boreDepth", "45 mm"));
+        String body = new tools.jackson.databind.json.JsonMapper().writeValueAsString(question);
+        for (int i = 0; i < 6; i++) {
+            try (var socket = new java.net.Socket("127.0.0.1", RunningShop.port(shop.program()))) {
+                socket.getOutputStream()
+                        .write(
+                                ("POST /api/crib/which HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: "
+                                                + body.getBytes(java.nio.charset.StandardCharsets.UTF_8).length
+                                                + "\r\n\r\n" + body)
+                                        .getBytes(java.nio.charset.StandardCharsets.UTF_8));
+            }
+        }
+        assertThat(shop.send("POST", "/api/crib/which", question).status()).isEqualTo(200);
+    }
+}
