@@ -24,8 +24,9 @@ from made;
 insert into grind (id, tool_id, on_day, units, measured, note)
 select gen_random_uuid(), id, current_date - (i % 700), 'METRIC', jsonb_build_object('sideRake', (6 + i % 14) || '.5°'), ''
 from made where kind < 6 and i % 4 = 0;
-insert into trial (id, tool_id, on_day, units, fields, readings, verdict, note)
+insert into trial (id, tool_id, on_day, units, lesson_card, fields, readings, verdict, note)
 select gen_random_uuid(), m.id, current_date - (j * 40 + m.i % 40), 'METRIC',
+  case when m.kind between 6 and 8 then -1 else 0 end,
   jsonb_build_object('lathe', l.id) || case when m.kind between 6 and 8 then jsonb_build_object('operation', 'bore', 'boreStart', '28.5 mm',
       'boreFinished', '30 mm', 'boreDepth', '40 mm', 'barDiameter', (6 + m.i % 19) || ' mm', 'barOverhang', '60 mm', 'barMaterial', 'steel',
       'material', 'bronze-tin')

@@ -35,5 +35,6 @@ create index lesson_of_subject on lesson (subject, card) include (logarithm, wei
 
 -- The version of the lathe's card with which a trial's lesson was worked out; 0 without a lathe, -1 not yet.
 alter table trial add column lesson_card integer not null default -1;
+update trial set lesson_card = 0 where coalesce(fields ->> 'operation', '') <> 'bore';
 create index trial_to_learn on trial (id) where lesson_card < 0;
 create index trial_on_lathe on trial ((fields ->> 'lathe'), lesson_card) where fields ->> 'operation' = 'bore';

@@ -29,8 +29,9 @@ interface LessonMapper {
     @Delete("delete from lesson where trial_id = #{trial}")
     int drop(UUID trial);
 
-    @Update("update trial set lesson_card = #{card} where id = #{trial}")
-    int learnt(UUID trial, int card);
+    @Update("<script>update trial set lesson_card = #{card} where id in"
+            + " <foreach collection='trials' item='t' open='(' separator=',' close=')'>#{t.id}</foreach></script>")
+    int learnt(List<TrialRecord> trials, int card);
 
     /** Trials that nobody has learnt from yet; another program's are passed over while it is at them. */
     @Select(TrialMapper.TRIAL + " where lesson_card < 0 limit #{most} for update skip locked")

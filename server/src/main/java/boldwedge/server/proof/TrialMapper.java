@@ -38,12 +38,14 @@ interface TrialMapper {
 
     /** A cut that is not kept here, or no more, is left out: the trial stands without it. */
     @Insert(
-            "<script>insert into trial (id, tool_id, cut_id, on_day, units, fields, readings, verdict, note, at, saved_by) values"
+            "<script>insert into trial (id, tool_id, cut_id, on_day, units, fields, readings, verdict, note, at, saved_by, lesson_card) values"
                     + " <foreach collection='trials' item='t' separator=','>(#{t.id}, #{t.toolId},"
                     + " (select id from cut where id = #{t.cutId}), #{t.onDay}, #{t.units},"
                     + " #{t.fields,typeHandler=" + TextMapHandler.NAME + "}, #{t.readings,typeHandler="
                     + TextMapHandler.NAME
-                    + "}, #{t.verdict}, #{t.note}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy})</foreach>"
+                    + "}, #{t.verdict}, #{t.note}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy},"
+                    // Only bored trials teach so far; the others have nothing to be worked out.
+                    + " case when #{t.fields.operation}::text = 'bore' then -1 else 0 end)</foreach>"
                     + " on conflict (id) do nothing</script>")
     int add(List<TrialRecord> trials);
 }

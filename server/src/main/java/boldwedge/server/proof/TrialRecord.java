@@ -49,6 +49,11 @@ public record TrialRecord(
         savedBy = Text.stripped(savedBy);
     }
 
+    /** What was done: "bore", "turn"; empty where the cut did not say. */
+    String operation() {
+        return fields.getOrDefault("operation", "");
+    }
+
     /** The same trial with its verdict, kept by somebody. */
     TrialRecord judged(String judgement, @Nullable UUID cut, String by) {
         return new TrialRecord(id, toolId, cut, onDay, units, fields, readings, judgement, note, savedAt, by);

@@ -4,6 +4,7 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.boring.BoreField;
 import boldwedge.core.boring.BoreProof;
+import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
@@ -27,6 +28,7 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -107,45 +109,64 @@ class TrialTeacher implements Teacher {
 
     /** Works out what a trial teaches and keeps it; within the transaction that keeps the trial. */
     void learn(TrialRecord trial) {
-        learn(trial, card(trial.fields().getOrDefault(BoreField.LATHE.id(), "")));
+        if ("bore".equals(trial.operation())) {
+            learn(List.of(trial), card(lathe(trial)));
+        }
     }
 
-    private void learn(TrialRecord trial, int card) {
-        String lathe = trial.fields().getOrDefault(BoreField.LATHE.id(), "");
-        Optional<ShopService.Known> known = shop.known(lathe);
-        PlanRequest plan = new PlanRequest(trial.fields(), trial.units(), known.map(ShopService.Known::lathe));
-        Optional<Taught.Lesson> lesson = Optional.empty();
+    private static String lathe(TrialRecord trial) {
+        return trial.fields().getOrDefault(BoreField.LATHE.id(), "");
+    }
+
+    /** Works out what these teach, all of one lathe, with this version of its card. */
+    private void learn(List<TrialRecord> trials, int card) {
+        if (trials.isEmpty()) {
+            return;
+        }
+        Optional<Lathe> lathe = shop.known(lathe(trials.getFirst())).map(ShopService.Known::lathe);
+        for (TrialRecord trial : trials) {
+            lesson(trial, lathe)
+                    .ifPresentOrElse(
+                            lesson -> lessons.keep(
+                                    trial.id(),
+                                    about(trial.fields(), trial.units()).subject(),
+                                    card,
+                                    lesson.logarithm(),
+                                    lesson.weight()),
+                            () -> lessons.drop(trial.id()));
+        }
+        lessons.learnt(trials, card);
+    }
+
+    private static Optional<Taught.Lesson> lesson(TrialRecord trial, Optional<Lathe> lathe) {
+        PlanRequest plan = new PlanRequest(trial.fields(), trial.units(), lathe);
         try {
-            if (Planner.family(plan) == Family.BORING) {
-                lesson = BoreProof.lesson(new TrialRequest(plan, trial.readings()))
-                        .flatMap(Taught.Trial::lesson);
-            }
+            return Planner.family(plan) == Family.BORING
+                    ? BoreProof.lesson(new TrialRequest(plan, trial.readings())).flatMap(Taught.Trial::lesson)
+                    : Optional.empty();
         } catch (RuntimeException odd) {
             // A file may hold a trial that no page would have let through; it teaches nothing, and others still do.
             LOG.warn("Trial {} teaches nothing: {}", trial.id(), odd.getClass().getSimpleName());
+            return Optional.empty();
         }
-        if (lesson.isPresent()) {
-            lessons.keep(
-                    trial.id(),
-                    about(trial.fields(), trial.units()).subject(),
-                    card,
-                    lesson.get().logarithm(),
-                    lesson.get().weight());
-        } else {
-            lessons.drop(trial.id());
-        }
-        lessons.learnt(trial.id(), card);
+    }
+
+    private int learnSomeFresh() {
+        List<TrialRecord> some = lessons.fresh(A_FEW);
+        some.stream()
+                .collect(Collectors.groupingBy(TrialTeacher::lathe))
+                .forEach((lathe, trials) -> learn(trials, card(lathe)));
+        return some.size();
     }
 
     /** Trials came in with a file: the first are learnt from now, the others when the file is in. */
     void learnFresh() {
         for (int learnt = 0; learnt < LEARNT_AT_ONCE; ) {
-            List<TrialRecord> some = lessons.fresh(A_FEW);
-            if (some.isEmpty()) {
+            int some = learnSomeFresh();
+            if (some == 0) {
                 return;
             }
-            some.forEach(this::learn);
-            learnt += some.size();
+            learnt += some;
         }
         learnBehind();
     }
@@ -158,7 +179,7 @@ class TrialTeacher implements Teacher {
         int learnt = 0;
         while (card > 0 && learnt < LEARNT_AT_ONCE) {
             List<TrialRecord> some = lessons.stale(lathe, card, A_FEW);
-            some.forEach(trial -> learn(trial, card));
+            learn(some, card);
             learnt += some.isEmpty() ? LEARNT_AT_ONCE : some.size();
         }
         learnBehind();
@@ -193,9 +214,14 @@ class TrialTeacher implements Teacher {
     private void learnRest() {
         waiting.set(false);
         try {
-            while (!Thread.currentThread().isInterrupted() && learnSome() > 0) {
-                Thread.onSpinWait();
+            long began = System.nanoTime();
+            while (learnSome() > 0) {
+                // Half of one core at the most: whoever plans meanwhile goes before.
+                Thread.sleep((System.nanoTime() - began) / 1_000_000);
+                began = System.nanoTime();
             }
+        } catch (InterruptedException stopping) {
+            Thread.currentThread().interrupt();
         } catch (DataAccessException | TransactionException away) {
             LOG.warn("Learning from trials waits for the database");
             try {
@@ -209,12 +235,10 @@ class TrialTeacher implements Teacher {
 
     private int learnSome() {
         Integer learnt = transaction.execute(status -> {
-            List<TrialRecord> fresh = lessons.fresh(A_FEW);
-            fresh.forEach(this::learn);
-            int count = fresh.size();
+            int count = learnSomeFresh();
             for (LatheRecord lathe : shop.all()) {
                 List<TrialRecord> stale = lessons.stale(lathe.id().toString(), lathe.version(), A_FEW);
-                stale.forEach(trial -> learn(trial, lathe.version()));
+                learn(stale, lathe.version());
                 count += stale.size();
             }
             if (count > 0) {
