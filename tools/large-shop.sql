@@ -28,15 +28,15 @@ insert into trial (id, tool_id, on_day, units, lesson_card, fields, readings, ve
 select gen_random_uuid(), m.id, current_date - (j * 40 + m.i % 40), 'METRIC',
   case when m.kind between 6 and 8 then -1 else 0 end,
   jsonb_build_object('lathe', l.id) || case when m.kind between 6 and 8 then jsonb_build_object('operation', 'bore', 'boreStart', '28.5 mm',
-      'boreFinished', '30 mm', 'boreDepth', '40 mm', 'barDiameter', (6 + m.i % 19) || ' mm', 'barOverhang', '60 mm', 'barMaterial', 'steel',
+      'boreFinished', '30 mm', 'boreDepth', '40 mm', 'barDiameter', (9 + m.i % 6) || ' mm', 'barOverhang', '60 mm', 'barMaterial', 'steel',
       'material', 'bronze-tin')
     when m.kind = 9 then jsonb_build_object('operation', 'part', 'partDiameter', '25 mm', 'blade', 'blade-2mm', 'material', 'brass-free')
     else jsonb_build_object('operation', 'turn', 'diameter', '25 mm', 'finished', '24 mm', 'material', 'steel-low') end,
-  case when m.kind between 6 and 8 then jsonb_build_object('near', (29.975 + (m.i * 31 + j * 17) % 24 / 1000.0) || ' mm',
-      'far', (29.975 + (m.i * 31 + j * 17) % 24 / 1000.0) || ' mm')
+  case when m.kind between 6 and 8 then jsonb_build_object('near', (29.970 + (m.i * 31 + j * 17) % 22 / 1000.0) || ' mm',
+      'far', (29.970 + (m.i * 31 + j * 17) % 22 / 1000.0) || ' mm')
     else jsonb_build_object('near', '24.001 mm', 'far', '24.004 mm', 'apart', '40 mm') end,
   'Within the tolerance.', ''
 from made m cross join generate_series(1, 10) j join lathes l on l.n = (m.i + j) % (select count(*) from lathes);
 update knowledge set generation = generation + 1;
 commit;
-analyze;
+analyze tool, grind, trial, lesson;

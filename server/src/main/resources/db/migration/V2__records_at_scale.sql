@@ -10,6 +10,11 @@ create extension if not exists pg_trgm;
 alter table tool add column words text not null
   generated always as (lower(name || ' ' || drawer || ' ' || note || ' ' || jsonb_path_query_array(fields, '$.*')::text)) stored;
 create index tool_words on tool using gin (words gin_trgm_ops);
+-- Words of one or two letters have no trigram: they are looked for where a word of the card begins.
+alter table tool add column beginnings tsvector not null
+  generated always as (to_tsvector('simple', name || ' ' || drawer || ' ' || note || ' '
+    || jsonb_path_query_array(fields, '$.*')::text)) stored;
+create index tool_beginnings on tool using gin (beginnings);
 create index tool_by_name on tool (name, id);
 create index cut_by_time on cut (updated_at desc, id);
 create index trial_by_time on trial (on_day desc, at desc, id);

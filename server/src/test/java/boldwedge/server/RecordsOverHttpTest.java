@@ -216,6 +216,17 @@ class RecordsOverHttpTest extends OverHttp {
                         .path("count")
                         .asInt())
                 .isZero();
+        // A word of a letter or two is looked for where a word begins.
+        assertThat(shop.get("/api/crib/tools?words=pa+3+to")
+                        .json()
+                        .path("count")
+                        .asInt())
+                .isEqualTo(5);
+        assertThat(shop.get("/api/crib/tools?words=paged+ed")
+                        .json()
+                        .path("count")
+                        .asInt())
+                .isZero();
         ids.forEach(id -> shop.delete("/api/crib/tools/" + id));
     }
 

@@ -85,7 +85,7 @@ class CribController {
      * Some of the crib's tools, by name.
      *
      * @param tools the tools
-     * @param count how many there are with these words, up to 10 000
+     * @param count how many there are with these words, up to 1000
      * @param countIsAtLeast whether there are that many or more
      * @param more whether others come after these
      */

@@ -18,17 +18,27 @@ interface CribMapper {
     String TOOL = "select id, version, name, drawer, note, units, fields, updated_at as saved_at, saved_by from tool";
     String GRIND = "select id, tool_id, on_day, units, measured, note, at as saved_at, saved_by from grind";
 
-    /** Every word must stand somewhere in the name, drawer, note or texts. */
-    String WITH_WORDS = " where true <foreach collection='words' item='word'> and words like #{word}</foreach>";
+    /** Every word must stand somewhere in the name, drawer, note or texts; one of a letter or two where a word begins. */
+    String WITH_WORDS = " where true <foreach collection='words' item='word'><choose>"
+            + "<when test='word.beginning'> and beginnings @@ to_tsquery('simple', #{word.text})</when>"
+            + "<otherwise> and words like #{word.text}</otherwise></choose></foreach>";
+
+    /**
+     * A word to look for.
+     *
+     * @param text a pattern for "like", or a prefix as a text query
+     * @param beginning whether it is the beginning of a word
+     */
+    record Word(String text, boolean beginning) {}
 
     @Select("<script>" + TOOL + WITH_WORDS
             + "<if test='after != null'> and (name, id) &gt; (select name, id from tool where id = #{after})</if>"
             + " order by name, id limit #{most}</script>")
-    List<ToolRecord> page(List<String> words, @Nullable UUID after, int most);
+    List<ToolRecord> page(List<Word> words, @Nullable UUID after, int most);
 
     /** How many there are with these words; counted no further than asked. */
     @Select("<script>select count(*) from (select 1 from tool" + WITH_WORDS + " limit #{most}) counted</script>")
-    int count(List<String> words, int most);
+    int count(List<Word> words, int most);
 
     @Select(TOOL + " order by id")
     @Options(fetchSize = 500)

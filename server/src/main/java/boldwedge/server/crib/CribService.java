@@ -33,8 +33,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class CribService {
     private static final int MOST_WORDS = 8;
 
-    /** Counted no further: "10 000 or more" is as good to whoever searches. */
-    static final int MOST_COUNTED = 10_000;
+    /** Counted no further: "1000 or more" is as good to whoever searches. */
+    static final int MOST_COUNTED = 1000;
 
     private final CribMapper crib;
     private final Knowledge knowledge;
@@ -83,13 +83,19 @@ public class CribService {
         return crib.count(patterns(words), MOST_COUNTED);
     }
 
-    private static List<String> patterns(String words) {
+    private static List<CribMapper.Word> patterns(String words) {
         return Stream.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"))
                 .filter(word -> !word.isEmpty())
                 .limit(MOST_WORDS)
-                .map(word ->
-                        "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%")
+                .map(CribService::pattern)
                 .toList();
+    }
+
+    private static CribMapper.Word pattern(String word) {
+        return word.matches("[a-z0-9]{1,2}")
+                ? new CribMapper.Word(word + ":*", true)
+                : new CribMapper.Word(
+                        "%" + word.replace("\\", "\\\\").replace("%", "\\%").replace("_", "\\_") + "%", false);
     }
 
     /** Keeps a new tool; one that was sent twice under one id is kept once. */

@@ -216,8 +216,8 @@ class TrialTeacher implements Teacher {
         try {
             long began = System.nanoTime();
             while (learnSome() > 0) {
-                // Half of one core at the most: whoever plans meanwhile goes before.
-                Thread.sleep((System.nanoTime() - began) / 1_000_000);
+                // A quarter of one core at the most: whoever plans meanwhile goes before.
+                Thread.sleep(3 * (System.nanoTime() - began) / 1_000_000);
                 began = System.nanoTime();
             }
         } catch (InterruptedException stopping) {

@@ -50,6 +50,8 @@ class ClusterDataSource {
             setConnectTimeout(CONNECT_SECONDS);
             setSocketTimeout(ANSWER_SECONDS);
             setTcpKeepAlive(true);
+            // A search plan that is good for one word is bad for another: each is planned with its words.
+            setOptions("-c plan_cache_mode=force_custom_plan");
             // The server's details quote the rows that people keep; they belong in no log.
             setLogServerErrorDetail(false);
             this.portFile = portFile;
