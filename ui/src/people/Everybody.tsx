@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { type Me, type Person, Refused, send, sentenceOf, type Texts } from '../api/client';
 import { usePeople } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
+import { Entry } from './Entry';
 import { ROLES } from './roles';
 
 const CHOICES = Object.entries(ROLES).map(([id, words]) => ({ id, words, more: '' }));
@@ -42,6 +43,7 @@ export function Everybody({ me }: { me: Me }) {
             <button
               type="button"
               className="quiet"
+              aria-label={`Sign out everywhere: ${person.name}`}
               onClick={() =>
                 void act(send('POST', `/api/people/${person.id}/sign-out-everywhere`), `${person.name} is signed out.`)
               }
@@ -52,6 +54,7 @@ export function Everybody({ me }: { me: Me }) {
               <button
                 type="button"
                 className="quiet"
+                aria-label={`Take out: ${person.name}`}
                 onClick={() => void act(send('DELETE', `/api/people/${person.id}?version=${person.version}`))}
               >
                 Take out
@@ -97,21 +100,18 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
       }}
     >
       {[
-        { id: 'name', words: 'Name', type: 'text' },
-        { id: 'passphrase', words: 'A passphrase to begin with', type: 'password' },
+        { id: 'name', words: 'Name', type: 'text' as const },
+        { id: 'passphrase', words: 'A passphrase to begin with', type: 'password' as const },
       ].map(({ id, words, type }) => (
-        <label key={id} className={wrong[id] ? 'reading reading-wrong' : 'reading'}>
-          <span>{words}</span>
-          <input
-            className="plain-input"
-            type={type}
-            autoComplete="off"
-            value={typed[id] ?? ''}
-            aria-invalid={!!wrong[id]}
-            onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
-          />
-          {wrong[id] && <em role="alert">{wrong[id]}</em>}
-        </label>
+        <Entry
+          key={id}
+          words={words}
+          type={type}
+          complete="off"
+          value={typed[id] ?? ''}
+          wrong={wrong[id]}
+          onChange={(text) => setTyped({ ...typed, [id]: text })}
+        />
       ))}
       <PickList
         label="What the new person may do"

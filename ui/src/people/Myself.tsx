@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { type Me, type Pairing, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { Entry } from './Entry';
 import { ROLES } from './roles';
 
 /** Who has signed in: out again here or everywhere, a tablet let in, a new passphrase. */
@@ -94,18 +95,15 @@ function NewPassphrase() {
       }}
     >
       {entries.map(({ id, words, complete }) => (
-        <label key={id} className={wrong[id] ? 'reading reading-wrong' : 'reading'}>
-          <span>{words}</span>
-          <input
-            className="plain-input"
-            type="password"
-            autoComplete={complete}
-            value={typed[id] ?? ''}
-            aria-invalid={!!wrong[id]}
-            onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
-          />
-          {wrong[id] && <em role="alert">{wrong[id]}</em>}
-        </label>
+        <Entry
+          key={id}
+          words={words}
+          type="password"
+          complete={complete}
+          value={typed[id] ?? ''}
+          wrong={wrong[id]}
+          onChange={(text) => setTyped({ ...typed, [id]: text })}
+        />
       ))}
       <div className="lathe-foot">
         <button type="submit" className="mend">

@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { type Me, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { Entry } from './Entry';
 
-interface Entry {
+interface Asked {
   id: string;
   words: string;
   type?: 'password';
@@ -12,7 +13,7 @@ interface Entry {
 interface Props {
   title: string;
   path: string;
-  entries: Entry[];
+  entries: Asked[];
   act: string;
   children?: ReactNode;
 }
@@ -45,19 +46,15 @@ export function WayInForm({ title, path, entries, act, children }: Props) {
         <h1>{title}</h1>
         {children}
         {entries.map(({ id, words, type, complete }) => (
-          <label key={id} className={wrong[id] ? 'reading reading-wrong' : 'reading'}>
-            <span>{words}</span>
-            <input
-              className="plain-input"
-              type={type ?? 'text'}
-              autoComplete={complete}
-              autoCapitalize="none"
-              value={typed[id] ?? ''}
-              aria-invalid={!!wrong[id]}
-              onChange={(event) => setTyped({ ...typed, [id]: event.target.value })}
-            />
-            {wrong[id] && <em role="alert">{wrong[id]}</em>}
-          </label>
+          <Entry
+            key={id}
+            words={words}
+            type={type}
+            complete={complete}
+            value={typed[id] ?? ''}
+            wrong={wrong[id]}
+            onChange={(text) => setTyped({ ...typed, [id]: text })}
+          />
         ))}
         <button type="submit" className="do" disabled={busy}>
           {act}

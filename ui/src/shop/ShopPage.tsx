@@ -166,6 +166,12 @@ function Files() {
         <a className="quiet" href="/api/openapi.json">
           API for scripts
         </a>
+        <a className="quiet" href="/third-party-program.txt">
+          Built from: program
+        </a>
+        <a className="quiet" href="/third-party-page.txt">
+          page
+        </a>
       </div>
       <div className="files-row">
         <label className="file">

@@ -20,7 +20,15 @@ final class Browser implements AutoCloseable {
     private final BrowserContext context;
     final Page page;
 
+    private final String address;
+
     Browser() {
+        this(RunningShop.get().address());
+    }
+
+    /** A browser on the program at this address, with cookies and drafts of its own. */
+    Browser(String address) {
+        this.address = address;
         Map<String, String> env = new HashMap<>(System.getenv());
         env.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
         playwright = Playwright.create(new Playwright.CreateOptions().setEnv(env));
@@ -48,7 +56,7 @@ final class Browser implements AutoCloseable {
     }
 
     void open(String path) {
-        page.navigate(RunningShop.get().address() + path);
+        page.navigate(address + path);
     }
 
     /** A value on the plate or in the sentence, by its field. */
