@@ -15,7 +15,7 @@ export function FirstOwner() {
     >
       <p>
         Nobody is entered here yet. The code stands in the window in which the program was started. The owner lets the
-        others in afterwards, under People.
+        others in afterwards, under their name on top.
       </p>
     </WayInForm>
   );

@@ -15,6 +15,9 @@ import org.junit.jupiter.api.Test;
 
 /** The private database lets in the program and nobody else, and the program is no superuser of it. */
 class ClusterTest extends OverHttp {
+    /** Stops and starts; more of them with -Dbw.rounds=50. */
+    private static final int ROUNDS = Integer.getInteger("bw.rounds", 3);
+
     private String address() throws Exception {
         return "jdbc:postgresql://127.0.0.1:"
                 + Files.readString(shop.cluster().resolve("port")).strip() + "/boldwedge";
@@ -108,7 +111,10 @@ class ClusterTest extends OverHttp {
             }
         });
         try {
-            for (int i = 0; i < 3; i++) {
+            for (int i = 0; i < ROUNDS; i++) {
+                if (i % 2 == 1) {
+                    shop.restart();
+                }
                 shop.stopDatabase();
                 // Somebody else listens where it was.
                 int port = Integer.parseInt(

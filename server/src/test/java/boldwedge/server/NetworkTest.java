@@ -2,6 +2,7 @@ package boldwedge.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import boldwedge.server.testing.RawHttp;
 import boldwedge.server.testing.RunningShop;
 import boldwedge.server.testing.RunningShop.Answer;
 import java.net.CookieManager;
@@ -123,6 +124,25 @@ class NetworkTest {
         JsonNode me = stranger.ask("GET", "/api/people/me", "").json();
         assertThat(me.path("network").asBoolean()).isTrue();
         assertThat(me.path("ownerNeeded").asBoolean()).isTrue();
+    }
+
+    /** On the network the program is asked for by any of its machine's addresses, but by no name that it does not know. */
+    @Test
+    @Order(1)
+    void addressesAreKnownAndStrangeNamesAreNot() throws java.io.IOException {
+        int port = Integer.parseInt(shop.address().replaceAll(".*:", ""));
+        for (String host : new String[] {"127.0.0.2", "192.0.2.7:8300", "[::1]", "localhost"}) {
+            assertThat(RawHttp.ask(port, "GET /api/people/me", Map.of("Host", host), new byte[0])
+                            .status())
+                    .as(host)
+                    .isEqualTo(200);
+        }
+        for (String host : new String[] {"evil.example", "127.0.0.2.evil.example", "1.2.3.4.5"}) {
+            assertThat(RawHttp.ask(port, "GET /api/people/me", Map.of("Host", host), new byte[0])
+                            .body())
+                    .as(host)
+                    .contains("unknown-host");
+        }
     }
 
     @Test

@@ -52,9 +52,11 @@ public class Door {
      */
     boolean isKnown(String host) {
         String name = host.toLowerCase(Locale.ROOT);
+        // An address is no name: nobody can make it point elsewhere, and on the network any of this machine's may be
+        // typed.
         return OWN.contains(name)
                 || named.contains(name)
-                || (open && ownAddresses().contains(name));
+                || (open && (ADDRESS.matcher(name).matches() || ownAddresses().contains(name)));
     }
 
     /** This machine's addresses and name, looked at anew now and then: a lease may change. */

@@ -10,7 +10,9 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -249,14 +251,30 @@ public final class RunningShop implements AutoCloseable {
         clear(cluster);
     }
 
+    /** Writes the records to a file, as ./bw backup does. */
+    public void backUp(Path file) {
+        tool(cluster, "dump", file.toString());
+    }
+
+    /** Puts a backup's records in place of its own, as ./bw restore does. */
+    public void restore(Path file) {
+        door.leadTo();
+        program.close();
+        tool(cluster, "restore", file.toString());
+        program = run(settings);
+        door.leadTo(port(program));
+    }
+
     private String tool(String verb) {
         return tool(cluster, verb);
     }
 
-    private static String tool(Path cluster, String verb) {
+    private static String tool(Path cluster, String verb, String... more) {
         try {
-            ProcessBuilder builder =
-                    new ProcessBuilder(root().resolve("tools/postgres").toString(), verb, cluster.toString());
+            List<String> words =
+                    new ArrayList<>(List.of(root().resolve("tools/postgres").toString(), verb, cluster.toString()));
+            words.addAll(List.of(more));
+            ProcessBuilder builder = new ProcessBuilder(words);
             builder.environment().put("BW_PG_THROWAWAY", "1");
             Process process =
                     builder.redirectError(ProcessBuilder.Redirect.INHERIT).start();
