@@ -49,4 +49,21 @@ class ArchitectureTest {
                 .callMethod(Double.class, "valueOf", String.class)
                 .check(CORE);
     }
+
+    /** Digits and letters come out the same whatever the machine's language: Turkish has another i, Arabic other digits. */
+    @Test
+    void nothingIsWrittenInTheMachinesLanguage() {
+        noClasses()
+                .should()
+                .callMethod(String.class, "format", String.class, Object[].class)
+                .orShould()
+                .callMethod(String.class, "formatted", Object[].class)
+                .orShould()
+                .callMethod(String.class, "toLowerCase")
+                .orShould()
+                .callMethod(String.class, "toUpperCase")
+                .orShould()
+                .callConstructor(java.text.DecimalFormat.class, String.class)
+                .check(CORE);
+    }
 }

@@ -283,11 +283,14 @@ class RecordsOverHttpTest extends OverHttp {
             assertThat(in.json().path("there").asInt()).isZero();
             assertThat(other.get("/api/exchange/shop.json").text()).isEqualTo(file);
             // A tool's own file, with trials that name cuts of another shop, comes into one that has none of them.
-            JsonNode tool = shop.get("/api/crib/tools?words=stainless+finisher")
+            String id = shop.get("/api/proof/trials?most=1000")
                     .json()
-                    .path("tools")
-                    .get(0);
-            String id = tool.path("id").asString();
+                    .valueStream()
+                    .filter(trial -> !trial.path("toolId").isNull()
+                            && !trial.path("cutId").isNull())
+                    .map(trial -> trial.path("toolId").asString())
+                    .findFirst()
+                    .orElseThrow();
             String one = shop.get("/api/exchange/tools/" + id + ".json").text();
             assertThat(one).contains("cutId");
             try (RunningShop third = RunningShop.another(Map.of())) {

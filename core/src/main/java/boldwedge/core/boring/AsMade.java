@@ -2,6 +2,7 @@ package boldwedge.core.boring;
 
 import boldwedge.core.ask.Say;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Judges what was made of a bar against what was drawn. */
@@ -22,8 +23,8 @@ record AsMade(BoreCut cut, Say say) {
             return List.of("As drawn.");
         }
         boolean worse = cut.push().largestMm() > cut.job().allowedErrorMm() * 2;
-        String head =
-                String.format("The %s came out %s %s.", what, say.length(Math.abs(off)), off > 0 ? "over" : "under");
+        String head = String.format(
+                Locale.ROOT, "The %s came out %s %s.", what, say.length(Math.abs(off)), off > 0 ? "over" : "under");
         String verdict = what.equals("length")
                 ? " Lengths further on are reckoned from it."
                 : " " + (worse ? "It matters: clamp it shorter, or take spring passes. " : "It does not matter. ")

@@ -23,6 +23,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.OptionalDouble;
@@ -208,8 +209,10 @@ public final class BarSearch {
                         Verdict.WRONG,
                         1e5 + job.spanMm() - job.barLengthMm(),
                         List.of(String.format(
+                                Locale.ROOT,
                                 "It is %s long, and the centres stand %s apart.",
-                                say.length(job.barLengthMm()), say.length(job.spanMm()))),
+                                say.length(job.barLengthMm()),
+                                say.length(job.spanMm()))),
                         Map.of());
             }
             if (most < least) {
@@ -218,6 +221,7 @@ public final class BarSearch {
                         Verdict.WRONG,
                         1e5 + least - most,
                         List.of(String.format(
+                                Locale.ROOT,
                                 "It is %s short: %s in the clamp leaves %s, and the hole is %s deep.",
                                 say.length(least - most),
                                 say.length(BoreReader.GRIP * job.barMm()),
@@ -239,10 +243,10 @@ public final class BarSearch {
             Verdict verdict = best.verdict();
             double rank = best.rank();
             if (gap <= 0) {
-                reasons.add(String.format("It lacks %s of room in the starting hole.", say.length(-gap)));
+                reasons.add(String.format(Locale.ROOT, "It lacks %s of room in the starting hole.", say.length(-gap)));
             }
             if (heel < 0) {
-                reasons.add(String.format("Its heel stands %s into the wall.", say.length(-heel)));
+                reasons.add(String.format(Locale.ROOT, "Its heel stands %s into the wall.", say.length(-heel)));
             }
             if (blind) {
                 reasons.add("Its end meets the bottom before the point does.");
@@ -336,15 +340,21 @@ public final class BarSearch {
             double allowed = job.allowedErrorMm();
             if (s.errorMm() > 0.67 * allowed) {
                 reasons.add(String.format(
+                        Locale.ROOT,
                         "Springs so that the hole is %s small at the first pass; %s is allowed.",
-                        say.length(s.errorMm()), say.length(allowed)));
+                        say.length(s.errorMm()),
+                        say.length(allowed)));
             }
             if (s.quiet() > 1) {
-                reasons.add(String.format("Its cut is %s times what is sure to be quiet.", say.number(s.quiet(), 1)));
+                reasons.add(String.format(
+                        Locale.ROOT, "Its cut is %s times what is sure to be quiet.", say.number(s.quiet(), 1)));
             }
             if (s.feed().ra() > job.raMm()) {
                 reasons.add(String.format(
-                        "Leaves about %s; %s is wanted.", say.ra(s.feed().ra()), say.ra(job.raMm())));
+                        Locale.ROOT,
+                        "Leaves about %s; %s is wanted.",
+                        say.ra(s.feed().ra()),
+                        say.ra(job.raMm())));
             }
             if (s.speed().over() > 0) {
                 reasons.add(say.rpm(s.speed().rpm()) + " is too fast for its bit.");
@@ -354,6 +364,7 @@ public final class BarSearch {
 
         private String does(Setting s) {
             return String.format(
+                    Locale.ROOT,
                     "Best at %s reach, %s, %s: %s small at the first pass.",
                     say.length(Math.ceil(10 * s.reach()) / 10),
                     say.rpm(s.speed().rpm()),

@@ -255,7 +255,7 @@ record BoreCut(
             return new Stiffness(
                     Beam.pinnedPinned(job.cutterAtMm(), job.spanMm(), ei),
                     (1 - share) * (1 - share) / head + share * share / tail,
-                    1 / holder(job),
+                    mouth,
                     false);
         }
         return new Stiffness(bar.barCompliance(), bar.compliance() - bar.barCompliance(), mouth, false);

@@ -66,8 +66,12 @@ final class BoreFitFindings {
         String words = p.rough() == 0
                 ? "One pass of " + say.length(p.finishMm()) + " takes it to size."
                 : String.format(
+                        Locale.ROOT,
                         "%d roughing %s of %s, then %s.",
-                        p.rough(), p.rough() == 1 ? "pass" : "passes", say.length(p.roughMm()), last);
+                        p.rough(),
+                        p.rough() == 1 ? "pass" : "passes",
+                        say.length(p.roughMm()),
+                        last);
         Finding.Builder finding = Finding.at(Station.CUT, "passes")
                 .says(Verdict.TOLD, words)
                 .step(
@@ -118,11 +122,14 @@ final class BoreFitFindings {
         Verdict verdict = gap <= 0 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
         String words = gap <= 0
                 ? String.format(
+                        Locale.ROOT,
                         "The bar does not go in: with the point at the wall it lacks %s on the far side.",
                         say.length(-gap))
                 : String.format(
+                        Locale.ROOT,
                         "The bar clears the starting hole by %s; %s of the finished hole is left for chips.",
-                        say.length(gap), say.share(fit.chipRoom(job.finishedMm() / 2)));
+                        say.length(gap),
+                        say.share(fit.chipRoom(job.finishedMm() / 2)));
         Finding.Builder finding = Finding.at(Station.REACH, "bar-fits")
                 .says(verdict, words)
                 .margin(gap <= 0 ? Math.min(-0.05, margin) : margin / 4)
@@ -161,9 +168,11 @@ final class BoreFitFindings {
                         verdict,
                         gap < 0
                                 ? String.format(
+                                        Locale.ROOT,
                                         "It will rub: the heel stands %s into the wall of the starting hole.",
                                         say.length(-gap))
-                                : String.format("The heel clears the starting hole by %s.", say.length(gap)))
+                                : String.format(
+                                        Locale.ROOT, "The heel clears the starting hole by %s.", say.length(gap)))
                 .margin(gap < 0 ? Math.max(-1, gap / start) : Math.min(1, gap / 0.3))
                 .step(
                         "Heel",
@@ -224,13 +233,16 @@ final class BoreFitFindings {
                         verdict,
                         blind && leads < 0.2
                                 ? String.format(
+                                        Locale.ROOT,
                                         "The end of the bar meets the bottom first: the point stays %s short of it.",
                                         say.length(Math.max(0, -leads)))
                                 : blind
                                         ? String.format(
+                                                Locale.ROOT,
                                                 "The point leads the end of the bar by %s and reaches the bottom.",
                                                 say.length(leads))
                                         : String.format(
+                                                Locale.ROOT,
                                                 "The point reaches through with %s to spare before the clamp meets the work.",
                                                 say.length(spare)))
                 .margin(blind ? Math.clamp(leads / 2, -1, 1) : Math.clamp(spare / 10 - 0.1, -1, 1))
@@ -271,9 +283,12 @@ final class BoreFitFindings {
                         verdict,
                         Math.abs(height) < 1e-9
                                 ? String.format(
+                                        Locale.ROOT,
                                         "On centre the bit cuts with the angles it has in hand: %s of rake, %s of clearance.",
-                                        say.angle(use.backRake()), say.angle(clearance))
+                                        say.angle(use.backRake()),
+                                        say.angle(clearance))
                                 : String.format(
+                                        Locale.ROOT,
                                         "%s %s it cuts with %s of rake and %s of clearance (in hand %s and %s).",
                                         say.length(Math.abs(height)),
                                         job.held().barTurns()
@@ -324,6 +339,7 @@ final class BoreFitFindings {
                         verdict,
                         over
                                 ? String.format(
+                                        Locale.ROOT,
                                         "The holder stands before the work's face and stops %s short of it at full depth.",
                                         say.length(gap))
                                 : "The holder passes beside the work.")
@@ -355,8 +371,11 @@ final class BoreFitFindings {
                 .says(
                         Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "Its pocket is tilted by %s; the screw stands %s behind the end, the corner leads by %s.",
-                                say.angle(tilt), say.length(BarEnd.crossing(job)), say.length(BarEnd.leadsBy(job))))
+                                say.angle(tilt),
+                                say.length(BarEnd.crossing(job)),
+                                say.length(BarEnd.leadsBy(job))))
                 .step(
                         "Clearance in the bar",
                         "insert + tilt",

@@ -19,6 +19,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -198,6 +199,7 @@ public final class BoreProof {
                                     : "The material resists, as reckoned"
                             : factor > 1 ? "It springs more than reckoned" : "It springs, as reckoned",
                     String.format(
+                            Locale.ROOT,
                             measured
                                     ? "%s small where %s was reckoned with the stiffness measured: the force would be %s times as large."
                                     : "%s small where %s was reckoned: the point would give %s times as much. A push test tells.",
@@ -217,8 +219,10 @@ public final class BoreProof {
                     "setting",
                     set > 0 ? "The point was set in too little" : "The point was set out too far",
                     String.format(
+                            Locale.ROOT,
                             "Set %s %s, all else as reckoned.",
-                            say.length(Math.abs(set) / 2), set > 0 ? "short" : "far"),
+                            say.length(Math.abs(set) / 2),
+                            set > 0 ? "short" : "far"),
                     0.7 * gauss(set, 0.02),
                     List.of(new Step("Left over", "measured − reckoned", "", say.length(set)))));
         }
@@ -235,7 +239,11 @@ public final class BoreProof {
             causes.add(new Cause(
                     "work-springs",
                     "The work springs more at its mouth",
-                    String.format("Reckoned taper %s, measured %s.", say.length(reckonedTaper), say.length(taper)),
+                    String.format(
+                            Locale.ROOT,
+                            "Reckoned taper %s, measured %s.",
+                            say.length(reckonedTaper),
+                            say.length(taper)),
                     gauss(taper - reckonedTaper, Math.hypot(0.5 * reckonedTaper, GAUGE_MM)),
                     List.of()));
             double perLength = Math.abs(taper) / 2 / job.holeDepthMm();
@@ -243,6 +251,7 @@ public final class BoreProof {
                     "alignment",
                     "The headstock does not point along the bed",
                     String.format(
+                            Locale.ROOT,
                             "%s over %s of depth; a lathe in order has up to %s.",
                             say.length(Math.abs(taper) / 2),
                             say.length(job.holeDepthMm()),
@@ -271,8 +280,10 @@ public final class BoreProof {
                     "chatter",
                     "The bar sings",
                     String.format(
+                            Locale.ROOT,
                             "Reckoned to sing from %s at this speed; %s was taken.",
-                            say.length(Math.min(10, cut.limitHereMm())), say.length(job.depthMm())),
+                            say.length(Math.min(10, cut.limitHereMm())),
+                            say.length(job.depthMm())),
                     0.5 + 0.5 * Math.min(1, ratio),
                     List.of()));
         }

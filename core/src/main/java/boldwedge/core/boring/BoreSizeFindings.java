@@ -13,6 +13,7 @@ import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.stock.Span;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of size and surface: push-off, taper, bell mouth, finish, speed, smallest cut, power, strength. */
 final class BoreSizeFindings {
@@ -54,6 +55,7 @@ final class BoreSizeFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 "The bar springs away %s: the hole comes out %s small%s.%s",
                                 say.length(push.largestMm() / 2),
                                 say.length(push.largestMm()),
@@ -79,12 +81,12 @@ final class BoreSizeFindings {
                         micro(cut.stiffness().barMmPerN()))
                 .step(
                         "Holder and post",
-                        cut.stiffness().measured() ? "measured, less the bar" : "assumed from the machine's size",
+                        cut.stiffness().measured() ? "measured, less the bar" : holderFrom(),
                         "",
                         micro(cut.stiffness().holderMmPerN()))
                 .step(
-                        "Work and chuck at the mouth",
-                        "a³ / 3EI + 1/k",
+                        job.held() == BarHeld.POST ? "Work and chuck at the mouth" : "Work on its table or carriage",
+                        job.held() == BarHeld.POST ? "a³ / 3EI + 1/k" : "1 / 2k",
                         "",
                         micro(cut.stiffness().workMmPerN()))
                 .step(
@@ -160,8 +162,10 @@ final class BoreSizeFindings {
                         full < 0.0005
                                 ? "The mouth comes out as the rest."
                                 : String.format(
+                                        Locale.ROOT,
                                         "The first %s from the mouth come out up to %s larger: the bar is pushed aside only once the whole edge cuts.",
-                                        say.length(cut.bellLengthMm()), say.length(full)))
+                                        say.length(cut.bellLengthMm()),
+                                        say.length(full)))
                 .margin(job.allowedErrorMm() / Math.max(full, 1e-9) / 4 - 0.25)
                 .step(
                         "Length of edge along the hole",
@@ -172,6 +176,15 @@ final class BoreSizeFindings {
                 .build();
     }
 
+    /** Where the stiffness of what holds the bar comes from. */
+    private String holderFrom() {
+        boolean card = job.held() == BarHeld.CENTRES
+                ? job.lathe().chuckStiffness().isPresent()
+                        && job.lathe().tailstockStiffness().isPresent()
+                : job.lathe().postStiffness().isPresent();
+        return card ? "from the lathe's card" : "assumed from the machine's size";
+    }
+
     private Finding stiffness() {
         boolean measured = cut.stiffness().measured();
         double bar = cut.stiffness().barMmPerN();
@@ -180,16 +193,17 @@ final class BoreSizeFindings {
                 .says(
                         Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "At the point %s across the axis, %s; %s of the give is the bar's.",
                                 Written.full(
                                         Quantity.STIFFNESS, 1 / cut.stiffness().tool(), say.units()),
-                                measured ? "measured" : "reckoned, holder assumed",
+                                measured ? "measured" : "reckoned, holder " + holderFrom(),
                                 say.share(share)))
                 .step("Bar alone", "section by section", "", micro(bar))
                 .step(
                         "With its holder",
                         "",
-                        measured ? "measured" : "assumed",
+                        measured ? "measured" : holderFrom(),
                         micro(cut.stiffness().tool()))
                 .step(
                         "A harder bar",
@@ -215,6 +229,7 @@ final class BoreSizeFindings {
                 .says(
                         margin < -0.3 ? Verdict.WRONG : margin < -1e-6 ? Verdict.DOUBTFUL : Verdict.FINE,
                         String.format(
+                                Locale.ROOT,
                                 "Feed %s with a nose of %s leaves about %s; %s is wanted.",
                                 say.feed(cut.feedMm()),
                                 say.length(cut.signature().noseRadiusMm()),
@@ -250,6 +265,7 @@ final class BoreSizeFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 "%s%s is %s at %s; the range is %s to %s.",
                                 over > 1e-9 ? "Too fast: " : "",
                                 say.rpm(cut.rpm()),
@@ -284,6 +300,7 @@ final class BoreSizeFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 "%sthe chip is %s thick on average; this edge shaves down to about %s.",
                                 verdict == Verdict.FINE ? "It cuts: " : "It may rub: ",
                                 say.length(mean),
@@ -301,8 +318,11 @@ final class BoreSizeFindings {
                 .says(
                         Verdict.of(margin, 0.25),
                         String.format(
+                                Locale.ROOT,
                                 "It takes %s at the edge; %s has %s at the spindle.",
-                                say.power(cut.powerWatt()), job.lathe().name(), say.power(cut.availableWatt())))
+                                say.power(cut.powerWatt()),
+                                job.lathe().name(),
+                                say.power(cut.availableWatt())))
                 .margin(margin)
                 .step(
                         "Power",
@@ -321,6 +341,7 @@ final class BoreSizeFindings {
                 .says(
                         Verdict.of(margin, 0.3),
                         String.format(
+                                Locale.ROOT,
                                 "The bar goes down %s under the cut and bears %s MPa of its %s.",
                                 say.length(cut.dropMm()),
                                 say.number(stress, 0),

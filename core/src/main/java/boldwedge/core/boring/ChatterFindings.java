@@ -10,6 +10,7 @@ import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Whether the bar sings, and what a machinist would try against it, in that order, each with its computed gain. */
@@ -46,16 +47,25 @@ final class ChatterFindings {
                 : switch (verdict) {
                     case WRONG ->
                         String.format(
+                                Locale.ROOT,
                                 "It will chatter: at %s it sings from a depth of %s on; you take %s.",
-                                speed, say.length(most), say.length(depth));
+                                speed,
+                                say.length(most),
+                                say.length(depth));
                     case DOUBTFUL ->
                         String.format(
+                                Locale.ROOT,
                                 "It may chatter: at %s it sings from a depth of %s or more on, as it is damped; you take %s.",
-                                speed, say.length(least), say.length(depth));
+                                speed,
+                                say.length(least),
+                                say.length(depth));
                     default ->
                         String.format(
+                                Locale.ROOT,
                                 "No chatter: at %s it is quiet down to a depth of %s; you take %s.",
-                                speed, say.length(least), say.length(depth));
+                                speed,
+                                say.length(least),
+                                say.length(depth));
                 };
         double margin = least >= DEEPEST_MM ? 3 : (verdict == Verdict.WRONG ? most : least) / depth - 1;
         Span damping = job.barMaterial().damping();
@@ -203,6 +213,7 @@ final class ChatterFindings {
                 .says(
                         Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "It stands out %s times its diameter; the shops' rule for %s is %s.",
                                 say.number(ratio, 1),
                                 job.barMaterial()

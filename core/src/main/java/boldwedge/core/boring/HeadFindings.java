@@ -7,6 +7,7 @@ import boldwedge.core.finding.Verdict;
 import boldwedge.core.rigidity.BarSection;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of a bar in a boring head alone: the machine it turns in, and what turning off its axis does to it. */
 final class HeadFindings {
@@ -62,8 +63,11 @@ final class HeadFindings {
                 .says(
                         Verdict.of(margin, 0.3),
                         String.format(
+                                Locale.ROOT,
                                 "The bar turns %s off the spindle's axis: at %s that flings it outward and bores %s larger.",
-                                say.length(offset), say.rpm(cut.rpm()), say.length(larger)))
+                                say.length(offset),
+                                say.rpm(cut.rpm()),
+                                say.length(larger)))
                 .margin(Math.min(1, margin))
                 .step("Off the axis", "D/2 − reach of the point", "", say.length(offset))
                 .step("Load", "m · e · ω²", say.number(gram, 0) + " g stand out", say.force(force))

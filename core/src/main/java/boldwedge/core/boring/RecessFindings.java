@@ -7,6 +7,7 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of a recess: whether its bit gets in, how it pushes, and whether an O-ring would sit in it. */
 final class RecessFindings {
@@ -48,11 +49,14 @@ final class RecessFindings {
                         verdict,
                         left < 0
                                 ? String.format(
+                                        Locale.ROOT,
                                         "With a bit that stands out enough for the recess the bar lacks %s in the hole.",
                                         say.length(-left))
                                 : String.format(
+                                        Locale.ROOT,
                                         "The recessing bit stands out %s and passes the hole with %s left.",
-                                        say.length(deep + ROOM_MM), say.length(left)))
+                                        say.length(deep + ROOM_MM),
+                                        say.length(left)))
                 .margin(left / Math.max(1, deep))
                 .step(
                         "Across bar and bit",
@@ -85,6 +89,7 @@ final class RecessFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 "%s of a bit %s wide; it comes out %s small in diameter while fed%s.",
                                 plunges == 1 ? "One plunge" : plunges + " plunges side by side",
                                 say.length(recess.bitMm()),
@@ -138,6 +143,7 @@ final class RecessFindings {
                 .says(
                         wrong ? Verdict.WRONG : doubtful ? Verdict.DOUBTFUL : Verdict.FINE,
                         String.format(
+                                Locale.ROOT,
                                 "The ring is squeezed by %s and fills %s of its gland%s.",
                                 say.share(squeeze),
                                 say.share(fill),

@@ -6,6 +6,7 @@ import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import java.util.List;
+import java.util.Locale;
 
 /** How to bring a point to the spindle's axis: with the shop's own shims, or by a skim. The same for every tool. */
 public final class HeightFinding {
@@ -30,11 +31,16 @@ public final class HeightFinding {
                         Verdict.TOLD,
                         heightMm > 0
                                 ? String.format(
+                                        Locale.ROOT,
                                         "The point is %s high: take as much from under it, or skim the holder's seat by %s.%s",
-                                        say.length(off), say.length(off), shims(off, lathe, say))
+                                        say.length(off),
+                                        say.length(off),
+                                        shims(off, lathe, say))
                                 : String.format(
+                                        Locale.ROOT,
                                         "The point is %s low: raise it by as much.%s",
-                                        say.length(off), shims(off, lathe, say)))
+                                        say.length(off),
+                                        shims(off, lathe, say)))
                 .step(
                         "How it shows",
                         "a pip left by facing has the error for its radius",

@@ -1,5 +1,7 @@
 package boldwedge.core.measure;
 
+import java.util.Locale;
+
 /** Everything that can be wrong with what was typed, each with its sentence. %s are filled in order. */
 public enum Complaint {
     EMPTY("Nothing is typed here. It takes %s, such as %s."),
@@ -24,6 +26,6 @@ public enum Complaint {
     }
 
     String sentence(Object... parts) {
-        return String.format(template, parts);
+        return String.format(Locale.ROOT, template, parts);
     }
 }

@@ -6,6 +6,7 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of the blade and its tip: width, clearance down to the axis, lead, drift, drop, pip, chips in the slot. */
 final class BladeFindings {
@@ -39,6 +40,7 @@ final class BladeFindings {
                 .says(
                         Verdict.of(margin, 0.25),
                         String.format(
+                                Locale.ROOT,
                                 "The cut goes %s times the width of the edge deep; ten is about the end.",
                                 say.number(depthOverWidth, 1)))
                 .margin(margin)
@@ -71,11 +73,15 @@ final class BladeFindings {
                         verdict,
                         before
                                 ? String.format(
+                                        Locale.ROOT,
                                         "Under %s the front of the tip rubs: height and feed eat its clearance there.",
                                         say.length(rubs))
                                 : String.format(
+                                        Locale.ROOT,
                                         "The front clears down to %s; %s of clearance are left at %s.",
-                                        say.length(end), say.angle(last.reliefRad()), say.length(last.diameterMm())))
+                                        say.length(end),
+                                        say.angle(last.reliefRad()),
+                                        say.length(last.diameterMm())))
                 .margin(before ? -rubs / job.diameterMm() : 1)
                 .step(
                         "Clearance in use",
@@ -111,8 +117,11 @@ final class BladeFindings {
                         verdict,
                         left < 0
                                 ? String.format(
-                                        "Out of square by %s, one side rubs over its whole depth.", say.angle(needed))
+                                        Locale.ROOT,
+                                        "Out of square by %s, one side rubs over its whole depth.",
+                                        say.angle(needed))
                                 : String.format(
+                                        Locale.ROOT,
                                         "%s of clearance are left behind the edge on the worse side%s.",
                                         say.angle(left),
                                         taper > 0
@@ -144,8 +153,10 @@ final class BladeFindings {
                         Math.abs(drift) < 0.002
                                 ? "Nothing pushes the blade aside: the faces come out flat, a pip or burr aside."
                                 : String.format(
+                                        Locale.ROOT,
                                         "The cut runs %s aside over its depth: the piece's face comes out %s.",
-                                        say.length(Math.abs(drift)), drift > 0 ? "domed" : "dished"))
+                                        say.length(Math.abs(drift)),
+                                        drift > 0 ? "domed" : "dished"))
                 .margin(Math.min(margin, 10))
                 .step(
                         "Pushed aside by the lead",
@@ -186,6 +197,7 @@ final class BladeFindings {
                 .says(
                         Verdict.of(margin, 0),
                         String.format(
+                                Locale.ROOT,
                                 "Under the cut the point goes down %s against the work%s.",
                                 say.length(drop),
                                 cut.pipMm() > 0.05
@@ -201,8 +213,7 @@ final class BladeFindings {
                 .step(
                         "Post and slide",
                         "F · c, turning grows with reach²",
-                        say.number(0.001 / PartCut.postGive(job), 1) + " N/µm at this reach"
-                                + (job.postMeasured() ? "" : ", assumed"),
+                        say.number(0.001 / PartCut.postGive(job), 1) + " N/µm at this reach" + postFrom(job),
                         say.length(force * PartCut.postGive(job)))
                 .step("Work and chuck", "a³ / 3EI + 1/k", "", say.length(force * cut.workMmPerN()))
                 .step(
@@ -230,10 +241,15 @@ final class BladeFindings {
                 .says(
                         Verdict.TOLD,
                         pecks <= 1
-                                ? String.format("One go: chips clear themselves to a depth of %s.", say.length(after))
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "One go: chips clear themselves to a depth of %s.",
+                                        say.length(after))
                                 : String.format(
+                                        Locale.ROOT,
                                         "Draw out and clear the chips each %s: %s on the way in.",
-                                        say.length(after), pecks == 2 ? "once" : pecks - 1 + " times"))
+                                        say.length(after),
+                                        pecks == 2 ? "once" : pecks - 1 + " times"))
                 .step(
                         "Depth between clearings",
                         job.hollow() ? "6 widths" : "3 widths",
@@ -245,5 +261,16 @@ final class BladeFindings {
             finding.mend("Hollow the top", PartField.TOP.id(), "hollow");
         }
         return finding.build();
+    }
+
+    /** Where the post's stiffness comes from, to be put behind it. */
+    static String postFrom(PartJob job) {
+        if (job.postMeasured()) {
+            return ", measured";
+        }
+        String built = job.holder().built() ? ", doubled for the block" : "";
+        return job.lathe().postStiffness().isPresent()
+                ? ", the post's from the lathe's card" + built
+                : ", assumed from the machine's size" + built;
     }
 }

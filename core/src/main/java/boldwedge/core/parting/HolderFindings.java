@@ -9,6 +9,7 @@ import boldwedge.core.holder.SideBlock;
 import boldwedge.core.holder.SplitBlock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of a holder that is to be made: its heights, hinge, grip, what is left of its section, and what was made. */
 final class HolderFindings {
@@ -52,6 +53,7 @@ final class HolderFindings {
                 .says(
                         Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "A split block on the slide would bear %s times the cut where this bears %s, and let the point down %s instead of %s.",
                                 say.number(built, 1),
                                 say.number(now, 1),
@@ -78,10 +80,15 @@ final class HolderFindings {
                 ? ""
                 : off > 0
                         ? String.format(
+                                Locale.ROOT,
                                 " Skim its sole by %s%s.",
-                                say.length(off), matters ? "" : ", or leave it: it hardly shows")
+                                say.length(off),
+                                matters ? "" : ", or leave it: it hardly shows")
                         : String.format(
-                                " Put %s under it.%s", say.length(-off), HeightFinding.shims(-off, job.lathe(), say));
+                                Locale.ROOT,
+                                " Put %s under it.%s",
+                                say.length(-off),
+                                HeightFinding.shims(-off, job.lathe(), say));
         Finding.Builder finding = Finding.at(Station.MAKE, "stack")
                 .says(
                         floor < LEAST_FLOOR_MM ? Verdict.DOUBTFUL : right || !matters ? Verdict.FINE : Verdict.DOUBTFUL,
@@ -89,9 +96,13 @@ final class HolderFindings {
                                 ? right
                                         ? "As made the edge comes on the axis."
                                         : String.format(
+                                                Locale.ROOT,
                                                 "As made the edge stands %s %s the axis.%s",
-                                                say.length(Math.abs(off)), off > 0 ? "above" : "below", cure)
+                                                say.length(Math.abs(off)),
+                                                off > 0 ? "above" : "below",
+                                                cure)
                                 : String.format(
+                                        Locale.ROOT,
                                         "Floor of the slot %s above the slide: with the blade's %s that is the axis, %s up.",
                                         say.length(floor),
                                         say.length(job.blade().heightMm()),
@@ -127,6 +138,7 @@ final class HolderFindings {
                 .says(
                         Verdict.of(margin, 0.3),
                         String.format(
+                                Locale.ROOT,
                                 "The slit closes by %s onto the blade at %s of the bolt, which is drawn to %s; the hinge then sees %s, steel bears %s.",
                                 say.length(Math.max(0, block.travelMm())),
                                 say.force(block.closesAtN()),
@@ -168,8 +180,11 @@ final class HolderFindings {
                 .says(
                         Verdict.of(margin, 0.2),
                         String.format(
+                                Locale.ROOT,
                                 "Drawn by feel the bolt grips the blade with %s; the cut asks for %s. The jaw sees %s.",
-                                say.force(grip), say.force(needed), Weaknesses.stress(jaw)))
+                                say.force(grip),
+                                say.force(needed),
+                                Weaknesses.stress(jaw)))
                 .margin(margin)
                 .step(
                         "Grip",
@@ -203,6 +218,7 @@ final class HolderFindings {
                 .says(
                         Verdict.of(margin, 0.2),
                         String.format(
+                                Locale.ROOT,
                                 "Three M%s screws press the blade down with %s by the taper; the cut asks for %s. The foot stands with %s.",
                                 say.number(block.screw().threadMm(), 0),
                                 say.force(grip),

@@ -11,6 +11,7 @@ import boldwedge.core.stock.StockCatalogue;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** What is said of the cut as a whole: what breaks first, force and power, speed, feed, chatter, digging in, the tailstock. */
@@ -54,8 +55,11 @@ final class PartCutFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 "%s first, at %s times the reckoned force (%s).",
-                                first.what(), say.number(times, 1), say.force(force)))
+                                first.what(),
+                                say.number(times, 1),
+                                say.force(force)))
                 .margin(margin)
                 .step(
                         "Cut down on the edge",
@@ -159,8 +163,11 @@ final class PartCutFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 "%s is %s at the outside and less as it goes in; parting is given up to %s.",
-                                say.rpm(cut.rpm()), say.surfaceSpeed(outside), say.surfaceSpeed(high)))
+                                say.rpm(cut.rpm()),
+                                say.surfaceSpeed(outside),
+                                say.surfaceSpeed(high)))
                 .margin(-over)
                 .step(
                         "At the outside",
@@ -198,6 +205,7 @@ final class PartCutFindings {
                 .says(
                         Verdict.of(margin, 0.1),
                         String.format(
+                                Locale.ROOT,
                                 "The cut takes %s and %s N·m at the outside; %s are there.",
                                 say.power(outside.watt()),
                                 say.number(outside.torqueNm(), 1),
@@ -230,10 +238,12 @@ final class PartCutFindings {
                         verdict,
                         verdict == Verdict.FINE
                                 ? String.format(
+                                        Locale.ROOT,
                                         "%s shaves rather than rubs: the edge needs %s or more.",
                                         say.feed(cut.feedMm()),
                                         say.length(cut.smallestChipMm().high()))
                                 : String.format(
+                                        Locale.ROOT,
                                         "%s may only rub and harden the work: the edge needs %s or more.",
                                         say.feed(cut.feedMm()),
                                         say.length(cut.smallestChipMm().high())))
@@ -263,6 +273,7 @@ final class PartCutFindings {
                         gain <= 0
                                 ? "Behind the work the cut turns the post so that the point backs out: it does not dig in."
                                 : String.format(
+                                        Locale.ROOT,
                                         "The cut turns the post so that the point goes in: %s of what it takes to dig in.",
                                         say.share(share)))
                 .margin(gain <= 0 ? 1 : 0.6 / share - 1)
@@ -272,7 +283,7 @@ final class PartCutFindings {
                         say.length(height) + " / " + say.length(job.reachMm()) + "; the post gives "
                                 + say.number(1000 * PartCut.postGive(job), 3) + " µm/N here, "
                                 + say.number(1000 * PartCut.postTurns(job), 3) + " of it by turning"
-                                + (job.postMeasured() ? "" : ", assumed"),
+                                + BladeFindings.postFrom(job),
                         "")
                 .step(
                         "Growth of the force",
@@ -313,8 +324,11 @@ final class PartCutFindings {
                         quiet.low() >= PartCut.NEVER_MM
                                 ? "The rake draws the edge in: it does not chatter by regeneration."
                                 : String.format(
+                                        Locale.ROOT,
                                         "It may chatter with an edge over %s, and most likely does over %s; this is %s wide.",
-                                        say.length(quiet.low()), say.length(hopeless), say.length(width)))
+                                        say.length(quiet.low()),
+                                        say.length(hopeless),
+                                        say.length(width)))
                 .margin(margin)
                 .step(
                         "Quiet width",
@@ -342,9 +356,13 @@ final class PartCutFindings {
                         Verdict.TOLD,
                         job.groove()
                                 ? String.format(
+                                        Locale.ROOT,
                                         "%d plunge%s side by side, %s in all.",
-                                        cut.passes(), cut.passes() == 1 ? "" : "s", say.time(cut.cutMinutes()))
+                                        cut.passes(),
+                                        cut.passes() == 1 ? "" : "s",
+                                        say.time(cut.cutMinutes()))
                                 : String.format(
+                                        Locale.ROOT,
                                         "%d piece%s take %s of bar, %s of it chips; %s a cut.",
                                         job.pieces(),
                                         job.pieces() == 1 ? "" : "s",
@@ -366,11 +384,14 @@ final class PartCutFindings {
                         centre ? Verdict.DOUBTFUL : Verdict.of(margin, 0),
                         centre
                                 ? String.format(
+                                        Locale.ROOT,
                                         "Draw the centre back before the neck is thinner than %s: then saw or break it off.",
                                         say.length(Math.max(3, 2 * cut.neckTwistsMm())))
                                 : String.format(
+                                        Locale.ROOT,
                                         "The cut stands %s from the jaws; within one and a half diameters (%s) is good.",
-                                        say.length(out), say.length(1.5 * job.diameterMm())))
+                                        say.length(out),
+                                        say.length(1.5 * job.diameterMm())))
                 .margin(centre ? 0 : margin)
                 .step(
                         "Neck that the cut twists off",

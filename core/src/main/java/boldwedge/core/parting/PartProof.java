@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -230,6 +231,7 @@ public final class PartProof {
                     "chatter",
                     "Post and work sing at this width",
                     String.format(
+                            Locale.ROOT,
                             "It may chatter over %s; the edge is %s.",
                             say.length(cut.quietMm().low()),
                             say.length(cut.job().widthMm())),
@@ -239,6 +241,7 @@ public final class PartProof {
                     "rubs",
                     "The feed is too fine: it rubs, then bites",
                     String.format(
+                            Locale.ROOT,
                             "Fed %s; the edge needs %s.",
                             say.feed(cut.feedMm()),
                             say.length(cut.smallestChipMm().high())),
@@ -263,8 +266,11 @@ public final class PartProof {
                     "The point is set " + say.length(Math.abs(set))
                             + (set > 0 == cut.job().behind() ? " below" : " above") + " the axis",
                     String.format(
+                            Locale.ROOT,
                             "A pip %s across is a point %s off while it cuts; %s of that is the drop.",
-                            say.length(pip), say.length(pip / 2), say.length(cut.dropMm())),
+                            say.length(pip),
+                            say.length(pip / 2),
+                            say.length(cut.dropMm())),
                     0.95 * (1 - gauss(off, PIP_GAUGE_MM)),
                     List.of(new Step(
                             "Height as set",
@@ -277,6 +283,7 @@ public final class PartProof {
                         "springs",
                         "Blade or post springs more than reckoned",
                         String.format(
+                                Locale.ROOT,
                                 "Set as typed, the point would have to go down %s times as far as reckoned. A push test on the blade tells.",
                                 say.number(factor, 1)),
                         gauss(Math.log(factor), 0.6),
@@ -298,8 +305,11 @@ public final class PartProof {
                 "square",
                 "The blade does not stand square",
                 String.format(
+                        Locale.ROOT,
                         "%s over %s of depth is %s out of square.",
-                        say.length(Math.abs(off)), say.length(job.depthMm()), say.angle(Math.abs(turned))),
+                        say.length(Math.abs(off)),
+                        say.length(job.depthMm()),
+                        say.angle(Math.abs(turned))),
                 0.9 * gauss(turned, Math.toRadians(0.5)) * (1 - gauss(off, FACE_GAUGE_MM)),
                 List.of(new Step("Out of square", "atan(drift / depth)", "", say.angle(turned)))));
         double perSine = cut.force().thrustN() * (cut.aside().asideMmPerN() + PartCut.postGive(job));
@@ -308,7 +318,9 @@ public final class PartProof {
                 "corner",
                 "One corner is duller than the other",
                 String.format(
-                        "It would push as a lead of %s does. Hone or regrind the edge.", say.angle(Math.abs(lead))),
+                        Locale.ROOT,
+                        "It would push as a lead of %s does. Hone or regrind the edge.",
+                        say.angle(Math.abs(lead))),
                 0.8 * gauss(lead, Math.toRadians(5)) * (1 - gauss(off, FACE_GAUGE_MM)),
                 List.of(new Step("Lead that pushes so", "asin(drift / (thrust · c))", "", say.angle(lead)))));
         if (Math.abs(cut.asideMm()) > 1e-6) {
@@ -318,8 +330,10 @@ public final class PartProof {
                         "lead",
                         "The lead of the edge pushes the blade aside",
                         String.format(
+                                Locale.ROOT,
                                 "Reckoned %s, measured %s.",
-                                say.length(Math.abs(cut.asideMm())), say.length(Math.abs(drift))),
+                                say.length(Math.abs(cut.asideMm())),
+                                say.length(Math.abs(drift))),
                         gauss(Math.log(factor), 0.6),
                         List.of(new Step("Measured over reckoned", "", "", say.number(factor, 1)))));
             }
@@ -334,7 +348,7 @@ public final class PartProof {
         causes.add(new Cause(
                 "overload",
                 "The cut itself was too much for it",
-                String.format("%s at %s times the reckoned force.", first.what(), say.number(times, 1)),
+                String.format(Locale.ROOT, "%s at %s times the reckoned force.", first.what(), say.number(times, 1)),
                 gauss(Math.max(0, times - 1), 1.2),
                 List.of(first.step())));
         double packed = depth / cut.clearsAfterMm();
@@ -342,8 +356,10 @@ public final class PartProof {
                 "chips",
                 "Chips packed in the slot",
                 String.format(
+                        Locale.ROOT,
                         "It was %s deep; chips clear themselves to about %s.",
-                        say.length(depth), say.length(cut.clearsAfterMm())),
+                        say.length(depth),
+                        say.length(cut.clearsAfterMm())),
                 0.85 * (1 - gauss(Math.max(0, packed - 0.6), 0.6)),
                 List.of()));
         if (cut.gain() > 0) {
@@ -351,6 +367,7 @@ public final class PartProof {
                     "digs-in",
                     "It dug in",
                     String.format(
+                            Locale.ROOT,
                             "The cut feeds itself by %s of what runs away; play in the slide adds to it.",
                             say.share(cut.gain() / PartCut.RUNS_AWAY)),
                     Math.min(1, cut.gain() / PartCut.RUNS_AWAY),
@@ -361,8 +378,10 @@ public final class PartProof {
                 "rode-up",
                 "Near the axis the work rode over the edge",
                 String.format(
+                        Locale.ROOT,
                         "The point passes the axis by %s; the work climbs it from about %s.",
-                        say.length(near / 2), say.length(2 * near)),
+                        say.length(near / 2),
+                        say.length(2 * near)),
                 near > 0.1 ? 0.9 * gauss(Math.max(0, at - 2 * near), near + 0.5) : 0.1,
                 List.of()));
         double side = Math.abs(job.squareRad()) / Math.max(1e-9, cut.sideRad());
@@ -370,8 +389,10 @@ public final class PartProof {
                 "jammed",
                 "One side rubbed and jammed",
                 String.format(
+                        Locale.ROOT,
                         "Out of square by %s, clearance %s.",
-                        say.angle(Math.abs(job.squareRad())), say.angle(cut.sideRad())),
+                        say.angle(Math.abs(job.squareRad())),
+                        say.angle(cut.sideRad())),
                 0.9 * (1 - gauss(Math.max(0, side - 0.3), 0.4)),
                 List.of()));
         if (job.hold() == PartHold.CHUCK_AND_CENTRE) {
@@ -379,7 +400,9 @@ public final class PartProof {
                     "pinched",
                     "The centre pinched the blade",
                     String.format(
-                            "Under %s the neck no longer bears it.", say.length(Math.max(3, 2 * cut.neckTwistsMm()))),
+                            Locale.ROOT,
+                            "Under %s the neck no longer bears it.",
+                            say.length(Math.max(3, 2 * cut.neckTwistsMm()))),
                     0.9 * gauss(Math.max(0, at - 2 * cut.neckTwistsMm()), 3),
                     List.of()));
         }
@@ -426,6 +449,7 @@ public final class PartProof {
                 .map(then -> new Proposal(
                         mend,
                         String.format(
+                                Locale.ROOT,
                                 "Then it bears %s times the cut, goes down %s and is sure to be quiet up to %s.",
                                 say.number(
                                         Weaknesses.of(then, say)

@@ -9,6 +9,7 @@ import boldwedge.core.holder.SlotPasses.Pass;
 import boldwedge.core.stock.Blade;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Milling the slot that a blade lies in: passes by the cutter's true width, depths, a touch before the last, its taper. */
@@ -144,6 +145,7 @@ final class SlotSteps {
         boolean above = off > 0;
         String matters = Math.abs(off) <= 0.03 ? "It hardly matters" : "It matters";
         return List.of(String.format(
+                Locale.ROOT,
                 "%s: the edge would stand %s %s the axis and leave a pip %s across. %s",
                 matters,
                 say.length(Math.abs(off)),

@@ -9,6 +9,7 @@ import boldwedge.core.holder.HeightFinding;
 import boldwedge.core.rigidity.TSlot;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of how the tool stands: bolts and slide, in front or behind, clear of chuck and work, its height. */
 final class StandFindings {
@@ -57,6 +58,7 @@ final class StandFindings {
                         pull <= 0
                                 ? "The point stands over what it is bolted to: the cut only presses it down."
                                 : String.format(
+                                        Locale.ROOT,
                                         "The cut pulls %s up on %s: draw it to %s or more; the T-slot's lips then see %s.",
                                         say.force(pull),
                                         job.twoBolts() ? "the farther bolt" : "the bolt",
@@ -106,9 +108,11 @@ final class StandFindings {
                         Verdict.TOLD,
                         job.behind()
                                 ? String.format(
+                                        Locale.ROOT,
                                         "Behind, upside down: the cut lifts the block with %s and presses the work down into its bearings.",
                                         say.force(force))
                                 : String.format(
+                                        Locale.ROOT,
                                         "In front: the cut presses the slide down with %s and lifts the work against its bearings' caps.",
                                         say.force(force)))
                 .step(
@@ -141,8 +145,11 @@ final class StandFindings {
                 .says(
                         Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "The axis lies %s over %s: with this blade %s are left under it for a holder's floor.",
-                                say.length(axis), seat, say.length(left)))
+                                say.length(axis),
+                                seat,
+                                say.length(left)))
                 .step(
                         "Left",
                         "axis − blade",

@@ -6,6 +6,7 @@ import boldwedge.core.measure.Written;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.function.DoubleFunction;
 
 /**
@@ -62,8 +63,11 @@ public final class Diagnosis {
                     "push-off",
                     "The work springs away from the tool",
                     String.format(
+                            Locale.ROOT,
                             "Spring alone would taper it by %s over the %s; you measured %s.",
-                            length.apply(spring), length.apply(predicted.apartMm()), length.apply(taper)),
+                            length.apply(spring),
+                            length.apply(predicted.apartMm()),
+                            length.apply(taper)),
                     springFit,
                     new Step(
                             "Misfit over spread",
@@ -80,6 +84,7 @@ public final class Diagnosis {
                 "alignment",
                 predicted.heldAtFarEnd() ? "The tailstock is off the axis" : "The spindle does not point along the bed",
                 String.format(
+                        Locale.ROOT,
                         "It would have to be %s per 300 mm %s; a sound lathe is within about 0.02 mm.",
                         length.apply(Math.abs(perLength) * 300),
                         rest > 0 ? "away from the tool at the far end" : "towards the tool at the far end"),
@@ -101,6 +106,7 @@ public final class Diagnosis {
                     "wear-in-pass",
                     "The edge wore during the pass",
                     String.format(
+                            Locale.ROOT,
                             "The cut runs towards the chuck, so wear leaves the chuck end large: %s of edge would have gone.",
                             length.apply(-taper / 2)),
                     0.8 * gauss(-taper / 2 - wear, wear),
@@ -126,8 +132,10 @@ public final class Diagnosis {
                     "spring-size",
                     "Spring of tool and work leaves it large",
                     String.format(
+                            Locale.ROOT,
                             "Computed %s large in the middle; you measured %s.",
-                            length.apply(spring), length.apply(error)),
+                            length.apply(spring),
+                            length.apply(error)),
                     0.9 * fit,
                     new Step(
                             "Mean diameter error",
@@ -139,6 +147,7 @@ public final class Diagnosis {
                 "setting",
                 "The dial was not where the tool was",
                 String.format(
+                        Locale.ROOT,
                         "A setting or backlash error of %s on the radius would explain the rest.",
                         length.apply((error - spring) / 2)),
                 (1 - fit) * gauss(error - spring, 0.15) * 0.7,
@@ -161,7 +170,8 @@ public final class Diagnosis {
         double roughness = rough ? Math.clamp((ratio - 1.8) / 2, 0.3, 1) : 0.3;
         double slow = Math.clamp(1.4 - 0.6 * predicted.surfaceSpeed() / predicted.slowestGood(), 0.1, 1);
         double welded = measured.chip() == Measured.Chip.WELDED ? 1.3 : 1;
-        String times = String.format("The finish is %s times what feed and nose leave.", Written.places(ratio, 1));
+        String times = String.format(
+                Locale.ROOT, "The finish is %s times what feed and nose leave.", Written.places(ratio, 1));
         add(
                 "built-up-edge",
                 "Metal builds up on the edge and tears off",
@@ -226,8 +236,10 @@ public final class Diagnosis {
                 "too-fast",
                 "Too fast for high-speed steel",
                 String.format(
+                        Locale.ROOT,
                         "Blue chips at %s m/min; the range ends at %s m/min.",
-                        Written.places(predicted.surfaceSpeed(), 0), Written.places(predicted.fastestGood(), 0)),
+                        Written.places(predicted.surfaceSpeed(), 0),
+                        Written.places(predicted.fastestGood(), 0)),
                 Math.clamp(over, 0.5, 0.97),
                 new Step(
                         "Speed over the range's top",

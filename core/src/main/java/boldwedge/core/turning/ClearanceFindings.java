@@ -9,6 +9,7 @@ import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of the edge as it stands to the work: clearances, rakes, trailing edge, height. */
 final class ClearanceFindings {
@@ -43,9 +44,17 @@ final class ClearanceFindings {
         Verdict verdict = use <= 0 ? Verdict.WRONG : Verdict.of(Math.max(margin, 0), 0.75);
         String words = use <= 0
                 ? String.format(
+                        Locale.ROOT,
                         "It will rub: the %s has %s of clearance in hand and %s in use.",
-                        flank, say.angle(hand), say.angle(use))
-                : String.format("The %s clears by %s in use (%s in hand).", flank, say.angle(use), say.angle(hand));
+                        flank,
+                        say.angle(hand),
+                        say.angle(use))
+                : String.format(
+                        Locale.ROOT,
+                        "The %s clears by %s in use (%s in hand).",
+                        flank,
+                        say.angle(use),
+                        say.angle(hand));
         double theta = cut.inUse().heightAngle();
         double eta = cut.inUse().feedAngle();
         Finding.Builder finding = Finding.at(Station.REACH, "clearance-" + id)
@@ -109,6 +118,7 @@ final class ClearanceFindings {
                     .says(
                             Verdict.WRONG,
                             String.format(
+                                    Locale.ROOT,
                                     "The %s edge drags on the finished surface: it trails by %s in use.",
                                     facing ? "side" : "end",
                                     say.angle(cut.edge().trailing())))
@@ -142,6 +152,7 @@ final class ClearanceFindings {
                         .says(
                                 Verdict.WRONG,
                                 String.format(
+                                        Locale.ROOT,
                                         "With a lead of %s in use the shoulder comes out sloped, not square.",
                                         say.angle(-past)))
                         .margin(-0.4)
@@ -172,6 +183,7 @@ final class ClearanceFindings {
                 .says(
                         Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "As it stands the back rake is %s and the side rake %s (in hand %s and %s).",
                                 say.angle(use.backRake()),
                                 say.angle(use.sideRake()),
@@ -201,8 +213,11 @@ final class ClearanceFindings {
                 .says(
                         h > 0.2 ? Verdict.WRONG : Verdict.DOUBTFUL,
                         String.format(
+                                Locale.ROOT,
                                 "Facing to the centre leaves a nub %s across, because the point is %s %s centre.",
-                                say.length(2 * h), say.length(h), job.heightMm() > 0 ? "above" : "below"))
+                                say.length(2 * h),
+                                say.length(h),
+                                job.heightMm() > 0 ? "above" : "below"))
                 .margin(-h / 0.5)
                 .step("Nub", "diameter = 2 · |h|", "2 · " + say.length(h), say.length(2 * h))
                 .source("Geometry: the point passes the axis at its height error")

@@ -11,6 +11,7 @@ import boldwedge.core.measure.Written;
 import boldwedge.core.stock.Span;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** What is said of the cut itself: speed, feed, finish, chip, power and forces. */
@@ -44,6 +45,7 @@ final class CuttingFindings {
         double under = v / range.low() - 1;
         Verdict verdict = over > 0.15 ? Verdict.WRONG : over > 1e-9 || under < -0.35 ? Verdict.DOUBTFUL : Verdict.FINE;
         String words = String.format(
+                Locale.ROOT,
                 "%s is %s at %s; the range for %s is %s to %s.",
                 say.rpm(cut.rpm()),
                 say.surfaceSpeed(v),
@@ -99,8 +101,11 @@ final class CuttingFindings {
                     .says(
                             Verdict.WRONG,
                             String.format(
+                                    Locale.ROOT,
                                     "%s has no %s; the nearest it has is %s.",
-                                    job.lathe().name(), say.rpm(cut.rpm()), say.rpm(offered)))
+                                    job.lathe().name(),
+                                    say.rpm(cut.rpm()),
+                                    say.rpm(offered)))
                     .margin(-0.3)
                     .source("The lathe's card")
                     .mend("Run at " + say.rpm(offered), TurningField.SPEED.id(), Written.places(offered, 1) + " rpm")
@@ -117,8 +122,11 @@ final class CuttingFindings {
                     .says(
                             Verdict.DOUBTFUL,
                             String.format(
+                                    Locale.ROOT,
                                     "%s has no feed of %s; the nearest it has is %s.",
-                                    job.lathe().name(), say.feed(cut.feedMm()), say.feed(nearest)))
+                                    job.lathe().name(),
+                                    say.feed(cut.feedMm()),
+                                    say.feed(nearest)))
                     .margin(-0.1)
                     .source("The lathe's card")
                     .mend("Feed " + say.feed(nearest), TurningField.FEED.id(), say.feed(nearest))
@@ -135,6 +143,7 @@ final class CuttingFindings {
                 .says(
                         margin < -0.3 ? Verdict.WRONG : margin < -1e-6 ? Verdict.DOUBTFUL : Verdict.FINE,
                         String.format(
+                                Locale.ROOT,
                                 "Feed %s with a nose of %s leaves about %s; %s is wanted.",
                                 say.feed(cut.feedMm()),
                                 say.length(cut.signature().noseRadiusMm()),
@@ -189,6 +198,7 @@ final class CuttingFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 verdict == Verdict.FINE
                                         ? "The chip is %s thick on average; this edge shaves down to about %s."
                                         : "It may rub rather than cut: the chip is %s thick on average, and this edge shaves down to about %s.",
@@ -221,8 +231,11 @@ final class CuttingFindings {
                 .says(
                         Verdict.of(margin, 0.25),
                         String.format(
+                                Locale.ROOT,
                                 "It takes %s at the edge; %s has %s at the spindle.",
-                                say.power(watts), job.lathe().name(), say.power(has)))
+                                say.power(watts),
+                                job.lathe().name(),
+                                say.power(has)))
                 .margin(margin)
                 .step(
                         "Power",
@@ -251,6 +264,7 @@ final class CuttingFindings {
                 .says(
                         Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "Down on the tool %s, against the feed %s, pushing apart %s%s.",
                                 say.force(force.cuttingN()),
                                 say.force(force.feedN()),

@@ -10,6 +10,7 @@ import boldwedge.core.wedge.EdgeAngles;
 import boldwedge.core.wedge.Frame;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of the wedge itself: its angles against the handbook, and how much metal is left behind the edge. */
 final class EdgeFindings {
@@ -86,6 +87,7 @@ final class EdgeFindings {
         double width = Math.max(
                 Math.toRadians(2), advised.span().high() - advised.span().low());
         String words = String.format(
+                Locale.ROOT,
                 "%s of %s is %s the handbook's %s to %s.",
                 field.label(),
                 say.angle(value),
@@ -125,8 +127,10 @@ final class EdgeFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 "The wedge behind the side edge is %s; the keenest the handbook's angles give is about %s.",
-                                say.angle(wedge), say.angle(keenest)))
+                                say.angle(wedge),
+                                say.angle(keenest)))
                 .margin(margin * 4)
                 .step(
                         "Rake square to the edge",
@@ -172,6 +176,7 @@ final class EdgeFindings {
         return finding.says(
                         Math.toDegrees(lean) > 6 ? Verdict.DOUBTFUL : Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "The wheel hollows the side flank by %s: at the very edge the clearance is %s, not %s.",
                                 say.length(pass.hollow().sagMm()),
                                 say.angle(pass.atEdgeRad()),

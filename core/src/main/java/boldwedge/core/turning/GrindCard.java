@@ -21,6 +21,7 @@ import boldwedge.core.wedge.GroundBit;
 import boldwedge.core.wedge.Surface;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** The grinding as a card to work from: each surface's setting, what comes off, what to check; and what is said of it. */
 final class GrindCard {
@@ -66,6 +67,7 @@ final class GrindCard {
                 .says(
                         Verdict.TOLD,
                         String.format(
+                                Locale.ROOT,
                                 "Grind away %s mm³ in all; the bit then weighs %s g and its point stands %s above its base.",
                                 Written.places(total, 0),
                                 Written.places(bit.massGram(), 1),
@@ -87,8 +89,10 @@ final class GrindCard {
                 .says(
                         left == 0 ? Verdict.WRONG : left < 5 ? Verdict.DOUBTFUL : Verdict.FINE,
                         String.format(
+                                Locale.ROOT,
                                 "About %d touch-ups are left in it, %s.",
-                                left, cut.grinding().regrindWords()))
+                                left,
+                                cut.grinding().regrindWords()))
                 .margin(left / 20.0 - 0.05)
                 .step(
                         "Touch-ups",

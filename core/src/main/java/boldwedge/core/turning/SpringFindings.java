@@ -13,6 +13,7 @@ import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.wedge.Operation;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
 final class SpringFindings {
@@ -38,6 +39,7 @@ final class SpringFindings {
                     .says(
                             Verdict.WRONG,
                             String.format(
+                                    Locale.ROOT,
                                     "%s does not swing over the bed of %s, which takes %s.",
                                     say.length(job.diameterMm()),
                                     job.lathe().name(),
@@ -69,6 +71,7 @@ final class SpringFindings {
         double start = push.stations().getFirst().diameterErrorMm();
         String where = job.hold() == Hold.CHUCK ? "at the free end" : "where it is largest";
         String words = String.format(
+                Locale.ROOT,
                 "Pushed off %s %s: the work comes out %s large there%s.",
                 say.length(push.largestMm() / 2),
                 where,
@@ -214,8 +217,11 @@ final class SpringFindings {
                 .says(
                         verdict,
                         String.format(
+                                Locale.ROOT,
                                 "Standing out %s (%s times its height) the point goes down %s under the cut.",
-                                say.length(job.overhangMm()), say.number(ratio, 1), say.length(drop)))
+                                say.length(job.overhangMm()),
+                                say.number(ratio, 1),
+                                say.length(drop)))
                 .margin(Math.min(margin / 4, (3 - ratio) / 2 + 0.5))
                 .step(
                         "Drop",
@@ -247,9 +253,12 @@ final class SpringFindings {
                             Verdict.WRONG,
                             packing < 0
                                     ? String.format(
+                                            Locale.ROOT,
                                             "The point stands %s too high on %s even without packing.",
-                                            say.length(-packing), job.lathe().name())
+                                            say.length(-packing),
+                                            job.lathe().name())
                                     : String.format(
+                                            Locale.ROOT,
                                             "A shank of %s is more than the %s that %s takes.",
                                             say.length(job.blank().heightMm()),
                                             say.length(job.lathe().largestShankMm()),

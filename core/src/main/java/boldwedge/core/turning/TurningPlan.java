@@ -24,6 +24,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -148,9 +149,12 @@ public final class TurningPlan {
         double roughTime = rough.passes() == 0 ? 0 : rough.passes() * cut.pathMm() / (rough.feedMm() * cut.rpm());
         String words = rough.passes() == 0
                 ? String.format(
+                        Locale.ROOT,
                         "One pass of %s takes it to size, in %s.",
-                        say.length(job.depthMm()), say.time(cut.passMinutes()))
+                        say.length(job.depthMm()),
+                        say.time(cut.passMinutes()))
                 : String.format(
+                        Locale.ROOT,
                         "%d roughing %s of %s, then one of %s to size: about %s of cutting.",
                         rough.passes(),
                         rough.passes() == 1 ? "pass" : "passes",

@@ -30,6 +30,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -342,6 +343,7 @@ public final class TurningProof {
                 best = new Proposal(
                         mend,
                         String.format(
+                                Locale.ROOT,
                                 "Computed: the spring on the diameter goes from %s to %s, the taper from %s to %s.",
                                 say.length(cut.pushOff().largestMm()),
                                 say.length(left),

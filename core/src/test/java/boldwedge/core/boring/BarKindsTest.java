@@ -201,6 +201,91 @@ class BarKindsTest {
                 .contains("150 mm long");
     }
 
+    /** The give of the work on the carriage is one number: in the working as in the size, half of what the post gives. */
+    @Test
+    void betweenCentresTheWorksGiveIsOneNumber() {
+        PlanAnswer answer = plan(
+                "barHeld",
+                "centres",
+                "barSpan",
+                "200 mm",
+                "barLength",
+                "220 mm",
+                "cutterAt",
+                "80 mm",
+                "barDiameter",
+                "14 mm",
+                "boreStart",
+                "24 mm",
+                "boreFinished",
+                "26 mm",
+                "boreBit",
+                "hss-5mm");
+        double work = give(answer, "Work on its table or carriage");
+        assertThat(work).isCloseTo(1000 * 0.5 / Shop.lathe().postOrAssumed(), within(0.0006));
+        // Headstock and tailstock by the lever: the cutter stands at two fifths from the headstock.
+        assertThat(give(answer, "Holder and post"))
+                .isCloseTo(
+                        1000
+                                * (0.36 / Shop.lathe().chuckOrAssumed()
+                                        + 0.16 / Shop.lathe().tailstockOrAssumed()),
+                        within(0.0006));
+        // a²b² / 3EIL by hand: 80² · 120² / (3 · E · π/64 · 14⁴ · 200), with E from 200 to 210 GPa.
+        double bar = 80.0 * 80 * 120 * 120 / (3 * 205_000 * Math.PI / 64 * Math.pow(14, 4) * 200) * 1000;
+        assertThat(give(answer, "Bar")).isCloseTo(bar, within(0.03 * bar));
+    }
+
+    private static double give(PlanAnswer answer, String what) {
+        return answer.findings().stream()
+                .flatMap(finding -> finding.working().stream())
+                .filter(step -> step.what().equals(what) && step.result().endsWith(" µm per N"))
+                .map(step -> Double.parseDouble(step.result().replace(" µm per N", "")))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError("no step " + what));
+    }
+
+    /** What stands on the lathe's card is not called assumed. */
+    @Test
+    void aStiffnessOnTheCardIsSaidToBeFromThere() {
+        String[] hole = {"boreStart", "18.5 mm", "boreFinished", "20 mm", "boreDepth", "45 mm"};
+        Lathe bare = Shop.lathe();
+        Lathe known = new Lathe(
+                bare.name(),
+                bare.mill(),
+                bare.swingMm(),
+                bare.centreHeightMm(),
+                bare.speeds(),
+                bare.feedsMm(),
+                bare.motorWatt(),
+                bare.efficiency(),
+                bare.largestShankMm(),
+                java.util.OptionalDouble.of(20_000),
+                bare.chuckStiffness(),
+                bare.tailstockStiffness(),
+                bare.shimsMm(),
+                bare.slide());
+        Lathe unknown = new Lathe(
+                bare.name(),
+                bare.mill(),
+                bare.swingMm(),
+                bare.centreHeightMm(),
+                bare.speeds(),
+                bare.feedsMm(),
+                bare.motorWatt(),
+                bare.efficiency(),
+                bare.largestShankMm(),
+                java.util.OptionalDouble.empty(),
+                bare.chuckStiffness(),
+                bare.tailstockStiffness(),
+                bare.shimsMm(),
+                bare.slide());
+        assertThat(finding(plan(known, hole), "stiffness").statement())
+                .contains("holder from the lathe's card")
+                .doesNotContain("assumed");
+        assertThat(finding(plan(unknown, hole), "stiffness").statement())
+                .contains("holder assumed from the machine's size");
+    }
+
     /** Gland of a 2.62 mm cord at 20 % squeeze and three quarters filled, by hand: 2.096 deep, π/4 · 2.62² / (0.75 · 2.096). */
     @Test
     void anEmptyGlandTakesItsSizeFromTheCord() {
