@@ -1,5 +1,8 @@
 package boldwedge.core.measure;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
+
 /**
  * Numbers as the trade writes them: fractions where they are exact, thou and tenths below a tenth of an inch,
  * millimetres with as many places as can be worked to.
@@ -8,6 +11,33 @@ public final class Written {
     private static final double FRACTION_FIT_INCH = 2e-6;
 
     private Written() {}
+
+    /**
+     * A value with its unit so that it is read back the same, to twelve figures, whatever a bare number means there; the value in the
+     * quantity's base unit. For handing values on, not for reading by people.
+     */
+    public static String exact(Quantity quantity, double value) {
+        return switch (quantity) {
+            case LENGTH -> figures(value) + " mm";
+            case ANGLE -> figures(Math.toDegrees(value)) + "°";
+            case SPINDLE_SPEED -> figures(value) + " rpm";
+            case SURFACE_SPEED -> figures(value) + " m/min";
+            case FEED -> figures(value) + " mm/rev";
+            case ROUGHNESS -> "Ra " + figures(value) + " µm";
+            case POWER -> figures(value) + " W";
+            case STIFFNESS -> figures(Unit.NEWTON_PER_MICROMETRE.fromBase(value)) + " N/µm";
+            case FORCE -> figures(value) + " N";
+            case FREQUENCY -> figures(value) + " Hz";
+            case RATIO -> figures(value);
+        };
+    }
+
+    private static String figures(double value) {
+        return new BigDecimal(value)
+                .round(new MathContext(12))
+                .stripTrailingZeros()
+                .toPlainString();
+    }
 
     /** A value with its unit, in a unit system; the value in the quantity's base unit. */
     public static String full(Quantity quantity, double value, UnitSystem system) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Random;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
 /** What the program writes, a machinist may type back: the same value, as near as it was written. */
 class WrittenReadBackTest {
@@ -41,6 +42,36 @@ class WrittenReadBackTest {
                 assertThat(back).as(text).isCloseTo(value, within(lost + share * value));
             }
         }
+    }
+
+    /** Handed on exactly, every quantity is read the same by an inch shop and a metric one. */
+    @ParameterizedTest
+    @EnumSource(Quantity.class)
+    void whatIsHandedOnIsReadTheSame(Quantity quantity) {
+        Random random = new Random(quantity.ordinal());
+        for (int i = 0; i < 500; i++) {
+            double value = 0.001 * Math.pow(1e6, random.nextDouble()) * scale(quantity);
+            String text = Written.exact(quantity, value);
+            for (UnitSystem of : UnitSystem.values()) {
+                Parsed<Reading> parsed = MeasureParser.parse(text, quantity, of);
+                assertThat(parsed).as(text).isInstanceOf(Parsed.Good.class);
+                assertThat(((Parsed.Good<Reading>) parsed).value().value())
+                        .as(text)
+                        .isCloseTo(value, within(1e-11 * value));
+            }
+        }
+        // 110 lbf/thou in an inch shop is no 110 N/µm.
+        assertThat(Written.exact(Quantity.STIFFNESS, Unit.POUND_PER_THOU.toBase(110)))
+                .startsWith("19.26");
+    }
+
+    /** What brings the values tried to sizes that a shop meets. */
+    private static double scale(Quantity quantity) {
+        return switch (quantity) {
+            case ANGLE -> 0.001;
+            case STIFFNESS -> 1000;
+            default -> 1;
+        };
     }
 
     /** Sixty-fourths are written as fractions and come back exactly. */

@@ -7,6 +7,7 @@ import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
 import boldwedge.core.plan.Family;
 import boldwedge.core.plan.Planner;
 import boldwedge.core.plan.ToolMatch;
@@ -161,18 +162,10 @@ class Which {
                 Planner.entry(id)
                         .flatMap(Entry::limits)
                         .map(limits -> switch (MeasureParser.parse(text, limits.quantity(), units)) {
-                            case Parsed.Good<Reading>(Reading r) -> plain(r);
+                            case Parsed.Good<Reading>(Reading r) -> Written.exact(r.quantity(), r.value());
                             case Parsed.Wrong<Reading> bad -> text;
                         })
                         .orElse(text)));
         return explicit;
-    }
-
-    private static String plain(Reading reading) {
-        return switch (reading.quantity()) {
-            case ANGLE -> Math.toDegrees(reading.value()) + "°";
-            case LENGTH -> String.format(java.util.Locale.ROOT, "%.6f mm", reading.value());
-            default -> reading.typed();
-        };
     }
 }
