@@ -16,7 +16,7 @@ insert into tool (id, name, drawer, note, units, fields)
 select id, name, chr(65 + i % 26) || (i / 26) % 90, 'for the ' || place, case when i % 3 = 0 then 'INCH' else 'METRIC' end,
   case when kind < 6 then jsonb_build_object('blank', (array['hss-8mm','hss-10mm','hss-12mm'])[1 + i % 3],
         'sideRake', (6 + i % 14) || '°', 'backRake', (i % 9) || '°', 'endRelief', (6 + i % 6) || '°', 'sideRelief', (6 + i % 5) || '°',
-        'noseRadius', (2 + i % 9) / 10.0 || ' mm')
+        'noseRadius', round((2 + i % 9) / 10.0, 1) || ' mm')
     when kind < 9 then jsonb_build_object('barDiameter', (6 + i % 19) || ' mm', 'barLength', (90 + i % 160) || ' mm',
         'barMaterial', (array['steel','heavy-metal','carbide'])[1 + i % 3], 'boreBit', 'hss-4mm')
     else jsonb_build_object('blade', (array['blade-2mm','blade-3-32-taper'])[1 + i % 2], 'partRake', (i % 8) || '°') end
@@ -32,8 +32,8 @@ select gen_random_uuid(), m.id, current_date - (j * 40 + m.i % 40), 'METRIC',
       'material', 'bronze-tin')
     when m.kind = 9 then jsonb_build_object('operation', 'part', 'partDiameter', '25 mm', 'blade', 'blade-2mm', 'material', 'brass-free')
     else jsonb_build_object('operation', 'turn', 'diameter', '25 mm', 'finished', '24 mm', 'material', 'steel-low') end,
-  case when m.kind between 6 and 8 then jsonb_build_object('near', (29.970 + (m.i * 31 + j * 17) % 22 / 1000.0) || ' mm',
-      'far', (29.970 + (m.i * 31 + j * 17) % 22 / 1000.0) || ' mm')
+  case when m.kind between 6 and 8 then jsonb_build_object('near', round(29.970 + (m.i * 31 + j * 17) % 22 / 1000.0, 3) || ' mm',
+      'far', round(29.970 + (m.i * 31 + j * 17) % 22 / 1000.0, 3) || ' mm')
     else jsonb_build_object('near', '24.001 mm', 'far', '24.004 mm', 'apart', '40 mm') end,
   'Within the tolerance.', ''
 from made m cross join generate_series(1, 10) j join lathes l on l.n = (m.i + j) % (select count(*) from lathes);
