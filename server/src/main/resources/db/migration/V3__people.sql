@@ -16,7 +16,7 @@ create table sign_in_failure (
   next_at timestamptz not null
 );
 
--- Codes that are good once and for a short time: pairing a tablet, making the first owner. Only their hashes are kept.
+-- Codes that are good once and for a short time, such as for pairing a tablet. Only their hashes are kept.
 create table one_time_code (
   hash text primary key,
   purpose text not null,

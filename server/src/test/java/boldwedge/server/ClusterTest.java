@@ -3,7 +3,6 @@ package boldwedge.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import boldwedge.server.testing.RunningShop;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
@@ -136,6 +135,5 @@ class ClusterTest extends OverHttp {
             Thread.sleep(100);
         }
         assertThat(shop.get("/api/cuts").status()).isEqualTo(200);
-        assertThat(RunningShop.get()).isSameAs(shop);
     }
 }
