@@ -12,8 +12,8 @@ insert into lathes select 0, '' where not exists (select from lathes);
 create temporary table made on commit drop as
 select gen_random_uuid() as id, i, w.adjective || ' ' || w.noun || ' ' || i as name, w.place as place, i % 10 as kind
 from generate_series(1, :tools) i join words w on w.n = 1 + i * 7919 % 648;
-insert into tool (id, name, drawer, note, units, fields)
-select id, name, chr(65 + i % 26) || (i / 26) % 90, 'for the ' || place, case when i % 3 = 0 then 'INCH' else 'METRIC' end,
+insert into tool (id, name, drawer, note, kind, units, fields)
+select id, name, chr(65 + i % 26) || (i / 26) % 90, 'for the ' || place, case when kind < 6 then 'bit' when kind < 9 then 'bar' else 'blade' end, case when i % 3 = 0 then 'INCH' else 'METRIC' end,
   case when kind < 6 then jsonb_build_object('blank', (array['hss-8mm','hss-10mm','hss-12mm'])[1 + i % 3],
         'sideRake', (6 + i % 14) || '°', 'backRake', (i % 9) || '°', 'endRelief', (6 + i % 6) || '°', 'sideRelief', (6 + i % 5) || '°',
         'noseRadius', round((2 + i % 9) / 10.0, 1) || ' mm')

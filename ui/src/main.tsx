@@ -35,6 +35,7 @@ createRoot(root).render(
           >
             <Route path="/" element={<WayIn to={(path) => <Navigate to={path} replace />} />} />
             <Route path="/cuts" element={<CutList />} />
+            <Route path="/cut/:id" element={<Navigate to="cut" replace />} />
             <Route path="/cut/:id/:station" element={<CutPage />} />
             <Route path="/tools/:id" element={<ToolPage />} />
             <Route path="/people" element={<PeoplePage />} />

@@ -1,3 +1,4 @@
+import { notice } from '../frame/notices';
 import type { components } from './schema.generated';
 
 export type Schemas = components['schemas'];
@@ -7,6 +8,7 @@ export type PlanAnswer = Schemas['PlanAnswer'];
 export type FieldState = Schemas['FieldState'];
 export type Finding = Schemas['Finding'];
 export type Scene = Schemas['Scene'];
+export type ListedCut = Schemas['ListedCut'];
 export type CutRecord = Schemas['CutRecord'];
 export type ToolRecord = Schemas['ToolRecord'];
 export type LatheRecord = Schemas['LatheRecord'];
@@ -17,6 +19,10 @@ export type Choices = Schemas['Choices'];
 export type Choice = Schemas['Choice'];
 export type WhichAnswer = Schemas['WhichAnswer'];
 export type Imported = Schemas['Imported'];
+export type Family = Schemas['FamilyDescription'];
+export type ToolKind = Schemas['Kind'];
+export type CutPageParts = Schemas['CutPage'];
+export type Panel = Schemas['StationPage']['panels'][number];
 export type BarAnswer = Schemas['Answer'];
 export type HeightAnswer = Schemas['HeightAnswer'];
 export type BladeLife = Schemas['LifeAnswer'];
@@ -33,17 +39,23 @@ export class Refused extends Error {
   readonly fields: Texts;
   /** Which kind of refusal it is, whatever its words. */
   readonly code: string;
+  /** Whether the program was not there, or not itself: the same may be asked again. */
+  readonly away: boolean;
 
   constructor(status: number, sentence: string, fields: Texts, code = '') {
     super(sentence);
     this.status = status;
     this.fields = fields;
     this.code = code;
+    this.away = status === 0 || (status >= 500 && code === '') || status === 502 || status === 503 || status === 504;
   }
 }
 
 const AWAY =
   'The program does not answer. What you typed is kept on this page; start it again with ./bw demo or ./bw run.';
+
+const NOT_OURS =
+  'Something else than Bold Wedge answered at its address. What you typed is kept on this page; it asks again by itself.';
 
 /** Told when the program says that nobody is signed in any more: the way in opens over what is on the page. */
 export const SIGNED_OUT = 'bw-signed-out';
@@ -66,7 +78,10 @@ async function call(path: string, init: RequestInit): Promise<Response> {
     throw new Refused(0, AWAY, {});
   }
   if (response.ok) return response;
-  let sentence = `The program refused this (${response.status}). What you typed is kept.`;
+  let sentence =
+    response.status >= 500
+      ? `Something went wrong on the way (${response.status}). What you typed is kept.`
+      : `The program refused this (${response.status}). What you typed is kept.`;
   let fields: Texts = {};
   let code = '';
   try {
@@ -102,14 +117,17 @@ export async function send<T>(
 }
 
 /** Asks for a plan; says besides whether it rests on records as they were read last, because the database is away. */
-export async function ask(body: { fields: Texts; units: Units }, signal: AbortSignal): Promise<[PlanAnswer, boolean]> {
+export async function ask(body: Schemas['PlanQuestion']): Promise<[PlanAnswer, boolean]> {
   const response = await call('/api/plan', {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(body),
-    signal,
   });
-  return [(await response.json()) as PlanAnswer, response.headers.get('Bold-Wedge-Records') === 'away'];
+  try {
+    return [(await response.json()) as PlanAnswer, response.headers.get('Bold-Wedge-Records') === 'away'];
+  } catch {
+    throw new Refused(0, NOT_OURS, {});
+  }
 }
 
 /** Sends a question whose answer takes a while and comes in lines: how far it is, and at last what it found. */
@@ -150,20 +168,24 @@ export async function sendFile<T>(path: string, file: Blob, type: string): Promi
   return (await response.json()) as T;
 }
 
-/** Asks for a file and hands it to the browser to keep. */
+/** Asks for a file and hands it to the browser to keep; says so when it cannot be had. */
 export async function download(path: string, name: string, body?: unknown): Promise<void> {
-  const response = await call(
-    path,
-    body === undefined
-      ? {}
-      : { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) },
-  );
-  const url = URL.createObjectURL(await response.blob());
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(url);
+  try {
+    const response = await call(
+      path,
+      body === undefined
+        ? {}
+        : { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) },
+    );
+    const url = URL.createObjectURL(await response.blob());
+    const link = document.createElement('a');
+    link.href = url;
+    link.download = name;
+    link.click();
+    URL.revokeObjectURL(url);
+  } catch (error) {
+    notice(`${name} could not be had. ${sentenceOf(error)}`);
+  }
 }
 
 /** The sentence of whatever went wrong. */

@@ -1,10 +1,11 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
 import {
   type Choices,
-  type CutRecord,
+  type Family,
   type GrindRecord,
   get,
   type LatheRecord,
+  type ListedCut,
   type Me,
   type Person,
   type ToolPage,
@@ -19,10 +20,18 @@ export const useChoices = () =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
+/** The families of tools, as the program declares them. */
+export const useFamilies = () =>
+  useQuery({
+    queryKey: ['families'],
+    queryFn: () => get<Family[]>('/api/families'),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
 export const useLathes = () =>
   useQuery({ queryKey: ['lathes'], queryFn: () => get<LatheRecord[]>('/api/shop/lathes') });
 
-export const useCuts = () => useQuery({ queryKey: ['cuts'], queryFn: () => get<CutRecord[]>('/api/cuts') });
+export const useCuts = () => useQuery({ queryKey: ['cuts'], queryFn: () => get<ListedCut[]>('/api/cuts') });
 
 /** The crib's tools with these words, a page after the other as they are asked for. */
 export const useTools = (words: string) =>

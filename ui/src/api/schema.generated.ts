@@ -196,6 +196,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/families": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["families"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instrument/push": {
         parameters: {
             query?: never;
@@ -691,12 +707,24 @@ export interface components {
             worked: boolean;
             working: components["schemas"]["Step"][];
         };
+        AskedFor: {
+            choices: components["schemas"]["Choice"][];
+            id: string;
+            label: string;
+            machine: boolean;
+            /** @enum {string} */
+            station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
+        };
         BarQuestion: {
             fields: {
                 [key: string]: string;
             };
             /** @enum {string} */
             units: "METRIC" | "INCH";
+        };
+        CardRow: {
+            field: string;
+            label: string;
         };
         Cause: {
             explains: string;
@@ -712,29 +740,8 @@ export interface components {
             words: string;
         };
         Choices: {
-            barHolds: components["schemas"]["Choice"][];
-            barMaterials: components["schemas"]["Choice"][];
-            bits: components["schemas"]["Choice"][];
-            blades: components["schemas"]["Choice"][];
-            blanks: components["schemas"]["Choice"][];
-            bolts: components["schemas"]["Choice"][];
-            bottoms: components["schemas"]["Choice"][];
-            chips: components["schemas"]["Choice"][];
-            faces: components["schemas"]["Choice"][];
             heightsBy: components["schemas"]["Choice"][];
-            holders: components["schemas"]["Choice"][];
-            holds: components["schemas"]["Choice"][];
             latheEntries: components["schemas"]["Choice"][];
-            materials: components["schemas"]["Choice"][];
-            operations: components["schemas"]["Choice"][];
-            orders: components["schemas"]["Choice"][];
-            partHolds: components["schemas"]["Choice"][];
-            pipSides: components["schemas"]["Choice"][];
-            posts: components["schemas"]["Choice"][];
-            recesses: components["schemas"]["Choice"][];
-            sounds: components["schemas"]["Choice"][];
-            tops: components["schemas"]["Choice"][];
-            wheelFaces: components["schemas"]["Choice"][];
         };
         Compared: {
             measured: string;
@@ -754,6 +761,17 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        CutPage: {
+            crib: string;
+            family: string;
+            height?: components["schemas"]["HeightEntry"];
+            kept: components["schemas"]["Kept"][];
+            keptWith: string[];
+            printed: components["schemas"]["PrintedCard"];
+            sentence: components["schemas"]["SentencePart"][];
+            solid: string;
+            stations: components["schemas"]["StationPage"][];
+        };
         CutRecord: {
             fields: {
                 [key: string]: string;
@@ -762,7 +780,7 @@ export interface components {
             id: string;
             name: string;
             /** Format: date-time */
-            savedAt: string;
+            savedAt?: string;
             savedBy: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
@@ -775,6 +793,13 @@ export interface components {
             name: string;
             /** @enum {string} */
             series: "NUMBER" | "LETTER" | "FRACTION" | "METRIC";
+        };
+        FamilyDescription: {
+            entries: components["schemas"]["AskedFor"][];
+            id: string;
+            kinds: components["schemas"]["Kind"][];
+            operations: components["schemas"]["Choice"][];
+            trial: components["schemas"]["TrialForm"];
         };
         FieldState: {
             advised: string;
@@ -803,7 +828,7 @@ export interface components {
             text: string;
             unit: string;
             /** Format: double */
-            value: number;
+            value?: number;
         };
         Finding: {
             cautions: string[];
@@ -811,6 +836,7 @@ export interface components {
             /** Format: double */
             margin: number;
             mends: components["schemas"]["Mend"][];
+            notes: string[];
             schools: components["schemas"]["School"][];
             source: string;
             statement: string;
@@ -847,7 +873,7 @@ export interface components {
             /** Format: date */
             onDay: string;
             /** Format: date-time */
-            savedAt: string;
+            savedAt?: string;
             savedBy: string;
             /** Format: uuid */
             toolId: string;
@@ -870,8 +896,13 @@ export interface components {
             measured: string;
             within: string;
         };
+        HeightEntry: {
+            behind: boolean;
+            field: string;
+            within: string;
+        };
         HeightQuestion: {
-            lathe: string;
+            lathe?: string;
             measured: components["schemas"]["HeightAsked"];
             /** @enum {string} */
             units: "METRIC" | "INCH";
@@ -882,6 +913,26 @@ export interface components {
             sentence: string;
             /** Format: int32 */
             there: number;
+        };
+        Kept: {
+            button: string;
+            fields: {
+                [key: string]: string;
+            };
+            kind: string;
+        };
+        Kind: {
+            card: components["schemas"]["CardRow"][];
+            counted: boolean;
+            drawing: string;
+            figure: string;
+            figureNeeds: string;
+            ground: boolean;
+            id: string;
+            sample: {
+                [key: string]: string;
+            };
+            words: string;
         };
         Label: {
             /** @enum {string} */
@@ -911,7 +962,7 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** Format: date-time */
-            savedAt: string;
+            savedAt?: string;
             savedBy: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
@@ -929,6 +980,22 @@ export interface components {
             down: string;
             load: string;
             up: string;
+        };
+        ListedCut: {
+            fields: {
+                [key: string]: string;
+            };
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            savedAt?: string;
+            savedBy: string;
+            says: string;
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+            /** Format: int32 */
+            version: number;
         };
         MakeStep: {
             cautions: string[];
@@ -986,6 +1053,7 @@ export interface components {
             fields: components["schemas"]["FieldState"][];
             figures: components["schemas"]["Figure"][];
             findings: components["schemas"]["Finding"][];
+            page: components["schemas"]["CutPage"];
             scenes: components["schemas"]["Scene"][];
             steps: components["schemas"]["MakeStep"][];
             /** @enum {string} */
@@ -997,6 +1065,8 @@ export interface components {
                 [key: string]: string;
             };
             /** @enum {string} */
+            look?: "ALL" | "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB" | "CARD";
+            /** @enum {string} */
             units: "METRIC" | "INCH";
         };
         Point: {
@@ -1005,8 +1075,14 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        PrintedCard: {
+            measured: string[];
+            scene: string;
+            sentence: string;
+            settings: string[];
+        };
         PushQuestion: {
-            before: string;
+            before?: string;
             fields: {
                 [key: string]: string;
             };
@@ -1032,6 +1108,13 @@ export interface components {
             label: string;
             other: string;
             typed: string;
+        };
+        ReadingEntry: {
+            choices: components["schemas"]["Choice"][];
+            hint: string;
+            id: string;
+            label: string;
+            usual: string;
         };
         RingQuestion: {
             fields: {
@@ -1069,6 +1152,12 @@ export interface components {
             name: string;
             reason: string;
         };
+        SentencePart: {
+            /** @enum {string} */
+            kind: "WORDS" | "VALUE" | "CHOICE";
+            tail: string;
+            text: string;
+        };
         SignIn: {
             name: string;
             passphrase: string;
@@ -1081,10 +1170,24 @@ export interface components {
             /** Format: double */
             low: number;
         };
+        StationPage: {
+            card: string;
+            keys: string[];
+            panels: ("HEIGHT" | "TOOL_TESTS" | "KEEP_GRIND")[];
+            picks: string[];
+            scenes: string[];
+            settings: string[];
+            /** @enum {string} */
+            station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
+        };
         Step: {
             formula: string;
             numbers: string;
             result: string;
+            symbols: components["schemas"]["Symbol"][];
+            unit: string;
+            /** Format: double */
+            value: number;
             what: string;
         };
         Stroke: {
@@ -1092,6 +1195,15 @@ export interface components {
             points: components["schemas"]["Point"][];
             /** @enum {string} */
             role: "EDGE" | "CUTTING_EDGE" | "HIDDEN" | "CENTRE" | "DIMENSION" | "WORK" | "WORK_AREA" | "TOOL" | "GROUND" | "SWEPT" | "CHIP" | "FIXTURE" | "CAPTION";
+        };
+        Symbol: {
+            meaning: string;
+            name: string;
+            origin: string;
+            text: string;
+            unit: string;
+            /** Format: double */
+            value: number;
         };
         TapRecording: {
             by: string;
@@ -1104,6 +1216,7 @@ export interface components {
             };
             /** Format: uuid */
             id?: string;
+            kind?: string;
             name: string;
             note?: string;
             /** @enum {string} */
@@ -1135,10 +1248,11 @@ export interface components {
             };
             /** Format: uuid */
             id: string;
+            kind: string;
             name: string;
             note: string;
             /** Format: date-time */
-            savedAt: string;
+            savedAt?: string;
             savedBy: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
@@ -1174,6 +1288,11 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "INCH";
         };
+        TrialForm: {
+            panels: ("HEIGHT" | "TOOL_TESTS" | "KEEP_GRIND")[];
+            readings: components["schemas"]["ReadingEntry"][];
+            scene: string;
+        };
         TrialQuestion: {
             fields: {
                 [key: string]: string;
@@ -1199,7 +1318,7 @@ export interface components {
                 [key: string]: string;
             };
             /** Format: date-time */
-            savedAt: string;
+            savedAt?: string;
             savedBy: string;
             /** Format: uuid */
             toolId?: string;
@@ -1468,7 +1587,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CutRecord"][];
+                    "application/json": components["schemas"]["ListedCut"][];
                 };
             };
         };
@@ -1683,6 +1802,26 @@ export interface operations {
             };
         };
     };
+    families: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FamilyDescription"][];
+                };
+            };
+        };
+    };
     push: {
         parameters: {
             query?: never;
@@ -1827,7 +1966,7 @@ export interface operations {
         parameters: {
             query: {
                 text: string;
-                quantity?: "LENGTH" | "ANGLE" | "SPINDLE_SPEED" | "SURFACE_SPEED" | "FEED" | "ROUGHNESS" | "POWER" | "STIFFNESS" | "FORCE" | "FREQUENCY" | "RATIO";
+                quantity?: "LENGTH" | "ANGLE" | "SPINDLE_SPEED" | "SURFACE_SPEED" | "FEED" | "ROUGHNESS" | "PROFILE_HEIGHT" | "POWER" | "STIFFNESS" | "FORCE" | "FREQUENCY" | "STRESS" | "TORQUE" | "COMPLIANCE" | "TILT" | "AREA" | "VOLUME" | "SECOND_MOMENT" | "MASS" | "TIME" | "REMOVAL_RATE" | "TEMPERATURE" | "HARDNESS" | "RATIO";
                 units?: "METRIC" | "INCH";
             };
             header?: never;

@@ -2,9 +2,11 @@ import { Select } from 'radix-ui';
 import { memo, useCallback } from 'react';
 import type { Choice } from '../api/client';
 import { useAnswer, useEdit } from './CutContext';
+import { useChoicesOf } from './families';
 
 /** A value that is picked from a list, in the sentence. */
-export function ChoiceInput({ field, choices, tail }: { field: string; choices: Choice[]; tail?: string }) {
+export function ChoiceInput({ field, tail }: { field: string; tail?: string }) {
+  const choices = useChoicesOf(field);
   const edit = useEdit();
   const state = useAnswer().fields.get(field);
   const pick = useCallback((id: string) => edit({ kind: 'field', id: field, text: id }), [edit, field]);

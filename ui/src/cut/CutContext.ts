@@ -1,5 +1,5 @@
 import { createContext, useContext } from 'react';
-import type { Choices, FieldState, LatheRecord, PlanAnswer } from '../api/client';
+import type { Choices, CutPageParts, Family, FieldState, LatheRecord, PlanAnswer } from '../api/client';
 import type { Draft, Edit } from './draft';
 
 /**
@@ -10,6 +10,7 @@ import type { Draft, Edit } from './draft';
 export interface CutPage {
   draft: Draft;
   choices: Choices;
+  families: Family[];
   lathes: LatheRecord[];
 }
 
@@ -19,8 +20,12 @@ export interface CutAnswer {
   answer: PlanAnswer | undefined;
   /** The fields as last read, errors among them. */
   fields: Map<string, FieldState>;
+  /** How the cut is shown, as last answered. */
+  page: CutPageParts | undefined;
   /** Whether the answer shown is older than what is typed, because something typed cannot be used. */
   stale: boolean;
+  /** Whether the answer to what is typed is late: what is shown is of before. */
+  late: boolean;
 }
 
 export const CutContext = createContext<CutPage | undefined>(undefined);

@@ -1,18 +1,17 @@
-import { useState } from 'react';
 import { Link } from 'react-router';
 import { sentenceOf } from '../api/client';
 import { useCuts } from '../api/records';
 import { Header } from '../frame/Header';
-import { KeyMap } from '../frame/KeyMap';
-import { stored } from './draft';
+import { useTitle } from '../frame/useTitle';
+import { last, stored } from './draft';
 
 /** The shop's cuts, the last saved first. */
 export function CutList() {
   const cuts = useCuts();
-  const [keys, setKeys] = useState(false);
+  useTitle('Cuts');
   return (
     <>
-      <Header onKeys={() => setKeys(true)} />
+      <Header />
       <main className="shop">
         <section aria-label="Cuts">
           <h1>Cuts</h1>
@@ -24,9 +23,7 @@ export function CutList() {
             {cuts.data?.map((cut) => (
               <li key={cut.id}>
                 <Link to={`/cut/${cut.id}/cut`}>{cut.name}</Link>
-                <span className="figures">
-                  {cut.fields.diameter} → {cut.fields.finished}, {cut.fields.length}
-                </span>
+                <span className="cut-says">{cut.says}</span>
                 {cut.savedBy && <span className="quiet-words">{cut.savedBy}</span>}
                 {stored(cut.id)?.changed && <em>not saved yet</em>}
               </li>
@@ -34,7 +31,6 @@ export function CutList() {
           </ul>
         </section>
       </main>
-      <KeyMap open={keys} onOpenChange={setKeys} />
     </>
   );
 }
@@ -42,10 +38,11 @@ export function CutList() {
 /** The way in: the cut last worked on, else the first kept, else a new one. */
 export function WayIn({ to }: { to: (path: string) => React.ReactNode }) {
   const cuts = useCuts();
-  const last = localStorage.getItem('bw.last');
-  if (last && (last !== 'new' || stored('new')?.changed)) return to(`/cut/${last}/cut`);
-  if (cuts.error) return to('/cut/new/cut');
+  const at = last();
+  if (at && stored(at)?.changed) return to(`/cut/${at}/cut`);
+  if (cuts.error) return to(at ? `/cut/${at}/cut` : '/cut/new/cut');
   if (!cuts.data) return null;
+  if (at && cuts.data.some((cut) => cut.id === at)) return to(`/cut/${at}/cut`);
   const first = cuts.data[0];
   return to(first ? `/cut/${first.id}/cut` : '/cut/new/cut');
 }

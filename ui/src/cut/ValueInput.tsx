@@ -32,7 +32,8 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
   const before = useRef('');
   const box = useRef<HTMLSpanElement>(null);
   const tip = useId();
-  const shown = focused ? (leaving ?? (typed || state.text)) : typed || state.text;
+  // What was emptied stays empty while it is left so; once undo or a mend has put something else there, that is shown.
+  const shown = focused && leaving === typed ? leaving : typed || state.text;
   const wrong = state.error !== '';
 
   const change = (text: string) => {
@@ -71,7 +72,7 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
           onKeyDown={(event) => {
             if (event.key === 'Enter') event.currentTarget.blur();
             if (event.key === 'Escape') {
-              change(before.current);
+              if (typed !== before.current) change(before.current);
               setLeaving(undefined);
               event.stopPropagation();
             }

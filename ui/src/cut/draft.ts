@@ -1,4 +1,4 @@
-import type { FieldState, Texts, Units } from '../api/client';
+import type { CutRecord, FieldState, Texts, Units } from '../api/client';
 
 /** A cut as it stands on the page: what was typed, and what has been done to it since it was opened. */
 export interface Draft {
@@ -37,6 +37,18 @@ export interface History {
 }
 
 const MOST_STEPS = 200;
+
+/** A draft with nothing to undo yet. */
+export const started = (now: Draft): History => ({ now, before: [], after: [], touched: '' });
+
+/** A draft as the shop has it. */
+export const fromRecord = (record: CutRecord): Draft => ({
+  ...newDraft(record.units),
+  id: record.id,
+  version: record.version,
+  name: record.name,
+  fields: record.fields,
+});
 
 export function newDraft(units: Units): Draft {
   return {
@@ -134,7 +146,7 @@ export function stored(id: string): Draft | undefined {
 export function store(draft: Draft): void {
   try {
     localStorage.setItem(PREFIX + draft.id, JSON.stringify(draft));
-    localStorage.setItem('bw.last', draft.id);
+    localStorage.setItem(LAST, draft.id);
   } catch {
     // A full or forbidden store must not stop the work; the draft is still on the page.
   }
@@ -142,4 +154,40 @@ export function store(draft: Draft): void {
 
 export function forget(id: string): void {
   localStorage.removeItem(PREFIX + id);
+  localStorage.removeItem(UNDO_PREFIX + id);
+}
+
+const UNDO_PREFIX = 'bw.undo.';
+/** Steps that survive a reload; more would make the browser's store slow. */
+const KEPT_STEPS = 40;
+
+/** Keeps the way back and forth beside the draft. */
+export function storeUndo({ now, before, after }: History): void {
+  try {
+    const kept = { before: before.slice(-KEPT_STEPS), after: after.slice(0, KEPT_STEPS) };
+    localStorage.setItem(UNDO_PREFIX + now.id, JSON.stringify(kept));
+  } catch {
+    // As above: without it there is less to undo, and no more.
+  }
+}
+
+/** A draft with what can be undone of it, as it was left. */
+export function resumed(now: Draft): History {
+  try {
+    const text = localStorage.getItem(UNDO_PREFIX + now.id);
+    const kept = text ? (JSON.parse(text) as Partial<History>) : {};
+    return { now, before: kept.before ?? [], after: kept.after ?? [], touched: '' };
+  } catch {
+    return started(now);
+  }
+}
+
+const LAST = 'bw.last';
+
+/** The cut that was worked on last. */
+export const last = (): string | null => localStorage.getItem(LAST);
+
+/** It is no longer here: the program does not open on it again. */
+export function forgetLast(id: string): void {
+  if (last() === id) localStorage.removeItem(LAST);
 }

@@ -1,41 +1,59 @@
+import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useMe } from '../api/records';
+import { flipShade } from './dimShop';
+import { KeyMap } from './KeyMap';
+import { useNotice } from './notices';
+import { PrintFoot } from './PrintFoot';
+import { usePageKey, useSignKey } from './pageKeys';
 
-interface Props {
-  children?: React.ReactNode;
-  onKeys: () => void;
-}
-
-/** Name, the ways to the other pages, and what the page itself puts here. */
-export function Header({ children, onKeys }: Props) {
+/** Name, the ways to the other pages, what the page itself puts here, and what works on every page: its keys and notices. */
+export function Header({ children }: { children?: React.ReactNode }) {
   const { pathname } = useLocation();
   const me = useMe();
+  const [keys, setKeys] = useState(false);
+  const [said, putAway] = useNotice();
+  usePageKey('d', flipShade);
+  useSignKey('shift+?', () => setKeys(true));
+  useSignKey('?', () => setKeys(true));
   const here = (path: string) => (pathname.startsWith(path) ? ('page' as const) : undefined);
   return (
-    <header className="header">
-      <Link to="/" className="brand">
-        <svg viewBox="0 0 16 16" aria-hidden="true">
-          <path d="M2 3.5 L14 7 L6 14 Z" />
-        </svg>
-        Bold Wedge
-      </Link>
-      <nav aria-label="Pages">
-        <Link to="/cuts" aria-current={here('/cut')}>
-          Cuts
+    <>
+      <header className="header">
+        <Link to="/" className="brand">
+          <svg viewBox="0 0 16 16" aria-hidden="true">
+            <path d="M2 3.5 L14 7 L6 14 Z" />
+          </svg>
+          Bold Wedge
         </Link>
-        <Link to="/shop" aria-current={here('/shop')}>
-          Machines and files
-        </Link>
-        {me.data?.network && (
-          <Link to="/people" aria-current={here('/people')}>
-            {me.data.name}
+        <nav aria-label="Pages">
+          <Link to="/cuts" aria-current={here('/cut')}>
+            Cuts
           </Link>
-        )}
-      </nav>
-      <div className="header-page">{children}</div>
-      <button type="button" className="quiet" onClick={onKeys} aria-label="Keys">
-        ?
-      </button>
-    </header>
+          <Link to="/shop" aria-current={here('/shop')}>
+            Machines and files
+          </Link>
+          {me.data?.network && (
+            <Link to="/people" aria-current={here('/people')}>
+              {me.data.name}
+            </Link>
+          )}
+        </nav>
+        <div className="header-page">{children}</div>
+        <button type="button" className="quiet" onClick={() => setKeys(true)} aria-label="Keys">
+          ?
+        </button>
+      </header>
+      {said && (
+        <p className="said" role="status">
+          {said}{' '}
+          <button type="button" className="mend" onClick={putAway}>
+            All right
+          </button>
+        </p>
+      )}
+      <PrintFoot />
+      <KeyMap open={keys} onOpenChange={setKeys} />
+    </>
   );
 }

@@ -49,6 +49,11 @@ export const FindingRow = memo(function FindingRow({ finding }: { finding: Findi
         )}
         <Collapsible.Content className="working">
           <Working steps={finding.working} />
+          {finding.notes.map((note) => (
+            <p key={note} className="note">
+              {note}
+            </p>
+          ))}
           {finding.schools.length > 0 && (
             <ul className="schools">
               {finding.schools.map((school) => (

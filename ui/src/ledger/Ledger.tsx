@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react';
+import type { FieldState } from '../api/client';
 import { useAnswer } from '../cut/CutContext';
 import { FindingRow } from './FindingRow';
 
@@ -13,8 +14,8 @@ interface Props {
 
 /** Key figures, then the station's findings, worst first. */
 export function Ledger({ station, keys, children }: Props) {
-  const { answer, stale } = useAnswer();
-  if (!answer) return <aside className="ledger" aria-label="Findings" />;
+  const { answer, stale, late, fields } = useAnswer();
+  if (!answer) return <Unusable fields={[...fields.values()]} />;
   const shown = keys
     .map((id) => answer.figures.find((figure) => figure.id === id))
     .filter((figure) => figure !== undefined);
@@ -25,10 +26,15 @@ export function Ledger({ station, keys, children }: Props) {
       ? answer.findings.filter((f) => f.station !== 'CUT' && (f.verdict === 'WRONG' || f.verdict === 'DOUBTFUL'))
       : [];
   return (
-    <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label="Findings">
+    <aside className={`ledger ${stale || late ? 'ledger-stale' : ''}`} aria-label="Findings">
       {stale && (
         <p className="stale" role="status">
           This is the last good answer: something typed cannot be used yet.
+        </p>
+      )}
+      {late && !stale && (
+        <p className="stale" role="status">
+          Working it out again: these are still the numbers of before.
         </p>
       )}
       <dl className="keys">
@@ -54,6 +60,27 @@ export function Ledger({ station, keys, children }: Props) {
             ))}
           </ul>
         </>
+      )}
+    </aside>
+  );
+}
+
+/** Of a cut that could not be worked out yet: what stands in the way. */
+function Unusable({ fields }: { fields: FieldState[] }) {
+  const wrong = fields.filter((field) => field.error !== '');
+  return (
+    <aside className="ledger" aria-label="Findings">
+      {wrong.length > 0 && (
+        <div role="status">
+          <h3>This cut cannot be worked out until these are put right</h3>
+          <ul>
+            {wrong.map((field) => (
+              <li key={field.id}>
+                <b>{field.label}</b> {field.typed && <span className="figures">{field.typed}</span>}: {field.error}
+              </li>
+            ))}
+          </ul>
+        </div>
       )}
     </aside>
   );

@@ -1,17 +1,16 @@
-import { useState } from 'react';
 import { useMe } from '../api/records';
 import { Header } from '../frame/Header';
-import { KeyMap } from '../frame/KeyMap';
+import { useTitle } from '../frame/useTitle';
 import { Everybody } from './Everybody';
 import { Myself } from './Myself';
 
 /** Oneself and, for the owner, everybody of the shop. */
 export function PeoplePage() {
   const me = useMe();
-  const [keys, setKeys] = useState(false);
+  useTitle('People');
   return (
     <>
-      <Header onKeys={() => setKeys(true)} />
+      <Header />
       <main className="shop">
         {me.data?.network ? (
           <>
@@ -28,7 +27,6 @@ export function PeoplePage() {
           </section>
         )}
       </main>
-      <KeyMap open={keys} onOpenChange={setKeys} />
     </>
   );
 }

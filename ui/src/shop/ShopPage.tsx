@@ -13,8 +13,9 @@ import {
 } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { useChoices, useLathes } from '../api/records';
+import { useKeptText } from '../api/useKeptText';
 import { Header } from '../frame/Header';
-import { KeyMap } from '../frame/KeyMap';
+import { useTitle } from '../frame/useTitle';
 
 const EXAMPLES: Texts = {
   name: 'what the shop calls it',
@@ -35,12 +36,13 @@ const EXAMPLES: Texts = {
 /** The shop's lathes, kept and edited; the shop in and out as files. */
 export function ShopPage() {
   const lathes = useLathes();
-  const [keys, setKeys] = useState(false);
+  useTitle('Machines and files');
+  const [said, setSaid] = useState('');
   const [picked, setPicked] = useState<string>();
   const current = picked === 'new' ? undefined : (lathes.data?.find((one) => one.id === picked) ?? lathes.data?.[0]);
   return (
     <>
-      <Header onKeys={() => setKeys(true)} />
+      <Header />
       <main className="shop">
         <section aria-label="Machines">
           <h1>Machines</h1>
@@ -52,7 +54,10 @@ export function ShopPage() {
                 key={lathe.id}
                 className="view"
                 aria-pressed={picked !== 'new' && lathe.id === current?.id}
-                onClick={() => setPicked(lathe.id)}
+                onClick={() => {
+                  setPicked(lathe.id);
+                  setSaid('');
+                }}
               >
                 {lathe.card.name}
               </button>
@@ -65,41 +70,56 @@ export function ShopPage() {
             <p>No machine yet. Enter yours: every speed, feed and power in an answer is one that it really has.</p>
           )}
           {(current || picked === 'new') && (
-            <LatheForm key={current ? `${current.id}.${current.version}` : 'new'} lathe={current} onKept={setPicked} />
+            <LatheForm key={current?.id ?? 'new'} lathe={current} onKept={setPicked} said={said} say={setSaid} />
           )}
         </section>
         <Files />
       </main>
-      <KeyMap open={keys} onOpenChange={setKeys} />
     </>
   );
 }
 
-function LatheForm({ lathe, onKept }: { lathe: LatheRecord | undefined; onKept: (id: string) => void }) {
+interface FormProps {
+  lathe: LatheRecord | undefined;
+  onKept: (id: string) => void;
+  said: string;
+  say: (sentence: string) => void;
+}
+
+/** A machine's card as it is being written. */
+interface Written {
+  version: number;
+  card: Texts;
+}
+
+function LatheForm({ lathe, onKept, said, say }: FormProps) {
   const choices = useChoices();
   const queries = useQueryClient();
-  const [card, setCard] = useState<Texts>(lathe?.card ?? {});
-  const [version, setVersion] = useState(lathe?.version ?? 0);
+  const kept = useKeptText<Written>(`lathe.${lathe?.id ?? 'new'}`, {
+    version: lathe?.version ?? 0,
+    card: lathe?.card ?? {},
+  });
+  const { version, card } = kept.entry ?? { version: 0, card: {} };
   const [wrong, setWrong] = useState<Texts>({});
-  const [said, setSaid] = useState('');
   const newLathe = useNewRecord();
   const units = lathe?.units ?? 'METRIC';
   const save = async () => {
     try {
       const body = { version, units, card };
-      const kept = lathe
+      const saved = lathe
         ? await send<LatheRecord>('PUT', `/api/shop/lathes/${lathe.id}`, body)
         : await send<LatheRecord>('POST', '/api/shop/lathes', newLathe(body));
       setWrong({});
-      setSaid('Saved.');
-      onKept(kept.id);
+      kept.done({ version: saved.version, card: saved.card });
+      say('Saved.');
+      onKept(saved.id);
       await queries.invalidateQueries({ queryKey: ['lathes'] });
     } catch (error) {
-      setSaid(sentenceOf(error));
+      say(sentenceOf(error));
       setWrong(error instanceof Refused ? error.fields : {});
       if (lathe && error instanceof Refused && error.status === 409) {
         const all = await get<LatheRecord[]>('/api/shop/lathes').catch(() => []);
-        setVersion(all.find((one) => one.id === lathe.id)?.version ?? version);
+        kept.write({ card, version: all.find((one) => one.id === lathe.id)?.version ?? version });
       }
     }
   };
@@ -121,15 +141,20 @@ function LatheForm({ lathe, onKept }: { lathe: LatheRecord | undefined; onKept: 
             placeholder={EXAMPLES[entry.id]}
             aria-invalid={!!wrong[entry.id]}
             data-entry={entry.id}
-            onChange={(event) => setCard({ ...card, [entry.id]: event.target.value })}
+            onChange={(event) => kept.write({ version, card: { ...card, [entry.id]: event.target.value } })}
           />
           {wrong[entry.id] && <em role="alert">{wrong[entry.id]}</em>}
         </label>
       ))}
       <div className="lathe-foot">
         <button type="submit" className="do">
-          Save the machine
+          Save the machine{kept.unsaved ? ' •' : ''}
         </button>
+        {kept.unsaved && (
+          <button type="button" className="quiet" onClick={() => kept.done()}>
+            Back to what is kept
+          </button>
+        )}
         {said && <p role="status">{said}</p>}
       </div>
     </form>

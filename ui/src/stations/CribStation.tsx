@@ -15,14 +15,13 @@ import {
 import { useNewRecord } from '../api/newRecord';
 import { useTools } from '../api/records';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
-import { toolOf, type What } from '../cut/keptTool';
 import { ValueInput } from '../cut/ValueInput';
 import { Plate } from '../plate/Plate';
 
 /** Keep the bit, find one by words, or ask which of them will do this cut. */
 export function CribStation() {
   const { draft } = useCut();
-  const { answer, stale } = useAnswer();
+  const { answer, stale, page } = useAnswer();
   const edit = useEdit();
   const [words, setWords] = useState('');
   const findInput = useRef<HTMLInputElement>(null);
@@ -44,7 +43,7 @@ export function CribStation() {
   });
   const found = tools.data?.pages.flatMap((page) => page.tools) ?? [];
   const first = tools.data?.pages[0];
-  const scene = answer?.scenes.find((one) => ['bit', 'bar', 'holder-drawing', 'blade-tip'].includes(one.id));
+  const scene = answer?.scenes.find((one) => one.id === page?.crib);
   const take = (tool: ToolRecord, setting: Texts = {}) =>
     edit({ kind: 'fields', fields: { ...tool.fields, ...setting } });
   return (
@@ -145,7 +144,7 @@ export function CribStation() {
 
 function KeepTool() {
   const { units, card } = useCut().draft;
-  const page = useAnswer();
+  const { page, stale } = useAnswer();
   const edit = useEdit();
   const write = (id: string, text: string) => edit({ kind: 'card', id, text });
   const { name = '', drawer = '', note = '' } = card;
@@ -153,16 +152,15 @@ function KeepTool() {
   const newTool = useNewRecord();
   const [said, setSaid] = useState('');
   const [wrong, setWrong] = useState<Texts>({});
-  // A built holder may be kept as well as the blade in it.
-  const built = page.fields.has('blade') && page.fields.get('partHolder')?.typed !== 'post';
-  const keep = async (what: What) => {
+  const [tool, ...others] = page?.kept ?? [];
+  const keep = async ({ kind, fields }: Schemas['Kept']) => {
     try {
-      const tool = await send<ToolRecord>(
+      const kept = await send<ToolRecord>(
         'POST',
         '/api/crib/tools',
-        newTool({ version: 0, name, drawer, note, units, fields: toolOf(page, what) }),
+        newTool({ version: 0, name, drawer, note, kind, units, fields }),
       );
-      setSaid(`“${tool.name}” is in the crib.`);
+      setSaid(`“${kept.name}” is in the crib.`);
       setWrong({});
       write('name', '');
       write('note', '');
@@ -178,7 +176,7 @@ function KeepTool() {
       aria-label="Keep this tool"
       onSubmit={(event) => {
         event.preventDefault();
-        void keep('tool');
+        if (tool) void keep(tool);
       }}
     >
       <label>
@@ -204,15 +202,17 @@ function KeepTool() {
         Note
         <input className="plain-input" value={note} onChange={(event) => write('note', event.target.value)} />
       </label>
-      <button type="submit" className="do" disabled={page.stale}>
-        {page.fields.has('blade') ? 'Keep the blade' : 'Put it in the crib'}
+      <button type="submit" className="do" disabled={stale || !tool}>
+        {tool?.button ?? 'Keep it'}
       </button>
-      {built && (
-        <button type="button" className="do" disabled={page.stale} onClick={() => void keep('holder')}>
-          Keep the holder
+      {others.map((other) => (
+        <button key={other.kind} type="button" className="do" disabled={stale} onClick={() => void keep(other)}>
+          {other.button}
         </button>
-      )}
-      {page.fields.has('blade') && <ValueInput field="bladeCost" caption place="sentence" />}
+      ))}
+      {page?.keptWith.map((field) => (
+        <ValueInput key={field} field={field} caption place="sentence" />
+      ))}
       {said && <p role="status">{said}</p>}
     </form>
   );

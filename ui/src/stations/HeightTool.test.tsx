@@ -1,6 +1,6 @@
 import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { answered, onDesk } from '../test/desk';
+import { answered, onDesk, shown } from '../test/desk';
 import { HeightTool } from './HeightTool';
 
 const CHOICES = { heightsBy: [{ id: 'pip', words: 'the pip', more: '' }] };
@@ -27,7 +27,7 @@ describe('the height from what was measured', () => {
         fields: { operation: 'part', partDiameter: '30 mm', partPost: 'behind', lathe: 'L' },
         readings: { 'height.measured': '0.3 mm' },
       },
-      answered({}),
+      answered({ page: shown({ height: { field: 'partHeight', within: 'partDiameter', behind: true } }) }),
       CHOICES,
     );
     open();
@@ -46,7 +46,12 @@ describe('the height from what was measured', () => {
 
   it('tells what is wrong beside what was typed and offers nothing to put in', async () => {
     asked({ errors: { measured: 'A pip is narrower than the work: under 30 mm.' }, height: '', sentence: '' });
-    onDesk(<HeightTool />, { fields: { operation: 'bore' } }, answered({}), CHOICES);
+    onDesk(
+      <HeightTool />,
+      { fields: { operation: 'bore' } },
+      answered({ page: shown({ height: { field: 'partHeight', within: 'partDiameter', behind: true } }) }),
+      CHOICES,
+    );
     open();
     fireEvent.click(screen.getByText('Work it out'));
     await waitFor(() => expect(screen.getByRole('alert').textContent).toContain('narrower than the work'));

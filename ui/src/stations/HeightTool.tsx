@@ -2,11 +2,8 @@ import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { type Choice, type HeightAnswer, send, sentenceOf } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
-import { useCut, useEdit } from '../cut/CutContext';
-import { familyOf } from '../cut/family';
+import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 
-const FIELD = { turning: 'height', boring: 'boreHeight', parting: 'partHeight' };
-const WITHIN = { turning: 'diameter', boring: 'boreStart', parting: 'partDiameter' };
 const MEASURED: Record<string, string> = {
   pip: 'Pip across',
   lines: 'Lines apart',
@@ -30,7 +27,7 @@ export function HeightTool() {
   const { draft, choices } = useCut();
   const edit = useEdit();
   const { fields, units, readings } = draft;
-  const family = familyOf(fields.operation);
+  const height = useAnswer().page?.height;
   const [answer, setAnswer] = useState<HeightAnswer>();
   const [said, setSaid] = useState('');
   const how = readings['height.how'] ?? 'pip';
@@ -46,8 +43,8 @@ export function HeightTool() {
             how: how.toUpperCase(),
             measured: readings['height.measured'] ?? '',
             above,
-            behind: fields.partPost === 'behind' || fields.partHolder === 'rear-block',
-            within: fields[WITHIN[family]] ?? '',
+            behind: height?.behind ?? false,
+            within: height ? (fields[height.within] ?? '') : '',
             arm: readings['height.arm'] ?? '',
           },
           units,
@@ -103,11 +100,11 @@ export function HeightTool() {
           <button type="submit" className="do">
             Work it out
           </button>
-          {answer?.height && (
+          {answer?.height && height && (
             <button
               type="button"
               className="mend"
-              onClick={() => edit({ kind: 'field', id: FIELD[family], text: answer.height })}
+              onClick={() => edit({ kind: 'field', id: height.field, text: answer.height })}
             >
               Put {answer.height} in
             </button>

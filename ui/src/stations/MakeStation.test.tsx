@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { PlanAnswer, Scene } from '../api/client';
-import { answered, field, onDesk } from '../test/desk';
+import { answered, field, onDesk, shown } from '../test/desk';
 import { MakeStation } from './MakeStation';
 import { PrintCard } from './PrintCard';
 
@@ -32,7 +32,14 @@ const step = (id: string, title: string, measures: string) =>
     scene: SCENE,
   }) as PlanAnswer['steps'][number];
 
+/** The making of a family that asks for a hinge and, in the ground one, writes a grind down. */
+const making = (panels: 'KEEP_GRIND'[], settings: string[]) =>
+  shown({
+    stations: [{ station: 'MAKE', scenes: [], keys: [], picks: [], settings, panels, card: 'Card' }],
+  });
+
 const HOLDER = answered({
+  page: making([], ['hinge']),
   fields: [
     field('operation', 'part off', 'part'),
     field('partHolder', 'a split block', 'split-block'),
@@ -43,14 +50,13 @@ const HOLDER = answered({
   scenes: [SCENE],
   steps: [step('cut-list', 'Cut list', ''), step('slot-floor', 'Finish the floor', 'madeFloor')],
 });
-const CHOICES = { holders: [{ id: 'split-block', words: 'a split block', more: '' }] };
 const PARTING = { fields: { operation: 'part' }, name: 'Rings' };
 
 describe('making a holder', () => {
   afterEach(cleanup);
 
   it('opens a step at a time and takes what was made as a field of the plan', () => {
-    const { edits } = onDesk(<MakeStation />, PARTING, HOLDER, CHOICES);
+    const { edits } = onDesk(<MakeStation />, PARTING, HOLDER);
     expect(screen.getByText('Cut list, so')).toBeTruthy();
     fireEvent.click(screen.getByText('2. Finish the floor'));
     expect(screen.getByText('Chuck key out.')).toBeTruthy();
@@ -58,34 +64,37 @@ describe('making a holder', () => {
     expect(edits).toContainEqual({ kind: 'field', id: 'madeFloor', text: '31.72 mm' });
   });
 
-  it('asks of a split block its hinge and not the other block’s plate', () => {
-    onDesk(<MakeStation />, PARTING, HOLDER, CHOICES);
+  it('asks what the answer says is asked there, and nothing else', () => {
+    onDesk(<MakeStation />, PARTING, HOLDER);
     expect(screen.getByLabelText('hinge')).toBeTruthy();
     expect(screen.queryByLabelText('clampPlate')).toBeNull();
   });
 
   it('ticks a step off and goes on to the next', () => {
-    const { edits } = onDesk(<MakeStation />, PARTING, HOLDER, CHOICES);
+    const { edits } = onDesk(<MakeStation />, PARTING, HOLDER);
     fireEvent.click(screen.getByLabelText('Done: Cut list'));
     expect(edits).toContainEqual({ kind: 'tick', id: 'cut-list', on: true });
     expect(screen.getByText('Finish the floor, so')).toBeTruthy();
   });
 
   it('writes a grind into a tool’s log only where a bit is ground', () => {
-    const ground = answered({ fields: [field('operation', 'turn', 'turn')], steps: [step('side', 'Side', '')] });
+    const ground = answered({
+      page: making(['KEEP_GRIND'], []),
+      fields: [field('operation', 'turn', 'turn')],
+      steps: [step('side', 'Side', '')],
+    });
     onDesk(
       <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { enabled: false } } })}>
         <MakeStation />
       </QueryClientProvider>,
       { fields: { operation: 'turn' } },
       ground,
-      { wheelFaces: [], orders: [] },
     );
     expect(screen.getByText(/Write what you measured into the log/)).toBeTruthy();
   });
 
   it('prints the route with a line for what was made, and only while it is printed', () => {
-    const { container } = onDesk(<PrintCard station="make" />, PARTING, HOLDER, CHOICES);
+    const { container } = onDesk(<PrintCard station="make" card={undefined} />, PARTING, HOLDER);
     expect(container.querySelector('.print')).toBeNull();
     fireEvent(window, new Event('beforeprint'));
     const card = container.querySelector('.print')?.textContent ?? '';

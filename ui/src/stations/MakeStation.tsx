@@ -1,91 +1,40 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { send, sentenceOf } from '../api/client';
-import { useNewRecord } from '../api/newRecord';
-import { PickList } from '../cut/ChoiceInput';
+import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
-import { familyOf } from '../cut/family';
+import { sceneOfStep } from '../cut/planDesk';
 import { ValueInput } from '../cut/ValueInput';
 import { FindingRow } from '../ledger/FindingRow';
 import { Plate } from '../plate/Plate';
-import { PickTool } from './PickTool';
+import { Panels } from './Panels';
 import { Exports } from './PlateStation';
 
-const BAR_FIELDS = [
-  'barLength',
-  'barDiameter',
-  'neckDiameter',
-  'neckLength',
-  'blend',
-  'rodHole',
-  'rodMargin',
-  'barSet',
-];
-const BLOCK_FIELDS = ['blockWidth', 'blockLength', 'blockJaw', 'slotRoom', 'slotCutter', 'slotCutterTrue', 'dialTurn'];
-const SPLIT_FIELDS = [...BLOCK_FIELDS, 'hinge', 'slitSaw'];
-const SIDE_FIELDS = [...BLOCK_FIELDS, 'tabLength', 'clampPlate', 'pullIn', 'clampScrew'];
-const GRIND_FIELDS = ['wheel', 'damage', 'groundLength'];
-
-/** The grinding, a step at a time: the plate shows the step, the ledger is the card to tick. */
+/** The making, a step at a time: the plate shows the step, the ledger is the card to tick. */
 export function MakeStation() {
-  const { draft, choices } = useCut();
-  const { answer, stale, fields } = useAnswer();
+  const { draft } = useCut();
+  const { answer, stale, late, fields, page } = useAnswer();
   const edit = useEdit();
   const [at, setAt] = useState(0);
-  const family = familyOf(draft.fields.operation);
+  const shown = page?.stations.find((one) => one.station === 'MAKE');
   // What is turned, milled and drilled is typed as made in the plan itself; a grind is measured beside it.
-  const ground = family === 'turning';
-  const holder = fields.get('partHolder')?.typed ?? 'post';
-  const made =
-    family === 'boring' ? BAR_FIELDS : holder === 'post' ? [] : holder === 'side-block' ? SIDE_FIELDS : SPLIT_FIELDS;
+  const ground = shown?.panels.includes('KEEP_GRIND') ?? false;
   if (!answer) return null;
   const step = answer.steps[Math.min(at, answer.steps.length - 1)];
   if (!step) return null;
-  const face = fields.get('wheelFace');
-  const order = fields.get('order');
   return (
     <div className="station">
       <div className="plate-side">
-        <Plate scene={step.scene} dimmed={stale} still />
-        {!ground ? (
-          <div className="plate-foot settings">
-            {family === 'parting' && (
-              <PickList
-                label="Holder"
-                value={holder}
-                text={choices.holders.find((c) => c.id === holder)?.words ?? ''}
-                choices={choices.holders}
-                onPick={(id) => edit({ kind: 'field', id: 'partHolder', text: id })}
-              />
-            )}
-            {made.map((field) => (
-              <ValueInput key={field} field={field} caption place="sentence" />
-            ))}
-            <Exports scene={step.scene.id} solid={false} />
-          </div>
-        ) : (
-          <div className="plate-foot settings">
-            <PickList
-              label="Ground on"
-              value={face?.typed ?? 'periphery'}
-              text={choices.wheelFaces.find((c) => c.id === face?.typed)?.words ?? ''}
-              choices={choices.wheelFaces}
-              onPick={(id) => edit({ kind: 'field', id: 'wheelFace', text: id })}
-            />
-            <PickList
-              label="Grind first"
-              value={order?.typed ?? 'flanks-first'}
-              text={`${choices.orders.find((c) => c.id === order?.typed)?.words ?? ''} first`}
-              choices={choices.orders}
-              onPick={(id) => edit({ kind: 'field', id: 'order', text: id })}
-            />
-            {GRIND_FIELDS.map((field) => (
-              <ValueInput key={field} field={field} caption place="sentence" />
-            ))}
-          </div>
-        )}
+        <Plate scene={sceneOfStep(answer, step.scene)} dimmed={stale || late} still />
+        <div className="plate-foot settings">
+          {shown?.picks.map((field) => (
+            <ChoiceInput key={field} field={field} />
+          ))}
+          {shown?.settings.map((field) => (
+            <ValueInput key={field} field={field} caption place="sentence" />
+          ))}
+          <Exports scene={step.scene.id} />
+        </div>
       </div>
-      <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label={ground ? 'Grinding card' : 'Route card'}>
+      <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label={shown?.card}>
         <ol className="steps">
           {answer.steps.map((one, i) => {
             const open = one.id === step.id;
@@ -149,7 +98,7 @@ export function MakeStation() {
             );
           })}
         </ol>
-        {ground && <KeepGrind />}
+        <Panels names={shown?.panels ?? []} />
         <ul className="findings">
           {answer.findings
             .filter((finding) => finding.station === 'MAKE')
@@ -158,35 +107,6 @@ export function MakeStation() {
             ))}
         </ul>
       </aside>
-    </div>
-  );
-}
-
-/** Writes what was measured into the log of a tool in the crib. */
-function KeepGrind() {
-  const { draft } = useCut();
-  const queries = useQueryClient();
-  const newGrind = useNewRecord();
-  const [tool, setTool] = useState('');
-  const [said, setSaid] = useState('');
-  const keep = async () => {
-    try {
-      const measured = Object.fromEntries(Object.entries(draft.measured).filter(([, text]) => text.trim() !== ''));
-      await send('POST', `/api/crib/tools/${tool}/grinds`, newGrind({ units: draft.units, measured }));
-      setSaid('Written into the tool’s log.');
-      void queries.invalidateQueries({ queryKey: ['grinds', tool] });
-    } catch (error) {
-      setSaid(sentenceOf(error));
-    }
-  };
-  return (
-    <div className="keep">
-      <p>Ground it? Write what you measured into the log of</p>
-      <PickTool label="Tool that was ground" value={tool} none="choose a tool" onPick={setTool} />
-      <button type="button" className="do" disabled={!tool} onClick={() => void keep()}>
-        Keep this grind
-      </button>
-      {said && <p role="status">{said}</p>}
     </div>
   );
 }

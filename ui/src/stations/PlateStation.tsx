@@ -1,31 +1,17 @@
 import { useState } from 'react';
-import { type Choices, download, type Scene } from '../api/client';
+import { download, type Scene } from '../api/client';
 import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut } from '../cut/CutContext';
 import { Ledger } from '../ledger/Ledger';
 import { Plate } from '../plate/Plate';
-import { HeightTool } from './HeightTool';
-
-interface Props {
-  station: 'CUT' | 'EDGE' | 'REACH';
-  scenes: string[];
-  keys: string[];
-  /** Whether the point's height can be worked out here from what was measured. */
-  height?: boolean;
-}
-
-/** What is picked at a station beside its drawing rather than in the sentence. */
-const PICKS: Record<Props['station'], [string, keyof Choices][]> = {
-  CUT: [],
-  EDGE: [['tipTop', 'tops']],
-  REACH: [['postBolts', 'bolts']],
-};
+import { Panels } from './Panels';
 
 /** A station of one or more drawings with its ledger. */
-export function PlateStation({ station, scenes, keys, height = false }: Props) {
-  const { answer, stale } = useAnswer();
-  const { choices } = useCut();
-  const [picked, setPicked] = useState(scenes[0] ?? '');
+export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' }) {
+  const { answer, stale, late, page } = useAnswer();
+  const [picked, setPicked] = useState('');
+  const shown = page?.stations.find((one) => one.station === station);
+  const scenes = shown?.scenes ?? [];
   const drawn = scenes
     .map((id) => answer?.scenes.find((scene) => scene.id === id))
     .filter((scene): scene is Scene => scene !== undefined);
@@ -33,7 +19,7 @@ export function PlateStation({ station, scenes, keys, height = false }: Props) {
   return (
     <div className="station">
       <div className="plate-side">
-        {scene ? <Plate scene={scene} dimmed={stale} /> : <div className="plate plate-empty" />}
+        {scene ? <Plate scene={scene} dimmed={stale || late} /> : <div className="plate plate-empty" />}
         <div className="plate-foot">
           {drawn.length > 1 && (
             <div className="views" role="group" aria-label="Drawings">
@@ -50,21 +36,22 @@ export function PlateStation({ station, scenes, keys, height = false }: Props) {
               ))}
             </div>
           )}
-          {PICKS[station].map(([field, of]) => (
-            <ChoiceInput key={field} field={field} choices={choices[of]} />
+          {shown?.picks.map((field) => (
+            <ChoiceInput key={field} field={field} />
           ))}
-          {scene && <Exports scene={scene.id} solid={scene.id === 'bit'} />}
+          {scene && <Exports scene={scene.id} />}
         </div>
       </div>
-      <Ledger station={station} keys={keys}>
-        {height && <HeightTool />}
+      <Ledger station={station} keys={shown?.keys ?? []}>
+        <Panels names={shown?.panels ?? []} />
       </Ledger>
     </div>
   );
 }
 
 /** What is drawn, as files in open formats. */
-export function Exports({ scene, solid }: { scene: string; solid: boolean }) {
+export function Exports({ scene }: { scene: string }) {
+  const solid = useAnswer().page?.solid === scene;
   const { fields, units } = useCut().draft;
   return (
     <div className="exports">
@@ -86,7 +73,7 @@ export function Exports({ scene, solid }: { scene: string; solid: boolean }) {
         <button
           type="button"
           className="quiet"
-          onClick={() => void download('/api/plan/solid', 'bit.stl', { fields, units })}
+          onClick={() => void download('/api/plan/solid', `${scene}.stl`, { fields, units })}
         >
           Solid as STL
         </button>

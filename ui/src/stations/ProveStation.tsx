@@ -1,72 +1,19 @@
 import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { type Choices, Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
+import { Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
-import { type Family, familyOf } from '../cut/family';
 import { Working } from '../ledger/Working';
 import { Plate } from '../plate/Plate';
-import { BarTests } from './BarTests';
+import { Panels } from './Panels';
 import { PickTool } from './PickTool';
-
-interface Row {
-  id: string;
-  label: string;
-  hint: string;
-}
-
-const BORED: Row[] = [
-  { id: 'near', label: 'Diameter at the mouth', hint: 'past its bell' },
-  { id: 'far', label: 'Diameter at the bottom', hint: 'measured' },
-  { id: 'finish', label: 'Finish', hint: 'if compared' },
-  { id: 'speed', label: 'Speed run', hint: 'as planned' },
-  { id: 'feed', label: 'Feed run', hint: 'as planned' },
-  { id: 'depth', label: 'Depth taken', hint: 'as planned' },
-];
-
-const PARTED: Row[] = [
-  { id: 'pip', label: 'Pip across', hint: '0 when clean' },
-  { id: 'faceBy', label: 'Face out of flat by', hint: 'if measured' },
-  { id: 'broke', label: 'Broke at a diameter of', hint: 'if it broke' },
-  { id: 'count', label: 'Pieces cut', hint: '1' },
-  { id: 'speed', label: 'Speed run', hint: 'as planned' },
-  { id: 'feed', label: 'Feed run', hint: 'as planned' },
-];
-
-/** What is picked rather than measured: the reading, its label, its choices, and what holds before anybody picks. */
-const PICKED: Record<Family, { id: string; label: string; choices: keyof Choices; usual: string }[]> = {
-  turning: [
-    { id: 'chip', label: 'Chip', choices: 'chips', usual: 'not-looked' },
-    { id: 'sound', label: 'Sound', choices: 'sounds', usual: 'quiet' },
-  ],
-  boring: [
-    { id: 'chip', label: 'Chip', choices: 'chips', usual: 'not-looked' },
-    { id: 'sound', label: 'Sound', choices: 'sounds', usual: 'quiet' },
-  ],
-  parting: [
-    { id: 'pipSide', label: 'Pip', choices: 'pipSides', usual: 'below' },
-    { id: 'face', label: 'Face', choices: 'faces', usual: 'flat' },
-    { id: 'sound', label: 'Sound', choices: 'sounds', usual: 'quiet' },
-  ],
-};
-const SCENE: Record<Family, string> = { turning: 'push-off', boring: 'bore-size', parting: 'part-stand' };
-
-const TURNED: Row[] = [
-  { id: 'near', label: 'Diameter near the chuck', hint: 'measured' },
-  { id: 'far', label: 'Diameter at the far end', hint: 'measured' },
-  { id: 'apart', label: 'Distance between them', hint: 'along the work' },
-  { id: 'finish', label: 'Finish', hint: 'if compared' },
-  { id: 'speed', label: 'Speed run', hint: 'as planned' },
-  { id: 'feed', label: 'Feed run', hint: 'as planned' },
-  { id: 'depth', label: 'Depth taken', hint: 'as planned' },
-];
 
 /** A trial cut: what was measured, beside what was predicted; causes; one change. */
 export function ProveStation() {
-  const { draft, choices } = useCut();
-  const { answer } = useAnswer();
+  const { draft, families } = useCut();
+  const { answer, page } = useAnswer();
   const edit = useEdit();
   const [judged, setJudged] = useState<TrialAnswer>();
   const [trouble, setTrouble] = useState('');
@@ -86,15 +33,16 @@ export function ProveStation() {
   }, [fields, units, readings]);
   const errorOf = (id: string) => judged?.readings.find((one) => one.id === id)?.error ?? '';
   const otherOf = (id: string) => judged?.readings.find((one) => one.id === id)?.other ?? '';
-  const family = familyOf(fields.operation);
-  const rows = { turning: TURNED, boring: BORED, parting: PARTED }[family];
-  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === SCENE[family]);
+  const form = families.find((one) => one.id === page?.family)?.trial;
+  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === form?.scene);
   const scene = judged?.scene ?? fallback;
+  const typed = form?.readings.filter((row) => row.choices.length === 0) ?? [];
+  const picked = form?.readings.filter((row) => row.choices.length > 0) ?? [];
   return (
     <div className="station">
       <div className="plate-side plate-side-form">
         <form className="readings" onSubmit={(event) => event.preventDefault()} aria-label="Trial readings">
-          {rows.map((row) => (
+          {typed.map((row) => (
             <label key={row.id} className={errorOf(row.id) ? 'reading reading-wrong' : 'reading'}>
               <span>{row.label}</span>
               <input
@@ -112,7 +60,7 @@ export function ProveStation() {
               )}
             </label>
           ))}
-          {PICKED[family].map((pick) => {
+          {picked.map((pick) => {
             const at = readings[pick.id] ?? pick.usual;
             return (
               <div key={pick.id} className="reading">
@@ -120,8 +68,8 @@ export function ProveStation() {
                 <PickList
                   label={pick.label}
                   value={at}
-                  text={choices[pick.choices].find((c) => c.id === at)?.words ?? ''}
-                  choices={choices[pick.choices]}
+                  text={pick.choices.find((c) => c.id === at)?.words ?? ''}
+                  choices={pick.choices}
                   onPick={(id) => edit({ kind: 'reading', id: pick.id, text: id })}
                 />
               </div>
@@ -129,7 +77,7 @@ export function ProveStation() {
           })}
         </form>
         {scene && <Plate scene={scene} still />}
-        {family === 'boring' && <BarTests />}
+        <Panels names={form?.panels ?? []} />
       </div>
       <aside className="ledger" aria-label="Judgement">
         {trouble && <p role="alert">{trouble}</p>}

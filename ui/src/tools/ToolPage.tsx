@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
   type BladeLife,
@@ -11,137 +11,59 @@ import {
   sentenceOf,
   type ToolRecord,
 } from '../api/client';
-import { useChoices, useGrinds, useLathes, useTrials } from '../api/records';
+import { useFamilies, useGrinds, useLathes, useTrials } from '../api/records';
+import { useKeptText } from '../api/useKeptText';
+import { choicesOf, kindOf } from '../cut/families';
 import { Header } from '../frame/Header';
-import { KeyMap } from '../frame/KeyMap';
+import { useTitle } from '../frame/useTitle';
 import { Plate } from '../plate/Plate';
-
-const BIT_LABELS: Record<string, string> = {
-  backRake: 'Back rake',
-  sideRake: 'Side rake',
-  endRelief: 'End relief',
-  sideRelief: 'Side relief',
-  endEdge: 'End edge angle',
-  sideEdge: 'Lead',
-  noseRadius: 'Nose radius',
-};
-
-const BAR_LABELS: Record<string, string> = {
-  barDiameter: 'Bar diameter',
-  barLength: 'Whole length',
-  barMaterial: 'Of',
-  neckDiameter: 'Nose diameter',
-  neckLength: 'Nose length',
-  rodHole: 'Hole along the bar',
-  boreBit: 'Bit',
-  bitAngle: 'Bit to the bar',
-  boreRelief: 'Clearance to the bore',
-  boreSideEdge: 'Lead',
-  boreNose: 'Nose radius',
-  tipStiffness: 'Stiffness measured',
-  barOverhang: 'at a reach of',
-  damping: 'Damping measured',
-};
-const BLADE_LABELS: Record<string, string> = {
-  blade: 'Blade',
-  bladeWidth: 'Width of the edge',
-  tipLead: 'Lead of the edge',
-  partRake: 'Top rake',
-  tipTop: 'Top',
-  partRelief: 'Front clearance',
-  partSide: 'Side clearance',
-  bladeCost: 'Cost of one',
-};
-
-const HOLDER_LABELS: Record<string, string> = {
-  partHolder: 'Kind',
-  lathe: 'Fits the lathe',
-  blade: 'Fits the blade',
-  blockWidth: 'Block, along the lathe',
-  blockLength: 'Block, along the blade',
-  hinge: 'Hinge',
-  madeFloor: 'Slot’s floor as made',
-  madeTab: 'Floor above the foot as made',
-  madeSlot: 'Slot’s height as made',
-  madeHinge: 'Hinge as made',
-};
-
-type Kind = 'bit' | 'bar' | 'blade' | 'holder';
-const LABELS: Record<Kind, Record<string, string>> = {
-  bit: BIT_LABELS,
-  bar: BAR_LABELS,
-  blade: BLADE_LABELS,
-  holder: HOLDER_LABELS,
-};
-const DRAWING: Record<Kind, string> = {
-  bit: 'bit',
-  bar: 'bar-drawing',
-  blade: 'blade-tip',
-  holder: 'holder-drawing',
-};
-
-function kindOf(tool: ToolRecord | undefined): Kind {
-  if (tool?.fields.partHolder !== undefined) return 'holder';
-  if (tool?.fields.blade !== undefined) return 'blade';
-  return tool?.fields.barDiameter !== undefined ? 'bar' : 'bit';
-}
-
-/** Jobs that any bar or blade can do, to draw it in: the card is of the tool, not of a job. */
-const SMALL_PIECE = { operation: 'part', partDiameter: '10 mm' };
-const LARGE_HOLE = { operation: 'bore', boreStart: '300 mm', boreFinished: '302 mm', boreDepth: '5 mm' };
 
 /** A tool's card: its drawing, its angles wanted and last measured, where it lives, its log. */
 export function ToolPage() {
   const { id = '' } = useParams();
   const navigate = useNavigate();
-  const [keys, setKeys] = useState(false);
   const [said, setSaid] = useState('');
-  const [entry, setEntry] = useState<ToolRecord>();
   const tool = useQuery({ queryKey: ['tool', id], queryFn: () => get<ToolRecord>(`/api/crib/tools/${id}`) });
   const lathes = useLathes();
-  const choices = useChoices();
+  const families = useFamilies();
   const grinds = useGrinds(id);
   const trials = useTrials('tool', id);
-  useEffect(() => {
-    if (tool.data) setEntry(tool.data);
-  }, [tool.data]);
+  const card = useKeptText<ToolRecord>(`tool.${id}`, tool.data);
+  const { entry, write: setEntry } = card;
+  useTitle(entry?.name ?? 'Tool');
   const lathe = lathes.data?.[0]?.id;
-  const kind = kindOf(tool.data);
-  const labels = LABELS[kind];
-  const job = kind === 'bar' ? LARGE_HOLE : kind === 'bit' ? {} : SMALL_PIECE;
+  const of = kindOf(families.data ?? [], tool.data?.kind);
+  const kind = of?.kind;
+  const labels = Object.fromEntries(kind?.card.map((row) => [row.field, row.label]) ?? []);
   const life = useQuery({
     queryKey: ['life', id, tool.data?.fields.bladeCost],
     queryFn: () =>
       get<BladeLife>(`/api/proof/life?tool=${id}&cost=${encodeURIComponent(tool.data?.fields.bladeCost ?? '')}`),
-    enabled: kind === 'blade',
+    enabled: kind?.counted ?? false,
   });
   const drawn = useQuery({
-    queryKey: ['tool-drawing', tool.data, lathe],
+    queryKey: ['tool-drawing', tool.data, lathe, kind?.id],
     queryFn: () =>
       send<PlanAnswer>('POST', '/api/plan', {
-        fields: { lathe, ...tool.data?.fields, ...job },
+        fields: { lathe, ...tool.data?.fields, ...kind?.sample },
         units: tool.data?.units,
       }),
-    enabled: tool.data !== undefined && lathe !== undefined,
+    enabled: tool.data !== undefined && lathe !== undefined && kind !== undefined,
   });
-  const scene = drawn.data?.scenes.find((one) => one.id === DRAWING[kind]);
-  // Without its own clearance on the card the smallest hole is a matter of how it will be ground.
-  const smallest = tool.data?.fields.boreRelief && drawn.data?.figures.find((one) => one.id === 'smallestHole')?.text;
+  const scene = drawn.data?.scenes.find((one) => one.id === kind?.drawing);
+  // Some figures tell nothing of the thing itself while its card leaves open what they rest on.
+  const known = kind?.figure && tool.data?.fields[kind.figureNeeds];
+  const figure = known ? drawn.data?.figures.find((one) => one.id === kind.figure) : undefined;
   const measured = grinds.data?.[0]?.measured ?? {};
-  const picked = [
-    ...(choices.data?.bits ?? []),
-    ...(choices.data?.barMaterials ?? []),
-    ...(choices.data?.blades ?? []),
-    ...(choices.data?.holders ?? []),
-    ...(choices.data?.tops ?? []),
-    ...(lathes.data ?? []).map((one) => ({ id: one.id, words: one.card.name ?? 'unnamed', more: '' })),
-  ];
-  const worded = (text: string | undefined) => picked.find((one) => one.id === text)?.words ?? text ?? '—';
+  const worded = (field: string, text: string | undefined) =>
+    choicesOf(families.data ?? [], of?.family.id, field, lathes.data ?? []).find((one) => one.id === text)?.words ??
+    text ??
+    '—';
   const save = async () => {
     if (!entry) return;
     try {
       const kept = await send<ToolRecord>('PUT', `/api/crib/tools/${id}`, entry);
-      setEntry(kept);
+      card.done(kept);
       setSaid('Saved.');
       void tool.refetch();
     } catch (error) {
@@ -154,7 +76,7 @@ export function ToolPage() {
   };
   return (
     <>
-      <Header onKeys={() => setKeys(true)}>
+      <Header>
         <button type="button" className="quiet" onClick={() => void navigate(-1)}>
           Back
         </button>
@@ -162,8 +84,13 @@ export function ToolPage() {
           Print
         </button>
         <button type="button" className="do" onClick={() => void save()} disabled={!entry}>
-          Save
+          Save{card.unsaved ? ' •' : ''}
         </button>
+        {card.unsaved && (
+          <button type="button" className="quiet" onClick={() => card.done()}>
+            Back to what is kept
+          </button>
+        )}
       </Header>
       <main className="station tool-page">
         <div className="plate-side">
@@ -176,13 +103,13 @@ export function ToolPage() {
             >
               Card as JSON
             </button>
-            {kind === 'bit' && (
+            {scene && drawn.data?.page.solid === scene.id && (
               <button
                 type="button"
                 className="quiet"
                 onClick={() =>
-                  void download('/api/plan/solid', 'bit.stl', {
-                    fields: { ...tool.data?.fields, lathe },
+                  void download('/api/plan/solid', `${scene.id}.stl`, {
+                    fields: { lathe, ...tool.data?.fields, ...kind?.sample },
                     units: tool.data?.units,
                   })
                 }
@@ -226,18 +153,18 @@ export function ToolPage() {
                 <thead>
                   <tr>
                     <th scope="col" />
-                    <th scope="col">{kind === 'bit' ? 'Wanted' : 'On the card'}</th>
-                    {kind === 'bit' && <th scope="col">Last measured</th>}
+                    <th scope="col">{kind?.ground ? 'Wanted' : 'On the card'}</th>
+                    {kind?.ground && <th scope="col">Last measured</th>}
                   </tr>
                 </thead>
                 <tbody>
                   {Object.entries(labels)
-                    .filter(([field]) => kind === 'bit' || entry.fields[field])
+                    .filter(([field]) => kind?.ground || entry.fields[field])
                     .map(([field, label]) => (
                       <tr key={field}>
                         <th scope="row">{label}</th>
-                        <td className="figures">{worded(entry.fields[field])}</td>
-                        {kind === 'bit' && <td className="figures">{measured[field] ?? '—'}</td>}
+                        <td className="figures">{worded(field, entry.fields[field])}</td>
+                        {kind?.ground && <td className="figures">{measured[field] ?? '—'}</td>}
                       </tr>
                     ))}
                 </tbody>
@@ -248,9 +175,9 @@ export function ToolPage() {
                 </p>
               )}
               {life.data?.sentence && <p>{life.data.sentence}</p>}
-              {smallest && (
+              {figure && (
                 <p>
-                  Smallest hole it enters: <b className="figures">{smallest}</b>
+                  {figure.label}: <b className="figures">{figure.text}</b>
                 </p>
               )}
             </div>
@@ -292,7 +219,6 @@ export function ToolPage() {
           )}
         </aside>
       </main>
-      <KeyMap open={keys} onOpenChange={setKeys} />
     </>
   );
 }

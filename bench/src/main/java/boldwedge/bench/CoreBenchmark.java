@@ -1,19 +1,20 @@
 package boldwedge.bench;
 
+import boldwedge.core.ask.LatheCard;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.boring.BarSearch;
-import boldwedge.core.boring.BarTests;
-import boldwedge.core.boring.StandIn;
 import boldwedge.core.cutting.Lathe;
+import boldwedge.core.family.Families;
+import boldwedge.core.family.Planner;
+import boldwedge.core.family.StandIn;
+import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.ToolTests;
 import boldwedge.core.holder.ShimStack;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.LatheCard;
-import boldwedge.core.plan.Planner;
 import boldwedge.core.proof.Ring;
 import java.util.List;
 import java.util.Map;
@@ -86,21 +87,19 @@ public class CoreBenchmark {
             UnitSystem.METRIC,
             Optional.of(lathe));
 
-    private final List<BarSearch.ShopBar> bars = IntStream.range(0, 200)
-            .mapToObj(i -> new BarSearch.ShopBar(
-                    "bar " + i,
-                    Map.of(
-                            "barDiameter",
-                            (10 + i % 14) + " mm",
-                            "barLength",
-                            (100 + 5 * (i % 40)) + " mm",
-                            "boreBit",
-                            "hss-5mm",
-                            "rodHole",
-                            i % 3 == 0 ? "3 mm" : "0")))
+    private final List<Map<String, String>> bars = IntStream.range(0, 200)
+            .mapToObj(i -> Map.of(
+                    "barDiameter",
+                    (10 + i % 14) + " mm",
+                    "barLength",
+                    (100 + 5 * (i % 40)) + " mm",
+                    "boreBit",
+                    "hss-5mm",
+                    "rodHole",
+                    i % 3 == 0 ? "3 mm" : "0"))
             .toList();
 
-    private final double[] record = StandIn.ring(new BarTests.AtRest(2e-4, 4e-4, 640, 0.02), 48_000, 10);
+    private final double[] record = StandIn.ring(new ToolTests.AtRest(2e-4, 4e-4, 640, 0.02), 48_000, 10);
 
     private final List<Double> fortyShims =
             IntStream.range(0, 40).mapToObj(i -> 0.03 + 0.0517 * i).toList();
@@ -126,8 +125,8 @@ public class CoreBenchmark {
 
     /** 200 bars at 20 reaches with every speed and feed of the lathe. */
     @Benchmark
-    public List<BarSearch.Match> bars() {
-        return BarSearch.search(boring, bars);
+    public List<ToolMatch> bars() {
+        return bars.stream().map(bar -> Families.of(boring).match(boring, bar)).toList();
     }
 
     /** A record of 10 s at 48 kHz with one tap in it. */

@@ -4,9 +4,15 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import boldwedge.core.family.Families;
+import boldwedge.core.family.ToolFamily;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 
 /** The house's rules for the core. */
@@ -14,6 +20,9 @@ class ArchitectureTest {
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("boldwedge.core");
+
+    private static final List<String> FAMILIES =
+            Families.all().stream().map(ToolFamily::id).toList();
 
     @Test
     void theCoreKnowsOnlyTheJdkAndItsNumerics() {
@@ -27,6 +36,63 @@ class ArchitectureTest {
     @Test
     void noPackagesFormACycle() {
         slices().matching("boldwedge.core.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    /** Geometry and physics, and what families compute, know no words: they neither write nor find nor draw. */
+    @Test
+    void numbersKnowNoWords() {
+        noClasses()
+                .that()
+                .resideInAnyPackage(
+                        "boldwedge.core.stock..",
+                        "boldwedge.core.wedge..",
+                        "boldwedge.core.cutting..",
+                        "boldwedge.core.rigidity..",
+                        "boldwedge.core.hole..",
+                        "boldwedge.core.holder..",
+                        "boldwedge.core.*.model..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage(
+                        "boldwedge.core.ask..",
+                        "boldwedge.core.finding..",
+                        "boldwedge.core.rule..",
+                        "boldwedge.core.drawing..",
+                        "boldwedge.core.family..",
+                        "boldwedge.core.*.ask..",
+                        "boldwedge.core.*.tell..")
+                .orShould()
+                .dependOnClassesThat()
+                .belongToAnyOf(Written.class, Say.class)
+                .orShould()
+                .callMethod(String.class, "format", Locale.class, String.class, Object[].class)
+                .check(CORE);
+    }
+
+    /** A family is known to nobody: neither to another one nor to what all of them share. */
+    @Test
+    void nobodyNamesAFamily() {
+        for (String family : FAMILIES) {
+            noClasses()
+                    .that()
+                    .resideOutsideOfPackage("boldwedge.core." + family + "..")
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAPackage("boldwedge.core." + family + "..")
+                    .check(CORE);
+        }
+    }
+
+    /** What is asked and read knows nothing of what is said; both know what is computed. */
+    @Test
+    void askingKnowsNothingOfTelling() {
+        noClasses()
+                .that()
+                .resideInAPackage("boldwedge.core.*.ask..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("boldwedge.core.*.tell..")
+                .check(CORE);
     }
 
     @Test

@@ -4,6 +4,8 @@ import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import boldwedge.core.family.Families;
+import boldwedge.core.family.ToolFamily;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -43,5 +45,17 @@ class ArchitectureTest {
                 .check(SERVER);
         noClasses().should().callMethod(Math.class, "sin", double.class).check(SERVER);
         noClasses().should().callMethod(Math.class, "tan", double.class).check(SERVER);
+    }
+
+    /** It knows no family of tools by name. */
+    @Test
+    void theServerNamesNoFamily() {
+        for (ToolFamily<?> family : Families.all()) {
+            noClasses()
+                    .should()
+                    .dependOnClassesThat()
+                    .resideInAPackage("boldwedge.core." + family.id() + "..")
+                    .check(SERVER);
+        }
     }
 }

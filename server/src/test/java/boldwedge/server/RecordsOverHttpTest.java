@@ -165,21 +165,90 @@ class RecordsOverHttpTest extends OverHttp {
     @Test
     void whatHasNoSolidSaysSo() {
         Answer none = shop.send(
-                "POST",
-                "/api/plan/solid",
-                question(
-                        "Long Bed",
-                        Map.of(
-                                "operation",
-                                "bore",
-                                "boreStart",
-                                "18.5 mm",
-                                "boreFinished",
-                                "20 mm",
-                                "boreDepth",
-                                "45 mm")));
+                "POST", "/api/plan/solid", question("Long Bed", Map.of("operation", "part", "partDiameter", "20 mm")));
         assertThat(none.status()).isEqualTo(404);
         assertThat(none.json().path("code").asString()).isEqualTo("no-solid");
+    }
+
+    /** A bare 110 of an inch shop is 110 lbf/thou for whoever takes it, however it came in. */
+    @Test
+    void bareNumbersAreKeptWithTheirUnits() {
+        Answer taken = shop.sendText(
+                "POST",
+                "/api/exchange/crib",
+                "text/csv",
+                "name,units,barDiameter,barLength,barMaterial,boreBit,tipStiffness\nInch bar,INCH,0.5,6,steel,hss-4mm,110\n");
+        assertThat(taken.json().path("added").asInt()).as(taken.text()).isEqualTo(1);
+        JsonNode bar =
+                shop.get("/api/crib/tools?words=inch+bar").json().path("tools").get(0);
+        assertThat(bar.path("kind").asString()).isEqualTo("bar");
+        assertThat(bar.path("fields").path("tipStiffness").asString()).isEqualTo("110 lbf/thou");
+        assertThat(bar.path("fields").path("barDiameter").asString()).isEqualTo("0.5 in");
+        // Sent again by its maker, bare as it was, it is the same tool.
+        JsonNode sent = shop.send(
+                        "POST",
+                        "/api/crib/tools",
+                        Map.of(
+                                "id",
+                                bar.path("id").asString(),
+                                "version",
+                                0,
+                                "name",
+                                "Inch bar",
+                                "units",
+                                "INCH",
+                                "fields",
+                                Map.of(
+                                        "barDiameter", "0.5",
+                                        "barLength", "6",
+                                        "barMaterial", "steel",
+                                        "boreBit", "hss-4mm",
+                                        "tipStiffness", "110")))
+                .json();
+        assertThat(sent.path("id").asString()).isEqualTo(bar.path("id").asString());
+        shop.send("DELETE", "/api/crib/tools/" + bar.path("id").asString() + "?version=1", Map.of());
+    }
+
+    /** Of two grinds that came in with one file, on one day at one time, the last in the file is the last. */
+    @Test
+    void grindsOfOneFileKeepTheirOrder() {
+        String tool = shop.send(
+                        "POST",
+                        "/api/crib/tools",
+                        Map.of(
+                                "version",
+                                0,
+                                "name",
+                                "Twice ground",
+                                "units",
+                                "METRIC",
+                                "fields",
+                                Map.of("blank", "hss-10mm")))
+                .json()
+                .path("id")
+                .asString();
+        StringBuilder grinds = new StringBuilder();
+        for (int i = 0; i < 9; i++) {
+            grinds.append(i == 0 ? "" : ",")
+                    .append("{\"id\":\"")
+                    .append(java.util.UUID.randomUUID())
+                    .append("\",\"toolId\":\"")
+                    .append(tool)
+                    .append("\",\"onDay\":\"2026-03-01\",\"units\":\"METRIC\",\"measured\":{\"sideRake\":\"")
+                    .append(10 + i)
+                    .append("°\"},\"note\":\"\",\"savedBy\":\"\"}");
+        }
+        Answer taken = shop.sendText(
+                "POST",
+                "/api/exchange/shop",
+                "application/json",
+                "{\"format\":\"bold-wedge-shop\",\"formatVersion\":2,\"grinds\":[" + grinds + "]}");
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        JsonNode kept = shop.get("/api/crib/tools/" + tool + "/grinds").json();
+        for (int i = 0; i < 9; i++) {
+            assertThat(kept.get(i).path("measured").path("sideRake").asString()).isEqualTo(18 - i + "°");
+        }
+        shop.send("DELETE", "/api/crib/tools/" + tool + "?version=1", Map.of());
     }
 
     /** Page after page, every tool once and in order, whatever the words. */

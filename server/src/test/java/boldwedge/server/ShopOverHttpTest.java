@@ -204,7 +204,7 @@ class ShopOverHttpTest extends OverHttp {
     @Test
     void theCribGoesOutAndComesInAsATable() {
         String csv = shop.get("/api/exchange/crib.csv").text();
-        assertThat(csv).startsWith("id,name,drawer,note,units,blank,backRake");
+        assertThat(csv).startsWith("id,name,drawer,note,kind,units,blank,backRake");
         assertThat(shop.sendText("POST", "/api/exchange/crib", "text/csv", csv)
                         .json()
                         .path("added")

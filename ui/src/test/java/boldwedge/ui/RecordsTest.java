@@ -203,7 +203,6 @@ class RecordsTest extends PageTest {
     void theGrindingPrintsAsOneCard() throws Exception {
         browser.open("/cut/" + cut("Guide-vane pin") + "/make");
         assertThat(page.locator(".steps")).isVisible();
-        assertThat(page.locator("article.print")).hasCount(0);
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         byte[] pdf = page.pdf(new Page.PdfOptions().setFormat("A4"));
         Files.write(java.nio.file.Path.of("target/card.pdf"), pdf);

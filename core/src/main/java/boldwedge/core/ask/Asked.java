@@ -3,6 +3,7 @@ package boldwedge.core.ask;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.UnitSystem;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -14,9 +15,18 @@ import java.util.Optional;
  * @param limits quantity and range of a measured entry; empty for choices and tolerances
  * @param usualMetric what stands there before anybody types, in a metric shop; empty when the program chooses
  * @param usualInch the same in an inch shop
+ * @param choices what it can be picked from; empty for what is typed
+ * @param machine whether it is picked from the shop's machines
  */
 public record Asked(
-        String id, String label, Station station, Optional<Limits> limits, String usualMetric, String usualInch) {
+        String id,
+        String label,
+        Station station,
+        Optional<Limits> limits,
+        String usualMetric,
+        String usualInch,
+        List<Choice> choices,
+        boolean machine) {
 
     /** A choice, or a text that means the same in both unit systems. */
     public static Asked of(String id, String label, Station station, String usual) {
@@ -25,7 +35,7 @@ public record Asked(
 
     /** A text whose usual form differs by unit system. */
     public static Asked of(String id, String label, Station station, String usualMetric, String usualInch) {
-        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch);
+        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, List.of(), false);
     }
 
     /** A measured value that the program chooses when it is left open. */
@@ -36,7 +46,17 @@ public record Asked(
     /** A measured value with its usual texts. */
     public static Asked of(
             String id, String label, Station station, Limits limits, String usualMetric, String usualInch) {
-        return new Asked(id, label, station, Optional.of(limits), usualMetric, usualInch);
+        return new Asked(id, label, station, Optional.of(limits), usualMetric, usualInch, List.of(), false);
+    }
+
+    /** One that is picked from a list. */
+    public static Asked pick(String id, String label, Station station, String usual, List<Choice> choices) {
+        return new Asked(id, label, station, Optional.empty(), usual, usual, choices, false);
+    }
+
+    /** One of the shop's machines. */
+    public static Asked machine(String id, String label) {
+        return new Asked(id, label, Station.CUT, Optional.empty(), "", "", List.of(), true);
     }
 
     /** What stands there before anybody types. */

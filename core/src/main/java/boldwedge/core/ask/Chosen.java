@@ -1,8 +1,9 @@
 package boldwedge.core.ask;
 
+import boldwedge.core.advice.AngleAdvice.Advised;
 import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
-import boldwedge.core.wedge.AngleAdvice.Advised;
 import java.util.Map;
 
 /** Writes what the program chose into the fields that were left open, and the advice beside those that have one. */

@@ -4,6 +4,8 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.UnitSystem;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -48,6 +50,16 @@ public interface Entry {
     /** Limits of an angle, given in degrees. */
     static Limits degrees(double least, double most) {
         return new Limits(Quantity.ANGLE, Math.toRadians(least), Math.toRadians(most));
+    }
+
+    /** What it can be picked from; empty when it is typed, or picked from the shop's own machines. */
+    default List<Choice> choices() {
+        return asked().choices();
+    }
+
+    /** The ids of entries. */
+    static List<String> ids(Entry... entries) {
+        return Arrays.stream(entries).map(Entry::id).toList();
     }
 
     /** How a choice is written in the API: lower case with dashes. */

@@ -5,6 +5,7 @@ import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Tolerance;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
@@ -89,7 +90,7 @@ public abstract class FieldReader {
                         FieldState.plain(
                                 field,
                                 typed,
-                                spelled(text, reading),
+                                Spelled.out(text, reading, units),
                                 text,
                                 beside(reading),
                                 typed.isEmpty(),
@@ -154,14 +155,6 @@ public abstract class FieldReader {
     /** A length as the question's units write it. */
     protected final String length(double mm) {
         return units == UnitSystem.METRIC ? Written.millimetres(mm) : Written.inches(mm);
-    }
-
-    /** The text with its unit written out, when it is a bare number that the other system would read differently. */
-    private String spelled(String text, Reading reading) {
-        boolean bare = MeasureParser.parse(text, reading.quantity(), units.other())
-                        instanceof Parsed.Good<Reading>(Reading other)
-                && Math.abs(other.value() - reading.value()) > 1e-12 * Math.abs(reading.value());
-        return bare ? text + " " + reading.unit().symbol() : text;
     }
 
     private String spelled(String text, Tolerance tolerance, double size) {

@@ -1,6 +1,10 @@
 package boldwedge.core.ask;
 
 import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import java.util.Optional;
 
 /**
  * A computed number.
@@ -8,8 +12,36 @@ import boldwedge.core.finding.Station;
  * @param id stable name
  * @param label what it is
  * @param station where it belongs
- * @param value the number in the unit named: mm, N, deg, W, rpm, m/min, mm/rev, µm, min, 1
+ * @param value the number in the unit named: the base unit of its quantity, but degrees for angles; empty when there is none, such
+ *     as a depth that never chatters
  * @param unit that unit
- * @param text as the maker reads it, in the units asked for
+ * @param text as the maker reads it, in the units asked for; "none" when there is none
  */
-public record Figure(String id, String label, Station station, double value, String unit, String text) {}
+public record Figure(String id, String label, Station station, Optional<Double> value, String unit, String text) {
+    /** What is said of a number that is not there. */
+    public static final String NONE = "none";
+
+    /** An amount as a figure. */
+    public static Figure of(String id, String label, Station station, Amount amount, Say say) {
+        boolean angle = amount.quantity() == Quantity.ANGLE;
+        double value = angle ? Math.toDegrees(amount.value()) : amount.value();
+        return Double.isFinite(value)
+                ? new Figure(
+                        id,
+                        label,
+                        station,
+                        Optional.of(value),
+                        angle ? "deg" : amount.quantity().base(),
+                        say.amount(amount))
+                : new Figure(
+                        id, label, station, Optional.empty(), amount.quantity().base(), NONE);
+    }
+
+    /** The number.
+     *
+     * @throws java.util.NoSuchElementException when there is none
+     */
+    public double is() {
+        return value.orElseThrow();
+    }
+}

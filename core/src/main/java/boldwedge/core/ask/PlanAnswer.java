@@ -15,7 +15,8 @@ import java.util.List;
  * @param figures computed numbers
  * @param findings all findings, worst first within each station
  * @param scenes drawings by id
- * @param steps the grinding, in order
+ * @param steps the making, in order
+ * @param page how the cut is shown
  */
 public record PlanAnswer(
         boolean worked,
@@ -24,7 +25,8 @@ public record PlanAnswer(
         List<Figure> figures,
         List<Finding> findings,
         List<Scene> scenes,
-        List<MakeStep> steps) {
+        List<MakeStep> steps,
+        CutPage page) {
 
     /** The figure of this name. */
     public Figure figure(String id) {

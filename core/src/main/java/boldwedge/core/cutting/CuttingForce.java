@@ -3,8 +3,8 @@ package boldwedge.core.cutting;
 import boldwedge.core.stock.WorkMaterial;
 
 /**
- * Force on the tool, by Kienzle along the engaged edge: each element of edge, of length ds under a chip of thickness h,
- * takes kc1.1 · h^(1−mc) · ds along the cut, corrected for rake, and a push of that times tan(β − γn) square to itself in
+ * Force on the tool, by Kienzle along the engaged edge: each element of edge, of breadth ds under a chip of thickness h (how the chip is shared out
+ * stands in {@code ChipSection}), takes kc1.1 · h^(1−mc) · ds along the cut, corrected for rake, and a push of that times tan(β − γn) square to itself in
  * the plane of the edge (Merchant's force circle with mean friction angle β). On the straight edge all elements push the
  * same way; on the nose the push turns towards the work's axis, which is why a cut shallower than the nose is nearly all
  * push.
@@ -50,27 +50,18 @@ public record CuttingForce(
         if (depthMm <= 0 || feedMm <= 0) {
             return NONE;
         }
-        double r = edge.noseRadiusMm();
-        double lead = Math.min(edge.leading(), Math.PI / 2);
-        double arcDepth = r * (1 - Math.cos(lead));
+        return of(work, edge, new ChipSection(edge, feedMm), normalRake, depthMm, arcParts);
+    }
+
+    /** The same with the section of the chip worked out before, for many depths of one feed. */
+    static CuttingForce of(
+            WorkMaterial work, EdgeProfile edge, ChipSection section, double normalRake, double depthMm, int arcParts) {
+        if (depthMm <= 0) {
+            return NONE;
+        }
         Sum sum = new Sum(work, rakeFactor(work, normalRake), pushRatio(work, normalRake));
-        if (r > 0) {
-            double last = depthMm < arcDepth ? Math.acos(1 - depthMm / r) : lead;
-            double first = -Math.min(Math.asin(Math.min(1, feedMm / (2 * r))), Math.max(0, edge.trailing()));
-            double part = (last - first) / arcParts;
-            for (int i = 0; i < arcParts; i++) {
-                double at = first + (i + 0.5) * part;
-                // Near the free surface the chip ends there, not at the last mark.
-                double toSurface = r - (r - depthMm) / Math.cos(at);
-                double chip = Math.min(arcChip(r, feedMm, at), toSurface);
-                // The chip's breadth is that of its middle, which lies nearer the nose's centre than the edge does.
-                sum.add(chip, (r - chip / 2) * part, at);
-            }
-        }
-        if (depthMm > arcDepth) {
-            double length = (depthMm - arcDepth) / Math.sin(lead);
-            sum.add(feedMm * Math.sin(lead), length, edge.leading());
-        }
+        section.share(
+                depthMm, arcParts, edge.leading(), (chip, breadth, length, at, mark) -> sum.add(chip, breadth, at));
         return new CuttingForce(sum.cutting, sum.feed, sum.push, sum.area, sum.thickest, sum.edge);
     }
 
@@ -87,29 +78,13 @@ public record CuttingForce(
         if (depthMm <= 0 || feedMm <= 0) {
             return 0;
         }
-        double r = edge.noseRadiusMm();
-        double lead = Math.min(edge.leading(), Math.PI / 2);
-        double arcDepth = r * (1 - Math.cos(lead));
-        double sum = 0;
-        if (r > 0) {
-            double last = depthMm < arcDepth ? Math.acos(1 - depthMm / r) : lead;
-            double first = -Math.min(Math.asin(Math.min(1, feedMm / (2 * r))), Math.max(0, edge.trailing()));
-            double part = (last - first) / ARC_PARTS;
-            for (int i = 0; i < ARC_PARTS; i++) {
-                double at = first + (i + 0.5) * part;
-                double chip = arcChip(r, feedMm, at);
-                double toSurface = r - (r - depthMm) / Math.cos(at);
-                if (chip > 0 && chip <= toSurface) {
-                    sum += tangent(work, chip) * Math.cos(at) * Math.cos(at) * r * part;
-                }
+        double[] sum = {0};
+        new ChipSection(edge, feedMm).share(depthMm, ARC_PARTS, edge.leading(), (chip, breadth, length, at, mark) -> {
+            if (mark) {
+                sum[0] += tangent(work, chip) * Math.cos(at) * Math.cos(at) * length;
             }
-        }
-        if (depthMm > arcDepth) {
-            double across = Math.cos(edge.leading());
-            double length = (depthMm - arcDepth) / Math.sin(lead);
-            sum += tangent(work, feedMm * Math.sin(lead)) * across * across * length;
-        }
-        return sum * rakeFactor(work, normalRake) * Math.max(0, pushRatio(work, normalRake));
+        });
+        return sum[0] * rakeFactor(work, normalRake) * Math.max(0, pushRatio(work, normalRake));
     }
 
     /** Slope of Kienzle's law at a chip thickness, N/mm². */
@@ -149,12 +124,13 @@ public record CuttingForce(
         return edgeMm > 0 ? chipAreaMm2 / edgeMm : 0;
     }
 
-    /** Chip thickness on the nose at angle φ ahead of its lowest point, exact for two equal arcs a feed apart. */
-    private static double arcChip(double r, double feed, double phi) {
-        double along = feed * Math.sin(phi);
-        double across = feed * Math.cos(phi);
-        double inside = r * r - across * across;
-        return inside <= 0 ? Math.max(0, r + along) : Math.max(0, r + along - Math.sqrt(inside));
+    /**
+     * The even chip that would take the same force over the same edge, mm: the mean of h by its power 1 − mc.
+     *
+     * @param rakeFactor correction for rake that the force was worked out with
+     */
+    public double evenChipMm(WorkMaterial work, double rakeFactor) {
+        return edgeMm > 0 ? Math.pow(cuttingN / (work.kc11MPa() * rakeFactor * edgeMm), 1 / (1 - work.mc())) : 0;
     }
 
     private static final class Sum {
@@ -175,9 +151,6 @@ public record CuttingForce(
         }
 
         void add(double chip, double length, double direction) {
-            if (chip <= 0) {
-                return;
-            }
             double force = work.kc11MPa() * rakeFactor * Math.pow(chip, 1 - work.mc()) * length;
             cutting += force;
             feed += force * pushRatio * Math.sin(direction);

@@ -24,11 +24,20 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
                 noseRadiusMm,
                 noseRadiusMm * Math.sin(lead),
                 noseRadiusMm * (1 - Math.cos(lead)),
-                Math.tan(Math.min(leading, 1.57)),
+                leading < Math.PI / 2 ? Math.tan(leading) : Double.POSITIVE_INFINITY,
                 noseRadiusMm * Math.sin(trail),
                 noseRadiusMm * (1 - Math.cos(trail)),
                 Math.tan(trail));
     }
+
+    /**
+     * Where two marks a feed apart meet.
+     *
+     * @param peakMm height of the cusp over the finished surface
+     * @param aheadMm how far ahead of the nose it is
+     * @param belowMm2 area of the work that one feed leaves standing under the marks
+     */
+    public record Meeting(double peakMm, double aheadMm, double belowMm2) {}
 
     /** Arc up to the joint on each side, then the straight edge. */
     public record Outline(
@@ -44,6 +53,9 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
             double joint = u >= 0 ? leadJoint : trailJoint;
             if (away <= joint) {
                 return r - Math.sqrt(Math.max(0, r * r - u * u));
+            }
+            if (u >= 0 && Double.isInfinite(leadSlope)) {
+                return away > joint ? Double.POSITIVE_INFINITY : leadHeight;
             }
             return u >= 0 ? leadHeight + (away - joint) * leadSlope : trailHeight + (away - joint) * trailSlope;
         }
@@ -66,6 +78,28 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
                         : past * (trailHeight + past * trailSlope / 2);
             }
             return u >= 0 ? area : -area;
+        }
+
+        /** Where the mark of one turn meets the mark of the turn before, a feed behind it. */
+        public Meeting meeting(double feed) {
+            if (trailSlope <= 0 && trailJoint <= 0) {
+                return new Meeting(0, 0, 0);
+            }
+            // Both sides rise from the nose, so their reaches at one height add up to a feed at the peak and nowhere
+            // else.
+            double low = 0;
+            double high = Math.min(heightAt(feed), heightAt(-feed));
+            for (int i = 0; i < 48 && high - low > 1e-13; i++) {
+                double middle = (low + high) / 2;
+                if (reachAt(middle, true) + reachAt(middle, false) < feed) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            double peak = (low + high) / 2;
+            double ahead = Math.min(feed, reachAt(peak, true));
+            return new Meeting(peak, ahead, areaTo(ahead) - areaTo(ahead - feed));
         }
 
         /** How far from the nose's lowest point the edge reaches a height, mm; ahead of it or behind it, both positive. */

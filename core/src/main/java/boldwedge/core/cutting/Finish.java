@@ -6,14 +6,20 @@ package boldwedge.core.cutting;
  *
  * @param rtMm theoretical peak to valley, mm
  * @param raMm theoretical arithmetic mean deviation, mm
+ * @param valleyMm2 area of a mark below its mean line, mm²
+ * @param aheadMm how far ahead of the nose one mark meets the next, mm
  * @param simpleRtMm the usual rule f² / 8r, mm; infinite for a sharp corner
  */
-public record Finish(double rtMm, double raMm, double simpleRtMm) {
+public record Finish(double rtMm, double raMm, double valleyMm2, double aheadMm, double simpleRtMm) {
     /**
      * Measured finish over theoretical, low, usual, high: built-up edge, tearing and vibration add to the geometry
      * (Boothroyd &amp; Knight, Fundamentals of Machining, ch. 5).
      */
     public static final double[] MEASURED_OVER_THEORY = {1.1, 1.4, 2.2};
+
+    /** What a trailing edge that drags leaves cannot be told from feed and nose: no limit is known. */
+    public static final Finish DRAGGED =
+            new Finish(Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, 0, 0, Double.POSITIVE_INFINITY);
 
     /**
      * Works out the marks.
@@ -22,31 +28,29 @@ public record Finish(double rtMm, double raMm, double simpleRtMm) {
      * @param feedMm feed per revolution, mm, positive
      */
     public static Finish of(EdgeProfile profile, double feedMm) {
-        EdgeProfile.Outline edge = profile.outline();
-        // The peak between two marks is where this mark's trailing side meets the last mark's leading side. Both sides
-        // rise from the nose, so their reaches at one height add up to a feed at the peak and nowhere else.
-        double low = 0;
-        double high = edge.heightAt(feedMm);
-        for (int i = 0; i < 48 && high - low > 1e-13; i++) {
-            double middle = (low + high) / 2;
-            if (edge.reachAt(middle, true) + edge.reachAt(middle, false) < feedMm) {
-                low = middle;
-            } else {
-                high = middle;
-            }
+        if (profile.trailing() <= 0) {
+            return DRAGGED;
         }
-        double rt = (low + high) / 2;
-        double ahead = edge.reachAt(rt, true);
-        double behind = feedMm - ahead;
-        double mean = (edge.areaTo(ahead) - edge.areaTo(-behind)) / feedMm;
+        EdgeProfile.Outline edge = profile.outline();
+        EdgeProfile.Meeting meeting = edge.meeting(feedMm);
+        double rt = meeting.peakMm();
+        double ahead = meeting.aheadMm();
+        double mean = meeting.belowMm2() / feedMm;
         // Under the mean line lies a single valley; by the mean's definition as much lies above it.
         double right = edge.reachAt(mean, true);
         double left = edge.reachAt(mean, false);
         double valley = mean * (left + right) - (edge.areaTo(right) - edge.areaTo(-left));
         double ra = 2 * valley / feedMm;
-        double simple =
-                profile.noseRadiusMm() > 0 ? feedMm * feedMm / (8 * profile.noseRadiusMm()) : Double.POSITIVE_INFINITY;
-        return new Finish(rt, ra, simple);
+        return new Finish(rt, ra, valley, ahead, simple(profile, feedMm));
+    }
+
+    /** Whether the edge drags, so that its marks tell nothing. */
+    public boolean dragged() {
+        return Double.isInfinite(raMm);
+    }
+
+    private static double simple(EdgeProfile profile, double feedMm) {
+        return profile.noseRadiusMm() > 0 ? feedMm * feedMm / (8 * profile.noseRadiusMm()) : Double.POSITIVE_INFINITY;
     }
 
     /** How far the usual rule is off, as a share of the exact peak to valley. */

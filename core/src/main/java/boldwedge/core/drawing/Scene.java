@@ -26,4 +26,9 @@ public record Scene(
         double scale,
         String scaleNote,
         List<Stroke> strokes,
-        List<Label> labels) {}
+        List<Label> labels) {
+    /** Its name and frame alone, where it has been sent already. */
+    public Scene bare() {
+        return new Scene(id, title, left, bottom, width, height, scale, scaleNote, List.of(), List.of());
+    }
+}

@@ -10,6 +10,9 @@ import java.util.List;
  */
 public final class SceneBuilder {
     private final String id;
+    /** Points this near to a straight line are on it: what rounding leaves. */
+    private static final double STRAIGHT_MM = 1e-4;
+
     private final String title;
     private final List<Stroke> strokes = new ArrayList<>();
     private final List<Label> labels = new ArrayList<>();
@@ -51,7 +54,7 @@ public final class SceneBuilder {
         for (int i = 0; i + 1 < xy.length; i += 2) {
             points.add(on(xy[i], xy[i + 1]));
         }
-        strokes.add(new Stroke(role, points, closed));
+        strokes.add(new Stroke(role, bends(points), closed));
         return this;
     }
 
@@ -61,8 +64,28 @@ public final class SceneBuilder {
         for (Point p : local) {
             points.add(on(p.x(), p.y()));
         }
-        strokes.add(new Stroke(role, points, closed));
+        strokes.add(new Stroke(role, bends(points), closed));
         return this;
+    }
+
+    /** The same run without points that lie on the straight line from the last one kept to the next: curves are sampled evenly, and are often straight. */
+    private static List<Point> bends(List<Point> run) {
+        List<Point> kept = new ArrayList<>(run.size());
+        for (int i = 0; i < run.size(); i++) {
+            if (i == 0 || i == run.size() - 1 || !between(kept.getLast(), run.get(i), run.get(i + 1))) {
+                kept.add(run.get(i));
+            }
+        }
+        return kept;
+    }
+
+    private static boolean between(Point a, Point p, Point b) {
+        double dx = b.x() - a.x();
+        double dy = b.y() - a.y();
+        double length = Math.hypot(dx, dy);
+        double along = (p.x() - a.x()) * dx + (p.y() - a.y()) * dy;
+        double aside = Math.abs((p.x() - a.x()) * dy - (p.y() - a.y()) * dx);
+        return length > 0 && aside <= STRAIGHT_MM * length && along >= 0 && along <= length * length;
     }
 
     /** An arc about a local centre, angles in radians anticlockwise. */
@@ -179,6 +202,15 @@ public final class SceneBuilder {
     /** The same for a scene that has one scale all over. */
     public Scene build(double left, double bottom, double width, double height, double oneScale, String scaleNote) {
         return new Scene(
-                id, title, left, bottom, width, height, oneScale, scaleNote, List.copyOf(strokes), List.copyOf(labels));
+                id,
+                title,
+                left,
+                bottom,
+                width,
+                height,
+                oneScale,
+                scaleNote,
+                List.copyOf(strokes),
+                List.copyOf(new ClearLabels(left, bottom, width, height).placed(labels)));
     }
 }

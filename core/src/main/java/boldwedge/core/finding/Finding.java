@@ -12,6 +12,7 @@ import java.util.List;
  * @param statement one line of plain words and a number
  * @param margin what is left, as a share of what is needed: 1 is twice what is needed, 0 just enough, below 0 too little
  * @param working how the number came about
+ * @param notes what else is to know, a sentence each
  * @param source where formula and figures come from
  * @param cautions what can hurt
  * @param schools where practitioners differ
@@ -24,10 +25,17 @@ public record Finding(
         String statement,
         double margin,
         List<Step> working,
+        List<String> notes,
         String source,
         List<String> cautions,
         List<School> schools,
         List<Mend> mends) {
+
+    /** The verdict and its line alone, for a look at something else. */
+    public Finding brief() {
+        return new Finding(
+                id, station, verdict, statement, margin, List.of(), List.of(), "", List.of(), List.of(), List.of());
+    }
 
     /** Starts a finding. */
     public static Builder at(Station station, String id) {
@@ -39,6 +47,7 @@ public record Finding(
         private final Station station;
         private final String id;
         private final List<Step> working = new ArrayList<>();
+        private final List<String> notes = new ArrayList<>();
         private final List<String> cautions = new ArrayList<>();
         private final List<School> schools = new ArrayList<>();
         private final List<Mend> mends = new ArrayList<>();
@@ -65,9 +74,21 @@ public record Finding(
             return this;
         }
 
+        /** Lines of working. */
+        public Builder steps(List<Step> lines) {
+            working.addAll(lines);
+            return this;
+        }
+
         /** A line of working. */
-        public Builder step(String what, String formula, String numbers, String result) {
-            working.add(new Step(what, formula, numbers, result));
+        public Builder step(Step line) {
+            working.add(line);
+            return this;
+        }
+
+        /** What else is to know. */
+        public Builder note(String sentence) {
+            notes.add(sentence);
             return this;
         }
 
@@ -91,6 +112,11 @@ public record Finding(
             return this;
         }
 
+        /** A change that would mend it, unless it would change nothing. */
+        public Builder mendUnless(boolean idle, String label, String field, String text) {
+            return idle ? this : mend(label, field, text);
+        }
+
         public Finding build() {
             return new Finding(
                     id,
@@ -99,6 +125,7 @@ public record Finding(
                     statement,
                     margin,
                     List.copyOf(working),
+                    List.copyOf(notes),
                     source,
                     List.copyOf(cautions),
                     List.copyOf(schools),

@@ -1,46 +1,46 @@
 package boldwedge.core.holder;
 
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.stock.ScrewSize;
+import boldwedge.core.stock.StockCatalogue;
+
 /**
- * A metric coarse screw.
+ * A coarse screw that holds something.
  *
- * @param threadMm its thread, mm
- * @param pitchMm its pitch, mm (ISO 261)
- * @param areaMm2 tensile stress area, mm² (ISO 898-1)
+ * @param size what it is
  */
-public record Bolt(double threadMm, double pitchMm, double areaMm2) {
-    private static final double[][] COARSE = {
-        {3, 0.5, 5.03},
-        {4, 0.7, 8.78},
-        {5, 0.8, 14.2},
-        {6, 1, 20.1},
-        {8, 1.25, 36.6},
-        {10, 1.5, 58},
-        {12, 1.75, 84.3},
-        {16, 2, 157},
-        {20, 2.5, 245},
-        {24, 3, 353}
-    };
-
-    /** Proof stress of property class 8.8, MPa (ISO 898-1, up to M16). */
-    public static final double PROOF_MPA = 580;
-
+public record Bolt(ScrewSize size) {
     /** Part of its proof load to which a screw is drawn by feel: ours, about what a hand on a common key gives. */
     public static final double DRAWN = 0.6;
 
-    /** The largest screw of the series that is not thicker than this; the thinnest when all are. */
-    public static Bolt atMost(double threadMm) {
-        double[] best = COARSE[0];
-        for (double[] row : COARSE) {
-            if (row[0] <= threadMm + 1e-6) {
-                best = row;
-            }
-        }
-        return new Bolt(best[0], best[1], best[2]);
+    /** The largest screw of a system's series that is not thicker than this; the thinnest when all are. */
+    public static Bolt atMost(double threadMm, UnitSystem system) {
+        return new Bolt(StockCatalogue.shipped().screwAtMost(threadMm, system));
+    }
+
+    /** What it is called. */
+    public String name() {
+        return size.name();
+    }
+
+    /** Its thread, mm. */
+    public double threadMm() {
+        return size.threadMm();
+    }
+
+    /** Its pitch, mm. */
+    public double pitchMm() {
+        return size.pitchMm();
+    }
+
+    /** Tensile stress area, mm². */
+    public double areaMm2() {
+        return size.areaMm2();
     }
 
     /** Load at which it stays stretched, N. */
     public double proofN() {
-        return PROOF_MPA * areaMm2;
+        return size.proofMPa() * size.areaMm2();
     }
 
     /** Load to which it is drawn, N. */
@@ -50,11 +50,12 @@ public record Bolt(double threadMm, double pitchMm, double areaMm2) {
 
     /** Drill for its thread, mm. */
     public double tapDrillMm() {
-        return threadMm - pitchMm;
+        return size.tapDrillMm();
     }
 
-    /** Hole that it passes freely, mm (ISO 273, medium: a tenth over, rounded to half a millimetre). */
+    /** Hole that it passes freely, mm: a twelfth over (ISO 273, medium), up to the next half millimetre or sixty-fourth of an inch. */
     public double clearanceMm() {
-        return Math.ceil(2 * 1.08 * threadMm) / 2;
+        double step = size.system() == UnitSystem.METRIC ? 0.5 : 25.4 / 64;
+        return Math.ceil(1.08 * size.threadMm() / step) * step;
     }
 }

@@ -27,7 +27,7 @@ public record SideBlock(
     /** How many screws draw the plate. */
     public static final int SCREWS = 3;
     /** Angle of friction of oiled steel on steel, 0.15. */
-    static final double FRICTION = Math.atan(0.15);
+    public static final double FRICTION = Math.atan(0.15);
 
     /** Pull of all screws when drawn, N. */
     public double pullN() {

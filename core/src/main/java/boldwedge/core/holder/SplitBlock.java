@@ -62,7 +62,7 @@ public record SplitBlock(
     }
 
     /** Give of the jaw at the blade per newton of the bolt, mm/N: the hinge turns and the jaw bends. */
-    double closingMmPerN() {
+    public double closingMmPerN() {
         double turn = 12 * (sawMm + ROOTS * hingeMm) / (STEEL_MPA * lengthMm * Math.pow(hingeMm, 3));
         double jaw = STEEL_MPA * lengthMm * Math.pow(jawMm, 3) / 12;
         double b = boltArmMm();

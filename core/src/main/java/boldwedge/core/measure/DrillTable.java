@@ -17,6 +17,11 @@ public final class DrillTable {
             .sorted(Comparator.comparingDouble(Drill::diameterMm))
             .toList();
 
+    private static final List<Drill> METRIC =
+            ALL.stream().filter(drill -> drill.series() == Drill.Series.METRIC).toList();
+    private static final List<Drill> INCH =
+            ALL.stream().filter(drill -> drill.series() != Drill.Series.METRIC).toList();
+
     private static final Map<String, Drill> BY_NAME = new HashMap<>();
 
     static {
@@ -42,5 +47,19 @@ public final class DrillTable {
         return ALL.stream()
                 .min(Comparator.comparingDouble(drill -> Math.abs(drill.diameterMm() - diameterMm)))
                 .orElseThrow();
+    }
+
+    /** The drill nearest to a diameter in millimetres of those that a shop of this system has; of two as near the larger. */
+    public static Drill nearest(double diameterMm, UnitSystem system) {
+        Drill best = ALL.getFirst();
+        double off = Double.POSITIVE_INFINITY;
+        for (Drill drill : system == UnitSystem.METRIC ? METRIC : INCH) {
+            double here = Math.abs(drill.diameterMm() - diameterMm);
+            if (here <= off + 5e-4) {
+                best = drill;
+                off = here;
+            }
+        }
+        return best;
     }
 }

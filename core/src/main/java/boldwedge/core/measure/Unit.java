@@ -31,6 +31,8 @@ public enum Unit {
     THOU_PER_REV(Quantity.FEED, 0.0254, "thou/rev", "thou/rev", "thou per rev", "mil/rev"),
     RA_MICROMETRE(Quantity.ROUGHNESS, 1.0, "µm", "µm ra"),
     RA_MICROINCH(Quantity.ROUGHNESS, 0.0254, "µin", "µin ra", "uin ra", "rms"),
+    RT_MICROMETRE(Quantity.PROFILE_HEIGHT, 1.0, "µm", "µm rt"),
+    RT_MICROINCH(Quantity.PROFILE_HEIGHT, 0.0254, "µin", "µin rt"),
     WATT(Quantity.POWER, 1.0, "W", "w", "watt", "watts"),
     KILOWATT(Quantity.POWER, 1000.0, "kW", "kw"),
     HORSEPOWER(Quantity.POWER, 745.6998715822702, "hp", "hp", "horsepower"),
@@ -43,6 +45,38 @@ public enum Unit {
     POUND_FORCE(Quantity.FORCE, 4.4482216152605, "lbf", "lbf", "lb", "lbs"),
     HERTZ(Quantity.FREQUENCY, 1.0, "Hz", "hz", "hertz", "c/s"),
     KILOHERTZ(Quantity.FREQUENCY, 1000.0, "kHz", "khz"),
+    MEGAPASCAL(Quantity.STRESS, 1.0, "MPa", "mpa", "n/mm²", "n/mm2"),
+    GIGAPASCAL(Quantity.STRESS, 1000.0, "GPa", "gpa"),
+    PSI(Quantity.STRESS, 0.006894757293168, "psi", "psi"),
+    KSI(Quantity.STRESS, 6.894757293168, "ksi", "ksi"),
+    NEWTON_METRE(Quantity.TORQUE, 1.0, "N·m", "n·m", "nm", "n m"),
+    POUND_FOOT(Quantity.TORQUE, 4.4482216152605 * 0.3048, "lbf·ft", "lbf·ft", "lb-ft", "ft-lb"),
+    POUND_INCH(Quantity.TORQUE, 4.4482216152605 * 0.0254, "lbf·in", "lbf·in", "lb-in", "in-lb"),
+    MILLIMETRE_PER_NEWTON(Quantity.COMPLIANCE, 1.0, "mm/N", "mm/n"),
+    MICROMETRE_PER_NEWTON(Quantity.COMPLIANCE, 1e-3, "µm/N", "µm/n", "um/n"),
+    MICROINCH_PER_POUND(Quantity.COMPLIANCE, 25.4e-6 / 4.4482216152605, "µin/lbf", "µin/lbf", "uin/lbf"),
+    RADIAN_PER_NEWTON(Quantity.TILT, 1.0, "rad/N", "rad/n"),
+    MICRORADIAN_PER_NEWTON(Quantity.TILT, 1e-6, "µrad/N", "µrad/n", "urad/n"),
+    MICRORADIAN_PER_POUND(Quantity.TILT, 1e-6 / 4.4482216152605, "µrad/lbf", "µrad/lbf", "urad/lbf"),
+    SQUARE_MILLIMETRE(Quantity.AREA, 1.0, "mm²", "mm²", "mm2"),
+    SQUARE_INCH(Quantity.AREA, 645.16, "in²", "in²", "in2"),
+    CUBIC_MILLIMETRE(Quantity.VOLUME, 1.0, "mm³", "mm³", "mm3"),
+    CUBIC_CENTIMETRE(Quantity.VOLUME, 1000.0, "cm³", "cm³", "cm3", "cc"),
+    CUBIC_INCH(Quantity.VOLUME, 16387.064, "in³", "in³", "in3"),
+    MILLIMETRE_TO_THE_FOURTH(Quantity.SECOND_MOMENT, 1.0, "mm⁴", "mm⁴", "mm4"),
+    INCH_TO_THE_FOURTH(Quantity.SECOND_MOMENT, 416231.4256, "in⁴", "in⁴", "in4"),
+    GRAM(Quantity.MASS, 1.0, "g", "g", "gram", "grams"),
+    KILOGRAM(Quantity.MASS, 1000.0, "kg"),
+    OUNCE(Quantity.MASS, 28.349523125, "oz", "oz", "ounce", "ounces"),
+    MINUTE(Quantity.TIME, 1.0, "min", "min", "minute", "minutes"),
+    SECOND(Quantity.TIME, 1 / 60.0, "s", "s", "sec", "second", "seconds"),
+    HOUR(Quantity.TIME, 60.0, "h", "h", "hour", "hours"),
+    CUBIC_CENTIMETRE_PER_MINUTE(Quantity.REMOVAL_RATE, 1.0, "cm³/min", "cm³/min", "cm3/min"),
+    CUBIC_INCH_PER_MINUTE(Quantity.REMOVAL_RATE, 16.387064, "in³/min", "in³/min", "in3/min"),
+    CELSIUS(Quantity.TEMPERATURE, 1.0, "°C", "°c", "c"),
+    /** 32 °F is 0 °C: the one unit whose zero lies elsewhere. */
+    FAHRENHEIT(Quantity.TEMPERATURE, 5 / 9.0, "°F", "°f", "f"),
+    ROCKWELL_C(Quantity.HARDNESS, 1.0, "HRC", "hrc", "rc"),
     ONE(Quantity.RATIO, 1.0, ""),
     PERCENT(Quantity.RATIO, 0.01, "%", "%", "percent", "per cent");
 
@@ -80,12 +114,12 @@ public enum Unit {
 
     /** From a number in this unit to the base unit. */
     public double toBase(double number) {
-        return number * factor;
+        return this == FAHRENHEIT ? (number - 32) * factor : number * factor;
     }
 
     /** From the base unit to a number in this unit. */
     public double fromBase(double value) {
-        return value / factor;
+        return this == FAHRENHEIT ? value / factor + 32 : value / factor;
     }
 
     /** The unit that a word names, whatever its case; empty when nobody in the trade writes that. */

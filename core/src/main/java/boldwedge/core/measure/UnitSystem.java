@@ -20,10 +20,23 @@ public enum UnitSystem {
             case SURFACE_SPEED -> metric ? Unit.METRE_PER_MINUTE : Unit.FOOT_PER_MINUTE;
             case FEED -> metric ? Unit.MILLIMETRE_PER_REV : Unit.INCH_PER_REV;
             case ROUGHNESS -> metric ? Unit.RA_MICROMETRE : Unit.RA_MICROINCH;
+            case PROFILE_HEIGHT -> metric ? Unit.RT_MICROMETRE : Unit.RT_MICROINCH;
             case POWER -> metric ? Unit.KILOWATT : Unit.HORSEPOWER;
             case STIFFNESS -> metric ? Unit.NEWTON_PER_MICROMETRE : Unit.POUND_PER_THOU;
             case FORCE -> metric ? Unit.NEWTON : Unit.POUND_FORCE;
             case FREQUENCY -> Unit.HERTZ;
+            case STRESS -> metric ? Unit.MEGAPASCAL : Unit.KSI;
+            case TORQUE -> metric ? Unit.NEWTON_METRE : Unit.POUND_FOOT;
+            case COMPLIANCE -> metric ? Unit.MICROMETRE_PER_NEWTON : Unit.MICROINCH_PER_POUND;
+            case TILT -> metric ? Unit.MICRORADIAN_PER_NEWTON : Unit.MICRORADIAN_PER_POUND;
+            case AREA -> metric ? Unit.SQUARE_MILLIMETRE : Unit.SQUARE_INCH;
+            case VOLUME -> metric ? Unit.CUBIC_MILLIMETRE : Unit.CUBIC_INCH;
+            case SECOND_MOMENT -> metric ? Unit.MILLIMETRE_TO_THE_FOURTH : Unit.INCH_TO_THE_FOURTH;
+            case MASS -> metric ? Unit.GRAM : Unit.OUNCE;
+            case TIME -> Unit.MINUTE;
+            case REMOVAL_RATE -> metric ? Unit.CUBIC_CENTIMETRE_PER_MINUTE : Unit.CUBIC_INCH_PER_MINUTE;
+            case TEMPERATURE -> metric ? Unit.CELSIUS : Unit.FAHRENHEIT;
+            case HARDNESS -> Unit.ROCKWELL_C;
             case RATIO -> Unit.ONE;
         };
     }

@@ -24,10 +24,23 @@ public final class Written {
             case SURFACE_SPEED -> figures(value) + " m/min";
             case FEED -> figures(value) + " mm/rev";
             case ROUGHNESS -> "Ra " + figures(value) + " µm";
+            case PROFILE_HEIGHT -> figures(value) + " µm rt";
             case POWER -> figures(value) + " W";
             case STIFFNESS -> figures(Unit.NEWTON_PER_MICROMETRE.fromBase(value)) + " N/µm";
             case FORCE -> figures(value) + " N";
             case FREQUENCY -> figures(value) + " Hz";
+            case STRESS -> figures(value) + " MPa";
+            case TORQUE -> figures(value) + " N·m";
+            case COMPLIANCE -> figures(Unit.MICROMETRE_PER_NEWTON.fromBase(value)) + " µm/N";
+            case TILT -> figures(Unit.MICRORADIAN_PER_NEWTON.fromBase(value)) + " µrad/N";
+            case AREA -> figures(value) + " mm²";
+            case VOLUME -> figures(value) + " mm³";
+            case SECOND_MOMENT -> figures(value) + " mm⁴";
+            case MASS -> figures(value) + " g";
+            case TIME -> figures(value) + " min";
+            case REMOVAL_RATE -> figures(value) + " cm³/min";
+            case TEMPERATURE -> figures(value) + " °C";
+            case HARDNESS -> figures(value) + " HRC";
             case RATIO -> figures(value);
         };
     }
@@ -56,6 +69,10 @@ public final class Written {
                 metric
                         ? "Ra " + places(value, value < 1 ? 2 : 1) + " µm"
                         : "Ra " + places(Unit.RA_MICROINCH.fromBase(value), value < 0.25 ? 1 : 0) + " µin";
+            case PROFILE_HEIGHT ->
+                metric
+                        ? places(value, 2) + " µm"
+                        : places(Unit.RT_MICROINCH.fromBase(value), value < 0.25 ? 1 : 0) + " µin";
             case POWER ->
                 metric
                         ? (Math.abs(value) < 100 ? places(value, 0) + " W" : places(value / 1000, 2) + " kW")
@@ -66,8 +83,84 @@ public final class Written {
                         : places(Unit.POUND_PER_THOU.fromBase(value), 0) + " lbf/thou";
             case FORCE -> force(value, system);
             case FREQUENCY -> places(value, value < 100 ? 1 : 0) + " Hz";
+            case STRESS -> stress(value, metric);
+            case TORQUE -> metric ? significant(value, 3) + " N·m" : torqueInch(value);
+            case COMPLIANCE ->
+                metric
+                        ? places(Unit.MICROMETRE_PER_NEWTON.fromBase(value), 3) + " µm/N"
+                        : significant(Unit.MICROINCH_PER_POUND.fromBase(value), 3) + " µin/lbf";
+            case TILT ->
+                metric
+                        ? significant(Unit.MICRORADIAN_PER_NEWTON.fromBase(value), 3) + " µrad/N"
+                        : significant(Unit.MICRORADIAN_PER_POUND.fromBase(value), 3) + " µrad/lbf";
+            case AREA ->
+                metric ? significant(value, 3) + " mm²" : significant(Unit.SQUARE_INCH.fromBase(value), 3) + " in²";
+            case VOLUME -> volume(value, metric);
+            case SECOND_MOMENT ->
+                metric
+                        ? significant(value, 3) + " mm⁴"
+                        : significant(Unit.INCH_TO_THE_FOURTH.fromBase(value), 3) + " in⁴";
+            case MASS ->
+                metric
+                        ? places(value, value < 100 ? 1 : 0) + " g"
+                        : places(Unit.OUNCE.fromBase(value), value < 280 ? 2 : 1) + " oz";
+            case TIME -> time(value);
+            case REMOVAL_RATE ->
+                metric
+                        ? places(value, 2) + " cm³/min"
+                        : places(Unit.CUBIC_INCH_PER_MINUTE.fromBase(value), 3) + " in³/min";
+            case TEMPERATURE -> metric ? places(value, 0) + " °C" : places(Unit.FAHRENHEIT.fromBase(value), 0) + " °F";
+            case HARDNESS -> places(value, 0) + " HRC";
             case RATIO -> places(value, 4);
         };
+    }
+
+    private static String stress(double mpa, boolean metric) {
+        double size = Math.abs(mpa);
+        if (metric) {
+            return size >= 10_000 ? places(mpa / 1000, 0) + " GPa" : places(mpa, size < 10 ? 1 : 0) + " MPa";
+        }
+        double ksi = Unit.KSI.fromBase(mpa);
+        return Math.abs(ksi) < 2
+                ? places(Unit.PSI.fromBase(mpa), 0) + " psi"
+                : places(ksi, Math.abs(ksi) < 100 ? 1 : 0) + " ksi";
+    }
+
+    private static String torqueInch(double newtonMetres) {
+        double feet = Unit.POUND_FOOT.fromBase(newtonMetres);
+        return Math.abs(feet) < 2
+                ? significant(Unit.POUND_INCH.fromBase(newtonMetres), 3) + " lbf·in"
+                : significant(feet, 3) + " lbf·ft";
+    }
+
+    private static String volume(double mm3, boolean metric) {
+        if (!metric) {
+            return significant(Unit.CUBIC_INCH.fromBase(mm3), 3) + " in³";
+        }
+        return Math.abs(mm3) >= 10_000
+                ? significant(mm3 / 1000, 3) + " cm³"
+                : places(mm3, Math.abs(mm3) < 1000 ? 1 : 0) + " mm³";
+    }
+
+    /** Minutes, as minutes and seconds. */
+    public static String time(double minutes) {
+        if (!Double.isFinite(minutes)) {
+            return "—";
+        }
+        if (minutes < 1) {
+            return Math.max(1, Math.round(minutes * 60)) + " s";
+        }
+        long seconds = Math.round(minutes * 60);
+        return seconds / 60 + " min" + (seconds % 60 == 0 ? "" : " " + seconds % 60 + " s");
+    }
+
+    /** A number with so many significant figures, at most six places. */
+    public static String significant(double value, int figures) {
+        if (value == 0 || !Double.isFinite(value)) {
+            return places(value, 0);
+        }
+        int whole = (int) Math.floor(Math.log10(Math.abs(value))) + 1;
+        return places(value, Math.clamp(figures - whole, 0, 6));
     }
 
     /** A length in millimetres, to the place a shop can measure: 0.001 below 100 mm, else 0.01. */

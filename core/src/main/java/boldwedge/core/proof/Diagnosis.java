@@ -1,7 +1,14 @@
 package boldwedge.core.proof;
 
+import static boldwedge.core.measure.Amount.metresPerMinute;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.rad;
+
 import boldwedge.core.cutting.Finish;
 import boldwedge.core.finding.Step;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -23,13 +30,15 @@ public final class Diagnosis {
 
     private final Prediction predicted;
     private final Measured measured;
+    private final Say say;
     private final DoubleFunction<String> length;
     private final List<Cause> causes = new ArrayList<>();
 
-    private Diagnosis(Prediction predicted, Measured measured, DoubleFunction<String> length) {
+    private Diagnosis(Prediction predicted, Measured measured, Say say) {
         this.predicted = predicted;
         this.measured = measured;
-        this.length = length;
+        this.say = say;
+        this.length = say::length;
     }
 
     /**
@@ -37,10 +46,10 @@ public final class Diagnosis {
      *
      * @param predicted what was computed
      * @param measured what came out
-     * @param length how to write a length in mm
+     * @param say the units to say it in
      */
-    public static List<Cause> rank(Prediction predicted, Measured measured, DoubleFunction<String> length) {
-        Diagnosis diagnosis = new Diagnosis(predicted, measured, length);
+    public static List<Cause> rank(Prediction predicted, Measured measured, Say say) {
+        Diagnosis diagnosis = new Diagnosis(predicted, measured, say);
         diagnosis.taper();
         diagnosis.size();
         diagnosis.finish();
@@ -69,12 +78,11 @@ public final class Diagnosis {
                             length.apply(predicted.apartMm()),
                             length.apply(taper)),
                     springFit,
-                    new Step(
-                            "Misfit over spread",
-                            "exp(−½ ((T − Ts) / σ)²)",
-                            length.apply(taper) + " − " + length.apply(spring) + ", σ "
-                                    + length.apply(predicted.taperSigmaMm()),
-                            percent(springFit)));
+                    Working.of("How well it fits", "exp(−1 / 2 · ((m − p) / σ)²)", number(springFit))
+                            .with("m", "taper measured", mm(taper).measured())
+                            .with("p", "by spring alone", mm(spring))
+                            .with("σ", "its spread", mm(predicted.taperSigmaMm()))
+                            .told(say));
         }
         double rest = taper - spring;
         double perLength = rest / 2 / predicted.apartMm();
@@ -85,20 +93,24 @@ public final class Diagnosis {
                 predicted.heldAtFarEnd() ? "The tailstock is off the axis" : "The spindle does not point along the bed",
                 String.format(
                         Locale.ROOT,
-                        "It would have to be %s per 300 mm %s; a sound lathe is within about 0.02 mm.",
+                        "It would have to be %s per %s %s; a sound lathe is within about %s.",
                         length.apply(Math.abs(perLength) * 300),
-                        rest > 0 ? "away from the tool at the far end" : "towards the tool at the far end"),
+                        length.apply(300),
+                        rest > 0 ? "away from the tool at the far end" : "towards the tool at the far end",
+                        length.apply(0.02)),
                 misfit,
-                new Step(
-                        "What spring does not explain",
-                        "T − Ts",
-                        length.apply(taper) + " − " + length.apply(spring),
-                        length.apply(rest)),
-                new Step(
-                        "As misalignment",
-                        "½ (T − Ts) / distance",
-                        "½ · " + length.apply(rest) + " / " + length.apply(predicted.apartMm()),
-                        Written.places(Math.abs(perLength) * 300, 3) + " mm per 300 mm"));
+                Working.of("What spring does not explain", "m − p", mm(rest))
+                        .with("m", "taper measured", mm(taper).measured())
+                        .with("p", "by spring alone", mm(spring))
+                        .told(say),
+                Working.of(
+                                "As misalignment over " + length.apply(300),
+                                "|r| / 2 / l · L",
+                                mm(Math.abs(perLength) * 300))
+                        .with("r", "what is left over", mm(rest))
+                        .with("l", "measured apart", mm(predicted.apartMm()))
+                        .with("L", mm(300))
+                        .told(say));
         if (taper < 0) {
             double overSpeed = predicted.surfaceSpeed() / predicted.fastestGood();
             double wear = 0.002 + 0.01 * Math.pow(overSpeed, 4);
@@ -110,12 +122,18 @@ public final class Diagnosis {
                             "The cut runs towards the chuck, so wear leaves the chuck end large: %s of edge would have gone.",
                             length.apply(-taper / 2)),
                     0.8 * gauss(-taper / 2 - wear, wear),
-                    new Step("Wear needed", "½ |T|", "½ · " + length.apply(-taper), length.apply(-taper / 2)),
-                    new Step(
-                            "Wear to expect at this speed",
-                            "2 + 10 (v / v range)⁴ µm, our rough rule",
-                            Written.places(overSpeed, 2) + " of the range's top",
-                            length.apply(wear)));
+                    Working.of("Wear needed", "|m| / 2", mm(-taper / 2))
+                            .with("m", "taper measured", mm(taper).measured())
+                            .told(say),
+                    Working.of("Wear to expect at this speed, our rough rule", "a + b · (v / w)^4", mm(wear))
+                            .with("a", mm(0.002).assumed())
+                            .with("b", mm(0.01).assumed())
+                            .with("v", metresPerMinute(predicted.surfaceSpeed()))
+                            .with(
+                                    "w",
+                                    "the range's top",
+                                    metresPerMinute(predicted.fastestGood()).fromTable())
+                            .told(say));
         }
     }
 
@@ -137,11 +155,10 @@ public final class Diagnosis {
                             length.apply(spring),
                             length.apply(error)),
                     0.9 * fit,
-                    new Step(
-                            "Mean diameter error",
-                            "mean of the two stations",
-                            "computed " + length.apply(spring),
-                            length.apply(error)));
+                    Working.of("Mean diameter error over what spring gives", "m / p", number(error / spring))
+                            .with("m", "measured", mm(error).measured())
+                            .with("p", "reckoned", mm(spring))
+                            .told(say));
         }
         add(
                 "setting",
@@ -151,11 +168,10 @@ public final class Diagnosis {
                         "A setting or backlash error of %s on the radius would explain the rest.",
                         length.apply((error - spring) / 2)),
                 (1 - fit) * gauss(error - spring, 0.15) * 0.7,
-                new Step(
-                        "What spring does not explain",
-                        "½ (E − Es)",
-                        "½ (" + length.apply(error) + " − " + length.apply(spring) + ")",
-                        length.apply((error - spring) / 2)));
+                Working.of("What spring does not explain, on the radius", "(m − p) / 2", mm((error - spring) / 2))
+                        .with("m", "measured", mm(error).measured())
+                        .with("p", "reckoned", mm(spring))
+                        .told(say));
     }
 
     private void finish() {
@@ -175,13 +191,15 @@ public final class Diagnosis {
         add(
                 "built-up-edge",
                 "Metal builds up on the edge and tears off",
-                times + " At " + Written.places(predicted.surfaceSpeed(), 0) + " m/min this material does that.",
+                times + " At " + say.surfaceSpeed(predicted.surfaceSpeed()) + " this material does that.",
                 Math.min(0.98, roughness * predicted.builtUp() * slow * welded),
-                new Step(
-                        "Tendency",
-                        "material × slowness",
-                        Written.places(predicted.builtUp(), 1) + " × " + Written.places(slow, 2),
-                        percent(predicted.builtUp() * slow)));
+                Working.of("Tendency", "b · s", number(predicted.builtUp() * slow))
+                        .with(
+                                "b",
+                                "of the material",
+                                number(predicted.builtUp()).fromTable())
+                        .with("s", "by slowness", number(slow))
+                        .told(say));
         double clearance = Math.toDegrees(predicted.leastClearance());
         double rubs = Math.clamp((3 - clearance) / 3, 0, 1);
         double thin = Math.clamp(1.5 - predicted.meanChipMm() / predicted.smallestChipMm(), 0, 1);
@@ -193,16 +211,19 @@ public final class Diagnosis {
                         : times + " The chip is " + length.apply(predicted.meanChipMm())
                                 + ", about what the edge can shave.",
                 roughness * Math.max(rubs, thin),
-                new Step(
-                        "Clearance in use",
-                        "least of flanks and nose",
-                        "by vectors",
-                        Written.places(clearance, 1) + "°"),
-                new Step(
-                        "Chip over smallest chip",
-                        "h / h min",
-                        length.apply(predicted.meanChipMm()) + " / " + length.apply(predicted.smallestChipMm()),
-                        Written.places(predicted.meanChipMm() / predicted.smallestChipMm(), 1)));
+                Working.of(
+                                "Clearance in use over three degrees",
+                                "a / 3°",
+                                number(predicted.leastClearance() / Math.toRadians(3)))
+                        .with("a", "least of flanks and nose", rad(predicted.leastClearance()))
+                        .told(say),
+                Working.of(
+                                "Chip over smallest chip",
+                                "h / s",
+                                number(predicted.meanChipMm() / predicted.smallestChipMm()))
+                        .with("h", mm(predicted.meanChipMm()))
+                        .with("s", mm(predicted.smallestChipMm()))
+                        .told(say));
         boolean heard = measured.sound() == Measured.Sound.CHATTER;
         double loose =
                 Math.clamp(Math.max((predicted.slenderness() - 2) / 4, (predicted.overhangRatio() - 1.5) / 2), 0.1, 1);
@@ -214,17 +235,21 @@ public final class Diagnosis {
                 "Slenderness " + Written.places(predicted.slenderness(), 1) + ", tool standing out "
                         + Written.places(predicted.overhangRatio(), 1) + " times its height.",
                 heard ? Math.max(0.6, loose) : 0.15 * loose * roughness,
-                new Step(
-                        "Looseness",
-                        "max of work and tool",
-                        heard ? "and chatter was heard" : "no chatter heard",
-                        percent(loose)));
+                Working.of(
+                                heard ? "Looseness, and chatter was heard" : "Looseness; no chatter heard",
+                                "max(0.1; min(1; max((w − 2) / 4; (t − 1.5) / 2)))",
+                                number(loose))
+                        .with("w", "slenderness of the work", number(predicted.slenderness()))
+                        .with("t", "tool standing out over its height", number(predicted.overhangRatio()))
+                        .told(say));
         add(
                 "dull-edge",
                 "The edge is dull or was not stoned",
                 times + " Nothing computed speaks for it or against it.",
                 rough ? 0.35 : 0.1,
-                new Step("Cannot be computed", "usual share", "look at it under a loupe", "35 %"));
+                Working.of("Cannot be computed: look at it under a loupe", "u", number(rough ? 0.35 : 0.1))
+                        .with("u", "usual share", number(rough ? 0.35 : 0.1).assumed())
+                        .told(say));
     }
 
     private void heat() {
@@ -237,16 +262,17 @@ public final class Diagnosis {
                 "Too fast for high-speed steel",
                 String.format(
                         Locale.ROOT,
-                        "Blue chips at %s m/min; the range ends at %s m/min.",
-                        Written.places(predicted.surfaceSpeed(), 0),
-                        Written.places(predicted.fastestGood(), 0)),
+                        "Blue chips at %s; the range ends at %s.",
+                        say.surfaceSpeed(predicted.surfaceSpeed()),
+                        say.surfaceSpeed(predicted.fastestGood())),
                 Math.clamp(over, 0.5, 0.97),
-                new Step(
-                        "Speed over the range's top",
-                        "v / v max",
-                        Written.places(predicted.surfaceSpeed(), 0) + " / "
-                                + Written.places(predicted.fastestGood(), 0),
-                        Written.places(over, 2)));
+                Working.of("Speed over the range's top", "v / w", number(over))
+                        .with("v", metresPerMinute(predicted.surfaceSpeed()))
+                        .with(
+                                "w",
+                                "the range's top",
+                                metresPerMinute(predicted.fastestGood()).fromTable())
+                        .told(say));
     }
 
     private void add(String id, String title, String explains, double fit, Step... working) {

@@ -11,8 +11,22 @@ import java.util.List;
  * @param hysteresisMm largest difference of the reading going down and going up at one pull, mm
  * @param leftMm reading left at the smallest pull after the way back, over that before, mm: play or slip
  * @param bentMm largest distance of a reading from the straight line, mm
+ * @param scatter what the slope was worked out from
  */
-public record PushTest(double stiffnessNPerMm, double spreadNPerMm, double hysteresisMm, double leftMm, double bentMm) {
+public record PushTest(
+        double stiffnessNPerMm,
+        double spreadNPerMm,
+        double hysteresisMm,
+        double leftMm,
+        double bentMm,
+        Scatter scatter) {
+    /**
+     * How the readings lie.
+     *
+     * @param pullN standard deviation of the pulls, N
+     * @param togetherNmm covariance of pull and reading, N·mm
+     */
+    public record Scatter(double pullN, double togetherNmm) {}
 
     /**
      * One pull.
@@ -96,7 +110,13 @@ public record PushTest(double stiffnessNPerMm, double spreadNPerMm, double hyste
         }
         double slopeError = n > 2 ? Math.sqrt(residual / (n - 2) * n / det) : Double.NaN;
         double stiffness = 1 / slope;
-        return new PushTest(stiffness, slopeError * stiffness * stiffness, hysteresis, left, bent);
+        return new PushTest(
+                stiffness,
+                slopeError * stiffness * stiffness,
+                hysteresis,
+                left,
+                bent,
+                new Scatter(Math.sqrt(det) / n, (n * sfx - sf * sx) / n / n));
     }
 
     /** Give of the holder: what is left of the whole when the bar's own is taken away, mm/N; never below nothing. */

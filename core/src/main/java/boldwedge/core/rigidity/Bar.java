@@ -1,5 +1,6 @@
 package boldwedge.core.rigidity;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -62,14 +63,47 @@ public record Bar(List<BarSection> sections, double clampNPerMm, double clampNmm
         return barCompliance() + 1 / clampNPerMm + length * length / clampNmmPerRad;
     }
 
-    /** Largest bending stress under a force at the end, MPa: F(L−x)·D / 2I at the start of each section. */
-    public double stressMPa(double forceN) {
+    /** The give of each section at the end, mm/N, from the clamp: they add up to {@link #barCompliance}. */
+    public List<Double> gives() {
+        List<Double> gives = new ArrayList<>();
         double left = lengthMm();
-        double worst = 0;
         for (BarSection section : sections) {
-            worst = Math.max(worst, forceN * left * section.outerMm() / 2 / section.secondMomentMm4());
+            double after = left - section.lengthMm();
+            gives.add((left * left * left - after * after * after) / (3 * section.bendingStiffness())
+                    + section.lengthMm() / section.shearStiffness());
+            left = after;
+        }
+        return gives;
+    }
+
+    /**
+     * Where a force at the end strains the bar most.
+     *
+     * @param leverMm from there to the end, mm
+     * @param outerMm diameter there, mm
+     * @param momentMm4 second moment of area there, mm⁴
+     */
+    public record Root(double leverMm, double outerMm, double momentMm4) {
+        /** Stress there per newton, MPa/N: L · D / 2I. */
+        public double stressPerN() {
+            return leverMm * outerMm / 2 / momentMm4;
+        }
+    }
+
+    /** Where it is strained most: where one of its sections begins. */
+    public Root root() {
+        double left = lengthMm();
+        Root worst = new Root(0, 1, 1);
+        for (BarSection section : sections) {
+            Root here = new Root(left, section.outerMm(), section.secondMomentMm4());
+            worst = here.stressPerN() > worst.stressPerN() ? here : worst;
             left -= section.lengthMm();
         }
         return worst;
+    }
+
+    /** Largest bending stress under a force at the end, MPa: F(L−x)·D / 2I at the start of each section. */
+    public double stressMPa(double forceN) {
+        return forceN * root().stressPerN();
     }
 }

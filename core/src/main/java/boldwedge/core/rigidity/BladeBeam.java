@@ -62,17 +62,39 @@ public record BladeBeam(List<Section> sections, double modulusMPa) {
         return sum;
     }
 
-    /** Largest bending stress per newton down at the end, MPa/N: F (L − a) c / I where each profile begins. */
-    public double stressPerN() {
+    /**
+     * Where bending is worst.
+     *
+     * @param leverMm from there to the end, mm
+     * @param outermostMm from the middle of the profile to its farthest fibre, mm
+     * @param levelMm4 second moment of the profile there, mm⁴
+     */
+    public record Root(double leverMm, double outermostMm, double levelMm4) {
+        /** Stress there per newton down at the end, MPa/N: L c / I. */
+        public double stressPerN() {
+            return leverMm * outermostMm / levelMm4;
+        }
+    }
+
+    /** Where a load down at the end bends the blade worst: at the clamp, or where a thinner profile begins. */
+    public Root root() {
         double left = lengthMm();
-        double most = 0;
+        Root worst = root(left, sections.getFirst().profile());
         for (Section section : sections) {
-            most = Math.max(
-                    most,
-                    left * section.profile().outermostMm() / section.profile().levelMm4());
+            Root here = root(left, section.profile());
+            worst = here.stressPerN() > worst.stressPerN() ? here : worst;
             left -= section.lengthMm();
         }
-        return most;
+        return worst;
+    }
+
+    private static Root root(double lever, BladeProfile profile) {
+        return new Root(lever, profile.outermostMm(), profile.levelMm4());
+    }
+
+    /** Largest bending stress per newton down at the end, MPa/N: F L c / I where it is worst. */
+    public double stressPerN() {
+        return root().stressPerN();
     }
 
     /**

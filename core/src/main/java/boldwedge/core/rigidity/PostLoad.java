@@ -37,9 +37,17 @@ public record PostLoad(double tippingArmMm, List<Double> boltArmsMm, boolean lif
         if (tippingArmMm <= 0) {
             return 0;
         }
-        double squares = boltArmsMm.stream().mapToDouble(b -> b * b).sum();
-        double farthest = boltArmsMm.stream().mapToDouble(b -> b).max().orElse(0);
-        return tippingArmMm * farthest / squares;
+        return tippingArmMm * farthestMm() / squaresMm2();
+    }
+
+    /** Sum of the squares of the bolts' distances from the edge, mm². */
+    public double squaresMm2() {
+        return boltArmsMm.stream().mapToDouble(b -> b * b).sum();
+    }
+
+    /** From the edge to the farthest bolt, which is pulled hardest, mm. */
+    public double farthestMm() {
+        return boltArmsMm.stream().mapToDouble(b -> b).max().orElse(0);
     }
 
     /** Pull of all bolts together per newton at the point. */
@@ -47,8 +55,7 @@ public record PostLoad(double tippingArmMm, List<Double> boltArmsMm, boolean lif
         if (tippingArmMm <= 0) {
             return 0;
         }
-        double squares = boltArmsMm.stream().mapToDouble(b -> b * b).sum();
-        return tippingArmMm * boltArmsMm.stream().mapToDouble(b -> b).sum() / squares;
+        return tippingArmMm * boltArmsMm.stream().mapToDouble(b -> b).sum() / squaresMm2();
     }
 
     /** Force of the edge it tips over on the slide per newton at the point: what balances force and bolts. */

@@ -27,6 +27,20 @@ public record Stability(double hz, double stiffnessNPerMm, double damping) {
         return limitAtRatio(worstRatio(perTurn), perTurn);
     }
 
+    /**
+     * The lobe that counts at a speed.
+     *
+     * @param ratio chatter frequency over the mode's
+     * @param perTurn waves of the mode a turn
+     */
+    public record Lobe(double ratio, double perTurn) {}
+
+    /** The lobe on which chatter starts first at a speed. */
+    public Lobe lobeAt(double rpm) {
+        double perTurn = hz * 60 / rpm;
+        return new Lobe(worstRatio(perTurn), perTurn);
+    }
+
     /** Frequency of the chatter that starts first at this speed, Hz. */
     public double chatterHz(double rpm) {
         return worstRatio(hz * 60 / rpm) * hz;

@@ -1,5 +1,7 @@
 package boldwedge.core.rigidity;
 
+import java.util.Optional;
+
 /**
  * How much a shoulder raises the stress in a round bar that is bent: Kt = A · (r/d)^b, with A and b by the ratio of the
  * diameters (fit of Peterson's chart for the shoulder fillet in bending, as tabled in Norton, Machine Design, appendix on
@@ -38,6 +40,40 @@ public final class StressRaiser {
         if (ratio <= 1.0005) {
             return 1;
         }
+        // Below the first row the step fades to nothing.
+        return fit(thickMm, thinMm, blendMm)
+                .map(Fit::kt)
+                .orElseGet(() -> Math.max(
+                        1, 1 + (between(FIT[0][0], thinMm, blendMm).kt() - 1) * (ratio - 1) / (FIT[0][0] - 1)));
+    }
+
+    /** A row of the fit: Kt = factor · (r/d)^exponent. */
+    public record Row(double factor, double exponent) {}
+
+    /**
+     * Where a shoulder lies in the fit.
+     *
+     * @param radiusRatio r/d, held to what the chart covers
+     * @param low the row below its ratio of diameters
+     * @param high the row above
+     * @param share of the way from the one to the other
+     */
+    public record Fit(double radiusRatio, Row low, Row high, double share) {
+        /** The stress at the shoulder over that of a plain bar; at least 1. */
+        public double kt() {
+            double below = low.factor() * Math.pow(radiusRatio, low.exponent());
+            double above = high.factor() * Math.pow(radiusRatio, high.exponent());
+            return Math.max(1, (1 - share) * below + share * above);
+        }
+    }
+
+    /** Where a shoulder lies in the fit; empty where the step is smaller than its first row. */
+    public static Optional<Fit> fit(double thickMm, double thinMm, double blendMm) {
+        double ratio = thickMm / thinMm;
+        return ratio < FIT[0][0] ? Optional.empty() : Optional.of(between(ratio, thinMm, blendMm));
+    }
+
+    private static Fit between(double ratio, double thinMm, double blendMm) {
         double r = Math.clamp(Math.max(blendMm, SHARP_MM) / thinMm, 0.002, 0.3);
         double at = Math.clamp(ratio, FIT[0][0], FIT[FIT.length - 1][0]);
         int i = 0;
@@ -45,10 +81,6 @@ public final class StressRaiser {
             i++;
         }
         double share = (at - FIT[i][0]) / (FIT[i + 1][0] - FIT[i][0]);
-        double low = FIT[i][1] * Math.pow(r, FIT[i][2]);
-        double high = FIT[i + 1][1] * Math.pow(r, FIT[i + 1][2]);
-        double kt = low + (high - low) * share;
-        // Below the first row the step fades to nothing.
-        return Math.max(1, ratio < FIT[0][0] ? 1 + (kt - 1) * (ratio - 1) / (FIT[0][0] - 1) : kt);
+        return new Fit(r, new Row(FIT[i][1], FIT[i][2]), new Row(FIT[i + 1][1], FIT[i + 1][2]), share);
     }
 }

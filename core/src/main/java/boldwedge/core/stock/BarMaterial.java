@@ -10,6 +10,7 @@ package boldwedge.core.stock;
  * @param yieldMPa stress it bears before it stays bent or breaks, MPa
  * @param damping damping ratio of the first mode as clamped in a tool post, an assumption until it is measured
  * @param ruleOfThumb overhang in diameters at which a school expects chatter
+ * @param hard whether it is hardened
  * @param note what to know of it
  * @param source citations, joined
  */
@@ -21,5 +22,6 @@ public record BarMaterial(
         double yieldMPa,
         Span damping,
         double ruleOfThumb,
+        boolean hard,
         String note,
         String source) {}

@@ -1,7 +1,11 @@
 package boldwedge.core.stock;
 
 import boldwedge.core.measure.Table;
+import boldwedge.core.measure.UnitSystem;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -25,6 +29,7 @@ public final class StockCatalogue {
     private final Map<String, Insert> inserts = new LinkedHashMap<>();
     private final Map<String, Blade> blades = new LinkedHashMap<>();
     private final Map<String, BarMaterial> bars = new LinkedHashMap<>();
+    private final Map<UnitSystem, List<ScrewSize>> screws = new EnumMap<>(UnitSystem.class);
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
 
@@ -39,6 +44,7 @@ public final class StockCatalogue {
         Table.read("stock/inserts.tsv").rows().forEach(this::addInsert);
         Table.read("stock/blades.tsv").rows().forEach(this::addBlade);
         Table.read("stock/bar-materials.tsv").rows().forEach(this::addBar);
+        Table.read("stock/screws.tsv").rows().forEach(this::addScrew);
     }
 
     /** The catalogue that ships with the program. */
@@ -84,6 +90,21 @@ public final class StockCatalogue {
     /** The blade with this id. */
     public Optional<Blade> blade(String id) {
         return Optional.ofNullable(blades.get(id));
+    }
+
+    /** Coarse screws of a system, the thinnest first. */
+    public List<ScrewSize> screws(UnitSystem system) {
+        return Collections.unmodifiableList(screws.getOrDefault(system, List.of()));
+    }
+
+    /** The thickest screw of a system that is no thicker than this; the thinnest when all are. */
+    public ScrewSize screwAtMost(double threadMm, UnitSystem system) {
+        List<ScrewSize> all = screws(system);
+        ScrewSize best = all.getFirst();
+        for (ScrewSize screw : all) {
+            best = screw.threadMm() <= threadMm + 1e-6 ? screw : best;
+        }
+        return best;
     }
 
     public List<BarMaterial> barMaterials() {
@@ -216,6 +237,20 @@ public final class StockCatalogue {
         blades.put(blade.id(), blade);
     }
 
+    private void addScrew(Table.Row row) {
+        UnitSystem system = row.text("series").equals("metric") ? UnitSystem.METRIC : UnitSystem.INCH;
+        screws.computeIfAbsent(system, whose -> new ArrayList<>())
+                .add(new ScrewSize(
+                        system,
+                        row.text("name"),
+                        row.number("thread"),
+                        row.number("pitch"),
+                        row.number("area"),
+                        row.number("proof"),
+                        row.text("class"),
+                        cited(row)));
+    }
+
     private void addBar(Table.Row row) {
         bars.put(
                 row.text("id"),
@@ -227,6 +262,7 @@ public final class StockCatalogue {
                         row.number("yield"),
                         Span.of(row, "damping_pct", 0.01),
                         row.number("rule"),
+                        row.text("hardened").equals("yes"),
                         row.text("note"),
                         cited(row)));
     }

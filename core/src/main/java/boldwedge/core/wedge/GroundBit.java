@@ -60,6 +60,12 @@ public record GroundBit(
      * @throws NothingLeft when the angles and the damage leave no bit
      */
     public static GroundBit grind(Blank blank, Wedge wedge, double groundLengthMm, double damageMm, Order order) {
+        return grind(blank, wedge, groundLengthMm, damageMm, order, NOSE_PLANES);
+    }
+
+    /** The same with so many planes for the nose, at least 3: the more, the rounder. */
+    public static GroundBit grind(
+            Blank blank, Wedge wedge, double groundLengthMm, double damageMm, Order order, int nosePlanes) {
         double half = blank.widthMm() / 2;
         Polyhedron bought = asBought(blank, groundLengthMm);
         HalfSpace face = cleanedUp(Surface.FACE, wedge.face(), bought, groundLengthMm, 0);
@@ -67,7 +73,7 @@ public record GroundBit(
         HalfSpace side = cleanedUp(
                 Surface.SIDE_FLANK, wedge.sideFlank(), bought, sideEdgeReach(wedge, blank, groundLengthMm), 0);
         Vector3D point = meeting(face, side, end);
-        List<HalfSpace> nose = nosePlanes(wedge, point);
+        List<HalfSpace> nose = nosePlanes(wedge, point, nosePlanes);
 
         List<HalfSpace> sequence = new ArrayList<>();
         if (order == Order.TOP_FIRST) {
@@ -302,7 +308,7 @@ public record GroundBit(
                 Products.cross(a.normal(), b.normal()));
     }
 
-    private static List<HalfSpace> nosePlanes(Wedge wedge, Vector3D point) {
+    private static List<HalfSpace> nosePlanes(Wedge wedge, Vector3D point, int count) {
         double r = wedge.noseRadiusMm();
         if (r <= 0) {
             return List.of();
@@ -319,7 +325,7 @@ public record GroundBit(
         double det = sx * ey - sy * ex;
         double cx = point.getX() + (-r * ey + r * sy) / det;
         double cy = point.getY() + (-sx * r + ex * r) / det;
-        Vector3D[] normals = wedge.noseFlanks(NOSE_PLANES);
+        Vector3D[] normals = wedge.noseFlanks(count);
         List<HalfSpace> planes = new ArrayList<>();
         for (int i = 1; i < normals.length - 1; i++) {
             Vector3D n = normals[i];

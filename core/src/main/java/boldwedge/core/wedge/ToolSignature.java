@@ -36,22 +36,4 @@ public record ToolSignature(
                 bought.sideEdge(),
                 0);
     }
-
-    /** The seven numbers in their customary order, in degrees and with the radius in millimetres. */
-    public String written() {
-        return String.format(
-                java.util.Locale.ROOT,
-                "%s, %s, %s, %s, %s, %s, %s mm",
-                degrees(backRake),
-                degrees(sideRake),
-                degrees(endRelief),
-                degrees(sideRelief),
-                degrees(endCuttingEdge),
-                degrees(sideCuttingEdge),
-                boldwedge.core.measure.Written.places(noseRadiusMm, 2));
-    }
-
-    private static String degrees(double radians) {
-        return boldwedge.core.measure.Written.places(Math.toDegrees(radians), 1);
-    }
 }

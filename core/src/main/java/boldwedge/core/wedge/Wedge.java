@@ -89,10 +89,8 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
      */
     public EdgeAngles endAngles(Frame frame) {
         EdgeAngles angles = EdgeAngles.measure(face, endFlank, endEdge(), sideEdge(), frame);
-        Vector3D edge = endEdge();
-        double trail = Math.atan2(-Products.dot(edge, frame.y()), Products.dot(edge, frame.x()));
         return new EdgeAngles(
-                trail,
+                endTrail(frame).angle(),
                 angles.inclination(),
                 angles.orthogonalRake(),
                 angles.normalRake(),
@@ -100,18 +98,55 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
                 angles.normalClearance());
     }
 
+    /**
+     * How a plane leans, seen along one axis of a frame: its angle is atan2(down, out).
+     *
+     * @param down component of its outward normal down the cut
+     * @param out component out of the metal
+     */
+    public record Lean(double down, double out) {
+        /** The angle, radians. */
+        public double angle() {
+            return Math.atan2(down, out);
+        }
+    }
+
+    /** How the side flank falls away from the work in a frame. */
+    public Lean sideFall(Frame frame) {
+        return new Lean(-Products.dot(sideFlank, frame.z()), -Products.dot(sideFlank, frame.x()));
+    }
+
+    /** How the end flank falls away from the work in a frame. */
+    public Lean endFall(Frame frame) {
+        return new Lean(-Products.dot(endFlank, frame.z()), Products.dot(endFlank, frame.y()));
+    }
+
+    /** How the face falls back from the work in a frame. */
+    public Lean backFall(Frame frame) {
+        return new Lean(-Products.dot(face, frame.y()), Products.dot(face, frame.z()));
+    }
+
+    /** How the end edge trails behind the finished surface in a frame. */
+    public Lean endTrail(Frame frame) {
+        Vector3D end = endEdge();
+        return new Lean(-Products.dot(end, frame.y()), Products.dot(end, frame.x()));
+    }
+
+    /** How the side edge leads in a frame. */
+    public Lean sideLead(Frame frame) {
+        Vector3D side = sideEdge();
+        return new Lean(-Products.dot(side, frame.x()), -Products.dot(side, frame.y()));
+    }
+
     /** The older American signature in a frame: in hand it gives back what the tool was ground to. */
     public ToolSignature signature(Frame frame) {
-        double up = Products.dot(face, frame.z());
-        Vector3D side = sideEdge();
-        Vector3D end = endEdge();
         return new ToolSignature(
-                Math.atan2(-Products.dot(face, frame.y()), up),
-                Math.atan2(Products.dot(face, frame.x()), up),
-                Math.atan2(-Products.dot(endFlank, frame.z()), Products.dot(endFlank, frame.y())),
-                Math.atan2(-Products.dot(sideFlank, frame.z()), -Products.dot(sideFlank, frame.x())),
-                Math.atan2(-Products.dot(end, frame.y()), Products.dot(end, frame.x())),
-                Math.atan2(-Products.dot(side, frame.x()), -Products.dot(side, frame.y())),
+                backFall(frame).angle(),
+                Math.atan2(Products.dot(face, frame.x()), Products.dot(face, frame.z())),
+                endFall(frame).angle(),
+                sideFall(frame).angle(),
+                endTrail(frame).angle(),
+                sideLead(frame).angle(),
                 noseRadiusMm);
     }
 
@@ -144,10 +179,16 @@ public record Wedge(Vector3D face, Vector3D sideFlank, Vector3D endFlank, double
      * The least clearance anywhere along the nose in a frame, each measured square to the nose where it stands, radians.
      */
     public double leastNoseClearance(Frame frame) {
-        double least = Double.POSITIVE_INFINITY;
+        return leastNoseFall(frame).angle();
+    }
+
+    /** How the nose falls away where it does so least, of nine places along it. */
+    public Lean leastNoseFall(Frame frame) {
+        Lean least = new Lean(1, 0);
         for (Vector3D normal : noseFlanks(9)) {
             double level = Math.hypot(Products.dot(normal, frame.x()), Products.dot(normal, frame.y()));
-            least = Math.min(least, Math.atan2(-Products.dot(normal, frame.z()), level));
+            Lean here = new Lean(-Products.dot(normal, frame.z()), level);
+            least = here.angle() < least.angle() ? here : least;
         }
         return least;
     }

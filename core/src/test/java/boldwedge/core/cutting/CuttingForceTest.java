@@ -15,19 +15,18 @@ class CuttingForceTest {
         return Math.toRadians(degrees);
     }
 
-    /** A sharp corner at the table's rake: Kienzle's own formula, Fc = kc1.1 · b · h^(1−mc). */
+    /** Deep and finely fed the corner tells little: Kienzle's own formula, Fc = kc1.1 · b · h^(1−mc). */
     @Test
-    void sharpEdgeIsKienzle() {
+    void farFromTheCornerItIsKienzle() {
         double kappa = rad(75);
-        CuttingForce force = CuttingForce.of(STEEL, new EdgeProfile(0, kappa, rad(10)), rad(6), 2, 0.2);
-        double b = 2 / Math.sin(kappa);
-        double h = 0.2 * Math.sin(kappa);
+        CuttingForce force = CuttingForce.of(STEEL, new EdgeProfile(0, kappa, rad(10)), rad(6), 20, 0.02);
+        double b = 20 / Math.sin(kappa);
+        double h = 0.02 * Math.sin(kappa);
         double push = Math.tan(STEEL.frictionRad().chosen() - rad(6));
         double expected = 2220 * b * Math.pow(h, 1 - 0.14);
-        assertThat(force.cuttingN()).isCloseTo(expected, within(1e-6 * expected));
-        assertThat(force.feedN()).isCloseTo(expected * push * Math.sin(kappa), within(1e-6 * expected));
-        assertThat(force.pushN()).isCloseTo(expected * push * Math.cos(kappa), within(1e-6 * expected));
-        assertThat(force.chipAreaMm2()).isCloseTo(0.4, within(1e-9));
+        assertThat(force.cuttingN()).isCloseTo(expected, within(1e-3 * expected));
+        assertThat(force.feedN()).isCloseTo(expected * push * Math.sin(kappa), within(1e-3 * expected));
+        assertThat(force.pushN()).isCloseTo(expected * push * Math.cos(kappa), within(1e-3 * expected));
     }
 
     /** The chip's area against the area between this outline and the last one, below the free surface. */

@@ -2,7 +2,6 @@ package boldwedge.core.proof;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.measure.Written;
 import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
@@ -31,7 +30,8 @@ class DiagnosisTest {
     }
 
     private static List<Cause> rank(Prediction predicted, Measured measured) {
-        return Diagnosis.rank(predicted, measured, Written::millimetres);
+        return Diagnosis.rank(
+                predicted, measured, new boldwedge.core.measure.Say(boldwedge.core.measure.UnitSystem.METRIC));
     }
 
     private static Measured diameters(double near, double far) {

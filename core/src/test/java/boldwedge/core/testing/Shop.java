@@ -1,13 +1,14 @@
 package boldwedge.core.testing;
 
+import boldwedge.core.ask.LatheCard;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.LatheCard;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** A made-up lathe and requests on it. */
 public final class Shop {
@@ -37,6 +38,28 @@ public final class Shop {
                         UnitSystem.METRIC)
                 .lathe()
                 .orElseThrow();
+    }
+
+    /** The lathe of this name: "plain", or "measured", whose stiffness stands on its card. */
+    public static Lathe lathe(String name) {
+        Lathe plain = lathe();
+        return name.equals("plain")
+                ? plain
+                : new Lathe(
+                        plain.name(),
+                        plain.mill(),
+                        plain.swingMm(),
+                        plain.centreHeightMm(),
+                        plain.speeds(),
+                        plain.feedsMm(),
+                        plain.motorWatt(),
+                        plain.efficiency(),
+                        plain.largestShankMm(),
+                        OptionalDouble.of(18_000),
+                        OptionalDouble.of(40_000),
+                        OptionalDouble.of(14_000),
+                        plain.shimsMm(),
+                        plain.slide());
     }
 
     public static PlanRequest request(String... fieldsAndTexts) {

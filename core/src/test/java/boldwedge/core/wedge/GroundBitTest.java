@@ -159,15 +159,4 @@ class GroundBitTest {
         assertThatThrownBy(() -> GroundBit.grind(TEN, Wedge.of(s), 3, 0, GroundBit.Order.FLANKS_FIRST))
                 .isInstanceOf(GroundBit.NothingLeft.class);
     }
-
-    @Test
-    void theStlClosesOnItself() {
-        String stl = StlWriter.write(grind(TEN, usual()));
-        assertThat(stl).startsWith("solid head").endsWith("endsolid shank\n");
-        long facets = stl.lines().filter(line -> line.startsWith("facet")).count();
-        // A closed triangulated surface has an even number of triangles.
-        assertThat(facets % 2).isZero();
-        assertThat(stl.lines().filter(line -> line.startsWith("vertex")).count())
-                .isEqualTo(3 * facets);
-    }
 }

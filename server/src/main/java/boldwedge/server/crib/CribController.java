@@ -1,7 +1,7 @@
 package boldwedge.server.crib;
 
+import boldwedge.core.family.ToolMatch;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.ToolMatch;
 import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
@@ -59,6 +59,7 @@ class CribController {
             String name,
             @Nullable String drawer,
             @Nullable String note,
+            @Nullable String kind,
             UnitSystem units,
             Map<String, @Nullable String> fields) {}
 
@@ -204,6 +205,7 @@ class CribController {
                 entry.name(),
                 Text.stripped(entry.drawer()),
                 Text.stripped(entry.note()),
+                Text.stripped(entry.kind()),
                 entry.units(),
                 Text.map(entry.fields()),
                 null,

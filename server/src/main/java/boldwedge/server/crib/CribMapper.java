@@ -15,7 +15,8 @@ import org.jspecify.annotations.Nullable;
 
 @Mapper
 interface CribMapper {
-    String TOOL = "select id, version, name, drawer, note, units, fields, updated_at as saved_at, saved_by from tool";
+    String TOOL =
+            "select id, version, name, drawer, note, kind, units, fields, updated_at as saved_at, saved_by from tool";
     String GRIND = "select id, tool_id, on_day, units, measured, note, at as saved_at, saved_by from grind";
 
     /** Every word must stand somewhere in the name, drawer, note or texts; one of a letter or two where a word begins. */
@@ -45,43 +46,44 @@ interface CribMapper {
     Cursor<ToolRecord> each();
 
     /** The next tools of a kind in the order of their ids. */
-    @Select("<script>" + TOOL
-            + " where <if test='after != null'>id &gt; #{after} and </if> ${kind} order by id limit #{most}</script>")
+    @Select(
+            "<script>" + TOOL
+                    + " where <if test='after != null'>id &gt; #{after} and </if> kind = #{kind} order by id limit #{most}</script>")
     List<ToolRecord> ofKind(String kind, @Nullable UUID after, int most);
 
-    @Select("select count(*) from tool where ${kind}")
+    @Select("select count(*) from tool where kind = #{kind}")
     int countOfKind(String kind);
 
     @Select(TOOL + " where id = #{id}")
     Optional<ToolRecord> find(UUID id);
 
     @Insert(
-            "<script>insert into tool (id, version, name, drawer, note, units, fields, updated_at, saved_by) values"
+            "<script>insert into tool (id, version, name, drawer, note, kind, units, fields, updated_at, saved_by) values"
                     + " <foreach collection='tools' item='t' separator=','>(#{t.id}, #{t.version}, #{t.name}, #{t.drawer}, #{t.note},"
-                    + " #{t.units}, #{t.fields,typeHandler=" + TextMapHandler.NAME
+                    + " #{t.kind}, #{t.units}, #{t.fields,typeHandler=" + TextMapHandler.NAME
                     + "}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy})</foreach> on conflict (id) do nothing</script>")
     int add(List<ToolRecord> tools);
 
     @Update(
-            "update tool set name = #{name}, drawer = #{drawer}, note = #{note}, units = #{units}, fields = #{fields},"
+            "update tool set name = #{name}, drawer = #{drawer}, note = #{note}, kind = #{kind}, units = #{units}, fields = #{fields},"
                     + " version = version + 1, updated_at = now(), saved_by = #{savedBy} where id = #{id} and version = #{version}")
     int save(ToolRecord tool);
 
     @Delete("delete from tool where id = #{id} and version = #{version}")
     int delete(UUID id, int version);
 
-    @Select(GRIND + " where tool_id = #{toolId} order by on_day desc, at desc, id desc")
+    @Select(GRIND + " where tool_id = #{toolId} order by on_day desc, at desc, entered desc")
     List<GrindRecord> grindsOf(UUID toolId);
 
     @Select("<script>" + GRIND
             + " where tool_id in <foreach collection='tools' item='t' open='(' separator=',' close=')'>#{t.id}"
-            + "</foreach> order by on_day, at, id</script>")
+            + "</foreach> order by on_day, at, entered</script>")
     List<GrindRecord> grindsOfAll(List<ToolRecord> tools);
 
     @Select(GRIND + " where id = #{id}")
     Optional<GrindRecord> grind(UUID id);
 
-    @Select(GRIND + " order by id")
+    @Select(GRIND + " order by entered")
     @Options(fetchSize = 500)
     Cursor<GrindRecord> eachGrind();
 

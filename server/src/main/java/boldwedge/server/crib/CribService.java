@@ -1,16 +1,13 @@
 package boldwedge.server.crib;
 
 import boldwedge.core.ask.Entry;
-import boldwedge.core.boring.BoreField;
+import boldwedge.core.family.Families;
+import boldwedge.core.family.ToolKind;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.parting.PartField;
-import boldwedge.core.plan.Planner;
-import boldwedge.core.stock.StockCatalogue;
-import boldwedge.core.turning.TurningField;
 import boldwedge.server.people.Who;
 import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Checked;
@@ -23,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -143,6 +141,7 @@ public class CribService {
                 entry.name(),
                 entry.drawer(),
                 entry.note(),
+                entry.kind(),
                 entry.units(),
                 entry.fields(),
                 null,
@@ -192,13 +191,14 @@ public class CribService {
     public void check(ToolRecord tool) {
         checked.record(tool);
         Map<String, String> wrong = new HashMap<>(unreadable(tool.fields(), tool.units()));
-        String blank = tool.fields().getOrDefault(TurningField.BLANK.id(), "");
-        if (Kind.of(tool) == Kind.BIT && StockCatalogue.shipped().blank(blank).isEmpty()) {
-            wrong.put(TurningField.BLANK.id(), "There is no blank called “" + blank + "”. Pick one from the list.");
-        }
-        String blade = tool.fields().getOrDefault(PartField.BLADE.id(), "");
-        if (!blade.isEmpty() && StockCatalogue.shipped().blade(blade).isEmpty()) {
-            wrong.put(PartField.BLADE.id(), "There is no blade called “" + blade + "”. Pick one from the list.");
+        Optional<ToolKind> kind = Families.kind(tool.kind());
+        if (kind.isEmpty()) {
+            wrong.put(
+                    "kind",
+                    "There is no kind of tool called “" + tool.kind() + "”. There are: "
+                            + Families.kinds().stream().map(ToolKind::id).collect(Collectors.joining(", ")) + ".");
+        } else {
+            wrong.putAll(unknown(tool.fields(), kind.get()));
         }
         if (!wrong.isEmpty()) {
             throw Refusal.wrong("unreadable-values", "Some of the tool's values cannot be read.", wrong);
@@ -214,41 +214,33 @@ public class CribService {
         }
     }
 
+    /** What it is known by must be said, and where that is picked, be there to be picked. */
+    private static Map<String, String> unknown(Map<String, String> texts, ToolKind kind) {
+        Map<String, String> wrong = new HashMap<>();
+        List<Entry> marks = Families.kinds().stream().map(ToolKind::mark).toList();
+        for (ToolKind.KeptField kept : kind.brings()) {
+            Entry entry = kept.entry();
+            String text = texts.getOrDefault(entry.id(), "");
+            boolean said = entry == kind.mark() || marks.contains(entry) && texts.containsKey(entry.id());
+            if (said && !entry.choices().isEmpty() && !Families.canBe(entry, text)) {
+                wrong.put(
+                        entry.id(),
+                        "There is no " + entry.label().toLowerCase(Locale.ROOT) + " called “" + text
+                                + "”. Pick one from the list.");
+            }
+        }
+        return wrong;
+    }
+
     private static Map<String, String> unreadable(Map<String, String> texts, UnitSystem units) {
         Map<String, String> wrong = new HashMap<>();
         texts.forEach((id, text) -> {
-            Optional<Limits> limits = Planner.entry(id).flatMap(Entry::limits);
+            Optional<Limits> limits = Families.entry(id).flatMap(Entry::limits);
             if (limits.isPresent()
                     && MeasureParser.parse(text, limits.get(), units) instanceof Parsed.Wrong<Reading> bad) {
                 wrong.put(id, bad.sentence());
             }
         });
         return wrong;
-    }
-
-    /** What a kept thing is, by what is written of it, here and in the database. */
-    enum Kind {
-        HOLDER("jsonb_exists(fields, 'partHolder')"),
-        BLADE("jsonb_exists(fields, 'blade') and not jsonb_exists(fields, 'partHolder')"),
-        BAR("jsonb_exists(fields, 'barDiameter') and not jsonb_exists_any(fields, array['blade', 'partHolder'])"),
-        BIT("not jsonb_exists_any(fields, array['barDiameter', 'blade', 'partHolder'])");
-
-        /** The same as a condition in SQL. */
-        final String condition;
-
-        Kind(String condition) {
-            this.condition = condition;
-        }
-
-        static Kind of(ToolRecord tool) {
-            Map<String, String> fields = tool.fields();
-            if (fields.containsKey(PartField.HOLDER.id())) {
-                return Kind.HOLDER;
-            }
-            if (fields.containsKey(PartField.BLADE.id())) {
-                return Kind.BLADE;
-            }
-            return fields.containsKey(BoreField.BAR_DIAMETER.id()) ? Kind.BAR : Kind.BIT;
-        }
     }
 }

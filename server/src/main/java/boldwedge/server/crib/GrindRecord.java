@@ -1,5 +1,6 @@
 package boldwedge.server.crib;
 
+import boldwedge.core.family.Families;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.web.Kept.InLivingMemory;
 import boldwedge.server.web.Kept.Line;
@@ -9,6 +10,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -37,6 +39,9 @@ public record GrindRecord(
         @InLivingMemory @Nullable Instant savedAt,
         @Line(most = 80) String savedBy) {
     public GrindRecord {
+        if (measured != null && units != null && measured.values().stream().noneMatch(Objects::isNull)) {
+            measured = Families.spelledOut(measured, units);
+        }
         note = Text.stripped(note);
         savedBy = Text.stripped(savedBy);
     }

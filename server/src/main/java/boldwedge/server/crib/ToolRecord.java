@@ -1,5 +1,6 @@
 package boldwedge.server.crib;
 
+import boldwedge.core.family.Families;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.web.Kept.InLivingMemory;
 import boldwedge.server.web.Kept.Line;
@@ -9,6 +10,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
 import java.time.Instant;
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -20,8 +22,9 @@ import org.jspecify.annotations.Nullable;
  * @param name what the shop calls it
  * @param drawer where it lives
  * @param note anything to remember
+ * @param kind what kind of thing it is; taken from what is written of it when it is not said
  * @param units what bare numbers mean
- * @param fields the tool's own texts by field: blank, angles, nose radius
+ * @param fields the tool's own texts by field, bare numbers with their unit written out
  * @param savedAt when it was saved last
  * @param savedBy who saved it last; empty where nobody signs in
  */
@@ -36,6 +39,7 @@ public record ToolRecord(
 
         @Line(most = 120) String drawer,
         @Line(most = 2000) String note,
+        @Line(most = 40) String kind,
         @NotNull(message = "This part is missing.") UnitSystem units,
         @Texts Map<String, String> fields,
         @InLivingMemory @Nullable Instant savedAt,
@@ -44,6 +48,13 @@ public record ToolRecord(
         name = Text.stripped(name);
         drawer = Text.stripped(drawer);
         note = Text.stripped(note);
+        kind = Text.stripped(kind);
+        if (fields != null && units != null && fields.values().stream().noneMatch(Objects::isNull)) {
+            fields = Families.spelledOut(fields, units);
+        }
+        if (kind.isEmpty() && fields != null) {
+            kind = Families.kindOf(fields).id();
+        }
         savedBy = Text.stripped(savedBy);
     }
 
@@ -52,6 +63,7 @@ public record ToolRecord(
         return name.equals(other.name)
                 && drawer.equals(other.drawer)
                 && note.equals(other.note)
+                && kind.equals(other.kind)
                 && units == other.units
                 && fields.equals(other.fields);
     }

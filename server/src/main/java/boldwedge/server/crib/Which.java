@@ -1,17 +1,10 @@
 package boldwedge.server.crib;
 
-import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.boring.BarSearch;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Reading;
+import boldwedge.core.family.Families;
+import boldwedge.core.family.ToolFamily;
+import boldwedge.core.family.ToolMatch;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.measure.Written;
-import boldwedge.core.plan.Family;
-import boldwedge.core.plan.Planner;
-import boldwedge.core.plan.ToolMatch;
-import boldwedge.server.crib.CribService.Kind;
 import boldwedge.server.plan.PlanService;
 import boldwedge.server.web.Refusal;
 import java.io.IOException;
@@ -19,10 +12,8 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.PriorityQueue;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
@@ -42,8 +33,7 @@ class Which {
     private static final int AT_ONCE = 2;
 
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
-    private static final int TOOLS_AT_ONCE = 100;
-    private static final int BARS_AT_ONCE = 25;
+    private static final int TOOLS_AT_ONCE = 50;
 
     private final CribMapper crib;
     private final PlanService plans;
@@ -71,18 +61,13 @@ class Which {
     /** The tools that do it best, the best first. A tool counts as it was last measured. */
     List<Candidate> best(Map<String, String> fields, UnitSystem units, Listener listener) throws IOException {
         PlanRequest cut = plans.request(fields, units);
-        Family family = Planner.family(cut);
-        Kind kind = switch (family) {
-            case BORING -> Kind.BAR;
-            case PARTING -> Kind.BLADE;
-            default -> Kind.BIT;
-        };
+        ToolFamily<?> family = Families.of(cut);
         if (!hasTurn()) {
             throw Refusal.busy(
                     "busy", "Others are searching the crib just now. Try again in a few seconds; nothing was lost.");
         }
         try {
-            return best(cut, kind, listener);
+            return best(cut, family, listener);
         } finally {
             turns.release();
         }
@@ -97,8 +82,9 @@ class Which {
         }
     }
 
-    private List<Candidate> best(PlanRequest cut, Kind kind, Listener listener) throws IOException {
-        int of = crib.countOfKind(kind.condition);
+    private List<Candidate> best(PlanRequest cut, ToolFamily<?> family, Listener listener) throws IOException {
+        String kind = family.matched().id();
+        int of = crib.countOfKind(kind);
         int tried = 0;
         // The worst of the best stands at the head, to be thrown out by a better one.
         Comparator<Candidate> byRank = Comparator.comparingDouble(
@@ -108,11 +94,11 @@ class Which {
         PriorityQueue<Candidate> best = new PriorityQueue<>(MOST_ANSWERED + 1, byRank.reversed());
         UUID after = null;
         while (true) {
-            List<ToolRecord> some = crib.ofKind(kind.condition, after, kind == Kind.BAR ? BARS_AT_ONCE : TOOLS_AT_ONCE);
+            List<ToolRecord> some = crib.ofKind(kind, after, TOOLS_AT_ONCE);
             if (some.isEmpty()) {
                 break;
             }
-            for (Candidate candidate : kind == Kind.BAR ? bars(cut, some) : others(cut, some)) {
+            for (Candidate candidate : tried(cut, family, some)) {
                 best.add(candidate);
                 if (best.size() > MOST_ANSWERED) {
                     best.remove();
@@ -127,45 +113,15 @@ class Which {
         return sorted;
     }
 
-    private List<Candidate> others(PlanRequest cut, List<ToolRecord> tools) {
+    private List<Candidate> tried(PlanRequest cut, ToolFamily<?> family, List<ToolRecord> tools) {
         Map<UUID, Map<String, String>> measured = new HashMap<>();
-        crib.grindsOfAll(tools)
-                .forEach(grind -> measured.put(grind.toolId(), inUnits(grind.measured(), grind.units())));
+        crib.grindsOfAll(tools).forEach(grind -> measured.put(grind.toolId(), grind.measured()));
         return tools.stream()
                 .map(tool -> {
-                    Map<String, String> own = new HashMap<>(inUnits(tool.fields(), tool.units()));
+                    Map<String, String> own = new HashMap<>(tool.fields());
                     own.putAll(measured.getOrDefault(tool.id(), Map.of()));
-                    return new Candidate(tool, ToolMatch.of(cut, own));
+                    return new Candidate(tool, family.match(cut, own));
                 })
                 .toList();
-    }
-
-    /** The shop's bars at every reach, speed and feed. */
-    private static List<Candidate> bars(PlanRequest cut, List<ToolRecord> tools) {
-        Map<String, ToolRecord> bars = new LinkedHashMap<>();
-        tools.forEach(tool -> bars.put(tool.id().toString(), tool));
-        List<BarSearch.ShopBar> asked = tools.stream()
-                .map(tool -> new BarSearch.ShopBar(tool.id().toString(), inUnits(tool.fields(), tool.units())))
-                .toList();
-        return BarSearch.search(cut, asked).stream()
-                .map(match -> new Candidate(
-                        Objects.requireNonNull(bars.get(match.id())),
-                        new ToolMatch(match.verdict(), match.rank(), match.reasons(), match.take())))
-                .toList();
-    }
-
-    /** The texts with their unit written out, so that they mean the same in any unit system. */
-    private static Map<String, String> inUnits(Map<String, String> texts, UnitSystem units) {
-        Map<String, String> explicit = new HashMap<>();
-        texts.forEach((id, text) -> explicit.put(
-                id,
-                Planner.entry(id)
-                        .flatMap(Entry::limits)
-                        .map(limits -> switch (MeasureParser.parse(text, limits.quantity(), units)) {
-                            case Parsed.Good<Reading>(Reading r) -> Written.exact(r.quantity(), r.value());
-                            case Parsed.Wrong<Reading> bad -> text;
-                        })
-                        .orElse(text)));
-        return explicit;
     }
 }

@@ -1,11 +1,9 @@
 package boldwedge.server.exchange;
 
 import boldwedge.core.ask.Entry;
-import boldwedge.core.boring.BarSearch;
-import boldwedge.core.boring.BoreField;
+import boldwedge.core.family.Families;
+import boldwedge.core.family.ToolKind;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.parting.PartField;
-import boldwedge.core.plan.ToolMatch;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.web.Refusal;
 import java.io.IOException;
@@ -14,11 +12,14 @@ import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -34,21 +35,22 @@ final class CribTable {
     /** What makes a spreadsheet run a cell; the apostrophe itself is among them so that it comes back as it was. */
     private static final String RUN = "=+-@\t\r\n'＝＋－＠";
 
-    /** What tools bring, bits, bars, blades and holders, a column each. */
-    private static final List<Entry> COLUMNS = Stream.of(
-                    ToolMatch.BIT,
-                    BarSearch.BRINGS,
-                    List.of(BoreField.STIFFNESS, BoreField.OVERHANG),
-                    ToolMatch.BLADE,
-                    List.of(PartField.COST),
-                    ToolMatch.HOLDER)
-            .<Entry>flatMap(List::stream)
+    /** What the things of every kind bring, a column each. */
+    private static final List<Entry> COLUMNS = Families.kinds().stream()
+            .flatMap(kind -> kind.brings().stream())
+            .map(ToolKind.KeptField::entry)
+            .filter(distinctBy(Entry::id))
             .toList();
+
+    private static <T> Predicate<T> distinctBy(Function<T, String> key) {
+        Set<String> seen = new HashSet<>();
+        return one -> seen.add(key.apply(one));
+    }
 
     private CribTable() {}
 
     private static List<String> heading() {
-        List<String> heading = new ArrayList<>(List.of("id", "name", "drawer", "note", "units"));
+        List<String> heading = new ArrayList<>(List.of("id", "name", "drawer", "note", "kind", "units"));
         COLUMNS.forEach(field -> heading.add(field.id()));
         return heading;
     }
@@ -77,6 +79,7 @@ final class CribTable {
                     tool.name(),
                     tool.drawer(),
                     tool.note(),
+                    tool.kind(),
                     tool.units().name()));
             COLUMNS.forEach(field -> row.add(tool.fields().getOrDefault(field.id(), "")));
             row.replaceAll(CribTable::harmless);
@@ -162,6 +165,7 @@ final class CribTable {
                     cell(row, "name"),
                     cell(row, "drawer"),
                     cell(row, "note"),
+                    cell(row, "kind"),
                     UnitSystem.valueOf(cell(row, "units")),
                     fields,
                     null,

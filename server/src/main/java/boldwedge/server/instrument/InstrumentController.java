@@ -1,10 +1,10 @@
 package boldwedge.server.instrument;
 
 import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.boring.BarTests;
-import boldwedge.core.boring.BarTests.AtRest;
-import boldwedge.core.boring.BarTests.Line;
-import boldwedge.core.boring.BoreField;
+import boldwedge.core.family.Families;
+import boldwedge.core.family.ToolTests;
+import boldwedge.core.family.ToolTests.AtRest;
+import boldwedge.core.family.ToolTests.Line;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.server.plan.PlanService;
@@ -17,7 +17,6 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
 import java.util.Base64;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -97,19 +96,19 @@ class InstrumentController {
 
     /** Judges a push test: stiffness, loop, play, the holder's share. */
     @PostMapping("/push/judge")
-    BarTests.Answer judgePush(@Valid @RequestBody PushQuestion question) {
+    ToolTests.Answer judgePush(@Valid @RequestBody PushQuestion question) {
         for (Line line : question.lines()) {
             if (line == null || line.load() == null || line.up() == null || line.down() == null) {
                 throw Refusal.wrong("unusable", "Each pull wants load, up and down; down may be empty.");
             }
         }
-        return BarTests.push(
-                request(question.fields(), question.units()), question.lines(), Text.stripped(question.before()));
+        return tests(question.fields())
+                .push(request(question.fields(), question.units()), question.lines(), Text.stripped(question.before()));
     }
 
     /** Judges a ring: frequency, damping by two ways. */
     @PostMapping("/ring/judge")
-    BarTests.Answer judgeRing(@Valid @RequestBody RingQuestion question) {
+    ToolTests.Answer judgeRing(@Valid @RequestBody RingQuestion question) {
         byte[] file;
         try {
             file = Base64.getDecoder().decode(question.recording());
@@ -117,16 +116,22 @@ class InstrumentController {
             throw Refusal.wrong("broken-recording", "The recording did not arrive whole. Choose the file again.");
         }
         Instruments.Recording recording = Recordings.read(file);
-        return BarTests.ring(request(question.fields(), question.units()), recording.samples(), recording.rate());
+        return tests(question.fields())
+                .ring(request(question.fields(), question.units()), recording.samples(), recording.rate());
     }
 
-    /** The bar as reckoned, whatever has been measured: a stand-in must not answer softer each time it is asked. */
+    /** The tool as reckoned, whatever has been measured: a stand-in must not answer softer each time it is asked. */
     private AtRest bar(Map<String, @Nullable String> fields, UnitSystem units) {
-        Map<String, @Nullable String> reckoned = new HashMap<>(fields);
-        List.of(BoreField.STIFFNESS, BoreField.DAMPING, BoreField.RING).forEach(field -> reckoned.remove(field.id()));
-        return BarTests.atRest(request(reckoned, units))
+        return tests(fields)
+                .untested(request(fields, units))
                 .orElseThrow(() -> Refusal.wrong(
                         "no-bar-yet", "The bar is not complete yet: mend it at the earlier stations first."));
+    }
+
+    private static ToolTests tests(Map<String, @Nullable String> fields) {
+        return Families.of(Text.map(fields))
+                .tests()
+                .orElseThrow(() -> Refusal.wrong("no-tests", "There are no tests of this kind of tool."));
     }
 
     private PlanRequest request(Map<String, @Nullable String> fields, UnitSystem units) {

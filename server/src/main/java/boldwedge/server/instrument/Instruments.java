@@ -1,6 +1,6 @@
 package boldwedge.server.instrument;
 
-import boldwedge.core.boring.BarTests;
+import boldwedge.core.boring.tell.BarTests;
 
 /** What hangs on a bar while it is tested: an indicator and a pull scale at its point, a pick-up on it. */
 interface Instruments {

@@ -1,7 +1,7 @@
 package boldwedge.server.instrument;
 
-import boldwedge.core.boring.BarTests;
-import boldwedge.core.boring.StandIn;
+import boldwedge.core.boring.tell.BarTests;
+import boldwedge.core.family.StandIn;
 import org.springframework.stereotype.Component;
 
 /** Stand-ins that ship with the program. Their numbers are made up, and the page says so. */

@@ -1,6 +1,6 @@
 package boldwedge.server.measure;
 
-import boldwedge.core.holder.HeightReading;
+import boldwedge.core.ask.HeightReading;
 import boldwedge.core.measure.Drill;
 import boldwedge.core.measure.DrillTable;
 import boldwedge.core.measure.MeasureParser;

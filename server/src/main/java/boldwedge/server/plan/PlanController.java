@@ -1,12 +1,13 @@
 package boldwedge.server.plan;
 
+import boldwedge.core.ask.Look;
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneDxf;
 import boldwedge.core.drawing.SceneSvg;
+import boldwedge.core.family.Solid;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.wedge.StlWriter;
 import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.Refusal;
@@ -46,10 +47,15 @@ class PlanController {
         this.knowledge = knowledge;
     }
 
-    /** Texts by field, as a machinist would type them, and what bare numbers mean. */
+    /**
+     * Texts by field, as a machinist would type them, and what bare numbers mean.
+     *
+     * @param look for what the answer brings drawings, workings and steps; for all where it is missing
+     */
     record PlanQuestion(
             @Texts Map<String, @Nullable String> fields,
-            @NotNull(message = "This part is missing.") UnitSystem units) {}
+            @NotNull(message = "This part is missing.") UnitSystem units,
+            @Nullable Look look) {}
 
     /** A cut as sent. */
     record CutEntry(
@@ -58,7 +64,8 @@ class PlanController {
     /** Plans a cut: angles, solid, speeds, forces, findings, drawings, grinding. Wrong fields are told in the answer. */
     @PostMapping("/plan")
     ResponseEntity<PlanAnswer> plan(@Valid @RequestBody PlanQuestion question) {
-        PlanAnswer answer = plans.plan(Text.map(question.fields()), question.units());
+        PlanAnswer answer = plans.plan(
+                Text.map(question.fields()), question.units(), question.look() == null ? Look.ALL : question.look());
         // Said beside the answer: with the records away it rests on machines and lessons as they were read last.
         return ResponseEntity.ok()
                 .header("Bold-Wedge-Records", knowledge.now().away() ? "away" : "there")
@@ -91,18 +98,16 @@ class PlanController {
                                 + scenes.stream().map(Scene::id).distinct().collect(Collectors.joining(", ")) + "."));
     }
 
-    /** The ground bit as STL, millimetres. */
+    /** The solid of what is made as STL, millimetres. */
     @PostMapping(value = "/plan/solid", produces = "model/stl")
     ResponseEntity<String> solid(@Valid @RequestBody PlanQuestion question) {
-        return file(
-                "bit.stl",
-                MediaType.valueOf("model/stl"),
-                StlWriter.write(plans.solid(Text.map(question.fields()), question.units())));
+        Solid solid = plans.solid(Text.map(question.fields()), question.units());
+        return file(solid.name(), MediaType.valueOf("model/stl"), solid.stl());
     }
 
     /** The cuts that were saved last, the last first. */
     @GetMapping("/cuts")
-    List<CutRecord> cuts(@RequestParam(defaultValue = "200") int most) {
+    List<ListedCut> cuts(@RequestParam(defaultValue = "200") int most) {
         return plans.latest(Math.clamp(most, 1, MOST_CUTS));
     }
 

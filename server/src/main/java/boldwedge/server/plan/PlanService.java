@@ -1,11 +1,12 @@
 package boldwedge.server.plan;
 
+import boldwedge.core.ask.Look;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.family.Families;
+import boldwedge.core.family.Planner;
+import boldwedge.core.family.Solid;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.Planner;
-import boldwedge.core.turning.TurningField;
-import boldwedge.core.wedge.GroundBit;
 import boldwedge.server.people.Who;
 import boldwedge.server.shop.ShopService;
 import boldwedge.server.web.Checked;
@@ -39,18 +40,18 @@ public class PlanService {
 
     /** A core request for these texts: the lathe is looked up by its id. */
     public PlanRequest request(Map<String, String> fields, UnitSystem units) {
-        String lathe = fields.getOrDefault(TurningField.LATHE.id(), "");
+        String lathe = fields.getOrDefault(Families.MACHINE, "");
         return new PlanRequest(
                 fields, units, lathe.isEmpty() ? Optional.empty() : shop.lathe(lathe), teacher.of(fields, units));
     }
 
-    PlanAnswer plan(Map<String, String> fields, UnitSystem units) {
-        return Planner.plan(request(fields, units));
+    PlanAnswer plan(Map<String, String> fields, UnitSystem units, Look look) {
+        return Planner.plan(request(fields, units), look);
     }
 
     /** The answer, or a refusal with a sentence for each field that is wrong. */
     public PlanAnswer workedPlan(Map<String, String> fields, UnitSystem units) {
-        PlanAnswer answer = plan(fields, units);
+        PlanAnswer answer = plan(fields, units, Look.ALL);
         if (!answer.worked()) {
             throw Refusal.wrong(
                     "unreadable-values",
@@ -62,16 +63,17 @@ public class PlanService {
         return answer;
     }
 
-    GroundBit solid(Map<String, String> fields, UnitSystem units) {
+    Solid solid(Map<String, String> fields, UnitSystem units) {
         workedPlan(fields, units);
         return Planner.solid(request(fields, units))
-                .orElseThrow(() -> Refusal.missing(
-                        "no-solid", "There is no solid of this: only a ground bit is made as one so far."));
+                .orElseThrow(() -> Refusal.missing("no-solid", "There is no solid of this."));
     }
 
     /** The cuts that were saved last, the last first. */
-    List<CutRecord> latest(int most) {
-        return cuts.latest(most);
+    List<ListedCut> latest(int most) {
+        return cuts.latest(most).stream()
+                .map(cut -> ListedCut.of(cut, Planner.says(request(cut.fields(), cut.units()))))
+                .toList();
     }
 
     /** Hands over every cut, one after the other; within a transaction. */

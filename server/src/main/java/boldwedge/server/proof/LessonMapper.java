@@ -39,7 +39,7 @@ interface LessonMapper {
 
     /** Trials on a lathe that were learnt from with another version of its card. */
     @Select(
-            TrialMapper.TRIAL + " where fields ->> 'lathe' = #{lathe} and fields ->> 'operation' = 'bore'"
+            TrialMapper.TRIAL + " where fields ->> 'lathe' = #{lathe}"
                     + " and (lesson_card between 0 and #{card} - 1 or lesson_card > #{card}) limit #{most} for update skip locked")
     List<TrialRecord> stale(String lathe, int card, int most);
 }

@@ -2,8 +2,8 @@ package boldwedge.server.proof;
 
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Prover;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.Prover;
 import boldwedge.server.crib.CribService;
 import boldwedge.server.people.Who;
 import boldwedge.server.plan.PlanService;

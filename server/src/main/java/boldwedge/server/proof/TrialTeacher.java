@@ -2,16 +2,10 @@ package boldwedge.server.proof;
 
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.boring.BoreField;
-import boldwedge.core.boring.BoreProof;
 import boldwedge.core.cutting.Lathe;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Reading;
+import boldwedge.core.family.Families;
+import boldwedge.core.family.ToolFamily;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.plan.Family;
-import boldwedge.core.plan.Planner;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
 import boldwedge.server.plan.Teacher;
@@ -77,10 +71,11 @@ class TrialTeacher implements Teacher {
 
     @Override
     public Taught of(Map<String, String> fields, UnitSystem units) {
-        if (!"bore".equals(fields.get(BoreField.OPERATION.id()))) {
+        Optional<Lessons.About> asked = about(fields, units);
+        if (asked.isEmpty()) {
             return Taught.NOTHING;
         }
-        Lessons.About about = about(fields, units);
+        Lessons.About about = asked.get();
         Knowledge.Now now = knowledge.now();
         Remembered last = remembered.getIfPresent(about);
         if (last != null && (now.away() || last.generation() == now.generation())) {
@@ -109,13 +104,11 @@ class TrialTeacher implements Teacher {
 
     /** Works out what a trial teaches and keeps it; within the transaction that keeps the trial. */
     void learn(TrialRecord trial) {
-        if ("bore".equals(trial.operation())) {
-            learn(List.of(trial), card(lathe(trial)));
-        }
+        learn(List.of(trial), card(lathe(trial)));
     }
 
     private static String lathe(TrialRecord trial) {
-        return trial.fields().getOrDefault(BoreField.LATHE.id(), "");
+        return trial.fields().getOrDefault(Families.MACHINE, "");
     }
 
     /** Works out what these teach, all of one lathe, with this version of its card. */
@@ -127,23 +120,28 @@ class TrialTeacher implements Teacher {
         for (TrialRecord trial : trials) {
             lesson(trial, lathe)
                     .ifPresentOrElse(
-                            lesson -> lessons.keep(
+                            learnt -> lessons.keep(
                                     trial.id(),
-                                    about(trial.fields(), trial.units()).subject(),
+                                    learnt.subject(),
                                     card,
-                                    lesson.logarithm(),
-                                    lesson.weight()),
+                                    learnt.lesson().logarithm(),
+                                    learnt.lesson().weight()),
                             () -> lessons.drop(trial.id()));
         }
         lessons.learnt(trials, card);
     }
 
-    private static Optional<Taught.Lesson> lesson(TrialRecord trial, Optional<Lathe> lathe) {
+    /** What a trial taught, and of what. */
+    private record Learnt(String subject, Taught.Lesson lesson) {}
+
+    private static Optional<Learnt> lesson(TrialRecord trial, Optional<Lathe> lathe) {
         PlanRequest plan = new PlanRequest(trial.fields(), trial.units(), lathe);
+        ToolFamily<?> family = Families.of(plan);
         try {
-            return Planner.family(plan) == Family.BORING
-                    ? BoreProof.lesson(new TrialRequest(plan, trial.readings())).flatMap(Taught.Trial::lesson)
-                    : Optional.empty();
+            return family.about(plan)
+                    .flatMap(about -> family.lesson(new TrialRequest(plan, trial.readings()))
+                            .flatMap(Taught.Trial::lesson)
+                            .map(lesson -> new Learnt(about.subject(), lesson)));
         } catch (RuntimeException odd) {
             // A file may hold a trial that no page would have let through; it teaches nothing, and others still do.
             LOG.warn("Trial {} teaches nothing: {}", trial.id(), odd.getClass().getSimpleName());
@@ -254,16 +252,14 @@ class TrialTeacher implements Teacher {
         behind.shutdownNow();
     }
 
-    /** Lathe, material and bar, the bar by its size and not by how that was written. */
-    private static Lessons.About about(Map<String, String> fields, UnitSystem units) {
-        String bar = fields.getOrDefault(BoreField.BAR_DIAMETER.id(), "");
-        String size = MeasureParser.parse(bar, Quantity.LENGTH, units) instanceof Parsed.Good<Reading>(Reading good)
-                ? Long.toString(Math.round(good.value() * 1000))
-                : bar;
-        return new Lessons.About(
-                fields.getOrDefault(BoreField.LATHE.id(), ""),
-                fields.getOrDefault(BoreField.MATERIAL.id(), ""),
-                size + '|' + fields.getOrDefault(BoreField.BAR_MATERIAL.id(), ""),
-                !fields.getOrDefault(BoreField.STIFFNESS.id(), "").isBlank());
+    /** What a question is about: what it is reckoned with, whether that was typed or left open. */
+    private Optional<Lessons.About> about(Map<String, String> fields, UnitSystem units) {
+        ToolFamily<?> family = Families.of(fields);
+        if (!family.learns()) {
+            return Optional.empty();
+        }
+        Optional<Lathe> lathe =
+                shop.known(fields.getOrDefault(Families.MACHINE, "")).map(ShopService.Known::lathe);
+        return family.about(new PlanRequest(fields, units, lathe));
     }
 }

@@ -1,7 +1,7 @@
 package boldwedge.server.shop;
 
+import boldwedge.core.ask.LatheCard;
 import boldwedge.core.cutting.Lathe;
-import boldwedge.core.plan.LatheCard;
 import boldwedge.server.people.Who;
 import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Checked;

@@ -1,12 +1,21 @@
 package boldwedge.server.web;
 
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json31;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import org.springdoc.core.customizers.OpenApiCustomizer;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -26,27 +35,44 @@ class ApiDocument {
                 .servers(List.of(new Server().url("/")));
     }
 
-    /** Parts that may be missing or null; every other part of every form is always there. */
-    private static final Map<String, Set<String>> MAY_BE_MISSING = Map.of(
-            "TrialAnswer", Set.of("next", "scene"),
-            "TrialRecord", Set.of("toolId", "cutId"),
-            "TrialEntry", Set.of("id", "toolId", "cutId", "onDay", "note"),
-            "GrindEntry", Set.of("id", "onDay", "note"),
-            "ToolEntry", Set.of("id", "drawer", "note"),
-            "CutEntry", Set.of("id"),
-            "LatheEntry", Set.of("id"));
-
+    /** Every part of a form is always there, but for those that its record says may be missing: Optional or nullable ones. */
     @Bean
-    OpenApiCustomizer requiredParts() {
-        return api -> api.getComponents().getSchemas().forEach((name, schema) -> {
-            Map<String, ?> properties = schema.getProperties();
-            if (properties != null) {
-                Set<String> missing = MAY_BE_MISSING.getOrDefault(name, Set.of());
-                schema.setRequired(properties.keySet().stream()
-                        .filter(part -> !missing.contains(part))
+    ModelConverter requiredParts() {
+        return new RequiredParts();
+    }
+
+    private static final class RequiredParts implements ModelConverter {
+        private final Map<String, Class<?>> named = new ConcurrentHashMap<>();
+
+        @Override
+        public @Nullable Schema<?> resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+            Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
+            Class<?> raw = Json31.mapper().constructType(type.getType()).getRawClass();
+            if (schema != null && raw.isRecord()) {
+                List<String> required = Arrays.stream(raw.getRecordComponents())
+                        .filter(part -> !mayBeMissing(part))
+                        .map(RecordComponent::getName)
                         .sorted()
-                        .toList());
+                        .toList();
+                String ref = schema.get$ref();
+                Schema<?> model =
+                        ref == null ? schema : context.getDefinedModels().get(ref.substring(ref.lastIndexOf('/') + 1));
+                if (model != null) {
+                    model.setRequired(required);
+                }
+                if (ref != null) {
+                    Class<?> other = named.putIfAbsent(ref, raw);
+                    if (other != null && other != raw) {
+                        throw new IllegalStateException("Two forms have one name: " + other + " and " + raw);
+                    }
+                }
             }
-        });
+            return schema;
+        }
+
+        private static boolean mayBeMissing(RecordComponent part) {
+            return part.getType() == Optional.class || part.getAnnotatedType().isAnnotationPresent(Nullable.class);
+        }
     }
 }

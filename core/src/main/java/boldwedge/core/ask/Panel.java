@@ -1,0 +1,11 @@
+package boldwedge.core.ask;
+
+/** A part of a station that the page draws by hand; the page must know each by name. */
+public enum Panel {
+    /** The point's height worked out from what was measured. */
+    HEIGHT,
+    /** The tool pushed and tapped. */
+    TOOL_TESTS,
+    /** What was measured at the grinding, written into a tool's log. */
+    KEEP_GRIND
+}

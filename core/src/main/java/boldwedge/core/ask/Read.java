@@ -1,0 +1,25 @@
+package boldwedge.core.ask;
+
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a request came to.
+ *
+ * @param states the fields as read
+ * @param cut the cut worked out; empty when a field is wrong, and its state says so
+ * @param <C> the family's cut
+ */
+public record Read<C>(Map<Entry, FieldState> states, Optional<C> cut) {
+    /** What is chosen in a field, by its id; empty when nothing is. */
+    public String choice(Entry entry) {
+        FieldState state = states.get(entry);
+        return state == null ? "" : state.typed();
+    }
+
+    /** What stands in a field, in words; empty when nothing does. */
+    public String text(Entry entry) {
+        FieldState state = states.get(entry);
+        return state == null ? "" : state.text();
+    }
+}

@@ -1,0 +1,54 @@
+package boldwedge.core.ask;
+
+import boldwedge.core.stock.Blank;
+import boldwedge.core.stock.Insert;
+import boldwedge.core.stock.StockCatalogue;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** What can be picked from the shop's stock, for whichever family. */
+public final class StockChoices {
+    private static final double LARGEST_BIT_MM = 10;
+    private static final StockCatalogue STOCK = StockCatalogue.shipped();
+
+    private StockChoices() {}
+
+    /** Work materials. */
+    public static List<Choice> materials() {
+        return STOCK.workMaterials().stream()
+                .map(m -> new Choice(m.id(), m.name(), m.state() + "; " + m.hardness()))
+                .toList();
+    }
+
+    /** Tool blanks. */
+    public static List<Choice> blanks() {
+        return STOCK.blanks().stream().map(StockChoices::blank).toList();
+    }
+
+    /** Bits and inserts that fit into a bar. */
+    public static List<Choice> bits() {
+        return Stream.concat(
+                        STOCK.blanks().stream().filter(b -> b.tip().isEmpty() && b.widthMm() <= LARGEST_BIT_MM),
+                        STOCK.inserts().stream().map(Insert::asBlank))
+                .map(StockChoices::blank)
+                .toList();
+    }
+
+    private static Choice blank(Blank blank) {
+        return new Choice(blank.id(), blank.name(), STOCK.toolMaterial(blank).name());
+    }
+
+    /** What bars are made of. */
+    public static List<Choice> barMaterials() {
+        return STOCK.barMaterials().stream()
+                .map(b -> new Choice(b.id(), b.name(), b.note()))
+                .toList();
+    }
+
+    /** Blades for parting and grooving. */
+    public static List<Choice> blades() {
+        return STOCK.blades().stream()
+                .map(b -> new Choice(b.id(), b.name(), b.tool().name()))
+                .toList();
+    }
+}

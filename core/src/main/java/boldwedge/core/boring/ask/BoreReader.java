@@ -1,0 +1,367 @@
+package boldwedge.core.boring.ask;
+
+import boldwedge.core.ask.FieldReader;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.boring.advice.BoreAngles;
+import boldwedge.core.boring.model.BarEnd;
+import boldwedge.core.boring.model.BarHeld;
+import boldwedge.core.boring.model.BoreCut;
+import boldwedge.core.boring.model.BoreJob;
+import boldwedge.core.boring.model.BoreJobBuilder;
+import boldwedge.core.boring.model.Bottom;
+import boldwedge.core.boring.model.Making;
+import boldwedge.core.boring.model.Recess;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.Tolerance;
+import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Taught;
+import boldwedge.core.stock.BarMaterial;
+import boldwedge.core.stock.Blank;
+import boldwedge.core.stock.Insert;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.WorkMaterial;
+import boldwedge.core.wedge.ToolSignature;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+
+/** Reads a boring job, field by field. */
+public final class BoreReader extends FieldReader {
+    /** A bar that leaves this share of the hole's radius free all round is the usual choice. */
+    private static final double USUAL_BAR_SHARE = 0.7;
+
+    private static final double USUAL_FINISH_DEPTH_MM = 0.15;
+
+    public BoreReader(PlanRequest request) {
+        super(request);
+    }
+
+    /** Reads a request and works its cut out. */
+    public static Read<BoreCut> cut(PlanRequest request) {
+        BoreReader reader = new BoreReader(request);
+        Optional<BoreJob> job = reader.read();
+        ToolSignature typed = typed(reader);
+        return new Read<>(reader.states(), job.map(read -> BoreCut.of(read, typed)));
+    }
+
+    /** Angles typed over the advice; NaN where none was. */
+    public static ToolSignature typed(BoreReader reader) {
+        return new ToolSignature(
+                typed(reader, BoreField.BACK_RAKE),
+                typed(reader, BoreField.SIDE_RAKE),
+                typed(reader, BoreField.RELIEF),
+                typed(reader, BoreField.SIDE_RELIEF),
+                typed(reader, BoreField.END_EDGE),
+                typed(reader, BoreField.SIDE_EDGE),
+                typed(reader, BoreField.NOSE_RADIUS));
+    }
+
+    private static double typed(BoreReader reader, BoreField field) {
+        return reader.typed(field).orElse(Double.NaN);
+    }
+
+    /** Reads all; empty when a field is wrong (its state then says so). */
+    public Optional<BoreJob> read() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        chosenFrom(BoreField.OPERATION, Optional.of("bore"), "operation", "");
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(BoreField.MATERIAL));
+        chosenFrom(BoreField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<Insert> insert = stock.insert(choiceText(BoreField.BIT));
+        Optional<Blank> bit = insert.map(Insert::asBlank)
+                .or(() -> stock.blank(choiceText(BoreField.BIT))
+                        .filter(blank -> blank.tip().isEmpty()));
+        Optional<Recess.Kind> recess = constant(BoreField.RECESS, Recess.Kind.values());
+        chosenFrom(BoreField.RECESS, recess.map(Recess.Kind::words), "recess", "It can be none, plain or o-ring.");
+        chosenFrom(BoreField.BIT, bit.map(Blank::name), "bit for a bar", "Pick one from the list.");
+        Optional<BarMaterial> bar = stock.barMaterial(choiceText(BoreField.BAR_MATERIAL));
+        chosenFrom(BoreField.BAR_MATERIAL, bar.map(BarMaterial::name), "bar material", "Pick one from the list.");
+        Optional<Bottom> bottom = constant(BoreField.BOTTOM, Bottom.values());
+        chosenFrom(BoreField.BOTTOM, bottom.map(Bottom::words), "bottom", "It can be through, blind or blind-faced.");
+        Optional<BarHeld> held = constant(BoreField.HELD, BarHeld.values());
+        chosenFrom(
+                BoreField.HELD, held.map(BarHeld::words), "way of holding a bar", "It can be post, head or centres.");
+        chosenFrom(
+                BoreField.LATHE,
+                request.lathe().map(Lathe::name),
+                "machine",
+                "Pick one of the shop's machines, or enter a new one.");
+        String teaching = choiceText(BoreField.TEACHING);
+        chosenFrom(
+                BoreField.TEACHING,
+                teaching.equals("used") || teaching.equals("left-out") ? Optional.of(teaching) : Optional.empty(),
+                "use of trials",
+                "It can be used or left-out.");
+        for (BoreField field : BoreField.values()) {
+            field.limits().ifPresent(limits -> measured(field, limits));
+        }
+        Optional<Tolerance> tolerance = tolerance(BoreField.TOLERANCE, typed(BoreField.FINISHED));
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        double start = value(BoreField.START);
+        double depth = value(BoreField.DEPTH_OF_HOLE);
+        double drawnBar = typed(BoreField.BAR_DIAMETER).orElse(usualBar(start));
+        // What was made counts, once it is: the drawing only until then.
+        double barMm = typed(BoreField.MADE_BAR).orElse(drawnBar);
+        double overhang = typed(BoreField.OVERHANG).orElse(Math.ceil(depth + Math.max(3, 0.4 * barMm)));
+        boolean centres = held.orElseThrow() == BarHeld.CENTRES;
+        double span = typed(BoreField.SPAN).orElse(typed(BoreField.BAR_LENGTH).orElse(Math.ceil(3 * depth + 60)));
+        double drawnLength =
+                typed(BoreField.BAR_LENGTH).orElse(centres ? span : Math.ceil(overhang + BoreJob.GRIP * drawnBar));
+        double whole = typed(BoreField.MADE_LENGTH).orElse(drawnLength);
+        double neckLength = value(BoreField.NECK_LENGTH);
+        double neck = neckLength > 0
+                ? typed(BoreField.MADE_NECK)
+                        .orElse(typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar))
+                : barMm;
+        Taught taught = teaching.equals("used") ? request.taught() : Taught.NOTHING;
+        BoreJob job = BoreJobBuilder.builder()
+                .work(work.orElseThrow().withForce(taught.force()))
+                .startMm(start)
+                .finishedMm(value(BoreField.FINISHED))
+                .tolerance(tolerance.orElseThrow())
+                .holeDepthMm(depth)
+                .bottom(bottom.orElseThrow())
+                .outOfRoundMm(value(BoreField.OUT_OF_ROUND))
+                .raMm(value(BoreField.FINISH) / 1000)
+                .outsideMm(typed(BoreField.OUTSIDE).orElse(1.7 * value(BoreField.FINISHED)))
+                .stickOutMm(typed(BoreField.STICK_OUT).orElse(depth))
+                .held(held.orElseThrow())
+                .lathe(request.lathe().orElseThrow())
+                .bit(bit.orElseThrow())
+                .tool(stock.toolMaterial(bit.get()))
+                .bitAngleRad(value(BoreField.BIT_ANGLE))
+                .flankMm(typed(BoreField.FLANK).orElse(bit.get().heightMm() * 0.75))
+                .barMaterial(bar.orElseThrow())
+                .barMm(barMm)
+                .barLengthMm(whole)
+                .overhangMm(overhang)
+                .neckMm(neck)
+                .neckLengthMm(neckLength)
+                .rodHoleMm(value(BoreField.ROD_HOLE))
+                .heightMm(value(BoreField.HEIGHT))
+                .aheadMm(value(BoreField.AHEAD))
+                .spanMm(span)
+                .cutterAtMm(typed(BoreField.CUTTER_AT).orElse(span / 2))
+                .measuredNPerMm(typed(BoreField.STIFFNESS))
+                .damping(typed(BoreField.DAMPING))
+                .ringHz(typed(BoreField.RING))
+                .depthMm(typed(BoreField.DEPTH)
+                        .orElse(Math.min((value(BoreField.FINISHED) - start) / 2, USUAL_FINISH_DEPTH_MM)))
+                .feedMm(typed(BoreField.FEED))
+                .speedRpm(typed(BoreField.SPEED))
+                .insert(insert)
+                .recess(recess.filter(kind -> kind != Recess.Kind.NONE).map(this::recess))
+                .headMm(value(BoreField.HEAD))
+                .holderSideMm(typed(BoreField.HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))))
+                .taught(taught)
+                .making(new Making(
+                        drawnBar,
+                        neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar) : drawnBar,
+                        drawnLength,
+                        value(BoreField.BLEND),
+                        value(BoreField.ROD_DRILL),
+                        (int) Math.rint(value(BoreField.SET)),
+                        typed(BoreField.MADE_BAR),
+                        neckLength > 0 ? typed(BoreField.MADE_NECK) : OptionalDouble.empty(),
+                        typed(BoreField.MADE_LENGTH),
+                        typed(BoreField.MADE_CROSS)))
+                .build();
+        checkTogether(job);
+        return hasErrors() ? Optional.empty() : Optional.of(job);
+    }
+
+    /** The recess as typed; a gland takes its size from the cord where it was left open. */
+    private Recess recess(Recess.Kind kind) {
+        boolean ring = kind == Recess.Kind.O_RING;
+        double hole = value(BoreField.FINISHED);
+        double cord = ring ? value(BoreField.CORD) : 0;
+        double deep = ring ? Recess.glandDepth(cord) : Math.max(0.3, 0.03 * hole);
+        double wide = ring ? Math.ceil(10 * Recess.glandWidth(cord)) / 10 : 1.5 * value(BoreField.GROOVER);
+        double width = typed(BoreField.RECESS_WIDTH).orElse(wide);
+        return new Recess(
+                kind,
+                typed(BoreField.RECESS_DIAMETER).orElse(hole + 2 * deep),
+                width,
+                typed(BoreField.RECESS_AT).orElse(Math.max(0, (value(BoreField.DEPTH_OF_HOLE) - width) / 2)),
+                cord,
+                value(BoreField.GROOVER));
+    }
+
+    private void checkRecess(BoreJob job, Recess recess) {
+        if (recess.diameterMm() <= job.finishedMm()) {
+            wrong(BoreField.RECESS_DIAMETER, "A recess is larger than its hole (" + length(job.finishedMm()) + ").");
+        } else if (recess.diameterMm() >= job.outsideMm()) {
+            wrong(BoreField.RECESS_DIAMETER, "That breaks through the outside (" + length(job.outsideMm()) + ").");
+        }
+        if (recess.bitMm() > recess.widthMm() * (1 + 1e-9)) {
+            wrong(BoreField.GROOVER, "The bit is wider than the recess: at most " + length(recess.widthMm()) + ".");
+        }
+        double last = job.holeDepthMm() - recess.widthMm();
+        if (recess.atMm() > last) {
+            wrong(
+                    BoreField.RECESS_AT,
+                    last < 0
+                            ? "The recess is wider than the hole is deep."
+                            : "There the recess would end past the hole: at most " + length(last) + " from the mouth.");
+        }
+    }
+
+    private void checkInsert(BoreJob job, Insert insert) {
+        if (job.rodHoleMm() > 0) {
+            wrong(BoreField.ROD_HOLE, "An insert has its own screw and needs no push rod: make this 0.");
+        }
+        double under = BarEnd.tipMm(job) - BarEnd.seatDepthMm(job, insert);
+        if (under < 0.15 * BarEnd.tipMm(job)) {
+            wrong(
+                    BoreField.AHEAD,
+                    "Under the insert only " + length(Math.max(0, under)) + " of the bar would be left: set its face "
+                            + length(0.15 * BarEnd.tipMm(job) - under) + " higher or take a thinner insert.");
+        }
+        OptionalDouble nose = typed(BoreField.NOSE_RADIUS);
+        if (nose.isPresent() && Math.abs(insert.nearestNose(nose.getAsDouble()) - nose.getAsDouble()) > 0.005) {
+            wrong(
+                    BoreField.NOSE_RADIUS,
+                    "This insert is sold with a corner of "
+                            + insert.nosesMm().stream().map(this::length).collect(Collectors.joining(", ")) + ".");
+        }
+        OptionalDouble clearance = typed(BoreField.RELIEF);
+        if (clearance.isPresent() && clearance.getAsDouble() < insert.clearanceRad() - 1e-9) {
+            wrong(
+                    BoreField.RELIEF,
+                    "The insert itself has " + Written.degrees(insert.clearanceRad())
+                            + "; tilting its pocket adds to that and takes from the rake.");
+        }
+        OptionalDouble trailing = typed(BoreField.END_EDGE);
+        double lead = typed(BoreField.SIDE_EDGE).orElse(BoreAngles.insertLead(insert));
+        double follows = BoreAngles.trailing(insert, lead);
+        if (trailing.isPresent() && Math.abs(trailing.getAsDouble() - follows) > Math.toRadians(0.5)) {
+            wrong(
+                    BoreField.END_EDGE,
+                    "Its corner is " + Written.degrees(insert.pointRad()) + ": with this lead it trails by "
+                            + Written.degrees(follows) + ". Leave this empty.");
+        }
+        if (follows < Math.toRadians(2)) {
+            wrong(
+                    BoreField.SIDE_EDGE,
+                    "With a corner of " + Written.degrees(insert.pointRad())
+                            + " the other edge would drag along the wall: the lead must be "
+                            + Written.degrees(insert.pointRad() - Math.toRadians(88)) + " or more.");
+        }
+    }
+
+    /** The usual bar for a hole, down to a half or whole millimetre. */
+    public static double usualBar(double startMm) {
+        double bar = USUAL_BAR_SHARE * startMm;
+        return bar >= 4 ? Math.floor(bar) : Math.max(1.5, Math.floor(2 * bar) / 2);
+    }
+
+    private void checkTogether(BoreJob job) {
+        if (job.finishedMm() <= job.startMm()) {
+            wrong(
+                    BoreField.FINISHED,
+                    "Boring makes a hole larger: the finished size must be over " + length(job.startMm())
+                            + ", where it starts.");
+        } else if (typed(BoreField.DEPTH).orElse(0) > job.stockMm() * (1 + 1e-9)) {
+            wrong(BoreField.DEPTH, "There is only " + length(job.stockMm()) + " to take off each side.");
+        }
+        if (job.barMm() >= job.startMm()) {
+            wrong(
+                    BoreField.BAR_DIAMETER,
+                    "A bar of " + length(job.barMm()) + " does not go into a hole of " + length(job.startMm())
+                            + ". The usual one is " + length(usualBar(job.startMm())) + ".");
+        }
+        if (job.neckLengthMm() > job.overhangMm()) {
+            wrong(
+                    BoreField.NECK_LENGTH,
+                    "The nose would be longer than the bar stands out (" + length(job.overhangMm()) + "). Make it "
+                            + length(job.overhangMm()) + " or less.");
+        }
+        if (job.neckLengthMm() > 0 && job.neckMm() > job.barMm()) {
+            wrong(
+                    BoreField.NECK_DIAMETER,
+                    "The nose is thicker than the bar it grows from (" + length(job.barMm()) + ").");
+        }
+        job.recess().ifPresent(recess -> checkRecess(job, recess));
+        job.insert().ifPresent(insert -> checkInsert(job, insert));
+        double tip = job.necked() ? job.neckMm() : job.barMm();
+        if (job.headMm() > 0.8 * job.overhangMm()) {
+            wrong(
+                    BoreField.HEAD,
+                    "The head would be nearly the whole of what stands out: at most "
+                            + length(Math.floor(0.8 * job.overhangMm())) + ", or make the bar of steel.");
+        }
+        if (Math.abs(job.making().set() - value(BoreField.SET)) > 1e-9) {
+            wrong(BoreField.SET, "A whole number of bars, please.");
+        }
+        if (job.holderSideMm() <= job.barMm()) {
+            wrong(
+                    BoreField.HOLDER_SIDE,
+                    "The holder must be wider than the bar it holds (" + length(job.barMm()) + ").");
+        }
+        if (job.bit().widthMm() > 0.85 * tip) {
+            wrong(
+                    BoreField.BIT,
+                    (job.insert().isPresent() ? "A pocket for this insert (" : "A hole for this bit (")
+                            + length(job.bit().widthMm()) + ") is too wide for a "
+                            + (job.necked() ? "nose" : "bar") + " of " + length(tip)
+                            + ": keep it under " + length(0.6 * tip) + ".");
+        }
+        if (job.rodHoleMm() > 0.75 * tip) {
+            wrong(
+                    BoreField.ROD_HOLE,
+                    "That hole leaves too thin a wall in " + length(tip) + ": at most "
+                            + length(Math.floor(7.5 * tip) / 10) + ".");
+        }
+        if (Math.abs(job.heightMm()) >= 0.4 * job.startMm()) {
+            wrong(
+                    BoreField.HEIGHT,
+                    "At " + length(Math.abs(job.heightMm())) + " off centre the point misses the wall.");
+        }
+        if (job.outOfRoundMm() > 2 * job.stockMm()) {
+            wrong(
+                    BoreField.OUT_OF_ROUND,
+                    "The hole is further out of round than there is stock: it would not clean up. Finish it larger by "
+                            + length(job.outOfRoundMm() - 2 * job.stockMm()) + " or more.");
+        }
+        if (job.outsideMm() <= job.finishedMm()) {
+            wrong(BoreField.OUTSIDE, "The outside must be larger than the hole (" + length(job.finishedMm()) + ").");
+        }
+        if (job.lathe().mill() && job.held() != BarHeld.HEAD) {
+            wrong(BoreField.HELD, job.lathe().name() + " is a mill: hold the bar in a boring head, or pick a lathe.");
+        }
+        if (job.held() == BarHeld.CENTRES) {
+            if (job.barLengthMm() < job.spanMm()) {
+                wrong(
+                        BoreField.SPAN,
+                        "The bar is " + length(job.barLengthMm()) + " long: its centres cannot stand further apart.");
+            }
+            if (job.insert().isPresent()) {
+                wrong(BoreField.BIT, "A bar between centres takes a bit through its middle, not an insert at its end.");
+            }
+            if (job.cutterAtMm() >= job.spanMm()) {
+                wrong(
+                        BoreField.CUTTER_AT,
+                        "The cutter must sit between the centres, " + length(job.spanMm()) + " apart.");
+            }
+            if (job.bottom() != Bottom.THROUGH) {
+                wrong(BoreField.BOTTOM, "A bar between centres passes right through: the hole cannot be blind.");
+            }
+        } else if (job.overhangMm() > job.barLengthMm() - job.barMm()) {
+            wrong(
+                    BoreField.OVERHANG,
+                    "The bar is " + length(job.barLengthMm()) + " long: with a grip of one diameter it reaches "
+                            + length(Math.max(0, job.barLengthMm() - job.barMm())) + " at most.");
+        } else if (job.overhangMm() < job.holeDepthMm()) {
+            wrong(
+                    BoreField.OVERHANG,
+                    "The hole is " + length(job.holeDepthMm()) + " deep: let the point stand out "
+                            + length(Math.ceil(job.holeDepthMm() + 2)) + " or more.");
+        }
+        OptionalDouble feed = typed(BoreField.FEED);
+        if (feed.isPresent() && feed.getAsDouble() > 0.6) {
+            wrong(BoreField.FEED, "No bar here bores at more than 0.6 mm a turn.");
+        }
+    }
+}

@@ -1,0 +1,408 @@
+package boldwedge.core.boring.model;
+
+import boldwedge.core.advice.AngleAdvice;
+import boldwedge.core.boring.advice.BoreAngles;
+import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.EdgeCut;
+import boldwedge.core.cutting.EdgeProfile;
+import boldwedge.core.cutting.FeedChoice;
+import boldwedge.core.cutting.PushCurve;
+import boldwedge.core.cutting.SpeedChoice;
+import boldwedge.core.hole.BoreFit;
+import boldwedge.core.proof.Taught;
+import boldwedge.core.rigidity.Bar;
+import boldwedge.core.rigidity.BarModes;
+import boldwedge.core.rigidity.BarSection;
+import boldwedge.core.rigidity.Beam;
+import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.rigidity.Stability;
+import boldwedge.core.stock.BarMaterial;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.wedge.Frame;
+import boldwedge.core.wedge.InUse;
+import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.Wedge;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * Everything that is computed about one boring job.
+ *
+ * @param advice angles recommended for the bit as it stands in the bar
+ * @param signature angles in the bar, chosen or typed: end is towards the wall, side towards the feed
+ * @param used the working frame, written in the bit's
+ * @param cutting the edge in use: feed, speed, force, finish
+ * @param fit the tool in the hole, from its end
+ * @param bar the bar from its clamp to the point
+ * @param mode its first mode, as measured where it was
+ * @param stiffness what gives, and how much
+ * @param directionalNPerMm directional cutting stiffness at the depth set
+ * @param limitDepthMm depth at which chatter starts at any speed (absolute limit); infinite when none does
+ * @param limitHereMm the same at the speed taken
+ * @param push size along the hole
+ * @param bellLengthMm how deep the mouth is larger because the edge is not yet all in the cut
+ */
+public record BoreCut(
+        BoreJob job,
+        AngleAdvice advice,
+        ToolSignature signature,
+        Wedge wedge,
+        Frame used,
+        EdgeCut cutting,
+        BoreFit fit,
+        Bar bar,
+        Stability mode,
+        Stiffness stiffness,
+        double directionalNPerMm,
+        double limitDepthMm,
+        double limitHereMm,
+        PushOff push,
+        double bellLengthMm,
+        Passes passes) {
+    private static final BarMaterial STEEL =
+            StockCatalogue.shipped().barMaterial("steel").orElseThrow();
+    private static final double GOOD_SHARE = 0.5;
+    private static final double GRAM_PER_MM3_HSS = 8.2e-3;
+
+    /**
+     * What gives at the point across the axis.
+     *
+     * @param barMmPerN the bar itself
+     * @param holderMmPerN holder, post or spindle
+     * @param workMmPerN work and chuck where the hole begins
+     * @param measured whether bar and holder were measured together
+     */
+    public record Stiffness(double barMmPerN, double holderMmPerN, double workMmPerN, boolean measured) {
+        public double tool() {
+            return barMmPerN + holderMmPerN;
+        }
+    }
+
+    /**
+     * Passes to size.
+     *
+     * @param rough how many roughing passes
+     * @param roughMm depth of each
+     * @param finish how many equal last passes; measured after each but the last
+     * @param finishMm depth of each
+     * @param limitedBy what limits the roughing depth
+     */
+    public record Passes(int rough, double roughMm, int finish, double finishMm, String limitedBy) {}
+
+    /** Computes a job; angles that were typed over the advice, NaN where none was. */
+    public static BoreCut of(BoreJob job, ToolSignature typed) {
+        double radius = job.finishedMm() / 2;
+        AngleAdvice advice = BoreAngles.advice(job, slendernessFor(job));
+        ToolSignature signature = BoreAngles.over(job, advice.signature(), typed);
+        Wedge wedge = Wedge.of(signature);
+        // Inside a hole the height acts the other way round; a turning bar carries its height error round with it.
+        double height = heightInUse(job);
+        Frame unfed = new InUse(-height, radius, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
+        EdgeProfile edge = profile(wedge, unfed);
+        double coarsest = Math.min(0.3, Math.max(0.04, Math.max(job.depthMm(), signature.noseRadiusMm())));
+        EdgeCut.Situation at = new EdgeCut.Situation(
+                job.lathe(),
+                job.work(),
+                job.tool(),
+                job.depthMm(),
+                job.raMm(),
+                job.finishedMm(),
+                job.feedMm(),
+                job.speedRpm());
+        FeedChoice feedChoice = at.feedFor(edge, coarsest);
+        double feed = job.feedMm().orElse(feedChoice.feedMm());
+        Frame used = new InUse(-height, radius, 0, feed, InUse.Feeding.LENGTHWAYS).frame();
+        edge = profile(wedge, used);
+        double rake = wedge.sideAngles(used).normalRake();
+        EdgeCut cutting = EdgeCut.of(at, feedChoice, edge, rake);
+        double rpm = cutting.rpm();
+
+        Bar bar = bar(job);
+        Stiffness stiffness = stiffness(job, bar);
+        Stability mode = mode(job, bar, stiffness);
+        double directional = CuttingForce.directionalStiffness(job.work(), edge, rake, job.depthMm(), feed);
+        double limit = depthAt(job, edge, rake, feed, mode.absoluteLimit());
+        double here = depthAt(job, edge, rake, feed, mode.limitAt(rpm));
+        PushCurve curve = new PushCurve(job.work(), edge, rake, job.depthMm(), feed);
+        PushOff push = PushOff.of(
+                fromMouth -> job.taught().spring() * (stiffness.tool() + workGive(job, fromMouth)),
+                0,
+                job.holeDepthMm(),
+                job.depthMm(),
+                curve,
+                GOOD_SHARE * job.allowedErrorMm(),
+                cutting.smallestChipMm().chosen());
+        BoreFit fit = fit(job, signature);
+        return new BoreCut(
+                job,
+                advice,
+                signature,
+                wedge,
+                used,
+                cutting,
+                fit,
+                bar,
+                mode,
+                stiffness,
+                directional,
+                limit,
+                here,
+                push,
+                edge.outline().reachAt(job.depthMm(), true) + feed,
+                passes(job, edge, rake, Math.min(limit, here), bar, rpm));
+    }
+
+    /** The tool in the hole. In the post its point touches the wall; a turning bar runs on its own axis. */
+    public static BoreFit fit(BoreJob job, ToolSignature signature) {
+        double tip = job.necked() ? job.neckMm() : job.barMm();
+        double barRadius = (job.neckLengthMm() >= job.holeDepthMm() ? tip : job.barMm()) / 2;
+        if (job.held() == BarHeld.CENTRES) {
+            return new BoreFit(
+                    barRadius,
+                    job.finishedMm() / 2,
+                    job.aheadMm(),
+                    job.aheadMm(),
+                    signature.endRelief(),
+                    job.flankMm());
+        }
+        double height = job.held() == BarHeld.HEAD ? job.aheadMm() : job.heightMm();
+        return new BoreFit(barRadius, reach(job), height, job.aheadMm(), signature.endRelief(), job.flankMm());
+    }
+
+    /** From the bar's axis to the point: the bar's radius, and a quarter of the bit's width or the stock clear of it. */
+    public static double reach(BoreJob job) {
+        double tip = job.necked() ? job.neckMm() : job.barMm();
+        return tip / 2 + Math.max(job.stockMm() + 0.3, job.bit().widthMm() / 4);
+    }
+
+    /** The bar between its clamp and the point, with its nose and its cross-hole. */
+    public static Bar bar(BoreJob job) {
+        List<BarSection> sections = new ArrayList<>();
+        double tip = job.necked() ? job.neckMm() : job.barMm();
+        double hole = Math.min(job.crossHoleMm() * 1.02, 0.95 * tip);
+        double half = Math.min(job.bit().widthMm() * 0.51, job.overhangMm() / 4);
+        double neck = job.necked() ? Math.max(job.neckLengthMm(), 2 * half) : half;
+        double shank = Math.max(0, job.overhangMm() - neck);
+        double head = job.overhangMm() - job.headMm();
+        add(sections, job, 0, shank, head, job.barMm(), 0);
+        add(sections, job, shank, job.overhangMm() - half, head, tip, 0);
+        add(sections, job, job.overhangMm() - half, job.overhangMm(), head, tip, hole);
+        double reach = 2 * tip / 2 + job.bit().widthMm();
+        double gram = GRAM_PER_MM3_HSS * job.bit().widthMm() * job.bit().widthMm() * reach;
+        double post = holder(job);
+        double grip = BoreJob.GRIP * job.barMm();
+        return new Bar(sections, post, post * grip * grip, gram);
+    }
+
+    /** Largest bending stress in the bar per newton at its point, MPa/N; between centres F·a·b/L at the cutter. */
+    public static double stressPerNewton(BoreJob job, Bar bar) {
+        if (job.held() != BarHeld.CENTRES) {
+            return bar.stressMPa(1);
+        }
+        double moment = job.cutterAtMm() * (job.spanMm() - job.cutterAtMm()) / job.spanMm();
+        return moment * job.barMm() / 2 / Beam.round(job.barMm());
+    }
+
+    /** Adds the bar from one place to another, in two pieces where a steel head is brazed on within it. */
+    private static void add(
+            List<BarSection> sections, BoreJob job, double from, double to, double head, double outer, double hole) {
+        double own = Math.min(to, head) - from;
+        if (own > 1e-9) {
+            sections.add(new BarSection(own, outer, job.rodHoleMm(), hole, job.barMaterial()));
+        }
+        double brazed = to - Math.max(from, head);
+        if (brazed > 1e-9) {
+            sections.add(new BarSection(brazed, outer, job.rodHoleMm(), hole, STEEL));
+        }
+    }
+
+    /** Stiffness of holder and post across the axis, N/mm: measured on the lathe's card, or assumed from its size. */
+    public static double holder(BoreJob job) {
+        return job.lathe().postOrAssumed();
+    }
+
+    public static Stiffness stiffness(BoreJob job, Bar bar) {
+        double mouth = workGive(job, 0);
+        if (job.measuredNPerMm().isPresent()) {
+            double whole = 1 / job.measuredNPerMm().getAsDouble();
+            double alone = Math.min(whole, bar.barCompliance());
+            return new Stiffness(alone, whole - alone, mouth, true);
+        }
+        if (job.held() == BarHeld.CENTRES) {
+            double ei = job.barMaterial().modulusMPa() * Beam.round(job.barMm());
+            double share = job.cutterAtMm() / job.spanMm();
+            double head = job.lathe().chuckOrAssumed();
+            double tail = job.lathe().tailstockOrAssumed();
+            return new Stiffness(
+                    Beam.pinnedPinned(job.cutterAtMm(), job.spanMm(), ei),
+                    (1 - share) * (1 - share) / head + share * share / tail,
+                    mouth,
+                    false);
+        }
+        return new Stiffness(bar.barCompliance(), bar.compliance() - bar.barCompliance(), mouth, false);
+    }
+
+    /**
+     * Give of the work in the chuck, mm/N, at a distance from the mouth: the chuck as a spring, and the work as a tube held
+     * at the chuck (the mouth is its free end). Work on a table or a carriage counts with its machine.
+     */
+    public static double workGive(BoreJob job, double fromMouth) {
+        if (job.held() != BarHeld.POST) {
+            return 0.5 / holder(job);
+        }
+        double out = Math.max(0, job.stickOutMm() - fromMouth);
+        double ei = job.work().modulusMPa() * (Beam.round(job.outsideMm()) - Beam.round(job.finishedMm()));
+        double chuck = job.lathe().chuckOrAssumed();
+        return Beam.cantilever(out, ei) + 1 / chuck;
+    }
+
+    public static Stability mode(BoreJob job, Bar bar, Stiffness stiffness) {
+        double damping = job.damping().orElse(job.barMaterial().damping().chosen());
+        double k;
+        double hz;
+        if (job.held() == BarHeld.CENTRES) {
+            // A bar on two supports with the cutter anywhere: its own half-wave, modal mass from the shape at the
+            // cutter.
+            BarSection section = BarSection.plain(job.spanMm(), job.barMm(), 0, job.barMaterial());
+            double shape = Math.sin(Math.PI * job.cutterAtMm() / job.spanMm());
+            hz = Math.PI
+                    / 2
+                    * Math.sqrt(section.bendingStiffness() / (section.massPerMm() * Math.pow(job.spanMm(), 4)));
+            double mass = section.massPerMm() * job.spanMm() / 2 / Math.max(1e-3, shape * shape);
+            k = Math.min(4 * Math.PI * Math.PI * hz * hz * mass, 1 / stiffness.tool());
+        } else {
+            BarModes.Mode first = BarModes.first(bar);
+            hz = first.hz();
+            k = first.stiffnessNPerMm();
+            if (job.measuredNPerMm().isPresent()) {
+                // A measured stiffness scales the mode: the mass that swings is the same.
+                double measured = job.measuredNPerMm().getAsDouble();
+                hz *= Math.sqrt(measured * bar.compliance());
+                k *= measured * bar.compliance();
+            }
+        }
+        return new Stability(job.ringHz().orElse(hz), k, damping);
+    }
+
+    /** Depth at which the directional stiffness reaches a limit, mm; infinite when it never does up to 10 mm. */
+    public static double depthAt(BoreJob job, EdgeProfile edge, double rake, double feed, double limitNPerMm) {
+        double high = 10;
+        if (CuttingForce.directionalStiffness(job.work(), edge, rake, high, feed) < limitNPerMm) {
+            return Double.POSITIVE_INFINITY;
+        }
+        // The stiffness grows steadily with depth; a thousandth of a millimetre is near enough for a limit.
+        double low = 0;
+        while (high - low > 0.0005 + 0.002 * low) {
+            double mid = (low + high) / 2;
+            if (CuttingForce.directionalStiffness(job.work(), edge, rake, mid, feed) < limitNPerMm) {
+                low = mid;
+            } else {
+                high = mid;
+            }
+        }
+        return low;
+    }
+
+    private static Passes passes(BoreJob job, EdgeProfile edge, double rake, double stableMm, Bar bar, double rpm) {
+        double last = job.depthMm();
+        int finishing = job.stockMm() > 2.2 * last ? 2 : 1;
+        double rough = job.stockMm() - finishing * last;
+        if (rough < 0.01) {
+            return new Passes(0, 0, 1, Math.min(last, job.stockMm()), "");
+        }
+        double feed = Math.min(0.1, Math.max(0.05, job.feedMm().orElse(0.1)));
+        double most = Math.min(rough, 0.12 * job.bit().widthMm() + 0.3);
+        String by = "the bit's size";
+        if (0.8 * stableMm < most) {
+            most = Math.max(0.05, 0.8 * stableMm);
+            by = "chatter";
+        }
+        double watts = job.lathe().motorWatt() * job.lathe().efficiency() * 2 / 3;
+        CuttingForce force = CuttingForce.of(job.work(), edge, rake, most, feed);
+        double needs = force.powerWatt(SpeedChoice.surfaceSpeed(rpm, job.finishedMm()));
+        if (needs > watts) {
+            most = Math.max(0.05, most * watts / needs);
+            by = "power";
+        }
+        double stress = stressPerNewton(job, bar)
+                * CuttingForce.of(job.work(), edge, rake, most, feed).cuttingN();
+        double bears = job.barMaterial().yieldMPa() / 3;
+        if (stress > bears) {
+            most = Math.max(0.05, most * bears / stress);
+            by = "the bar's strength";
+        }
+        int count = (int) Math.ceil(rough / most - 1e-9);
+        return new Passes(count, rough / count, finishing, last, by);
+    }
+
+    /** Push and feed force together, N: the thrust in the plane square to the cut. */
+    public double thrustN() {
+        return Math.hypot(cutting.force().pushN(), cutting.force().feedN());
+    }
+
+    /** Growth of the push with depth, N/mm; never below nothing. */
+    public double pushGrowthNPerMm() {
+        double step = 0.02 * job.depthMm();
+        CuttingForce deeper = CuttingForce.of(
+                job.work(), cutting.profile(), cutting.normalRake(), job.depthMm() + step, cutting.feedMm());
+        return Math.max(0, (deeper.pushN() - cutting.force().pushN()) / step);
+    }
+
+    /** What is left of an out-of-round start after one pass: e · Dc / (1 + Dc), D the growth of the push with depth. */
+    public double roundnessLeft(double before) {
+        double give = (stiffness.tool() + stiffness.workMmPerN()) * pushGrowthNPerMm();
+        return before * give / (1 + give);
+    }
+
+    /** Time of one pass, minutes. */
+    public double passMinutes() {
+        return job.holeDepthMm() / (cutting.feedMm() * cutting.rpm());
+    }
+
+    /** How far the point goes down under the cut, mm. */
+    public double dropMm() {
+        return cutting.force().cuttingN() * stiffness.tool();
+    }
+
+    /** How high the point stands in use, mm: a bar that turns carries its face's place round with it. */
+    public static double heightInUse(BoreJob job) {
+        return job.held().barTurns() ? job.aheadMm() : job.heightMm();
+    }
+
+    /** Slenderness for the choice of angles: a bar between centres bends like a third of itself held at one end. */
+    public static double slendernessFor(BoreJob job) {
+        return job.held() == BarHeld.CENTRES ? job.spanMm() / job.barMm() / 3 : job.overhangMm() / job.barMm();
+    }
+
+    /** Overhang over diameter, as the shops' rule of thumb counts it. */
+    public double slenderness() {
+        return job.overhangMm() / (job.neckLengthMm() > 0.6 * job.overhangMm() ? job.neckMm() : job.barMm());
+    }
+
+    private static EdgeProfile profile(Wedge wedge, Frame frame) {
+        return new EdgeProfile(
+                wedge.noseRadiusMm(),
+                wedge.sideAngles(frame).approach(),
+                wedge.endAngles(frame).approach());
+    }
+
+    /** The job with another bar or reach, computed anew with the angles that stand. */
+    public BoreCut with(double barMm, double overhangMm) {
+        return of(job.with(other -> other.barMm(barMm).overhangMm(overhangMm)), signature);
+    }
+
+    /** The job as it would be reckoned without any trial. */
+    public BoreCut untaught() {
+        return of(
+                job.with(other -> other.work(
+                                job.work().withForce(1 / job.taught().force()))
+                        .taught(Taught.NOTHING)),
+                signature);
+    }
+
+    /** The job at another speed or feed. */
+    public BoreCut running(OptionalDouble feed, OptionalDouble speed) {
+        return of(job.with(other -> other.feedMm(feed).speedRpm(speed)), signature);
+    }
+}

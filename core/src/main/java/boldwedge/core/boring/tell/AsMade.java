@@ -1,0 +1,41 @@
+package boldwedge.core.boring.tell;
+
+import boldwedge.core.boring.model.BoreCut;
+import boldwedge.core.measure.Say;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/** Judges what was made of a bar against what was drawn. */
+record AsMade(BoreCut cut, Say say) {
+    private static final double AS_DRAWN_MM = 0.0005;
+
+    /**
+     * Whether a deviation matters, in words; nothing while it is not made.
+     *
+     * @param effect what follows from it
+     */
+    List<String> judge(double drawn, OptionalDouble made, String what, String effect) {
+        if (made.isEmpty()) {
+            return List.of();
+        }
+        double off = made.getAsDouble() - drawn;
+        if (Math.abs(off) < AS_DRAWN_MM) {
+            return List.of("As drawn.");
+        }
+        boolean worse = cut.push().largestMm() > cut.job().allowedErrorMm() * 2;
+        String head = String.format(
+                Locale.ROOT, "The %s came out %s %s.", what, say.length(Math.abs(off)), off > 0 ? "over" : "under");
+        String verdict = what.equals("length")
+                ? " Lengths further on are reckoned from it."
+                : " " + (worse ? "It matters: clamp it shorter, or take spring passes. " : "It does not matter. ")
+                        + effect;
+        return List.of(head + verdict);
+    }
+
+    /** What the bar as it now is does to the hole. */
+    String giveWords() {
+        return "The hole comes out " + say.length(cut.push().largestMm()) + " small at the first pass; "
+                + say.length(cut.job().allowedErrorMm()) + " is allowed.";
+    }
+}

@@ -1,0 +1,249 @@
+package boldwedge.core.boring.tell;
+
+import static boldwedge.core.measure.Amount.hertz;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.number;
+
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.boring.ask.BoreField;
+import boldwedge.core.boring.ask.BoreReader;
+import boldwedge.core.family.ToolTests;
+import boldwedge.core.finding.Step;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.MeasureParser;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
+import boldwedge.core.proof.PushTest;
+import boldwedge.core.proof.Ring;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+
+/** Tests of a bar as it is held: pushed at the point, and tapped. What they measure takes the place of assumptions. */
+public final class BarTests implements ToolTests {
+    /** What has been measured of a bar, and is left out to reckon it. */
+    private static final List<BoreField> MEASURED = List.of(BoreField.STIFFNESS, BoreField.DAMPING, BoreField.RING);
+
+    @Override
+    public Optional<AtRest> untested(PlanRequest request) {
+        Map<String, String> reckoned = new HashMap<>(request.fields());
+        MEASURED.forEach(field -> reckoned.remove(field.id()));
+        return atRest(new PlanRequest(reckoned, request.units(), request.lathe(), request.taught()));
+    }
+
+    /** The bar of a request at rest; empty when a field is wrong. */
+    public static Optional<AtRest> atRest(PlanRequest request) {
+        return BoreReader.cut(request)
+                .cut()
+                .map(cut -> new AtRest(
+                        cut.stiffness().barMmPerN(),
+                        cut.stiffness().tool(),
+                        cut.mode().hz(),
+                        cut.mode().damping()));
+    }
+
+    @Override
+    public Answer push(PlanRequest request, List<Line> lines, String before) {
+        Map<String, String> errors = new TreeMap<>();
+        OptionalDouble earlier = before.isBlank()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of(read(
+                        errors, "before", before, BoreField.STIFFNESS.limits().orElseThrow(), request.units()));
+        return push(request, lines, earlier, errors);
+    }
+
+    private static Answer push(
+            PlanRequest request, List<Line> lines, OptionalDouble earlier, Map<String, String> errors) {
+        List<PushTest.Reading> readings = new ArrayList<>();
+        for (int i = 0; i < lines.size(); i++) {
+            Line line = lines.get(i);
+            if (line.load().isBlank() && line.up().isBlank() && line.down().isBlank()) {
+                continue;
+            }
+            double load = read(errors, i + ".load", line.load(), new Limits(Quantity.FORCE, 0, 5000), request.units());
+            double up = read(errors, i + ".up", line.up(), new Limits(Quantity.LENGTH, -5, 5), request.units());
+            double down = line.down().isBlank()
+                    ? Double.NaN
+                    : read(errors, i + ".down", line.down(), new Limits(Quantity.LENGTH, -5, 5), request.units());
+            readings.add(new PushTest.Reading(load, up, down));
+        }
+        if (!errors.isEmpty()) {
+            return refused(errors, "Some readings cannot be read.");
+        }
+        Optional<AtRest> bar = atRest(request);
+        if (bar.isEmpty()) {
+            return refused(errors, "The bar itself is not complete yet: mend it at the earlier stations first.");
+        }
+        try {
+            return pushed(bar.get(), PushTest.of(readings), earlier, new Say(request.units()));
+        } catch (PushTest.Unusable unusable) {
+            return refused(errors, unusable.sentence());
+        }
+    }
+
+    private static Answer pushed(AtRest bar, PushTest test, OptionalDouble earlier, Say say) {
+        double alone = 1 / bar.barMmPerN();
+        if (test.stiffnessNPerMm() > 1.15 * alone) {
+            return refused(
+                    Map.of(),
+                    "That is " + stiff(test.stiffnessNPerMm(), say) + ", stiffer than the bar alone can be ("
+                            + stiff(alone, say)
+                            + "). Check the units, and that the indicator stands on something still.");
+        }
+        double holder = test.holderMmPerN(bar.barMmPerN());
+        double share = holder * test.stiffnessNPerMm();
+        List<Step> working = new ArrayList<>();
+        working.add(Working.of(
+                        "Stiffness at the point: the slope of pull over reading, least squares over all readings",
+                        "s² / c",
+                        newtonsPerMm(test.stiffnessNPerMm()))
+                .with("s", "spread of the pulls", newtons(test.scatter().pullN()))
+                .with(
+                        "c",
+                        "of pulls and readings together",
+                        newtonMetres(test.scatter().togetherNmm() / 1000))
+                .meaning(Double.isNaN(test.spreadNPerMm()) ? "" : " ± " + say.stiffness(test.spreadNPerMm()))
+                .told(say));
+        working.add(Working.of("Bar alone, section by section as drawn", "1 / δ", newtonsPerMm(alone))
+                .with("δ", mmPerNewton(1 / alone))
+                .told(say));
+        working.add(Working.of("Holder and machine", "1 / k − δ", mmPerNewton(holder))
+                .with("k", newtonsPerMm(test.stiffnessNPerMm()).measured())
+                .with("δ", "the bar", mmPerNewton(bar.barMmPerN()))
+                .meaning(holder > 0 ? ", " + say.share(share) + " of the give" : ": nothing that shows")
+                .told(say));
+        working.add(Working.of("Loop between going up and coming down", "x", mm(test.hysteresisMm()))
+                .with(
+                        "x",
+                        "largest difference at one pull",
+                        mm(test.hysteresisMm()).measured())
+                .told(say));
+        working.add(Working.of("Left when the pull is gone", "x", mm(test.leftMm()))
+                .with("x", mm(test.leftMm()).measured())
+                .told(say));
+        String gained = "";
+        if (earlier.isPresent()) {
+            double gain = test.stiffnessNPerMm() / earlier.getAsDouble() - 1;
+            double doubt = Double.isNaN(test.spreadNPerMm()) ? 0.03 : 2 * test.spreadNPerMm() / earlier.getAsDouble();
+            working.add(Working.of("Against the test before", "k2 / k1 − 1", number(gain))
+                    .with("k2", newtonsPerMm(test.stiffnessNPerMm()).measured())
+                    .with("k1", "before", newtonsPerMm(earlier.getAsDouble()).measured())
+                    .told(say));
+            gained = Math.abs(gain) <= Math.max(0.01, doubt)
+                    ? " No different from the test before, as far as these readings tell."
+                    : String.format(
+                            Locale.ROOT,
+                            " That is %s %s than the test before.",
+                            say.share(Math.abs(gain)),
+                            gain > 0 ? "stiffer" : "softer");
+        }
+        boolean loose = Math.abs(test.leftMm()) > 0.004 || test.hysteresisMm() > 0.006;
+        String sentence = String.format(
+                Locale.ROOT,
+                "%s at the point; %s of the give is the holder's.%s%s",
+                stiff(test.stiffnessNPerMm(), say),
+                say.share(share),
+                gained,
+                loose
+                        ? " It comes back late: something slips or has play. Tighten the clamp and the rod, and test again."
+                        : "");
+        return new Answer(
+                true,
+                Map.of(),
+                sentence,
+                working,
+                Map.of(BoreField.STIFFNESS.id(), Written.places(test.stiffnessNPerMm() / 1000, 3) + " N/µm"));
+    }
+
+    /** Judges a recorded ring. */
+    @Override
+    public Answer ring(PlanRequest request, double[] samples, double rate) {
+        Optional<AtRest> bar = atRest(request);
+        if (bar.isEmpty()) {
+            return refused(Map.of(), "The bar itself is not complete yet: mend it at the earlier stations first.");
+        }
+        Ring ring;
+        try {
+            ring = Ring.of(samples, rate);
+        } catch (Ring.Unusable unusable) {
+            return refused(Map.of(), unusable.sentence());
+        }
+        Say say = new Say(request.units());
+        double apart = ring.hz() / bar.get().hz() - 1;
+        List<Step> working = List.of(
+                Working.of(
+                                "Frequency: phase of the ring turned down to rest, then least squares",
+                                "f",
+                                hertz(ring.hz()))
+                        .with(
+                                "f",
+                                Written.places(ring.seconds() * 1000, 0) + " ms used, "
+                                        + Written.places(ring.decibels(), 0) + " dB over the noise",
+                                hertz(ring.hz()).measured())
+                        .told(say),
+                Working.of("Damping by the dying amplitude", "ζ = δ / √(4 · π² + δ²)", number(ring.byDecrement()))
+                        .with(
+                                "δ",
+                                "ln of one swing over the next",
+                                number(ring.decrement()).measured())
+                        .told(say),
+                Working.of("Damping by the width of the peak at half power", "Δ / (2 · f)", number(ring.byHalfPower()))
+                        .with("Δ", hertz(2 * ring.byHalfPower() * ring.hz()).measured())
+                        .with("f", hertz(ring.hz()).measured())
+                        .meaning(Double.isNaN(ring.byHalfPower()) ? ": the record is too short for it" : "")
+                        .told(say),
+                Working.of("Measured over reckoned by elements", "f / f0 − 1", number(apart))
+                        .with("f", hertz(ring.hz()).measured())
+                        .with("f0", hertz(bar.get().hz()))
+                        .told(say));
+        boolean other = Math.abs(apart) > 0.5;
+        Map<String, String> take = new HashMap<>();
+        take.put(BoreField.RING.id(), Written.places(ring.hz(), 1) + " Hz");
+        take.put(BoreField.DAMPING.id(), Written.places(ring.byDecrement(), 4));
+        return new Answer(
+                true,
+                Map.of(),
+                String.format(
+                        Locale.ROOT,
+                        "It rings at %s Hz and is damped by %s %%.%s",
+                        Written.places(ring.hz(), 0),
+                        Written.places(ring.byDecrement() * 100, 2),
+                        other
+                                ? " That is far from what was reckoned for this bar: it may be the holder or the work that rings."
+                                : ""),
+                working,
+                take);
+    }
+
+    private static Answer refused(Map<String, String> errors, String sentence) {
+        return new Answer(false, errors, sentence, List.of(), Map.of());
+    }
+
+    private static String stiff(double newtonPerMm, Say say) {
+        return Written.full(Quantity.STIFFNESS, newtonPerMm, say.units());
+    }
+
+    private static double read(Map<String, String> errors, String where, String text, Limits limits, UnitSystem units) {
+        return switch (MeasureParser.parse(text, limits, units)) {
+            case Parsed.Good<Reading>(Reading good) -> good.value();
+            case Parsed.Wrong<Reading> wrong -> {
+                errors.put(where, wrong.sentence());
+                yield Double.NaN;
+            }
+        };
+    }
+}

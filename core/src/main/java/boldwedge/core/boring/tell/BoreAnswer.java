@@ -1,0 +1,147 @@
+package boldwedge.core.boring.tell;
+
+import static boldwedge.core.measure.Amount.hertz;
+import static boldwedge.core.measure.Amount.metresPerMinute;
+import static boldwedge.core.measure.Amount.minutes;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.watts;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Figure;
+import boldwedge.core.ask.Figures;
+import boldwedge.core.ask.Told;
+import boldwedge.core.boring.ask.BoreField;
+import boldwedge.core.boring.model.BarEnd;
+import boldwedge.core.boring.model.BoreCut;
+import boldwedge.core.boring.model.BoreJob;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.wedge.ToolSignature;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What is said of a bored hole: its figures, findings, drawings and the making of the bar. */
+public final class BoreAnswer {
+    private BoreAnswer() {}
+
+    /** All of it. */
+    public static Told tell(BoreCut cut, Say say) {
+        List<Finding> findings = new ArrayList<>();
+        findings.addAll(new BoreFitFindings(cut, say).all());
+        findings.addAll(new BoreSizeFindings(cut, say).all());
+        findings.addAll(new ChatterFindings(cut, say).all());
+        Drawn drawing = Drawn.of("bar-drawing", () -> BarDrawing.draw(cut, say));
+        return new Told(
+                figures(cut, say),
+                List.copyOf(findings),
+                List.of(
+                        Drawn.of("hole", () -> HoleScene.draw(cut, say)),
+                        Drawn.of("bore-edge", () -> InHoleScene.draw(cut, say)),
+                        Drawn.of("bar", () -> BarScene.draw(cut, say)),
+                        Drawn.of("bore-size", () -> BoreGraphs.size(cut, say)),
+                        Drawn.of("lobes", () -> BoreGraphs.lobes(cut, say)),
+                        drawing),
+                () -> new BarRoute(cut, say, drawing.scene()).steps());
+    }
+
+    /** Shows what was chosen, and the recommended range beside what was typed. */
+    public static void show(Chosen chosen, BoreCut cut) {
+        BoreJob job = cut.job();
+        ToolSignature s = cut.signature();
+        chosen.angle(BoreField.BACK_RAKE, cut.advice().backRake(), s.backRake());
+        chosen.angle(BoreField.SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
+        chosen.angle(BoreField.RELIEF, cut.advice().endRelief(), s.endRelief());
+        chosen.angle(BoreField.SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
+        chosen.angle(BoreField.END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
+        chosen.angle(BoreField.SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
+        chosen.nose(BoreField.NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
+        chosen.length(BoreField.OUTSIDE, job.outsideMm());
+        chosen.length(BoreField.STICK_OUT, job.stickOutMm());
+        chosen.length(BoreField.FLANK, job.flankMm());
+        chosen.length(BoreField.BAR_DIAMETER, job.barMm());
+        chosen.length(BoreField.BAR_LENGTH, job.barLengthMm());
+        chosen.length(BoreField.OVERHANG, job.overhangMm());
+        chosen.length(BoreField.NECK_DIAMETER, job.neckMm());
+        chosen.length(BoreField.SPAN, job.spanMm());
+        chosen.length(BoreField.CUTTER_AT, job.cutterAtMm());
+        chosen.length(BoreField.MADE_LENGTH, job.barLengthMm());
+        chosen.length(BoreField.MADE_BAR, job.barMm());
+        chosen.length(BoreField.MADE_CROSS, BarEnd.crossing(job));
+        chosen.length(BoreField.MADE_NECK, job.neckMm());
+        chosen.length(BoreField.DEPTH, job.depthMm());
+        chosen.length(BoreField.HOLDER_SIDE, job.holderSideMm());
+        job.recess().ifPresent(recess -> {
+            chosen.length(BoreField.RECESS_DIAMETER, recess.diameterMm());
+            chosen.length(BoreField.RECESS_WIDTH, recess.widthMm());
+            chosen.length(BoreField.RECESS_AT, recess.atMm());
+        });
+        chosen.value(BoreField.FEED, Quantity.FEED, cut.cutting().feedMm());
+        chosen.value(BoreField.SPEED, Quantity.SPINDLE_SPEED, cut.cutting().rpm());
+        chosen.value(
+                BoreField.STIFFNESS, Quantity.STIFFNESS, 1 / cut.stiffness().tool());
+        chosen.value(BoreField.DAMPING, Quantity.RATIO, cut.mode().damping());
+        chosen.value(BoreField.RING, Quantity.FREQUENCY, cut.mode().hz());
+    }
+
+    private static List<Figure> figures(BoreCut cut, Say say) {
+        BoreJob job = cut.job();
+        Figures f = new Figures(say);
+        f.add("barDiameter", "Bar", Station.REACH, mm(job.barMm()));
+        f.add("depth", "Depth of cut", Station.REACH, mm(job.depthMm()));
+        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.cutting().rpm()));
+        f.add(
+                "surfaceSpeed",
+                "Surface speed",
+                Station.REACH,
+                metresPerMinute(cut.cutting().surfaceSpeed()));
+        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.cutting().feedMm()));
+        f.add("passTime", "Time of a pass", Station.CUT, minutes(cut.passMinutes()));
+        f.add(
+                "cuttingForce",
+                "Down on the bit",
+                Station.REACH,
+                newtons(cut.cutting().force().cuttingN()));
+        f.add(
+                "pushForce",
+                "Pushing the bar aside",
+                Station.REACH,
+                newtons(cut.cutting().force().pushN()));
+        f.add(
+                "feedForce",
+                "Along the bar",
+                Station.REACH,
+                newtons(cut.cutting().force().feedN()));
+        f.add("power", "Power at the edge", Station.REACH, watts(cut.cutting().powerWatt()));
+        f.add(
+                "barCompliance",
+                "Give of the bar",
+                Station.REACH,
+                mmPerNewton(cut.stiffness().barMmPerN()));
+        f.add(
+                "tipStiffness",
+                "Stiffness at the point",
+                Station.REACH,
+                newtonsPerMm(1 / cut.stiffness().tool()));
+        f.add("ring", "Rings at", Station.REACH, hertz(cut.mode().hz()));
+        f.add("limitDepth", "Chatters from a depth of", Station.REACH, mm(cut.limitHereMm()));
+        f.add("diameterError", "Left small by", Station.REACH, mm(cut.push().largestMm()));
+        f.add("taper", "Taper", Station.REACH, mm(cut.push().taperMm()));
+        f.add(
+                "springPasses",
+                "Spring passes",
+                Station.REACH,
+                cut.push().springPasses(),
+                Integer.toString(cut.push().springPasses()));
+        f.add("smallestHole", "Smallest hole", Station.REACH, mm(2 * BoreFitFindings.smallestRadius(cut)));
+        f.add("barGap", "Gap round the bar", Station.REACH, mm(cut.fit().gapMm(job.startMm() / 2)));
+        return f.all();
+    }
+}

@@ -1,0 +1,584 @@
+package boldwedge.core.boring.tell;
+
+import static boldwedge.core.measure.Amount.minutes;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.rpm;
+
+import boldwedge.core.boring.advice.BoreAngles;
+import boldwedge.core.boring.ask.BoreField;
+import boldwedge.core.boring.ask.BoreReader;
+import boldwedge.core.boring.model.BarEnd;
+import boldwedge.core.boring.model.BarHeld;
+import boldwedge.core.boring.model.BoreCut;
+import boldwedge.core.boring.model.BoreJob;
+import boldwedge.core.boring.model.Bottom;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Step;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.hole.BoreFit;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.stock.Insert;
+import boldwedge.core.wedge.Wedge;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What is said of the tool in the hole: passes, bar, heel, bottom, rake in use, the bit's place in the bar. */
+final class BoreFitFindings {
+    /** Room wanted round a bar for chips and for drawing the point back, mm. */
+    private static final double LEAST_GAP_MM = 0.5;
+
+    /** The smallest hole still leaves this much round the bar, mm. */
+    private static final double SPARE_MM = 0.1;
+
+    private static final String GEOMETRY = "Circle geometry in the plane across the hole";
+
+    private final BoreCut cut;
+    private final BoreJob job;
+    private final Say say;
+
+    BoreFitFindings(BoreCut cut, Say say) {
+        this.cut = cut;
+        this.job = cut.job();
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(passes());
+        findings.add(barFits());
+        findings.add(heel());
+        findings.add(reachesBottom());
+        findings.add(rakeInUse());
+        findings.add(bitInBar());
+        if (job.held() == BarHeld.POST) {
+            findings.add(holder());
+        }
+        job.recess().ifPresent(recess -> findings.addAll(new RecessFindings(cut, recess, say).all()));
+        if (job.held() == BarHeld.CENTRES) {
+            findings.add(settings());
+        }
+        if (job.held() == BarHeld.HEAD) {
+            findings.addAll(new HeadFindings(cut, say).all());
+        }
+        return findings;
+    }
+
+    /** Radius of the smallest hole that this tool will enter and clear, mm. */
+    static double smallestRadius(BoreCut cut) {
+        double heel = cut.fit().smallestRadiusForHeel();
+        if (cut.job().held() == BarHeld.CENTRES) {
+            return Math.max(heel, cut.job().barMm() / 2 + LEAST_GAP_MM);
+        }
+        return Math.max(heel, cut.fit().smallestRadiusForBar(SPARE_MM));
+    }
+
+    private Finding passes() {
+        BoreCut.Passes p = cut.passes();
+        String last = p.finish() == 1
+                ? "one of " + say.length(p.finishMm()) + " to size"
+                : "two equal ones of " + say.length(p.finishMm());
+        String words = p.rough() == 0
+                ? "One pass of " + say.length(p.finishMm()) + " takes it to size."
+                : String.format(
+                        Locale.ROOT,
+                        "%d roughing %s of %s, then %s.",
+                        p.rough(),
+                        p.rough() == 1 ? "pass" : "passes",
+                        say.length(p.roughMm()),
+                        last);
+        Finding.Builder finding = Finding.at(Station.CUT, "passes")
+                .says(Verdict.TOLD, words)
+                .step(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))
+                        .with("D", mm(job.finishedMm()).typed())
+                        .with("d", mm(job.startMm()).typed())
+                        .told(say))
+                .step(Working.of("Time of a pass", "L / (f · n)", minutes(cut.passMinutes()))
+                        .with("L", mm(job.holeDepthMm()).typed())
+                        .with("f", mmPerRev(cut.cutting().feedMm()))
+                        .with("n", rpm(cut.cutting().rpm()))
+                        .told(say))
+                .source("Arithmetic; roughing depth by force, chatter limit and power")
+                .caution("Stop the spindle before you measure, and draw the tool well clear of the hole.");
+        if (p.finish() == 2) {
+            finding.note(
+                    "Sneak up: the same depth twice leaves the same error twice. Measure after the first pass: what it is small by is what the second will be small by, so set the second out by that much more.");
+        }
+        if (!p.limitedBy().isEmpty() && p.rough() > 0) {
+            finding.note("Roughing depth is limited by " + p.limitedBy() + ": " + say.length(p.roughMm()) + ".");
+        }
+        if (job.outOfRoundMm() > 0) {
+            double left = cut.roundnessLeft(job.outOfRoundMm());
+            finding.step(Working.of("Out of round after one pass", "e · D · c / (1 + D · c)", mm(left))
+                    .with("e", "at the start", mm(job.outOfRoundMm()).typed())
+                    .with("D", "growth of the push", newtonsPerMm(cut.pushGrowthNPerMm()))
+                    .with(
+                            "c",
+                            "give of bar and work",
+                            mmPerNewton(cut.stiffness().tool() + cut.stiffness().workMmPerN()))
+                    .meaning("; " + say.length(cut.roundnessLeft(left)) + " after two")
+                    .told(say));
+        }
+        return finding.build();
+    }
+
+    private Finding barFits() {
+        BoreFit fit = cut.fit();
+        double start = job.startMm() / 2;
+        double gap = fit.gapMm(start);
+        double wanted = job.held() == BarHeld.CENTRES ? Math.max(LEAST_GAP_MM, 0.03 * job.startMm()) : LEAST_GAP_MM;
+        if (job.held() == BarHeld.CENTRES) {
+            gap = start - job.barMm() / 2;
+        } else if (job.held() == BarHeld.HEAD) {
+            gap = start - Math.abs(start - fit.reachMm()) - fit.barRadiusMm();
+        }
+        double margin = gap / wanted - 1;
+        Verdict verdict = gap <= 0 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
+        String words = gap <= 0
+                ? String.format(
+                        Locale.ROOT,
+                        "The bar does not go in: with the point at the wall it lacks %s on the far side.",
+                        say.length(-gap))
+                : String.format(
+                        Locale.ROOT,
+                        "The bar clears the starting hole by %s; %s of the finished hole is left for chips.",
+                        say.length(gap),
+                        say.share(fit.chipRoom(job.finishedMm() / 2)));
+        Finding.Builder finding = Finding.at(Station.REACH, "bar-fits")
+                .says(verdict, words)
+                .margin(gap <= 0 ? Math.min(-0.05, margin) : margin / 4)
+                .step(gapWorking(gap).told(say))
+                .steps(drawBack())
+                .steps(smallestHole())
+                .source(GEOMETRY);
+        if (verdict != Verdict.FINE) {
+            String smaller = say.typed(BoreReader.usualBar(job.startMm()) * (verdict == Verdict.WRONG ? 0.8 : 0.9));
+            finding.mend("Bar of " + smaller, BoreField.BAR_DIAMETER.id(), smaller);
+        }
+        return finding.build();
+    }
+
+    private Working gapWorking(double gap) {
+        BoreFit fit = cut.fit();
+        double start = job.startMm() / 2;
+        Working working = Working.of(
+                "Gap round the bar",
+                switch (job.held()) {
+                    case CENTRES -> "R − b";
+                    case HEAD -> "R − |R − s| − b";
+                    case POST -> "R − √(x² + y²) − b";
+                },
+                mm(gap));
+        working = working.with("R", "of the starting hole", mm(start)).with("b", "of the bar", mm(fit.barRadiusMm()));
+        return switch (job.held()) {
+            case CENTRES -> working;
+            case HEAD -> working.with("s", "point from the bar's axis", mm(fit.reachMm()));
+            case POST ->
+                working.with("x", "bar's axis aside", mm(fit.barX(start))).with("y", "and up", mm(fit.barY()));
+        };
+    }
+
+    /** How far the point can be drawn back in the finished hole; nothing when the bar does not go in. */
+    private List<Step> drawBack() {
+        BoreFit fit = cut.fit();
+        double finished = job.finishedMm() / 2;
+        double room = finished - fit.barRadiusMm();
+        if (room < Math.abs(fit.barY())) {
+            return List.of();
+        }
+        return List.of(Working.of(
+                        "Draw the point back by, until the bar touches the far side of the finished hole",
+                        "x + √((R − b)² − y²)",
+                        mm(fit.drawBackMm(finished)))
+                .with("x", "bar's axis aside", mm(fit.barX(finished)))
+                .with("R", "of the finished hole", mm(finished))
+                .with("b", "of the bar", mm(fit.barRadiusMm()))
+                .with("y", mm(fit.barY()))
+                .told(say));
+    }
+
+    /** The smallest hole; nothing where no hole takes bar and point together. */
+    private List<Step> smallestHole() {
+        BoreFit fit = cut.fit();
+        boolean centres = job.held() == BarHeld.CENTRES;
+        double bar = centres ? job.barMm() / 2 + LEAST_GAP_MM : fit.smallestRadiusForBar(SPARE_MM);
+        return Double.isInfinite(smallestRadius(cut))
+                ? List.of()
+                : List.of(Working.of("Smallest hole this tool enters", "2 · max(Rh; Rb)", mm(2 * smallestRadius(cut)))
+                        .with("Rh", "for its heel", mm(fit.smallestRadiusForHeel()))
+                        .with("Rb", "for bar and point with room", mm(bar))
+                        .told(say));
+    }
+
+    private Finding heel() {
+        BoreFit fit = cut.fit();
+        double start = job.startMm() / 2;
+        double gap = fit.heelGapMm(start);
+        double needed = BoreFit.clearanceForHeel(job.flankMm(), start, fit.heightMm());
+        Verdict verdict = gap < 0 ? Verdict.WRONG : gap < 0.03 ? Verdict.DOUBTFUL : Verdict.FINE;
+        Finding.Builder finding = Finding.at(Station.EDGE, "heel")
+                .says(
+                        verdict,
+                        gap < 0
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "It will rub: the heel stands %s into the wall of the starting hole.",
+                                        say.length(-gap))
+                                : String.format(
+                                        Locale.ROOT, "The heel clears the starting hole by %s.", say.length(gap)))
+                .margin(gap < 0 ? Math.max(-1, gap / start) : Math.min(1, gap / 0.3))
+                .step(Working.of("Heel", "R − √((√(R² − h²) − a · tan(α))² + (h − a)²)", mm(gap))
+                        .with("R", "of the starting hole", mm(start))
+                        .with("a", "flank below the point", mm(job.flankMm()))
+                        .with("α", "its clearance", rad(fit.clearanceRad()))
+                        .with("h", "point above centre", mm(fit.heightMm()))
+                        .told(say))
+                .step(Working.of(
+                                "Smallest hole for this heel",
+                                "2 · √(max(0 mm; ((a · tan(α))² + a² − 2 · a · h) / (2 · a · tan(α)))² + h²)",
+                                mm(2 * fit.smallestRadiusForHeel()))
+                        .with("a", mm(job.flankMm()))
+                        .with("α", rad(fit.clearanceRad()))
+                        .with("h", mm(fit.heightMm()))
+                        .told(say))
+                .source(GEOMETRY)
+                .school("One clearance", "Quick to grind; thins the edge in a small hole", true)
+                .school("Two clearances", "A land under the edge, a steeper flank below that passes the bore", false);
+        if (verdict != Verdict.FINE) {
+            String angle = Written.places(Math.ceil(Math.toDegrees(needed)) + 2, 0) + "°";
+            if (Math.toDegrees(needed) < 34) {
+                finding.mend("Clearance " + angle, BoreField.RELIEF.id(), angle);
+            }
+            if (fit.heightMm() < -0.01) {
+                finding.mend(
+                        "Set the point on centre",
+                        (job.held().barTurns() ? BoreField.AHEAD : BoreField.HEIGHT).id(),
+                        "0");
+            }
+            // The flank that this clearance lets pass on centre, a little less.
+            double passes = 0.93 * start * Math.sin(2 * fit.clearanceRad()) + 2 * Math.min(0, fit.heightMm());
+            if (passes > 0.5) {
+                String flank = say.typed(passes);
+                finding.mend("Grind the heel away below " + flank, BoreField.FLANK.id(), flank);
+            }
+        }
+        return finding.build();
+    }
+
+    private Finding reachesBottom() {
+        double leads = BarEnd.leadsBy(job);
+        double spare = job.overhangMm() - job.holeDepthMm();
+        boolean blind = job.bottom() != Bottom.THROUGH;
+        if (job.held() == BarHeld.CENTRES) {
+            return Finding.at(Station.REACH, "reaches-bottom")
+                    .says(
+                            Verdict.of(job.spanMm() / (2 * job.holeDepthMm() + 20) - 1, 0.2),
+                            "The carriage carries the work past the cutter: the bar needs twice the hole's depth and some between the centres, and is "
+                                    + say.length(job.spanMm()) + " long.")
+                    .margin(job.spanMm() / (2 * job.holeDepthMm() + 20) - 1)
+                    .source("Travel of the work over the cutter")
+                    .mend(
+                            "Bar " + say.typed(3 * job.holeDepthMm() + 40) + " long",
+                            BoreField.SPAN.id(),
+                            say.typed(3 * job.holeDepthMm() + 40))
+                    .build();
+        }
+        Verdict verdict = blind && leads < 0.2 ? Verdict.WRONG : spare < 1 ? Verdict.DOUBTFUL : Verdict.FINE;
+        Finding.Builder finding = Finding.at(Station.REACH, "reaches-bottom")
+                .says(
+                        verdict,
+                        blind && leads < 0.2
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "The end of the bar meets the bottom first: the point stays %s short of it.",
+                                        say.length(Math.max(0, -leads)))
+                                : blind
+                                        ? String.format(
+                                                Locale.ROOT,
+                                                "The point leads the end of the bar by %s and reaches the bottom.",
+                                                say.length(leads))
+                                        : String.format(
+                                                Locale.ROOT,
+                                                "The point reaches through with %s to spare before the clamp meets the work.",
+                                                say.length(spare)))
+                .margin(blind ? Math.clamp(leads / 2, -1, 1) : Math.clamp(spare / 10 - 0.1, -1, 1))
+                .step(leads(leads).told(say))
+                .step(Working.of("Clamp to the mouth", "o − t", mm(spare))
+                        .with("o", "clamp to point", mm(job.overhangMm()))
+                        .with("t", "depth of the hole", mm(job.holeDepthMm()).typed())
+                        .told(say))
+                .source("Geometry of the bit in the bar");
+        if (blind && leads < 0.2) {
+            finding.mend("Set the bit at 45°", BoreField.BIT_ANGLE.id(), "45°");
+        }
+        if (spare < 1) {
+            String more = say.typed(Math.ceil(job.holeDepthMm() + 3));
+            finding.mend("Let " + more + " stand out", BoreField.OVERHANG.id(), more);
+        }
+        return finding.build();
+    }
+
+    private Working leads(double leads) {
+        String what = "Point ahead of the bar's end";
+        if (job.insert().isPresent()) {
+            return Working.of(what + ", a tenth of the insert's circle", "0.1 · c", mm(leads))
+                    .with("c", mm(job.insert().get().circleMm()).fromTable());
+        }
+        if (BarEnd.square(job)) {
+            return Working.of(what + ", the bit square through it a width behind", "w / 2 − w", mm(leads))
+                    .with("w", mm(job.bit().widthMm()).fromTable());
+        }
+        return Working.of(what, "s / tan(ε) − x", mm(leads))
+                .with("s", "point from the bar's axis", mm(BoreCut.reach(job)))
+                .with("ε", "bit to the bar", rad(job.bitAngleRad()))
+                .with("x", "crossing behind the end", mm(BarEnd.crossing(job)));
+    }
+
+    private Finding rakeInUse() {
+        double height = job.held().barTurns() ? job.aheadMm() : job.heightMm();
+        double lean = Math.asin(Math.clamp(height / (job.finishedMm() / 2), -1, 1));
+        var use = cut.wedge().signature(cut.used());
+        double clearance = use.endRelief();
+        Verdict verdict = clearance <= 0
+                ? Verdict.WRONG
+                : clearance < Math.toRadians(2)
+                        ? Verdict.DOUBTFUL
+                        : use.backRake() < Math.toRadians(-8) ? Verdict.DOUBTFUL : Verdict.TOLD;
+        Finding.Builder finding = Finding.at(Station.EDGE, "rake-in-use")
+                .says(
+                        verdict,
+                        Math.abs(height) < 1e-9
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "On centre the bit cuts with the angles it has in hand: %s of rake, %s of clearance.",
+                                        say.angle(use.backRake()),
+                                        say.angle(clearance))
+                                : String.format(
+                                        Locale.ROOT,
+                                        "%s %s it cuts with %s of rake and %s of clearance (in hand %s and %s).",
+                                        say.length(Math.abs(height)),
+                                        job.held().barTurns()
+                                                ? height > 0 ? "ahead of the bar's axis" : "behind the bar's axis"
+                                                : height > 0 ? "above centre" : "below centre",
+                                        say.angle(use.backRake()),
+                                        say.angle(clearance),
+                                        say.angle(cut.signature().backRake()),
+                                        say.angle(cut.signature().endRelief())))
+                .margin(clearance <= 0 ? -0.5 : Math.min(1, clearance / Math.toRadians(2) - 1) / 4)
+                .step(Working.of("Lean at the point", "asin(h / R)", rad(lean))
+                        .with("h", mm(height))
+                        .with("R", mm(job.finishedMm() / 2))
+                        .told(say))
+                .step(leaning(
+                                "Rake in use; inside a hole it loses what it gains outside",
+                                "γp",
+                                cut.wedge().backFall(cut.used()))
+                        .told(say))
+                .step(leaning("Clearance in use", "α", cut.wedge().endFall(cut.used()))
+                        .told(say))
+                .source(
+                        "ISO 3002-1:1982, working system, by vectors; inside a hole the signs are the reverse of outside")
+                .school("On centre", "The angles in hand are the angles in use", Math.abs(height) < 0.01)
+                .school(
+                        "A hair above",
+                        "The bar springs down under the cut, to centre and away from digging in",
+                        height > 0.01 && !job.held().barTurns());
+        if (verdict == Verdict.WRONG || verdict == Verdict.DOUBTFUL) {
+            BoreField field = job.held().barTurns() ? BoreField.AHEAD : BoreField.HEIGHT;
+            finding.mend("Set the point on centre", field.id(), "0");
+        }
+        return finding.build();
+    }
+
+    /** An angle in use by the vectors: components of a normal down the cut and out of the metal. */
+    private static Working leaning(String what, String symbol, Wedge.Lean lean) {
+        return Working.of(what, symbol + " = atan2(d; o)", rad(lean.angle()))
+                .with("d", number(lean.down()))
+                .with("o", number(lean.out()));
+    }
+
+    /** The holder against the work, as seen along the axis. */
+    private Finding holder() {
+        double x = Math.abs(cut.fit().barX(job.finishedMm() / 2));
+        double y = Math.abs(cut.fit().barY());
+        double half = job.holderSideMm() / 2;
+        double nearest = Math.hypot(Math.max(0, x - half), Math.max(0, y - half));
+        double farthest = Math.hypot(x + half, y + half);
+        double outside = job.outsideMm() / 2;
+        double gap = job.overhangMm() - job.holeDepthMm();
+        boolean over = nearest < outside;
+        Verdict verdict = !over || gap >= 2 ? Verdict.FINE : gap > 0.5 ? Verdict.DOUBTFUL : Verdict.WRONG;
+        Finding.Builder finding = Finding.at(Station.REACH, "holder-fits")
+                .says(
+                        verdict,
+                        over
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "The holder stands before the work's face and stops %s short of it at full depth.",
+                                        say.length(gap))
+                                : "The holder passes beside the work.")
+                .margin(over ? Math.clamp(gap / 10 - 0.05, -1, 1) : 1)
+                .step(Working.of(
+                                "Holder from the spindle's axis, its nearest point",
+                                "√(max(0 mm; x − s / 2)² + max(0 mm; y − s / 2)²)",
+                                mm(nearest))
+                        .with("x", "bar's axis aside", mm(x))
+                        .with("y", "and up", mm(y))
+                        .with("s", "side of the holder", mm(job.holderSideMm()))
+                        .meaning("; the farthest " + say.length(farthest))
+                        .told(say))
+                .step(Working.of("Work's face", "D / 2", mm(outside))
+                        .with("D", mm(job.outsideMm()))
+                        .told(say))
+                .step(Working.of("Left at full depth", "o − t", mm(gap))
+                        .with("o", "clamp to point", mm(job.overhangMm()))
+                        .with("t", "depth of the hole", mm(job.holeDepthMm()).typed())
+                        .told(say))
+                .source(GEOMETRY + "; jaws, dogs and a flange that stands out are not in it")
+                .caution("Turn the chuck round once by hand with the tool at full depth.");
+        if (verdict != Verdict.FINE) {
+            String more = say.typed(Math.ceil(job.holeDepthMm() + 3));
+            finding.mend("Let " + more + " stand out", BoreField.OVERHANG.id(), more);
+        }
+        return finding.build();
+    }
+
+    /** An insert's pocket in the bar's end. */
+    private Finding pocket(Insert insert) {
+        double tilt = BarEnd.pocketTilt(cut);
+        return Finding.at(Station.MAKE, "bit-in-bar")
+                .says(
+                        Verdict.TOLD,
+                        String.format(
+                                Locale.ROOT,
+                                "Its pocket is tilted by %s; the screw stands %s behind the end, the corner leads by %s.",
+                                say.angle(tilt),
+                                say.length(BarEnd.crossing(job)),
+                                say.length(BarEnd.leadsBy(job))))
+                .step(Working.of(
+                                "Clearance in the bar",
+                                "i + t",
+                                rad(cut.signature().endRelief()))
+                        .with("i", "the insert's", rad(insert.clearanceRad()).fromTable())
+                        .with("t", "tilt", rad(tilt))
+                        .told(say))
+                .steps(pocketRake(insert, tilt))
+                .steps(cornerTrails(insert))
+                .source(insert.source())
+                .build();
+    }
+
+    /** The rake that the groove leaves; nothing where another was typed. */
+    private List<Step> pocketRake(Insert insert, double tilt) {
+        double rake = cut.signature().backRake();
+        return Math.abs(insert.rakeRad() - tilt - rake) > 1e-9
+                ? List.of()
+                : List.of(Working.of("Rake in the bar", "g − t", rad(rake))
+                        .with("g", "of the chip groove", rad(insert.rakeRad()).fromTable())
+                        .with("t", "tilt", rad(tilt))
+                        .told(say));
+    }
+
+    /** The trailing angle that the corner leaves; nothing where another was typed. */
+    private List<Step> cornerTrails(Insert insert) {
+        double trails = cut.signature().endCuttingEdge();
+        double lead = cut.signature().sideCuttingEdge();
+        return Math.abs(BoreAngles.trailing(insert, lead) - trails) > 1e-9
+                ? List.of()
+                : List.of(Working.of("Trailing angle", "90° + l − c", rad(trails))
+                        .with("l", "lead", rad(lead))
+                        .with("c", "its corner", rad(insert.pointRad()).fromTable())
+                        .told(say));
+    }
+
+    private Finding bitInBar() {
+        if (job.insert().isPresent()) {
+            return pocket(job.insert().get());
+        }
+        boolean leaning = job.bitAngleRad() < Math.toRadians(85);
+        double half = job.bit().widthMm() / 2;
+        if (!leaning) {
+            return Finding.at(Station.MAKE, "bit-in-bar")
+                    .says(
+                            Verdict.TOLD,
+                            "Cross-hole for the bit " + say.length(BarEnd.crossing(job))
+                                    + " from the end, square through the bar.")
+                    .step(Working.of("Wall to the end", "w − w / 2", mm(half))
+                            .with(
+                                    "w",
+                                    "the bit's width",
+                                    mm(job.bit().widthMm()).fromTable())
+                            .told(say))
+                    .source("Layout of the bar")
+                    .build();
+        }
+        double included = Math.toRadians(90)
+                - cut.signature().endCuttingEdge()
+                + cut.signature().sideCuttingEdge();
+        return Finding.at(Station.MAKE, "bit-in-bar")
+                .says(
+                        Verdict.TOLD,
+                        String.format(
+                                Locale.ROOT,
+                                "At %s the bit's hole crosses the axis %s behind the end; ground each side at %s to the bit's own axis and a touch over.",
+                                say.angle(job.bitAngleRad()),
+                                say.length(BarEnd.crossing(job)),
+                                say.angle(included / 2)))
+                .step(Working.of("Included angle of the point", "90° − t + l", rad(included))
+                        .with("t", "trailing", rad(cut.signature().endCuttingEdge()))
+                        .with("l", "lead", rad(cut.signature().sideCuttingEdge()))
+                        .told(say))
+                .note("In the bit's own frame the leading edge stands at "
+                        + say.angle(job.bitAngleRad() + cut.signature().sideCuttingEdge())
+                        + " to its side, the trailing one at "
+                        + say.angle(Math.PI / 2
+                                - job.bitAngleRad()
+                                + cut.signature().endCuttingEdge())
+                        + ": half the included angle and a touch over, so that both clear.")
+                .step(Working.of(
+                                "Hole at the surface, from the end",
+                                "x − D / (2 · tan(ε))",
+                                mm(BarEnd.crossing(job) - BarEnd.tipMm(job) / 2 / Math.tan(job.bitAngleRad())))
+                        .with("x", "at the axis", mm(BarEnd.crossing(job)))
+                        .with("D", mm(BarEnd.tipMm(job)))
+                        .with("ε", rad(job.bitAngleRad()))
+                        .told(say))
+                .source("Geometry of the bit in the bar")
+                .build();
+    }
+
+    /** Line boring: radii from pilot to size in steps that feeler gauges make. */
+    private Finding settings() {
+        BoreCut.Passes p = cut.passes();
+        StringBuilder radii = new StringBuilder();
+        double radius = job.startMm() / 2;
+        int all = p.rough() + p.finish();
+        for (int i = 0; i < all; i++) {
+            radius += i < p.rough() ? p.roughMm() : p.finishMm();
+            radii.append(i == 0 ? "" : ", ").append(say.length(radius + job.barMm() / 2));
+        }
+        return Finding.at(Station.CUT, "settings")
+                .says(
+                        Verdict.TOLD,
+                        "Set the cutter out against a stop, " + all + " times; over the bar it measures " + radii + ".")
+                .step(Working.of(
+                                "Over bar and point, at size",
+                                "D / 2 + b / 2",
+                                mm(job.finishedMm() / 2 + job.barMm() / 2))
+                        .with("D", mm(job.finishedMm()).typed())
+                        .with("b", "the bar", mm(job.barMm()))
+                        .told(say))
+                .note("Steps of " + say.length(p.roughMm()) + " roughing, " + say.length(p.finishMm()) + " last.")
+                .source("A micrometer over the point and the back of the bar; feeler leaves between cutter and stop")
+                .caution("Centre holes clean and greased; the bar's carrier guarded: it swings outside the work.")
+                .build();
+    }
+}

@@ -1,0 +1,362 @@
+package boldwedge.core.boring.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.number;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialReader;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.boring.ask.BoreField;
+import boldwedge.core.boring.ask.BoreReader;
+import boldwedge.core.boring.model.BoreCut;
+import boldwedge.core.boring.model.BoreJob;
+import boldwedge.core.cutting.Finish;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.Lessons;
+import boldwedge.core.proof.Measured;
+import boldwedge.core.proof.Taught;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Judges a bored trial: diameters at the mouth and at the bottom beside what was predicted, causes ranked by how well what
+ * each would do in this very set-up fits the readings, one change proposed.
+ */
+public final class BoreProof {
+    private static final Map<String, Entry> RUN =
+            Map.of("speed", BoreField.SPEED, "feed", BoreField.FEED, "depth", BoreField.DEPTH);
+    private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
+    private static final String MOUTH = "Diameter at the mouth";
+    private static final String BOTTOM = "Diameter at the bottom";
+    private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.5, 2000);
+    private static final double GAUGE_MM = 0.003;
+    /** Alignment of a shop lathe is usually within about 0.02 mm per 300 mm (acceptance practice after ISO 1708). */
+    private static final double USUAL_MISALIGNMENT = 0.02 / 300;
+
+    private final TrialRequest request;
+    private final Say say;
+    private final TrialReader reader;
+
+    private BoreProof(TrialRequest request) {
+        this.request = request;
+        this.reader = new TrialReader(request);
+        this.say = new Say(request.plan().units());
+    }
+
+    /** Judges a trial. */
+    public static TrialAnswer prove(TrialRequest request) {
+        return new BoreProof(request).judge();
+    }
+
+    /**
+     * What a kept trial teaches: the error reckoned without teaching and the error measured, both as diameter left small, mm;
+     * empty when the trial cannot be judged.
+     */
+    public static Optional<Taught.Trial> lesson(TrialRequest kept) {
+        PlanRequest plan = kept.plan();
+        TrialRequest untaught =
+                new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), kept.readings());
+        BoreProof proof = new BoreProof(untaught);
+        Optional<BoreCut> cut = proof.run();
+        OptionalDouble mouth = proof.reader.value("near", MOUTH, DIAMETER);
+        OptionalDouble bottom = proof.reader.value("far", BOTTOM, DIAMETER);
+        if (cut.isEmpty() || mouth.isEmpty() || bottom.isEmpty()) {
+            return Optional.empty();
+        }
+        double measured = cut.get().job().finishedMm() - (mouth.getAsDouble() + bottom.getAsDouble()) / 2;
+        return Optional.of(new Taught.Trial(mean(cut.get()), measured));
+    }
+
+    /**
+     * What a trial of such a cut is about: lathe, material and bar as they were reckoned with, whether they were typed or left open;
+     * empty when a field is wrong.
+     */
+    public static Optional<Lessons.About> about(PlanRequest request) {
+        return new BoreReader(request)
+                .read()
+                .map(job -> new Lessons.About(
+                        request.text(BoreField.LATHE),
+                        job.work().id(),
+                        Math.round(job.barMm() * 1000) + "|" + job.barMaterial().id(),
+                        job.measuredNPerMm().isPresent()));
+    }
+
+    /** The job as it was really run. */
+    private Optional<BoreCut> run() {
+        return BoreReader.cut(reader.ran(RUN)).cut();
+    }
+
+    private TrialAnswer judge() {
+        Read<BoreCut> worked = BoreReader.cut(reader.ran(RUN));
+        reader.ran(RUN_ORDER, RUN, worked.states());
+        OptionalDouble mouth = reader.value("near", MOUTH, DIAMETER);
+        OptionalDouble bottom = reader.value("far", BOTTOM, DIAMETER);
+        OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
+        Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
+        if (reader.hasErrors()) {
+            return reader.stopped("One reading cannot be right.");
+        }
+        if (worked.cut().isEmpty()) {
+            return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
+        }
+        if (mouth.isEmpty() || bottom.isEmpty()) {
+            return reader.stopped("Type the diameter at the mouth (past its bell) and at the bottom.");
+        }
+        BoreCut cut = worked.cut().get();
+        double nominal = cut.job().finishedMm();
+        for (String id : List.of("near", "far")) {
+            double value = id.equals("near") ? mouth.getAsDouble() : bottom.getAsDouble();
+            if (Math.abs(value - nominal) > 0.15 * nominal) {
+                reader.wrong(
+                        id,
+                        "That is far from " + say.length(nominal) + ", which the tool was set to. Check the units.");
+                return reader.stopped("One reading cannot be right.");
+            }
+        }
+        return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), finish, sound);
+    }
+
+    private TrialAnswer judged(BoreCut cut, double mouth, double bottom, OptionalDouble finish, Measured.Sound sound) {
+        BoreJob job = cut.job();
+        double upper = job.finishedMm() + job.tolerance().upperMm() + 1e-6;
+        double lower = job.finishedMm() + job.tolerance().lowerMm() - 1e-6;
+        boolean within = mouth <= upper && bottom <= upper && mouth >= lower && bottom >= lower;
+        boolean smooth = finish.isEmpty() || finish.getAsDouble() / 1000 <= job.raMm() * 1.0001;
+        double taper = mouth - bottom;
+        List<Cause> causes = causes(cut, mouth, bottom, sound);
+        String verdict = (within ? "Within the tolerance" : "Outside the tolerance")
+                + (Math.abs(taper) < 0.0015
+                        ? ", no taper"
+                        : ", " + say.length(Math.abs(taper)) + (taper > 0 ? " smaller" : " larger") + " at the bottom")
+                + (finish.isEmpty() ? "" : smooth ? "; the finish is good enough" : "; the finish is too rough")
+                + (sound == Measured.Sound.CHATTER ? "; it sang" : "")
+                + ".";
+        Optional<Proposal> next =
+                within && smooth && sound != Measured.Sound.CHATTER ? Optional.empty() : propose(cut, causes);
+        return new TrialAnswer(
+                true,
+                reader.readings(),
+                compare(cut, mouth, bottom, finish),
+                causes,
+                verdict,
+                next.map(Proposal::mend),
+                next.map(Proposal::expected)
+                        .orElse(
+                                within && smooth
+                                        ? "Nothing needs to change."
+                                        : "Set the point out by half of what it is small by, and take the same depth again."),
+                Optional.of(BoreGraphs.size(cut, say)));
+    }
+
+    private static double mean(BoreCut cut) {
+        return (cut.push().stations().getFirst().diameterErrorMm()
+                        + cut.push().stations().getLast().diameterErrorMm())
+                / 2;
+    }
+
+    private List<TrialAnswer.Compared> compare(BoreCut cut, double mouth, double bottom, OptionalDouble finish) {
+        BoreJob job = cut.job();
+        List<TrialAnswer.Compared> rows = new ArrayList<>();
+        double atMouth = cut.push().stations().getFirst().diameterErrorMm();
+        double atBottom = cut.push().stations().getLast().diameterErrorMm();
+        row(rows, "At the mouth", job.finishedMm() - atMouth, job.taught().spreadMm(atMouth), mouth);
+        row(rows, "At the bottom", job.finishedMm() - atBottom, job.taught().spreadMm(atBottom), bottom);
+        row(rows, "Taper", atBottom - atMouth, Math.hypot(0.3 * (atBottom - atMouth), GAUGE_MM), mouth - bottom);
+        if (job.taught().trials() > 0) {
+            double untaught = mean(cut.untaught());
+            rows.add(new TrialAnswer.Compared(
+                    "Without your trials",
+                    say.length(job.finishedMm() - untaught) + " in the middle",
+                    say.length((mouth + bottom) / 2),
+                    true));
+        }
+        if (finish.isPresent()) {
+            double likely = cut.cutting().finish().raMm() * Finish.MEASURED_OVER_THEORY[1];
+            double ra = finish.getAsDouble() / 1000;
+            rows.add(new TrialAnswer.Compared(
+                    "Finish", say.ra(likely), say.ra(ra), ra < likely * 1.6 && ra > likely * 0.6));
+        }
+        return rows;
+    }
+
+    private void row(List<TrialAnswer.Compared> rows, String what, double predicted, double spread, double measured) {
+        rows.add(new TrialAnswer.Compared(
+                what,
+                say.length(predicted) + " ± " + say.length(spread),
+                say.length(measured),
+                Math.abs(measured - predicted) <= 2 * spread));
+    }
+
+    private List<Cause> causes(BoreCut cut, double mouth, double bottom, Measured.Sound sound) {
+        BoreJob job = cut.job();
+        List<Cause> causes = new ArrayList<>();
+        double small = job.finishedMm() - (mouth + bottom) / 2;
+        double reckoned = mean(cut);
+        double taper = mouth - bottom;
+        double reckonedTaper = cut.push().stations().getLast().diameterErrorMm()
+                - cut.push().stations().getFirst().diameterErrorMm();
+        boolean off = Math.abs(small) > job.allowedErrorMm() || Math.abs(small - reckoned) > GAUGE_MM;
+        if (off && small > 0.001 && reckoned > 1e-4) {
+            double factor = small / reckoned;
+            boolean measured = cut.stiffness().measured();
+            causes.add(new Cause(
+                    measured ? "resists" : "springs",
+                    measured
+                            ? factor > 1
+                                    ? "The material resists more than reckoned"
+                                    : "The material resists, as reckoned"
+                            : factor > 1 ? "It springs more than reckoned" : "It springs, as reckoned",
+                    String.format(
+                            Locale.ROOT,
+                            measured
+                                    ? "%s small where %s was reckoned with the stiffness measured: the force would be %s times as large."
+                                    : "%s small where %s was reckoned: the point would give %s times as much. A push test tells.",
+                            say.length(small),
+                            say.length(reckoned),
+                            say.number(factor, 1)),
+                    gauss(Math.log(factor), job.taught().spread() + 0.2),
+                    List.of(Working.of(
+                                    measured ? "Force over reckoned" : "Spring over reckoned", "m / r", number(factor))
+                            .with("m", "left small, measured", mm(small).measured())
+                            .with("r", "reckoned", mm(reckoned))
+                            .told(say))));
+        }
+        if (off) {
+            double set = small - reckoned;
+            causes.add(new Cause(
+                    "setting",
+                    set > 0 ? "The point was set in too little" : "The point was set out too far",
+                    String.format(
+                            Locale.ROOT,
+                            "Set %s %s, all else as reckoned.",
+                            say.length(Math.abs(set) / 2),
+                            set > 0 ? "short" : "far"),
+                    0.7 * gauss(set, 0.02),
+                    List.of(Working.of("Left over", "m − r", mm(set))
+                            .with("m", "left small, measured", mm(small).measured())
+                            .with("r", "reckoned", mm(reckoned))
+                            .told(say))));
+        }
+        if (small < -0.003) {
+            causes.add(new Cause(
+                    "built-up-edge",
+                    "Metal on the edge makes it cut larger",
+                    "A built-up edge stands out by a few hundredths: "
+                            + job.work().builtUpEdge() + ".",
+                    0.6 * gauss(small + 0.02, 0.02),
+                    List.of()));
+        }
+        if (Math.abs(taper) > GAUGE_MM) {
+            causes.add(new Cause(
+                    "work-springs",
+                    "The work springs more at its mouth",
+                    String.format(
+                            Locale.ROOT,
+                            "Reckoned taper %s, measured %s.",
+                            say.length(reckonedTaper),
+                            say.length(taper)),
+                    gauss(taper - reckonedTaper, Math.hypot(0.5 * reckonedTaper, GAUGE_MM)),
+                    List.of()));
+            double perLength = Math.abs(taper) / 2 / job.holeDepthMm();
+            causes.add(new Cause(
+                    "alignment",
+                    "The headstock does not point along the bed",
+                    String.format(
+                            Locale.ROOT,
+                            "%s over %s of depth; a lathe in order has up to %s.",
+                            say.length(Math.abs(taper) / 2),
+                            say.length(job.holeDepthMm()),
+                            say.length(USUAL_MISALIGNMENT * job.holeDepthMm())),
+                    0.8 * gauss(perLength, 2 * USUAL_MISALIGNMENT),
+                    List.of()));
+            if (taper > 0) {
+                causes.add(new Cause(
+                        "wear",
+                        "The point wears within the pass",
+                        "Smaller towards the bottom, where it cut last.",
+                        0.4
+                                * gauss(
+                                        cut.cutting().surfaceSpeed()
+                                                        / job.work()
+                                                                .surfaceSpeed(job.tool())
+                                                                .high()
+                                                - 1,
+                                        0.4),
+                        List.of()));
+            }
+        }
+        if (sound == Measured.Sound.CHATTER) {
+            double ratio = job.depthMm() / Math.max(1e-6, cut.limitHereMm());
+            causes.add(new Cause(
+                    "chatter",
+                    "The bar sings",
+                    String.format(
+                            Locale.ROOT,
+                            "Reckoned to sing from %s at this speed; %s was taken.",
+                            Double.isInfinite(cut.limitHereMm()) ? "no depth" : say.length(cut.limitHereMm()),
+                            say.length(job.depthMm())),
+                    0.5 + 0.5 * Math.min(1, ratio),
+                    List.of()));
+        }
+        return causes.stream()
+                .filter(cause -> cause.fit() > 0.02)
+                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
+                .toList();
+    }
+
+    private record Proposal(Mend mend, String expected, double after) {}
+
+    /** The change, of those that the findings offer against the likeliest cause, that helps most. */
+    private Optional<Proposal> propose(BoreCut cut, List<Cause> causes) {
+        if (causes.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean sings = causes.getFirst().id().equals("chatter");
+        List<Finding> offered = sings
+                ? new ChatterFindings(cut, say).all()
+                : new BoreSizeFindings(cut, say)
+                        .all().stream().filter(f -> f.id().equals("size")).toList();
+        List<Proposal> proposals = new ArrayList<>();
+        for (Finding finding : offered) {
+            for (Mend mend : finding.mends()) {
+                Map<String, String> fields = new HashMap<>(reader.ran(RUN).fields());
+                fields.put(mend.field(), mend.text());
+                BoreReader.cut(new PlanRequest(
+                                fields,
+                                request.plan().units(),
+                                request.plan().lathe(),
+                                request.plan().taught()))
+                        .cut()
+                        .ifPresent(then -> proposals.add(new Proposal(
+                                mend,
+                                sings
+                                        ? "Then it sings from " + say.length(Math.min(10, then.limitHereMm())) + " on."
+                                        : "Then it comes out "
+                                                + say.length(then.push().largestMm())
+                                                + " small at the first pass, "
+                                                + say.length(cut.push().largestMm()) + " now.",
+                                sings ? -then.limitHereMm() : then.push().largestMm())));
+            }
+        }
+        return proposals.stream().min(Comparator.comparingDouble(Proposal::after));
+    }
+
+    private static double gauss(double misfit, double sigma) {
+        return Math.exp(-misfit * misfit / (2 * sigma * sigma));
+    }
+}

@@ -1,0 +1,392 @@
+package boldwedge.core.boring.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mm4;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.mpa;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.number;
+
+import boldwedge.core.boring.ask.BoreField;
+import boldwedge.core.boring.ask.BoreReader;
+import boldwedge.core.boring.model.BarHeld;
+import boldwedge.core.boring.model.BoreCut;
+import boldwedge.core.boring.model.BoreJob;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Taught;
+import boldwedge.core.rigidity.Bar;
+import boldwedge.core.rigidity.BarSection;
+import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.rule.EdgeRules;
+import boldwedge.core.rule.HeightFinding;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What is said of size and surface: push-off, taper, bell mouth, finish, speed, smallest cut, power, strength. */
+final class BoreSizeFindings {
+    private final BoreCut cut;
+    private final BoreJob job;
+    private final Say say;
+
+    BoreSizeFindings(BoreCut cut, Say say) {
+        this.cut = cut;
+        this.job = cut.job();
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(size());
+        findings.add(mouth());
+        findings.add(stiffness());
+        EdgeRules edge = new EdgeRules(
+                cut.cutting(),
+                new EdgeRules.Fields(
+                        BoreField.SPEED,
+                        BoreField.FEED,
+                        BoreField.DEPTH,
+                        job.insert().isPresent() ? Optional.empty() : Optional.of(BoreField.NOSE_RADIUS)),
+                say);
+        findings.add(edge.finish());
+        findings.add(edge.speed());
+        findings.addAll(edge.offLists());
+        findings.add(edge.smallestChip());
+        findings.add(edge.power());
+        findings.add(strength());
+        if (job.held() == BarHeld.POST) {
+            findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, BoreField.HEIGHT.id()));
+        }
+        return findings;
+    }
+
+    private Finding size() {
+        PushOff push = cut.push();
+        double allowed = job.allowedErrorMm();
+        double margin = allowed / Math.max(push.largestMm(), 1e-9) - 1;
+        // Two spring passes are patience; five tolerances to win back by them is hope.
+        boolean hopeless = push.springPasses() > 2 || push.stoppedByRubbing() || margin < -0.8;
+        Verdict verdict = margin >= 0.5 ? Verdict.FINE : hopeless ? Verdict.WRONG : Verdict.DOUBTFUL;
+        double taper = Math.abs(push.taperMm());
+        Finding.Builder finding = Finding.at(Station.REACH, "size")
+                .says(
+                        verdict,
+                        String.format(
+                                Locale.ROOT,
+                                "The bar springs away %s: the hole comes out %s small%s.%s",
+                                say.length(push.largestMm() / 2),
+                                say.length(push.largestMm()),
+                                taper > 0.0008
+                                        ? ", tapered by " + say.length(taper)
+                                                + (push.taperMm() > 0
+                                                        ? ", smaller at the bottom"
+                                                        : ", smaller at the mouth")
+                                        : ", with no taper that could be measured",
+                                job.taught().trials() > 0 ? " Your trials are in this number." : ""))
+                .margin(margin / 2)
+                .step(Working.of(
+                                "Push aside",
+                                "Fp = T · c",
+                                newtons(cut.cutting().force().pushN()))
+                        .with("T", "thrust square to the cut", newtons(cut.thrustN()))
+                        .with(
+                                "c",
+                                "of it across",
+                                number(cut.thrustN() > 0 ? cut.cutting().force().pushN() / cut.thrustN() : 0))
+                        .told(say))
+                .step(barWorking("Bar").told(say))
+                .step(holderWorking().told(say))
+                .step(workWorking().told(say))
+                .step(leftSmall(push).told(say))
+                .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
+                        .with(
+                                "w",
+                                "of " + job.tolerance().written(say.units()),
+                                mm(job.tolerance().widthMm()).typed())
+                        .told(say))
+                .source("Unit-load method; force: Kienzle with Merchant's friction angle, ± "
+                        + say.share(job.work().spread()) + " and more for the push");
+        if (job.taught().trials() > 0) {
+            Taught taught = job.taught();
+            finding.note("Taught by " + taught.trials() + (taught.trials() == 1 ? " trial: " : " trials: ")
+                    + (taught.of() == Taught.Of.FORCE ? "the cutting force" : "the spring") + " is taken times "
+                    + say.number(taught.factor(), 2) + ", within " + say.share(Math.expm1(taught.spread()))
+                    + " or so; untaught it would be "
+                    + say.length(cut.untaught().push().largestMm()) + " small.");
+        }
+        if (!push.leftMm().isEmpty()) {
+            finding.note("Spring passes at the same setting: " + push.springPasses()
+                    + ". Each cuts what the last left: "
+                    + String.join(", ", push.leftMm().stream().map(say::length).toList())
+                    + (push.stoppedByRubbing() ? "; then it only rubs." : "."));
+        }
+        if (verdict != Verdict.FINE) {
+            mend(finding);
+        }
+        return finding.build();
+    }
+
+    /** What would bring the size nearer, each with what it would then be. */
+    private void mend(Finding.Builder finding) {
+        if (job.held() != BarHeld.CENTRES && job.overhangMm() > job.holeDepthMm() + 4) {
+            double shorter = Math.ceil(job.holeDepthMm() + 2);
+            offer(finding, BoreField.OVERHANG, "Clamp it at ", say.typed(shorter), cut.with(job.barMm(), shorter));
+        }
+        double thicker = BoreReader.usualBar(job.startMm());
+        if (thicker > job.barMm() * 1.04 && !job.necked()) {
+            offer(finding, BoreField.BAR_DIAMETER, "Bar of ", say.typed(thicker), cut.with(thicker, job.overhangMm()));
+        }
+        if (cut.signature().noseRadiusMm() > 0.15) {
+            String nose = say.typed(Math.max(0.1, Math.rint(cut.signature().noseRadiusMm() * 5) / 10));
+            finding.mend("Nose " + nose, BoreField.NOSE_RADIUS.id(), nose);
+        }
+        if (job.depthMm() > 0.1) {
+            String half = say.typed(job.depthMm() / 2);
+            finding.mend("Last pass " + half, BoreField.DEPTH.id(), half);
+        }
+    }
+
+    private void offer(Finding.Builder finding, BoreField field, String words, String text, BoreCut then) {
+        if (then.push().largestMm() < 0.97 * cut.push().largestMm()) {
+            finding.mend(words + text + ": " + say.length(then.push().largestMm()) + " small", field.id(), text);
+        }
+    }
+
+    private Finding mouth() {
+        double full = cut.push().stations().getFirst().diameterErrorMm();
+        return Finding.at(Station.REACH, "bell-mouth")
+                .says(
+                        full > job.allowedErrorMm() ? Verdict.DOUBTFUL : Verdict.TOLD,
+                        full < 0.0005
+                                ? "The mouth comes out as the rest."
+                                : String.format(
+                                        Locale.ROOT,
+                                        "The first %s from the mouth come out up to %s larger: the bar is pushed aside only once the whole edge cuts.",
+                                        say.length(cut.bellLengthMm()),
+                                        say.length(full)))
+                .margin(job.allowedErrorMm() / Math.max(full, 1e-9) / 4 - 0.25)
+                .step(Working.of("Length of edge along the hole", "u + f", mm(cut.bellLengthMm()))
+                        .with(
+                                "u",
+                                "reach of the edge at the depth of cut",
+                                mm(cut.bellLengthMm() - cut.cutting().feedMm()))
+                        .with("f", mmPerRev(cut.cutting().feedMm()))
+                        .told(say))
+                .source("The push grows from nothing as the edge enters")
+                .build();
+    }
+
+    /** Where the stiffness of what holds the bar comes from: the machine's card, or nobody said it. */
+    private String holderFrom() {
+        boolean card = job.held() == BarHeld.CENTRES
+                ? job.lathe().chuckStiffness().isPresent()
+                        && job.lathe().tailstockStiffness().isPresent()
+                : job.lathe().postStiffness().isPresent();
+        return card ? "from the lathe's card" : "";
+    }
+
+    private Finding stiffness() {
+        boolean measured = cut.stiffness().measured();
+        double bar = cut.stiffness().barMmPerN();
+        double share = bar / cut.stiffness().tool();
+        return Finding.at(Station.REACH, "stiffness")
+                .says(
+                        Verdict.TOLD,
+                        String.format(
+                                Locale.ROOT,
+                                "At the point %s across the axis, %s; %s of the give is the bar's.",
+                                Written.full(
+                                        Quantity.STIFFNESS, 1 / cut.stiffness().tool(), say.units()),
+                                measured
+                                        ? "measured"
+                                        : "reckoned, holder "
+                                                + (holderFrom().isEmpty()
+                                                        ? "assumed from the machine's size"
+                                                        : holderFrom()),
+                                say.share(share)))
+                .step(barWorking("Bar alone").told(say))
+                .step(Working.of(
+                                "With its holder",
+                                "δ + h",
+                                mmPerNewton(cut.stiffness().tool()))
+                        .with("δ", "the bar", mmPerNewton(bar))
+                        .with("h", "holder and post", holderGive())
+                        .told(say))
+                .note("A harder bar is no stiffer: E of every steel is " + say.stress(200_000) + " to "
+                        + say.stress(210_000)
+                        + ", and hardness is not in the formula. It wears less and holds its threads.")
+                .source(job.barMaterial().source())
+                .school(
+                        "Harden the bar",
+                        "The cross-hole and its screw last; it scratches less",
+                        job.barMaterial().hard())
+                .school(
+                        "Leave it soft",
+                        "Stiff all the same, and another hole can be drilled",
+                        !job.barMaterial().hard())
+                .build();
+    }
+
+    private Finding strength() {
+        double stress =
+                BoreCut.stressPerNewton(job, cut.bar()) * cut.cutting().force().cuttingN();
+        double margin = job.barMaterial().yieldMPa() / 3 / Math.max(stress, 1e-9) - 1;
+        return Finding.at(Station.REACH, "strength")
+                .says(
+                        Verdict.of(margin, 0.3),
+                        String.format(
+                                Locale.ROOT,
+                                "The bar goes down %s under the cut and bears %s of its %s.",
+                                say.length(cut.dropMm()),
+                                say.stress(stress),
+                                say.stress(job.barMaterial().yieldMPa())))
+                .margin(margin)
+                .step(stressWorking(stress).told(say))
+                .step(Working.of(
+                                "Allowed, a third of what it bears",
+                                "y / 3",
+                                mpa(job.barMaterial().yieldMPa() / 3))
+                        .with(
+                                "y",
+                                job.barMaterial().name(),
+                                mpa(job.barMaterial().yieldMPa()).fromTable())
+                        .told(say))
+                .source("Bending of a beam; " + job.barMaterial().source())
+                .build();
+    }
+
+    /** The give of the bar itself: as a beam on two centres, or section by section out of its clamp. */
+    private Working barWorking(String what) {
+        Amount give = mmPerNewton(cut.stiffness().barMmPerN());
+        if (job.held() == BarHeld.CENTRES && !cut.stiffness().measured()) {
+            return Working.of(what, "a² · b² / (3 · E · π · d⁴ / 64 · (a + b))", give)
+                    .with("a", "from the headstock", mm(job.cutterAtMm()))
+                    .with("b", "to the tailstock", mm(job.spanMm() - job.cutterAtMm()))
+                    .with("E", mpa(job.barMaterial().modulusMPa()).fromTable())
+                    .with("d", mm(job.barMm()));
+        }
+        List<Double> gives = cut.bar().gives();
+        List<BarSection> sections = cut.bar().sections();
+        StringBuilder sum = new StringBuilder();
+        for (int i = 1; i <= gives.size(); i++) {
+            sum.append(i == 1 ? "" : " + ").append("δ").append(i);
+        }
+        // A bar that was measured stiffer than it is reckoned gives no more than was measured.
+        boolean held = cut.stiffness().measured() && cut.bar().barCompliance() > give.value();
+        Working working =
+                Working.of(what + ", bent and sheared", held ? "min(1 / k; " + sum + ")" : sum.toString(), give);
+        for (int i = 1; i <= gives.size(); i++) {
+            BarSection section = sections.get(i - 1);
+            working = working.with(
+                    "δ" + i,
+                    say.length(section.lengthMm()) + " of " + say.length(section.outerMm())
+                            + (section.boreMm() > 0 ? " bored " + say.length(section.boreMm()) : "")
+                            + (section.crossHoleMm() > 0 ? " with the bit's hole" : ""),
+                    mmPerNewton(gives.get(i - 1)));
+        }
+        return held ? working.with("k", measuredStiffness()) : working;
+    }
+
+    private Amount measuredStiffness() {
+        return newtonsPerMm(job.measuredNPerMm().orElseThrow()).measured();
+    }
+
+    /** The give of what holds the bar, with where it comes from. */
+    private Amount holderGive() {
+        Amount give = mmPerNewton(cut.stiffness().holderMmPerN());
+        return cut.stiffness().measured() ? give.measured() : holderFrom().isEmpty() ? give.assumed() : give.fromCard();
+    }
+
+    private Working holderWorking() {
+        Amount give = mmPerNewton(cut.stiffness().holderMmPerN());
+        if (cut.stiffness().measured()) {
+            return Working.of("Holder and post: what was measured less the bar", "1 / k − δ", give)
+                    .with("k", measuredStiffness())
+                    .with("δ", mmPerNewton(cut.stiffness().barMmPerN()));
+        }
+        if (job.held() == BarHeld.CENTRES) {
+            return Working.of("Both centres", "(1 − q)² / kh + q² / kt", give)
+                    .with("q", "cutter's place between them", number(job.cutterAtMm() / job.spanMm()))
+                    .with(
+                            "kh",
+                            "headstock",
+                            spring(job.lathe().chuckStiffness(), job.lathe().chuckOrAssumed()))
+                    .with(
+                            "kt",
+                            "tailstock",
+                            spring(job.lathe().tailstockStiffness(), job.lathe().tailstockOrAssumed()));
+        }
+        return Working.of("Holder and post, moving and turning", "1 / k + L² / (k · g²)", give)
+                .with("k", spring(job.lathe().postStiffness(), BoreCut.holder(job)))
+                .with("L", "clamp to point", mm(cut.bar().lengthMm()))
+                .with("g", "grip", mm(BoreJob.GRIP * job.barMm()).assumed());
+    }
+
+    private static Amount spring(OptionalDouble onCard, double nPerMm) {
+        return onCard.isPresent()
+                ? newtonsPerMm(nPerMm).fromCard()
+                : newtonsPerMm(nPerMm).assumed();
+    }
+
+    private Working workWorking() {
+        Amount give = mmPerNewton(cut.stiffness().workMmPerN());
+        if (job.held() != BarHeld.POST) {
+            return Working.of("Work on its table or carriage", "1 / (2 · k)", give)
+                    .with("k", spring(job.lathe().postStiffness(), BoreCut.holder(job)));
+        }
+        return Working.of("Work and chuck at the mouth", "a³ / (3 · E · π / 64 · (D⁴ − d⁴)) + 1 / k", give)
+                .with("a", "out of the chuck", mm(job.stickOutMm()))
+                .with("E", mpa(job.work().modulusMPa()).fromTable())
+                .with("D", "outside", mm(job.outsideMm()))
+                .with("d", "bored", mm(job.finishedMm()))
+                .with(
+                        "k",
+                        "chuck",
+                        spring(job.lathe().chuckStiffness(), job.lathe().chuckOrAssumed()));
+    }
+
+    private Working leftSmall(PushOff push) {
+        double fromMouth = push.stations().stream()
+                .max(Comparator.comparingDouble(PushOff.At::apartMm))
+                .map(PushOff.At::fromChuckMm)
+                .orElse(0.0);
+        double give = job.taught().spring() * (cut.stiffness().tool() + BoreCut.workGive(job, fromMouth));
+        return Working.of(
+                        "Left small, mouth "
+                                + say.length(push.stations().getFirst().diameterErrorMm()) + ", bottom "
+                                + say.length(push.stations().getLast().diameterErrorMm()),
+                        "2 · c · F",
+                        mm(push.largestMm()))
+                .with("c", "all that gives", mmPerNewton(give))
+                .with("F", "the push, at the depth left when it has sprung", newtons(push.largestMm() / 2 / give));
+    }
+
+    private Working stressWorking(double stress) {
+        Amount force = newtons(cut.cutting().force().cuttingN());
+        if (job.held() == BarHeld.CENTRES) {
+            return Working.of("Stress at the cutter", "F · a · b / (a + b) · 32 / (π · d³)", mpa(stress))
+                    .with("F", force)
+                    .with("a", mm(job.cutterAtMm()))
+                    .with("b", mm(job.spanMm() - job.cutterAtMm()))
+                    .with("d", mm(job.barMm()));
+        }
+        Bar.Root root = cut.bar().root();
+        return Working.of("Stress where it is worst", "F · L · D / (2 · I)", mpa(stress))
+                .with("F", force)
+                .with("L", "from the point", mm(root.leverMm()))
+                .with("D", mm(root.outerMm()))
+                .with("I", mm4(root.momentMm4()));
+    }
+}

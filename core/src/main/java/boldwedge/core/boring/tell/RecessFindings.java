@@ -1,0 +1,193 @@
+package boldwedge.core.boring.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.mpa;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.number;
+
+import boldwedge.core.boring.ask.BoreField;
+import boldwedge.core.boring.model.BarEnd;
+import boldwedge.core.boring.model.BoreCut;
+import boldwedge.core.boring.model.BoreJob;
+import boldwedge.core.boring.model.Recess;
+import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.PlungeCut;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Say;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What is said of a recess: whether its bit gets in, how it pushes, and whether an O-ring would sit in it. */
+final class RecessFindings {
+    /** Feed per turn at which a recess is plunged by hand, mm. */
+    private static final double FEED_MM = 0.03;
+    /** Room left all round when the bit is drawn in through the hole, mm. */
+    private static final double ROOM_MM = 0.3;
+
+    private final BoreCut cut;
+    private final BoreJob job;
+    private final Recess recess;
+    private final Say say;
+
+    RecessFindings(BoreCut cut, Recess recess, Say say) {
+        this.cut = cut;
+        this.job = cut.job();
+        this.recess = recess;
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(enters());
+        findings.add(plunge());
+        if (recess.kind() == Recess.Kind.O_RING) {
+            findings.add(gland());
+        }
+        return findings;
+    }
+
+    /** The bar and a bit that stands out by the recess's depth must pass the finished hole together. */
+    private Finding enters() {
+        double deep = recess.depthMm(job.finishedMm());
+        double across = BarEnd.tipMm(job) + deep + ROOM_MM;
+        double left = job.finishedMm() - across;
+        Verdict verdict = left < 0 ? Verdict.WRONG : left < ROOM_MM ? Verdict.DOUBTFUL : Verdict.FINE;
+        Finding.Builder finding = Finding.at(Station.REACH, "recess-enters")
+                .says(
+                        verdict,
+                        left < 0
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "With a bit that stands out enough for the recess the bar lacks %s in the hole.",
+                                        say.length(-left))
+                                : String.format(
+                                        Locale.ROOT,
+                                        "The recessing bit stands out %s and passes the hole with %s left.",
+                                        say.length(deep + ROOM_MM),
+                                        say.length(left)))
+                .margin(left / Math.max(1, deep))
+                .step(Working.of("Across bar and bit", "b + d + r", mm(across))
+                        .with("b", "bar", mm(BarEnd.tipMm(job)))
+                        .with("d", "depth of the recess", mm(deep))
+                        .with("r", "room", mm(ROOM_MM).assumed())
+                        .told(say))
+                .source("Geometry across the hole")
+                .caution("Draw the bit clear of the recess before you move along: it cannot be seen. Note the dial.");
+        if (verdict != Verdict.FINE) {
+            double fits = job.finishedMm() - deep - 2 * ROOM_MM;
+            if (fits > 2) {
+                String bar = say.typed(Math.floor(2 * fits) / 2);
+                finding.mend(
+                        "Bar of " + bar, (job.necked() ? BoreField.NECK_DIAMETER : BoreField.BAR_DIAMETER).id(), bar);
+            }
+        }
+        return finding.build();
+    }
+
+    private Finding plunge() {
+        double rake = cut.signature().backRake();
+        PlungeCut plunge = PlungeCut.of(job.work(), rake, recess.bitMm(), FEED_MM, 0);
+        double give = cut.stiffness().tool() + cut.stiffness().workMmPerN();
+        double shallow = 2 * plunge.thrustN() * give;
+        double limit = cut.mode().absoluteLimit();
+        double sings = plunge.directionalNPerMm() / limit;
+        Verdict verdict = sings > 2 ? Verdict.WRONG : sings > 1 ? Verdict.DOUBTFUL : Verdict.FINE;
+        int plunges = recess.plunges();
+        Finding.Builder finding = Finding.at(Station.REACH, "recess-plunge")
+                .says(
+                        verdict,
+                        String.format(
+                                Locale.ROOT,
+                                "%s of a bit %s wide; it comes out %s small in diameter while fed%s.",
+                                plunges == 1 ? "One plunge" : plunges + " plunges side by side",
+                                say.length(recess.bitMm()),
+                                say.length(Math.max(0, shallow)),
+                                sings > 1 ? ", and so wide a bit sings on this bar" : ""))
+                .margin(1 / Math.max(1e-6, sings) - 1)
+                .step(Working.of("Push of the bit", "kc · K · w · f · (f / 1 mm)^(−mc) · p", newtons(plunge.thrustN()))
+                        .with("kc", mpa(job.work().kc11MPa()).fromTable())
+                        .with("mc", number(job.work().mc()).fromTable())
+                        .with("K", "for the rake", number(CuttingForce.rakeFactor(job.work(), rake)))
+                        .with("w", mm(recess.bitMm()))
+                        .with("f", mmPerRev(FEED_MM).assumed())
+                        .with("p", "push over cutting force", number(CuttingForce.pushRatio(job.work(), rake)))
+                        .told(say))
+                .step(Working.of("Left small while fed", "2 · F · c", mm(shallow))
+                        .with("F", newtons(plunge.thrustN()))
+                        .with("c", "all that gives", mmPerNewton(give))
+                        .told(say))
+                .step(Working.of(
+                                "Growth of the push over what is quiet at any speed",
+                                "D / (2 · k · ζ · (1 + ζ))",
+                                number(sings))
+                        .with("D", newtonsPerMm(plunge.directionalNPerMm()))
+                        .with("k", newtonsPerMm(cut.mode().stiffnessNPerMm()))
+                        .with("ζ", number(cut.mode().damping()))
+                        .told(say))
+                .note("Places of the bit's near side from the mouth: " + places() + ".")
+                .source("Kienzle; chatter of one mode as for the cut")
+                .caution("Let it dwell two turns at depth, then come straight out: what was left small is taken.");
+        double quiet = recess.bitMm() / sings * 0.9;
+        if (sings > 1 && quiet > 0.4) {
+            finding.mend("Bit " + say.typed(quiet) + " wide", BoreField.GROOVER.id(), say.typed(quiet));
+        }
+        return finding.build();
+    }
+
+    /** Where the bit's near side stands at each plunge, so that they overlap evenly. */
+    private String places() {
+        StringBuilder out = new StringBuilder();
+        int n = recess.plunges();
+        for (int i = 0; i < n && i < 12; i++) {
+            double at = recess.atMm() + (n == 1 ? 0 : i * (recess.widthMm() - recess.bitMm()) / (n - 1));
+            out.append(i == 0 ? "" : ", ").append(say.length(at));
+        }
+        return n > 12 ? out + " and on" : out.toString();
+    }
+
+    private Finding gland() {
+        double squeeze = recess.squeeze(job.finishedMm());
+        double fill = recess.fill(job.finishedMm());
+        boolean leaks = squeeze < 0.1;
+        boolean wrong = leaks || squeeze > 0.35 || fill > 0.9;
+        boolean doubtful = squeeze < 0.15 || squeeze > 0.3 || fill > 0.85;
+        String deep = say.typed(job.finishedMm() + 2 * Recess.glandDepth(recess.cordMm()));
+        Finding.Builder finding = Finding.at(Station.CUT, "gland")
+                .says(
+                        wrong ? Verdict.WRONG : doubtful ? Verdict.DOUBTFUL : Verdict.FINE,
+                        String.format(
+                                Locale.ROOT,
+                                "The ring is squeezed by %s and fills %s of its gland%s.",
+                                say.share(squeeze),
+                                say.share(fill),
+                                leaks ? ": it would leak" : fill > 0.9 ? ": it has no room to swell" : ""))
+                .margin(Math.min((squeeze - 0.15) / 0.15, (0.85 - fill) / 0.2))
+                .step(Working.of("Squeeze", "1 − d / c", number(squeeze))
+                        .with("d", "depth", mm(recess.depthMm(job.finishedMm())))
+                        .with("c", "cord", mm(recess.cordMm()))
+                        .told(say))
+                .step(Working.of("Filled", "π · c² / 4 / (w · d)", number(fill))
+                        .with("c", "cord", mm(recess.cordMm()))
+                        .with("w", "width", mm(recess.widthMm()))
+                        .with("d", "depth", mm(recess.depthMm(job.finishedMm())))
+                        .told(say))
+                .source("Squeeze 15 to 30 % for a ring at rest and fill under 85 %: usual for glands after ISO 3601-2;"
+                        + " reckoned against a shaft that fills the hole; keep to the ring maker's sheet")
+                .caution("Break the corners of the gland: a sharp one cuts the ring as it goes in.");
+        if (wrong || doubtful) {
+            finding.mend("Recess to " + deep, BoreField.RECESS_DIAMETER.id(), deep);
+            if (fill > 0.85) {
+                String wide = say.typed(Math.ceil(10 * Recess.glandWidth(recess.cordMm())) / 10);
+                finding.mend("Gland " + wide + " wide", BoreField.RECESS_WIDTH.id(), wide);
+            }
+        }
+        return finding.build();
+    }
+}

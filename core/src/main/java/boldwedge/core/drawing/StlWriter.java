@@ -1,0 +1,31 @@
+package boldwedge.core.drawing;
+
+import java.util.List;
+import java.util.Locale;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+
+/** Writes shells as an ASCII STL file in millimetres, a solid each. */
+public final class StlWriter {
+    private StlWriter() {}
+
+    /** The shells as one file. */
+    public static String write(List<Mesh> shells) {
+        StringBuilder out = new StringBuilder(1 << 14);
+        for (Mesh shell : shells) {
+            out.append("solid ").append(shell.name()).append('\n');
+            for (Mesh.Triangle triangle : shell.triangles()) {
+                out.append("facet normal ").append(vector(triangle.normal())).append("\nouter loop\n");
+                for (Vector3D corner : List.of(triangle.a(), triangle.b(), triangle.c())) {
+                    out.append("vertex ").append(vector(corner)).append('\n');
+                }
+                out.append("endloop\nendfacet\n");
+            }
+            out.append("endsolid ").append(shell.name()).append('\n');
+        }
+        return out.toString();
+    }
+
+    private static String vector(Vector3D v) {
+        return String.format(Locale.ROOT, "%.6f %.6f %.6f", v.getX(), v.getY(), v.getZ());
+    }
+}

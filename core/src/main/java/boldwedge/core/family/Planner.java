@@ -1,0 +1,120 @@
+package boldwedge.core.family;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.CutPage;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.FieldState;
+import boldwedge.core.ask.Look;
+import boldwedge.core.ask.MakeStep;
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.Told;
+import boldwedge.core.drawing.Scene;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.measure.Say;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+
+/** Thinks a cut through with the family that it is for. The same request gives the same answer; nothing is kept. */
+public final class Planner {
+    private static final Comparator<Finding> WORST_FIRST = Comparator.comparing(Finding::station)
+            .thenComparing(Finding::verdict)
+            .thenComparingDouble(Finding::margin);
+
+    private Planner() {}
+
+    /** The answer to a request; see {@link PlanAnswer} for what a wrong field does. */
+    public static PlanAnswer plan(PlanRequest request) {
+        return plan(request, Look.ALL);
+    }
+
+    /** The answer with the drawings and workings of what is looked at. */
+    public static PlanAnswer plan(PlanRequest request, Look look) {
+        return plan(Families.of(request), request, look);
+    }
+
+    private static <C> PlanAnswer plan(ToolFamily<C> family, PlanRequest request, Look look) {
+        Read<C> read = family.read(request);
+        if (read.cut().isEmpty()) {
+            return new PlanAnswer(
+                    false,
+                    request.units(),
+                    inOrder(family, read),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    family.page(read));
+        }
+        C cut = read.cut().get();
+        Say say = new Say(request.units());
+        family.show(cut, new Chosen(read.states(), say));
+        Told told = family.tell(cut, say);
+        CutPage page = family.page(read);
+        return new PlanAnswer(
+                true,
+                request.units(),
+                inOrder(family, read),
+                told.figures(),
+                told.findings().stream()
+                        .sorted(WORST_FIRST)
+                        .map(finding -> look.seesWhole(finding) ? finding : finding.brief())
+                        .toList(),
+                drawn(told.drawings(), look == Look.ALL ? any -> true : look.scenes(page, family.trial())::contains),
+                look.seesMaking() ? steps(told.making().get(), look) : List.of(),
+                page);
+    }
+
+    /** The cut in a sentence, as its card has it, whether it can be worked out or not. */
+    public static String says(PlanRequest request) {
+        return says(Families.of(request), request);
+    }
+
+    private static <C> String says(ToolFamily<C> family, PlanRequest request) {
+        return family.page(family.read(request)).printed().sentence();
+    }
+
+    private static List<Scene> drawn(List<Drawn> drawings, Predicate<String> seen) {
+        return drawings.stream()
+                .filter(drawing -> seen.test(drawing.id()))
+                .map(Drawn::scene)
+                .toList();
+    }
+
+    /** Many steps show one drawing: but for a look at everything it comes with the first of them. */
+    private static List<MakeStep> steps(List<MakeStep> steps, Look look) {
+        if (look == Look.ALL) {
+            return steps;
+        }
+        Set<Scene> sent = new HashSet<>();
+        return steps.stream()
+                .map(step -> sent.add(step.scene())
+                        ? step
+                        : step.withScene(step.scene().bare()))
+                .toList();
+    }
+
+    private static List<FieldState> inOrder(ToolFamily<?> family, Read<?> read) {
+        return family.entries().stream()
+                .map((Entry entry) -> read.states().get(entry))
+                .filter(Objects::nonNull)
+                .map(Objects::requireNonNull)
+                .toList();
+    }
+
+    /** The solid of a request, for export; empty when a field is wrong or there is none. */
+    public static Optional<Solid> solid(PlanRequest request) {
+        return solid(Families.of(request), request);
+    }
+
+    private static <C> Optional<Solid> solid(ToolFamily<C> family, PlanRequest request) {
+        return family.read(request).cut().flatMap(family::solid);
+    }
+}

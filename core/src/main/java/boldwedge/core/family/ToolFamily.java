@@ -1,0 +1,95 @@
+package boldwedge.core.family;
+
+import boldwedge.core.ask.Choice;
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.CutPage;
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.Told;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialForm;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.measure.Say;
+import boldwedge.core.proof.Lessons;
+import boldwedge.core.proof.Taught;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * A family of tools: everything that the program knows of it, declared once. Nothing outside its package names it; server and
+ * page show what is declared here. {@code docs/adding.md} tells how to add one.
+ *
+ * @param <C> its cut, worked out
+ */
+public interface ToolFamily<C> {
+    /** Its name in the API. */
+    String id();
+
+    /** Where it stands among the families, the first one first; the first also answers a question that names no operation. */
+    default int place() {
+        return Integer.MAX_VALUE;
+    }
+
+    /** What it can be asked to do; the ids are texts of the field {@code operation}. */
+    List<Choice> operations();
+
+    /** What it asks, in order. Ids shared with other families mean the same there. */
+    List<Entry> entries();
+
+    /** Reads a request and works its cut out. */
+    Read<C> read(PlanRequest request);
+
+    /** Writes what was chosen into the fields that were left open. */
+    void show(C cut, Chosen chosen);
+
+    /** Figures, findings, drawings and the making of a cut. */
+    Told tell(C cut, Say say);
+
+    /** The solid of what is made, for export; empty when there is none. */
+    Optional<Solid> solid(C cut);
+
+    /** How a cut is shown, whether it could be worked out or not. */
+    CutPage page(Read<C> read);
+
+    /** What can be read of a trial cut. */
+    TrialForm trial();
+
+    /** Judges a trial cut. */
+    TrialAnswer prove(TrialRequest request);
+
+    /** The kinds of things that the crib keeps of it. */
+    List<ToolKind> kinds();
+
+    /** The kind that is tried when a cut asks which of the shop's tools will do it. */
+    ToolKind matched();
+
+    /**
+     * Tries one of the shop's tools on a cut.
+     *
+     * @param cut the cut
+     * @param tool the tool's own texts by field
+     */
+    ToolMatch match(PlanRequest cut, Map<String, String> tool);
+
+    /** What the trials of such a cut are about, when they teach something; empty where this family learns nothing from them. */
+    default Optional<Lessons.About> about(PlanRequest request) {
+        return Optional.empty();
+    }
+
+    /** What a kept trial teaches; empty when it cannot be judged. */
+    default Optional<Taught.Trial> lesson(TrialRequest kept) {
+        return Optional.empty();
+    }
+
+    /** Whether its trials teach. */
+    default boolean learns() {
+        return false;
+    }
+
+    /** Tests of the tool as it is held; empty where there are none. */
+    default Optional<ToolTests> tests() {
+        return Optional.empty();
+    }
+}

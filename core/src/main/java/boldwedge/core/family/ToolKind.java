@@ -1,0 +1,139 @@
+package boldwedge.core.family;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.FieldState;
+import boldwedge.core.ask.Kept;
+import boldwedge.core.ask.Read;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A kind of thing that the crib keeps.
+ *
+ * @param id its name in the API
+ * @param words what it is called
+ * @param button what the button says that keeps one
+ * @param mark the field that only such a thing brings: what is kept without saying its kind is known by it
+ * @param brings what it brings to a cut, and how it is kept
+ * @param card what its card shows, in order
+ * @param shows what its card calls them, where it is not what they are called beside their input
+ * @param drawing id of the drawing on its card
+ * @param sample a job that any such thing can do, to draw it in
+ * @param figure id of a figure on its card; empty for none
+ * @param figureNeeds field without which that figure tells nothing of the thing itself
+ * @param ground whether it is ground, and measured when it was
+ * @param counted whether its trials are counted, for what one costs a cut
+ */
+public record ToolKind(
+        String id,
+        String words,
+        String button,
+        Entry mark,
+        List<KeptField> brings,
+        List<Entry> card,
+        Map<Entry, String> shows,
+        String drawing,
+        Map<Entry, String> sample,
+        String figure,
+        String figureNeeds,
+        boolean ground,
+        boolean counted) {
+
+    /**
+     * A field that is kept.
+     *
+     * @param entry the field
+     * @param onlyWith kept only where all of these were typed, not chosen
+     */
+    public record KeptField(Entry entry, List<Entry> onlyWith) {}
+
+    /** A kind that is drawn on the cut it was kept from; the rest is added to it. */
+    public static ToolKind of(
+            String id, String words, String button, Entry mark, List<Entry> brings, List<Entry> card, String drawing) {
+        return new ToolKind(
+                id,
+                words,
+                button,
+                mark,
+                brings.stream().map(entry -> new KeptField(entry, List.of())).toList(),
+                card,
+                Map.of(),
+                drawing,
+                Map.of(),
+                "",
+                "",
+                false,
+                false);
+    }
+
+    /** The same, keeping fields only where they were typed. */
+    public ToolKind keepingTyped(Entry... entries) {
+        List<KeptField> more = new ArrayList<>(brings);
+        for (Entry entry : entries) {
+            more.add(new KeptField(entry, List.of(entry)));
+        }
+        return with(more, shows, sample);
+    }
+
+    /** The same, keeping a field only where others were typed. */
+    public ToolKind keeping(Entry entry, Entry... onlyWith) {
+        List<KeptField> more = new ArrayList<>(brings);
+        more.add(new KeptField(entry, List.of(onlyWith)));
+        return with(more, shows, sample);
+    }
+
+    /** The same with shorter names on its card. */
+    public ToolKind calling(Map<Entry, String> names) {
+        return with(brings, names, sample);
+    }
+
+    /** The same with the job in which it is drawn. */
+    public ToolKind drawnIn(Map<Entry, String> job) {
+        return with(brings, shows, job);
+    }
+
+    /** The same with a figure on its card that stands only when a field is known. */
+    public ToolKind showing(String figureId, Entry needs) {
+        return new ToolKind(
+                id, words, button, mark, brings, card, shows, drawing, sample, figureId, needs.id(), ground, counted);
+    }
+
+    /** The same, measured when it is ground. */
+    public ToolKind groundAndMeasured() {
+        return new ToolKind(
+                id, words, button, mark, brings, card, shows, drawing, sample, figure, figureNeeds, true, counted);
+    }
+
+    /** The same, its trials counted. */
+    public ToolKind countedByTrials() {
+        return new ToolKind(
+                id, words, button, mark, brings, card, shows, drawing, sample, figure, figureNeeds, ground, true);
+    }
+
+    private ToolKind with(List<KeptField> fields, Map<Entry, String> names, Map<Entry, String> job) {
+        return new ToolKind(
+                id, words, button, mark, fields, card, names, drawing, job, figure, figureNeeds, ground, counted);
+    }
+
+    /** What it is as the crib would keep it of a cut: every value written out, so that it does not change when the advice does. */
+    public Kept kept(Read<?> read) {
+        Map<String, String> fields = new LinkedHashMap<>();
+        for (KeptField field : brings) {
+            FieldState state = read.states().get(field.entry());
+            if (state != null && field.onlyWith().stream().allMatch(other -> typed(read, other))) {
+                boolean picked = field.entry().limits().isEmpty();
+                fields.put(
+                        state.id(),
+                        picked ? state.typed() : state.spelled().isEmpty() ? state.text() : state.spelled());
+            }
+        }
+        return new Kept(id, button, fields);
+    }
+
+    private static boolean typed(Read<?> read, Entry entry) {
+        FieldState state = read.states().get(entry);
+        return state != null && !state.chosen();
+    }
+}

@@ -1,0 +1,67 @@
+package boldwedge.core.family;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.Look;
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How one of the shop's tools would do a cut.
+ *
+ * @param verdict the worst that is found
+ * @param rank lower is better: failures weigh most, then doubts, then how far the angles lie from the advice
+ * @param reasons what speaks against it, worst first; or that nothing does
+ * @param take texts by field, besides the tool's own, that set it up at its best
+ */
+public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<String, String> take) {
+    /**
+     * Tries a tool on a cut by planning the cut with it.
+     *
+     * @param cut the cut
+     * @param brings what such a tool brings: what its card does not say is chosen
+     * @param open what is left open, so that the best is chosen for it
+     * @param tool the tool's own texts by field id
+     */
+    public static ToolMatch byPlan(PlanRequest cut, List<Entry> brings, List<Entry> open, Map<String, String> tool) {
+        Map<String, String> fields = new HashMap<>(cut.fields());
+        brings.forEach(field -> fields.put(field.id(), tool.getOrDefault(field.id(), "")));
+        open.forEach(field -> fields.put(field.id(), ""));
+        PlanAnswer answer = Planner.plan(new PlanRequest(fields, cut.units(), cut.lathe()), Look.EDGE);
+        if (!answer.worked()) {
+            List<String> reasons = answer.fields().stream()
+                    .filter(state -> !state.error().isEmpty())
+                    .map(state -> state.label() + ": " + state.error())
+                    .toList();
+            return new ToolMatch(Verdict.WRONG, 1000, reasons, Map.of());
+        }
+        List<String> reasons = new ArrayList<>();
+        double rank = 0;
+        Verdict worst = Verdict.FINE;
+        List<Finding> counted = answer.findings().stream()
+                .filter(f -> f.station() == Station.EDGE || f.station() == Station.REACH)
+                .filter(f -> f.verdict() == Verdict.WRONG || f.verdict() == Verdict.DOUBTFUL)
+                .sorted((a, b) -> a.verdict().compareTo(b.verdict()))
+                .toList();
+        for (Finding finding : counted) {
+            reasons.add(finding.statement());
+            rank += finding.verdict() == Verdict.WRONG ? 100 : 10;
+            rank += Math.min(9, 3 * Math.max(0, -finding.margin()));
+            if (finding.verdict().compareTo(worst) < 0) {
+                worst = finding.verdict();
+            }
+        }
+        if (reasons.isEmpty()) {
+            reasons.add("Nothing was found against it.");
+        }
+        Map<String, String> take = new HashMap<>();
+        open.forEach(field -> take.put(field.id(), ""));
+        return new ToolMatch(worst, rank, reasons, take);
+    }
+}

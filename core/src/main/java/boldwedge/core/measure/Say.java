@@ -1,0 +1,87 @@
+package boldwedge.core.measure;
+
+/** Numbers in the units that the reader asked for. */
+public record Say(UnitSystem units) {
+    public String length(double mm) {
+        return Written.full(Quantity.LENGTH, mm, units);
+    }
+
+    /** A small length with its sign: "+0.4 mm", "−5 thou". */
+    public String signed(double mm) {
+        return (mm > 0 ? "+" : "") + length(mm);
+    }
+
+    public String angle(double radians) {
+        return Written.degrees(radians);
+    }
+
+    public String feed(double mmPerRev) {
+        return Written.full(Quantity.FEED, mmPerRev, units);
+    }
+
+    public String surfaceSpeed(double metresPerMinute) {
+        return Written.full(Quantity.SURFACE_SPEED, metresPerMinute, units);
+    }
+
+    public String rpm(double rpm) {
+        return Written.full(Quantity.SPINDLE_SPEED, rpm, units);
+    }
+
+    public String force(double newtons) {
+        return Written.force(newtons, units);
+    }
+
+    public String power(double watts) {
+        return Written.full(Quantity.POWER, watts, units);
+    }
+
+    public String ra(double mm) {
+        return Written.full(Quantity.ROUGHNESS, mm * 1000, units);
+    }
+
+    public String share(double share) {
+        return Written.places(share * 100, Math.abs(share) < 0.1 ? 1 : 0) + " %";
+    }
+
+    /** A length rounded to what is easily set, as a mend types it. */
+    public String typed(double mm) {
+        return units == UnitSystem.METRIC
+                ? Written.places(mm, mm < 5 ? 2 : 0) + " mm"
+                : Written.places(mm / 25.4, 3) + " in";
+    }
+
+    /** A plain number with so many places. */
+    public String number(double value, int places) {
+        return Written.places(value, places);
+    }
+
+    /** Minutes and seconds. */
+    public String time(double minutes) {
+        return Written.time(minutes);
+    }
+
+    /** A stress, MPa. */
+    public String stress(double mpa) {
+        return Written.full(Quantity.STRESS, mpa, units);
+    }
+
+    /** A torque, N·m. */
+    public String torque(double newtonMetres) {
+        return Written.full(Quantity.TORQUE, newtonMetres, units);
+    }
+
+    /** A give, mm/N. */
+    public String give(double mmPerN) {
+        return Written.full(Quantity.COMPLIANCE, mmPerN, units);
+    }
+
+    /** A stiffness, N/mm. */
+    public String stiffness(double nPerMm) {
+        return Written.full(Quantity.STIFFNESS, nPerMm, units);
+    }
+
+    /** A value in these units. */
+    public String amount(Amount amount) {
+        return amount.written(units);
+    }
+}

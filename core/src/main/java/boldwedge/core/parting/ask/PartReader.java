@@ -1,0 +1,379 @@
+package boldwedge.core.parting.ask;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.FieldReader;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.holder.Bolt;
+import boldwedge.core.holder.SplitBlock;
+import boldwedge.core.parting.model.HolderDesign;
+import boldwedge.core.parting.model.HolderGeometry;
+import boldwedge.core.parting.model.HolderKind;
+import boldwedge.core.parting.model.PartCut;
+import boldwedge.core.parting.model.PartHold;
+import boldwedge.core.parting.model.PartJob;
+import boldwedge.core.parting.model.PartJobBuilder;
+import boldwedge.core.stock.Blade;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.WorkMaterial;
+import java.util.Optional;
+
+/** Reads a parting or grooving job as typed, and says beside each field what is wrong with it. */
+public final class PartReader extends FieldReader {
+    /** Width of a block beyond blade, bolt and hinge: a longer lever for both. */
+    private static final double SPARE_MM = 10;
+
+    private static final double WALL_MM = SplitBlock.WALL_MM;
+
+    /** Room between the work's skin and whatever stands before it at full depth, mm. */
+    public static final double ROOM_MM = 1;
+    /** Least floor under a slot. */
+    private static final double LEAST_FLOOR_MM = 2;
+    /** Of a blade's length this must stay in its holder, as a part of its height. */
+    private static final double HELD = 1.2;
+    /** A block bolted straight to the slide leaves out post and top slide: ours, until it is measured. */
+    private static final double BLOCK_OVER_POST = 2;
+
+    public PartReader(PlanRequest request) {
+        super(request);
+    }
+
+    /** Reads a request and works its cut out. */
+    public static Read<PartCut> cut(PlanRequest request) {
+        PartReader reader = new PartReader(request);
+        Optional<PartJob> job = reader.read();
+        return new Read<>(
+                reader.states(),
+                job.map(read -> PartCut.of(
+                        read,
+                        reader.typed(PartField.RAKE).orElse(Double.NaN),
+                        reader.typed(PartField.RELIEF).orElse(Double.NaN),
+                        reader.typed(PartField.SIDE).orElse(Double.NaN))));
+    }
+
+    /** Reads all; empty when a field is wrong (its state then says so). */
+    public Optional<PartJob> read() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        boolean groove = choiceText(PartField.OPERATION).equals("groove");
+        chosenFrom(PartField.OPERATION, Optional.of(groove ? "groove" : "part off"), "operation", "");
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(PartField.MATERIAL));
+        chosenFrom(PartField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<Blade> blade = stock.blade(choiceText(PartField.BLADE));
+        chosenFrom(PartField.BLADE, blade.map(Blade::name), "blade", "Pick one from the list.");
+        Optional<PartHold> hold = constant(PartField.HOLD, PartHold.values());
+        chosenFrom(
+                PartField.HOLD,
+                hold.map(PartHold::words),
+                "way of holding",
+                "It can be chuck, collet or chuck-and-centre.");
+        Optional<HolderKind> holder = constant(PartField.HOLDER, HolderKind.values());
+        chosenFrom(
+                PartField.HOLDER,
+                holder.map(HolderKind::words),
+                "holder",
+                "It can be post, split-block, side-block or rear-block.");
+        Optional<Boolean> behind = oneOf(PartField.POST, "front", "behind");
+        chosenFrom(
+                PartField.POST,
+                behind.map(b -> b ? "behind the work, upside down" : "in front of the work"),
+                "place for the tool",
+                "It can be front or behind.");
+        Optional<Boolean> hollow = oneOf(PartField.TOP, "flat", "hollow");
+        chosenFrom(PartField.TOP, hollow.map(h -> h ? "hollowed top" : "flat top"), "top", "It can be flat or hollow.");
+        Optional<Boolean> two = oneOf(PartField.BOLTS, "one", "two");
+        chosenFrom(PartField.BOLTS, two.map(t -> t ? "two bolts" : "one bolt"), "bolting", "It can be one or two.");
+        chosenFrom(
+                PartField.LATHE,
+                request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
+                "lathe",
+                "Pick one of the shop's lathes, or enter a new one.");
+        for (PartField field : PartField.values()) {
+            field.limits().ifPresent(limits -> measured(field, limits));
+        }
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        PartJob job = job(
+                groove,
+                work.orElseThrow(),
+                blade.orElseThrow(),
+                hold.orElseThrow(),
+                holder.orElseThrow(),
+                behind.orElseThrow() || holder.orElseThrow() == HolderKind.REAR_BLOCK,
+                hollow.orElseThrow(),
+                two.orElseThrow() || holder.orElseThrow() == HolderKind.REAR_BLOCK,
+                request.lathe().orElseThrow());
+        if (job.holder().built() && request.text(PartField.HEIGHT).isEmpty()) {
+            // Until it is measured the point stands where the holder as made puts it.
+            job = job.withHeightMm(HolderGeometry.of(job).heightLeftMm());
+        }
+        checkCut(job);
+        checkBlade(job);
+        if (!hasErrors()) {
+            new HolderCheck(job).check();
+        }
+        return hasErrors() ? Optional.empty() : Optional.of(job);
+    }
+
+    private Optional<Boolean> oneOf(Entry field, String no, String yes) {
+        String wanted = choiceText(field);
+        return wanted.equals(no) ? Optional.of(false) : wanted.equals(yes) ? Optional.of(true) : Optional.empty();
+    }
+
+    private PartJob job(
+            boolean groove,
+            WorkMaterial work,
+            Blade blade,
+            PartHold hold,
+            HolderKind holder,
+            boolean behind,
+            boolean hollow,
+            boolean twoBolts,
+            Lathe lathe) {
+        double diameter = value(PartField.DIAMETER);
+        double end =
+                groove ? typed(PartField.BOTTOM).orElse(Math.rint(0.75 * diameter * 10) / 10) : value(PartField.BORE);
+        double depth = (diameter - end) / 2;
+        double width = typed(PartField.WIDTH).orElse(blade.topMm());
+        double usual = Math.ceil(depth + (blade.section() == Blade.Section.GROUND ? 4 : 2.5));
+        double overhang = typed(PartField.OVERHANG).orElse(usual);
+        double bolt = typed(PartField.BOLT)
+                .orElse(Bolt.atMost(0.85 * lathe.slide().slot(lathe.swingMm()).throatMm(), units)
+                        .threadMm());
+        double clears = Bolt.atMost(bolt, units).clearanceMm();
+        double length = typed(PartField.BLOCK_LENGTH)
+                .orElse(Math.ceil(Math.max(Math.max(40, 2 * overhang), (twoBolts ? 5 : 3.5) * clears)));
+        double shank = lathe.largestShankMm();
+        return PartJobBuilder.builder()
+                .work(work)
+                .groove(groove)
+                .diameterMm(diameter)
+                .endMm(end)
+                .grooveMm(groove ? typed(PartField.GROOVE).orElse(width) : width)
+                .pieceMm(value(PartField.PIECE))
+                .pieces((int) Math.rint(value(PartField.PIECES)))
+                .atMm(value(PartField.AT))
+                .hold(hold)
+                .lathe(lathe)
+                .behind(behind)
+                .blade(blade)
+                .widthMm(width)
+                .leadRad(value(PartField.LEAD))
+                .hollow(hollow)
+                .squareRad(value(PartField.SQUARE))
+                .overhangMm(overhang)
+                .restMm(typed(PartField.REST).orElse(overhang))
+                .holder(holder)
+                .beforeMm(holder.built() ? 0 : typed(PartField.BEFORE).orElse(shank))
+                .boltAtMm(typed(PartField.BOLT_AT)
+                        .orElse(holder.built() ? Math.rint((twoBolts ? 0.75 : 0.4) * length) : 1.5 * shank))
+                .twoBolts(twoBolts)
+                .screws(units)
+                .boltMm(bolt)
+                .heightMm(value(PartField.HEIGHT))
+                .feedMm(typed(PartField.FEED))
+                .speedRpm(typed(PartField.SPEED))
+                .postNPerMm(typed(PartField.STIFFNESS)
+                        .orElse(lathe.postOrAssumed() * (holder.built() ? BLOCK_OVER_POST : 1)))
+                .postMeasured(typed(PartField.STIFFNESS).isPresent())
+                .design(design(blade, bolt, length))
+                .build();
+    }
+
+    private HolderDesign design(Blade blade, double bolt, double length) {
+        Bolt screw = Bolt.atMost(bolt, units);
+        double jaw = typed(PartField.JAW).orElse(Math.max(10, Math.ceil(1.3 * bolt)));
+        double hinge = typed(PartField.HINGE).orElseGet(() -> usualHinge(blade, screw, length, jaw));
+        double cutter = value(PartField.CUTTER);
+        return new HolderDesign(
+                typed(PartField.BLOCK_WIDTH)
+                        .orElse(Math.ceil(blade.heldMm() + WALL_MM + screw.clearanceMm() + hinge + SPARE_MM)),
+                length,
+                jaw,
+                hinge,
+                value(PartField.SAW),
+                value(PartField.ROOM),
+                cutter,
+                typed(PartField.CUTTER_TRUE).orElse(cutter),
+                value(PartField.DIAL),
+                typed(PartField.TAB).orElse(Math.rint(0.6 * length)),
+                typed(PartField.PLATE).orElse(8),
+                value(PartField.TAPER),
+                typed(PartField.SCREW).orElse(5),
+                typed(PartField.MADE_FLOOR),
+                typed(PartField.MADE_SLOT),
+                typed(PartField.MADE_HINGE),
+                typed(PartField.MADE_TAB));
+    }
+
+    /** The thickest hinge that closes onto the blade with its stress well under yield. */
+    private double usualHinge(Blade blade, Bolt screw, double length, double jaw) {
+        double h = blade.heightMm();
+        for (double hinge = 6; hinge > 1.5; hinge -= 0.5) {
+            SplitBlock block = new SplitBlock(
+                    blade.heldMm() + WALL_MM + screw.clearanceMm() + hinge + SPARE_MM,
+                    length,
+                    1,
+                    h + value(PartField.ROOM),
+                    h,
+                    blade.heldMm(),
+                    jaw,
+                    hinge,
+                    value(PartField.SAW),
+                    screw);
+            if (block.hingeMPa() < 0.65 * SplitBlock.YIELD_MPA) {
+                return hinge;
+            }
+        }
+        return 1.5;
+    }
+
+    private void checkCut(PartJob job) {
+        if (job.endMm() >= job.diameterMm()) {
+            wrong(
+                    job.groove() ? PartField.BOTTOM : PartField.BORE,
+                    (job.groove() ? "A groove ends below the outside (" : "The bore must be smaller than the outside (")
+                            + length(job.diameterMm()) + ").");
+        }
+        if (Math.abs(job.pieces() - value(PartField.PIECES)) > 1e-9) {
+            wrong(PartField.PIECES, "A whole number of pieces, please.");
+        }
+        if (job.groove() && job.grooveMm() < job.widthMm() - 1e-9) {
+            wrong(
+                    PartField.GROOVE,
+                    "The edge is " + length(job.widthMm())
+                            + " wide: the groove is that or wider, or take a narrower blade.");
+        }
+        if (Math.abs(job.heightMm()) >= 0.45 * job.diameterMm()) {
+            wrong(
+                    PartField.HEIGHT,
+                    "At " + length(Math.abs(job.heightMm())) + " off centre the point misses the work: under "
+                            + length(0.45 * job.diameterMm()) + ".");
+        }
+        if (job.diameterMm() > job.lathe().swingMm()) {
+            wrong(
+                    PartField.DIAMETER,
+                    "It does not swing over the bed of " + job.lathe().name() + ": at most "
+                            + length(job.lathe().swingMm()) + ".");
+        }
+    }
+
+    private void checkBlade(PartJob job) {
+        Blade blade = job.blade();
+        if (blade.section() != Blade.Section.GROUND && job.widthMm() > blade.topMm() + 1e-9) {
+            wrong(PartField.WIDTH, "This blade is " + length(blade.topMm()) + " wide at the top: that or less.");
+        }
+        if (blade.section() == Blade.Section.GROUND && job.widthMm() > 0.8 * blade.stemMm()) {
+            wrong(
+                    PartField.WIDTH,
+                    "A tip ground from " + length(blade.stemMm()) + " can be " + length(0.8 * blade.stemMm())
+                            + " wide at most: both its sides must be cut free.");
+        }
+        double least = job.depthMm() + ROOM_MM;
+        if (job.overhangMm() < least) {
+            wrong(
+                    PartField.OVERHANG,
+                    "The cut goes " + length(job.depthMm()) + " deep: let the edge stand out " + length(least)
+                            + " or more.");
+        } else if (job.overhangMm() > blade.lengthMm() - HELD * blade.heightMm()) {
+            wrong(
+                    PartField.OVERHANG,
+                    "The blade is " + length(blade.lengthMm()) + " long: with " + length(HELD * blade.heightMm())
+                            + " held it stands out "
+                            + length(Math.max(0, blade.lengthMm() - HELD * blade.heightMm())) + " at most.");
+        }
+        if (blade.deepestMm() > 0 && job.depthMm() > blade.deepestMm()) {
+            wrong(
+                    PartField.BLADE,
+                    "This blade goes " + length(blade.deepestMm()) + " deep at most; the cut goes "
+                            + length(job.depthMm()) + ".");
+        }
+        if (job.restMm() > job.overhangMm() + 1e-9) {
+            wrong(
+                    PartField.REST,
+                    "What rests the blade stands before its clamp: " + length(job.overhangMm())
+                            + " from the edge or less; empty when nothing does.");
+        } else if (job.restMm() < least) {
+            wrong(PartField.REST, "A rest that near runs into the work: " + length(least) + " from the edge or more.");
+        }
+    }
+
+    /** Whether the holder that is to be made can be made at all. */
+    private final class HolderCheck {
+        private final PartJob job;
+        private final HolderDesign design;
+        private final HolderGeometry geometry;
+
+        HolderCheck(PartJob job) {
+            this.job = job;
+            this.design = job.design();
+            this.geometry = HolderGeometry.of(job);
+        }
+
+        void check() {
+            double floor = geometry.drawnFloorMm();
+            if (!job.behind() && floor < (job.holder().built() ? LEAST_FLOOR_MM : 0)) {
+                double over = job.holder().built() ? LEAST_FLOOR_MM - floor : -floor;
+                wrong(
+                        PartField.BLADE,
+                        "The blade is " + length(job.blade().heightMm()) + " high and the axis lies "
+                                + length(geometry.axisMm()) + " over "
+                                + (job.holder().built() ? "the slide" : "the tool's seat")
+                                + ": the stack is above centre already. A blade "
+                                + length(Math.max(0, job.blade().heightMm() - over)) + " high fits.");
+            }
+            if (!job.holder().built()) {
+                return;
+            }
+            if (design.cutterTrueMm() > geometry.drawnSlotMm() + 1e-9) {
+                wrong(
+                        typed(PartField.CUTTER_TRUE).isPresent() ? PartField.CUTTER_TRUE : PartField.CUTTER,
+                        "The slot is " + length(geometry.drawnSlotMm()) + " high and this cutter wider: "
+                                + length(geometry.drawnSlotMm()) + " or less.");
+            }
+            if (job.holder().split()) {
+                checkSplit();
+            } else if (design.widthMm() < job.blade().heldMm() + 4) {
+                wrong(
+                        PartField.BLOCK_WIDTH,
+                        "The blade takes " + length(job.blade().heldMm()) + " of it: make the body "
+                                + length(job.blade().heldMm() + 4) + " or more.");
+            }
+            if (job.boltAtMm() >= design.lengthMm()) {
+                wrong(
+                        PartField.BOLT_AT,
+                        "The block is " + length(design.lengthMm()) + " long: its bolt stands within it.");
+            }
+        }
+
+        private void checkSplit() {
+            Bolt bolt = Bolt.atMost(job.boltMm(), units);
+            double taken = geometry.split().inMm() + WALL_MM + bolt.clearanceMm() + 2;
+            if (job.blade().heldMm() >= design.widthMm()) {
+                wrong(
+                        PartField.BLOCK_WIDTH,
+                        "The blade is wider than the block: " + length(Math.ceil(taken + design.drawnHingeMm()))
+                                + " holds blade, bolt and hinge.");
+            } else if (design.hinge() < 1) {
+                wrong(
+                        design.hingeMm().isPresent() ? PartField.MADE_HINGE : PartField.HINGE,
+                        "That cuts the hinge through, or nearly: leave " + length(1) + " or more; " + length(5)
+                                + " is usual.");
+            } else if (design.widthMm() - design.hinge() < taken) {
+                wrong(
+                        PartField.BLOCK_WIDTH,
+                        "Blade, bolt and hinge need " + length(Math.ceil(taken + design.hinge())) + " or more.");
+            }
+            if (job.twoBolts() && job.boltAtMm() / 2 < 1.5 * bolt.clearanceMm()) {
+                wrong(
+                        PartField.BOLT_AT,
+                        "The two bolts' holes run into each other: the farther one " + length(3 * bolt.clearanceMm())
+                                + " from the front or more.");
+            }
+            if (bolt.clearanceMm() > 0.6 * design.lengthMm()) {
+                wrong(PartField.BLOCK_LENGTH, "The bolt's hole leaves too little of it: longer, or a thinner bolt.");
+            }
+        }
+    }
+}

@@ -1,0 +1,360 @@
+package boldwedge.core.parting.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.mpa;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.rad;
+
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Step;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Say;
+import boldwedge.core.parting.ask.PartField;
+import boldwedge.core.parting.ask.PartReader;
+import boldwedge.core.parting.model.HolderKind;
+import boldwedge.core.parting.model.PartCut;
+import boldwedge.core.parting.model.PartHold;
+import boldwedge.core.parting.model.PartJob;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/** What is said of the blade and its tip: width, clearance down to the axis, lead, drift, drop, pip, chips in the slot. */
+final class BladeFindings {
+    private final PartCut cut;
+    private final PartJob job;
+    private final Say say;
+
+    BladeFindings(PartCut cut, Say say) {
+        this.cut = cut;
+        this.job = cut.job();
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(width());
+        findings.add(clears());
+        findings.add(sides());
+        findings.add(lead());
+        findings.add(drop());
+        findings.add(chips());
+        return findings;
+    }
+
+    private Finding width() {
+        double depthOverWidth = job.depthMm() / job.widthMm();
+        double margin = 10 / depthOverWidth - 1;
+        double thin = 0.5 * job.widthMm();
+        double force = cut.force().cuttingN();
+        return Finding.at(Station.EDGE, "width")
+                .says(
+                        Verdict.of(margin, 0.25),
+                        String.format(
+                                Locale.ROOT,
+                                "The cut goes %s times the width of the edge deep; ten is about the end.",
+                                say.number(depthOverWidth, 1)))
+                .margin(margin)
+                .note("By width: the force grows as b, the blade's strength as b, its stiffness sideways as b³; "
+                        + say.length(thin) + " would take " + say.force(force / 2) + " instead of " + say.force(force)
+                        + ".")
+                .source("Ten widths: shop practice; force: Kienzle")
+                .school(
+                        "Thin blade",
+                        "Little force and power: a light lathe parts with it; it is weak sideways and wanders",
+                        job.widthMm() <= 0.04 * job.diameterMm() + 1)
+                .school(
+                        "Thick blade",
+                        "Stiff and strong, it goes straight; it asks for power and a rigid lathe",
+                        job.widthMm() > 0.04 * job.diameterMm() + 1)
+                .build();
+    }
+
+    private Finding clears() {
+        double rubs = cut.rubsUnderMm();
+        double end = job.endMm();
+        boolean before = rubs > end + 0.01;
+        Verdict verdict =
+                !before ? Verdict.FINE : rubs > Math.max(2, 0.1 * job.diameterMm()) ? Verdict.WRONG : Verdict.DOUBTFUL;
+        PartCut.At last = cut.at().getLast();
+        Finding.Builder finding = Finding.at(Station.EDGE, "clears")
+                .says(
+                        verdict,
+                        before
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "Under %s the front of the tip rubs: height and feed eat its clearance there.",
+                                        say.length(rubs))
+                                : String.format(
+                                        Locale.ROOT,
+                                        "The front clears down to %s; %s of clearance are left at %s.",
+                                        say.length(end),
+                                        say.angle(last.reliefRad()),
+                                        say.length(last.diameterMm())))
+                .margin(before ? -rubs / job.diameterMm() : 1)
+                .step(inUse(
+                                "Clearance in use",
+                                "α − asin(2 · h / d) − atan(f / (π · d))",
+                                rad(last.reliefRad()),
+                                "α",
+                                last)
+                        .told(say))
+                .step(inUse("Rake in use", "γ + asin(2 · h / d) + atan(f / (π · d))", rad(last.rakeRad()), "γ", last)
+                        .told(say))
+                .source("ISO 3002-1, working angles across");
+        if (before) {
+            if (job.toolHeightMm() > 0) {
+                finding.mend("Set it on centre", PartField.HEIGHT.id(), "0");
+            }
+            double more = cut.reliefRad() + Math.toRadians(3);
+            if (more < Math.toRadians(15)) {
+                finding.mend("Front clearance " + say.angle(more), PartField.RELIEF.id(), say.angle(more));
+            }
+        }
+        return finding.build();
+    }
+
+    /** An angle in use at a diameter: height and feed turn what is ground. */
+    private Working inUse(String what, String formula, Amount angle, String ground, PartCut.At at) {
+        return Working.of(what + " at " + say.length(at.diameterMm()), formula, angle)
+                .with(ground, "as ground", rad(ground.equals("α") ? cut.reliefRad() : cut.rakeRad()))
+                .with("h", "in the cut", mm(cut.heightCuttingMm()))
+                .with("d", mm(at.diameterMm()))
+                .with("f", mmPerRev(cut.feedMm()));
+    }
+
+    private Finding sides() {
+        double taper = job.blade().sideTaperRad();
+        double needed = Math.abs(job.squareRad());
+        double least = Math.toRadians(0.5);
+        double left = cut.sideRad() - needed;
+        Verdict verdict = left < 0 ? Verdict.WRONG : left < least ? Verdict.DOUBTFUL : Verdict.FINE;
+        Finding.Builder finding = Finding.at(Station.EDGE, "sides")
+                .says(
+                        verdict,
+                        left < 0
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "Out of square by %s, one side rubs over its whole depth.",
+                                        say.angle(needed))
+                                : String.format(
+                                        Locale.ROOT,
+                                        "%s of clearance are left behind the edge on the worse side%s.",
+                                        say.angle(left),
+                                        taper > 0
+                                                ? ", and the blade falls away " + say.angle(taper) + " downward"
+                                                : ""))
+                .margin(left / Math.toRadians(1))
+                .step(Working.of("Left", "s − q", rad(left))
+                        .with("s", "side clearance", rad(cut.sideRad()))
+                        .with("q", "out of square", rad(needed).typed())
+                        .told(say))
+                .source("Geometry of a blade turned about an upright axis");
+        if (left < least && needed > 0) {
+            finding.mend("Set it square with an indicator along the blade", PartField.SQUARE.id(), "0°");
+        }
+        return finding.build();
+    }
+
+    private Finding lead() {
+        double drift = cut.driftMm();
+        double allowed = Math.max(0.02, 0.004 * job.depthMm());
+        double margin = allowed / Math.max(Math.abs(drift), 1e-6) - 1;
+        Verdict verdict = Math.abs(drift) < 0.002
+                ? Verdict.FINE
+                : margin < -0.7 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
+        Finding.Builder finding = Finding.at(Station.REACH, "drift")
+                .says(
+                        verdict,
+                        Math.abs(drift) < 0.002
+                                ? "Nothing pushes the blade aside: the faces come out flat, a pip or burr aside."
+                                : String.format(
+                                        Locale.ROOT,
+                                        "The cut runs %s aside over its depth: the piece's face comes out %s.",
+                                        say.length(Math.abs(drift)),
+                                        drift > 0 ? "domed" : "dished"))
+                .margin(Math.min(margin, 10))
+                .step(Working.of("Pushed aside by the lead", "F · (δ + c)", mm(cut.asideMm()))
+                        .with("F", "aside", newtons(cut.force().sideN()))
+                        .with(
+                                "δ",
+                                "give of the blade, aside",
+                                mmPerNewton(cut.aside().asideMmPerN()))
+                        .with("c", "of the post", postGive())
+                        .told(say))
+                .step(Working.of("Out of square", "t · tan(q)", mm(job.depthMm() * Math.tan(job.squareRad())))
+                        .with("t", "depth", mm(job.depthMm()))
+                        .with("q", rad(job.squareRad()).typed())
+                        .told(say))
+                .source("Blade as a cantilever sideways; square edges are taken to cut straight")
+                .school("Square edge", "Goes straight; leaves a pip on the piece", job.leadRad() == 0)
+                .school(
+                        "Corner towards the piece leads",
+                        "The piece drops clean, the pip stays on the bar; the blade is pushed aside",
+                        job.leadRad() > 0)
+                .school(
+                        "Corner towards the chuck leads",
+                        "The bar's end is clean, the pip goes with the piece",
+                        job.leadRad() < 0);
+        if (verdict != Verdict.FINE) {
+            if (job.leadRad() != 0) {
+                finding.mend("Square edge", PartField.LEAD.id(), "0°");
+            }
+            if (job.squareRad() != 0) {
+                finding.mend("Set it square", PartField.SQUARE.id(), "0°");
+            }
+        }
+        return finding.build();
+    }
+
+    private Amount postGive() {
+        return from(job, mmPerNewton(PartCut.postGive(job)));
+    }
+
+    /** What is known of the post's give: measured under this edge, from the machine's card, or assumed from its size. */
+    static Amount from(PartJob job, Amount give) {
+        return job.postMeasured()
+                ? give.measured()
+                : job.lathe().postStiffness().isPresent() ? give.fromCard() : give.assumed();
+    }
+
+    /** How a post's give grows with the reach; nothing where it was measured at this one. */
+    private List<Step> postAtReach() {
+        return job.postMeasured()
+                ? List.of()
+                : List.of(Working.of(
+                                "Post at this reach: a fifth of its give is turning and grows",
+                                "(0.8 + 0.2 · (r / (2.5 · s))²) / k",
+                                postGive())
+                        .with("r", "bolt to edge", mm(job.reachMm()))
+                        .with(
+                                "s",
+                                "a usual shank",
+                                mm(job.lathe().largestShankMm()).fromCard())
+                        .with(
+                                "k",
+                                "at a usual reach",
+                                job.lathe().postStiffness().isPresent()
+                                        ? newtonsPerMm(job.postNPerMm()).fromCard()
+                                        : newtonsPerMm(job.postNPerMm()).assumed())
+                        .told(say));
+    }
+
+    /** The give of work and chuck across at the cut. */
+    private Working workWorking() {
+        boolean centre = job.hold() == PartHold.CHUCK_AND_CENTRE;
+        double force = cut.force().cuttingN();
+        double a = job.atMm() + job.widthMm() / 2;
+        Amount chuck = job.lathe().chuckStiffness().isPresent()
+                ? newtonsPerMm(job.lathe().chuckOrAssumed()).fromCard()
+                : newtonsPerMm(job.lathe().chuckOrAssumed()).assumed();
+        Working working = Working.of(
+                        centre ? "Work and chuck, a centre at its end" : "Work and chuck",
+                        centre
+                                ? "F · (b / (k · (a + b)) + a³ · b² · (3 · a + 4 · b) / (12 · E · π · d⁴ / 64 · (a + b)³))"
+                                : "F · (a³ / (3 · E · π · d⁴ / 64) + 1 / k)",
+                        mm(force * cut.workMmPerN()))
+                .with("F", newtons(force))
+                .with("a", "from the jaws", mm(a))
+                .with("E", mpa(job.work().modulusMPa()).fromTable())
+                .with("d", mm(job.diameterMm()).typed())
+                .with("k", "chuck", chuck);
+        return centre ? working.with("b", "to the centre", mm(job.pieceMm()).typed()) : working;
+    }
+
+    private Finding drop() {
+        double drop = cut.dropMm();
+        double margin = 0.1 / Math.max(drop, 1e-6) - 1;
+        double force = cut.force().cuttingN();
+        Finding.Builder finding = Finding.at(Station.REACH, "drop")
+                .says(
+                        Verdict.of(margin, 0),
+                        String.format(
+                                Locale.ROOT,
+                                "Under the cut the point goes down %s against the work%s.",
+                                say.length(drop),
+                                cut.pipMm() > 0.05
+                                        ? "; with the height as set a pip " + say.length(cut.pipMm())
+                                                + " across is left"
+                                        : ""))
+                .margin(margin)
+                .step(Working.of(
+                                "Blade, bent and sheared, " + say.length(job.restMm()) + " free",
+                                "F · δ",
+                                mm(force * cut.down().downMmPerN()))
+                        .with("F", newtons(force))
+                        .with("δ", "its give", mmPerNewton(cut.down().downMmPerN()))
+                        .told(say))
+                .step(Working.of("Post and slide", "F · c", mm(force * PartCut.postGive(job)))
+                        .with("F", newtons(force))
+                        .with("c", "at this reach", postGive())
+                        .told(say))
+                .steps(postAtReach())
+                .step(workWorking().told(say))
+                .step(Working.of("Pip", cut.pipMm() > 0 ? "2 · |h − s|" : "0 · |h − s|", mm(cut.pipMm()))
+                        .with("h", "height as set", mm(job.toolHeightMm()))
+                        .with("s", "the drop", mm(drop))
+                        .meaning(cut.pipMm() > 0 ? "" : ": the cut ends before it")
+                        .told(say))
+                .source("Unit-load method; section's second moment exact");
+        if (margin < 0) {
+            double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
+            if (job.overhangMm() > nearest + 1) {
+                finding.mend("Clamp it at " + say.typed(nearest), PartField.OVERHANG.id(), say.typed(nearest));
+            }
+            if (job.holder() == HolderKind.POST) {
+                finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");
+            }
+        }
+        return finding.build();
+    }
+
+    private Finding chips() {
+        double after = cut.clearsAfterMm();
+        int pecks = (int) Math.ceil(job.depthMm() / after - 1e-9);
+        Finding.Builder finding = Finding.at(Station.EDGE, "chips")
+                .says(
+                        Verdict.TOLD,
+                        pecks <= 1
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "One go: chips clear themselves to a depth of %s.",
+                                        say.length(after))
+                                : String.format(
+                                        Locale.ROOT,
+                                        "Draw out and clear the chips each %s: %s on the way in.",
+                                        say.length(after),
+                                        pecks == 2 ? "once" : pecks - 1 + " times"))
+                .step(Working.of("Depth between clearings", "q · w", mm(after))
+                        .with(
+                                "q",
+                                job.hollow() ? "hollowed top: the chip curls narrower than its slot" : "flat top",
+                                number(after / job.widthMm()).assumed())
+                        .with("w", "the edge", mm(job.widthMm()))
+                        .told(say))
+                .source("Shop practice; ours as a number")
+                .caution("Never reach for chips while it turns: a hook or a brush, and the spindle stopped.");
+        if (pecks > 1 && !job.hollow()) {
+            finding.mend("Hollow the top", PartField.TOP.id(), "hollow");
+        }
+        return finding.build();
+    }
+
+    /** Where the post's stiffness comes from, to be put behind it. */
+    static String postFrom(PartJob job) {
+        if (job.postMeasured()) {
+            return ", measured";
+        }
+        String built = job.holder().built() ? ", doubled for the block" : "";
+        return job.lathe().postStiffness().isPresent()
+                ? ", the post's from the lathe's card" + built
+                : ", assumed from the machine's size" + built;
+    }
+}

@@ -1,0 +1,158 @@
+package boldwedge.core.parting.tell;
+
+import static boldwedge.core.measure.Amount.minutes;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.watts;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Figure;
+import boldwedge.core.ask.Figures;
+import boldwedge.core.ask.MakeStep;
+import boldwedge.core.ask.Told;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.parting.ask.PartField;
+import boldwedge.core.parting.model.HolderDesign;
+import boldwedge.core.parting.model.PartCut;
+import boldwedge.core.parting.model.PartJob;
+import boldwedge.core.parting.model.Weakness;
+import boldwedge.core.parting.model.Weaknesses;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+
+/** What is said of a parting or grooving cut: its figures, findings, drawings and the making of tip or holder. */
+public final class PartAnswer {
+    private PartAnswer() {}
+
+    /** All of it. */
+    public static Told tell(PartCut cut, Say say) {
+        List<Finding> findings = new ArrayList<>();
+        findings.addAll(new PartCutFindings(cut, say).all());
+        findings.addAll(new BladeFindings(cut, say).all());
+        findings.addAll(new StandFindings(cut, say).all());
+        findings.addAll(new HolderFindings(cut, say).all());
+        Drawn tip = Drawn.of("blade-tip", () -> PartScenes.tip(cut, say));
+        List<Drawn> drawings = new ArrayList<>(List.of(
+                Drawn.of("part-work", () -> PartScenes.work(cut, say)),
+                tip,
+                Drawn.of("part-stand", () -> StandScene.draw(cut, say)),
+                Drawn.of("way-in", () -> PartScenes.wayIn(cut, say))));
+        Supplier<List<MakeStep>> making;
+        if (cut.job().holder().built()) {
+            Drawn drawing = Drawn.of("holder-drawing", () -> HolderDrawing.draw(cut, say));
+            drawings.add(drawing);
+            making = () -> new HolderRoute(cut, say, drawing.scene()).steps();
+        } else {
+            making = () -> TipSteps.all(cut, say, tip.scene());
+        }
+        return new Told(figures(cut, say), List.copyOf(findings), List.copyOf(drawings), making);
+    }
+
+    /** Shows what was chosen, and the recommended range beside what was typed. */
+    public static void show(Chosen chosen, PartCut cut) {
+        PartJob job = cut.job();
+        HolderDesign design = job.design();
+        chosen.angle(PartField.RAKE, cut.advice().rake(), cut.rakeRad());
+        chosen.angle(PartField.RELIEF, cut.advice().relief(), cut.reliefRad());
+        chosen.angle(PartField.SIDE, cut.advice().side(), cut.sideRad());
+        chosen.length(PartField.BOTTOM, job.endMm());
+        chosen.length(PartField.GROOVE, job.grooveMm());
+        chosen.length(PartField.WIDTH, job.widthMm());
+        chosen.length(PartField.HEIGHT, job.heightMm());
+        chosen.length(PartField.OVERHANG, job.overhangMm());
+        chosen.length(PartField.REST, job.restMm());
+        chosen.length(PartField.BEFORE, job.beforeMm());
+        chosen.length(PartField.BOLT_AT, job.boltAtMm());
+        chosen.length(PartField.BOLT, job.boltMm());
+        chosen.length(PartField.BLOCK_WIDTH, design.widthMm());
+        chosen.length(PartField.BLOCK_LENGTH, design.lengthMm());
+        chosen.length(PartField.JAW, design.jawMm());
+        chosen.length(PartField.HINGE, design.drawnHingeMm());
+        chosen.length(PartField.CUTTER_TRUE, design.cutterTrueMm());
+        chosen.length(PartField.TAB, design.tabMm());
+        chosen.length(PartField.PLATE, design.plateMm());
+        chosen.length(PartField.SCREW, design.screwMm());
+        chosen.length(PartField.MADE_FLOOR, cut.geometry().floorMm());
+        chosen.length(PartField.MADE_SLOT, cut.geometry().slotMm());
+        chosen.length(PartField.MADE_HINGE, design.hinge());
+        chosen.length(PartField.MADE_TAB, cut.geometry().floorMm());
+        chosen.value(PartField.FEED, Quantity.FEED, cut.feedMm());
+        chosen.value(PartField.SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
+        chosen.value(PartField.STIFFNESS, Quantity.STIFFNESS, 1 / PartCut.postGive(job));
+    }
+
+    private static List<Figure> figures(PartCut cut, Say say) {
+        PartJob job = cut.job();
+        Figures f = new Figures(say);
+        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
+        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
+        f.add("passTime", "Time of a cut", Station.CUT, minutes(cut.cutMinutes()));
+        f.add(
+                "edgeForce",
+                "Down on the edge",
+                Station.REACH,
+                newtons(cut.force().cuttingN()));
+        f.add("thrust", "Against the feed", Station.REACH, newtons(cut.force().thrustN()));
+        f.add("sideForce", "Aside", Station.REACH, newtons(cut.force().sideN()));
+        f.add(
+                "power",
+                "Power at the outside",
+                Station.REACH,
+                watts(cut.at().getFirst().watt()));
+        f.add(
+                "torque",
+                "Torque at the outside",
+                Station.REACH,
+                newtonMetres(cut.at().getFirst().torqueNm()));
+        Weakness first = Weaknesses.of(cut).getFirst();
+        double times = first.times(cut.force().cuttingN());
+        f.add(
+                "breaksAt",
+                WeaknessWords.what(cut, first) + " at",
+                Station.REACH,
+                times,
+                say.number(times, 1) + " times");
+        f.add(
+                "bladeDown",
+                "Give of the blade, down",
+                Station.REACH,
+                mmPerNewton(cut.down().downMmPerN()));
+        f.add(
+                "bladeAside",
+                "Give of the blade, aside",
+                Station.REACH,
+                mmPerNewton(cut.aside().asideMmPerN()));
+        f.add("drop", "Point goes down", Station.REACH, mm(cut.dropMm()));
+        f.add("drift", "Runs aside", Station.REACH, mm(cut.driftMm()));
+        f.add("pip", "Pip left", Station.REACH, mm(cut.pipMm()));
+        f.add(
+                "quietWidth",
+                "Sure to be quiet up to",
+                Station.REACH,
+                mm(cut.quietMm().low()));
+        f.add("digsIn", "Digging in", Station.REACH, cut.gain(), say.share(cut.gain()));
+        f.add(
+                "boltPull",
+                "Pull on the bolt",
+                Station.REACH,
+                newtons(cut.post().boltPullPerN() * cut.force().cuttingN()));
+        if (job.holder().built()) {
+            f.add("floor", "Slot's floor", Station.REACH, mm(cut.geometry().drawnFloorMm()));
+            f.add(
+                    "heightLeft",
+                    "Edge off the axis as made",
+                    Station.REACH,
+                    mm(cut.geometry().heightLeftMm()));
+        }
+        return f.all();
+    }
+}

@@ -1,0 +1,399 @@
+package boldwedge.core.rule;
+
+import static boldwedge.core.measure.Amount.metresPerMinute;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mm2;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.mpa;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.profile;
+import static boldwedge.core.measure.Amount.ra;
+import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.watts;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.EdgeCut;
+import boldwedge.core.cutting.EdgeProfile;
+import boldwedge.core.cutting.Finish;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.cutting.SpeedChoice;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.stock.Span;
+import boldwedge.core.stock.WorkMaterial;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** What is asked of every single-point edge: speed, finish, smallest chip, power, force; and what the machine has. */
+public final class EdgeRules {
+    /** Over the range by more than this it will not do; under it by more than the other it is told to be slow. */
+    private static final double FAR_OVER = 0.15;
+
+    private static final double FAR_UNDER = -0.35;
+
+    /** Power wanted in hand. */
+    private static final double POWER_IN_HAND = 0.25;
+
+    /** A nose for a finish, f² / 31.2 r for Ra (the arc's mean deviation). */
+    private static final double RA_OF_AN_ARC = 31.2;
+
+    private static final double LARGEST_NOSE_OFFERED_MM = 2;
+
+    private final EdgeCut cut;
+    private final EdgeCut.Situation at;
+    private final Fields fields;
+    private final Say say;
+
+    /** The family's fields for what a mend types. */
+    public record Fields(Entry speed, Entry feed, Entry depth, Optional<Entry> nose) {}
+
+    public EdgeRules(EdgeCut cut, Fields fields, Say say) {
+        this.cut = cut;
+        this.at = cut.at();
+        this.fields = fields;
+        this.say = say;
+    }
+
+    /** The speed against the range for work and tool. */
+    public Finding speed() {
+        Span range = at.work().surfaceSpeed(at.tool());
+        SpeedChoice choice = cut.speedChoice();
+        double v = cut.surfaceSpeed();
+        double over = v / range.high() - 1;
+        double under = v / range.low() - 1;
+        Verdict verdict =
+                over > FAR_OVER ? Verdict.WRONG : over > 1e-9 || under < FAR_UNDER ? Verdict.DOUBTFUL : Verdict.FINE;
+        String words = String.format(
+                Locale.ROOT,
+                "%s is %s at %s; the range for %s is %s to %s.",
+                say.rpm(cut.rpm()),
+                say.surfaceSpeed(v),
+                say.length(at.diameterMm()),
+                at.tool().name().toLowerCase(Locale.ROOT).replace("hss", "HSS"),
+                say.surfaceSpeed(range.low()),
+                say.surfaceSpeed(range.high()));
+        Amount diameter = mm(at.diameterMm());
+        Finding.Builder finding = Finding.at(Station.REACH, "speed")
+                .says(verdict, over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
+                .margin(over > 0 ? -over : under < 0 ? under / 2 + 0.175 : Math.min(1, -over * 2))
+                .step(Working.of("Speed a chart asks for", "n = v / (π · d)", rpm(choice.wantedRpm()))
+                        .with("v", metresPerMinute(range.chosen()).fromTable())
+                        .with("d", diameter)
+                        .meaning("; the next one down that " + at.lathe().name() + " has is " + say.rpm(choice.rpm()))
+                        .told(say))
+                .step(Working.of("Surface speed", "v = π · d · n", metresPerMinute(v))
+                        .with("d", diameter)
+                        .with("n", origin(rpm(cut.rpm()), at.typedRpm()))
+                        .told(say))
+                .source(at.work().source() + "; tool life by Taylor, v·Tⁿ = C, n = "
+                        + at.tool().taylorExponent());
+        if (choice.higherRpm().isPresent() && at.typedRpm().isEmpty()) {
+            double higher = choice.higherRpm().getAsDouble();
+            finding.step(Working.of("The next one up would cost", "(n1 / n2)^(1 / e)", number(choice.higherLifeShare()))
+                    .with("n1", rpm(choice.rpm()))
+                    .with("n2", rpm(higher))
+                    .with(
+                            "e",
+                            "Taylor's exponent",
+                            number(at.tool().taylorExponent()).fromTable())
+                    .meaning(" of the edge's life is left")
+                    .told(say));
+        }
+        if (verdict != Verdict.FINE && Math.abs(choice.rpm() - cut.rpm()) > 0.5) {
+            finding.mend("Run at " + say.rpm(choice.rpm()), fields.speed().id(), Math.round(choice.rpm()) + " rpm");
+        }
+        if (over > 1e-9) {
+            finding.caution("Blue chips on a high-speed steel bit mean that the tip is being drawn soft.");
+        }
+        return finding.build();
+    }
+
+    private static Amount origin(Amount amount, OptionalDouble typed) {
+        return typed.isPresent() ? amount.typed() : amount.chosen();
+    }
+
+    /** A typed speed or feed that this machine does not have. */
+    public List<Finding> offLists() {
+        List<Finding> findings = new ArrayList<>();
+        Lathe lathe = at.lathe();
+        if (at.typedRpm().isPresent() && !lathe.speeds().has(cut.rpm())) {
+            double offered =
+                    lathe.speeds().atOrBelow(cut.rpm()).orElse(lathe.speeds().slowest());
+            findings.add(Finding.at(Station.REACH, "speed-not-there")
+                    .says(
+                            Verdict.WRONG,
+                            String.format(
+                                    Locale.ROOT,
+                                    "%s has no %s; the nearest it has is %s.",
+                                    lathe.name(),
+                                    say.rpm(cut.rpm()),
+                                    say.rpm(offered)))
+                    .margin(-0.3)
+                    .source("The machine's card")
+                    .mend("Run at " + say.rpm(offered), fields.speed().id(), Written.places(offered, 1) + " rpm")
+                    .build());
+        }
+        List<Double> feeds = lathe.feedsMm();
+        if (at.typedFeedMm().isPresent()
+                && !feeds.isEmpty()
+                && feeds.stream().noneMatch(feed -> Math.abs(feed - cut.feedMm()) <= 0.02 * feed)) {
+            double nearest = feeds.stream()
+                    .min((a, b) -> Double.compare(Math.abs(a - cut.feedMm()), Math.abs(b - cut.feedMm())))
+                    .orElseThrow();
+            findings.add(Finding.at(Station.REACH, "feed-not-there")
+                    .says(
+                            Verdict.DOUBTFUL,
+                            String.format(
+                                    Locale.ROOT,
+                                    "%s has no feed of %s; the nearest it has is %s.",
+                                    lathe.name(),
+                                    say.feed(cut.feedMm()),
+                                    say.feed(nearest)))
+                    .margin(-0.1)
+                    .source("The machine's card")
+                    .mend("Feed " + say.feed(nearest), fields.feed().id(), say.feed(nearest))
+                    .build());
+        }
+        return findings;
+    }
+
+    /** What feed and nose leave, against what is wanted. */
+    public Finding finish() {
+        if (cut.finish().dragged()) {
+            return Finding.at(Station.REACH, "finish")
+                    .says(
+                            Verdict.WRONG,
+                            "The trailing edge drags on the finished surface: what finish it leaves cannot be told.")
+                    .margin(-1)
+                    .source("Geometry of the marks")
+                    .build();
+        }
+        double likely = cut.likelyRaMm();
+        double margin = at.raMm() / likely - 1;
+        Amount feed = origin(mmPerRev(cut.feedMm()), at.typedFeedMm());
+        Finding.Builder finding = Finding.at(Station.REACH, "finish")
+                .says(
+                        margin < -0.3 ? Verdict.WRONG : margin < -1e-6 ? Verdict.DOUBTFUL : Verdict.FINE,
+                        String.format(
+                                Locale.ROOT,
+                                "Feed %s with a nose of %s leaves about %s; %s is wanted.",
+                                say.feed(cut.feedMm()),
+                                say.length(cut.profile().noseRadiusMm()),
+                                say.ra(likely),
+                                say.ra(at.raMm())))
+                .margin(margin)
+                .step(peak().told(say));
+        Finish finish = cut.finish();
+        if (Double.isFinite(finish.simpleRtMm())) {
+            finding.step(Working.of("The usual rule", "f² / (8 · r)", profile(finish.simpleRtMm()))
+                    .with("f", feed)
+                    .with("r", mm(cut.profile().noseRadiusMm()))
+                    .meaning(", off by " + say.share(finish.simpleRuleError()))
+                    .told(say));
+        }
+        finding.step(Working.of("On paper, over one feed", "Ra = 2 · V / f", ra(finish.raMm()))
+                        .with("V", "the mark below its mean line", mm2(finish.valleyMm2()))
+                        .with("f", feed)
+                        .told(say))
+                .step(Working.of("As usually measured, 1.1 to 2.2 times", "Ra · m", ra(likely))
+                        .with("Ra", "on paper", ra(finish.raMm()))
+                        .with("m", number(Finish.MEASURED_OVER_THEORY[1]).fromTable())
+                        .told(say))
+                .source(
+                        "Exact geometry of the marks; surplus after Boothroyd & Knight, Fundamentals of Machining, ch. 5");
+        if (margin < 0) {
+            if (cut.feedChoice().feedMm() < cut.feedMm() * 0.99) {
+                String finer = say.feed(cut.feedChoice().feedMm());
+                finding.mend("Feed " + finer, fields.feed().id(), finer);
+            }
+            double nose = Math.ceil(10
+                            * cut.feedMm()
+                            * cut.feedMm()
+                            / (RA_OF_AN_ARC * at.raMm() / Finish.MEASURED_OVER_THEORY[1]))
+                    / 10;
+            if (nose <= LARGEST_NOSE_OFFERED_MM && nose > cut.profile().noseRadiusMm() * 1.01) {
+                fields.nose()
+                        .ifPresent(field -> finding.mend("Nose " + say.length(nose), field.id(), say.length(nose)));
+            }
+        }
+        return finding.build();
+    }
+
+    /** Peak to valley: where the leading side of one mark meets the trailing side of the next. */
+    private Working peak() {
+        EdgeProfile.Outline edge = cut.profile().outline();
+        double ahead = cut.finish().aheadMm();
+        Amount peak = profile(cut.finish().rtMm());
+        String what = "Peak to valley, where one mark meets the next";
+        if (Double.isInfinite(edge.leadSlope()) && cut.finish().rtMm() > edge.leadHeight()) {
+            // Up a square leading edge the place says nothing of the height: it is told from the trailing side.
+            return Working.of(what, "Rt = h' + (f − u − u') · tan(κ')", peak)
+                    .with("f", "feed", mm(cut.feedMm()))
+                    .with("u", "ahead of the nose", mm(ahead))
+                    .with("u'", "end of the arc behind", mm(edge.trailJoint()))
+                    .with("h'", mm(edge.trailHeight()))
+                    .with("κ'", rad(Math.atan(edge.trailSlope())));
+        }
+        if (ahead <= edge.leadJoint()) {
+            return Working.of(what, "Rt = r − √(r² − u²)", peak)
+                    .with("r", mm(edge.r()))
+                    .with("u", "ahead of the nose", mm(ahead));
+        }
+        return Working.of(what, "Rt = hj + (u − uj) · tan(κ)", peak)
+                .with("u", "ahead of the nose", mm(ahead))
+                .with("uj", "end of the arc", mm(edge.leadJoint()))
+                .with("hj", mm(edge.leadHeight()))
+                .with("κ", rad(Math.atan(edge.leadSlope())));
+    }
+
+    /** The chip against what the edge can shave. */
+    public Finding smallestChip() {
+        Span least = cut.smallestChipMm();
+        double mean = cut.force().meanChipMm();
+        double smaller = Math.min(mean, at.depthMm());
+        double margin = smaller / least.high() - 1;
+        Verdict verdict = smaller < least.low() ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
+        return Finding.at(Station.REACH, "smallest-chip")
+                .says(
+                        verdict,
+                        String.format(
+                                Locale.ROOT,
+                                verdict == Verdict.FINE
+                                        ? "The chip is %s thick on average; this edge shaves down to about %s."
+                                        : "It may rub rather than cut: the chip is %s thick on average, and this edge shaves down to about %s.",
+                                say.length(mean),
+                                say.length(least.chosen())))
+                .margin(margin / 4)
+                .step(Working.of("Mean chip", "h = A / b", mm(mean))
+                        .with("A", "area of the chip", mm2(cut.force().chipAreaMm2()))
+                        .with("b", "engaged edge", mm(cut.force().edgeMm()))
+                        .told(say))
+                .step(Working.of("Smallest chip", "s · r", mm(least.chosen()))
+                        .with(
+                                "s",
+                                "share of the radius",
+                                number(at.tool().minimumChipShare().chosen()).fromTable())
+                        .with(
+                                "r",
+                                "the edge's own",
+                                mm(at.tool().edgeRadiusMm().chosen()).assumed())
+                        .meaning("; " + say.length(least.low()) + " stoned, " + say.length(least.high()) + " worn")
+                        .told(say))
+                .source("Boothroyd & Knight ch. 2 (ploughing), edge radii of "
+                        + at.tool().name())
+                .build();
+    }
+
+    /** The power that the cut takes against what there is. */
+    public Finding power() {
+        double watts = cut.powerWatt();
+        double has = at.availableWatt();
+        double margin = has / Math.max(watts, 1e-9) - 1;
+        Finding.Builder finding = Finding.at(Station.REACH, "power")
+                .says(
+                        Verdict.of(margin, POWER_IN_HAND),
+                        String.format(
+                                Locale.ROOT,
+                                "It takes %s at the edge; %s has %s at the spindle.",
+                                say.power(watts),
+                                at.lathe().name(),
+                                say.power(has)))
+                .margin(margin)
+                .step(Working.of("Power", "P = Fc · v", watts(watts))
+                        .with("Fc", newtons(cut.force().cuttingN()))
+                        .with("v", metresPerMinute(cut.surfaceSpeed()))
+                        .told(say))
+                .step(atTheSpindle(at.lathe()).told(say))
+                .source("Definition of power; force by Kienzle, ± "
+                        + say.share(at.work().spread()));
+        if (margin < POWER_IN_HAND) {
+            double depth = Math.max(0.05, at.depthMm() * Math.min(1, (margin + 1) * 0.75));
+            if (depth < at.depthMm() * 0.99) {
+                finding.mend("Depth " + say.length(depth), fields.depth().id(), say.length(depth));
+            }
+        }
+        return finding.build();
+    }
+
+    /** How the power at the spindle comes about. */
+    public static Working atTheSpindle(Lathe lathe) {
+        return Working.of("At the spindle", "M · η", watts(lathe.motorWatt() * lathe.efficiency()))
+                .with("M", "the motor's", watts(lathe.motorWatt()).fromCard())
+                .with(
+                        "η",
+                        "what the drive lets through",
+                        number(lathe.efficiency()).fromCard());
+    }
+
+    /** The forces on the tool. */
+    public Finding forces(String after) {
+        CuttingForce force = cut.force();
+        WorkMaterial work = at.work();
+        double factor = CuttingForce.rakeFactor(work, cut.normalRake());
+        Amount rake = rad(cut.normalRake());
+        Finding.Builder finding = Finding.at(Station.REACH, "forces")
+                .says(
+                        Verdict.TOLD,
+                        String.format(
+                                Locale.ROOT,
+                                "Down on the tool %s, against the feed %s, pushing apart %s%s.",
+                                say.force(force.cuttingN()),
+                                say.force(force.feedN()),
+                                say.force(force.pushN()),
+                                after))
+                .step(kienzle(work, newtons(force.cuttingN()), factor, force.edgeMm(), force.evenChipMm(work, factor))
+                        .told(say))
+                .step(rakeFactor(work, rake, factor).told(say))
+                .step(pushRatio(work, rake).told(say))
+                .source(work.source() + "; Merchant's force circle");
+        if (force.meanChipMm() < CuttingForce.THIN_CHIP_MM && force.meanChipMm() > 0) {
+            finding.note("Kienzle's law is tabled for chips over " + say.length(CuttingForce.THIN_CHIP_MM)
+                    + "; this one is " + say.length(force.meanChipMm())
+                    + " on average, and the real force likely higher.");
+        }
+        return finding.build();
+    }
+
+    /** Kienzle's law over an edge. */
+    public static Working kienzle(WorkMaterial work, Amount force, double factor, double edgeMm, double chipMm) {
+        return Working.of("Cutting force", "Fc = kc · K · b · h · (h / 1 mm)^(−mc)", force)
+                .with(
+                        "kc",
+                        "kc1.1 of " + work.name().toLowerCase(Locale.ROOT),
+                        mpa(work.kc11MPa()).fromTable())
+                .with("mc", number(work.mc()).fromTable())
+                .with("K", "for the rake", number(factor))
+                .with("b", "engaged edge", mm(edgeMm))
+                .with("h", "chip, evened out over the edge", mm(chipMm));
+    }
+
+    /** The rake's share in Kienzle's law. */
+    public static Working rakeFactor(WorkMaterial work, Amount rake, double factor) {
+        return Working.of("For the rake", "K = min(1.6; max(0.5; 1 − 0.015 · (γ − γ0) / 1°))", number(factor))
+                .with("γ", "square to the edge, in use", rake)
+                .with("γ0", "of the table", rad(work.referenceRakeRad()).fromTable());
+    }
+
+    /** Push over cutting force. */
+    public static Working pushRatio(WorkMaterial work, Amount rake) {
+        double friction = CuttingForce.frictionAngle(work, rake.value());
+        boolean held = friction - rake.value() < -0.5 || friction - rake.value() > 1.2;
+        return Working.of(
+                        "Push over cutting force",
+                        held ? "tan(min(1.2; max(−0.5; β − γ)))" : "tan(β − γ)",
+                        number(CuttingForce.pushRatio(work, rake.value())))
+                .with("β", "friction on the rake face", rad(friction))
+                .with("γ", rake);
+    }
+}

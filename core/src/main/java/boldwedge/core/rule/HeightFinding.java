@@ -1,0 +1,80 @@
+package boldwedge.core.rule;
+
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.holder.ShimStack;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Say;
+import java.util.List;
+import java.util.Locale;
+
+/** How to bring a point to the spindle's axis: with the shop's own shims, or by a skim. The same for every tool. */
+public final class HeightFinding {
+    /** Nearer than this nobody sets a tool, mm. */
+    private static final double SET_MM = 0.005;
+
+    private HeightFinding() {}
+
+    /**
+     * The cure of a height error.
+     *
+     * @param heightMm point above (+) or below (−) the axis as measured, mm
+     * @param field the field in which it is typed
+     */
+    public static List<Finding> cure(double heightMm, Lathe lathe, Say say, String field) {
+        double off = Math.abs(heightMm);
+        if (off < SET_MM) {
+            return List.of();
+        }
+        Finding.Builder finding = Finding.at(Station.REACH, "height-cure")
+                .says(
+                        Verdict.TOLD,
+                        heightMm > 0
+                                ? String.format(
+                                        Locale.ROOT,
+                                        "The point is %s high: take as much from under it, or skim the holder's seat by %s.%s",
+                                        say.length(off),
+                                        say.length(off),
+                                        shims(off, lathe, say))
+                                : String.format(
+                                        Locale.ROOT,
+                                        "The point is %s low: raise it by as much.%s",
+                                        say.length(off),
+                                        shims(off, lathe, say)))
+                .step(Working.of("A pip left by facing has the error for its radius", "2 · |h|", Amount.mm(2 * off))
+                        .with("h", "off the axis", Amount.mm(off))
+                        .told(say))
+                .source("Geometry: the point passes the axis at its height error")
+                .caution("Skim a holder only on a machine set up for it; measure the seat, not the paint.")
+                .mend("It is set: on centre now", field, "0");
+        if (!lathe.shimsMm().isEmpty()) {
+            ShimStack stack = ShimStack.of(off, lathe.shimsMm());
+            finding.note("The best of your " + lathe.shimsMm().size() + " shims: " + words(stack, say) + ", "
+                    + say.length(stack.sumMm()) + " in all, " + say.signed(-stack.leftMm()) + " off.");
+        }
+        return List.of(finding.build());
+    }
+
+    /** Which of the shop's shims come nearest to a height, in words; empty when none are on the machine's card. */
+    public static String shims(double wantedMm, Lathe lathe, Say say) {
+        if (lathe.shimsMm().isEmpty() || wantedMm < SET_MM) {
+            return "";
+        }
+        ShimStack stack = ShimStack.of(wantedMm, lathe.shimsMm());
+        if (stack.shims().isEmpty()) {
+            return " Your thinnest shim is thicker than that.";
+        }
+        String left = Math.abs(stack.leftMm()) < 0.0015
+                ? ""
+                : ", which leaves " + say.length(Math.abs(stack.leftMm()))
+                        + (stack.leftMm() > 0 ? " to go" : " too much");
+        return " Of your shims: " + words(stack, say) + left + ".";
+    }
+
+    private static String words(ShimStack stack, Say say) {
+        return String.join(" + ", stack.shims().stream().map(say::length).toList());
+    }
+}

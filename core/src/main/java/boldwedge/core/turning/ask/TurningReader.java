@@ -1,0 +1,233 @@
+package boldwedge.core.turning.ask;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.FieldReader;
+import boldwedge.core.ask.FieldState;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.Tolerance;
+import boldwedge.core.rigidity.Hold;
+import boldwedge.core.stock.Blank;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.ToolMaterial;
+import boldwedge.core.stock.WorkMaterial;
+import boldwedge.core.turning.model.TurningCut;
+import boldwedge.core.turning.model.TurningJob;
+import boldwedge.core.wedge.GroundBit;
+import boldwedge.core.wedge.Operation;
+import boldwedge.core.wedge.ToolSignature;
+import java.util.Arrays;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Reads the texts of a request, field by field, and says what is wrong beside the field it is wrong with. */
+public final class TurningReader extends FieldReader {
+    private static final double USUAL_FINISH_DEPTH_MM = 0.5;
+
+    public TurningReader(PlanRequest request) {
+        super(request);
+    }
+
+    /** Reads a request and works its cut out. */
+    public static Read<TurningCut> cut(PlanRequest request) {
+        TurningReader reader = new TurningReader(request);
+        Optional<TurningJob> job = reader.read();
+        Map<Entry, FieldState> states = reader.states();
+        if (job.isEmpty()) {
+            return new Read<>(states, Optional.empty());
+        }
+        ToolSignature typed = new ToolSignature(
+                typed(reader, TurningField.BACK_RAKE),
+                typed(reader, TurningField.SIDE_RAKE),
+                typed(reader, TurningField.END_RELIEF),
+                typed(reader, TurningField.SIDE_RELIEF),
+                typed(reader, TurningField.END_EDGE),
+                typed(reader, TurningField.SIDE_EDGE),
+                typed(reader, TurningField.NOSE_RADIUS));
+        try {
+            return new Read<>(
+                    states, Optional.of(TurningCut.of(job.get(), typed, typed(reader, TurningField.GROUND_LENGTH))));
+        } catch (GroundBit.NothingLeft nothing) {
+            TurningField culprit = Arrays.stream(new TurningField[] {
+                        TurningField.GROUND_LENGTH, TurningField.END_EDGE, TurningField.SIDE_EDGE, TurningField.DAMAGE
+                    })
+                    .filter(field -> reader.typed(field).isPresent())
+                    .findFirst()
+                    .orElse(TurningField.BLANK);
+            states.put(
+                    culprit,
+                    FieldState.wrong(
+                            culprit,
+                            request.text(culprit),
+                            "These angles leave nothing of the blank to cut with: ease them, or take a bigger blank."));
+            return new Read<>(states, Optional.empty());
+        }
+    }
+
+    private static double typed(TurningReader reader, TurningField field) {
+        return reader.typed(field).orElse(Double.NaN);
+    }
+
+    /** Reads all; empty when a field is wrong (its state then says so). */
+    public Optional<TurningJob> read() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(TurningField.MATERIAL));
+        chosenFrom(TurningField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<Blank> blank = stock.blank(choiceText(TurningField.BLANK));
+        chosenFrom(TurningField.BLANK, blank.map(Blank::name), "blank", "Pick one from the list.");
+        Optional<Operation> operation = constant(TurningField.OPERATION, Operation.values());
+        chosenFrom(
+                TurningField.OPERATION,
+                operation.map(Operation::words),
+                "operation",
+                "It can be turn, shoulder, face or turn-and-face.");
+        Optional<Hold> hold = constant(TurningField.HOLD, Hold.values());
+        chosenFrom(
+                TurningField.HOLD,
+                hold.map(Hold::words),
+                "way of holding",
+                "It can be chuck, chuck-and-centre or between-centres.");
+        Optional<Boolean> flat = switch (choiceText(TurningField.WHEEL_FACE)) {
+            case "periphery" -> Optional.of(false);
+            case "cup" -> Optional.of(true);
+            default -> Optional.empty();
+        };
+        chosenFrom(
+                TurningField.WHEEL_FACE,
+                flat.map(cup -> cup ? "the flat side of a cup wheel" : "the wheel's periphery"),
+                "grinding surface",
+                "It can be periphery or cup.");
+        Optional<GroundBit.Order> order = constant(TurningField.ORDER, GroundBit.Order.values());
+        chosenFrom(
+                TurningField.ORDER,
+                order.map(o -> o == GroundBit.Order.FLANKS_FIRST ? "the flanks" : "the top"),
+                "order of grinding",
+                "It can be flanks-first or top-first.");
+        chosenFrom(
+                TurningField.LATHE,
+                request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
+                "lathe",
+                "Pick one of the shop's lathes, or enter a new one.");
+
+        for (TurningField field : TurningField.values()) {
+            field.limits().ifPresent(limits -> measured(field, limits));
+        }
+        Optional<Tolerance> tolerance = tolerance(TurningField.TOLERANCE, toleranced());
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        checkTogether(operation.orElseThrow(), hold.orElseThrow(), blank.orElseThrow());
+        if (hasErrors() || tolerance.isEmpty()) {
+            return Optional.empty();
+        }
+        ToolMaterial tool = stock.toolMaterial(blank.get());
+        double stockToGo = operation.get() == Operation.FACE
+                ? value(TurningField.LENGTH)
+                : (value(TurningField.DIAMETER) - value(TurningField.FINISHED)) / 2;
+        double depth = typed(TurningField.DEPTH).orElse(Math.min(stockToGo, USUAL_FINISH_DEPTH_MM));
+        double overhang = typed(TurningField.OVERHANG).orElse(1.5 * blank.get().heightMm());
+        return Optional.of(new TurningJob(
+                operation.get(),
+                work.orElseThrow(),
+                value(TurningField.DIAMETER),
+                value(TurningField.FINISHED),
+                value(TurningField.LENGTH),
+                tolerance.get(),
+                value(TurningField.FINISH) / 1000,
+                hold.get(),
+                value(TurningField.STICK_OUT),
+                request.lathe().orElseThrow(),
+                blank.get(),
+                tool,
+                depth,
+                typed(TurningField.FEED),
+                typed(TurningField.SPEED),
+                value(TurningField.HEIGHT),
+                value(TurningField.SWIVEL),
+                overhang,
+                flat.orElseThrow() ? Double.POSITIVE_INFINITY : value(TurningField.WHEEL) / 2,
+                order.orElseThrow(),
+                value(TurningField.DAMAGE)));
+    }
+
+    /** What the tolerance is read at: a face has no diameter to fit, its limits are read at the nominal start instead. */
+    private OptionalDouble toleranced() {
+        OptionalDouble finished = typed(TurningField.FINISHED);
+        return finished.isPresent() && finished.getAsDouble() <= 0
+                ? OptionalDouble.of(Math.max(1, typed(TurningField.DIAMETER).orElse(1)))
+                : finished;
+    }
+
+    private void checkTogether(Operation operation, Hold hold, Blank blank) {
+        double start = value(TurningField.DIAMETER);
+        double finished = value(TurningField.FINISHED);
+        boolean facing = operation == Operation.FACE;
+        if (finished >= start) {
+            wrong(
+                    TurningField.FINISHED,
+                    facing
+                            ? "Facing feeds inward: it must stop at less than " + length(start)
+                                    + ". Type 0 for the centre."
+                            : "The finished diameter must be less than " + length(start) + ", where the cut starts.");
+        } else if (!facing && finished < 0.3) {
+            wrong(TurningField.FINISHED, "A finished diameter under " + length(0.3) + " is beyond this program.");
+        }
+        if (!facing && value(TurningField.LENGTH) > value(TurningField.STICK_OUT)) {
+            wrong(
+                    TurningField.LENGTH,
+                    "The cut is longer than the work that is free (" + length(value(TurningField.STICK_OUT))
+                            + "). Shorten it to " + length(value(TurningField.STICK_OUT)) + " or let more stand out.");
+        }
+        if (value(TurningField.STICK_OUT) > 60 * start) {
+            wrong(
+                    TurningField.STICK_OUT,
+                    "That is " + Math.round(value(TurningField.STICK_OUT) / start)
+                            + " diameters long: it would whip. Over 60 diameters this program does not follow.");
+        }
+        double stock = facing ? value(TurningField.LENGTH) : (start - finished) / 2;
+        if (typed(TurningField.DEPTH).orElse(0) > stock * (1 + 1e-9)) {
+            wrong(
+                    TurningField.DEPTH,
+                    "There is only " + length(stock) + " to take off" + (facing ? " the face." : " each side."));
+        }
+        double least = facing ? Math.max(finished / 2, 0) : finished / 2;
+        double off = Math.abs(value(TurningField.HEIGHT));
+        if (!facing && off >= 0.8 * least) {
+            wrong(
+                    TurningField.HEIGHT,
+                    "At " + length(off) + " off centre the point would pass the work, whose radius is " + length(least)
+                            + ". Keep it within " + length(0.8 * least) + ".");
+        } else if (facing && off >= 0.4 * start) {
+            wrong(TurningField.HEIGHT, "At " + length(off) + " off centre the point misses the work.");
+        }
+        double longest = blank.lengthMm() - 2 * blank.heightMm();
+        if (typed(TurningField.OVERHANG).orElse(0) > longest) {
+            wrong(
+                    TurningField.OVERHANG,
+                    "The blank is " + length(blank.lengthMm()) + " long and needs a grip: it can stand out "
+                            + length(longest) + " or less.");
+        }
+        if (typed(TurningField.GROUND_LENGTH).orElse(0) > blank.lengthMm() / 2) {
+            wrong(
+                    TurningField.GROUND_LENGTH,
+                    "The blank is " + length(blank.lengthMm()) + " long: grind " + length(blank.lengthMm() / 2)
+                            + " of it or less.");
+        }
+        if (typed(TurningField.NOSE_RADIUS).orElse(0) > 0.3 * blank.widthMm()) {
+            wrong(
+                    TurningField.NOSE_RADIUS,
+                    "A nose that big does not fit on this blank: " + length(0.3 * blank.widthMm()) + " or less.");
+        }
+        if (value(TurningField.DAMAGE) > blank.lengthMm() / 3) {
+            wrong(
+                    TurningField.DAMAGE,
+                    "That leaves too little of the bit: at most " + length(blank.lengthMm() / 3) + " can come off.");
+        }
+        // Between centres both ends are held; nothing sticks out, but the length must carry the cut.
+        if (hold == Hold.BETWEEN_CENTRES && facing) {
+            wrong(TurningField.HOLD, "Between centres the end cannot be faced to the centre: hold it in the chuck.");
+        }
+    }
+}

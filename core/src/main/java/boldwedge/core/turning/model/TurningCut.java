@@ -1,0 +1,251 @@
+package boldwedge.core.turning.model;
+
+import boldwedge.core.advice.AngleAdvice;
+import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.EdgeCut;
+import boldwedge.core.cutting.EdgeProfile;
+import boldwedge.core.cutting.FeedChoice;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.cutting.PushCurve;
+import boldwedge.core.cutting.SpeedChoice;
+import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.rigidity.ToolOverhang;
+import boldwedge.core.rigidity.WorkHolding;
+import boldwedge.core.wedge.EdgeAngles;
+import boldwedge.core.wedge.Frame;
+import boldwedge.core.wedge.GrindingPlan;
+import boldwedge.core.wedge.GroundBit;
+import boldwedge.core.wedge.InUse;
+import boldwedge.core.wedge.InUse.Feeding;
+import boldwedge.core.wedge.Operation;
+import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.Wedge;
+
+/**
+ * Everything that is computed about one job: the wedge in hand and in use, the bit, the cut, and how work and tool give.
+ *
+ * @param signature angles in hand, chosen or typed
+ * @param inUse the tool's stand to the work
+ * @param used the working frame
+ * @param leading angles in use at the edge that leads the feed
+ * @param cutting the edge in use: feed, speed, force, finish
+ * @param roughing passes before the one that is looked at
+ */
+public record TurningCut(
+        TurningJob job,
+        AngleAdvice advice,
+        ToolSignature signature,
+        Wedge wedge,
+        InUse inUse,
+        Frame used,
+        EdgeAngles leading,
+        EdgeCut cutting,
+        WorkHolding holding,
+        PushOff pushOff,
+        ToolOverhang overhang,
+        double toolDropMm,
+        GroundBit bit,
+        GrindingPlan grinding,
+        Roughing roughing) {
+    /** Tool shanks are hardened steel whatever the tip, MPa. */
+    private static final double SHANK_MODULUS = 207_000;
+
+    /** What a pass must clear before it counts as good enough; spring passes aim for it. */
+    private static final double GOOD_SHARE = 0.5;
+
+    /**
+     * Roughing before the last pass.
+     *
+     * @param passes how many
+     * @param depthMm depth of each, mm
+     * @param feedMm feed of each, mm/rev
+     */
+    public record Roughing(int passes, double depthMm, double feedMm) {}
+
+    /** Assumed stiffness across the axis where none was measured, N/mm: it goes with the size of the lathe. */
+    public record Stiffness(double post, double chuck, double tailstock, boolean assumed) {
+        public static Stiffness of(Lathe lathe) {
+            return new Stiffness(
+                    lathe.postOrAssumed(),
+                    lathe.chuckOrAssumed(),
+                    lathe.tailstockOrAssumed(),
+                    lathe.postStiffness().isEmpty()
+                            || lathe.chuckStiffness().isEmpty()
+                            || lathe.tailstockStiffness().isEmpty());
+        }
+    }
+
+    /**
+     * Computes a job.
+     *
+     * @param typed angles that were typed over the advice; NaN where none was
+     * @param groundLengthMm how far back the grinding reaches; NaN for the usual
+     * @throws GroundBit.NothingLeft when the angles leave no bit
+     */
+    public static TurningCut of(TurningJob job, ToolSignature typed, double groundLengthMm) {
+        double slenderness =
+                job.hold().slenderness(job.freeLengthMm(), job.finishedMm() > 0 ? job.finishedMm() : job.diameterMm());
+        AngleAdvice advice = AngleAdvice.on(
+                job.work(),
+                job.blank(),
+                new AngleAdvice.Circumstances(
+                        job.operation(),
+                        job.raMm() * 1000,
+                        slenderness,
+                        job.depthMm(),
+                        job.lathe().motorWatt()));
+        ToolSignature signature = over(advice.signature(), typed);
+        Wedge wedge = Wedge.of(signature);
+        double radius = (job.operation() == Operation.FACE ? job.diameterMm() : job.finishedMm()) / 2;
+
+        // The feed leans the cut a little, and the edge in use decides the feed: once round is enough, for the lean is
+        // small.
+        Frame unfed = new InUse(
+                        job.heightMm(),
+                        radius,
+                        job.swivelRad(),
+                        0,
+                        job.operation().feeding())
+                .frame();
+        EdgeProfile edge = profile(wedge, unfed, job.operation().feeding());
+        double coarsest = Math.min(0.8, Math.max(0.05, Math.max(job.depthMm(), signature.noseRadiusMm())));
+        EdgeCut.Situation at = new EdgeCut.Situation(
+                job.lathe(),
+                job.work(),
+                job.tool(),
+                job.depthMm(),
+                job.raMm(),
+                job.passDiameterMm(),
+                job.feedMm(),
+                job.speedRpm());
+        FeedChoice feedChoice = at.feedFor(edge, coarsest);
+        double feed = job.feedMm().orElse(feedChoice.feedMm());
+
+        InUse inUse = new InUse(
+                job.heightMm(), radius, job.swivelRad(), feed, job.operation().feeding());
+        Frame used = inUse.frame();
+        edge = profile(wedge, used, job.operation().feeding());
+        EdgeAngles leading =
+                job.operation().feeding() == Feeding.LENGTHWAYS ? wedge.sideAngles(used) : wedge.endAngles(used);
+        EdgeCut cutting = EdgeCut.of(at, feedChoice, edge, leading.normalRake());
+
+        WorkHolding holding = holding(job);
+        // The cut starts at the free end. Facing pushes along the axis, which does not bend the work: only the springs
+        // give.
+        boolean facing = job.operation() == Operation.FACE;
+        double to = facing ? 0 : job.freeLengthMm();
+        double from = facing ? 0 : to - job.lengthMm();
+        PushOff pushOff = PushOff.of(
+                holding,
+                from,
+                to,
+                job.depthMm(),
+                new PushCurve(job.work(), edge, leading.normalRake(), job.depthMm(), feed),
+                GOOD_SHARE * job.allowedErrorMm(),
+                cutting.smallestChipMm().chosen());
+        ToolOverhang overhang =
+                new ToolOverhang(job.blank().widthMm(), job.blank().heightMm(), job.overhangMm(), SHANK_MODULUS);
+        double reach =
+                Double.isNaN(groundLengthMm) ? GroundBit.usualGroundLength(job.blank(), signature) : groundLengthMm;
+        GroundBit bit = GroundBit.grind(job.blank(), wedge, reach, job.damageMm(), job.order());
+        GrindingPlan grinding =
+                GrindingPlan.of(bit, job.wheelRadiusMm(), 2 * job.blank().heightMm(), job.overhangMm());
+        return new TurningCut(
+                job,
+                advice,
+                signature,
+                wedge,
+                inUse,
+                used,
+                leading,
+                cutting,
+                holding,
+                pushOff,
+                overhang,
+                overhang.drop(cutting.force().cuttingN()),
+                bit,
+                grinding,
+                roughing(job, cutting));
+    }
+
+    /** Length of the feed's path of the pass, mm. */
+    public double pathMm() {
+        return job.operation() == Operation.FACE ? (job.diameterMm() - job.finishedMm()) / 2 : job.lengthMm();
+    }
+
+    /** Time of one pass, minutes: path over feed times speed. */
+    public double passMinutes() {
+        return pathMm() / (cutting.feedMm() * cutting.rpm());
+    }
+
+    /** Push and feed force together, N: the thrust in the plane square to the cut. */
+    public double thrustN() {
+        return Math.hypot(cutting.force().pushN(), cutting.force().feedN());
+    }
+
+    /** Share of the push that is sideways at the work rather than along the feed. */
+    public double pushShare() {
+        double thrust = thrustN();
+        return thrust > 0 ? cutting.force().pushN() / thrust : 0;
+    }
+
+    private static WorkHolding holding(TurningJob job) {
+        Stiffness spring = Stiffness.of(job.lathe());
+        double diameter =
+                job.operation() == Operation.FACE ? job.diameterMm() : (job.passDiameterMm() + job.finishedMm()) / 2;
+        return new WorkHolding(
+                job.hold(),
+                job.freeLengthMm(),
+                diameter,
+                job.work().modulusMPa(),
+                spring.chuck(),
+                spring.tailstock(),
+                spring.post());
+    }
+
+    private static EdgeProfile profile(Wedge wedge, Frame frame, Feeding feeding) {
+        double lead = wedge.sideAngles(frame).approach();
+        double end = wedge.endAngles(frame).approach();
+        return feeding == Feeding.LENGTHWAYS
+                ? new EdgeProfile(wedge.noseRadiusMm(), lead, end)
+                : new EdgeProfile(wedge.noseRadiusMm(), Math.PI / 2 - end, lead - Math.PI / 2);
+    }
+
+    /** Roughing: as deep as two thirds of the power and a fifth of the bit's width allow, in equal passes. */
+    private static Roughing roughing(TurningJob job, EdgeCut cutting) {
+        double stock = job.stockMm() - job.depthMm();
+        if (stock < 0.01) {
+            return new Roughing(0, 0, 0);
+        }
+        double feed = job.lathe().feedsMm().stream()
+                .mapToDouble(Double::doubleValue)
+                .filter(f -> f <= 0.2)
+                .max()
+                .orElse(0.1);
+        double v = SpeedChoice.surfaceSpeed(cutting.rpm(), job.diameterMm());
+        double most = Math.min(stock, 0.2 * job.blank().widthMm());
+        double watts = cutting.at().availableWatt() * 2 / 3;
+        double needs = CuttingForce.of(job.work(), cutting.profile(), cutting.normalRake(), most, feed)
+                .powerWatt(v);
+        if (needs > watts) {
+            most = Math.max(0.1, most * watts / needs);
+        }
+        int passes = (int) Math.ceil(stock / most - 1e-9);
+        return new Roughing(passes, stock / passes, feed);
+    }
+
+    private static ToolSignature over(ToolSignature advised, ToolSignature typed) {
+        return new ToolSignature(
+                either(typed.backRake(), advised.backRake()),
+                either(typed.sideRake(), advised.sideRake()),
+                either(typed.endRelief(), advised.endRelief()),
+                either(typed.sideRelief(), advised.sideRelief()),
+                either(typed.endCuttingEdge(), advised.endCuttingEdge()),
+                either(typed.sideCuttingEdge(), advised.sideCuttingEdge()),
+                either(typed.noseRadiusMm(), advised.noseRadiusMm()));
+    }
+
+    private static double either(double typed, double advised) {
+        return Double.isNaN(typed) ? advised : typed;
+    }
+}

@@ -1,0 +1,42 @@
+package boldwedge.core.turning.tell;
+
+import boldwedge.core.drawing.Mesh;
+import boldwedge.core.drawing.StlWriter;
+import boldwedge.core.turning.model.TurningCut;
+import boldwedge.core.wedge.GroundBit;
+import boldwedge.core.wedge.Polyhedron;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The ground bit as a solid for a file: its nose rounder than it is drawn. */
+public final class BitSolid {
+    /** Planes that stand for the nose: a right angle in steps of two degrees. */
+    static final int NOSE_PLANES = 48;
+
+    private BitSolid() {}
+
+    /** The bit as STL, head and shank. */
+    public static String stl(TurningCut cut) {
+        GroundBit bit = GroundBit.grind(
+                cut.job().blank(),
+                cut.wedge(),
+                cut.bit().groundLengthMm(),
+                cut.job().damageMm(),
+                cut.job().order(),
+                NOSE_PLANES);
+        return StlWriter.write(List.of(mesh("head", bit.head()), mesh("shank", bit.shank())));
+    }
+
+    private static Mesh mesh(String name, Polyhedron solid) {
+        List<Mesh.Triangle> triangles = new ArrayList<>();
+        for (Polyhedron.Facet facet : solid.facets()) {
+            for (int i = 1; i + 1 < facet.corners().size(); i++) {
+                triangles.add(new Mesh.Triangle(
+                        facet.corners().get(0),
+                        facet.corners().get(i),
+                        facet.corners().get(i + 1)));
+            }
+        }
+        return new Mesh(name, triangles);
+    }
+}

@@ -1,0 +1,41 @@
+package boldwedge.core.turning.tell;
+
+import boldwedge.core.finding.Finding;
+import boldwedge.core.measure.Say;
+import boldwedge.core.rule.EdgeRules;
+import boldwedge.core.turning.ask.TurningField;
+import boldwedge.core.turning.model.TurningCut;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What is said of the cut itself: speed, feed, finish, chip, power and forces. */
+final class CuttingFindings {
+    private final TurningCut cut;
+    private final Say say;
+
+    CuttingFindings(TurningCut cut, Say say) {
+        this.cut = cut;
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        EdgeRules edge = new EdgeRules(
+                cut.cutting(),
+                new EdgeRules.Fields(
+                        TurningField.SPEED,
+                        TurningField.FEED,
+                        TurningField.DEPTH,
+                        Optional.of(TurningField.NOSE_RADIUS)),
+                say);
+        boolean shallow = cut.job().depthMm() < cut.signature().noseRadiusMm();
+        List<Finding> findings = new ArrayList<>();
+        findings.add(edge.speed());
+        findings.addAll(edge.offLists());
+        findings.add(edge.finish());
+        findings.add(edge.smallestChip());
+        findings.add(edge.power());
+        findings.add(edge.forces(shallow ? ": the cut is shallower than the nose, so the thrust is mostly push" : ""));
+        return findings;
+    }
+}

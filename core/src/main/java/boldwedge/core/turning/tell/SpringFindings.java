@@ -1,0 +1,338 @@
+package boldwedge.core.turning.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.mpa;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.number;
+
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Say;
+import boldwedge.core.rigidity.Beam;
+import boldwedge.core.rigidity.Hold;
+import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.rigidity.WorkHolding;
+import boldwedge.core.rule.HeightFinding;
+import boldwedge.core.turning.ask.TurningField;
+import boldwedge.core.turning.model.TurningCut;
+import boldwedge.core.turning.model.TurningJob;
+import boldwedge.core.wedge.Operation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
+final class SpringFindings {
+    private static final double STEEL_YIELD_SHARE_MPA = 400;
+
+    private final TurningCut cut;
+    private final TurningJob job;
+    private final Say say;
+
+    SpringFindings(TurningCut cut, Say say) {
+        this.cut = cut;
+        this.job = cut.job();
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        List<Finding> findings = new ArrayList<>();
+        findings.add(size());
+        findings.add(overhang());
+        shank(findings);
+        if (job.diameterMm() > job.lathe().swingMm()) {
+            findings.add(Finding.at(Station.REACH, "swing")
+                    .says(
+                            Verdict.WRONG,
+                            String.format(
+                                    Locale.ROOT,
+                                    "%s does not swing over the bed of %s, which takes %s.",
+                                    say.length(job.diameterMm()),
+                                    job.lathe().name(),
+                                    say.length(job.lathe().swingMm())))
+                    .margin(job.lathe().swingMm() / job.diameterMm() - 1)
+                    .source("The lathe's card")
+                    .build());
+        }
+        return findings;
+    }
+
+    private Finding size() {
+        PushOff push = cut.pushOff();
+        double allowed = job.allowedErrorMm();
+        if (job.operation() == Operation.FACE) {
+            return Finding.at(Station.REACH, "push-off")
+                    .says(
+                            Verdict.TOLD,
+                            "Facing pushes along the axis: the work does not bend; tool and spindle give "
+                                    + say.length(push.largestMm() / 2) + ".")
+                    .source("Springs of spindle and post, " + stiffnessWords())
+                    .build();
+        }
+        double margin = allowed / Math.max(push.largestMm(), 1e-9) - 1;
+        Verdict verdict = margin >= 0.5
+                ? Verdict.FINE
+                : push.springPasses() <= 2 && !push.stoppedByRubbing() ? Verdict.DOUBTFUL : Verdict.WRONG;
+        double end = push.stations().getLast().diameterErrorMm();
+        double start = push.stations().getFirst().diameterErrorMm();
+        String where = job.hold() == Hold.CHUCK ? "at the free end" : "where it is largest";
+        String words = String.format(
+                Locale.ROOT,
+                "Pushed off %s %s: the work comes out %s large there%s.",
+                say.length(push.largestMm() / 2),
+                where,
+                say.length(push.largestMm()),
+                Math.abs(push.taperMm()) > 0.002 ? ", tapered by " + say.length(Math.abs(push.taperMm())) : "");
+        Finding.Builder finding = Finding.at(Station.REACH, "push-off")
+                .says(verdict, words)
+                .margin(margin / 2)
+                .step(Working.of(
+                                "Push on the work",
+                                "Fp = T · c",
+                                newtons(cut.cutting().force().pushN()))
+                        .with("T", "thrust square to the cut", newtons(cut.thrustN()))
+                        .with("c", "of it across", number(cut.pushShare()))
+                        .told(say))
+                .step(beam().told(say))
+                .step(springs().told(say))
+                .step(Working.of(
+                                "Diameter left large, " + say.length(start) + " at the chuck's end, " + say.length(end)
+                                        + " at the far end",
+                                "2 · c · F",
+                                mm(push.largestMm()))
+                        .with("c", "the give there", mmPerNewton(cut.holding().complianceAt(worst())))
+                        .with(
+                                "F",
+                                "the push, at the depth left when it has sprung",
+                                newtons(push.largestMm() / 2 / cut.holding().complianceAt(worst())))
+                        .told(say))
+                .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
+                        .with(
+                                "w",
+                                "of " + job.tolerance().written(say.units()),
+                                mm(job.tolerance().widthMm()).typed())
+                        .told(say))
+                .source(
+                        "Beam deflection: Gere & Timoshenko, Mechanics of Materials; force: Kienzle with Merchant's friction angle, ± "
+                                + say.share(job.work().spread()) + " and more for the push; " + stiffnessWords());
+        if (!push.leftMm().isEmpty()) {
+            finding.note("Spring passes at the same setting: " + push.springPasses()
+                    + ". Each cuts what the last left: "
+                    + String.join(", ", push.leftMm().stream().map(say::length).toList())
+                    + (push.stoppedByRubbing() ? "; then it only rubs." : "."));
+        }
+        if (verdict != Verdict.FINE) {
+            mendSize(finding);
+        }
+        return finding.build();
+    }
+
+    private double worst() {
+        return cut.pushOff().stations().stream()
+                .max((a, b) -> Double.compare(a.apartMm(), b.apartMm()))
+                .map(PushOff.At::fromChuckMm)
+                .orElse(0.0);
+    }
+
+    /** Whether a centre gives less than it takes: on stout work a soft tailstock is worse than none. */
+    private boolean centreHelps() {
+        WorkHolding now = cut.holding();
+        WorkHolding centred = new WorkHolding(
+                Hold.CHUCK_AND_CENTRE,
+                now.freeLengthMm(),
+                now.diameterMm(),
+                now.modulusMPa(),
+                now.chuckStiffness(),
+                now.tailstockStiffness(),
+                now.postStiffness());
+        double worst = 0;
+        for (int i = 0; i <= 8; i++) {
+            double x = now.freeLengthMm() - job.lengthMm() * i / 8;
+            worst = Math.max(worst, centred.complianceAt(x));
+        }
+        return worst < 0.9 * now.complianceAt(worst());
+    }
+
+    private void mendSize(Finding.Builder finding) {
+        if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
+            String shorter = say.typed(job.lengthMm() * 1.05);
+            finding.mend("Let only " + shorter + " stand out", TurningField.STICK_OUT.id(), shorter);
+        }
+        if (job.hold() == Hold.CHUCK && centreHelps()) {
+            finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
+        }
+        if (cut.signature().noseRadiusMm() > 0.25) {
+            String nose = say.typed(Math.max(0.2, Math.rint(cut.signature().noseRadiusMm() * 5) / 10));
+            finding.mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose);
+        }
+        if (cut.signature().sideCuttingEdge() > Math.toRadians(4)
+                && !job.operation().meetsAFace()) {
+            finding.mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°");
+        }
+        if (job.depthMm() > 0.25) {
+            String half = say.typed(job.depthMm() / 2);
+            finding.mend("Last pass " + half, TurningField.DEPTH.id(), half);
+        }
+    }
+
+    private Working beam() {
+        WorkHolding holding = cut.holding();
+        double at = Math.clamp(worst(), 0, holding.freeLengthMm());
+        Amount bends = mmPerNewton(holding.bendingAt(worst()));
+        Working work = switch (job.hold()) {
+            case CHUCK -> Working.of("Work as a beam held at one end", "a³ / (3 · E · π · d⁴ / 64)", bends);
+            case CHUCK_AND_CENTRE ->
+                Working.of(
+                        "Work as a beam held at one end, propped at the other",
+                        "a³ · b² · (3 · a + 4 · b) / (12 · E · π · d⁴ / 64 · (a + b)³)",
+                        bends);
+            case BETWEEN_CENTRES ->
+                Working.of("Work as a beam propped at both ends", "a² · b² / (3 · E · π · d⁴ / 64 · (a + b))", bends);
+        };
+        work = work.with("a", "from the chuck", mm(at));
+        if (job.hold() != Hold.CHUCK) {
+            work = work.with("b", "to the centre", mm(holding.freeLengthMm() - at));
+        }
+        return work.with("E", mpa(holding.modulusMPa()).fromTable()).with("d", mm(holding.diameterMm()));
+    }
+
+    /** What gives at the worst place: the work, the chuck, the centre, the post. */
+    private Working springs() {
+        WorkHolding holding = cut.holding();
+        Lathe lathe = job.lathe();
+        double at = Math.clamp(worst(), 0, holding.freeLengthMm());
+        Amount all = mmPerNewton(holding.complianceAt(worst()));
+        Amount bends = mmPerNewton(holding.bendingAt(worst()));
+        Amount chuck = spring(lathe.chuckStiffness(), holding.chuckStiffness());
+        Amount post = spring(lathe.postStiffness(), holding.postStiffness());
+        if (job.hold() == Hold.CHUCK) {
+            return Working.of("With the springs of chuck and post", "δ + 1 / kc + 1 / kp", all)
+                    .with("δ", "the work's", bends)
+                    .with("kc", "chuck", chuck)
+                    .with("kp", "post", post);
+        }
+        double share = job.hold() == Hold.CHUCK_AND_CENTRE
+                ? Beam.pinReaction(at, holding.freeLengthMm())
+                : at / holding.freeLengthMm();
+        return Working.of("With the springs of chuck, centre and post", "δ + (1 − q)² / kc + q² / kt + 1 / kp", all)
+                .with("δ", "the work's", bends)
+                .with("q", "the centre's share", number(share))
+                .with("kc", "chuck", chuck)
+                .with("kt", "tailstock", spring(lathe.tailstockStiffness(), holding.tailstockStiffness()))
+                .with("kp", "post", post);
+    }
+
+    private static Amount spring(OptionalDouble onCard, double nPerMm) {
+        return onCard.isPresent()
+                ? newtonsPerMm(nPerMm).fromCard()
+                : newtonsPerMm(nPerMm).assumed();
+    }
+
+    private String stiffnessWords() {
+        TurningCut.Stiffness spring = TurningCut.Stiffness.of(job.lathe());
+        return (spring.assumed()
+                        ? "stiffness assumed from the lathe's size, not measured: post "
+                        : "stiffness measured: post ")
+                + say.number(spring.post() / 1000, 0) + ", chuck " + say.number(spring.chuck() / 1000, 0) + ", centre "
+                + say.number(spring.tailstock() / 1000, 0) + " N/µm";
+    }
+
+    private Finding overhang() {
+        double drop = cut.toolDropMm();
+        double stress = cut.overhang().stressMPa(cut.cutting().force().cuttingN());
+        double ratio = job.overhangMm() / job.blank().heightMm();
+        double margin = Math.min(STEEL_YIELD_SHARE_MPA / Math.max(stress, 1e-9) - 1, 0.05 / Math.max(drop, 1e-9) - 1);
+        Verdict verdict = Verdict.of(margin, 1);
+        if (verdict == Verdict.FINE && ratio > 3) {
+            verdict = Verdict.DOUBTFUL;
+        }
+        Finding.Builder finding = Finding.at(Station.REACH, "overhang")
+                .says(
+                        verdict,
+                        String.format(
+                                Locale.ROOT,
+                                "Standing out %s (%s times its height) the point goes down %s under the cut.",
+                                say.length(job.overhangMm()),
+                                say.number(ratio, 1),
+                                say.length(drop)))
+                .margin(Math.min(margin / 4, (3 - ratio) / 2 + 0.5))
+                .step(Working.of(
+                                "Drop",
+                                "F · L³ / (3 · E · b · h³ / 12) + F · L · 2 · (1 + 0.3) / (5 / 6 · E · b · h)",
+                                mm(drop))
+                        .with("F", newtons(cut.cutting().force().cuttingN()))
+                        .with("L", mm(job.overhangMm()))
+                        .with("b", mm(job.blank().widthMm()))
+                        .with("h", mm(job.blank().heightMm()))
+                        .with("E", mpa(cut.overhang().modulusMPa()).fromTable())
+                        .told(say))
+                .step(Working.of("Stress at the clamp", "6 · F · L / (b · h²)", mpa(stress))
+                        .with("F", newtons(cut.cutting().force().cuttingN()))
+                        .with("L", mm(job.overhangMm()))
+                        .with("b", mm(job.blank().widthMm()))
+                        .with("h", mm(job.blank().heightMm()))
+                        .told(say))
+                .source("Cantilever with shear, E 207 GPa for any steel shank; limits of 0.05 mm and 400 MPa are ours")
+                .school(
+                        "Short as it goes",
+                        "Overhang is the enemy: once to one and a half times the shank",
+                        ratio <= 1.6);
+        if (verdict != Verdict.FINE) {
+            String shorter = say.typed(1.5 * job.blank().heightMm());
+            finding.mend("Stand out " + shorter, TurningField.OVERHANG.id(), shorter);
+        }
+        return finding.build();
+    }
+
+    private void shank(List<Finding> findings) {
+        double packing = job.lathe().centreHeightMm()
+                + job.heightMm()
+                - cut.bit().point().getZ();
+        if (job.blank().heightMm() > job.lathe().largestShankMm() + 1e-9 || packing < -1e-9) {
+            findings.add(Finding.at(Station.REACH, "shank-fits")
+                    .says(
+                            Verdict.WRONG,
+                            packing < 0
+                                    ? String.format(
+                                            Locale.ROOT,
+                                            "The point stands %s too high on %s even without packing.",
+                                            say.length(-packing),
+                                            job.lathe().name())
+                                    : String.format(
+                                            Locale.ROOT,
+                                            "A shank of %s is more than the %s that %s takes.",
+                                            say.length(job.blank().heightMm()),
+                                            say.length(job.lathe().largestShankMm()),
+                                            job.lathe().name()))
+                    .margin(-0.5)
+                    .source("The lathe's card and the bit's solid")
+                    .build());
+            return;
+        }
+        findings.add(Finding.at(Station.REACH, "packing")
+                .says(
+                        Verdict.TOLD,
+                        packing < 0.005
+                                ? "The point stands on centre without packing."
+                                : "Pack the tool up by " + say.length(packing) + " to bring the point there."
+                                        + HeightFinding.shims(packing, job.lathe(), say))
+                .step(Working.of("Packing", "c + h − z", mm(packing))
+                        .with(
+                                "c",
+                                "centre height over the seat",
+                                mm(job.lathe().centreHeightMm()).fromCard())
+                        .with("h", "height wanted", mm(job.heightMm()))
+                        .with("z", "point above its base", mm(cut.bit().point().getZ()))
+                        .told(say))
+                .source("The lathe's card and the bit's solid")
+                .build());
+        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, TurningField.HEIGHT.id()));
+    }
+}

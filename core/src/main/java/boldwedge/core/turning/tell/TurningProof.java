@@ -1,0 +1,400 @@
+package boldwedge.core.turning.tell;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialReader;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.cutting.Finish;
+import boldwedge.core.drawing.Label.Anchor;
+import boldwedge.core.drawing.Plate;
+import boldwedge.core.drawing.Role;
+import boldwedge.core.drawing.Scene;
+import boldwedge.core.drawing.SceneBuilder;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.Diagnosis;
+import boldwedge.core.proof.Measured;
+import boldwedge.core.proof.Prediction;
+import boldwedge.core.rigidity.Hold;
+import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.stock.Span;
+import boldwedge.core.stock.ToolMaterial;
+import boldwedge.core.turning.ask.TurningField;
+import boldwedge.core.turning.ask.TurningReader;
+import boldwedge.core.turning.model.TurningCut;
+import boldwedge.core.turning.model.TurningJob;
+import boldwedge.core.wedge.Operation;
+import boldwedge.core.wedge.ToolSignature;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Judges a trial cut: predicts it for the settings really run, sets measured beside it, ranks causes, proposes one change. */
+public final class TurningProof {
+    private static final Map<String, Entry> RUN =
+            Map.of("speed", TurningField.SPEED, "feed", TurningField.FEED, "depth", TurningField.DEPTH);
+    private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
+    private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.1, 2000);
+
+    private final TrialReader reader;
+    private final Say say;
+
+    private TurningProof(TrialRequest request) {
+        this.reader = new TrialReader(request);
+        this.say = new Say(request.plan().units());
+    }
+
+    /** Judges a trial. */
+    public static TrialAnswer prove(TrialRequest request) {
+        return new TurningProof(request).judge();
+    }
+
+    private TrialAnswer judge() {
+        PlanRequest run = reader.ran(RUN);
+        Read<TurningCut> worked = TurningReader.cut(run);
+        reader.ran(RUN_ORDER, RUN, worked.states());
+        OptionalDouble near = reader.value("near", "Diameter near the chuck", DIAMETER);
+        OptionalDouble far = reader.value("far", "Diameter at the far end", DIAMETER);
+        OptionalDouble apart = reader.value("apart", "Distance between them", new Limits(Quantity.LENGTH, 0.5, 3000));
+        OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
+        Measured.Chip chip = reader.choice("chip", "Chip", Measured.Chip.values());
+        Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
+        if (worked.cut().isEmpty() && !reader.hasErrors()) {
+            return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
+        }
+        if (reader.hasErrors() || near.isEmpty() || far.isEmpty() || apart.isEmpty()) {
+            return reader.stopped("Type both diameters and how far apart they were measured.");
+        }
+        TurningCut cut = worked.cut().orElseThrow();
+        if (cut.job().operation() != Operation.FACE
+                && apart.getAsDouble() > cut.job().lengthMm() * 1.0001) {
+            reader.wrong(
+                    "apart",
+                    "The two places cannot be further apart than the cut is long ("
+                            + say.length(cut.job().lengthMm()) + ").");
+            return reader.stopped("One reading cannot be right.");
+        }
+        double finished = cut.job().finishedMm();
+        if (Math.abs(near.getAsDouble() - finished) > 0.25 * Math.max(1, finished)) {
+            reader.wrong(
+                    "near",
+                    "That is far from " + say.length(finished) + ", which the tool was set to. Check the units.");
+            return reader.stopped("One reading cannot be right.");
+        }
+        if (Math.abs(far.getAsDouble() - finished) > 0.25 * Math.max(1, finished)) {
+            reader.wrong(
+                    "far",
+                    "That is far from " + say.length(finished) + ", which the tool was set to. Check the units.");
+            return reader.stopped("One reading cannot be right.");
+        }
+        Prediction predicted = predict(cut, apart.getAsDouble());
+        OptionalDouble raMm =
+                finish.isPresent() ? OptionalDouble.of(finish.getAsDouble() / 1000) : OptionalDouble.empty();
+        Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound);
+        List<Cause> causes = Diagnosis.rank(predicted, measured, say);
+        boolean inTolerance = inTolerance(cut, measured);
+        boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
+        String verdict = verdict(cut, measured, inTolerance, finishGood);
+        Optional<Proposal> next =
+                inTolerance && finishGood && chip != Measured.Chip.BLUE ? Optional.empty() : propose(run, cut, causes);
+        return new TrialAnswer(
+                true,
+                reader.readings(),
+                compare(cut, predicted, measured),
+                causes,
+                verdict,
+                next.map(Proposal::mend),
+                next.map(Proposal::expected)
+                        .orElse(
+                                inTolerance && finishGood
+                                        ? "Nothing needs to change."
+                                        : "Look at the edge under a loupe, stone it, and cut again."),
+                Optional.of(scene(predicted, measured)));
+    }
+
+    private boolean inTolerance(TurningCut cut, Measured measured) {
+        double upper = cut.job().finishedMm() + cut.job().tolerance().upperMm() + 1e-6;
+        double lower = cut.job().finishedMm() + cut.job().tolerance().lowerMm() - 1e-6;
+        return measured.nearMm() <= upper
+                && measured.farMm() <= upper
+                && measured.nearMm() >= lower
+                && measured.farMm() >= lower;
+    }
+
+    private String verdict(TurningCut cut, Measured measured, boolean inTolerance, boolean finishGood) {
+        String taper = Math.abs(measured.taperMm()) < 0.0015
+                ? "no taper"
+                : say.length(Math.abs(measured.taperMm())) + (measured.taperMm() > 0 ? " larger" : " smaller")
+                        + " at the far end";
+        String size = inTolerance ? "Within the tolerance" : "Outside the tolerance";
+        String surface = measured.raMm().isEmpty()
+                ? ""
+                : finishGood
+                        ? "; the finish is good enough"
+                        : "; the finish is rougher than " + say.ra(cut.job().raMm());
+        return size + ", " + taper + surface + ".";
+    }
+
+    private static Prediction predict(TurningCut cut, double apartMm) {
+        TurningJob job = cut.job();
+        PushOff push = cut.pushOff();
+        // The stations sit as far apart as was measured, about the middle of the cut.
+        double from = push.stations().getFirst().fromChuckMm();
+        double to = push.stations().getLast().fromChuckMm();
+        double slack = Math.max(0, (to - from - apartMm) / 2);
+        Span range = job.work().surfaceSpeed(job.tool());
+        ToolSignature use = cut.wedge().signature(cut.used());
+        String builtUp = job.work().builtUpEdge();
+        double tendency = builtUp.startsWith("Strong")
+                ? 1
+                : builtUp.startsWith("Built-up") ? 0.9 : builtUp.startsWith("Some") ? 0.6 : 0.2;
+        return new Prediction(
+                // A pass is set to the middle of the tolerance.
+                job.finishedMm() + job.tolerance().middleMm(),
+                errorAt(push, from + slack),
+                errorAt(push, to - slack),
+                apartMm,
+                job.work().spread(),
+                TurningCut.Stiffness.of(job.lathe()).assumed(),
+                job.hold() != Hold.CHUCK,
+                cut.cutting().finish().raMm(),
+                cut.cutting().surfaceSpeed(),
+                range.low(),
+                range.high(),
+                Math.min(
+                        Math.min(use.endRelief(), use.sideRelief()), cut.wedge().leastNoseClearance(cut.used())),
+                cut.cutting().force().meanChipMm(),
+                cut.cutting().smallestChipMm().chosen(),
+                tendency,
+                job.tool().family() == ToolMaterial.Family.HSS,
+                job.hold().slenderness(job.freeLengthMm(), Math.max(1, job.finishedMm())),
+                job.overhangMm() / job.blank().heightMm());
+    }
+
+    private static double errorAt(PushOff push, double x) {
+        List<PushOff.At> at = push.stations();
+        for (int i = 1; i < at.size(); i++) {
+            double x0 = at.get(i - 1).fromChuckMm();
+            double x1 = at.get(i).fromChuckMm();
+            if (x <= x1 && x1 > x0) {
+                double t = Math.clamp((x - x0) / (x1 - x0), 0, 1);
+                return (1 - t) * at.get(i - 1).diameterErrorMm() + t * at.get(i).diameterErrorMm();
+            }
+        }
+        return at.getLast().diameterErrorMm();
+    }
+
+    private List<TrialAnswer.Compared> compare(TurningCut cut, Prediction predicted, Measured measured) {
+        List<TrialAnswer.Compared> rows = new ArrayList<>();
+        double set = predicted.setDiameterMm();
+        double sigma = 2 * predicted.taperSigmaMm();
+        rows.add(row(
+                "Near the chuck",
+                set + predicted.nearErrorMm(),
+                0.6 * Math.abs(predicted.nearErrorMm()) + 0.004,
+                measured.nearMm()));
+        rows.add(row(
+                "Far end",
+                set + predicted.farErrorMm(),
+                0.6 * Math.abs(predicted.farErrorMm()) + 0.004,
+                measured.farMm()));
+        rows.add(row("Taper", predicted.taperMm(), sigma, measured.taperMm()));
+        double low = predicted.paperRaMm() * Finish.MEASURED_OVER_THEORY[0];
+        double high = predicted.paperRaMm() * Finish.MEASURED_OVER_THEORY[2];
+        rows.add(new TrialAnswer.Compared(
+                "Finish",
+                say.ra(low) + " to " + say.ra(high),
+                measured.raMm().isPresent() ? say.ra(measured.raMm().getAsDouble()) : "",
+                measured.raMm().isEmpty() || measured.raMm().getAsDouble() <= high));
+        rows.add(new TrialAnswer.Compared(
+                "Surface speed",
+                say.surfaceSpeed(predicted.slowestGood()) + " to " + say.surfaceSpeed(predicted.fastestGood()),
+                say.surfaceSpeed(cut.cutting().surfaceSpeed()),
+                cut.cutting().surfaceSpeed() <= predicted.fastestGood() * 1.001));
+        return rows;
+    }
+
+    private TrialAnswer.Compared row(String what, double predicted, double spread, double measured) {
+        return new TrialAnswer.Compared(
+                what,
+                say.length(predicted) + " ± " + say.length(spread),
+                say.length(measured),
+                Math.abs(measured - predicted) <= spread + 1e-9);
+    }
+
+    /** A change with what it should do, and how much of the error it leaves. */
+    private record Proposal(Mend mend, String expected, double left) {}
+
+    /** The one change to make: the best of those that act on the likeliest cause, each computed. */
+    private Optional<Proposal> propose(PlanRequest run, TurningCut cut, List<Cause> causes) {
+        if (causes.isEmpty()) {
+            return Optional.empty();
+        }
+        TurningJob job = cut.job();
+        return switch (causes.getFirst().id()) {
+            case "push-off", "spring-size" -> bestAgainstSpring(run, cut);
+            case "alignment" ->
+                Optional.of(new Proposal(
+                        new Mend(
+                                "Light spring pass to separate spring from alignment",
+                                TurningField.DEPTH.id(),
+                                fieldLength(0.1)),
+                        "A pass of " + say.length(0.1)
+                                + " leaves less spring; a taper that stays the same is alignment.",
+                        1));
+            case "built-up-edge", "wear-in-pass", "too-fast" -> {
+                Span range = job.work().surfaceSpeed(job.tool());
+                boolean faster = causes.getFirst().id().equals("built-up-edge");
+                double wanted = 1000 * (faster ? range.high() : range.low()) / Math.PI / job.passDiameterMm();
+                double rpm = job.lathe()
+                        .speeds()
+                        .atOrBelow(wanted)
+                        .orElse(job.lathe().speeds().slowest());
+                if (Math.abs(rpm - cut.cutting().rpm()) < 1) {
+                    yield Optional.empty();
+                }
+                yield Optional.of(new Proposal(
+                        new Mend("Run at " + say.rpm(rpm), TurningField.SPEED.id(), Written.places(rpm, 1) + " rpm"),
+                        faster
+                                ? "Faster, the chip is hotter and does not weld to the edge."
+                                : "Slower, the edge stays hard: about "
+                                        + Written.places(
+                                                Math.pow(
+                                                        cut.cutting().rpm() / rpm,
+                                                        1 / job.tool().taylorExponent()),
+                                                0)
+                                        + " times the life.",
+                        1));
+            }
+            case "rubbing" ->
+                Math.abs(job.heightMm()) > 1e-6
+                        ? Optional.of(new Proposal(
+                                new Mend("Set the point on centre", TurningField.HEIGHT.id(), "0"),
+                                "It gives the clearance back that the height has taken.",
+                                1))
+                        : Optional.of(new Proposal(
+                                new Mend(
+                                        "End relief "
+                                                + say.angle(cut.signature().endRelief() + Math.toRadians(3)),
+                                        TurningField.END_RELIEF.id(),
+                                        Written.degrees(cut.signature().endRelief() + Math.toRadians(3))),
+                                "Three degrees more room under the edge.",
+                                1));
+            case "chatter" ->
+                job.overhangMm() > 1.6 * job.blank().heightMm()
+                        ? Optional.of(new Proposal(
+                                new Mend(
+                                        "Stand out "
+                                                + say.length(1.2 * job.blank().heightMm()),
+                                        TurningField.OVERHANG.id(),
+                                        fieldLength(1.2 * job.blank().heightMm())),
+                                "The point gives "
+                                        + Written.places(
+                                                Math.pow(
+                                                        job.overhangMm()
+                                                                / (1.2
+                                                                        * job.blank()
+                                                                                .heightMm()),
+                                                        3),
+                                                1)
+                                        + " times less.",
+                                1))
+                        : bestAgainstSpring(run, cut);
+            default -> Optional.empty();
+        };
+    }
+
+    private Optional<Proposal> bestAgainstSpring(PlanRequest run, TurningCut cut) {
+        TurningJob job = cut.job();
+        List<Mend> candidates = new ArrayList<>();
+        if (job.hold() == Hold.CHUCK) {
+            candidates.add(new Mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre"));
+        }
+        if (cut.signature().noseRadiusMm() > 0.25) {
+            double nose = Math.max(0.2, cut.signature().noseRadiusMm() / 2);
+            candidates.add(new Mend("Nose " + say.length(nose), TurningField.NOSE_RADIUS.id(), fieldLength(nose)));
+        }
+        if (cut.signature().sideCuttingEdge() > Math.toRadians(5)) {
+            candidates.add(new Mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°"));
+        }
+        if (job.depthMm() > 0.2) {
+            candidates.add(new Mend(
+                    "Last pass " + say.length(job.depthMm() / 2),
+                    TurningField.DEPTH.id(),
+                    fieldLength(job.depthMm() / 2)));
+        }
+        Proposal best = null;
+        for (Mend mend : candidates) {
+            Map<String, String> fields = new HashMap<>(run.fields());
+            fields.put(mend.field(), mend.text());
+            Optional<TurningCut> then = TurningReader.cut(new PlanRequest(fields, run.units(), run.lathe()))
+                    .cut();
+            if (then.isEmpty()) {
+                continue;
+            }
+            double left = then.get().pushOff().largestMm();
+            if (best == null || left < best.left()) {
+                best = new Proposal(
+                        mend,
+                        String.format(
+                                Locale.ROOT,
+                                "Computed: the spring on the diameter goes from %s to %s, the taper from %s to %s.",
+                                say.length(cut.pushOff().largestMm()),
+                                say.length(left),
+                                say.length(cut.pushOff().taperMm()),
+                                say.length(then.get().pushOff().taperMm())),
+                        left);
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private Scene scene(Prediction predicted, Measured measured) {
+        SceneBuilder scene = new SceneBuilder("trial", "The trial cut, measured and predicted");
+        double set = predicted.setDiameterMm();
+        double[] all = {
+            predicted.nearErrorMm(), predicted.farErrorMm(), measured.nearMm() - set, measured.farMm() - set, 0.004
+        };
+        double largest = Arrays.stream(all).map(Math::abs).max().orElse(0.01);
+        double magnify = 11 / largest;
+        double radius = 13;
+        double x0 = 20;
+        double x1 = 80;
+        double axis = 38;
+        scene.place(0, 0, 1);
+        double nearM = radius + magnify * (measured.nearMm() - set);
+        double farM = radius + magnify * (measured.farMm() - set);
+        double nearP = radius + magnify * predicted.nearErrorMm();
+        double farP = radius + magnify * predicted.farErrorMm();
+        scene.run(Role.WORK_AREA, true, x0, axis - nearM, x1, axis - farM, x1, axis + farM, x0, axis + nearM);
+        scene.run(Role.WORK, true, x0, axis - nearM, x1, axis - farM, x1, axis + farM, x0, axis + nearM);
+        scene.line(Role.SWEPT, x0 - 3, axis + nearP, x1 + 3, axis + farP);
+        scene.line(Role.SWEPT, x0 - 3, axis - nearP, x1 + 3, axis - farP);
+        scene.line(Role.CENTRE, 8, axis, 92, axis);
+        scene.line(Role.HIDDEN, x0, axis + radius, x1, axis + radius);
+        scene.line(Role.HIDDEN, x0, axis - radius, x1, axis - radius);
+        scene.label(
+                Role.DIMENSION, x0, axis + Math.max(nearM, nearP) + 4, Anchor.MIDDLE, say.length(measured.nearMm()));
+        scene.label(Role.DIMENSION, x1, axis + Math.max(farM, farP) + 4, Anchor.MIDDLE, say.length(measured.farMm()));
+        scene.label(Role.CAPTION, 6, axis - 27, Anchor.START, "chuck end");
+        scene.label(Role.CAPTION, 94, axis - 27, Anchor.END, "far end");
+        scene.label(Role.CAPTION, 50, 5, Anchor.MIDDLE, "full: measured · dotted: predicted · dashed: size set");
+        return scene.build(
+                0, 0, Plate.WIDTH, Plate.HEIGHT, "differences drawn " + Written.places(magnify, 0) + " times larger");
+    }
+
+    private String fieldLength(double mm) {
+        return Written.full(Quantity.LENGTH, mm, say.units());
+    }
+}

@@ -1,0 +1,143 @@
+package boldwedge.core.family;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.drawing.Label;
+import boldwedge.core.drawing.LabelBox;
+import boldwedge.core.drawing.Scene;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.recording.Questions;
+import boldwedge.core.testing.Shop;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Drawings of every family: inputs stand on the plate, none on another, and each is a field that the answer knows. */
+class ScenesTest {
+    /** Width of a letter of an input on the plate at 1280 pixels, and of its name above it; plate millimetres. */
+    private static final double LETTER = 1.25;
+
+    private static final double NAME_LETTER = 0.86;
+
+    private record Box(String field, double left, double low, double right, double high) {
+        boolean meets(Box other) {
+            return left < other.right && other.left < right && low < other.high && other.low < high;
+        }
+    }
+
+    private static Box box(Label label) {
+        double width = Math.max(
+                LETTER * Math.max(4, label.text().length()),
+                NAME_LETTER * label.name().length());
+        double left = switch (label.anchor()) {
+            case START -> label.at().x();
+            case MIDDLE -> label.at().x() - width / 2;
+            case END -> label.at().x() - width;
+        };
+        return new Box(
+                label.field(),
+                left,
+                label.at().y() - 2,
+                left + width,
+                label.at().y() + 4.5);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "operation=turn",
+                "operation=face",
+                "operation=turn;hold=chuck-and-centre;length=120 mm;stickOut=140 mm",
+                "operation=bore",
+                "operation=bore;bottom=blind-faced;bitAngle=45°;barOverhang=60 mm",
+                "operation=bore;recess=o-ring;boreStart=28 mm;boreFinished=30 mm;outside=60 mm",
+                "operation=bore;barHeld=centres;boreStart=24 mm;boreFinished=26 mm",
+                "operation=bore;boreBit=insert-80-6;barDiameter=16 mm;boreStart=30 mm;boreFinished=32 mm",
+                "operation=bore;barMaterial=carbide;steelHead=12 mm",
+                "operation=part",
+                "operation=part;partDiameter=80 mm;partBore=60 mm;blade=blade-3mm-t",
+                "operation=part;partHolder=split-block;partDiameter=12 mm",
+                "operation=part;partHolder=side-block;blade=ground-3-8",
+                "operation=part;partHolder=rear-block",
+                "operation=groove;partDiameter=50 mm;grooveBottom=44 mm;grooveWidth=6 mm"
+            })
+    void inputsStandClearOfEachOtherOnThePlate(String job) {
+        Map<String, String> fields = new HashMap<>();
+        for (String pair : job.split(";")) {
+            fields.put(pair.substring(0, pair.indexOf('=')), pair.substring(pair.indexOf('=') + 1));
+        }
+        for (UnitSystem units : UnitSystem.values()) {
+            PlanAnswer answer = Planner.plan(new PlanRequest(fields, units, Optional.of(Shop.lathe())));
+            assertThat(answer.worked())
+                    .as(answer.fields().stream().map(f -> f.error()).toList().toString())
+                    .isTrue();
+            int inputs = 0;
+            for (Scene scene : answer.scenes()) {
+                List<Box> boxes = new ArrayList<>();
+                for (Label label : scene.labels()) {
+                    if (label.field().isEmpty()) {
+                        continue;
+                    }
+                    assertThat(answer.fields()).as(label.field()).anyMatch(f -> f.id().equals(label.field()));
+                    Box box = box(label);
+                    assertThat(box.left()).as(scene.id() + " " + box).isGreaterThan(-1);
+                    assertThat(box.right()).as(scene.id() + " " + box).isLessThan(scene.width() + 1);
+                    assertThat(box.low()).as(scene.id() + " " + box).isGreaterThan(-1);
+                    assertThat(box.high()).as(scene.id() + " " + box).isLessThan(scene.height() + 1);
+                    assertThat(boxes.stream().filter(box::meets).toList())
+                            .as(scene.id() + " " + box)
+                            .isEmpty();
+                    boxes.add(box);
+                }
+                inputs += boxes.size();
+            }
+            assertThat(inputs).isGreaterThan(8);
+        }
+    }
+
+    /** No words lie on others or on an input, on a page 1280 wide and on one 1024 wide, on any plate of several hundred jobs. */
+    @Test
+    void labelsStandClearOfEachOther() {
+        Map<String, String> overlaps = new TreeMap<>();
+        int plates = 0;
+        for (Questions.Question question : Questions.all()) {
+            PlanAnswer answer = Planner.plan(question.request());
+            List<Scene> scenes = new ArrayList<>(answer.scenes());
+            answer.steps().forEach(step -> scenes.add(step.scene()));
+            for (Scene scene : scenes) {
+                plates++;
+                for (double page : new double[] {LabelBox.AT_1280, LabelBox.AT_1024}) {
+                    overlap(scene, page)
+                            .ifPresent(pair ->
+                                    overlaps.putIfAbsent(scene.id() + " at " + page, question.name() + ": " + pair));
+                }
+            }
+        }
+        assertThat(overlaps).isEmpty();
+        assertThat(plates).isGreaterThan(1500);
+    }
+
+    /** Two labels of a scene that lie on each other. */
+    private static Optional<String> overlap(Scene scene, double page) {
+        List<Label> labels =
+                scene.labels().stream().filter(label -> !label.text().isBlank()).toList();
+        for (int i = 0; i < labels.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                if (LabelBox.of(labels.get(i), page).meets(LabelBox.of(labels.get(j), page))) {
+                    return Optional.of(
+                            "“" + labels.get(i).text() + labels.get(i).field() + "” on “"
+                                    + labels.get(j).text() + labels.get(j).field() + "”");
+                }
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,107 @@
+package boldwedge.core.turning.tell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Planner;
+import boldwedge.core.family.Prover;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.testing.Shop;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class TurningProofTest {
+    private static final PlanRequest PIN = Shop.request(
+            "material",
+            "stainless-free",
+            "diameter",
+            "14",
+            "finished",
+            "13.4",
+            "length",
+            "80",
+            "stickOut",
+            "92",
+            "tolerance",
+            "h8",
+            "noseRadius",
+            "0.8 mm",
+            "sideEdge",
+            "15°",
+            "depth",
+            "0.3");
+
+    private static TrialAnswer prove(PlanRequest plan, String... readings) {
+        Map<String, String> texts = new HashMap<>();
+        for (int i = 0; i < readings.length; i += 2) {
+            texts.put(readings[i], readings[i + 1]);
+        }
+        return Prover.prove(new TrialRequest(plan, texts));
+    }
+
+    @Test
+    void aSlenderPinTapersAndTheOneChangeIsComputed() {
+        PlanAnswer plan = Planner.plan(PIN);
+        double near = 13.3865 + 0.008;
+        double far = near + plan.figure("taper").is() * 70 / 80;
+        TrialAnswer answer = prove(PIN, "near", near + " mm", "far", far + " mm", "apart", "70 mm", "finish", "Ra 1.2");
+        assertThat(answer.worked()).isTrue();
+        assertThat(answer.causes().getFirst().id()).isIn("push-off", "spring-size");
+        Mend next = answer.next().orElseThrow();
+        assertThat(next.text()).isEqualTo("chuck-and-centre");
+        Map<String, String> mended = new HashMap<>(PIN.fields());
+        mended.put(next.field(), next.text());
+        double taper = Planner.plan(new PlanRequest(mended, PIN.units(), PIN.lathe()))
+                .figure("taper")
+                .is();
+        assertThat(Math.abs(taper)).isLessThan(0.3 * plan.figure("taper").is());
+        assertThat(answer.scene()).isPresent();
+    }
+
+    @Test
+    void withinTheToleranceNothingNeedsToChange() {
+        TrialAnswer answer = prove(PIN, "near", "13.392", "far", "13.394", "apart", "60", "finish", "Ra 1.1");
+        assertThat(answer.verdict()).startsWith("Within the tolerance");
+        assertThat(answer.next()).isEmpty();
+        assertThat(answer.expected()).isEqualTo("Nothing needs to change.");
+    }
+
+    @Test
+    void whatWasReallyRunIsWhatIsPredicted() {
+        TrialAnswer slow = prove(PIN, "near", "13.392", "far", "13.394", "apart", "60", "speed", "60 rpm");
+        TrialAnswer planned = prove(PIN, "near", "13.392", "far", "13.394", "apart", "60");
+        assertThat(slow.compared().getLast().measured())
+                .isNotEqualTo(planned.compared().getLast().measured());
+    }
+
+    @Test
+    void readingsThatCannotBeAreTold() {
+        assertThat(error(prove(PIN, "near", "3/0", "far", "13", "apart", "60"), "near"))
+                .contains("divides by nothing");
+        assertThat(error(prove(PIN, "near", "13.4", "far", "13.4", "apart", "200"), "apart"))
+                .contains("further apart");
+        assertThat(error(prove(PIN, "near", "0.53 in", "far", "3/4", "apart", "60"), "far"))
+                .contains("far from");
+        assertThat(error(prove(PIN, "near", "13.4", "far", "13.4", "apart", "60", "chip", "green"), "chip"))
+                .contains("Pick");
+        assertThat(error(prove(PIN, "near", "13.4", "far", "13.4", "apart", "60", "speed", "fast"), "speed"))
+                .isNotBlank();
+        assertThat(prove(PIN).verdict()).contains("Type both diameters");
+        assertThat(prove(Shop.request("diameter", "x"), "near", "1", "far", "1", "apart", "1")
+                        .verdict())
+                .contains("not complete yet");
+    }
+
+    private static String error(TrialAnswer answer, String reading) {
+        assertThat(answer.worked()).isFalse();
+        return answer.readings().stream()
+                .filter(r -> r.id().equals(reading))
+                .findFirst()
+                .orElseThrow()
+                .error();
+    }
+}

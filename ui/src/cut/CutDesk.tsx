@@ -1,0 +1,220 @@
+import { type ReactNode, useCallback, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { Header } from '../frame/Header';
+import { usePageKey } from '../frame/pageKeys';
+import { useTitle } from '../frame/useTitle';
+import { PrintCard } from '../stations/PrintCard';
+import { isStation, NAMES, STATIONS, Station, StationTabs } from '../stations/Stations';
+import { AnswerContext, CutContext, EditContext, type CutPage as Page } from './CutContext';
+import { type Draft, type Edit, edited, type History, redone, store, storeUndo, undone } from './draft';
+import { OtherTabNote } from './OtherTabNote';
+import type { Look } from './planDesk';
+import { Sentence } from './Sentence';
+import { useFlip } from './useFlip';
+import { useOtherTab } from './useOtherTab';
+import { type Plan, usePlan } from './usePlan';
+import { type Saving, useSaving } from './useSaving';
+
+interface Props extends Pick<Page, 'choices' | 'families' | 'lathes'> {
+  station: string;
+  history: History;
+  setHistory: (change: (old: History) => History) => void;
+  /** A new cut has been given its id. */
+  onKept: (id: string) => void;
+}
+
+/** After the last change the way back is written down: not at every key, for it is long. */
+const UNDO_REST_MS = 400;
+
+/** One cut on the desk: the sentence, six stations, and everything they share. */
+export function CutDesk({ station, history, setHistory, onKept, choices, families, lathes }: Props) {
+  const draft = history.now;
+  const navigate = useNavigate();
+  const at = isStation(station) ? station : 'cut';
+  const plan = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
+  const latest = useRef<Draft>(draft);
+  useLayoutEffect(() => {
+    latest.current = draft;
+  }, [draft]);
+  const go = useCallback(
+    (to: string, id = latest.current.id, replace = false) => void navigate(`/cut/${id}/${to}`, { replace }),
+    [navigate],
+  );
+  const kept = useCallback(
+    (id: string) => {
+      onKept(id);
+      go(at, id, true);
+    },
+    [at, go, onKept],
+  );
+  const saving = useSaving(latest, setHistory, kept);
+  const { say } = saving;
+  const edit = useCallback(
+    (change: Edit) => {
+      performance.mark('bw-edit');
+      say('');
+      setHistory((old) => edited(old, change));
+    },
+    [say, setHistory],
+  );
+  const undo = useCallback(() => setHistory(undone), [setHistory]);
+  const redo = useCallback(() => setHistory(redone), [setHistory]);
+  const read = useMemo(() => ({ of: plan.readOf, states: plan.fields }), [plan.readOf, plan.fields]);
+  const flipUnits = useFlip(latest, read, edit, say);
+  const other = useOtherTab(draft);
+  useStored(history);
+  useTitle(draft.name || 'Unnamed cut', NAMES[at]);
+
+  // A new cut starts on the first of the shop's lathes.
+  useEffect(() => {
+    const first = lathes[0];
+    if (!draft.fields.lathe && first) {
+      setHistory((old) => ({ ...old, now: { ...old.now, fields: { ...old.now.fields, lathe: first.id } } }));
+    }
+  }, [draft.fields.lathe, lathes, setHistory]);
+
+  usePageKey('mod+s', saving.save, true);
+  usePageKey('mod+z', undo, true);
+  usePageKey('mod+shift+z, mod+y', redo, true);
+  usePageKey('1, 2, 3, 4, 5, 6', (event) => go(stationOf(event)));
+  usePageKey('alt+1, alt+2, alt+3, alt+4, alt+5, alt+6', (event) => go(stationOf(event)), true);
+  usePageKey('u', flipUnits);
+  usePageKey('alt+u', flipUnits, true);
+  usePageKey('p', () => window.print());
+  usePageKey('slash', () => {
+    const find = document.querySelector<HTMLInputElement>('[data-find]');
+    if (find) find.focus();
+    else void navigate(`/cut/${draft.id}/crib`, { state: { find: true } });
+  });
+
+  const page: Page = useMemo(() => ({ draft, choices, families, lathes }), [draft, choices, families, lathes]);
+  return (
+    <Shared page={page} plan={plan} edit={edit}>
+      <DeskHeader history={history} edit={edit} undo={undo} redo={redo} flipUnits={flipUnits} saving={saving} />
+      <Said trouble={plan.trouble} saving={saving} />
+      <OtherTabNote
+        other={other}
+        onTake={(theirs) => {
+          other.seen();
+          setHistory((old) => ({
+            now: { ...theirs, id: old.now.id, version: Math.max(theirs.version, old.now.version), changed: true },
+            before: [...old.before, old.now],
+            after: [],
+            touched: '',
+          }));
+        }}
+      />
+      <Sentence />
+      <StationTabs at={at} findings={plan.answer?.findings ?? []} onGo={go} />
+      <main aria-busy={plan.late}>
+        <Station station={at} />
+      </main>
+      <PrintCard station={at} card={plan.card} />
+    </Shared>
+  );
+}
+
+const stationOf = (event: KeyboardEvent) => STATIONS[Number(event.code.replace(/\D/g, '')) - 1] ?? 'cut';
+
+/** Keeps the draft in the browser at every change, and the way back a moment later or when the page is left. */
+function useStored(history: History): void {
+  const latest = useRef(history);
+  useEffect(() => {
+    latest.current = history;
+    store(history.now);
+    const timer = setTimeout(() => storeUndo(history), UNDO_REST_MS);
+    return () => clearTimeout(timer);
+  }, [history]);
+  useEffect(() => {
+    const leave = () => storeUndo(latest.current);
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      leave();
+    };
+  }, []);
+}
+
+interface HeaderProps {
+  history: History;
+  edit: (edit: Edit) => void;
+  undo: () => void;
+  redo: () => void;
+  flipUnits: () => void;
+  saving: Saving;
+}
+
+function DeskHeader({ history, edit, undo, redo, flipUnits, saving }: HeaderProps) {
+  const { name, units, changed } = history.now;
+  const nameInput = useRef<HTMLInputElement>(null);
+  useEffect(() => {
+    if (saving.refused === 'name') nameInput.current?.focus();
+  }, [saving.refused]);
+  return (
+    <Header>
+      <input
+        ref={nameInput}
+        className="cut-name"
+        aria-label="Name of the cut"
+        placeholder="Name this cut"
+        value={name}
+        onChange={(event) => edit({ kind: 'name', text: event.target.value })}
+      />
+      <button type="button" className="quiet" disabled={history.before.length === 0} onClick={undo}>
+        Undo
+      </button>
+      <button type="button" className="quiet" disabled={history.after.length === 0} onClick={redo}>
+        Redo
+      </button>
+      <button
+        type="button"
+        className="quiet"
+        onClick={flipUnits}
+        aria-label={`Units: ${units === 'METRIC' ? 'millimetres' : 'inches'}`}
+      >
+        {units === 'METRIC' ? 'mm' : 'inch'}
+      </button>
+      <button type="button" className="do" onClick={saving.save}>
+        Save{changed ? ' •' : ''}
+      </button>
+    </Header>
+  );
+}
+
+/** What the program has to say of asking and saving. */
+function Said({ trouble, saving }: { trouble: string; saving: Saving }) {
+  if (!trouble && !saving.said) return null;
+  return (
+    <p className="said" role="status">
+      {trouble || saving.said}
+      {saving.theirs && (
+        <>
+          {' '}
+          <button type="button" className="mend" onClick={saving.takeTheirs}>
+            Look at theirs
+          </button>{' '}
+          <button type="button" className="mend" onClick={saving.keepMine}>
+            Keep mine
+          </button>
+        </>
+      )}
+    </p>
+  );
+}
+
+interface SharedProps {
+  page: Page;
+  plan: Plan;
+  edit: (edit: Edit) => void;
+  children: ReactNode;
+}
+
+function Shared({ page, plan, edit, children }: SharedProps) {
+  return (
+    <EditContext.Provider value={edit}>
+      <AnswerContext.Provider value={plan}>
+        <CutContext.Provider value={page}>{children}</CutContext.Provider>
+      </AnswerContext.Provider>
+    </EditContext.Provider>
+  );
+}

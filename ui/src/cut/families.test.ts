@@ -1,0 +1,31 @@
+import { describe, expect, it } from 'vitest';
+import type { Family, LatheRecord } from '../api/client';
+import { choicesOf, kindOf } from './families';
+
+const FAMILIES = [
+  {
+    id: 'sawing',
+    operations: [],
+    trial: { readings: [], scene: '', panels: [] },
+    entries: [
+      { id: 'operation', label: '', station: 'CUT', machine: false, choices: [{ id: 'saw', words: 'saw', more: '' }] },
+      { id: 'lathe', label: '', station: 'CUT', machine: true, choices: [] },
+    ],
+    kinds: [{ id: 'saw-blade' }],
+  },
+] as unknown as Family[];
+const LATHES = [{ id: 'a', card: { name: 'Old Grey', motor: '1 kW' } }] as unknown as LatheRecord[];
+
+describe('what a family declares', () => {
+  it('is picked from its own list, or from the shop’s machines', () => {
+    expect(choicesOf(FAMILIES, 'sawing', 'operation', LATHES)).toHaveLength(1);
+    expect(choicesOf(FAMILIES, 'sawing', 'lathe', LATHES)).toEqual([{ id: 'a', words: 'Old Grey', more: '1 kW' }]);
+    expect(choicesOf(FAMILIES, 'sawing', 'nothing', LATHES)).toEqual([]);
+    expect(choicesOf(FAMILIES, undefined, 'lathe', LATHES)).toEqual([]);
+  });
+
+  it('is found by the kind of what was kept', () => {
+    expect(kindOf(FAMILIES, 'saw-blade')?.family.id).toBe('sawing');
+    expect(kindOf(FAMILIES, 'spoon')).toBeUndefined();
+  });
+});

@@ -1,0 +1,188 @@
+import { replaceEqualDeep } from '@tanstack/react-query';
+import { ask, type PlanAnswer, Refused, type Scene, type Texts, type Units } from '../api/client';
+import type { CutAnswer } from './CutContext';
+
+export type Look = 'CUT' | 'EDGE' | 'REACH' | 'MAKE' | 'PROVE' | 'CRIB' | 'CARD';
+
+export interface Plan extends CutAnswer {
+  /** Why there was no answer, in a sentence; empty when there was. */
+  trouble: string;
+  /** The texts that {@link fields} were read from: the very object. */
+  readOf: Texts | undefined;
+  /** What is printed, once the cut has rested for a moment. */
+  card: PlanAnswer | undefined;
+}
+
+interface Question {
+  fields: Texts;
+  units: Units;
+  look: Look;
+}
+
+const RECORDS_AWAY =
+  'The shop’s records cannot be reached: this is planned with its machines and lessons as they were read last.';
+
+/** An answer that takes longer than this is marked: what is shown is of before. */
+const LATE_MS = 250;
+/** After a rest of this long the card is fetched, so that the browser can print it at any moment. */
+const REST_MS = 600;
+/** A program that does not answer is asked again after so long, then twice as long, up to the longest. */
+const AGAIN_MS = 1000;
+const AGAIN_AT_MOST_MS = 8000;
+
+const sameTexts = (a: Question | undefined, b: Question) => a?.fields === b.fields && a.units === b.units;
+
+/**
+ * Asks for plans, one question at a time: the newest waits while one is under way, and an older answer never stands in place
+ * of a newer one. Outside React, which is told by {@link subscribe} and reads {@link plan}.
+ */
+export class PlanDesk {
+  plan: Plan = {
+    answer: undefined,
+    fields: new Map(),
+    page: undefined,
+    readOf: undefined,
+    stale: false,
+    late: false,
+    trouble: '',
+    card: undefined,
+  };
+
+  private readonly listeners = new Set<() => void>();
+  /** What the page wants to be answered. */
+  private wanted: Question | undefined;
+  private underWay: Question | undefined;
+  /** What the answer that is shown was asked with. */
+  private answered: Question | undefined;
+  /** Answers to the same texts by what was looked at. */
+  private looks = new Map<Look, PlanAnswer>();
+  private lateTimer: ReturnType<typeof setTimeout> | undefined;
+  private againTimer: ReturnType<typeof setTimeout> | undefined;
+  private restTimer: ReturnType<typeof setTimeout> | undefined;
+  private againMs = AGAIN_MS;
+
+  subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    return () => {
+      this.listeners.delete(listener);
+      if (this.listeners.size === 0) this.rest();
+    };
+  };
+
+  /** Wants an answer to this; what was wanted before and is not under way is forgotten. */
+  ask(question: Question): void {
+    this.wanted = question;
+    const kept = sameTexts(this.answered, question) ? this.looks.get(question.look) : undefined;
+    if (kept) {
+      this.answered = question;
+      this.show(kept, this.plan.trouble);
+      return;
+    }
+    clearTimeout(this.restTimer);
+    if (this.underWay === undefined) this.send(question);
+    if (this.lateTimer === undefined)
+      this.lateTimer = setTimeout(() => {
+        this.tell({ late: true });
+      }, LATE_MS);
+  }
+
+  private send(question: Question): void {
+    clearTimeout(this.againTimer);
+    this.underWay = question;
+    ask(question).then(
+      ([answer, away]) => {
+        this.underWay = undefined;
+        this.againMs = AGAIN_MS;
+        if (question.look === 'CARD') this.keepCard(question, answer);
+        else this.take(question, answer, away ? RECORDS_AWAY : '');
+        this.next(question);
+      },
+      (error: unknown) => {
+        this.underWay = undefined;
+        const refused = error instanceof Refused ? error : undefined;
+        if (question.look !== 'CARD') {
+          this.settle();
+          this.tell({
+            stale: true,
+            trouble: refused?.message ?? 'This page could not read the answer. Load it again.',
+          });
+        }
+        // Another question may fare better; the same one is asked again only where the program was not there.
+        if (this.wanted !== question && question.look !== 'CARD') this.next(question);
+        else if (refused?.away) this.askAgain();
+      },
+    );
+  }
+
+  private next(done: Question): void {
+    const wanted = this.wanted;
+    if (wanted && wanted !== done && wanted !== this.answered) this.send(wanted);
+    else if (done.look !== 'CARD') this.restTimer = setTimeout(() => this.fetchCard(), REST_MS);
+  }
+
+  private askAgain(): void {
+    this.againTimer = setTimeout(() => {
+      if (this.wanted && this.underWay === undefined) this.send(this.wanted);
+    }, this.againMs);
+    this.againMs = Math.min(2 * this.againMs, AGAIN_AT_MOST_MS);
+  }
+
+  private fetchCard(): void {
+    const at = this.answered;
+    if (at && this.underWay === undefined && this.listeners.size > 0 && !this.plan.stale)
+      this.send({ ...at, look: 'CARD' });
+  }
+
+  private keepCard(question: Question, card: PlanAnswer): void {
+    if (card.worked && sameTexts(this.answered, question)) this.tell({ card });
+  }
+
+  private take(question: Question, answer: PlanAnswer, trouble: string): void {
+    if (!sameTexts(this.answered, question)) {
+      this.looks = new Map();
+      this.plan = { ...this.plan, card: undefined };
+    }
+    this.answered = question;
+    if (answer.worked) this.looks.set(question.look, answer);
+    this.show(answer, trouble);
+  }
+
+  private show(answer: PlanAnswer, trouble: string): void {
+    const old = this.plan;
+    // What stayed the same stays the same object, and is not painted again.
+    const kept = replaceEqualDeep<PlanAnswer>(old.answer, answer);
+    const isNewest = this.answered === this.wanted;
+    if (isNewest) this.settle();
+    this.tell({
+      answer: answer.worked ? kept : old.answer,
+      fields: new Map(kept.fields.map((state) => [state.id, state])),
+      page: kept.page,
+      readOf: this.answered?.fields,
+      stale: !answer.worked,
+      late: isNewest ? false : old.late,
+      trouble,
+    });
+  }
+
+  private settle(): void {
+    clearTimeout(this.lateTimer);
+    this.lateTimer = undefined;
+  }
+
+  private tell(change: Partial<Plan>): void {
+    this.plan = { ...this.plan, ...change };
+    for (const listener of this.listeners) listener();
+  }
+
+  private rest(): void {
+    this.settle();
+    clearTimeout(this.againTimer);
+    clearTimeout(this.restTimer);
+  }
+}
+
+/** The drawing of a step, which comes with the first step that shows it. */
+export function sceneOfStep(answer: PlanAnswer, scene: Scene): Scene {
+  if (scene.strokes.length > 0) return scene;
+  return answer.steps.find((step) => step.scene.id === scene.id && step.scene.strokes.length > 0)?.scene ?? scene;
+}

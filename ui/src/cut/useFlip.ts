@@ -1,0 +1,38 @@
+import { useCallback, useRef } from 'react';
+import { ask, type FieldState, type Texts } from '../api/client';
+import { type Draft, type Edit, spelledOut } from './draft';
+
+const AWAY = 'The units stay as they are: the program that reads what is typed does not answer. Try again in a moment.';
+
+/**
+ * Flips the units. A bare 75 that was typed as millimetres must stay 75 mm, so what is typed is read first: by the answer that is
+ * there, or by one that is fetched for it.
+ */
+export function useFlip(
+  latest: { readonly current: Draft },
+  read: { of: Texts | undefined; states: Map<string, FieldState> },
+  edit: (edit: Edit) => void,
+  say: (sentence: string) => void,
+): () => void {
+  const flipping = useRef(false);
+  return useCallback(() => {
+    if (flipping.current) return;
+    flipping.current = true;
+    const flip = async () => {
+      for (;;) {
+        const { fields, units } = latest.current;
+        const states =
+          read.of === fields ? [...read.states.values()] : (await ask({ fields, units, look: 'CRIB' }))[0].fields;
+        // Typed on meanwhile: that is to be read too.
+        if (latest.current.fields !== fields) continue;
+        edit({ kind: 'units', units: units === 'METRIC' ? 'INCH' : 'METRIC', spelled: spelledOut(states) });
+        return;
+      }
+    };
+    flip()
+      .catch(() => say(AWAY))
+      .finally(() => {
+        flipping.current = false;
+      });
+  }, [edit, latest, read.of, read.states, say]);
+}

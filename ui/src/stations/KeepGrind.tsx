@@ -1,0 +1,35 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { send, sentenceOf } from '../api/client';
+import { useNewRecord } from '../api/newRecord';
+import { useCut } from '../cut/CutContext';
+import { PickTool } from './PickTool';
+
+/** Writes what was measured into the log of a tool in the crib. */
+export function KeepGrind() {
+  const { draft } = useCut();
+  const queries = useQueryClient();
+  const newGrind = useNewRecord();
+  const [tool, setTool] = useState('');
+  const [said, setSaid] = useState('');
+  const keep = async () => {
+    try {
+      const measured = Object.fromEntries(Object.entries(draft.measured).filter(([, text]) => text.trim() !== ''));
+      await send('POST', `/api/crib/tools/${tool}/grinds`, newGrind({ units: draft.units, measured }));
+      setSaid('Written into the tool’s log.');
+      void queries.invalidateQueries({ queryKey: ['grinds', tool] });
+    } catch (error) {
+      setSaid(sentenceOf(error));
+    }
+  };
+  return (
+    <div className="keep">
+      <p>Ground it? Write what you measured into the log of</p>
+      <PickTool label="Tool that was ground" value={tool} none="choose a tool" onPick={setTool} />
+      <button type="button" className="do" disabled={!tool} onClick={() => void keep()}>
+        Keep this grind
+      </button>
+      {said && <p role="status">{said}</p>}
+    </div>
+  );
+}

@@ -1,0 +1,20 @@
+import type { ComponentType } from 'react';
+import type { Panel } from '../api/client';
+import { HeightTool } from './HeightTool';
+import { KeepGrind } from './KeepGrind';
+import { ToolTests } from './ToolTests';
+
+/** Parts that are drawn by hand. The compiler holds this list against the API's. */
+const PANELS: Record<Panel, ComponentType> = {
+  HEIGHT: HeightTool,
+  TOOL_TESTS: ToolTests,
+  KEEP_GRIND: KeepGrind,
+};
+
+/** The parts of these names. */
+export function Panels({ names }: { names: Panel[] }) {
+  return names.map((name) => {
+    const Part = PANELS[name];
+    return <Part key={name} />;
+  });
+}

@@ -1,0 +1,67 @@
+import { memo } from 'react';
+import type { Finding } from '../api/client';
+import { CribStation } from './CribStation';
+import { MakeStation } from './MakeStation';
+import { PlateStation } from './PlateStation';
+import { ProveStation } from './ProveStation';
+
+/** The stations of a cut, in working order. */
+export const STATIONS = ['cut', 'edge', 'reach', 'make', 'prove', 'crib'] as const;
+export type StationId = (typeof STATIONS)[number];
+export const NAMES = { cut: 'Cut', edge: 'Edge', reach: 'Reach', make: 'Make', prove: 'Prove', crib: 'Crib' };
+
+export const isStation = (text: string): text is StationId => text in NAMES;
+
+interface TabsProps {
+  at: StationId;
+  findings: Finding[];
+  onGo: (station: StationId) => void;
+}
+
+/** The way from station to station, each with the worst that it has to say. */
+export function StationTabs({ at, findings, onGo }: TabsProps) {
+  return (
+    <nav className="stations" aria-label="Stations">
+      {STATIONS.map((one, i) => (
+        <button type="button" key={one} aria-current={one === at ? 'step' : undefined} onClick={() => onGo(one)}>
+          <span className="figures">{i + 1}</span> {NAMES[one]}
+          <StationMark worst={findings.find((finding) => finding.station === one.toUpperCase())} />
+        </button>
+      ))}
+    </nav>
+  );
+}
+
+/** The worst that a station has to say, in two words beside its name. */
+function StationMark({ worst }: { worst: Finding | undefined }) {
+  if (worst?.verdict === 'WRONG')
+    return (
+      <span className="station-mark" title="something will not do">
+        will not do
+      </span>
+    );
+  if (worst?.verdict === 'DOUBTFUL')
+    return (
+      <span className="station-mark" title="something to watch">
+        watch
+      </span>
+    );
+  return null;
+}
+
+export const Station = memo(function Station({ station }: { station: StationId }) {
+  switch (station) {
+    case 'cut':
+      return <PlateStation key="cut" station="CUT" />;
+    case 'edge':
+      return <PlateStation key="edge" station="EDGE" />;
+    case 'reach':
+      return <PlateStation key="reach" station="REACH" />;
+    case 'make':
+      return <MakeStation />;
+    case 'prove':
+      return <ProveStation />;
+    case 'crib':
+      return <CribStation />;
+  }
+});

@@ -1,0 +1,189 @@
+import { useState } from 'react';
+import { type BarAnswer, type PushReadings, send, sentenceOf, type TapRecording, type Texts } from '../api/client';
+import { useCut, useEdit } from '../cut/CutContext';
+import { Working } from '../ledger/Working';
+
+const LINES = [0, 1, 2, 3, 4];
+const COLUMNS = [
+  { id: 'load', label: 'Pull', hint: '20 N' },
+  { id: 'up', label: 'Going up', hint: '9 µm' },
+  { id: 'down', label: 'Coming down', hint: 'if read' },
+];
+
+const base64 = async (file: Blob): Promise<string> => {
+  const bytes = new Uint8Array(await file.arrayBuffer());
+  let text = '';
+  for (let i = 0; i < bytes.length; i += 0x8000) text += String.fromCharCode(...bytes.subarray(i, i + 0x8000));
+  return btoa(text);
+};
+
+const MOST_BYTES = 14_000_000;
+
+/** The tool pushed at its point and tapped, with the shop's instruments or with stand-ins; what is measured is then used. */
+export function ToolTests() {
+  const { draft } = useCut();
+  const edit = useEdit();
+  const { fields, units, readings } = draft;
+  const [pushed, setPushed] = useState<BarAnswer>();
+  const [rung, setRung] = useState<BarAnswer>();
+  const [said, setSaid] = useState('');
+  const at = (line: number, column: string) => readings[`push.${line}.${column}`] ?? '';
+  const question = { fields, units };
+  const before = readings['push.before'] ?? '';
+
+  const attempt = async (work: () => Promise<void>) => {
+    setSaid('');
+    try {
+      await work();
+    } catch (error) {
+      setSaid(sentenceOf(error));
+    }
+  };
+  const judge = () =>
+    attempt(async () => {
+      const lines = LINES.map((n) => ({ load: at(n, 'load'), up: at(n, 'up'), down: at(n, 'down') }));
+      setPushed(await send<BarAnswer>('POST', '/api/instrument/push/judge', { ...question, lines, before }));
+    });
+  const readStandIns = () =>
+    attempt(async () => {
+      const read = await send<PushReadings>('POST', '/api/instrument/push', question);
+      read.lines.forEach((line, n) => {
+        for (const column of COLUMNS) {
+          edit({ kind: 'reading', id: `push.${n}.${column.id}`, text: line[column.id as keyof typeof line] });
+        }
+      });
+      setPushed(
+        await send<BarAnswer>('POST', '/api/instrument/push/judge', { ...question, lines: read.lines, before }),
+      );
+      setSaid(read.by);
+    });
+  const ring = (recording: string) =>
+    attempt(async () =>
+      setRung(await send<BarAnswer>('POST', '/api/instrument/ring/judge', { ...question, recording })),
+    );
+  const tapStandIn = () =>
+    attempt(async () => {
+      const tap = await send<TapRecording>('POST', '/api/instrument/tap', question);
+      await ring(tap.recording);
+      setSaid(tap.by);
+    });
+  const fromFile = (file: File | undefined) =>
+    attempt(async () => {
+      if (!file) return;
+      if (file.size > MOST_BYTES) throw new Error('That file is over 14 MB: cut out a second or two about the tap.');
+      await ring(await base64(file));
+    });
+  const use = (take: Texts) => edit({ kind: 'fields', fields: take });
+
+  return (
+    <section className="bar-tests" aria-label="Tests of the tool">
+      <div>
+        <h3>Push test</h3>
+        <p className="quiet-words">Hang a known pull on the point, read the indicator there; up in steps, and down.</p>
+        <table className="push">
+          <thead>
+            <tr>
+              {COLUMNS.map((column) => (
+                <th key={column.id} scope="col">
+                  {column.label}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {LINES.map((line) => (
+              <tr key={line}>
+                {COLUMNS.map((column) => {
+                  const wrong = pushed?.errors[`${line}.${column.id}`];
+                  return (
+                    <td key={column.id}>
+                      <input
+                        className="plain-input figures"
+                        data-push={`${line}.${column.id}`}
+                        aria-label={`${column.label}, line ${line + 1}`}
+                        aria-invalid={!!wrong}
+                        value={at(line, column.id)}
+                        placeholder={line === 1 ? column.hint : ''}
+                        onChange={(event) =>
+                          edit({ kind: 'reading', id: `push.${line}.${column.id}`, text: event.target.value })
+                        }
+                      />
+                      {wrong && <em role="alert">{wrong}</em>}
+                    </td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <div className="mends">
+          <button type="button" className="do" onClick={() => void judge()}>
+            Work it out
+          </button>
+          <button type="button" className="mend" onClick={() => void readStandIns()}>
+            Read the stand-ins
+          </button>
+        </div>
+        {pushed && <TestAnswer answer={pushed} onUse={use} />}
+        {pushed?.worked && (
+          <button
+            type="button"
+            className="mend"
+            onClick={() => edit({ kind: 'reading', id: 'push.before', text: Object.values(pushed.take)[0] ?? '' })}
+          >
+            Keep it as the test before
+          </button>
+        )}
+        {before && (
+          <label className="measured">
+            <span>The test before, such as with the rod slack</span>
+            <input
+              className="plain-input figures"
+              value={before}
+              aria-invalid={!!pushed?.errors.before}
+              onChange={(event) => edit({ kind: 'reading', id: 'push.before', text: event.target.value })}
+            />
+            {pushed?.errors.before && <em role="alert">{pushed.errors.before}</em>}
+          </label>
+        )}
+      </div>
+      <div>
+        <h3>Tap test</h3>
+        <p className="quiet-words">Record the ring of a tap: a WAV, or a CSV of seconds and value.</p>
+        <div className="mends">
+          <label className="file">
+            A recording
+            <input
+              type="file"
+              accept=".wav,.csv,audio/wav,text/csv"
+              onChange={(event) => void fromFile(event.target.files?.[0])}
+            />
+          </label>
+          <button type="button" className="mend" onClick={() => void tapStandIn()}>
+            Tap the stand-in
+          </button>
+        </div>
+        {rung && <TestAnswer answer={rung} onUse={use} />}
+        {said && <p role="status">{said}</p>}
+      </div>
+    </section>
+  );
+}
+
+function TestAnswer({ answer, onUse }: { answer: BarAnswer; onUse: (take: Texts) => void }) {
+  return (
+    <div className="test-answer">
+      <p role="status">{answer.sentence}</p>
+      {answer.worked && (
+        <>
+          <button type="button" className="mend" onClick={() => onUse(answer.take)}>
+            Use it in place of the assumption
+          </button>
+          <div className="working">
+            <Working steps={answer.working} />
+          </div>
+        </>
+      )}
+    </div>
+  );
+}
