@@ -45,7 +45,7 @@ class NothingLostTest extends PageTest {
     void keysInsideAnOpenListStayThere(String typed) {
         newCut("cut");
         String shade = page.locator("html").getAttribute("data-shade");
-        page.evaluate("window.print = () => { window.printed = true; }");
+        page.evaluate("() => { window.print = () => { window.printed = true; }; }");
         page.locator("[data-field-pick='Material']").click();
         assertThat(page.getByRole(AriaRole.LISTBOX)).isVisible();
         page.keyboard().type(typed);

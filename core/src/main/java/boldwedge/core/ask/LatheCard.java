@@ -42,6 +42,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         entries.put("efficiency", "Drive efficiency");
         entries.put("postStiffness", "Stiffness at the tool post");
         entries.put("chuckStiffness", "Stiffness at the chuck");
+        entries.put("chuckTilt", "Stiffness of the chuck against turning");
         entries.put("tailstockStiffness", "Stiffness at the tailstock");
         entries.put("shims", "Shims beside it");
         entries.put("slideHeight", "Spindle axis above the slide");
@@ -90,6 +91,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                     : list("shims", text("shims"), new Limits(Quantity.LENGTH, 0.005, 50));
             OptionalDouble post = measured("postStiffness");
             OptionalDouble chuck = measured("chuckStiffness");
+            OptionalDouble tilt = measured("chuckTilt", new Limits(Quantity.TILT_STIFFNESS, 1e4, 1e12));
             OptionalDouble tailstock = measured("tailstockStiffness");
             Slide slide = new Slide(
                     length("slideHeight", 5, 1000),
@@ -117,6 +119,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                             shank,
                             post,
                             chuck,
+                            tilt,
                             tailstock,
                             shims,
                             slide)),

@@ -11,9 +11,9 @@ public final class Spelled {
 
     /** A text that was read in these units, with its unit when it is a bare number that the other system would read differently. */
     public static String out(String text, Reading reading, UnitSystem units) {
-        boolean bare = MeasureParser.parse(text, reading.quantity(), units.other())
+        boolean same = MeasureParser.parse(text, reading.quantity(), units.other())
                         instanceof Parsed.Good<Reading>(Reading other)
-                && Math.abs(other.value() - reading.value()) > 1e-12 * Math.abs(reading.value());
-        return bare ? text + " " + reading.unit().symbol() : text;
+                && Math.abs(other.value() - reading.value()) <= 1e-12 * Math.abs(reading.value());
+        return same ? text : text + " " + reading.unit().symbol();
     }
 }

@@ -1,5 +1,6 @@
 package boldwedge.core.cutting;
 
+import boldwedge.core.stock.Span;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -17,6 +18,7 @@ import java.util.OptionalDouble;
  * @param largestShankMm largest tool shank it takes, mm
  * @param postStiffness stiffness at the tool post across the axis, N/mm, if measured
  * @param chuckStiffness stiffness of spindle and chuck across the axis, N/mm, if measured
+ * @param chuckTilt stiffness of spindle and chuck against turning out of the axis, N·mm/rad, if measured
  * @param tailstockStiffness stiffness at the tailstock centre, N/mm, if measured
  * @param shimsMm the shims that lie beside it, mm
  * @param slide the slide under the tool post
@@ -33,11 +35,19 @@ public record Lathe(
         double largestShankMm,
         OptionalDouble postStiffness,
         OptionalDouble chuckStiffness,
+        OptionalDouble chuckTilt,
         OptionalDouble tailstockStiffness,
         List<Double> shimsMm,
         Slide slide) {
 
     private static final double ASSUMED_PER_SWING = 60;
+    /** Of the chuck of a lathe of 300 mm swing, N·mm/rad: ours, from what short stout test pieces taper in practice. */
+    private static final double ASSUMED_TILT = 1e8;
+
+    private static final double ASSUMED_TILT_SWING = 300;
+
+    /** How far the true stiffness against turning may lie from the assumed one, as a factor: wide, until a trial teaches it. */
+    public static final Span TILT_SPREAD = new Span(0.3, 1, 5);
 
     public Lathe {
         feedsMm = feedsMm.stream().sorted().toList();
@@ -56,6 +66,14 @@ public record Lathe(
     /** Stiffness at the chuck, N/mm: measured, or one and a half times the post's assumption. */
     public double chuckOrAssumed() {
         return chuckStiffness.orElse(1.5 * ASSUMED_PER_SWING * swingMm);
+    }
+
+    /**
+     * Stiffness of spindle and chuck against turning out of the axis, N·mm/rad: measured, or assumed from the size. Bearings' stiffness
+     * and their distance both go with it, so it goes with the cube of the swing.
+     */
+    public double chuckTiltOrAssumed() {
+        return chuckTilt.orElse(ASSUMED_TILT * Math.pow(swingMm / ASSUMED_TILT_SWING, 3));
     }
 
     /** Stiffness at the tailstock, N/mm: measured, or seven tenths of the post's assumption. */

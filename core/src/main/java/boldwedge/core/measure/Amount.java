@@ -39,6 +39,11 @@ public record Amount(double value, Quantity quantity, Origin origin) {
         return of(Quantity.STIFFNESS, value);
     }
 
+    /** A stiffness against turning, N·mm/rad. */
+    public static Amount newtonMmPerRad(double value) {
+        return of(Quantity.TILT_STIFFNESS, value);
+    }
+
     /** A give, mm/N. */
     public static Amount mmPerNewton(double value) {
         return of(Quantity.COMPLIANCE, value);

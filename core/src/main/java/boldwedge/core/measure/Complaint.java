@@ -11,6 +11,8 @@ public enum Complaint {
     ZERO_DENOMINATOR("“%s” divides by nothing: the bottom of a fraction cannot be 0. Did you mean 3/8 or 3/10?"),
     BAD_FRACTION("“%s” is not a fraction I can read. Write 5/8, 1-3/8 or 1 3/8."),
     NO_SUCH_DRILL("There is no %s drill. Number drills run from #97 to #1, letter drills from A to Z."),
+    COMMA_OR_THOUSANDS("“%s” can be read in two ways. Write %s or %s."),
+    SIZE_OF_UNIT("“%s” without a unit is %s here, which no surface has. Did you mean %s? Write the unit with it."),
     TOO_MUCH("“%s” has something left over after the number and its unit: “%s”. Write one value, such as %s."),
     TOO_SMALL("%s is too small here: it takes %s or more."),
     TOO_LARGE("%s is too large here: it takes %s or less."),

@@ -3,9 +3,9 @@ package boldwedge.core.measure;
 import java.util.Map;
 
 /**
- * Limits by ISO 286-1:2010 and 286-2 for sizes up to 500 mm: grades IT5 to IT13, shafts d to p, holes D to P. Values in
+ * Limits by ISO 286-1:2010 and 286-2 for sizes up to 500 mm: grades IT5 to IT13, shafts c to u, holes C to U. Values in
  * micrometres from ISO 286-1 Table 1 (grades) and Tables 4 and 5 (shafts); holes follow from the shafts by the
- * standard's own rule (ES = −ei + Δ, with Δ = ITn − IT(n−1) for K, M, N to IT8 and P to IT7).
+ * standard's own rule (ES = −ei + Δ, with Δ = ITn − IT(n−1) for K, M, N to IT8 and P to U to IT7).
  */
 final class Iso286 {
     private static final double[] UP_TO_MM = {3, 6, 10, 18, 30, 50, 80, 120, 180, 250, 315, 400, 500};
@@ -35,7 +35,42 @@ final class Iso286 {
             'n', new int[] {4, 8, 10, 12, 15, 17, 20, 23, 27, 31, 34, 37, 40},
             'p', new int[] {6, 12, 15, 18, 22, 26, 32, 37, 43, 50, 56, 62, 68});
 
+    /** Finer steps of size, which the widest clearances and the presses take. */
+    private static final double[] FINE_UP_TO_MM = {
+        3, 6, 10, 14, 18, 24, 30, 40, 50, 65, 80, 100, 120, 140, 160, 180, 200, 225, 250, 280, 315, 355, 400, 450, 500
+    };
+
+    private static final Map<Character, int[]> FINE_SHAFTS = Map.of(
+            'c',
+                    new int[] {
+                        -60, -70, -80, -95, -95, -110, -110, -120, -130, -140, -150, -170, -180, -200, -210, -230, -240,
+                        -260, -280, -300, -330, -360, -400, -440, -480
+                    },
+            'r',
+                    new int[] {
+                        10, 15, 19, 23, 23, 28, 28, 34, 34, 41, 43, 51, 54, 63, 65, 68, 77, 80, 84, 94, 98, 108, 114,
+                        126, 132
+                    },
+            's',
+                    new int[] {
+                        14, 19, 23, 28, 28, 35, 35, 43, 43, 53, 59, 71, 79, 92, 100, 108, 122, 130, 140, 158, 170, 190,
+                        208, 232, 252
+                    },
+            'u',
+                    new int[] {
+                        18, 23, 28, 33, 33, 41, 48, 60, 70, 87, 102, 124, 144, 170, 190, 210, 236, 258, 284, 315, 350,
+                        390, 435, 490, 540
+                    });
+
     private Iso286() {}
+
+    private static int step(double[] upTo, double nominalMm) {
+        int column = 0;
+        while (nominalMm > upTo[column]) {
+            column++;
+        }
+        return column;
+    }
 
     static Parsed<Tolerance> parse(String typed, double nominalMm) {
         int digits = 0;
@@ -56,10 +91,7 @@ final class Iso286 {
         if (nominalMm > 500) {
             return Parsed.wrong(Complaint.FIT_OUT_OF_RANGE, typed, Written.millimetres(nominalMm));
         }
-        int column = 0;
-        while (nominalMm > UP_TO_MM[column]) {
-            column++;
-        }
+        int column = step(UP_TO_MM, nominalMm);
         int width = GRADES[row][column];
         if (letters.equals("js") || letters.equals("JS")) {
             return limits(width / 2.0, -width / 2.0, typed);
@@ -68,11 +100,16 @@ final class Iso286 {
             return Parsed.wrong(Complaint.NO_SUCH_FIT, typed);
         }
         char letter = letters.charAt(0);
-        int[] deviations = SHAFTS.get(Character.toLowerCase(letter));
-        if (deviations == null) {
+        int[] coarse = SHAFTS.get(Character.toLowerCase(letter));
+        int[] fine = FINE_SHAFTS.get(Character.toLowerCase(letter));
+        int deviation;
+        if (coarse != null) {
+            deviation = coarse[column];
+        } else if (fine != null) {
+            deviation = fine[step(FINE_UP_TO_MM, nominalMm)];
+        } else {
             return Parsed.wrong(Complaint.NO_SUCH_FIT, typed);
         }
-        int deviation = deviations[column];
         boolean clearance = Character.toLowerCase(letter) <= 'h';
         if (Character.isLowerCase(letter)) {
             if (letter == 'k' && grade > 7) {
@@ -89,7 +126,7 @@ final class Iso286 {
     }
 
     private static Parsed<Tolerance> hole(char letter, int grade, int column, int deviation, int width, String typed) {
-        int lastWithDelta = letter == 'P' ? 7 : 8;
+        int lastWithDelta = letter >= 'P' ? 7 : 8;
         double upper = -deviation;
         if (grade <= lastWithDelta) {
             if (grade == FIRST_GRADE) {

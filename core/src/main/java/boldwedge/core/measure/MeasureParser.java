@@ -2,6 +2,8 @@ package boldwedge.core.measure;
 
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * The one way in for text: reads what a machinist writes. Fractions ({@code 5/8}, {@code 1-3/8}, {@code 1 3/8"}),
@@ -90,6 +92,10 @@ public final class MeasureParser {
                 at++;
                 skipSpace();
             }
+            Optional<Parsed<Reading>> asked = twoReadings(text.substring(at));
+            if (asked.isPresent()) {
+                return asked.get();
+            }
             if (!atNumber()) {
                 return Parsed.wrong(Complaint.NOT_A_NUMBER, typed, quantity.inWords(), quantity.example());
             }
@@ -139,6 +145,17 @@ public final class MeasureParser {
                     return angle.get();
                 }
             }
+            if (word.isEmpty() && quantity == Quantity.ROUGHNESS && number > 0) {
+                boolean inch = system == UnitSystem.INCH;
+                if (inch ? number < FINEST_RA_MICROINCH : number > COARSEST_RA_MICROMETRE) {
+                    String bare = Written.places(number, 4);
+                    return Parsed.wrong(
+                            Complaint.SIZE_OF_UNIT,
+                            typed,
+                            bare + (inch ? " µin" : " µm"),
+                            bare + (inch ? " µm" : " µin"));
+                }
+            }
             if (word.isEmpty()) {
                 Unit unit = fraction && quantity == Quantity.LENGTH ? Unit.INCH : system.bareUnit(quantity);
                 return read(number, unit, "");
@@ -166,7 +183,10 @@ public final class MeasureParser {
         }
 
         private Parsed<Reading> read(double number, Unit unit, String note) {
-            return Parsed.good(new Reading(typed, unit.toBase(number), unit, note));
+            double value = unit.toBase(number);
+            return Double.isFinite(value)
+                    ? Parsed.good(new Reading(typed, value, unit, note))
+                    : Parsed.wrong(Complaint.NOT_A_NUMBER, typed, quantity.inWords(), quantity.example());
         }
 
         /** Some words mean the thing the field asks for: "4 thou" in a feed field is 4 thou per revolution. */
@@ -303,43 +323,74 @@ public final class MeasureParser {
             return look + 1 < text.length() && text.charAt(look) == '/' && isDigit(text.charAt(look + 1));
         }
 
+        /** Digits, with thousands marks, a decimal point or comma and a power of ten where they are written. */
         private double decimal() {
-            double number = 0;
-            while (isDigit(peek())) {
-                number = number * 10 + (peek() - '0');
+            int start = at;
+            StringBuilder plain = new StringBuilder(text.length());
+            digits(plain);
+            boolean thousands = thousandsFollow(start);
+            while (thousandsFollow(start)) {
                 at++;
+                digits(plain);
             }
-            // 1,500 rpm is a thousands mark; 1,5 mm is a decimal comma.
-            if (peek() == ',' && quantity == Quantity.SPINDLE_SPEED) {
+            boolean point = peek() == '.' || (peek() == ',' && !thousands);
+            if (point && (isDigit(peekAt(1)) || !plain.isEmpty())) {
                 at++;
-                return number * 1000 + decimal();
+                plain.append('.');
+                digits(plain);
             }
-            if ((peek() == '.' || peek() == ',') && (isDigit(peekAt(1)) || number > 0)) {
-                at++;
-                int start = at;
-                long digits = 0;
-                while (isDigit(peek())) {
-                    digits = digits * 10 + (peek() - '0');
-                    at++;
-                    if (at - start > 15) {
-                        break;
-                    }
-                }
-                // One division by a power of ten is correctly rounded: 0.387 is the double nearest 0.387.
-                return number == 0
-                        ? digits / POWERS[at - start]
-                        : Double.parseDouble(
-                                text.substring(numberStart(start), at).replace(',', '.'));
+            int sign = peekAt(1) == '-' || peekAt(1) == '+' ? 2 : 1;
+            if ((peek() == 'e' || peek() == 'E') && isDigit(peekAt(sign))) {
+                plain.append(text, at, at + sign);
+                at += sign;
+                digits(plain);
             }
-            return number;
+            return Double.parseDouble(plain.toString());
         }
 
-        private int numberStart(int fractionStart) {
-            int start = fractionStart - 1;
-            while (start > 0 && isDigit(text.charAt(start - 1))) {
-                start--;
+        private void digits(StringBuilder into) {
+            while (isDigit(peek())) {
+                into.append(peek());
+                at++;
             }
-            return start;
+        }
+
+        /**
+         * Whether a comma here stands before thousands: before exactly three digits, after one to three, the first no 0, and only
+         * where numbers go into the thousands at all. Elsewhere a comma is a decimal one.
+         */
+        private boolean thousandsFollow(int start) {
+            if (peek() != ',' || !threeDigitsFollow()) {
+                return false;
+            }
+            boolean first = text.indexOf(',', start) == at;
+            if (!first) {
+                return true;
+            }
+            boolean more = peekAt(4) == ',' || peekAt(4) == '.';
+            return at > start
+                    && at - start <= 3
+                    && text.charAt(start) != '0'
+                    && (more || quantity == Quantity.SPINDLE_SPEED);
+        }
+
+        private boolean threeDigitsFollow() {
+            return isDigit(peekAt(1)) && isDigit(peekAt(2)) && isDigit(peekAt(3)) && !isDigit(peekAt(4));
+        }
+
+        /** A comma before exactly three digits after a whole number: one and a half, or fifteen hundred? */
+        private Optional<Parsed<Reading>> twoReadings(String rest) {
+            Matcher two = TWO_READINGS.matcher(rest);
+            if (quantity == Quantity.SPINDLE_SPEED || !two.lookingAt()) {
+                return Optional.empty();
+            }
+            String unit = rest.substring(two.end()).strip();
+            String space = unit.isEmpty() ? "" : " " + unit;
+            return Optional.of(Parsed.wrong(
+                    Complaint.COMMA_OR_THOUSANDS,
+                    typed,
+                    two.group(1) + "." + two.group(2) + space,
+                    two.group(1) + two.group(2) + space));
         }
 
         private boolean atNumber() {
@@ -374,13 +425,12 @@ public final class MeasureParser {
     /** N1 to N12 of ISO 1302:1992, in micrometres. */
     private static final double[] RA_OF_GRADE = {0.025, 0.05, 0.1, 0.2, 0.4, 0.8, 1.6, 3.2, 6.3, 12.5, 25, 50};
 
-    private static final double[] POWERS = new double[17];
+    private static final Pattern TWO_READINGS = Pattern.compile("([1-9]\\d{0,2}),(\\d{3})(?![\\d.,])");
 
-    static {
-        for (int i = 0; i < POWERS.length; i++) {
-            POWERS[i] = Math.pow(10, i);
-        }
-    }
+    /** Without a unit: no surface of a shop is finer than this in microinches, µm, or coarser than this in micrometres. */
+    private static final double FINEST_RA_MICROINCH = 4;
+
+    private static final double COARSEST_RA_MICROMETRE = 50;
 
     private static boolean isDigit(char c) {
         return c >= '0' && c <= '9';

@@ -3,7 +3,7 @@ package boldwedge.core.measure;
 /**
  * What kind of thing a number measures. Each has one base unit in which the core computes: millimetres, radians,
  * revolutions per minute, metres per minute, millimetres per revolution, micrometres (Ra), watts, newtons per
- * millimetre, newtons, hertz, megapascals, newton metres, millimetres per newton, mm², mm³, mm⁴, grams, minutes, cm³ per minute,
+ * millimetre, newton millimetres per radian, newtons, hertz, megapascals, newton metres, millimetres per newton, mm², mm³, mm⁴, grams, minutes, cm³ per minute,
  * degrees Celsius, Rockwell C, and plain numbers.
  */
 public enum Quantity {
@@ -16,6 +16,7 @@ public enum Quantity {
     PROFILE_HEIGHT("a height of a profile", "3.2 µm or 126 µin", "µm"),
     POWER("a power", "0.75 kW or 1 hp", "W"),
     STIFFNESS("a stiffness", "20 N/µm or 110 lbf/thou", "N/mm"),
+    TILT_STIFFNESS("a stiffness against turning", "100 kN·m/rad or 74 kip·ft/rad", "N·mm/rad"),
     FORCE("a force", "50 N, 5 kgf or 11 lbf", "N"),
     FREQUENCY("a frequency", "620 Hz", "Hz"),
     STRESS("a stress", "400 MPa or 58 ksi", "MPa"),

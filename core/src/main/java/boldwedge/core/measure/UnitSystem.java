@@ -23,6 +23,7 @@ public enum UnitSystem {
             case PROFILE_HEIGHT -> metric ? Unit.RT_MICROMETRE : Unit.RT_MICROINCH;
             case POWER -> metric ? Unit.KILOWATT : Unit.HORSEPOWER;
             case STIFFNESS -> metric ? Unit.NEWTON_PER_MICROMETRE : Unit.POUND_PER_THOU;
+            case TILT_STIFFNESS -> metric ? Unit.KILONEWTON_METRE_PER_RADIAN : Unit.KIP_FOOT_PER_RADIAN;
             case FORCE -> metric ? Unit.NEWTON : Unit.POUND_FORCE;
             case FREQUENCY -> Unit.HERTZ;
             case STRESS -> metric ? Unit.MEGAPASCAL : Unit.KSI;

@@ -27,6 +27,7 @@ public final class Written {
             case PROFILE_HEIGHT -> figures(value) + " µm rt";
             case POWER -> figures(value) + " W";
             case STIFFNESS -> figures(Unit.NEWTON_PER_MICROMETRE.fromBase(value)) + " N/µm";
+            case TILT_STIFFNESS -> figures(Unit.KILONEWTON_METRE_PER_RADIAN.fromBase(value)) + " kN·m/rad";
             case FORCE -> figures(value) + " N";
             case FREQUENCY -> figures(value) + " Hz";
             case STRESS -> figures(value) + " MPa";
@@ -81,6 +82,10 @@ public final class Written {
                 metric
                         ? places(Unit.NEWTON_PER_MICROMETRE.fromBase(value), value < 10_000 ? 2 : 1) + " N/µm"
                         : places(Unit.POUND_PER_THOU.fromBase(value), 0) + " lbf/thou";
+            case TILT_STIFFNESS ->
+                metric
+                        ? significant(Unit.KILONEWTON_METRE_PER_RADIAN.fromBase(value), 3) + " kN·m/rad"
+                        : significant(Unit.KIP_FOOT_PER_RADIAN.fromBase(value), 3) + " kip·ft/rad";
             case FORCE -> force(value, system);
             case FREQUENCY -> places(value, value < 100 ? 1 : 0) + " Hz";
             case STRESS -> stress(value, metric);

@@ -63,6 +63,7 @@ final class Formula {
         UNITS.put("rad/N", new Value(1, -1, -1, 2));
         UNITS.put("MPa", new Value(1e6, -1, 1, -2));
         UNITS.put("N·m", new Value(1, 2, 1, -2));
+        UNITS.put("N·mm/rad", new Value(1e-3, 2, 1, -2));
         UNITS.put("W", new Value(1, 2, 1, -3));
         UNITS.put("cm³/min", new Value(1e-6 / 60, 3, 0, -1));
     }

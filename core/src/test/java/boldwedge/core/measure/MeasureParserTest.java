@@ -94,10 +94,48 @@ class MeasureParserTest {
         assertThat(value(text, quantity, UnitSystem.METRIC)).isCloseTo(base, within(1e-9));
     }
 
-    @Test
-    void thousandsMarkInASpeedIsNotADecimalComma() {
-        assertThat(value("1,500 rpm", Quantity.SPINDLE_SPEED, UnitSystem.METRIC))
-                .isEqualTo(1500);
+    /** A comma stands for thousands only before exactly three digits, and never once a comma was a decimal one. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1,500 rpm | SPINDLE_SPEED | 1500",
+                "12,500 rpm | SPINDLE_SPEED | 12500",
+                "12,5 rpm | SPINDLE_SPEED | 12.5",
+                "12,50 rpm | SPINDLE_SPEED | 12.5",
+                "0,375 mm | LENGTH | 0.375",
+                ",375 mm | LENGTH | 0.375",
+                "1,5 mm | LENGTH | 1.5",
+                "1,2345 mm | LENGTH | 1.2345",
+                "1234,567 mm | LENGTH | 1234.567",
+                "1,234.5 mm | LENGTH | 1234.5",
+                "1,500,000 µm | LENGTH | 1500",
+                "0.30000000000000004 mm | LENGTH | 0.30000000000000004",
+                "1e-3 mm | LENGTH | 0.001",
+                "1.5E+2 mm | LENGTH | 150",
+                "2e3 rpm | SPINDLE_SPEED | 2000",
+            })
+    void commasAndPowersOfTen(String text, Quantity quantity, double base) {
+        assertThat(value(text, quantity, UnitSystem.METRIC)).isEqualTo(base);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1,500 mm | LENGTH | METRIC | COMMA_OR_THOUSANDS | Write 1.500 mm or 1500 mm.",
+                "2,125 | LENGTH | INCH | COMMA_OR_THOUSANDS | Write 2.125 or 2125.",
+                "1,5,000 mm | LENGTH | METRIC | BAD_FRACTION | not a fraction",
+                "1e999 mm | LENGTH | METRIC | NOT_A_NUMBER | a length",
+                "Ra 0.8 | ROUGHNESS | INCH | SIZE_OF_UNIT | Did you mean 0.8 µm?",
+                "125 | ROUGHNESS | METRIC | SIZE_OF_UNIT | Did you mean 125 µin?",
+            })
+    void whatCanBeReadInTwoWaysIsAskedAbout(
+            String text, Quantity quantity, UnitSystem system, Complaint complaint, String says) {
+        assertThat(MeasureParser.parse(text, quantity, system)).isInstanceOfSatisfying(Parsed.Wrong.class, wrong -> {
+            assertThat(wrong.complaint()).isEqualTo(complaint);
+            assertThat(wrong.sentence()).contains(says);
+        });
     }
 
     @Test
@@ -158,7 +196,7 @@ class MeasureParserTest {
     /** Whatever is typed gets a reading or a sentence, never an exception: seeded noise over the alphabet in use. */
     @Test
     void noiseNeverBreaksIt() {
-        String alphabet = "0123456789./- +,'\"°µ#mincthourdegx½ø~%±HRaNF";
+        String alphabet = "0123456789.,e/- +,'\"°µ#mincthourdegx½ø~%±HRaNF";
         Random random = new Random(20261124);
         for (int i = 0; i < 20_000; i++) {
             StringBuilder text = new StringBuilder();

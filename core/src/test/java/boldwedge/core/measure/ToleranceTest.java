@@ -33,13 +33,39 @@ class ToleranceTest {
         "M6, 300, -9, -41",
         "h11, 500, 0, -400",
         "g6, 3, -2, -8",
-        "H7, 3.001, 12, 0"
+        "H7, 3.001, 12, 0",
+        "c11, 20, -110, -240",
+        "c11, 45, -130, -290",
+        "C11, 20, 240, 110",
+        "r6, 25, 41, 28",
+        "r6, 55, 60, 41",
+        "s6, 25, 48, 35",
+        "s6, 60, 72, 53",
+        "s7, 450, 295, 232",
+        "u6, 30, 61, 48",
+        "R7, 25, -20, -41",
+        "S7, 25, -27, -48"
     })
     void isoFits(String text, double nominalMm, double upperUm, double lowerUm) {
         Tolerance tolerance =
                 Tolerance.parse(text, nominalMm, UnitSystem.METRIC).orThrow();
         assertThat(tolerance.upperMm() * 1000).isCloseTo(upperUm, within(1e-9));
         assertThat(tolerance.lowerMm() * 1000).isCloseTo(lowerUm, within(1e-9));
+    }
+
+    /** By the standard's own rules: over 50 mm s is IT7 + 0.4 D, u is IT7 + D, and r is the mean of p and s, each within its rounding. */
+    @ParameterizedTest
+    @CsvSource({"57, 30", "72.1, 30", "109.5, 35", "149.7, 40", "265, 52", "424, 63"})
+    void pressesGrowAsTheStandardDerivesThem(double d, double it7) {
+        double s = lower("s7", d);
+        assertThat(s).isCloseTo(it7 + 0.4 * d, within(3.0));
+        assertThat(lower("u7", d)).isCloseTo(it7 + d, within(4.0));
+        assertThat(lower("r7", d)).isCloseTo(Math.sqrt(lower("p7", d) * s), within(2.0));
+    }
+
+    private static double lower(String fit, double nominalMm) {
+        return 1000
+                * Tolerance.parse(fit, nominalMm, UnitSystem.METRIC).orThrow().lowerMm();
     }
 
     @ParameterizedTest

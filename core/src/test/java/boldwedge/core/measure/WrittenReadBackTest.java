@@ -70,6 +70,7 @@ class WrittenReadBackTest {
         return switch (quantity) {
             case ANGLE -> 0.001;
             case STIFFNESS -> 1000;
+            case TILT_STIFFNESS -> 1e6;
             default -> 1;
         };
     }

@@ -57,6 +57,7 @@ public final class Shop {
                         plain.largestShankMm(),
                         OptionalDouble.of(18_000),
                         OptionalDouble.of(40_000),
+                        OptionalDouble.of(6e7),
                         OptionalDouble.of(14_000),
                         plain.shimsMm(),
                         plain.slide());

@@ -244,8 +244,8 @@ public record BoreCut(
     }
 
     /**
-     * Give of the work in the chuck, mm/N, at a distance from the mouth: the chuck as a spring, and the work as a tube held
-     * at the chuck (the mouth is its free end). Work on a table or a carriage counts with its machine.
+     * Give of the work in the chuck, mm/N, at a distance from the mouth: the chuck as a spring across and against turning, and
+     * the work as a tube held at the chuck (the mouth is its free end). Work on a table or a carriage counts with its machine.
      */
     public static double workGive(BoreJob job, double fromMouth) {
         if (job.held() != BarHeld.POST) {
@@ -254,7 +254,7 @@ public record BoreCut(
         double out = Math.max(0, job.stickOutMm() - fromMouth);
         double ei = job.work().modulusMPa() * (Beam.round(job.outsideMm()) - Beam.round(job.finishedMm()));
         double chuck = job.lathe().chuckOrAssumed();
-        return Beam.cantilever(out, ei) + 1 / chuck;
+        return Beam.cantilever(out, ei) + 1 / chuck + out * out / job.lathe().chuckTiltOrAssumed();
     }
 
     public static Stability mode(BoreJob job, Bar bar, Stiffness stiffness) {

@@ -28,6 +28,7 @@ import boldwedge.core.rigidity.BarSection;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rule.EdgeRules;
 import boldwedge.core.rule.HeightFinding;
+import boldwedge.core.rule.LatheSprings;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -319,14 +320,8 @@ final class BoreSizeFindings {
         if (job.held() == BarHeld.CENTRES) {
             return Working.of("Both centres", "(1 − q)² / kh + q² / kt", give)
                     .with("q", "cutter's place between them", number(job.cutterAtMm() / job.spanMm()))
-                    .with(
-                            "kh",
-                            "headstock",
-                            spring(job.lathe().chuckStiffness(), job.lathe().chuckOrAssumed()))
-                    .with(
-                            "kt",
-                            "tailstock",
-                            spring(job.lathe().tailstockStiffness(), job.lathe().tailstockOrAssumed()));
+                    .with("kh", "headstock", LatheSprings.chuck(job.lathe()))
+                    .with("kt", "tailstock", LatheSprings.tailstock(job.lathe()));
         }
         return Working.of("Holder and post, moving and turning", "1 / k + L² / (k · g²)", give)
                 .with("k", spring(job.lathe().postStiffness(), BoreCut.holder(job)))
@@ -346,15 +341,13 @@ final class BoreSizeFindings {
             return Working.of("Work on its table or carriage", "1 / (2 · k)", give)
                     .with("k", spring(job.lathe().postStiffness(), BoreCut.holder(job)));
         }
-        return Working.of("Work and chuck at the mouth", "a³ / (3 · E · π / 64 · (D⁴ − d⁴)) + 1 / k", give)
+        return Working.of("Work and chuck at the mouth", "a³ / (3 · E · π / 64 · (D⁴ − d⁴)) + 1 / k + a² / kφ", give)
                 .with("a", "out of the chuck", mm(job.stickOutMm()))
                 .with("E", mpa(job.work().modulusMPa()).fromTable())
                 .with("D", "outside", mm(job.outsideMm()))
                 .with("d", "bored", mm(job.finishedMm()))
-                .with(
-                        "k",
-                        "chuck",
-                        spring(job.lathe().chuckStiffness(), job.lathe().chuckOrAssumed()));
+                .with("k", "chuck", LatheSprings.chuck(job.lathe()))
+                .with("kφ", "chuck against turning", LatheSprings.chuckTilt(job.lathe()));
     }
 
     private Working leftSmall(PushOff push) {

@@ -1,14 +1,16 @@
 package boldwedge.core.parting.model;
 
+import boldwedge.core.cutting.Lathe;
 import boldwedge.core.cutting.PlungeCut;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.parting.advice.PartAngles;
-import boldwedge.core.rigidity.Beam;
 import boldwedge.core.rigidity.BladeBeam;
 import boldwedge.core.rigidity.BladeBeam.Section;
 import boldwedge.core.rigidity.BladeProfile;
+import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PostLoad;
 import boldwedge.core.rigidity.Stability;
+import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.Span;
 import java.util.ArrayList;
@@ -280,16 +282,24 @@ public record PartCut(
         return PostLoad.front(over, bolts);
     }
 
-    /** Give of the work across at the cut, mm/N: the chuck as a spring and the bar as a cantilever, or propped by a centre. */
+    /** Give of the work across at the cut, mm/N: the bar on its chuck and, if one is up, its centre. */
     private static double workGive(PartJob job) {
-        double ei = job.work().modulusMPa() * Beam.round(job.diameterMm());
-        double chuck = 1 / job.lathe().chuckOrAssumed();
-        double a = job.atMm() + job.widthMm() / 2;
-        if (job.hold() == PartHold.CHUCK_AND_CENTRE) {
-            double length = a + job.pieceMm();
-            return chuck * job.pieceMm() / length + Beam.fixedPinned(a, length, ei);
-        }
-        return chuck + Beam.cantilever(a, ei);
+        return workOf(job).complianceAt(job.cutAtMm());
+    }
+
+    /** The work as a beam on springs, the tool's side left out: it ends at the cut, or at the centre beyond the piece. */
+    public static WorkHolding workOf(PartJob job) {
+        boolean centre = job.hold() == PartHold.CHUCK_AND_CENTRE;
+        Lathe lathe = job.lathe();
+        return new WorkHolding(
+                centre ? Hold.CHUCK_AND_CENTRE : Hold.CHUCK,
+                job.cutAtMm() + (centre ? job.pieceMm() : 0),
+                job.diameterMm(),
+                job.work().modulusMPa(),
+                lathe.chuckOrAssumed(),
+                lathe.chuckTiltOrAssumed(),
+                lathe.tailstockOrAssumed(),
+                Double.POSITIVE_INFINITY);
     }
 
     /** Point above the axis as the tool sees it while it cuts, mm: the drop is taken off. */

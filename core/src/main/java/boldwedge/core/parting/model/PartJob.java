@@ -78,6 +78,11 @@ public record PartJob(
         return behind ? -heightMm : heightMm;
     }
 
+    /** From the jaws to the middle of the cut, mm. */
+    public double cutAtMm() {
+        return atMm + widthMm / 2;
+    }
+
     /** How deep the cut goes, mm. */
     public double depthMm() {
         return (diameterMm - endMm) / 2;

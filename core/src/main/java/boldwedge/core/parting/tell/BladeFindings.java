@@ -3,7 +3,6 @@ package boldwedge.core.parting.tell;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.newtonsPerMm;
 import static boldwedge.core.measure.Amount.number;
@@ -20,8 +19,8 @@ import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.HolderKind;
 import boldwedge.core.parting.model.PartCut;
-import boldwedge.core.parting.model.PartHold;
 import boldwedge.core.parting.model.PartJob;
+import boldwedge.core.rule.HeldWorkings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -247,26 +246,17 @@ final class BladeFindings {
                         .told(say));
     }
 
-    /** The give of work and chuck across at the cut. */
-    private Working workWorking() {
-        boolean centre = job.hold() == PartHold.CHUCK_AND_CENTRE;
-        double force = cut.force().cuttingN();
-        double a = job.atMm() + job.widthMm() / 2;
-        Amount chuck = job.lathe().chuckStiffness().isPresent()
-                ? newtonsPerMm(job.lathe().chuckOrAssumed()).fromCard()
-                : newtonsPerMm(job.lathe().chuckOrAssumed()).assumed();
-        Working working = Working.of(
-                        centre ? "Work and chuck, a centre at its end" : "Work and chuck",
-                        centre
-                                ? "F · (b / (k · (a + b)) + a³ · b² · (3 · a + 4 · b) / (12 · E · π · d⁴ / 64 · (a + b)³))"
-                                : "F · (a³ / (3 · E · π · d⁴ / 64) + 1 / k)",
-                        mm(force * cut.workMmPerN()))
-                .with("F", newtons(force))
-                .with("a", "from the jaws", mm(a))
-                .with("E", mpa(job.work().modulusMPa()).fromTable())
-                .with("d", mm(job.diameterMm()).typed())
-                .with("k", "chuck", chuck);
-        return centre ? working.with("b", "to the centre", mm(job.pieceMm()).typed()) : working;
+    /** The give of the work across at the cut, and how far the force takes it. */
+    private List<Step> workWorkings() {
+        List<Step> steps = new ArrayList<>();
+        for (Working working : HeldWorkings.of(PartCut.workOf(job), job.lathe(), job.cutAtMm())) {
+            steps.add(working.told(say));
+        }
+        steps.add(Working.of("Work and chuck", "F · c", mm(cut.force().cuttingN() * cut.workMmPerN()))
+                .with("F", newtons(cut.force().cuttingN()))
+                .with("c", "its give", mmPerNewton(cut.workMmPerN()))
+                .told(say));
+        return steps;
     }
 
     private Finding drop() {
@@ -297,7 +287,7 @@ final class BladeFindings {
                         .with("c", "at this reach", postGive())
                         .told(say))
                 .steps(postAtReach())
-                .step(workWorking().told(say))
+                .steps(workWorkings())
                 .step(Working.of("Pip", cut.pipMm() > 0 ? "2 · |h − s|" : "0 · |h − s|", mm(cut.pipMm()))
                         .with("h", "height as set", mm(job.toolHeightMm()))
                         .with("s", "the drop", mm(drop))

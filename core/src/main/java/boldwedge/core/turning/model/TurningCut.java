@@ -63,14 +63,16 @@ public record TurningCut(
     public record Roughing(int passes, double depthMm, double feedMm) {}
 
     /** Assumed stiffness across the axis where none was measured, N/mm: it goes with the size of the lathe. */
-    public record Stiffness(double post, double chuck, double tailstock, boolean assumed) {
+    public record Stiffness(double post, double chuck, double chuckTilt, double tailstock, boolean assumed) {
         public static Stiffness of(Lathe lathe) {
             return new Stiffness(
                     lathe.postOrAssumed(),
                     lathe.chuckOrAssumed(),
+                    lathe.chuckTiltOrAssumed(),
                     lathe.tailstockOrAssumed(),
                     lathe.postStiffness().isEmpty()
                             || lathe.chuckStiffness().isEmpty()
+                            || lathe.chuckTilt().isEmpty()
                             || lathe.tailstockStiffness().isEmpty());
         }
     }
@@ -199,6 +201,7 @@ public record TurningCut(
                 diameter,
                 job.work().modulusMPa(),
                 spring.chuck(),
+                spring.chuckTilt(),
                 spring.tailstock(),
                 spring.post());
     }

@@ -4,21 +4,18 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
 import static boldwedge.core.measure.Amount.number;
 
-import boldwedge.core.cutting.Lathe;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Say;
-import boldwedge.core.rigidity.Beam;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.rule.HeightFinding;
+import boldwedge.core.rule.HeldWorkings;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
@@ -26,7 +23,6 @@ import boldwedge.core.wedge.Operation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.OptionalDouble;
 
 /** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
 final class SpringFindings {
@@ -100,8 +96,9 @@ final class SpringFindings {
                         .with("T", "thrust square to the cut", newtons(cut.thrustN()))
                         .with("c", "of it across", number(cut.pushShare()))
                         .told(say))
-                .step(beam().told(say))
-                .step(springs().told(say))
+                .steps(HeldWorkings.of(cut.holding(), job.lathe(), worst()).stream()
+                        .map(working -> working.told(say))
+                        .toList())
                 .step(Working.of(
                                 "Diameter left large, " + say.length(start) + " at the chuck's end, " + say.length(end)
                                         + " at the far end",
@@ -141,17 +138,10 @@ final class SpringFindings {
                 .orElse(0.0);
     }
 
-    /** Whether a centre gives less than it takes: on stout work a soft tailstock is worse than none. */
+    /** Whether a centre is worth bringing up: it never gives more, but on short stout work hardly less. */
     private boolean centreHelps() {
         WorkHolding now = cut.holding();
-        WorkHolding centred = new WorkHolding(
-                Hold.CHUCK_AND_CENTRE,
-                now.freeLengthMm(),
-                now.diameterMm(),
-                now.modulusMPa(),
-                now.chuckStiffness(),
-                now.tailstockStiffness(),
-                now.postStiffness());
+        WorkHolding centred = now.held(Hold.CHUCK_AND_CENTRE);
         double worst = 0;
         for (int i = 0; i <= 8; i++) {
             double x = now.freeLengthMm() - job.lengthMm() * i / 8;
@@ -180,59 +170,6 @@ final class SpringFindings {
             String half = say.typed(job.depthMm() / 2);
             finding.mend("Last pass " + half, TurningField.DEPTH.id(), half);
         }
-    }
-
-    private Working beam() {
-        WorkHolding holding = cut.holding();
-        double at = Math.clamp(worst(), 0, holding.freeLengthMm());
-        Amount bends = mmPerNewton(holding.bendingAt(worst()));
-        Working work = switch (job.hold()) {
-            case CHUCK -> Working.of("Work as a beam held at one end", "a³ / (3 · E · π · d⁴ / 64)", bends);
-            case CHUCK_AND_CENTRE ->
-                Working.of(
-                        "Work as a beam held at one end, propped at the other",
-                        "a³ · b² · (3 · a + 4 · b) / (12 · E · π · d⁴ / 64 · (a + b)³)",
-                        bends);
-            case BETWEEN_CENTRES ->
-                Working.of("Work as a beam propped at both ends", "a² · b² / (3 · E · π · d⁴ / 64 · (a + b))", bends);
-        };
-        work = work.with("a", "from the chuck", mm(at));
-        if (job.hold() != Hold.CHUCK) {
-            work = work.with("b", "to the centre", mm(holding.freeLengthMm() - at));
-        }
-        return work.with("E", mpa(holding.modulusMPa()).fromTable()).with("d", mm(holding.diameterMm()));
-    }
-
-    /** What gives at the worst place: the work, the chuck, the centre, the post. */
-    private Working springs() {
-        WorkHolding holding = cut.holding();
-        Lathe lathe = job.lathe();
-        double at = Math.clamp(worst(), 0, holding.freeLengthMm());
-        Amount all = mmPerNewton(holding.complianceAt(worst()));
-        Amount bends = mmPerNewton(holding.bendingAt(worst()));
-        Amount chuck = spring(lathe.chuckStiffness(), holding.chuckStiffness());
-        Amount post = spring(lathe.postStiffness(), holding.postStiffness());
-        if (job.hold() == Hold.CHUCK) {
-            return Working.of("With the springs of chuck and post", "δ + 1 / kc + 1 / kp", all)
-                    .with("δ", "the work's", bends)
-                    .with("kc", "chuck", chuck)
-                    .with("kp", "post", post);
-        }
-        double share = job.hold() == Hold.CHUCK_AND_CENTRE
-                ? Beam.pinReaction(at, holding.freeLengthMm())
-                : at / holding.freeLengthMm();
-        return Working.of("With the springs of chuck, centre and post", "δ + (1 − q)² / kc + q² / kt + 1 / kp", all)
-                .with("δ", "the work's", bends)
-                .with("q", "the centre's share", number(share))
-                .with("kc", "chuck", chuck)
-                .with("kt", "tailstock", spring(lathe.tailstockStiffness(), holding.tailstockStiffness()))
-                .with("kp", "post", post);
-    }
-
-    private static Amount spring(OptionalDouble onCard, double nPerMm) {
-        return onCard.isPresent()
-                ? newtonsPerMm(nPerMm).fromCard()
-                : newtonsPerMm(nPerMm).assumed();
     }
 
     private String stiffnessWords() {

@@ -189,15 +189,8 @@ final class WorkScenes {
     /** The bent line of the work under a load at the far end of the cut (or the middle, where it is held at both ends). */
     private static double bendShape(TurningCut cut, double x) {
         double l = cut.job().freeLengthMm();
-        double t = x / l;
-        double peak = switch (cut.job().hold()) {
-            case CHUCK -> t * t * (3 - t) / 2;
-            case CHUCK_AND_CENTRE -> Math.max(0, t * t * (1 - t) / 0.1481);
-            case BETWEEN_CENTRES -> Math.sin(Math.PI * t);
-        };
         double at = cut.job().hold() == Hold.CHUCK ? l : l / 2;
-        return peak * (cut.holding().bendingAt(at))
-                + (cut.holding().complianceAt(at) - cut.holding().bendingAt(at));
+        return cut.holding().influence(x, at) + 1 / cut.holding().postStiffness();
     }
 
     private static void fixture(SceneBuilder scene, TurningJob job, Layout at) {

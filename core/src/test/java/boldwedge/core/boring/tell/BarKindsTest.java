@@ -265,6 +265,7 @@ class BarKindsTest {
                 bare.largestShankMm(),
                 java.util.OptionalDouble.of(20_000),
                 bare.chuckStiffness(),
+                bare.chuckTilt(),
                 bare.tailstockStiffness(),
                 bare.shimsMm(),
                 bare.slide());
@@ -280,6 +281,7 @@ class BarKindsTest {
                 bare.largestShankMm(),
                 java.util.OptionalDouble.empty(),
                 bare.chuckStiffness(),
+                bare.chuckTilt(),
                 bare.tailstockStiffness(),
                 bare.shimsMm(),
                 bare.slide());
