@@ -120,7 +120,8 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
       </table>
       <div className="next">
         <h3>One change next</h3>
-        {next ? (
+        {next && !next.field ? <p className="do-there">{next.label}</p> : null}
+        {next?.field ? (
           <button type="button" className="do" onClick={() => edit({ kind: 'field', id: next.field, text: next.text })}>
             {next.label}
           </button>

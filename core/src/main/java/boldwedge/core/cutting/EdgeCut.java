@@ -109,11 +109,6 @@ public record EdgeCut(
         return force.powerWatt(surfaceSpeed());
     }
 
-    /** Metal removed, cm³ per minute: depth × feed × surface speed. */
-    public double removalCm3PerMin() {
-        return at.depthMm() * feedMm * surfaceSpeed();
-    }
-
     /** Finish that is likely measured, Ra in mm: the marks and what usually adds to them. */
     public double likelyRaMm() {
         return finish.raMm() * Finish.MEASURED_OVER_THEORY[1];

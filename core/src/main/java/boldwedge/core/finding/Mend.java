@@ -4,7 +4,12 @@ package boldwedge.core.finding;
  * A change that would mend a finding.
  *
  * @param label what the button says
- * @param field which field it changes
+ * @param field which field it changes; empty when it is done at the machine and nothing of the cut changes
  * @param text what it types there
  */
-public record Mend(String label, String field, String text) {}
+public record Mend(String label, String field, String text) {
+    /** What is done at the machine, with the cut as it stands. */
+    public static Mend atTheMachine(String label) {
+        return new Mend(label, "", "");
+    }
+}

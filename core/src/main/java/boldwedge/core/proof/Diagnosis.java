@@ -52,6 +52,7 @@ public final class Diagnosis {
         Diagnosis diagnosis = new Diagnosis(predicted, measured, say);
         diagnosis.taper();
         diagnosis.size();
+        diagnosis.shares();
         diagnosis.finish();
         diagnosis.heat();
         return diagnosis.causes.stream()
@@ -138,40 +139,92 @@ public final class Diagnosis {
     }
 
     private void size() {
+        double spring = predicted.evenMm();
         double error = (measured.nearMm() + measured.farMm()) / 2 - predicted.setDiameterMm();
-        double spring = (predicted.nearErrorMm() + predicted.farErrorMm()) / 2;
         if (Math.abs(error) < 0.006) {
             return;
         }
-        double sigma = Math.hypot(0.6 * spring, 0.002);
-        double fit = gauss(error - spring, sigma);
-        if (error > 0) {
+        double fit = gauss(error - spring, Math.hypot(0.6 * spring, 0.002));
+        boolean large = error > 0;
+        if (Math.signum(spring) == Math.signum(error) && Math.abs(spring) > 0.0005) {
             add(
                     "spring-size",
-                    "Spring of tool and work leaves it large",
+                    large
+                            ? "Spring of tool and work leaves it large"
+                            : "The tool is drawn in and leaves it small",
                     String.format(
                             Locale.ROOT,
-                            "Computed %s large in the middle; you measured %s.",
-                            length.apply(spring),
-                            length.apply(error)),
+                            "Computed %s %s in the middle; you measured %s.",
+                            length.apply(Math.abs(spring)),
+                            large ? "large" : "small",
+                            length.apply(Math.abs(error))),
                     0.9 * fit,
                     Working.of("Mean diameter error over what spring gives", "m / p", number(error / spring))
                             .with("m", "measured", mm(error).measured())
                             .with("p", "reckoned", mm(spring))
                             .told(say));
         }
+        // A dial error is the same at both ends; at the chuck's end spring and alignment have least in it.
+        double rest = measured.nearMm() - predicted.setDiameterMm() - predicted.nearErrorMm();
         add(
                 "setting",
-                "The dial was not where the tool was",
+                rest > 0 ? "The tool was not dialled in far enough" : "The tool was dialled in too far",
                 String.format(
                         Locale.ROOT,
-                        "A setting or backlash error of %s on the radius would explain the rest.",
-                        length.apply((error - spring) / 2)),
-                (1 - fit) * gauss(error - spring, 0.15) * 0.7,
-                Working.of("What spring does not explain, on the radius", "(m − p) / 2", mm((error - spring) / 2))
-                        .with("m", "measured", mm(error).measured())
-                        .with("p", "reckoned", mm(spring))
+                        "A setting or backlash error of %s on the radius would explain the rest; it makes no taper.",
+                        length.apply(Math.abs(rest) / 2)),
+                (1 - fit) * gauss(rest, 0.15) * 0.7,
+                Working.of(
+                                "What spring does not explain at the chuck's end, on the radius",
+                                "(m − p) / 2",
+                                mm(rest / 2))
+                        .with("m", "error measured there", mm(rest + predicted.nearErrorMm()).measured())
+                        .with("p", "reckoned", mm(predicted.nearErrorMm()))
                         .told(say));
+    }
+
+    /**
+     * What in the set-up makes the spring: a fat nose, too little rake, too much of it. Each is computed without, and comes before the
+     * spring itself where it has most of what was measured.
+     */
+    private void shares() {
+        double taper = measured.taperMm();
+        boolean tapered = Math.abs(taper) >= NO_TAPER_MM;
+        double error = tapered
+                ? taper
+                : (measured.nearMm() + measured.farMm()) / 2 - predicted.setDiameterMm();
+        double reckoned = tapered ? predicted.taperMm() : predicted.evenMm();
+        if (Math.abs(error) < NO_TAPER_MM || Math.signum(error) != Math.signum(reckoned)) {
+            return;
+        }
+        double springFit = causes.stream()
+                .filter(cause -> cause.id().equals(tapered ? "push-off" : "spring-size"))
+                .mapToDouble(Cause::fit)
+                .max()
+                .orElse(0);
+        for (Prediction.Share share : predicted.shares()) {
+            double without = tapered ? share.taperMm() : share.evenMm();
+            double part = Math.clamp((reckoned - without) / reckoned, 0, 1);
+            if (part < 0.2) {
+                continue;
+            }
+            add(
+                    share.id(),
+                    share.title(),
+                    String.format(
+                            Locale.ROOT,
+                            "%s the %s would be %s instead of %s: %s of it.",
+                            share.instead(),
+                            tapered ? "taper" : "error",
+                            length.apply(Math.abs(without)),
+                            length.apply(Math.abs(reckoned)),
+                            say.share(part)),
+                    Math.min(0.99, springFit * Math.min(1.03, 0.53 + part)),
+                    Working.of("Its part of the spring", "(p − w) / p", number((reckoned - without) / reckoned))
+                            .with("p", "as the set-up is", mm(reckoned))
+                            .with("w", "without it", mm(without))
+                            .told(say));
+        }
     }
 
     private void finish() {
@@ -282,9 +335,5 @@ public final class Diagnosis {
     private static double gauss(double misfit, double sigma) {
         double z = misfit / sigma;
         return Math.exp(-0.5 * z * z);
-    }
-
-    private static String percent(double share) {
-        return Math.round(share * 100) + " %";
     }
 }

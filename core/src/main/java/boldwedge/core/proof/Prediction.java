@@ -1,5 +1,7 @@
 package boldwedge.core.proof;
 
+import java.util.List;
+
 /**
  * What was computed for the very set-up of a trial cut; mm, N, m/min, radians.
  *
@@ -21,6 +23,7 @@ package boldwedge.core.proof;
  * @param drawsSoft whether the tool loses its hardness when overheated
  * @param slenderness free length over diameter, scaled for its ends
  * @param overhangRatio tool's overhang over its height
+ * @param shares what single choices of the set-up have in its spring, each computed without it
  */
 public record Prediction(
         double setDiameterMm,
@@ -40,7 +43,24 @@ public record Prediction(
         double builtUp,
         boolean drawsSoft,
         double slenderness,
-        double overhangRatio) {
+        double overhangRatio,
+        List<Share> shares) {
+
+    /**
+     * What one choice of the set-up has in its spring.
+     *
+     * @param id stable name of the cause
+     * @param title the cause in words
+     * @param instead what it would be without, in words: "with a nose of 0.4 mm"
+     * @param evenMm even error on the diameter without it, mm
+     * @param taperMm taper without it, mm
+     */
+    public record Share(String id, String title, String instead, double evenMm, double taperMm) {}
+
+    /** Even part of the predicted error on the diameter, mm. */
+    public double evenMm() {
+        return (nearErrorMm + farErrorMm) / 2;
+    }
 
     /** Diameter at the far station over diameter at the near one, mm. */
     public double taperMm() {

@@ -9,7 +9,8 @@ import java.util.function.DoubleUnaryOperator;
  *
  * @param stations along the cut, from its chuck end to its far end
  * @param taperMm diameter at the far end over diameter at the chuck end, mm
- * @param largestMm largest diameter left over the size set, mm
+ * @param largestMm the largest error on the diameter, mm, with its sign: above 0 tool and work are pushed apart (turned work is left
+ *     large, a hole small), below 0 they are drawn together
  * @param springPasses spring passes until the error is within what was asked, at most {@link #MOST_PASSES}
  * @param leftMm diameter error left after each of them, largest along the cut, mm
  * @param stoppedByRubbing whether they end because what is left is less than the edge can shave
@@ -21,6 +22,12 @@ public record PushOff(
         int springPasses,
         List<Double> leftMm,
         boolean stoppedByRubbing) {
+    /**
+     * Share of an error that differs from piece to piece, though the dial makes up for its mean: hardness within a batch and stock
+     * left uneven by roughing (ours; within the spread of kc1.1 in the tables).
+     */
+    public static final double SCATTER = 0.2;
+
     /** More spring passes than this nobody takes. */
     public static final int MOST_PASSES = 6;
 
@@ -37,6 +44,29 @@ public record PushOff(
         public double diameterErrorMm() {
             return 2 * apartMm;
         }
+    }
+
+    /** Error on the diameter that the dial makes up for: midway between the extremes along the cut, mm, with its sign. */
+    public double evenMm() {
+        return (most() + least()) / 2;
+    }
+
+    /** Difference of the extremes along the cut, mm: what no dial makes up for. */
+    public double unevenMm() {
+        return most() - least();
+    }
+
+    /** What is left of the error, either way, once the even part is dialled out: half the unevenness, and the scatter, mm. */
+    public double remainingMm() {
+        return unevenMm() / 2 + SCATTER * Math.abs(evenMm());
+    }
+
+    private double most() {
+        return stations.stream().mapToDouble(At::diameterErrorMm).max().orElse(0);
+    }
+
+    private double least() {
+        return stations.stream().mapToDouble(At::diameterErrorMm).min().orElse(0);
     }
 
     /**
@@ -83,7 +113,7 @@ public record PushOff(
             compliance[i] = complianceAt.applyAsDouble(x);
             apart[i] = apart(compliance[i], depthMm, pushAtDepth);
             stations.add(new At(x, apart[i]));
-            largest = Math.max(largest, 2 * apart[i]);
+            largest = Math.abs(apart[i]) > Math.abs(largest) / 2 ? 2 * apart[i] : largest;
         }
         double taper = 2 * (apart[STATIONS - 1] - apart[0]);
         List<Double> left = new ArrayList<>();

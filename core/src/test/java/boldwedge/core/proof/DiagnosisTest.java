@@ -26,7 +26,8 @@ class DiagnosisTest {
                 0.9,
                 true,
                 3,
-                1.5);
+                1.5,
+                List.of());
     }
 
     private static List<Cause> rank(Prediction predicted, Measured measured) {

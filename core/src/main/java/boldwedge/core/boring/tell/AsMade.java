@@ -23,7 +23,7 @@ record AsMade(BoreCut cut, Say say) {
         if (Math.abs(off) < AS_DRAWN_MM) {
             return List.of("As drawn.");
         }
-        boolean worse = cut.push().largestMm() > cut.job().allowedErrorMm() * 2;
+        boolean worse = cut.push().remainingMm() > cut.job().allowedErrorMm();
         String head = String.format(
                 Locale.ROOT, "The %s came out %s %s.", what, say.length(Math.abs(off)), off > 0 ? "over" : "under");
         String verdict = what.equals("length")

@@ -24,6 +24,7 @@ import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.rigidity.Bar;
+import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.Span;
 import boldwedge.core.wedge.InUse;
@@ -135,7 +136,7 @@ public final class BarSearch {
 
         /** One setting with its shortcomings, each 0 when all is well and 1 when it just fails. */
         private record Setting(
-                double reach, AtFeed feed, AtSpeed speed, double errorMm, double quiet, double rank, Verdict verdict) {}
+                double reach, AtFeed feed, AtSpeed speed, double errorMm, double staysMm, double quiet, double rank, Verdict verdict) {}
 
         Search(BoreJob job, ToolSignature typed, OptionalDouble holderMmPerN, Say say) {
             this.job = job;
@@ -271,6 +272,7 @@ public final class BarSearch {
             double ceiling = hoped.absoluteLimit();
             double strength =
                     BoreCut.stressPerNewton(job, bar) / (job.barMaterial().yieldMPa() / 3);
+            double uneven = Math.abs(stiffness.workMmPerN() - BoreCut.workGive(job, job.holeDepthMm())) / give;
             double allowed = job.allowedErrorMm();
             double power = job.lathe().motorWatt() * job.lathe().efficiency();
             Span chip = job.tool().minimumChipShare();
@@ -278,7 +280,9 @@ public final class BarSearch {
             @Nullable Setting best = null;
             for (AtFeed feed : feeds) {
                 double error = 2 * give * feed.push() / (1 + give * Math.max(0, feed.slope()));
-                double size = error / allowed;
+                // The dial takes the even part out; taper and scatter stay.
+                double stays = Math.abs(error) * (uneven / 2 + PushOff.SCATTER);
+                double size = stays / allowed;
                 double rough = feed.ra() / job.raMm();
                 double stress = strength * feed.cutting();
                 double thin = rubs / Math.max(1e-9, Math.min(feed.chip(), job.depthMm()));
@@ -292,7 +296,7 @@ public final class BarSearch {
                     double hopeless = feed.directional() / ceiling;
                     double watts = feed.cutting() * speed.metresPerMinute() / 60 / power;
                     boolean wrong =
-                            hopeless > 1 || size > 5 || rough > 1.4 || speed.over() > 0.15 || watts > 1 || stress > 1;
+                            hopeless > 1 || size > 2 || rough > 1.4 || speed.over() > 0.15 || watts > 1 || stress > 1;
                     boolean doubtful = sings > 1 || size > 0.67 || rough > 1 || speed.over() > 0 || thin > 1;
                     double slow = Math.max(0, 0.5 - (1 + speed.over()));
                     double rank = (wrong ? 100 : doubtful ? 10 : 0)
@@ -309,6 +313,7 @@ public final class BarSearch {
                                 feed,
                                 speed,
                                 error,
+                                stays,
                                 sings,
                                 rank,
                                 wrong ? Verdict.WRONG : doubtful ? Verdict.DOUBTFUL : Verdict.FINE);
@@ -321,11 +326,11 @@ public final class BarSearch {
         private List<String> against(Setting s) {
             List<String> reasons = new ArrayList<>();
             double allowed = job.allowedErrorMm();
-            if (s.errorMm() > 0.67 * allowed) {
+            if (s.staysMm() > 0.67 * allowed) {
                 reasons.add(String.format(
                         Locale.ROOT,
-                        "Springs so that the hole is %s small at the first pass; %s is allowed.",
-                        say.length(s.errorMm()),
+                        "Springs so that %s either way stays when it is dialled in; %s is allowed.",
+                        say.length(s.staysMm()),
                         say.length(allowed)));
             }
             if (s.quiet() > 1) {

@@ -76,25 +76,31 @@ final class BoreSizeFindings {
     private Finding size() {
         PushOff push = cut.push();
         double allowed = job.allowedErrorMm();
-        double margin = allowed / Math.max(push.largestMm(), 1e-9) - 1;
+        double margin = allowed / Math.max(push.remainingMm(), 1e-9) - 1;
         // Two spring passes are patience; five tolerances to win back by them is hope.
         boolean hopeless = push.springPasses() > 2 || push.stoppedByRubbing() || margin < -0.8;
-        Verdict verdict = margin >= 0.5 ? Verdict.FINE : hopeless ? Verdict.WRONG : Verdict.DOUBTFUL;
+        Verdict verdict = margin >= 0.5
+                ? Verdict.FINE
+                : margin < 0 && hopeless ? Verdict.WRONG : Verdict.DOUBTFUL;
         double taper = Math.abs(push.taperMm());
+        boolean in = push.largestMm() < 0;
         Finding.Builder finding = Finding.at(Station.REACH, "size")
                 .says(
                         verdict,
                         String.format(
                                 Locale.ROOT,
-                                "The bar springs away %s: the hole comes out %s small%s.%s",
-                                say.length(push.largestMm() / 2),
-                                say.length(push.largestMm()),
+                                "The bar %s %s: the hole comes out %s %s%s.%s%s",
+                                in ? "is drawn in" : "springs away",
+                                say.length(Math.abs(push.largestMm()) / 2),
+                                say.length(Math.abs(push.largestMm())),
+                                in ? "large" : "small",
                                 taper > 0.0008
                                         ? ", tapered by " + say.length(taper)
                                                 + (push.taperMm() > 0
                                                         ? ", smaller at the bottom"
                                                         : ", smaller at the mouth")
                                         : ", with no taper that could be measured",
+                                dial(push.evenMm()),
                                 job.taught().trials() > 0 ? " Your trials are in this number." : ""))
                 .margin(margin / 2)
                 .step(Working.of(
@@ -111,6 +117,11 @@ final class BoreSizeFindings {
                 .step(holderWorking().told(say))
                 .step(workWorking().told(say))
                 .step(leftSmall(push).told(say))
+                .step(Working.of("What the dial does not take out, either way", "t / 2 + s · |m|", mm(push.remainingMm()))
+                        .with("t", "difference along the hole", mm(push.unevenMm()))
+                        .with("s", "share that differs from piece to piece", number(PushOff.SCATTER).assumed())
+                        .with("m", "error midway", mm(push.evenMm()))
+                        .told(say))
                 .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
                         .with(
                                 "w",
@@ -139,6 +150,18 @@ final class BoreSizeFindings {
         return finding.build();
     }
 
+    /** What the dial makes up for, once a first cut has shown it; nothing when it is too little to dial. */
+    private String dial(double even) {
+        if (Math.abs(even) < 0.002) {
+            return "";
+        }
+        return String.format(
+                Locale.ROOT,
+                " Bore the mouth, measure, and %s about %s on the diameter.",
+                even > 0 ? "dial in" : "back off",
+                say.length(Math.abs(even)));
+    }
+
     /** What would bring the size nearer, each with what it would then be. */
     private void mend(Finding.Builder finding) {
         if (job.held() != BarHeld.CENTRES && job.overhangMm() > job.holeDepthMm() + 4) {
@@ -160,8 +183,11 @@ final class BoreSizeFindings {
     }
 
     private void offer(Finding.Builder finding, BoreField field, String words, String text, BoreCut then) {
-        if (then.push().largestMm() < 0.97 * cut.push().largestMm()) {
-            finding.mend(words + text + ": " + say.length(then.push().largestMm()) + " small", field.id(), text);
+        if (then.push().remainingMm() < 0.97 * cut.push().remainingMm()) {
+            finding.mend(
+                    words + text + ": within " + say.length(then.push().remainingMm()) + " once dialled in",
+                    field.id(),
+                    text);
         }
     }
 
@@ -352,12 +378,12 @@ final class BoreSizeFindings {
 
     private Working leftSmall(PushOff push) {
         double fromMouth = push.stations().stream()
-                .max(Comparator.comparingDouble(PushOff.At::apartMm))
+                .max(Comparator.comparingDouble(at -> Math.abs(at.apartMm())))
                 .map(PushOff.At::fromChuckMm)
                 .orElse(0.0);
         double give = job.taught().spring() * (cut.stiffness().tool() + BoreCut.workGive(job, fromMouth));
         return Working.of(
-                        "Left small, mouth "
+                        "Left small (below 0 large), mouth "
                                 + say.length(push.stations().getFirst().diameterErrorMm()) + ", bottom "
                                 + say.length(push.stations().getLast().diameterErrorMm()),
                         "2 · c · F",

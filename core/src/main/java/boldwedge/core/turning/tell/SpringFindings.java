@@ -72,20 +72,26 @@ final class SpringFindings {
                     .source("Springs of spindle and post, " + stiffnessWords())
                     .build();
         }
-        double margin = allowed / Math.max(push.largestMm(), 1e-9) - 1;
-        Verdict verdict = margin >= 0.5
-                ? Verdict.FINE
-                : push.springPasses() <= 2 && !push.stoppedByRubbing() ? Verdict.DOUBTFUL : Verdict.WRONG;
+        double margin = allowed / Math.max(push.remainingMm(), 1e-9) - 1;
+        Verdict verdict = sizeVerdict(push, margin);
         double end = push.stations().getLast().diameterErrorMm();
         double start = push.stations().getFirst().diameterErrorMm();
         String where = job.hold() == Hold.CHUCK ? "at the free end" : "where it is largest";
+        boolean in = push.largestMm() < 0;
         String words = String.format(
                 Locale.ROOT,
-                "Pushed off %s %s: the work comes out %s large there%s.",
-                say.length(push.largestMm() / 2),
+                "%s %s %s: the work comes out %s %s there%s.%s",
+                in ? "Drawn in" : "Pushed off",
+                say.length(Math.abs(push.largestMm()) / 2),
                 where,
-                say.length(push.largestMm()),
-                Math.abs(push.taperMm()) > 0.002 ? ", tapered by " + say.length(Math.abs(push.taperMm())) : "");
+                say.length(Math.abs(push.largestMm())),
+                in ? "small" : "large",
+                Math.abs(push.taperMm()) > 0.002
+                        ? ", tapered by " + say.length(Math.abs(push.taperMm()))
+                        : push.unevenMm() > 0.002
+                                ? ", uneven by " + say.length(push.unevenMm())
+                                : ", even along its length",
+                dial(push.evenMm()));
         Finding.Builder finding = Finding.at(Station.REACH, "push-off")
                 .says(verdict, words)
                 .margin(margin / 2)
@@ -100,7 +106,7 @@ final class SpringFindings {
                         .map(working -> working.told(say))
                         .toList())
                 .step(Working.of(
-                                "Diameter left large, " + say.length(start) + " at the chuck's end, " + say.length(end)
+                                "Diameter error (above 0 large), " + say.length(start) + " at the chuck's end, " + say.length(end)
                                         + " at the far end",
                                 "2 · c · F",
                                 mm(push.largestMm()))
@@ -110,6 +116,7 @@ final class SpringFindings {
                                 "the push, at the depth left when it has sprung",
                                 newtons(push.largestMm() / 2 / cut.holding().complianceAt(worst())))
                         .told(say))
+                .step(remaining(push).told(say))
                 .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
                         .with(
                                 "w",
@@ -131,9 +138,38 @@ final class SpringFindings {
         return finding.build();
     }
 
+    private static Working remaining(PushOff push) {
+        return Working.of("What the dial does not take out, either way", "t / 2 + s · |m|", mm(push.remainingMm()))
+                .with("t", "difference along the cut", mm(push.unevenMm()))
+                .with("s", "share that differs from piece to piece", number(PushOff.SCATTER).assumed())
+                .with("m", "error midway", mm(push.evenMm()));
+    }
+
+    /** An even error is dialled out, so the verdict goes by what no dial takes out. */
+    private Verdict sizeVerdict(PushOff push, double margin) {
+        if (margin >= 0.5) {
+            return Verdict.FINE;
+        }
+        return margin >= 0 || (push.springPasses() <= 2 && !push.stoppedByRubbing())
+                ? Verdict.DOUBTFUL
+                : Verdict.WRONG;
+    }
+
+    /** What the dial makes up for, once a first cut has shown it; nothing when it is too little to dial. */
+    private String dial(double even) {
+        if (Math.abs(even) < 0.002) {
+            return "";
+        }
+        return String.format(
+                Locale.ROOT,
+                " Measure the first cut and %s about %s on the diameter.",
+                even > 0 ? "dial in" : "back off",
+                say.length(Math.abs(even)));
+    }
+
     private double worst() {
         return cut.pushOff().stations().stream()
-                .max((a, b) -> Double.compare(a.apartMm(), b.apartMm()))
+                .max((a, b) -> Double.compare(Math.abs(a.apartMm()), Math.abs(b.apartMm())))
                 .map(PushOff.At::fromChuckMm)
                 .orElse(0.0);
     }
@@ -216,7 +252,7 @@ final class SpringFindings {
                         .with("b", mm(job.blank().widthMm()))
                         .with("h", mm(job.blank().heightMm()))
                         .told(say))
-                .source("Cantilever with shear, E 207 GPa for any steel shank; limits of 0.05 mm and 400 MPa are ours")
+                .source("Cantilever with shear; limits of 0.05 mm and 400 MPa are ours")
                 .school(
                         "Short as it goes",
                         "Overhang is the enemy: once to one and a half times the shank",

@@ -112,11 +112,12 @@ public final class TurningAnswer {
                         .told(say))
                 .step(Working.of(
                                 "Metal removed in the last pass",
-                                "ap · f · v",
-                                Amount.of(Quantity.REMOVAL_RATE, cut.cutting().removalCm3PerMin()))
+                                "ap · f · π · d · n",
+                                Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()))
                         .with("ap", mm(job.depthMm()))
                         .with("f", mmPerRev(cut.cutting().feedMm()))
-                        .with("v", metresPerMinute(cut.cutting().surfaceSpeed()))
+                        .with("d", "midway through the depth", mm(cut.chipDiameterMm()))
+                        .with("n", rpm(cut.cutting().rpm()))
                         .told(say))
                 .source("Kinematics of turning")
                 .caution(
@@ -193,7 +194,7 @@ public final class TurningAnswer {
                 "removalRate",
                 "Metal removed",
                 Station.REACH,
-                Amount.of(Quantity.REMOVAL_RATE, cut.cutting().removalCm3PerMin()));
+                Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()));
         f.add("passTime", "Time of the pass", Station.REACH, minutes(cut.passMinutes()));
         f.add(
                 "smallestChip",

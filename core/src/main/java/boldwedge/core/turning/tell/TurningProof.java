@@ -33,6 +33,7 @@ import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -45,6 +46,11 @@ public final class TurningProof {
     private static final Map<String, Entry> RUN =
             Map.of("speed", TurningField.SPEED, "feed", TurningField.FEED, "depth", TurningField.DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
+    /** As fine as a nose is stoned that still has to last, mm. */
+    private static final double FINE_NOSE_MM = 0.2;
+    /** A pass as light as this tells alignment from spring, mm. */
+    private static final double LIGHT_PASS_MM = 0.1;
+
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.1, 2000);
 
     private final TrialReader reader;
@@ -98,7 +104,7 @@ public final class TurningProof {
                     "That is far from " + say.length(finished) + ", which the tool was set to. Check the units.");
             return reader.stopped("One reading cannot be right.");
         }
-        Prediction predicted = predict(cut, apart.getAsDouble());
+        Prediction predicted = predict(cut, apart.getAsDouble(), shares(run, cut, apart.getAsDouble()));
         OptionalDouble raMm =
                 finish.isPresent() ? OptionalDouble.of(finish.getAsDouble() / 1000) : OptionalDouble.empty();
         Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound);
@@ -107,7 +113,7 @@ public final class TurningProof {
         boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
         String verdict = verdict(cut, measured, inTolerance, finishGood);
         Optional<Proposal> next =
-                inTolerance && finishGood && chip != Measured.Chip.BLUE ? Optional.empty() : propose(run, cut, causes);
+                inTolerance && finishGood && chip != Measured.Chip.BLUE ? Optional.empty() : propose(run, cut, measured, causes);
         return new TrialAnswer(
                 true,
                 reader.readings(),
@@ -137,7 +143,9 @@ public final class TurningProof {
                 ? "no taper"
                 : say.length(Math.abs(measured.taperMm())) + (measured.taperMm() > 0 ? " larger" : " smaller")
                         + " at the far end";
-        String size = inTolerance ? "Within the tolerance" : "Outside the tolerance";
+        String size = inTolerance
+                ? "Within the tolerance"
+                : isEven(cut, measured) ? "Outside the tolerance, but the dial brings it in" : "Outside the tolerance";
         String surface = measured.raMm().isEmpty()
                 ? ""
                 : finishGood
@@ -146,7 +154,7 @@ public final class TurningProof {
         return size + ", " + taper + surface + ".";
     }
 
-    private static Prediction predict(TurningCut cut, double apartMm) {
+    private static Prediction predict(TurningCut cut, double apartMm, List<Prediction.Share> shares) {
         TurningJob job = cut.job();
         PushOff push = cut.pushOff();
         // The stations sit as far apart as was measured, about the middle of the cut.
@@ -179,7 +187,50 @@ public final class TurningProof {
                 tendency,
                 job.tool().family() == ToolMaterial.Family.HSS,
                 job.hold().slenderness(job.freeLengthMm(), Math.max(1, job.finishedMm())),
-                job.overhangMm() / job.blank().heightMm());
+                job.overhangMm() / job.blank().heightMm(),
+                shares);
+    }
+
+    /** What nose and rake have in the spring: the same cut with a fine nose, with the most and the least rake of the handbook. */
+    private List<Prediction.Share> shares(PlanRequest run, TurningCut cut, double apartMm) {
+        List<Prediction.Share> shares = new ArrayList<>();
+        if (cut.signature().noseRadiusMm() > FINE_NOSE_MM * 1.2) {
+            String nose = fieldLength(FINE_NOSE_MM);
+            share(shares, run, apartMm, TurningField.NOSE_RADIUS, nose, "fat-nose", "The nose is fat for this cut", "With a nose of " + nose);
+        }
+        Span rake = cut.advice().sideRake().span();
+        double now = cut.signature().sideRake();
+        if (now < rake.high() - Math.toRadians(2)) {
+            String more = Written.degrees(rake.high());
+            share(shares, run, apartMm, TurningField.SIDE_RAKE, more, "little-rake", "There is too little rake", "With " + more + " of side rake");
+        }
+        if (now > rake.low() + Math.toRadians(2)) {
+            String less = Written.degrees(rake.low());
+            share(shares, run, apartMm, TurningField.SIDE_RAKE, less, "drawn-in", "Much rake draws the tool in", "With " + less + " of side rake");
+        }
+        return shares;
+    }
+
+    private void share(
+            List<Prediction.Share> shares,
+            PlanRequest run,
+            double apartMm,
+            TurningField field,
+            String text,
+            String id,
+            String title,
+            String instead) {
+        changed(run, field.id(), text).ifPresent(then -> {
+            Prediction without = predict(then, apartMm, List.of());
+            shares.add(new Prediction.Share(id, title, instead, without.evenMm(), without.taperMm()));
+        });
+    }
+
+    private static Optional<TurningCut> changed(PlanRequest run, String field, String text) {
+        Map<String, String> fields = new HashMap<>(run.fields());
+        fields.put(field, text);
+        return TurningReader.cut(new PlanRequest(fields, run.units(), run.lathe()))
+                .cut();
     }
 
     private static double errorAt(PushOff push, double x) {
@@ -237,22 +288,22 @@ public final class TurningProof {
     private record Proposal(Mend mend, String expected, double left) {}
 
     /** The one change to make: the best of those that act on the likeliest cause, each computed. */
-    private Optional<Proposal> propose(PlanRequest run, TurningCut cut, List<Cause> causes) {
+    private Optional<Proposal> propose(PlanRequest run, TurningCut cut, Measured measured, List<Cause> causes) {
         if (causes.isEmpty()) {
             return Optional.empty();
         }
         TurningJob job = cut.job();
+        if (isEven(cut, measured)) {
+            Optional<Proposal> dialled = dialled(cut, measured);
+            if (dialled.isPresent()) {
+                return dialled;
+            }
+        }
         return switch (causes.getFirst().id()) {
-            case "push-off", "spring-size" -> bestAgainstSpring(run, cut);
-            case "alignment" ->
-                Optional.of(new Proposal(
-                        new Mend(
-                                "Light spring pass to separate spring from alignment",
-                                TurningField.DEPTH.id(),
-                                fieldLength(0.1)),
-                        "A pass of " + say.length(0.1)
-                                + " leaves less spring; a taper that stays the same is alignment.",
-                        1));
+            case "push-off", "spring-size", "fat-nose", "little-rake", "drawn-in" ->
+                bestAgainstSpring(run, cut, causes.getFirst().id());
+            case "setting" -> dialled(cut, measured);
+            case "alignment" -> Optional.of(aligning(cut));
             case "built-up-edge", "wear-in-pass", "too-fast" -> {
                 Span range = job.work().surfaceSpeed(job.tool());
                 boolean faster = causes.getFirst().id().equals("built-up-edge");
@@ -310,50 +361,110 @@ public final class TurningProof {
                                                 1)
                                         + " times less.",
                                 1))
-                        : bestAgainstSpring(run, cut);
+                        : bestAgainstSpring(run, cut, "push-off");
             default -> Optional.empty();
         };
     }
 
-    private Optional<Proposal> bestAgainstSpring(PlanRequest run, TurningCut cut) {
+    /** Whether dialling brings both ends within the tolerance: then nothing else needs to change. */
+    private static boolean isEven(TurningCut cut, Measured measured) {
+        return Math.abs(measured.taperMm()) / 2 <= 0.8 * cut.job().allowedErrorMm();
+    }
+
+    /** The dial set by what the piece came out by; nothing when that is in the middle already. */
+    private Optional<Proposal> dialled(TurningCut cut, Measured measured) {
+        double middle = cut.job().finishedMm() + cut.job().tolerance().middleMm();
+        double off = (measured.nearMm() + measured.farMm()) / 2 - middle;
+        if (Math.abs(off) < 0.2 * cut.job().allowedErrorMm()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Proposal(
+                Mend.atTheMachine((off > 0 ? "Dial in " : "Back the dial off ") + say.length(Math.abs(off))
+                        + " on the diameter"),
+                String.format(
+                        Locale.ROOT,
+                        "%s Then it comes out within %s of the middle of the tolerance, %s of taper as now.",
+                        off > 0 ? "The piece can be saved by it." : "The next piece: this one is small already.",
+                        say.length(Math.abs(measured.taperMm()) / 2 + PushOff.SCATTER * Math.abs(off)),
+                        say.length(Math.abs(measured.taperMm()))),
+                0));
+    }
+
+    /** No headstock is moved before a light pass leaves the same taper. */
+    private Proposal aligning(TurningCut cut) {
+        if (cut.job().depthMm() > LIGHT_PASS_MM * 1.2) {
+            return new Proposal(
+                    new Mend(
+                            "Light spring pass to separate spring from alignment",
+                            TurningField.DEPTH.id(),
+                            fieldLength(LIGHT_PASS_MM)),
+                    "A pass of " + say.length(LIGHT_PASS_MM)
+                            + " leaves less spring; a taper that stays the same is alignment.",
+                    1);
+        }
+        return cut.job().hold() == Hold.CHUCK
+                ? new Proposal(
+                        Mend.atTheMachine("Two collars on a stout bar, a light cut over both"),
+                        "This was a light pass already. Collars that differ on a stout bar are the headstock; collars that agree put the taper back on this work's spring.",
+                        1)
+                : new Proposal(
+                        Mend.atTheMachine("Set the tailstock over by half the taper"),
+                        "This was a light pass already: the centre is off the axis by about half the taper over the whole length.",
+                        1);
+    }
+
+    /** Of what a machinist would try, in the order of what it costs, the first that takes most of the spring away, or the best there is. */
+    private Optional<Proposal> bestAgainstSpring(PlanRequest run, TurningCut cut, String cause) {
         TurningJob job = cut.job();
         List<Mend> candidates = new ArrayList<>();
+        if (job.depthMm() > 0.2) {
+            candidates.add(new Mend(
+                    "Last pass " + fieldLength(job.depthMm() / 2), TurningField.DEPTH.id(), fieldLength(job.depthMm() / 2)));
+        }
+        if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
+            String out = say.typed(job.lengthMm() * 1.05);
+            candidates.add(new Mend("Let only " + out + " stand out", TurningField.STICK_OUT.id(), out));
+        }
         if (job.hold() == Hold.CHUCK) {
             candidates.add(new Mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre"));
         }
         if (cut.signature().noseRadiusMm() > 0.25) {
-            double nose = Math.max(0.2, cut.signature().noseRadiusMm() / 2);
-            candidates.add(new Mend("Nose " + say.length(nose), TurningField.NOSE_RADIUS.id(), fieldLength(nose)));
+            String nose = say.typed(Math.max(FINE_NOSE_MM, cut.signature().noseRadiusMm() / 2));
+            candidates.add(new Mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose));
         }
-        if (cut.signature().sideCuttingEdge() > Math.toRadians(5)) {
+        Span rake = cut.advice().sideRake().span();
+        double towards = cause.equals("drawn-in") ? rake.low() : rake.high();
+        if (Math.abs(towards - cut.signature().sideRake()) > Math.toRadians(2)) {
+            candidates.add(new Mend(
+                    "Side rake " + Written.degrees(towards), TurningField.SIDE_RAKE.id(), Written.degrees(towards)));
+        }
+        if (cut.signature().sideCuttingEdge() > Math.toRadians(5)
+                && !job.operation().meetsAFace()) {
             candidates.add(new Mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°"));
         }
-        if (job.depthMm() > 0.2) {
-            candidates.add(new Mend(
-                    "Last pass " + say.length(job.depthMm() / 2),
-                    TurningField.DEPTH.id(),
-                    fieldLength(job.depthMm() / 2)));
-        }
+        // What was found to make the spring is what is changed first.
+        String first = cause.equals("fat-nose")
+                ? TurningField.NOSE_RADIUS.id()
+                : cause.equals("little-rake") || cause.equals("drawn-in") ? TurningField.SIDE_RAKE.id() : "";
+        candidates.sort(Comparator.comparing(mend -> !mend.field().equals(first)));
+        double now = cut.pushOff().remainingMm();
         Proposal best = null;
         for (Mend mend : candidates) {
-            Map<String, String> fields = new HashMap<>(run.fields());
-            fields.put(mend.field(), mend.text());
-            Optional<TurningCut> then = TurningReader.cut(new PlanRequest(fields, run.units(), run.lathe()))
-                    .cut();
+            Optional<TurningCut> then = changed(run, mend.field(), mend.text());
             if (then.isEmpty()) {
                 continue;
             }
-            double left = then.get().pushOff().largestMm();
-            if (best == null || left < best.left()) {
+            double left = then.get().pushOff().remainingMm();
+            if (left < 0.97 * now && (best == null || left < 0.5 * best.left())) {
                 best = new Proposal(
                         mend,
                         String.format(
                                 Locale.ROOT,
-                                "Computed: the spring on the diameter goes from %s to %s, the taper from %s to %s.",
+                                "Computed: the taper goes from %s to %s, the error on the diameter from %s to %s.",
+                                say.length(Math.abs(cut.pushOff().taperMm())),
+                                say.length(Math.abs(then.get().pushOff().taperMm())),
                                 say.length(cut.pushOff().largestMm()),
-                                say.length(left),
-                                say.length(cut.pushOff().taperMm()),
-                                say.length(then.get().pushOff().taperMm())),
+                                say.length(then.get().pushOff().largestMm())),
                         left);
             }
         }

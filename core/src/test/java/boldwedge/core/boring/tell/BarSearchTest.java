@@ -82,7 +82,8 @@ class BarSearchTest {
         assertThat(tooShort.reasons().getFirst()).contains("short").contains("mm");
         Match thin =
                 found.stream().filter(m -> m.id().equals("thin")).findFirst().orElseThrow();
-        assertThat(thin.reasons().getFirst()).contains("small at the first pass");
+        assertThat(thin.reasons().getFirst()).contains("times what is sure to be quiet");
+        assertThat(thin.reasons().getLast()).contains("small at the first pass");
     }
 
     /** Taking the best bar at its best gives, in the full plan, the size error that the search promised. */

@@ -108,7 +108,8 @@ class BorePlanTest {
     void theLongThinBarLosesByANumber() {
         PlanAnswer thin = plan("barDiameter", "8 mm", "barOverhang", "90 mm");
         PlanAnswer stout = plan("barDiameter", "12 mm", "barOverhang", "44 mm");
-        assertThat(finding(thin, "size").verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(finding(thin, "chatter").verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(finding(thin, "size").margin()).isLessThan(finding(stout, "size").margin());
         assertThat(thin.figure("diameterError").is())
                 .isGreaterThan(3 * stout.figure("diameterError").is());
         assertThat(thin.figure("limitDepth").value().orElse(Double.POSITIVE_INFINITY))
