@@ -75,16 +75,36 @@ public record CuttingForce(
      */
     public static double directionalStiffness(
             WorkMaterial work, EdgeProfile edge, double normalRake, double depthMm, double feedMm) {
-        if (depthMm <= 0 || feedMm <= 0) {
-            return 0;
-        }
+        return depthMm <= 0 || feedMm <= 0
+                ? 0
+                : directionalStiffness(work, edge, new ChipSection(edge, feedMm), normalRake, depthMm);
+    }
+
+    /** The same with the section of the chip worked out before. */
+    static double directionalStiffness(
+            WorkMaterial work, EdgeProfile edge, ChipSection section, double normalRake, double depthMm) {
         double[] sum = {0};
-        new ChipSection(edge, feedMm).share(depthMm, ARC_PARTS, edge.leading(), (chip, breadth, length, at, mark) -> {
+        section.share(depthMm, ARC_PARTS, edge.leading(), (chip, breadth, length, at, mark) -> {
             if (mark) {
                 sum[0] += tangent(work, chip) * Math.cos(at) * Math.cos(at) * length;
             }
         });
         return sum[0] * rakeFactor(work, normalRake) * Math.max(0, pushRatio(work, normalRake));
+    }
+
+    /** Breadth of flank that presses on a wave across the axis: Σ cos²φ ds over the engaged edge, φ from the radius, mm. */
+    public static double flankBreadth(EdgeProfile edge, double depthMm, double feedMm) {
+        return depthMm <= 0 || feedMm <= 0 ? 0 : flankBreadth(edge, new ChipSection(edge, feedMm), depthMm);
+    }
+
+    static double flankBreadth(EdgeProfile edge, ChipSection section, double depthMm) {
+        double[] sum = {0};
+        section.share(
+                depthMm,
+                ARC_PARTS,
+                edge.leading(),
+                (chip, breadth, length, at, mark) -> sum[0] += Math.cos(at) * Math.cos(at) * length);
+        return sum[0];
     }
 
     /** Slope of Kienzle's law at a chip thickness, N/mm². */

@@ -149,9 +149,7 @@ public final class Diagnosis {
         if (Math.signum(spring) == Math.signum(error) && Math.abs(spring) > 0.0005) {
             add(
                     "spring-size",
-                    large
-                            ? "Spring of tool and work leaves it large"
-                            : "The tool is drawn in and leaves it small",
+                    large ? "Spring of tool and work leaves it large" : "The tool is drawn in and leaves it small",
                     String.format(
                             Locale.ROOT,
                             "Computed %s %s in the middle; you measured %s.",
@@ -178,7 +176,10 @@ public final class Diagnosis {
                                 "What spring does not explain at the chuck's end, on the radius",
                                 "(m − p) / 2",
                                 mm(rest / 2))
-                        .with("m", "error measured there", mm(rest + predicted.nearErrorMm()).measured())
+                        .with(
+                                "m",
+                                "error measured there",
+                                mm(rest + predicted.nearErrorMm()).measured())
                         .with("p", "reckoned", mm(predicted.nearErrorMm()))
                         .told(say));
     }
@@ -190,9 +191,7 @@ public final class Diagnosis {
     private void shares() {
         double taper = measured.taperMm();
         boolean tapered = Math.abs(taper) >= NO_TAPER_MM;
-        double error = tapered
-                ? taper
-                : (measured.nearMm() + measured.farMm()) / 2 - predicted.setDiameterMm();
+        double error = tapered ? taper : (measured.nearMm() + measured.farMm()) / 2 - predicted.setDiameterMm();
         double reckoned = tapered ? predicted.taperMm() : predicted.evenMm();
         if (Math.abs(error) < NO_TAPER_MM || Math.signum(error) != Math.signum(reckoned)) {
             return;

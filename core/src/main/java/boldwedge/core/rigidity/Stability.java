@@ -4,14 +4,24 @@ package boldwedge.core.rigidity;
  * Regenerative chatter of one mode: the edge cuts the wave that it left a turn ago. With y the displacement that thins the
  * cut, the force in that direction is D · (y(t−T) − y(t)), D the directional cutting stiffness in N/mm: the change of the
  * push with the depth set. The mode is stiffness k, damping ratio ζ and frequency ωn. Sign convention: y positive away from
- * the work; D positive for a force that grows with the depth. Process damping at low speed is left out: the limit is then a
- * little higher than told (Tlusty 1963; Altintas, Manufacturing Automation, ch. 4; written for one mode).
+ * the work; D positive for a force that grows with the depth. Process damping is more of the mode's own: {@link #damped}
+ * (Tlusty 1963; Altintas, Manufacturing Automation, ch. 4; written for one mode).
  *
  * @param hz natural frequency, Hz
  * @param stiffnessNPerMm modal stiffness at the edge in the direction of the push, N/mm
  * @param damping damping ratio ζ
  */
 public record Stability(double hz, double stiffnessNPerMm, double damping) {
+    /**
+     * The mode with a damper on it that works as its own does: a force −c ẏ adds c ω / 2k to the damping ratio.
+     *
+     * @param newtonSecondPerMm c, N·s/mm
+     */
+    public Stability damped(double newtonSecondPerMm) {
+        return new Stability(
+                hz, stiffnessNPerMm, damping + newtonSecondPerMm * 2 * Math.PI * hz / (2 * stiffnessNPerMm));
+    }
+
     /** Directional stiffness below which no speed chatters: 2kζ(1+ζ), N/mm. */
     public double absoluteLimit() {
         return 2 * stiffnessNPerMm * damping * (1 + damping);

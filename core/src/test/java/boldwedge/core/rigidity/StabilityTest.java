@@ -12,7 +12,7 @@ class StabilityTest {
      * Steps the same mode through time with the wave of the turn before, and tells whether a small knock grows. Exact
      * stepping of the free mode over short steps, the cutting force held over each step.
      */
-    private static boolean grows(Stability s, double directional, double rpm) {
+    private static boolean grows(Stability s, double flank, double directional, double rpm) {
         double w = 2 * Math.PI * s.hz();
         double turn = 60 / rpm;
         int perTurn = (int) Math.max(200, Math.ceil(turn * s.hz() * 120));
@@ -30,11 +30,12 @@ class StabilityTest {
                 past[i] = y;
                 // Semi-implicit midpoint: second order and without damping of its own.
                 double force = w * w / s.stiffnessNPerMm() * directional * (before - y);
-                double a = -w * w * y - 2 * s.damping() * w * v + force;
+                double drag = 2 * s.damping() * w + flank * w * w / s.stiffnessNPerMm();
+                double a = -w * w * y - drag * v + force;
                 double vm = v + a * dt / 2;
                 double ym = y + vm * dt / 2;
                 double forceM = w * w / s.stiffnessNPerMm() * directional * (middle(past, i, before) - ym);
-                double am = -w * w * ym - 2 * s.damping() * w * vm + forceM;
+                double am = -w * w * ym - drag * vm + forceM;
                 y += dt * (v + am * dt / 2);
                 v += dt * am;
                 peak = Math.max(peak, Math.abs(y));
@@ -57,11 +58,15 @@ class StabilityTest {
     }
 
     private static double simulatedLimit(Stability s, double rpm) {
+        return simulatedLimit(s, 0, rpm);
+    }
+
+    private static double simulatedLimit(Stability s, double flank, double rpm) {
         double low = 0;
-        double high = 20 * s.absoluteLimit();
+        double high = 20 * s.damped(flank).absoluteLimit();
         for (int i = 0; i < 18; i++) {
             double mid = (low + high) / 2;
-            if (grows(s, mid, rpm)) {
+            if (grows(s, flank, mid, rpm)) {
                 high = mid;
             } else {
                 low = mid;
@@ -83,6 +88,25 @@ class StabilityTest {
     void theLimitIsWhereAKnockNeitherGrowsNorDies(double hz, double stiffness, double damping, double rpm) {
         Stability s = new Stability(hz, stiffness, damping);
         assertThat(s.limitAt(rpm) / simulatedLimit(s, rpm)).isCloseTo(1, within(0.05));
+    }
+
+    /**
+     * The flank's damper in the simulation is a force of its own, −c ẏ; the limit with it is the model's with more damping.
+     */
+    @ParameterizedTest
+    @CsvSource({
+        "400, 5000, 0.02, 900, 0.05",
+        "400, 5000, 0.02, 2600, 0.02",
+        "250, 2000, 0.04, 1500, 0.1",
+        "900, 12000, 0.012, 6000, 0.06"
+    })
+    void theFlanksDamperRaisesTheLimit(
+            double hz, double stiffness, double damping, double rpm, double newtonSecondPerMm) {
+        Stability bare = new Stability(hz, stiffness, damping);
+        Stability damped = bare.damped(newtonSecondPerMm);
+        assertThat(damped.limitAt(rpm)).isGreaterThan(bare.limitAt(rpm));
+        assertThat(damped.limitAt(rpm) / simulatedLimit(bare, newtonSecondPerMm, rpm))
+                .isCloseTo(1, within(0.05));
     }
 
     /** No speed has a lower limit than the absolute one, and some speed touches it. */

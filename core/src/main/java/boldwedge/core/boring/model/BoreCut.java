@@ -6,8 +6,10 @@ import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.EdgeCut;
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.cutting.FeedChoice;
+import boldwedge.core.cutting.FlankDamping;
 import boldwedge.core.cutting.PushCurve;
 import boldwedge.core.cutting.SpeedChoice;
+import boldwedge.core.cutting.WaveGrowth;
 import boldwedge.core.hole.BoreFit;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.Bar;
@@ -17,6 +19,7 @@ import boldwedge.core.rigidity.Beam;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.BarMaterial;
+import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.InUse;
@@ -38,8 +41,9 @@ import java.util.OptionalDouble;
  * @param mode its first mode, as measured where it was
  * @param stiffness what gives, and how much
  * @param directionalNPerMm directional cutting stiffness at the depth set
- * @param limitDepthMm depth at which chatter starts at any speed (absolute limit); infinite when none does
- * @param limitHereMm the same at the speed taken
+ * @param growth how the edge answers waves, over depth
+ * @param limitDepthMm depth at which chatter starts at any speed, no flank damping it (absolute limit); infinite when none does
+ * @param quiet the band of depths at the speed taken
  * @param push size along the hole
  * @param bellLengthMm how deep the mouth is larger because the edge is not yet all in the cut
  */
@@ -55,8 +59,9 @@ public record BoreCut(
         Stability mode,
         Stiffness stiffness,
         double directionalNPerMm,
+        WaveGrowth growth,
         double limitDepthMm,
-        double limitHereMm,
+        Quiet quiet,
         PushOff push,
         double bellLengthMm,
         Passes passes) {
@@ -78,6 +83,16 @@ public record BoreCut(
             return barMmPerN + holderMmPerN;
         }
     }
+
+    /**
+     * Depths at which the cut begins to sing at its speed, mm; infinite where none does. Between the first and the last it is to be
+     * listened for.
+     *
+     * @param surelyMm quiet for sure down to this: with the least damping that bar and flank usually have
+     * @param likelyMm with the usual damping
+     * @param singsMm sings for sure from this: with the most
+     */
+    public record Quiet(double surelyMm, double likelyMm, double singsMm) {}
 
     /**
      * Passes to size.
@@ -122,8 +137,9 @@ public record BoreCut(
         Stiffness stiffness = stiffness(job, bar);
         Stability mode = mode(job, bar, stiffness);
         double directional = CuttingForce.directionalStiffness(job.work(), edge, rake, job.depthMm(), feed);
-        double limit = depthAt(job, edge, rake, feed, mode.absoluteLimit());
-        double here = depthAt(job, edge, rake, feed, mode.limitAt(rpm));
+        WaveGrowth growth = new WaveGrowth(job.work(), edge, rake, feed);
+        double limit = growth.depthWhere(flank -> mode.absoluteLimit());
+        Quiet quiet = quiet(job, mode, growth, wedge.endAngles(used).normalClearance(), rpm);
         PushCurve curve = new PushCurve(job.work(), edge, rake, job.depthMm(), feed);
         PushOff push = PushOff.of(
                 fromMouth -> job.taught().spring() * (stiffness.tool() + workGive(job, fromMouth)),
@@ -146,11 +162,12 @@ public record BoreCut(
                 mode,
                 stiffness,
                 directional,
+                growth,
                 limit,
-                here,
+                quiet,
                 push,
                 edge.outline().reachAt(job.depthMm(), true) + feed,
-                passes(job, edge, rake, Math.min(limit, here), bar, rpm));
+                passes(job, edge, rake, quiet.likelyMm(), bar, rpm));
     }
 
     /** The tool in the hole. In the post its point touches the wall; a turning bar runs on its own axis. */
@@ -285,23 +302,52 @@ public record BoreCut(
         return new Stability(job.ringHz().orElse(hz), k, damping);
     }
 
-    /** Depth at which the directional stiffness reaches a limit, mm; infinite when it never does up to 10 mm. */
-    public static double depthAt(BoreJob job, EdgeProfile edge, double rake, double feed, double limitNPerMm) {
-        double high = 10;
-        if (CuttingForce.directionalStiffness(job.work(), edge, rake, high, feed) < limitNPerMm) {
-            return Double.POSITIVE_INFINITY;
-        }
-        // The stiffness grows steadily with depth; a thousandth of a millimetre is near enough for a limit.
-        double low = 0;
-        while (high - low > 0.0005 + 0.002 * low) {
-            double mid = (low + high) / 2;
-            if (CuttingForce.directionalStiffness(job.work(), edge, rake, mid, feed) < limitNPerMm) {
-                low = mid;
-            } else {
-                high = mid;
-            }
-        }
-        return low;
+    private static Quiet quiet(BoreJob job, Stability mode, WaveGrowth growth, double clearance, double rpm) {
+        Span flank = FlankDamping.of(job.work(), clearance);
+        Span own = job.damping().isPresent()
+                ? new Span(mode.damping(), mode.damping(), mode.damping())
+                : job.barMaterial().damping();
+        double mmPerSecond = SpeedChoice.surfaceSpeed(rpm, job.finishedMm()) * 1000 / 60;
+        return new Quiet(
+                singsFrom(mode, own.low(), growth, flank.low() / mmPerSecond, rpm),
+                singsFrom(mode, own.chosen(), growth, flank.chosen() / mmPerSecond, rpm),
+                singsFrom(mode, own.high(), growth, flank.high() / mmPerSecond, rpm));
+    }
+
+    private static double singsFrom(
+            Stability mode, double damping, WaveGrowth growth, double flankPerMmSpeed, double rpm) {
+        Stability bare = new Stability(mode.hz(), mode.stiffnessNPerMm(), damping);
+        return growth.depthWhere(flank -> bare.damped(flankPerMmSpeed * flank).limitAt(rpm));
+    }
+
+    /** The band at another speed, with the damping as it is known. */
+    public Quiet quietAt(double rpm) {
+        return quiet(job, mode, growth, wedge.endAngles(used).normalClearance(), rpm);
+    }
+
+    /** The mode as the flank damps it at the depth taken, with the usual coefficient. */
+    public Stability damped() {
+        return mode.damped(flankNPerMm().chosen() * flankMm() / mmPerSecond());
+    }
+
+    /** Breadth of flank that damps at the depth taken, mm. */
+    public double flankMm() {
+        return CuttingForce.flankBreadth(cutting.profile(), job.depthMm(), cutting.feedMm());
+    }
+
+    /** Coefficient of the flank's damping, N/mm. */
+    public Span flankNPerMm() {
+        return FlankDamping.of(job.work(), wedge.endAngles(used).normalClearance());
+    }
+
+    /** Cutting speed, mm/s. */
+    public double mmPerSecond() {
+        return cutting.surfaceSpeed() * 1000 / 60;
+    }
+
+    /** Depth at which it sings at its speed with the usual damping, mm; infinite where none does. */
+    public double limitHereMm() {
+        return quiet.likelyMm();
     }
 
     private static Passes passes(BoreJob job, EdgeProfile edge, double rake, double stableMm, Bar bar, double rpm) {

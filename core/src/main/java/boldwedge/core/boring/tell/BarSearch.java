@@ -13,6 +13,7 @@ import boldwedge.core.boring.model.Bottom;
 import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.cutting.Finish;
+import boldwedge.core.cutting.FlankDamping;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.cutting.SpindleSpeeds;
 import boldwedge.core.family.ToolMatch;
@@ -126,17 +127,32 @@ public final class BarSearch {
         private final ToolSignature signature;
         private final EdgeProfile edge;
         private final double rake;
+        private final Span damps;
         private final List<AtFeed> feeds = new ArrayList<>();
         private final List<AtSpeed> speeds = new ArrayList<>();
 
         private record AtFeed(
-                double feed, double push, double slope, double cutting, double directional, double ra, double chip) {}
+                double feed,
+                double push,
+                double slope,
+                double cutting,
+                double directional,
+                double flank,
+                double ra,
+                double chip) {}
 
         private record AtSpeed(double rpm, double metresPerMinute, double over) {}
 
         /** One setting with its shortcomings, each 0 when all is well and 1 when it just fails. */
         private record Setting(
-                double reach, AtFeed feed, AtSpeed speed, double errorMm, double staysMm, double quiet, double rank, Verdict verdict) {}
+                double reach,
+                AtFeed feed,
+                AtSpeed speed,
+                double errorMm,
+                double staysMm,
+                double quiet,
+                double rank,
+                Verdict verdict) {}
 
         Search(BoreJob job, ToolSignature typed, OptionalDouble holderMmPerN, Say say) {
             this.job = job;
@@ -152,6 +168,7 @@ public final class BarSearch {
                     wedge.sideAngles(frame).approach(),
                     wedge.endAngles(frame).approach());
             this.rake = wedge.sideAngles(frame).normalRake();
+            this.damps = FlankDamping.of(job.work(), wedge.endAngles(frame).normalClearance());
             List<Double> list =
                     job.lathe().feedsMm().isEmpty() ? HAND_FEEDS : job.lathe().feedsMm();
             for (double feed : list) {
@@ -163,6 +180,7 @@ public final class BarSearch {
                         (force.pushN() - less.pushN()) / (0.1 * job.depthMm()),
                         force.cuttingN(),
                         CuttingForce.directionalStiffness(job.work(), edge, rake, job.depthMm(), feed),
+                        CuttingForce.flankBreadth(edge, job.depthMm(), feed),
                         Finish.of(edge, feed).raMm() * Finish.MEASURED_OVER_THEORY[1],
                         force.meanChipMm()));
             }
@@ -268,8 +286,6 @@ public final class BarSearch {
                     mode.hz(), mode.stiffnessNPerMm(), job.damping().orElse(spread.low()));
             Stability hoped = new Stability(
                     mode.hz(), mode.stiffnessNPerMm(), job.damping().orElse(spread.high()));
-            double floor = sure.absoluteLimit();
-            double ceiling = hoped.absoluteLimit();
             double strength =
                     BoreCut.stressPerNewton(job, bar) / (job.barMaterial().yieldMPa() / 3);
             double uneven = Math.abs(stiffness.workMmPerN() - BoreCut.workGive(job, job.holeDepthMm())) / give;
@@ -287,10 +303,14 @@ public final class BarSearch {
                 double stress = strength * feed.cutting();
                 double thin = rubs / Math.max(1e-9, Math.min(feed.chip(), job.depthMm()));
                 for (AtSpeed speed : speeds) {
+                    double perSpeed = feed.flank() * 60 / 1000 / speed.metresPerMinute();
+                    Stability least = sure.damped(damps.low() * perSpeed);
+                    double floor = least.absoluteLimit();
+                    double ceiling = hoped.damped(damps.high() * perSpeed).absoluteLimit();
                     double limit = floor;
                     // Only between the certain and the hopeless does the speed's own lobe matter.
                     if (feed.directional() > floor && feed.directional() < 3 * ceiling) {
-                        limit = Math.max(floor, feed.directional() < 1.2 * floor ? sure.limitAt(speed.rpm()) : floor);
+                        limit = Math.max(floor, feed.directional() < 1.2 * floor ? least.limitAt(speed.rpm()) : floor);
                     }
                     double sings = feed.directional() / limit;
                     double hopeless = feed.directional() / ceiling;

@@ -8,6 +8,7 @@ import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mmPerRev;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rpm;
 import static boldwedge.core.measure.Amount.watts;
 
@@ -132,6 +133,24 @@ public final class BoreAnswer {
                 newtonsPerMm(1 / cut.stiffness().tool()));
         f.add("ring", "Rings at", Station.REACH, hertz(cut.mode().hz()));
         f.add("limitDepth", "Chatters from a depth of", Station.REACH, mm(cut.limitHereMm()));
+        f.add(
+                "quietDepth",
+                "Quiet for sure down to",
+                Station.REACH,
+                mm(cut.quiet().surelyMm()));
+        f.add("singsDepth", "Sings for sure from", Station.REACH, mm(cut.quiet().singsMm()));
+        f.add(
+                "modalStiffness",
+                "Stiffness of the bar's mode",
+                Station.REACH,
+                newtonsPerMm(cut.mode().stiffnessNPerMm()));
+        f.add("damping", "Damping of the bar", Station.REACH, number(cut.mode().damping()));
+        f.add(
+                "dampingInCut",
+                "Damping with the flank's",
+                Station.REACH,
+                number(cut.damped().damping()));
+        f.add("pushGrowth", "Growth of the push on a wave", Station.REACH, newtonsPerMm(cut.directionalNPerMm()));
         f.add("diameterError", "Left small by", Station.REACH, mm(cut.push().largestMm()));
         f.add("taper", "Taper", Station.REACH, mm(cut.push().taperMm()));
         f.add(

@@ -3,7 +3,6 @@ package boldwedge.core.boring.tell;
 import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
-import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.drawing.Axis;
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
@@ -98,7 +97,8 @@ final class BoreGraphs {
         double fast = Math.max(slow * 4, job.lathe().speeds().fastest());
         double taken = job.depthMm();
         double sure = cut.limitDepthMm();
-        double known = Double.isInfinite(sure) ? taken : sure;
+        double surely = cut.quiet().surelyMm();
+        double known = Double.isInfinite(surely) ? taken : surely;
         List<Double> ticks = Axis.roundLengths(
                 Math.clamp(Math.min(known, taken) / 3, 0.002, DEEPEST_MM / 5),
                 Math.clamp(3 * Math.max(known, taken), 0.05, DEEPEST_MM),
@@ -110,18 +110,21 @@ final class BoreGraphs {
         Axis across = Axis.ofRatios(slow, fast, x0, x0 + 78);
         Axis up = Axis.ofRatios(ticks.getFirst(), top, y0, y0 + high);
         scene.place(0, 0, 1);
-        DepthOf depths = new DepthOf(cut, top);
-        List<Point> line = new ArrayList<>();
+        List<Point> quiet = new ArrayList<>();
+        List<Point> sings = new ArrayList<>();
         int parts = 120;
         for (int i = 0; i <= parts; i++) {
             double rpm = slow * Math.pow(fast / slow, i / (double) parts);
-            line.add(new Point(across.at(rpm), up.at(depths.at(cut.mode().limitAt(rpm)))));
+            BoreCut.Quiet there = cut.quietAt(rpm);
+            quiet.add(new Point(across.at(rpm), up.at(Math.clamp(there.surelyMm(), ticks.getFirst(), top))));
+            sings.add(new Point(across.at(rpm), up.at(Math.clamp(there.singsMm(), ticks.getFirst(), top))));
         }
-        List<Point> area = new ArrayList<>(line);
+        List<Point> area = new ArrayList<>(sings);
         area.add(new Point(across.to(), up.to()));
         area.add(new Point(across.from(), up.to()));
         scene.run(Role.WORK_AREA, true, area);
-        scene.run(Role.WORK, false, line);
+        scene.run(Role.WORK, false, sings);
+        scene.run(Role.HIDDEN, false, quiet);
         scene.line(Role.DIMENSION, across.from(), y0, across.to(), y0);
         scene.line(Role.DIMENSION, x0, up.from(), x0, up.to());
         for (double tick : ticks) {
@@ -131,10 +134,12 @@ final class BoreGraphs {
         }
         scene.label(Role.CAPTION, x0 - 1.8, up.to() + 3.2, Anchor.START, "depth of cut");
         if (sure < top) {
-            double y = up.at(sure);
-            scene.line(Role.HIDDEN, across.from(), y, across.to(), y);
             scene.label(
-                    Role.DIMENSION, across.to(), y - 2.2, Anchor.END, "quiet at any speed below " + say.length(sure));
+                    Role.DIMENSION,
+                    across.to(),
+                    up.to() - 2.2,
+                    Anchor.END,
+                    "at any speed, however sharp, quiet below " + say.length(sure));
         } else {
             scene.label(Role.DIMENSION, across.to(), up.to() - 2.2, Anchor.END, "quiet at any depth shown");
         }
@@ -182,41 +187,11 @@ final class BoreGraphs {
                 say.number(cut.mode().damping(), 4),
                 BoreField.DAMPING.id(),
                 BoreField.DAMPING.label());
-        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "both to logarithmic scales");
-    }
-
-    /** The depth of cut at which the push grows so fast with it, looked up between depths worked out once. */
-    private static final class DepthOf {
-        private static final int PARTS = 16;
-        private final double[] growth = new double[PARTS + 1];
-        private final double top;
-
-        DepthOf(BoreCut cut, double top) {
-            this.top = top;
-            for (int i = 1; i <= PARTS; i++) {
-                growth[i] = CuttingForce.directionalStiffness(
-                        cut.job().work(),
-                        cut.cutting().profile(),
-                        cut.cutting().normalRake(),
-                        depth(i),
-                        cut.cutting().feedMm());
-            }
-        }
-
-        /** Depths lie closer where they are small. */
-        private double depth(double part) {
-            return top * (part / PARTS) * (part / PARTS);
-        }
-
-        /** Depth at which the growth reaches a limit, mm; the top where it does not. */
-        double at(double limitNPerMm) {
-            for (int i = 1; i <= PARTS; i++) {
-                if (growth[i] >= limitNPerMm) {
-                    double share = (limitNPerMm - growth[i - 1]) / Math.max(1e-12, growth[i] - growth[i - 1]);
-                    return depth(i - 1) + share * (depth(i) - depth(i - 1));
-                }
-            }
-            return top;
-        }
+        return scene.build(
+                0,
+                0,
+                Plate.WIDTH,
+                Plate.HEIGHT,
+                "shaded it sings, below the dashes it is quiet, between listen; logarithmic scales");
     }
 }

@@ -154,10 +154,9 @@ public final class BoreProof {
                 + (finish.isEmpty() ? "" : smooth ? "; the finish is good enough" : "; the finish is too rough")
                 + (sound == Measured.Sound.CHATTER ? "; it sang" : "")
                 + ".";
-        Optional<Proposal> next =
-                within && smooth && sound != Measured.Sound.CHATTER
-                        ? Optional.empty()
-                        : propose(cut, mouth, bottom, causes);
+        Optional<Proposal> next = within && smooth && sound != Measured.Sound.CHATTER
+                ? Optional.empty()
+                : propose(cut, mouth, bottom, causes);
         return new TrialAnswer(
                 true,
                 reader.readings(),
@@ -337,18 +336,14 @@ public final class BoreProof {
         boolean heard = !causes.isEmpty() && causes.getFirst().id().equals("chatter");
         double taper = mouth - bottom;
         double off = job.finishedMm() + job.tolerance().middleMm() - (mouth + bottom) / 2;
-        if (!heard
-                && Math.abs(off) > 0.2 * job.allowedErrorMm()
-                && Math.abs(taper) / 2 <= 0.8 * job.allowedErrorMm()) {
+        if (!heard && Math.abs(off) > 0.2 * job.allowedErrorMm() && Math.abs(taper) / 2 <= 0.8 * job.allowedErrorMm()) {
             return Optional.of(new Proposal(
                     Mend.atTheMachine(
                             (off > 0 ? "Dial out " : "Set in ") + say.length(Math.abs(off)) + " on the diameter"),
                     String.format(
                             Locale.ROOT,
                             "%s Then it comes out within %s of the middle of the tolerance.",
-                            off > 0
-                                    ? "The hole can be saved by it."
-                                    : "The next hole: this one is large already.",
+                            off > 0 ? "The hole can be saved by it." : "The next hole: this one is large already.",
                             say.length(Math.abs(taper) / 2 + PushOff.SCATTER * Math.abs(off))),
                     0));
         }

@@ -79,9 +79,7 @@ final class BoreSizeFindings {
         double margin = allowed / Math.max(push.remainingMm(), 1e-9) - 1;
         // Two spring passes are patience; five tolerances to win back by them is hope.
         boolean hopeless = push.springPasses() > 2 || push.stoppedByRubbing() || margin < -0.8;
-        Verdict verdict = margin >= 0.5
-                ? Verdict.FINE
-                : margin < 0 && hopeless ? Verdict.WRONG : Verdict.DOUBTFUL;
+        Verdict verdict = margin >= 0.5 ? Verdict.FINE : margin < 0 && hopeless ? Verdict.WRONG : Verdict.DOUBTFUL;
         double taper = Math.abs(push.taperMm());
         boolean in = push.largestMm() < 0;
         Finding.Builder finding = Finding.at(Station.REACH, "size")
@@ -117,9 +115,15 @@ final class BoreSizeFindings {
                 .step(holderWorking().told(say))
                 .step(workWorking().told(say))
                 .step(leftSmall(push).told(say))
-                .step(Working.of("What the dial does not take out, either way", "t / 2 + s · |m|", mm(push.remainingMm()))
+                .step(Working.of(
+                                "What the dial does not take out, either way",
+                                "t / 2 + s · |m|",
+                                mm(push.remainingMm()))
                         .with("t", "difference along the hole", mm(push.unevenMm()))
-                        .with("s", "share that differs from piece to piece", number(PushOff.SCATTER).assumed())
+                        .with(
+                                "s",
+                                "share that differs from piece to piece",
+                                number(PushOff.SCATTER).assumed())
                         .with("m", "error midway", mm(push.evenMm()))
                         .told(say))
                 .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))

@@ -2,6 +2,7 @@ package boldwedge.core.boring.tell;
 
 import static boldwedge.core.measure.Amount.grams;
 import static boldwedge.core.measure.Amount.hertz;
+import static boldwedge.core.measure.Amount.metresPerMinute;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.newtonsPerMm;
 import static boldwedge.core.measure.Amount.number;
@@ -12,6 +13,8 @@ import boldwedge.core.boring.model.BarHeld;
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
 import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.Finish;
+import boldwedge.core.cutting.WaveGrowth;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Step;
@@ -30,7 +33,14 @@ import java.util.OptionalDouble;
 /** Whether the bar sings, and what a machinist would try against it, in that order, each with its computed gain. */
 final class ChatterFindings {
     /** Deeper than this no bar here cuts, mm. */
-    private static final double DEEPEST_MM = 10;
+    private static final double DEEPEST_MM = WaveGrowth.DEEPEST_MM;
+
+    /** A nose under this is none, mm. */
+    private static final double SHARP_MM = 0.02;
+    /** A shallower cut than this is not offered: it is a spring pass, mm. */
+    private static final double LEAST_DEPTH_MM = 0.05;
+    /** As a point is stoned at the least, mm. */
+    private static final double STONED_MM = 0.1;
 
     private final BoreCut cut;
     private final BoreJob job;
@@ -47,41 +57,45 @@ final class ChatterFindings {
     }
 
     private Finding chatter() {
+        if (cut.signature().noseRadiusMm() < SHARP_MM) {
+            return sharp();
+        }
         Stability mode = cut.mode();
         boolean measured = job.damping().isPresent();
-        double least = surely(cut);
-        double most =
-                measured ? least : quietTo(cut, job.barMaterial().damping().high());
+        BoreCut.Quiet quiet = cut.quiet();
         double depth = job.depthMm();
         Verdict verdict =
-                most < depth ? Verdict.WRONG : least < depth * (measured ? 1.5 : 1) ? Verdict.DOUBTFUL : Verdict.FINE;
+                quiet.singsMm() < depth ? Verdict.WRONG : quiet.surelyMm() < depth ? Verdict.DOUBTFUL : Verdict.FINE;
         String speed = say.rpm(cut.cutting().rpm());
-        String words = least >= DEEPEST_MM
+        String words = quiet.surelyMm() >= DEEPEST_MM
                 ? "No depth that this bit can take makes the bar sing at " + speed + "."
                 : switch (verdict) {
                     case WRONG ->
                         String.format(
                                 Locale.ROOT,
-                                "It will chatter: at %s it sings from a depth of %s on; you take %s.",
+                                "It sings: at %s even the best damping holds it only down to %s; you take %s.",
                                 speed,
-                                say.length(most),
+                                say.length(quiet.singsMm()),
                                 say.length(depth));
                     case DOUBTFUL ->
                         String.format(
                                 Locale.ROOT,
-                                "It may chatter: at %s it sings from a depth of %s or more on, as it is damped; you take %s.",
+                                "Listen on the first pass: at %s it is quiet for sure down to %s and sings for sure from %s; you take %s.",
                                 speed,
-                                say.length(least),
+                                say.length(quiet.surelyMm()),
+                                depthOrNone(quiet.singsMm()),
                                 say.length(depth));
                     default ->
                         String.format(
                                 Locale.ROOT,
-                                "No chatter: at %s it is quiet down to a depth of %s; you take %s.",
+                                "Quiet: at %s it does not sing down to %s; you take %s.",
                                 speed,
-                                say.length(least),
+                                say.length(quiet.surelyMm()),
                                 say.length(depth));
                 };
-        double margin = least >= DEEPEST_MM ? 3 : (verdict == Verdict.WRONG ? most : least) / depth - 1;
+        double margin = quiet.surelyMm() >= DEEPEST_MM
+                ? 3
+                : (verdict == Verdict.WRONG ? quiet.singsMm() : quiet.surelyMm()) / depth - 1;
         Span damping = job.barMaterial().damping();
         double ratio = CuttingForce.pushRatio(job.work(), cut.cutting().normalRake());
         Finding.Builder finding = Finding.at(Station.REACH, "chatter")
@@ -97,14 +111,18 @@ final class ChatterFindings {
                                 "what swings",
                                 grams(1e6 * mode.stiffnessNPerMm() / Math.pow(2 * Math.PI * mode.hz(), 2)))
                         .told(say))
-                .note(
-                        measured
-                                ? "Damping " + say.number(mode.damping() * 100, 2) + " %, measured."
-                                : "Damping " + say.number(mode.damping() * 100, 2) + " %, assumed; it sings from "
-                                        + depthOrNone(least) + " to " + depthOrNone(most) + " deep over "
-                                        + say.number(damping.low() * 100, 1) + " to "
-                                        + say.number(damping.high() * 100, 1) + " %.")
-                .step(Working.of("Limit at any speed", "2 · k · ζ · (1 + ζ)", newtonsPerMm(mode.absoluteLimit()))
+                .note("At this speed it begins to sing at " + depthOrNone(quiet.surelyMm()) + ", "
+                        + depthOrNone(quiet.likelyMm()) + " or " + depthOrNone(quiet.singsMm())
+                        + ", as it is damped: the bar "
+                        + (measured
+                                ? say.number(mode.damping() * 100, 2) + " %, measured"
+                                : say.number(damping.low() * 100, 1) + " to " + say.number(damping.high() * 100, 1)
+                                        + " %, not measured")
+                        + "; the flank as sharp, usual or worn.")
+                .step(Working.of(
+                                "Limit at any speed, the flank left out",
+                                "2 · k · ζ · (1 + ζ)",
+                                newtonsPerMm(mode.absoluteLimit()))
                         .with("k", newtonsPerMm(mode.stiffnessNPerMm()))
                         .with(
                                 "ζ",
@@ -115,7 +133,8 @@ final class ChatterFindings {
                         .meaning(", at "
                                 + (Double.isInfinite(cut.limitDepthMm()) ? "no depth" : say.length(cut.limitDepthMm())))
                         .told(say))
-                .steps(limitHere(mode))
+                .step(flank(mode).told(say))
+                .steps(limitHere(cut.damped()))
                 .step(Working.of(
                                 "This cut: growth of the push with the depth",
                                 "g · p",
@@ -127,7 +146,7 @@ final class ChatterFindings {
                         .with("p", "push over cutting force", number(Math.max(0, ratio)))
                         .told(say))
                 .source(
-                        "Regenerative chatter of one mode: Tlusty; Altintas, Manufacturing Automation, ch. 4. Process damping at low speed left out: slow cuts stand a little more")
+                        "Regenerative chatter of one mode: Tlusty; Altintas, Manufacturing Automation, ch. 4. Damping by the flank: coefficients of Tyler & Schmitz and of Ahmadi & Altintas, a factor of three either way")
                 .caution("It tells what was reckoned: a mode of the work, a loose gib or a worn spindle is not in it.");
         if (verdict != Verdict.FINE) {
             remedies(finding);
@@ -156,33 +175,100 @@ final class ChatterFindings {
                         .told(say));
     }
 
-    /** Depth down to which a cut is quiet at its speed, with the damping measured or the least that is usual, mm. */
+    /** What the flank adds to the damping at this depth and speed. */
+    private Working flank(Stability mode) {
+        return Working.of(
+                        "Damping with the flank's",
+                        "ζ + C · b / v · 2 · π · f / (2 · k)",
+                        number(cut.damped().damping()))
+                .with("ζ", "the bar's", number(mode.damping()))
+                .with(
+                        "C",
+                        "flank on a wave",
+                        newtonsPerMm(cut.flankNPerMm().chosen()).assumed())
+                .with("b", "breadth of flank", mm(cut.flankMm()))
+                .with("v", metresPerMinute(cut.cutting().surfaceSpeed()))
+                .with("f", hertz(mode.hz()))
+                .with("k", newtonsPerMm(mode.stiffnessNPerMm()));
+    }
+
+    /** The model needs an arc that feels waves across the axis: what a point without one does is not in it. */
+    private Finding sharp() {
+        return Finding.at(Station.REACH, "chatter")
+                .says(
+                        Verdict.DOUBTFUL,
+                        "Whether a point without a nose sings is not covered here: listen on the first pass.")
+                .margin(-0.1)
+                .mend("Nose " + say.typed(STONED_MM), BoreField.NOSE_RADIUS.id(), say.typed(STONED_MM))
+                .source("The model of chatter takes the nose's arc")
+                .build();
+    }
+
+    /** Depth down to which a cut is quiet for sure, mm. */
     private static double surely(BoreCut cut) {
-        return quietTo(
-                cut,
-                cut.job().damping().orElse(cut.job().barMaterial().damping().low()));
+        return Math.min(DEEPEST_MM, cut.quiet().surelyMm());
     }
 
-    private static double quietTo(BoreCut cut, double damping) {
-        Stability mode = new Stability(cut.mode().hz(), cut.mode().stiffnessNPerMm(), damping);
-        return Math.min(
-                DEEPEST_MM,
-                BoreCut.depthAt(
-                        cut.job(),
-                        cut.cutting().profile(),
-                        cut.cutting().normalRake(),
-                        cut.cutting().feedMm(),
-                        mode.limitAt(cut.cutting().rpm())));
-    }
-
+    /** In the order in which a machinist tries them: what costs nothing, the reach, the edge, another bar. */
     private void remedies(Finding.Builder finding) {
+        settings(finding);
         if (job.held() != BarHeld.CENTRES && job.overhangMm() > job.holeDepthMm() + 4) {
             double shorter = Math.ceil(job.holeDepthMm() + 2);
             offer(finding, "Reach ", BoreField.OVERHANG, say.typed(shorter), cut.with(job.barMm(), shorter));
         }
+        edge(finding);
+        double thicker = BoreReader.usualBar(job.startMm());
+        if (thicker > job.barMm() * 1.04 && !job.necked()) {
+            offer(finding, "Bar of ", BoreField.BAR_DIAMETER, say.typed(thicker), cut.with(thicker, job.overhangMm()));
+        }
+        if (job.barMaterial().id().equals("steel") && job.ringHz().isEmpty()) {
+            offer(
+                    finding,
+                    "A bar of ",
+                    BoreField.BAR_MATERIAL,
+                    "heavy-metal",
+                    BoreCut.of(
+                            job.withBarMaterial(StockCatalogue.shipped()
+                                    .barMaterial("heavy-metal")
+                                    .orElseThrow()),
+                            cut.signature()));
+        }
+    }
+
+    private void settings(Finding.Builder finding) {
+        OptionalDouble slower = job.lathe().speeds().atOrBelow(cut.cutting().rpm() * 0.97);
+        if (slower.isPresent()) {
+            offer(
+                    finding,
+                    "Run at ",
+                    BoreField.SPEED,
+                    Math.round(slower.getAsDouble()) + " rpm",
+                    cut.running(job.feedMm(), slower));
+        }
+        double wanted = job.raMm() / Finish.MEASURED_OVER_THEORY[1];
+        job.lathe().feedsMm().stream()
+                .filter(feed -> feed > 1.2 * cut.cutting().feedMm())
+                .filter(feed -> Finish.of(cut.cutting().profile(), feed).raMm() <= wanted)
+                .findFirst()
+                .ifPresent(feed -> offer(
+                        finding,
+                        "Feed ",
+                        BoreField.FEED,
+                        say.feed(feed),
+                        cut.running(OptionalDouble.of(feed), job.speedRpm())));
+        double less = 0.8 * surely(cut);
+        if (less < job.depthMm()
+                && less
+                        > Math.max(
+                                LEAST_DEPTH_MM, cut.cutting().smallestChipMm().high())) {
+            finding.mend("Depth " + say.typed(less), BoreField.DEPTH.id(), say.typed(less));
+        }
+    }
+
+    private void edge(Finding.Builder finding) {
         ToolSignature s = cut.signature();
         if (s.noseRadiusMm() > 0.15) {
-            double nose = Math.max(0.1, s.noseRadiusMm() / 2);
+            double nose = Math.max(STONED_MM, s.noseRadiusMm() / 2);
             offer(
                     finding,
                     "Nose ",
@@ -202,36 +288,6 @@ final class ChatterFindings {
                     Written.degrees(most),
                     signed(s, s.noseRadiusMm(), most, s.sideCuttingEdge()));
         }
-        OptionalDouble slower = job.lathe().speeds().atOrBelow(cut.cutting().rpm() * 0.97);
-        if (slower.isPresent()) {
-            offer(
-                    finding,
-                    "Run at ",
-                    BoreField.SPEED,
-                    Math.round(slower.getAsDouble()) + " rpm",
-                    cut.running(job.feedMm(), slower));
-        }
-        double thicker = BoreReader.usualBar(job.startMm());
-        if (thicker > job.barMm() * 1.04 && !job.necked()) {
-            offer(finding, "Bar of ", BoreField.BAR_DIAMETER, say.typed(thicker), cut.with(thicker, job.overhangMm()));
-        }
-        if (job.barMaterial().id().equals("steel") && job.ringHz().isEmpty()) {
-            offer(
-                    finding,
-                    "A bar of ",
-                    BoreField.BAR_MATERIAL,
-                    "heavy-metal",
-                    BoreCut.of(
-                            job.withBarMaterial(StockCatalogue.shipped()
-                                    .barMaterial("heavy-metal")
-                                    .orElseThrow()),
-                            s));
-        }
-        double quiet = surely(cut);
-        if (quiet > 0.01 && quiet < job.depthMm()) {
-            String less = say.typed(0.8 * quiet);
-            finding.mend("Depth " + less, BoreField.DEPTH.id(), less);
-        }
     }
 
     private BoreCut signed(ToolSignature s, double nose, double sideRake, double lead) {
@@ -241,16 +297,17 @@ final class ChatterFindings {
                         s.backRake(), sideRake, s.endRelief(), s.sideRelief(), s.endCuttingEdge(), lead, nose));
     }
 
-    /** Offers a remedy when it raises the limit, and says to what. */
+    /** Offers a remedy when it raises the depth that decides, and says by how much. */
     private void offer(Finding.Builder finding, String words, BoreField field, String text, BoreCut then) {
-        double before = surely(cut);
-        double after = surely(then);
+        boolean sings = cut.quiet().singsMm() < job.depthMm();
+        double before = sings ? Math.min(DEEPEST_MM, cut.quiet().singsMm()) : surely(cut);
+        double after = sings ? Math.min(DEEPEST_MM, then.quiet().singsMm()) : surely(then);
         if (after > before * 1.03) {
             finding.mend(
                     words + text.replace('-', ' ') + ": "
-                            + (after >= DEEPEST_MM
-                                    ? "quiet at any depth"
-                                    : say.number(after / before, 1) + " times the depth"),
+                            + (after < DEEPEST_MM
+                                    ? say.number(after / before, 1) + " times the depth"
+                                    : sings ? "it may stand" : "quiet at any depth"),
                     field.id(),
                     text);
         }

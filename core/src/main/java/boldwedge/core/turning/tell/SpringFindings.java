@@ -106,8 +106,8 @@ final class SpringFindings {
                         .map(working -> working.told(say))
                         .toList())
                 .step(Working.of(
-                                "Diameter error (above 0 large), " + say.length(start) + " at the chuck's end, " + say.length(end)
-                                        + " at the far end",
+                                "Diameter error (above 0 large), " + say.length(start) + " at the chuck's end, "
+                                        + say.length(end) + " at the far end",
                                 "2 · c · F",
                                 mm(push.largestMm()))
                         .with("c", "the give there", mmPerNewton(cut.holding().complianceAt(worst())))
@@ -141,7 +141,10 @@ final class SpringFindings {
     private static Working remaining(PushOff push) {
         return Working.of("What the dial does not take out, either way", "t / 2 + s · |m|", mm(push.remainingMm()))
                 .with("t", "difference along the cut", mm(push.unevenMm()))
-                .with("s", "share that differs from piece to piece", number(PushOff.SCATTER).assumed())
+                .with(
+                        "s",
+                        "share that differs from piece to piece",
+                        number(PushOff.SCATTER).assumed())
                 .with("m", "error midway", mm(push.evenMm()));
     }
 
@@ -150,9 +153,7 @@ final class SpringFindings {
         if (margin >= 0.5) {
             return Verdict.FINE;
         }
-        return margin >= 0 || (push.springPasses() <= 2 && !push.stoppedByRubbing())
-                ? Verdict.DOUBTFUL
-                : Verdict.WRONG;
+        return margin >= 0 || (push.springPasses() <= 2 && !push.stoppedByRubbing()) ? Verdict.DOUBTFUL : Verdict.WRONG;
     }
 
     /** What the dial makes up for, once a first cut has shown it; nothing when it is too little to dial. */

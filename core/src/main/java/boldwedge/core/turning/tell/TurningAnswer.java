@@ -190,11 +190,7 @@ public final class TurningAnswer {
                 Station.REACH,
                 profile(cut.cutting().finish().rtMm()));
         f.add("ra", "Ra, theoretical", Station.REACH, ra(cut.cutting().finish().raMm()));
-        f.add(
-                "removalRate",
-                "Metal removed",
-                Station.REACH,
-                Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()));
+        f.add("removalRate", "Metal removed", Station.REACH, Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()));
         f.add("passTime", "Time of the pass", Station.REACH, minutes(cut.passMinutes()));
         f.add(
                 "smallestChip",

@@ -112,8 +112,9 @@ public final class TurningProof {
         boolean inTolerance = inTolerance(cut, measured);
         boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
         String verdict = verdict(cut, measured, inTolerance, finishGood);
-        Optional<Proposal> next =
-                inTolerance && finishGood && chip != Measured.Chip.BLUE ? Optional.empty() : propose(run, cut, measured, causes);
+        Optional<Proposal> next = inTolerance && finishGood && chip != Measured.Chip.BLUE
+                ? Optional.empty()
+                : propose(run, cut, measured, causes);
         return new TrialAnswer(
                 true,
                 reader.readings(),
@@ -196,17 +197,41 @@ public final class TurningProof {
         List<Prediction.Share> shares = new ArrayList<>();
         if (cut.signature().noseRadiusMm() > FINE_NOSE_MM * 1.2) {
             String nose = fieldLength(FINE_NOSE_MM);
-            share(shares, run, apartMm, TurningField.NOSE_RADIUS, nose, "fat-nose", "The nose is fat for this cut", "With a nose of " + nose);
+            share(
+                    shares,
+                    run,
+                    apartMm,
+                    TurningField.NOSE_RADIUS,
+                    nose,
+                    "fat-nose",
+                    "The nose is fat for this cut",
+                    "With a nose of " + nose);
         }
         Span rake = cut.advice().sideRake().span();
         double now = cut.signature().sideRake();
         if (now < rake.high() - Math.toRadians(2)) {
             String more = Written.degrees(rake.high());
-            share(shares, run, apartMm, TurningField.SIDE_RAKE, more, "little-rake", "There is too little rake", "With " + more + " of side rake");
+            share(
+                    shares,
+                    run,
+                    apartMm,
+                    TurningField.SIDE_RAKE,
+                    more,
+                    "little-rake",
+                    "There is too little rake",
+                    "With " + more + " of side rake");
         }
         if (now > rake.low() + Math.toRadians(2)) {
             String less = Written.degrees(rake.low());
-            share(shares, run, apartMm, TurningField.SIDE_RAKE, less, "drawn-in", "Much rake draws the tool in", "With " + less + " of side rake");
+            share(
+                    shares,
+                    run,
+                    apartMm,
+                    TurningField.SIDE_RAKE,
+                    less,
+                    "drawn-in",
+                    "Much rake draws the tool in",
+                    "With " + less + " of side rake");
         }
         return shares;
     }
@@ -379,8 +404,8 @@ public final class TurningProof {
             return Optional.empty();
         }
         return Optional.of(new Proposal(
-                Mend.atTheMachine((off > 0 ? "Dial in " : "Back the dial off ") + say.length(Math.abs(off))
-                        + " on the diameter"),
+                Mend.atTheMachine(
+                        (off > 0 ? "Dial in " : "Back the dial off ") + say.length(Math.abs(off)) + " on the diameter"),
                 String.format(
                         Locale.ROOT,
                         "%s Then it comes out within %s of the middle of the tolerance, %s of taper as now.",
@@ -419,7 +444,9 @@ public final class TurningProof {
         List<Mend> candidates = new ArrayList<>();
         if (job.depthMm() > 0.2) {
             candidates.add(new Mend(
-                    "Last pass " + fieldLength(job.depthMm() / 2), TurningField.DEPTH.id(), fieldLength(job.depthMm() / 2)));
+                    "Last pass " + fieldLength(job.depthMm() / 2),
+                    TurningField.DEPTH.id(),
+                    fieldLength(job.depthMm() / 2)));
         }
         if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
             String out = say.typed(job.lengthMm() * 1.05);

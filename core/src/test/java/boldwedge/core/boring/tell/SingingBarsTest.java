@@ -1,0 +1,132 @@
+package boldwedge.core.boring.tell;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.family.Planner;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.testing.Shop;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The band between quiet and singing, held to what every shop knows of bars in steel at the speeds of high-speed steel. */
+class SingingBarsTest {
+    private static PlanAnswer bored(String bar, double diameter, double ratio, double depth, String... more) {
+        Map<String, String> fields = new HashMap<>(Map.of(
+                "operation",
+                "bore",
+                "material",
+                "steel-low-carbon",
+                "barMaterial",
+                bar,
+                "barDiameter",
+                diameter + " mm",
+                "barOverhang",
+                diameter * ratio + " mm",
+                "boreDepth",
+                (diameter * ratio - 2.01) + " mm",
+                "boreDepthOfCut",
+                depth + " mm",
+                "boreFeed",
+                "0.07 mm/rev",
+                "boreNose",
+                "0.4 mm",
+                "outside",
+                4 * diameter + " mm"));
+        fields.put("boreStickOut", "60 mm");
+        fields.put("boreStart", 1.6 * diameter + " mm");
+        fields.put("boreFinished", (1.6 * diameter + 2 * depth) + " mm");
+        fields.put("barLength", 1.8 * diameter * ratio + " mm");
+        for (int i = 0; i < more.length; i += 2) {
+            fields.put(more[i], more[i + 1]);
+        }
+        PlanAnswer answer = Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe())));
+        assertThat(answer.worked()).isTrue();
+        return answer;
+    }
+
+    private static Finding chatter(PlanAnswer answer) {
+        return answer.findings().stream()
+                .filter(finding -> finding.id().equals("chatter"))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"10, 0.25", "16, 0.25", "25, 0.25", "16, 0.5"})
+    void atThreeToOneASteelBarStandsQuiet(double diameter, double depth) {
+        assertThat(chatter(bored("steel", diameter, 3, depth)).verdict()).isEqualTo(Verdict.FINE);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"16, 4", "16, 5", "25, 5", "25, 4"})
+    void atFourAndFiveToOneItIsListenedTo(double diameter, double ratio) {
+        Finding chatter = chatter(bored("steel", diameter, ratio, 0.25));
+        assertThat(chatter.verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(chatter.statement()).startsWith("Listen on the first pass");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"16, 0.25, WRONG", "25, 0.25, WRONG", "16, 0.05, DOUBTFUL", "25, 0.05, DOUBTFUL"})
+    void atEightToOneItSingsUnlessTheCutIsAWhisper(double diameter, double depth, Verdict verdict) {
+        assertThat(chatter(bored("steel", diameter, 8, depth)).verdict()).isEqualTo(verdict);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"heavy-metal", "carbide"})
+    void heavyMetalAndCarbideReachFurther(String material) {
+        for (double ratio : new double[] {5, 6, 8}) {
+            assertThat(bored(material, 16, ratio, 0.25).figure("quietDepth").is())
+                    .isGreaterThan(
+                            bored("steel", 16, ratio, 0.25).figure("quietDepth").is());
+        }
+    }
+
+    /** Slower is quieter: the flank damps by the speed. A tap test takes the bar's part of the doubt out. */
+    @Test
+    void slowingDownAndTappingNarrowTheDoubt() {
+        PlanAnswer fast = bored("steel", 16, 5, 0.1);
+        PlanAnswer slow = bored("steel", 16, 5, 0.1, "boreSpeed", "140 rpm");
+        assertThat(slow.figure("quietDepth").value().orElse(99.0))
+                .isGreaterThan(fast.figure("quietDepth").is());
+        PlanAnswer tapped = bored("steel", 16, 5, 0.1, "damping", "0.025");
+        assertThat(tapped.figure("quietDepth").is())
+                .isGreaterThan(fast.figure("quietDepth").is());
+        assertThat(tapped.figure("singsDepth").value().orElse(99.0))
+                .isLessThanOrEqualTo(fast.figure("singsDepth").value().orElse(99.0));
+    }
+
+    @Test
+    void aPointWithoutANoseIsNotCovered() {
+        Finding chatter = chatter(bored("steel", 16, 5, 0.25, "boreNose", "0 mm"));
+        assertThat(chatter.verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(chatter.statement()).contains("not covered");
+    }
+
+    /** What costs nothing comes first: speed, feed, depth; then reach, edge, bar. */
+    @Test
+    void remediesComeInTheOrderInWhichTheyAreTried() {
+        java.util.List<String> order = java.util.List.of(
+                "boreSpeed",
+                "boreFeed",
+                "boreDepthOfCut",
+                "barOverhang",
+                "boreNose",
+                "boreSideEdge",
+                "boreSideRake",
+                "barDiameter",
+                "barMaterial");
+        var fields = chatter(bored("steel", 16, 5, 0.25)).mends().stream()
+                .map(mend -> order.indexOf(mend.field()))
+                .toList();
+        assertThat(fields).isNotEmpty().isSorted().doesNotContain(-1);
+        assertThat(fields.getFirst()).isZero();
+    }
+}
