@@ -1,5 +1,6 @@
 package boldwedge.core.parting.model;
 
+import boldwedge.core.cutting.FlankDamping;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.cutting.PlungeCut;
 import boldwedge.core.cutting.SpeedChoice;
@@ -9,7 +10,6 @@ import boldwedge.core.rigidity.BladeBeam.Section;
 import boldwedge.core.rigidity.BladeProfile;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PostLoad;
-import boldwedge.core.rigidity.Stability;
 import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.Span;
@@ -35,6 +35,7 @@ import java.util.stream.Stream;
  * @param dropMm how far the point goes down under the cut, work included
  * @param gain how much of its own force's growth an advance of the point feeds back: from a half on it digs in
  * @param quietMm widths of edge up to which it does not chatter, infinite where none does, at the least, the usual and the best damping of slides
+ *     and flank
  * @param at what holds at diameters from outside to the end
  */
 public record PartCut(
@@ -66,6 +67,9 @@ public record PartCut(
 
     /** Damping ratio of a post on its slides, an assumption (machine tools: 2 to 10 %, Weck, Machine Tools vol. 4). */
     public static final Span DAMPING = new Span(0.03, 0.05, 0.08);
+    /** Frequency at which a post rocks on its slides, Hz: ours (lathes of shops ring at 100 to 300 Hz there; a tap tells). */
+    public static final double POST_HZ = 200;
+
     /** Part of a post's give, at a usual tool's reach, that is its turning on the slide rather than squeezing down: ours. */
     public static final double TURNING = 0.2;
     /** A usual tool's edge stands this many shanks from the post's bolt: one and a half to the front, one beyond it. */
@@ -192,18 +196,40 @@ public record PartCut(
             return growth * forward(job, down);
         }
 
-        /** Width at which the directional stiffness of the plunge reaches the absolute limit, mm. */
+        /** Width at which the directional stiffness of the plunge reaches the limit, the flank damping at the outside's speed, mm. */
         private Span quiet(double feed) {
             double perMm =
                     PlungeCut.of(job.work(), rake, 1, feed, job.leadRad()).directionalNPerMm();
             double k = 1 / (postGive(job) + work);
+            Span flank = FlankDamping.of(job.work(), relief);
+            double perSpeed = 60.0 / 1000 / SpeedChoice.surfaceSpeed(rpm, job.diameterMm());
             return new Span(
-                    quiet(k, DAMPING.low(), perMm), quiet(k, DAMPING.chosen(), perMm), quiet(k, DAMPING.high(), perMm));
+                    quietWidth(k, DAMPING.low(), flank.low() * perSpeed, perMm),
+                    quietWidth(k, DAMPING.chosen(), flank.chosen() * perSpeed, perMm),
+                    quietWidth(k, DAMPING.high(), flank.high() * perSpeed, perMm));
         }
+    }
 
-        private static double quiet(double k, double damping, double perMm) {
-            return perMm <= 0 ? Double.POSITIVE_INFINITY : new Stability(100, k, damping).absoluteLimit() / perMm;
+    /**
+     * The smallest width w of edge with w D = 2 k ζ (1 + ζ), where the flank adds a w to the damping ratio, a = c ω / 2k; infinite when it damps
+     * any width.
+     *
+     * @param k of the mode, N/mm
+     * @param damping ζ without the flank
+     * @param flank c, the flank's damper by width, N·s/mm²
+     * @param perMm D, growth of the push by width, N/mm²
+     */
+    static double quietWidth(double k, double damping, double flank, double perMm) {
+        if (perMm <= 0) {
+            return Double.POSITIVE_INFINITY;
         }
+        double a = flank * 2 * Math.PI * POST_HZ / (2 * k);
+        double square = 2 * k * a * a;
+        double linear = 2 * k * a * (1 + 2 * damping) - perMm;
+        double constant = 2 * k * damping * (1 + damping);
+        double under = linear * linear - 4 * square * constant;
+        // Of the two roots the smaller, in the form that loses no figures.
+        return linear >= 0 || under < 0 ? Double.POSITIVE_INFINITY : 2 * constant / (-linear + Math.sqrt(under));
     }
 
     /** The coarsest feed that keeps all within bounds; the one that has most in hand when none does. */

@@ -1,5 +1,6 @@
 package boldwedge.core.parting.tell;
 
+import static boldwedge.core.measure.Amount.hertz;
 import static boldwedge.core.measure.Amount.metresPerMinute;
 import static boldwedge.core.measure.Amount.minutes;
 import static boldwedge.core.measure.Amount.mm;
@@ -15,6 +16,7 @@ import static boldwedge.core.measure.Amount.rpm;
 import static boldwedge.core.measure.Amount.watts;
 
 import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.FlankDamping;
 import boldwedge.core.cutting.PlungeCut;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.finding.Finding;
@@ -368,26 +370,18 @@ final class PartCutFindings {
         double width = job.widthMm();
         boolean quietly = width <= quiet.low();
         Verdict verdict = quietly ? Verdict.FINE : width < hopeless ? Verdict.DOUBTFUL : Verdict.WRONG;
-        // Between what is sure and what is hopeless the margin runs from 0 down; beyond it, on.
+        // Over what is sure the margin runs from 0 down, and faster over what is hopeless.
         double margin = quietly
                 ? quiet.low() / width - 1
-                : -0.3 * Math.min(1, (width - quiet.low()) / (hopeless - quiet.low()))
-                        + Math.min(0, 0.7 * (hopeless / width - 1));
+                : 0.3 * (quiet.low() / width - 1) + Math.min(0, 0.7 * (hopeless / width - 1));
         Finding.Builder finding = Finding.at(Station.REACH, "chatter")
                 .says(
                         verdict,
-                        Double.isInfinite(quiet.low())
-                                ? "The rake draws the edge in: it does not chatter by regeneration."
-                                : String.format(
-                                        Locale.ROOT,
-                                        "It may chatter with an edge over %s, and most likely does over %s; this is %s wide.",
-                                        say.length(quiet.low()),
-                                        say.length(hopeless),
-                                        say.length(width)))
+                        chatterWords(quiet, hopeless))
                 .margin(margin)
                 .steps(quietWidth(quiet))
                 .source(
-                        "Tlusty; one mode across, damping assumed; rubbing flanks (which help when slow) and the blade's own flutter are not in it");
+                        "Tlusty; one mode across, damping assumed, the flank's by Tyler & Schmitz and Ahmadi & Altintas; the blade's own flutter is not in it");
         if (verdict != Verdict.FINE) {
             if (job.holder() == HolderKind.POST) {
                 finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");
@@ -407,13 +401,53 @@ final class PartCutFindings {
         if (perMm <= 0) {
             return List.of();
         }
-        return List.of(Working.of("Quiet width, at the least damping", "2 · k · ζ · (1 + ζ) / D", mm(quiet.low()))
-                .with("k", "post and work", newtonsPerMm(1 / (PartCut.postGive(job) + cut.workMmPerN())))
-                .with("ζ", "damping", number(PartCut.DAMPING.low()).assumed())
-                .with("D", "growth of the push by width, N/mm²", mpa(perMm))
-                .meaning("; " + say.length(quiet.chosen()) + " at the usual, " + say.length(quiet.high())
-                        + " at the best")
-                .told(say));
+        if (Double.isInfinite(quiet.low())) {
+            return List.of();
+        }
+        double k = 1 / (PartCut.postGive(job) + cut.workMmPerN());
+        double metres = cut.at().getFirst().metresPerMinute();
+        double flank = FlankDamping.of(job.work(), cut.reliefRad()).low();
+        double whole = PartCut.DAMPING.low()
+                + flank * quiet.low() / (metres * 1000 / 60) * 2 * Math.PI * PartCut.POST_HZ / (2 * k);
+        return List.of(
+                Working.of("Damping, slides and flank", "ζ + C · w / v · 2 · π · f / (2 · k)", number(whole))
+                        .with("ζ", "slides", number(PartCut.DAMPING.low()).assumed())
+                        .with("C", "flank on a wave", newtonsPerMm(flank).assumed())
+                        .with("w", "width", mm(quiet.low()))
+                        .with("v", "at the outside", metresPerMinute(metres))
+                        .with("f", "post rocking", hertz(PartCut.POST_HZ).assumed())
+                        .with("k", "post and work", newtonsPerMm(k))
+                        .told(say),
+                Working.of("Quiet width, at the least damping", "2 · k · ζ · (1 + ζ) / D", mm(quiet.low()))
+                        .with("k", "post and work", newtonsPerMm(k))
+                        .with("ζ", "slides and flank", number(whole))
+                        .with("D", "growth of the push by width, N/mm²", mpa(perMm))
+                        .meaning("; " + wide(quiet.chosen()) + " at the usual, " + wide(quiet.high()) + " at the best")
+                        .told(say));
+    }
+
+    private String wide(double mm) {
+        return Double.isInfinite(mm) ? "any width" : say.length(mm);
+    }
+
+    private String chatterWords(Span quiet, double hopeless) {
+        if (Double.isInfinite(quiet.low())) {
+            return "At this rake and speed no width of edge chatters by regeneration.";
+        }
+        double width = job.widthMm();
+        String least = say.length(quiet.low());
+        if (width <= quiet.low()) {
+            return "Quiet: an edge up to " + least + " does not chatter here; this is " + say.length(width) + " wide.";
+        }
+        return width < hopeless
+                ? String.format(
+                        Locale.ROOT,
+                        "Listen on the first cut: an edge up to %s is quiet for sure, %s is given up; this is %s wide.",
+                        least,
+                        Double.isInfinite(hopeless) ? "none" : "over " + say.length(hopeless),
+                        say.length(width))
+                : "It chatters: an edge over " + say.length(hopeless) + " is given up here; this is "
+                        + say.length(width) + " wide.";
     }
 
     private Finding stock() {
@@ -430,9 +464,9 @@ final class PartCutFindings {
                                         say.time(cut.cutMinutes()))
                                 : String.format(
                                         Locale.ROOT,
-                                        "%d piece%s take %s of bar, %s of it chips; %s a cut.",
+                                        "%d piece%s %s of bar, %s of it chips; %s a cut.",
                                         job.pieces(),
-                                        job.pieces() == 1 ? "" : "s",
+                                        job.pieces() == 1 ? " takes" : "s take",
                                         say.length(job.barMm()),
                                         say.share(waste),
                                         say.time(cut.cutMinutes())))
