@@ -29,6 +29,11 @@ public record ShimStack(List<Double> shims, double sumMm, double leftMm) {
      * @param shimsMm what there is, each once, mm; all above 0, at most {@link #MOST}
      */
     public static ShimStack of(double wantedMm, List<Double> shimsMm) {
+        return of(wantedMm, shimsMm, MOST);
+    }
+
+    /** The same of at most so many shims. */
+    public static ShimStack of(double wantedMm, List<Double> shimsMm, int most) {
         if (wantedMm < 0 || shimsMm.size() > MOST || shimsMm.stream().anyMatch(s -> s <= 0)) {
             throw new IllegalArgumentException("A height of 0 or more, and at most " + MOST + " shims above 0.");
         }
@@ -52,10 +57,11 @@ public record ShimStack(List<Double> shims, double sumMm, double leftMm) {
             }
             reached = Math.min(steps, reached + tall);
         }
-        return nearest(wantedMm, sorted, made, grid);
+        return nearest(wantedMm, sorted, made, grid, most);
     }
 
-    private static ShimStack nearest(double wantedMm, List<Double> sorted, long[] made, double grid) {
+    private static ShimStack nearest(
+            double wantedMm, List<Double> sorted, long[] made, double grid, int most) {
         int centre = (int) Math.round(wantedMm / grid);
         ShimStack best = stack(wantedMm, sorted, 0);
         for (int away = 0; away < made.length; away++) {
@@ -63,7 +69,7 @@ public record ShimStack(List<Double> shims, double sumMm, double leftMm) {
                 break;
             }
             for (int at : new int[] {centre - away, centre + away}) {
-                if (at >= 0 && at < made.length && made[at] >= 0) {
+                if (at >= 0 && at < made.length && made[at] >= 0 && Long.bitCount(made[at]) <= most) {
                     ShimStack one = stack(wantedMm, sorted, made[at]);
                     double nearer = Math.abs(best.leftMm()) - Math.abs(one.leftMm());
                     boolean fewer = one.shims().size() < best.shims().size();

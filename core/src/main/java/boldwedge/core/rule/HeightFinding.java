@@ -15,6 +15,12 @@ import java.util.Locale;
 public final class HeightFinding {
     /** Nearer than this nobody sets a tool, mm. */
     private static final double SET_MM = 0.005;
+    /** More pieces than this under a tool are a spring. */
+    private static final int MOST_PIECES = 3;
+    /** Nearer than this shims need not come: the rest is not felt at the edge, mm. */
+    private static final double NEAR_MM = 0.05;
+    /** Packing higher than this is a block of its own, mm. */
+    private static final double TALLEST_PACKING_MM = 12;
 
     private HeightFinding() {}
 
@@ -51,21 +57,33 @@ public final class HeightFinding {
                 .caution("Skim a holder only on a machine set up for it; measure the seat, not the paint.")
                 .mend("It is set: on centre now", field, "0");
         if (!lathe.shimsMm().isEmpty()) {
-            ShimStack stack = ShimStack.of(off, lathe.shimsMm());
-            finding.note("The best of your " + lathe.shimsMm().size() + " shims: " + words(stack, say) + ", "
+            ShimStack stack = ShimStack.of(off, lathe.shimsMm(), MOST_PIECES);
+            finding.note("The best three or fewer of your " + lathe.shimsMm().size() + " shims: " + words(stack, say) + ", "
                     + say.length(stack.sumMm()) + " in all, " + say.signed(-stack.leftMm()) + " off.");
         }
         return List.of(finding.build());
     }
 
-    /** Which of the shop's shims come nearest to a height, in words; empty when none are on the machine's card. */
+    /**
+     * How to raise a tool by a height, in words: the shop's own shims where three of them do it, else what a machinist makes
+     * instead of a wobbling pile; empty when no shims are on the machine's card and packing of one piece does it.
+     */
     public static String shims(double wantedMm, Lathe lathe, Say say) {
-        if (lathe.shimsMm().isEmpty() || wantedMm < SET_MM) {
+        if (wantedMm < SET_MM) {
             return "";
         }
-        ShimStack stack = ShimStack.of(wantedMm, lathe.shimsMm());
+        if (wantedMm > TALLEST_PACKING_MM) {
+            return " That is no packing job: mill a riser of it, or use a holder whose height is set by a screw.";
+        }
+        if (lathe.shimsMm().isEmpty()) {
+            return "";
+        }
+        ShimStack stack = ShimStack.of(wantedMm, lathe.shimsMm(), MOST_PIECES);
         if (stack.shims().isEmpty()) {
             return " Your thinnest shim is thicker than that.";
+        }
+        if (Math.abs(stack.leftMm()) > NEAR_MM) {
+            return " No three of your shims make that: mill a piece of it, and shim the rest.";
         }
         String left = Math.abs(stack.leftMm()) < 0.0015
                 ? ""

@@ -378,7 +378,10 @@ public record BoreCut(
             most = Math.max(0.05, most * bears / stress);
             by = "the bar's strength";
         }
-        int count = (int) Math.ceil(rough / most - 1e-9);
+        // Roughing finer than the finishing cut would be finishing.
+        most = Math.max(most, Math.min(rough, last));
+        int count =
+                (int) Math.min(Math.ceil(rough / most - 1e-9), Math.max(1, Math.floor(rough / last + 1e-9)));
         return new Passes(count, rough / count, finishing, last, by);
     }
 

@@ -80,10 +80,12 @@ final class ChatterFindings {
                     case DOUBTFUL ->
                         String.format(
                                 Locale.ROOT,
-                                "Listen on the first pass: at %s it is quiet for sure down to %s and sings for sure from %s; you take %s.",
+                                "Listen on the first pass: at %s it is quiet for sure down to %s, and %s; you take %s.",
                                 speed,
                                 say.length(quiet.surelyMm()),
-                                depthOrNone(quiet.singsMm()),
+                                quiet.singsMm() >= DEEPEST_MM
+                                        ? "no depth is sure to sing"
+                                        : "sings for sure from " + say.length(quiet.singsMm()),
                                 say.length(depth));
                     default ->
                         String.format(

@@ -249,9 +249,12 @@ public record TurningCut(
         double needs = CuttingForce.of(job.work(), cutting.profile(), cutting.normalRake(), most, feed)
                 .powerWatt(v);
         if (needs > watts) {
-            most = Math.max(0.1, most * watts / needs);
+            most = most * watts / needs;
         }
-        int passes = (int) Math.ceil(stock / most - 1e-9);
+        // Roughing finer than the finishing cut would be finishing.
+        most = Math.max(most, Math.min(stock, job.depthMm()));
+        int passes = (int) Math.min(
+                Math.ceil(stock / most - 1e-9), Math.max(1, Math.floor(stock / job.depthMm() + 1e-9)));
         return new Roughing(passes, stock / passes, feed);
     }
 

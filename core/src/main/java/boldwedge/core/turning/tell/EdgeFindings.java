@@ -24,7 +24,10 @@ import java.util.stream.Stream;
 /** What is said of the wedge itself: its angles against the handbook, and how much metal is left behind the edge. */
 final class EdgeFindings {
     /** A wedge thinner than this share of the handbook's thinnest is watched. */
-    private static final double CLOSE = 0.04;
+    /** A wedge keener than the handbook's keenest by this share is doubtful. */
+    private static final double KEEN = 0.03;
+    /** Under this a flank is about to rub, radians. */
+    private static final double LEAST_CLEARANCE = Math.toRadians(2.5);
 
     private final TurningCut cut;
     private final Say say;
@@ -114,8 +117,9 @@ final class EdgeFindings {
                 low ? "below" : "above",
                 say.angle(advised.span().low()),
                 say.angle(advised.span().high()));
+        // The range is a habit; what is computed of the angle is what counts.
         Finding.Builder finding = Finding.at(Station.EDGE, "angle-" + field.id())
-                .says(Verdict.DOUBTFUL, words)
+                .says(computedHolds() ? Verdict.TOLD : Verdict.DOUBTFUL, words)
                 .margin(-Math.abs(value - limit) / width)
                 .step(Working.of("Distance outside the range", "|a − l|", rad(Math.abs(value - limit)))
                         .with("a", rad(value))
@@ -132,17 +136,33 @@ final class EdgeFindings {
         findings.add(finding.build());
     }
 
-    private Finding wedge() {
-        EdgeAngles hand = cut.wedge().sideAngles(Frame.IN_HAND);
-        double wedge = hand.normalWedge();
-        double keenest = Math.PI / 2
+    /** Whether wedge and clearances in use, which are what the ranges are for, are as they should be. */
+    private boolean computedHolds() {
+        ToolSignature use = cut.wedge().signature(cut.used());
+        return wedgeMargin() > -KEEN
+                && Math.min(use.endRelief(), use.sideRelief()) > LEAST_CLEARANCE
+                && cut.wedge().leastNoseClearance(cut.used()) > LEAST_CLEARANCE;
+    }
+
+    private double wedgeMargin() {
+        return cut.wedge().sideAngles(Frame.IN_HAND).normalWedge() / keenest() - 1;
+    }
+
+    private double keenest() {
+        return Math.PI / 2
                 - cut.advice().sideRelief().span().high()
                 - Math.hypot(
                         Math.max(0, cut.advice().sideRake().span().high()),
                         Math.max(0, cut.advice().backRake().span().high()) * 0.3);
-        double margin = wedge / keenest - 1;
-        Verdict verdict = margin < -0.12 ? Verdict.WRONG : margin < CLOSE ? Verdict.DOUBTFUL : Verdict.FINE;
-        return Finding.at(Station.EDGE, "wedge")
+    }
+
+    private Finding wedge() {
+        EdgeAngles hand = cut.wedge().sideAngles(Frame.IN_HAND);
+        double wedge = hand.normalWedge();
+        double keenest = keenest();
+        double margin = wedgeMargin();
+        Verdict verdict = margin < -0.12 ? Verdict.WRONG : margin < -KEEN ? Verdict.DOUBTFUL : Verdict.FINE;
+        Finding.Builder finding = Finding.at(Station.EDGE, "wedge")
                 .says(
                         verdict,
                         String.format(
@@ -160,8 +180,11 @@ final class EdgeFindings {
                         .with("γn", rad(hand.normalRake()))
                         .told(say))
                 .source("ISO 3002-1:1982, tool angles; ISO 3002-2:1982, conversion; "
-                        + cut.advice().sideRake().source())
-                .mendUnless(
+                        + cut.advice().sideRake().source());
+        if (verdict == Verdict.FINE) {
+            return finding.build();
+        }
+        return finding.mendUnless(
                         hand(
                                 TurningField.SIDE_RELIEF,
                                 cut.advice().sideRelief().span().low()),

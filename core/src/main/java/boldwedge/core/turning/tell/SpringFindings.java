@@ -26,6 +26,9 @@ import java.util.Locale;
 
 /** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
 final class SpringFindings {
+    /** A thinner end has no room for a centre hole, mm: the smallest centre drills are 3.15 mm thick. */
+    static final double LEAST_CENTRED_MM = 4;
+
     private static final double STEEL_YIELD_SHARE_MPA = 400;
 
     private final TurningCut cut;
@@ -91,7 +94,9 @@ final class SpringFindings {
                         : push.unevenMm() > 0.002
                                 ? ", uneven by " + say.length(push.unevenMm())
                                 : ", even along its length",
-                dial(push.evenMm()));
+                verdict == Verdict.WRONG
+                        ? " No dial takes " + say.length(push.remainingMm()) + " either way out of that."
+                        : dial(push.evenMm()));
         Finding.Builder finding = Finding.at(Station.REACH, "push-off")
                 .says(verdict, words)
                 .margin(margin / 2)
@@ -187,12 +192,17 @@ final class SpringFindings {
         return worst < 0.9 * now.complianceAt(worst());
     }
 
+    /** In the order in which a machinist tries them: the depth, the reach, the centre, the edge. */
     private void mendSize(Finding.Builder finding) {
+        if (job.depthMm() > 0.25) {
+            String half = say.typed(job.depthMm() / 2);
+            finding.mend("Last pass " + half, TurningField.DEPTH.id(), half);
+        }
         if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
             String shorter = say.typed(job.lengthMm() * 1.05);
             finding.mend("Let only " + shorter + " stand out", TurningField.STICK_OUT.id(), shorter);
         }
-        if (job.hold() == Hold.CHUCK && centreHelps()) {
+        if (job.hold() == Hold.CHUCK && job.finishedMm() >= LEAST_CENTRED_MM && centreHelps()) {
             finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
         }
         if (cut.signature().noseRadiusMm() > 0.25) {
@@ -202,10 +212,6 @@ final class SpringFindings {
         if (cut.signature().sideCuttingEdge() > Math.toRadians(4)
                 && !job.operation().meetsAFace()) {
             finding.mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°");
-        }
-        if (job.depthMm() > 0.25) {
-            String half = say.typed(job.depthMm() / 2);
-            finding.mend("Last pass " + half, TurningField.DEPTH.id(), half);
         }
     }
 

@@ -452,7 +452,7 @@ public final class TurningProof {
             String out = say.typed(job.lengthMm() * 1.05);
             candidates.add(new Mend("Let only " + out + " stand out", TurningField.STICK_OUT.id(), out));
         }
-        if (job.hold() == Hold.CHUCK) {
+        if (job.hold() == Hold.CHUCK && job.finishedMm() >= SpringFindings.LEAST_CENTRED_MM) {
             candidates.add(new Mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre"));
         }
         if (cut.signature().noseRadiusMm() > 0.25) {
