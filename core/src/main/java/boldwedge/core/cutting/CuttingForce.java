@@ -5,7 +5,7 @@ import boldwedge.core.stock.WorkMaterial;
 /**
  * Force on the tool, by Kienzle along the engaged edge: each element of edge, of breadth ds under a chip of thickness h (how the chip is shared out
  * stands in {@code ChipSection}), takes kc1.1 · h^(1−mc) · ds along the cut, corrected for rake, and a push of that times tan(β − γn) square to itself in
- * the plane of the edge (Merchant's force circle with mean friction angle β). On the straight edge all elements push the
+ * the plane of the edge (Merchant's force circle with mean friction angle β). To both comes the edge's own force ({@link EdgePress}). On the straight edge all elements push the
  * same way; on the nose the push turns towards the work's axis, which is why a cut shallower than the nose is nearly all
  * push.
  *
@@ -42,26 +42,47 @@ public record CuttingForce(
      */
     public static CuttingForce of(
             WorkMaterial work, EdgeProfile edge, double normalRake, double depthMm, double feedMm) {
-        return of(work, edge, normalRake, depthMm, feedMm, ARC_PARTS);
+        return of(work, EdgePress.NONE, edge, normalRake, depthMm, feedMm);
+    }
+
+    /** The same with the edge's own force, which is there however thin the chip. */
+    public static CuttingForce of(
+            WorkMaterial work, EdgePress press, EdgeProfile edge, double normalRake, double depthMm, double feedMm) {
+        return of(work, press, edge, normalRake, depthMm, feedMm, ARC_PARTS);
     }
 
     static CuttingForce of(
-            WorkMaterial work, EdgeProfile edge, double normalRake, double depthMm, double feedMm, int arcParts) {
+            WorkMaterial work,
+            EdgePress press,
+            EdgeProfile edge,
+            double normalRake,
+            double depthMm,
+            double feedMm,
+            int arcParts) {
         if (depthMm <= 0 || feedMm <= 0) {
             return NONE;
         }
-        return of(work, edge, new ChipSection(edge, feedMm), normalRake, depthMm, arcParts);
+        return of(work, press, edge, new ChipSection(edge, feedMm), normalRake, depthMm, arcParts);
     }
 
     /** The same with the section of the chip worked out before, for many depths of one feed. */
     static CuttingForce of(
-            WorkMaterial work, EdgeProfile edge, ChipSection section, double normalRake, double depthMm, int arcParts) {
+            WorkMaterial work,
+            EdgePress press,
+            EdgeProfile edge,
+            ChipSection section,
+            double normalRake,
+            double depthMm,
+            int arcParts) {
         if (depthMm <= 0) {
             return NONE;
         }
-        Sum sum = new Sum(work, rakeFactor(work, normalRake), pushRatio(work, normalRake));
+        Sum sum = new Sum(work, press, rakeFactor(work, normalRake), pushRatio(work, normalRake));
         section.share(
-                depthMm, arcParts, edge.leading(), (chip, breadth, length, at, mark) -> sum.add(chip, breadth, at));
+                depthMm,
+                arcParts,
+                edge.leading(),
+                (chip, breadth, length, at, mark) -> sum.add(chip, breadth, length, at));
         return new CuttingForce(sum.cutting, sum.feed, sum.push, sum.area, sum.thickest, sum.edge);
     }
 
@@ -145,16 +166,19 @@ public record CuttingForce(
     }
 
     /**
-     * The even chip that would take the same force over the same edge, mm: the mean of h by its power 1 − mc.
+     * The even chip that would take the same force over the same edge, mm: the mean of h by its power 1 − mc. The edge's own force is left
+     * out of it.
      *
      * @param rakeFactor correction for rake that the force was worked out with
      */
-    public double evenChipMm(WorkMaterial work, double rakeFactor) {
-        return edgeMm > 0 ? Math.pow(cuttingN / (work.kc11MPa() * rakeFactor * edgeMm), 1 / (1 - work.mc())) : 0;
+    public double evenChipMm(WorkMaterial work, EdgePress press, double rakeFactor) {
+        double chips = cuttingN - press.alongNPerMm() * edgeMm;
+        return edgeMm > 0 ? Math.pow(chips / (work.kc11MPa() * rakeFactor * edgeMm), 1 / (1 - work.mc())) : 0;
     }
 
     private static final class Sum {
         private final WorkMaterial work;
+        private final EdgePress press;
         private final double rakeFactor;
         private final double pushRatio;
         private double cutting;
@@ -164,18 +188,20 @@ public record CuttingForce(
         private double thickest;
         private double edge;
 
-        Sum(WorkMaterial work, double rakeFactor, double pushRatio) {
+        Sum(WorkMaterial work, EdgePress press, double rakeFactor, double pushRatio) {
             this.work = work;
+            this.press = press;
             this.rakeFactor = rakeFactor;
             this.pushRatio = pushRatio;
         }
 
-        void add(double chip, double length, double direction) {
-            double force = work.kc11MPa() * rakeFactor * Math.pow(chip, 1 - work.mc()) * length;
-            cutting += force;
-            feed += force * pushRatio * Math.sin(direction);
-            push += force * pushRatio * Math.cos(direction);
-            area += chip * length;
+        void add(double chip, double breadth, double length, double direction) {
+            double force = work.kc11MPa() * rakeFactor * Math.pow(chip, 1 - work.mc()) * breadth;
+            double square = force * pushRatio + press.acrossNPerMm() * length;
+            cutting += force + press.alongNPerMm() * length;
+            feed += square * Math.sin(direction);
+            push += square * Math.cos(direction);
+            area += chip * breadth;
             thickest = Math.max(thickest, chip);
             edge += length;
         }

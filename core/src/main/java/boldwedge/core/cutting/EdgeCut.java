@@ -58,6 +58,11 @@ public record EdgeCut(
             return FeedChoice.forFinish(unfed, raMm, coarsestMm, lathe.feedsMm());
         }
 
+        /** The edge's own force. */
+        public EdgePress press() {
+            return EdgePress.of(tool, work);
+        }
+
         /** Power at the spindle, W: the motor's less what the drive takes. */
         public double availableWatt() {
             return lathe.motorWatt() * lathe.efficiency();
@@ -87,7 +92,7 @@ public record EdgeCut(
                 feed,
                 speed,
                 at.typedRpm().orElse(speed.rpm()),
-                CuttingForce.of(at.work(), profile, normalRake, at.depthMm(), feed),
+                CuttingForce.of(at.work(), at.press(), profile, normalRake, at.depthMm(), feed),
                 Finish.of(profile, feed),
                 smallestChip(at.tool()));
     }

@@ -16,12 +16,18 @@ public final class PushCurve implements DoubleUnaryOperator {
     private final double[] push = new double[SAMPLES + 1];
 
     /** Samples the push in N from nothing to the deepest cut, mm; see {@link CuttingForce#of}. */
-    public PushCurve(WorkMaterial work, EdgeProfile edge, double normalRake, double deepestMm, double feedMm) {
+    public PushCurve(
+            WorkMaterial work,
+            EdgePress press,
+            EdgeProfile edge,
+            double normalRake,
+            double deepestMm,
+            double feedMm) {
         deepest = deepestMm;
         ChipSection section = new ChipSection(edge, feedMm);
         for (int i = 1; i <= SAMPLES; i++) {
             double depth = deepestMm * i * i / (SAMPLES * SAMPLES);
-            push[i] = CuttingForce.of(work, edge, section, normalRake, depth, ARC_PARTS)
+            push[i] = CuttingForce.of(work, press, edge, section, normalRake, depth, ARC_PARTS)
                     .pushN();
         }
     }

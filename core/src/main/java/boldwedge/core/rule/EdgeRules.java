@@ -6,6 +6,7 @@ import static boldwedge.core.measure.Amount.mm2;
 import static boldwedge.core.measure.Amount.mmPerRev;
 import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.profile;
 import static boldwedge.core.measure.Amount.ra;
@@ -16,6 +17,7 @@ import static boldwedge.core.measure.Amount.watts;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.EdgeCut;
+import boldwedge.core.cutting.EdgePress;
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.cutting.Finish;
 import boldwedge.core.cutting.Lathe;
@@ -37,6 +39,9 @@ import java.util.OptionalDouble;
 
 /** What is asked of every single-point edge: speed, finish, smallest chip, power, force; and what the machine has. */
 public final class EdgeRules {
+    /** From this share of the push on, the edge's own part is worth a line. */
+    private static final double OWN_SHARE = 0.3;
+
     /** Over the range by more than this it will not do; under it by more than the other it is told to be slow. */
     private static final double FAR_OVER = 0.15;
 
@@ -352,11 +357,18 @@ public final class EdgeRules {
                                 say.force(force.feedN()),
                                 say.force(force.pushN()),
                                 after))
-                .step(kienzle(work, newtons(force.cuttingN()), factor, force.edgeMm(), force.evenChipMm(work, factor))
+                .step(kienzle(work, newtons(force.cuttingN()), factor, force.edgeMm(), force.evenChipMm(work, cut.at().press(), factor), cut.at().press())
                         .told(say))
                 .step(rakeFactor(work, rake, factor).told(say))
                 .step(pushRatio(work, rake).told(say))
                 .source(work.source() + "; Merchant's force circle");
+        double own = force.pushN()
+                - CuttingForce.of(work, cut.profile(), cut.normalRake(), at.depthMm(), cut.feedMm())
+                        .pushN();
+        if (own > OWN_SHARE * Math.abs(force.pushN())) {
+            finding.note("Of the push " + say.force(own)
+                    + " is the edge's own: however light the cut, it stays. A stoned bit has least of it, a honed insert most.");
+        }
         if (force.meanChipMm() < CuttingForce.THIN_CHIP_MM && force.meanChipMm() > 0) {
             finding.note("Kienzle's law is tabled for chips over " + say.length(CuttingForce.THIN_CHIP_MM)
                     + "; this one is " + say.length(force.meanChipMm())
@@ -366,8 +378,13 @@ public final class EdgeRules {
     }
 
     /** Kienzle's law over an edge. */
-    public static Working kienzle(WorkMaterial work, Amount force, double factor, double edgeMm, double chipMm) {
-        return Working.of("Cutting force", "Fc = kc · K · b · h · (h / 1 mm)^(−mc)", force)
+    public static Working kienzle(
+            WorkMaterial work, Amount force, double factor, double edgeMm, double chipMm, EdgePress press) {
+        boolean pressed = press.alongNPerMm() > 0;
+        Working working = Working.of(
+                        "Cutting force",
+                        "Fc = kc · K · b · h · (h / 1 mm)^(−mc)" + (pressed ? " + e · b" : ""),
+                        force)
                 .with(
                         "kc",
                         "kc1.1 of " + work.name().toLowerCase(Locale.ROOT),
@@ -376,6 +393,9 @@ public final class EdgeRules {
                 .with("K", "for the rake", number(factor))
                 .with("b", "engaged edge", mm(edgeMm))
                 .with("h", "chip, evened out over the edge", mm(chipMm));
+        return pressed
+                ? working.with("e", "the edge's own", newtonsPerMm(press.alongNPerMm()).fromTable())
+                : working;
     }
 
     /** The rake's share in Kienzle's law. */

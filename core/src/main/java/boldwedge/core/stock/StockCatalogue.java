@@ -142,6 +142,8 @@ public final class StockCatalogue {
                         row.number("modulus") * 1000,
                         row.number("density"),
                         Span.of(row, "edge_um", 1e-3),
+                        Span.of(row, "press_along", 1),
+                        Span.of(row, "press_across", 1),
                         Span.of(row, "min_chip", 1),
                         row.number("taylor_n"),
                         row.text("wheel"),

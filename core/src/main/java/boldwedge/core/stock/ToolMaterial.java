@@ -10,6 +10,8 @@ package boldwedge.core.stock;
  * @param modulusMPa Young's modulus, MPa
  * @param densityGramPerCm3 density, g/cm³
  * @param edgeRadiusMm radius of the cutting edge, mm: stoned, as ground, a little worn
+ * @param pressAlong the edge's own force along the cut in steel, N per mm of edge: stoned, as ground, worn
+ * @param pressAcross the same square to the edge
  * @param minimumChipShare smallest chip that is shaved rather than rubbed, as a share of the edge radius
  * @param taylorExponent n in Taylor's v·Tⁿ = C
  * @param wheel the grinding wheel for it
@@ -25,6 +27,8 @@ public record ToolMaterial(
         double modulusMPa,
         double densityGramPerCm3,
         Span edgeRadiusMm,
+        Span pressAlong,
+        Span pressAcross,
         Span minimumChipShare,
         double taylorExponent,
         String wheel,

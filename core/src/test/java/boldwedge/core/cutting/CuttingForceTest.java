@@ -97,7 +97,7 @@ class CuttingForceTest {
     @Test
     void theCurveReadsLikeTheForceItself() {
         EdgeProfile edge = new EdgeProfile(0.8, rad(75), rad(10));
-        PushCurve curve = new PushCurve(STEEL, edge, rad(6), 0.5, 0.1);
+        PushCurve curve = new PushCurve(STEEL, EdgePress.NONE, edge, rad(6), 0.5, 0.1);
         for (double depth : new double[] {0.005, 0.02, 0.1, 0.33, 0.5}) {
             double direct = CuttingForce.of(STEEL, edge, rad(6), depth, 0.1).pushN();
             assertThat(curve.applyAsDouble(depth)).isCloseTo(direct, within(0.03 * direct));
@@ -110,5 +110,33 @@ class CuttingForceTest {
     void powerIsForceTimesSpeed() {
         CuttingForce force = new CuttingForce(600, 0, 0, 0, 0, 0);
         assertThat(force.powerWatt(100)).isCloseTo(1000, within(1e-9));
+    }
+
+    /** By hand: over the straight edge of a square tool (κ 90°) the edge's own force adds 8 N/mm along and 12 N/mm against the feed, no push. */
+    @Test
+    void theEdgesOwnForceIsThereHoweverThinTheChip() {
+        EdgePress press = new EdgePress(8, 12);
+        EdgeProfile square = new EdgeProfile(0, rad(90), rad(10));
+        CuttingForce bare = CuttingForce.of(STEEL, square, rad(6), 3, 0.01);
+        CuttingForce pressed = CuttingForce.of(STEEL, press, square, rad(6), 3, 0.01);
+        double trail = pressed.edgeMm() - 3;
+        assertThat(pressed.cuttingN() - bare.cuttingN()).isCloseTo(8 * pressed.edgeMm(), within(1e-9));
+        assertThat(pressed.feedN() - bare.feedN()).isCloseTo(12 * (3 - trail * Math.sin(rad(10))), within(1e-9));
+        assertThat(pressed.pushN() - bare.pushN()).isCloseTo(12 * trail * Math.cos(rad(10)), within(1e-9));
+    }
+
+    /** A honed insert at a few hundredths of depth pushes the work off; a stoned bit there does not. */
+    @Test
+    void aHonedInsertPushesWhereAStonedBitDoesNot() {
+        EdgeProfile edge = new EdgeProfile(0.4, rad(91), rad(8));
+        double honed = push("insert", edge);
+        double stoned = push("hss", edge);
+        assertThat(honed).isGreaterThan(2 * stoned);
+    }
+
+    private static double push(String tool, EdgeProfile edge) {
+        EdgePress press = EdgePress.of(
+                StockCatalogue.shipped().toolMaterial(tool).orElseThrow(), STEEL);
+        return CuttingForce.of(STEEL, press, edge, rad(14), 0.05, 0.05).pushN();
     }
 }

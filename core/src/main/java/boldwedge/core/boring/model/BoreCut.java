@@ -4,6 +4,7 @@ import boldwedge.core.advice.AngleAdvice;
 import boldwedge.core.boring.advice.BoreAngles;
 import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.EdgeCut;
+import boldwedge.core.cutting.EdgePress;
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.cutting.FeedChoice;
 import boldwedge.core.cutting.FlankDamping;
@@ -140,7 +141,7 @@ public record BoreCut(
         WaveGrowth growth = new WaveGrowth(job.work(), edge, rake, feed);
         double limit = growth.depthWhere(flank -> mode.absoluteLimit());
         Quiet quiet = quiet(job, mode, growth, wedge.endAngles(used).normalClearance(), rpm);
-        PushCurve curve = new PushCurve(job.work(), edge, rake, job.depthMm(), feed);
+        PushCurve curve = new PushCurve(job.work(), at.press(), edge, rake, job.depthMm(), feed);
         PushOff push = PushOff.of(
                 fromMouth -> job.taught().spring() * (stiffness.tool() + workGive(job, fromMouth)),
                 0,
@@ -365,14 +366,14 @@ public record BoreCut(
             by = "chatter";
         }
         double watts = job.lathe().motorWatt() * job.lathe().efficiency() * 2 / 3;
-        CuttingForce force = CuttingForce.of(job.work(), edge, rake, most, feed);
+        CuttingForce force = CuttingForce.of(job.work(), EdgePress.of(job.tool(), job.work()), edge, rake, most, feed);
         double needs = force.powerWatt(SpeedChoice.surfaceSpeed(rpm, job.finishedMm()));
         if (needs > watts) {
             most = Math.max(0.05, most * watts / needs);
             by = "power";
         }
         double stress = stressPerNewton(job, bar)
-                * CuttingForce.of(job.work(), edge, rake, most, feed).cuttingN();
+                * CuttingForce.of(job.work(), EdgePress.of(job.tool(), job.work()), edge, rake, most, feed).cuttingN();
         double bears = job.barMaterial().yieldMPa() / 3;
         if (stress > bears) {
             most = Math.max(0.05, most * bears / stress);
@@ -394,7 +395,7 @@ public record BoreCut(
     public double pushGrowthNPerMm() {
         double step = 0.02 * job.depthMm();
         CuttingForce deeper = CuttingForce.of(
-                job.work(), cutting.profile(), cutting.normalRake(), job.depthMm() + step, cutting.feedMm());
+                job.work(), cutting.at().press(), cutting.profile(), cutting.normalRake(), job.depthMm() + step, cutting.feedMm());
         return Math.max(0, (deeper.pushN() - cutting.force().pushN()) / step);
     }
 

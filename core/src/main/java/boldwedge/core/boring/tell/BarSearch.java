@@ -11,6 +11,7 @@ import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
 import boldwedge.core.boring.model.Bottom;
 import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.EdgePress;
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.cutting.Finish;
 import boldwedge.core.cutting.FlankDamping;
@@ -171,9 +172,10 @@ public final class BarSearch {
             this.damps = FlankDamping.of(job.work(), wedge.endAngles(frame).normalClearance());
             List<Double> list =
                     job.lathe().feedsMm().isEmpty() ? HAND_FEEDS : job.lathe().feedsMm();
+            EdgePress press = EdgePress.of(job.tool(), job.work());
             for (double feed : list) {
-                CuttingForce force = CuttingForce.of(job.work(), edge, rake, job.depthMm(), feed);
-                CuttingForce less = CuttingForce.of(job.work(), edge, rake, 0.9 * job.depthMm(), feed);
+                CuttingForce force = CuttingForce.of(job.work(), press, edge, rake, job.depthMm(), feed);
+                CuttingForce less = CuttingForce.of(job.work(), press, edge, rake, 0.9 * job.depthMm(), feed);
                 feeds.add(new AtFeed(
                         feed,
                         force.pushN(),

@@ -16,6 +16,7 @@ import static boldwedge.core.measure.Amount.rpm;
 import static boldwedge.core.measure.Amount.watts;
 
 import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.EdgePress;
 import boldwedge.core.cutting.FlankDamping;
 import boldwedge.core.cutting.PlungeCut;
 import boldwedge.core.cutting.SpeedChoice;
@@ -98,7 +99,8 @@ final class PartCutFindings {
                                 newtons(force),
                                 factor,
                                 job.widthMm() / Math.cos(job.leadRad()),
-                                cut.feedMm() * Math.cos(job.leadRad()))
+                                cut.feedMm() * Math.cos(job.leadRad()),
+                                EdgePress.NONE)
                         .told(say))
                 .step(EdgeRules.rakeFactor(job.work(), rad(cut.rakeRad()), factor)
                         .told(say));

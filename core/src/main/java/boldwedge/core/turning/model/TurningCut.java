@@ -143,7 +143,7 @@ public record TurningCut(
                 from,
                 to,
                 job.depthMm(),
-                new PushCurve(job.work(), edge, leading.normalRake(), job.depthMm(), feed),
+                new PushCurve(job.work(), at.press(), edge, leading.normalRake(), job.depthMm(), feed),
                 GOOD_SHARE * job.allowedErrorMm(),
                 cutting.smallestChipMm().chosen());
         ToolOverhang overhang =
@@ -246,7 +246,7 @@ public record TurningCut(
         double v = SpeedChoice.surfaceSpeed(cutting.rpm(), job.diameterMm());
         double most = Math.min(stock, 0.2 * job.blank().widthMm());
         double watts = cutting.at().availableWatt() * 2 / 3;
-        double needs = CuttingForce.of(job.work(), cutting.profile(), cutting.normalRake(), most, feed)
+        double needs = CuttingForce.of(job.work(), cutting.at().press(), cutting.profile(), cutting.normalRake(), most, feed)
                 .powerWatt(v);
         if (needs > watts) {
             most = most * watts / needs;
