@@ -1966,7 +1966,7 @@ export interface operations {
         parameters: {
             query: {
                 text: string;
-                quantity?: "LENGTH" | "ANGLE" | "SPINDLE_SPEED" | "SURFACE_SPEED" | "FEED" | "ROUGHNESS" | "PROFILE_HEIGHT" | "POWER" | "STIFFNESS" | "FORCE" | "FREQUENCY" | "STRESS" | "TORQUE" | "COMPLIANCE" | "TILT" | "AREA" | "VOLUME" | "SECOND_MOMENT" | "MASS" | "TIME" | "REMOVAL_RATE" | "TEMPERATURE" | "HARDNESS" | "RATIO";
+                quantity?: "LENGTH" | "ANGLE" | "SPINDLE_SPEED" | "SURFACE_SPEED" | "FEED" | "ROUGHNESS" | "PROFILE_HEIGHT" | "POWER" | "STIFFNESS" | "TILT_STIFFNESS" | "FORCE" | "FREQUENCY" | "STRESS" | "TORQUE" | "COMPLIANCE" | "TILT" | "AREA" | "VOLUME" | "SECOND_MOMENT" | "MASS" | "TIME" | "REMOVAL_RATE" | "TEMPERATURE" | "HARDNESS" | "RATIO";
                 units?: "METRIC" | "INCH";
             };
             header?: never;

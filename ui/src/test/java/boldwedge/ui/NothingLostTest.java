@@ -209,7 +209,9 @@ class NothingLostTest extends PageTest {
         browser.field("diameter").focus();
         page.keyboard().press("Escape");
         leaveField();
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Save").setExact(true)))
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Save").setExact(true)))
                 .isVisible();
     }
 

@@ -17,12 +17,7 @@ public final class PushCurve implements DoubleUnaryOperator {
 
     /** Samples the push in N from nothing to the deepest cut, mm; see {@link CuttingForce#of}. */
     public PushCurve(
-            WorkMaterial work,
-            EdgePress press,
-            EdgeProfile edge,
-            double normalRake,
-            double deepestMm,
-            double feedMm) {
+            WorkMaterial work, EdgePress press, EdgeProfile edge, double normalRake, double deepestMm, double feedMm) {
         deepest = deepestMm;
         ChipSection section = new ChipSection(edge, feedMm);
         for (int i = 1; i <= SAMPLES; i++) {

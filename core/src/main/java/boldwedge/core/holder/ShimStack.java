@@ -60,8 +60,7 @@ public record ShimStack(List<Double> shims, double sumMm, double leftMm) {
         return nearest(wantedMm, sorted, made, grid, most);
     }
 
-    private static ShimStack nearest(
-            double wantedMm, List<Double> sorted, long[] made, double grid, int most) {
+    private static ShimStack nearest(double wantedMm, List<Double> sorted, long[] made, double grid, int most) {
         int centre = (int) Math.round(wantedMm / grid);
         ShimStack best = stack(wantedMm, sorted, 0);
         for (int away = 0; away < made.length; away++) {

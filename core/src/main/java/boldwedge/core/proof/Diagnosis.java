@@ -28,6 +28,9 @@ public final class Diagnosis {
     /** Taper below this is not worth a cause, mm. */
     private static final double NO_TAPER_MM = 0.003;
 
+    /** A choice that makes this much of the spring is its cause. */
+    private static final double MOST_OF_IT = 0.5;
+
     private final Prediction predicted;
     private final Measured measured;
     private final Say say;
@@ -196,8 +199,9 @@ public final class Diagnosis {
         if (Math.abs(error) < NO_TAPER_MM || Math.signum(error) != Math.signum(reckoned)) {
             return;
         }
+        String spring = tapered ? "push-off" : "spring-size";
         double springFit = causes.stream()
-                .filter(cause -> cause.id().equals(tapered ? "push-off" : "spring-size"))
+                .filter(cause -> cause.id().equals(spring))
                 .mapToDouble(Cause::fit)
                 .max()
                 .orElse(0);
@@ -206,6 +210,9 @@ public final class Diagnosis {
             double part = Math.clamp((reckoned - without) / reckoned, 0, 1);
             if (part < 0.2) {
                 continue;
+            }
+            if (part >= MOST_OF_IT) {
+                yieldTo(spring, springFit);
             }
             add(
                     share.id(),
@@ -218,12 +225,19 @@ public final class Diagnosis {
                             length.apply(Math.abs(without)),
                             length.apply(Math.abs(reckoned)),
                             say.share(part)),
-                    Math.min(0.99, springFit * Math.min(1.03, 0.53 + part)),
+                    springFit * Math.min(1, 0.5 + part),
                     Working.of("Its part of the spring", "(p − w) / p", number((reckoned - without) / reckoned))
                             .with("p", "as the set-up is", mm(reckoned))
                             .with("w", "without it", mm(without))
                             .told(say));
         }
+    }
+
+    /** What makes most of the spring is named before the spring itself. */
+    private void yieldTo(String spring, double fit) {
+        causes.replaceAll(cause -> cause.id().equals(spring)
+                ? new Cause(cause.id(), cause.title(), cause.explains(), 0.95 * fit, cause.working())
+                : cause);
     }
 
     private void finish() {

@@ -10,7 +10,7 @@ import java.util.List;
  * @param farErrorMm the same at the station far from it
  * @param apartMm distance between the two stations
  * @param spread share by which force and so spring may differ
- * @param springAssumed whether the machine's stiffness was assumed, which widens the spread
+ * @param springSpread share by which the spring may differ for what is not known of the machine
  * @param heldAtFarEnd whether a centre holds the far end
  * @param paperRaMm theoretical finish
  * @param surfaceSpeed surface speed
@@ -31,7 +31,7 @@ public record Prediction(
         double farErrorMm,
         double apartMm,
         double spread,
-        boolean springAssumed,
+        double springSpread,
         boolean heldAtFarEnd,
         double paperRaMm,
         double surfaceSpeed,
@@ -67,9 +67,9 @@ public record Prediction(
         return farErrorMm - nearErrorMm;
     }
 
-    /** Standard deviation of the predicted taper, mm: the force's spread, the stiffness's when assumed, and 1 µm. */
+    /** Standard deviation of the predicted taper, mm: the force's spread, the spring's, and 1 µm. */
     public double taperSigmaMm() {
-        double share = Math.hypot(spread + 0.2, springAssumed ? 0.35 : 0.1);
+        double share = Math.hypot(spread + 0.2, springSpread);
         return Math.hypot(share * taperMm(), 0.001);
     }
 }

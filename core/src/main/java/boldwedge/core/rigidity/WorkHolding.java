@@ -74,6 +74,12 @@ public record WorkHolding(
         };
     }
 
+    /** The same in a chuck of another stiffness against turning, N·mm/rad. */
+    public WorkHolding turning(double tilt) {
+        return new WorkHolding(
+                hold, freeLengthMm, diameterMm, modulusMPa, chuckStiffness, tilt, tailstockStiffness, postStiffness);
+    }
+
     /** The same held another way. */
     public WorkHolding held(Hold other) {
         return new WorkHolding(

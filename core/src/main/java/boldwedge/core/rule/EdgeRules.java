@@ -357,7 +357,13 @@ public final class EdgeRules {
                                 say.force(force.feedN()),
                                 say.force(force.pushN()),
                                 after))
-                .step(kienzle(work, newtons(force.cuttingN()), factor, force.edgeMm(), force.evenChipMm(work, cut.at().press(), factor), cut.at().press())
+                .step(kienzle(
+                                work,
+                                newtons(force.cuttingN()),
+                                factor,
+                                force.edgeMm(),
+                                force.evenChipMm(work, cut.at().press(), factor),
+                                cut.at().press())
                         .told(say))
                 .step(rakeFactor(work, rake, factor).told(say))
                 .step(pushRatio(work, rake).told(say))
@@ -366,8 +372,9 @@ public final class EdgeRules {
                 - CuttingForce.of(work, cut.profile(), cut.normalRake(), at.depthMm(), cut.feedMm())
                         .pushN();
         if (own > OWN_SHARE * Math.abs(force.pushN())) {
-            finding.note("Of the push " + say.force(own)
-                    + " is the edge's own: however light the cut, it stays. A stoned bit has least of it, a honed insert most.");
+            finding.note(
+                    "Of the push " + say.force(own)
+                            + " is the edge's own: however light the cut, it stays. A stoned bit has least of it, a honed insert most.");
         }
         if (force.meanChipMm() < CuttingForce.THIN_CHIP_MM && force.meanChipMm() > 0) {
             finding.note("Kienzle's law is tabled for chips over " + say.length(CuttingForce.THIN_CHIP_MM)
@@ -382,9 +389,7 @@ public final class EdgeRules {
             WorkMaterial work, Amount force, double factor, double edgeMm, double chipMm, EdgePress press) {
         boolean pressed = press.alongNPerMm() > 0;
         Working working = Working.of(
-                        "Cutting force",
-                        "Fc = kc · K · b · h · (h / 1 mm)^(−mc)" + (pressed ? " + e · b" : ""),
-                        force)
+                        "Cutting force", "Fc = kc · K · b · h · (h / 1 mm)^(−mc)" + (pressed ? " + e · b" : ""), force)
                 .with(
                         "kc",
                         "kc1.1 of " + work.name().toLowerCase(Locale.ROOT),
@@ -394,7 +399,8 @@ public final class EdgeRules {
                 .with("b", "engaged edge", mm(edgeMm))
                 .with("h", "chip, evened out over the edge", mm(chipMm));
         return pressed
-                ? working.with("e", "the edge's own", newtonsPerMm(press.alongNPerMm()).fromTable())
+                ? working.with(
+                        "e", "the edge's own", newtonsPerMm(press.alongNPerMm()).fromTable())
                 : working;
     }
 

@@ -58,8 +58,8 @@ public final class HeightFinding {
                 .mend("It is set: on centre now", field, "0");
         if (!lathe.shimsMm().isEmpty()) {
             ShimStack stack = ShimStack.of(off, lathe.shimsMm(), MOST_PIECES);
-            finding.note("The best three or fewer of your " + lathe.shimsMm().size() + " shims: " + words(stack, say) + ", "
-                    + say.length(stack.sumMm()) + " in all, " + say.signed(-stack.leftMm()) + " off.");
+            finding.note("The best three or fewer of your " + lathe.shimsMm().size() + " shims: " + words(stack, say)
+                    + ", " + say.length(stack.sumMm()) + " in all, " + say.signed(-stack.leftMm()) + " off.");
         }
         return List.of(finding.build());
     }

@@ -3,6 +3,7 @@ package boldwedge.core.rule;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mpa;
+import static boldwedge.core.measure.Amount.newtonMmPerRad;
 import static boldwedge.core.measure.Amount.number;
 
 import boldwedge.core.cutting.Lathe;
@@ -49,7 +50,7 @@ public final class HeldWorkings {
                         "δ + 1 / kc + a² / kφ",
                         w -> w.with("δ", "the work's", bends)
                                 .with("kc", "chuck", LatheSprings.chuck(lathe))
-                                .with("kφ", "chuck against turning", LatheSprings.chuckTilt(lathe))
+                                .with("kφ", "chuck against turning", tilt())
                                 .with("a", "from the chuck", mm(at))));
     }
 
@@ -118,7 +119,14 @@ public final class HeldWorkings {
     }
 
     private Working chuck(Working working) {
-        return working.with("kc", "chuck", LatheSprings.chuck(lathe))
-                .with("kφ", "chuck against turning", LatheSprings.chuckTilt(lathe));
+        return working.with("kc", "chuck", LatheSprings.chuck(lathe)).with("kφ", "chuck against turning", tilt());
+    }
+
+    /** The chuck's stiffness against turning as it was reckoned with: where trials taught it, that is what it is from. */
+    private Amount tilt() {
+        Amount known = LatheSprings.chuckTilt(lathe);
+        return Math.abs(held.chuckTilt() / known.value() - 1) < 1e-12
+                ? known
+                : newtonMmPerRad(held.chuckTilt()).measured();
     }
 }

@@ -23,7 +23,9 @@ import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
+import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.ask.TurningReader;
 import boldwedge.core.turning.model.TurningCut;
@@ -167,6 +169,21 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
     @Override
     public TrialAnswer prove(TrialRequest request) {
         return TurningProof.prove(request);
+    }
+
+    @Override
+    public boolean learns() {
+        return true;
+    }
+
+    @Override
+    public Optional<Lessons.About> about(PlanRequest request) {
+        return TurningProof.about(request);
+    }
+
+    @Override
+    public Optional<Taught.Trial> lesson(TrialRequest kept) {
+        return TurningProof.lesson(kept);
     }
 
     @Override

@@ -135,8 +135,8 @@ class CuttingForceTest {
     }
 
     private static double push(String tool, EdgeProfile edge) {
-        EdgePress press = EdgePress.of(
-                StockCatalogue.shipped().toolMaterial(tool).orElseThrow(), STEEL);
+        EdgePress press =
+                EdgePress.of(StockCatalogue.shipped().toolMaterial(tool).orElseThrow(), STEEL);
         return CuttingForce.of(STEEL, press, edge, rad(14), 0.05, 0.05).pushN();
     }
 }

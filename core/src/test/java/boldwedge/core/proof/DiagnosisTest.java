@@ -14,7 +14,7 @@ class DiagnosisTest {
                 far,
                 70,
                 0.15,
-                false,
+                0.1,
                 false,
                 0.0008,
                 speed,

@@ -373,7 +373,8 @@ public record BoreCut(
             by = "power";
         }
         double stress = stressPerNewton(job, bar)
-                * CuttingForce.of(job.work(), EdgePress.of(job.tool(), job.work()), edge, rake, most, feed).cuttingN();
+                * CuttingForce.of(job.work(), EdgePress.of(job.tool(), job.work()), edge, rake, most, feed)
+                        .cuttingN();
         double bears = job.barMaterial().yieldMPa() / 3;
         if (stress > bears) {
             most = Math.max(0.05, most * bears / stress);
@@ -381,8 +382,7 @@ public record BoreCut(
         }
         // Roughing finer than the finishing cut would be finishing.
         most = Math.max(most, Math.min(rough, last));
-        int count =
-                (int) Math.min(Math.ceil(rough / most - 1e-9), Math.max(1, Math.floor(rough / last + 1e-9)));
+        int count = (int) Math.min(Math.ceil(rough / most - 1e-9), Math.max(1, Math.floor(rough / last + 1e-9)));
         return new Passes(count, rough / count, finishing, last, by);
     }
 
@@ -395,7 +395,12 @@ public record BoreCut(
     public double pushGrowthNPerMm() {
         double step = 0.02 * job.depthMm();
         CuttingForce deeper = CuttingForce.of(
-                job.work(), cutting.at().press(), cutting.profile(), cutting.normalRake(), job.depthMm() + step, cutting.feedMm());
+                job.work(),
+                cutting.at().press(),
+                cutting.profile(),
+                cutting.normalRake(),
+                job.depthMm() + step,
+                cutting.feedMm());
         return Math.max(0, (deeper.pushN() - cutting.force().pushN()) / step);
     }
 

@@ -21,7 +21,10 @@ import boldwedge.core.parting.model.HolderKind;
 import boldwedge.core.parting.model.PartCut;
 import boldwedge.core.parting.model.PartJob;
 import boldwedge.core.rule.HeldWorkings;
+import boldwedge.core.stock.Blade;
+import boldwedge.core.stock.StockCatalogue;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 
@@ -53,7 +56,7 @@ final class BladeFindings {
         double margin = 10 / depthOverWidth - 1;
         double thin = 0.5 * job.widthMm();
         double force = cut.force().cuttingN();
-        return Finding.at(Station.EDGE, "width")
+        Finding.Builder finding = Finding.at(Station.EDGE, "width")
                 .says(
                         Verdict.of(margin, 0.25),
                         String.format(
@@ -72,8 +75,18 @@ final class BladeFindings {
                 .school(
                         "Thick blade",
                         "Stiff and strong, it goes straight; it asks for power and a rigid lathe",
-                        job.widthMm() > 0.04 * job.diameterMm() + 1)
-                .build();
+                        job.widthMm() > 0.04 * job.diameterMm() + 1);
+        if (margin < 0) {
+            StockCatalogue.shipped().blades().stream()
+                    .filter(blade -> 10 * blade.topMm() >= job.depthMm()
+                            && blade.topMm() > job.widthMm()
+                            && !blade.id().equals(job.blade().id()))
+                    .min(Comparator.comparing((Blade blade) ->
+                                    blade.section() != job.blade().section())
+                            .thenComparingDouble(Blade::topMm))
+                    .ifPresent(wider -> finding.mend(wider.name(), PartField.BLADE.id(), wider.id()));
+        }
+        return finding.build();
     }
 
     private Finding clears() {

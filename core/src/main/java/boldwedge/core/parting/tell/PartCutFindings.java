@@ -377,9 +377,7 @@ final class PartCutFindings {
                 ? quiet.low() / width - 1
                 : 0.3 * (quiet.low() / width - 1) + Math.min(0, 0.7 * (hopeless / width - 1));
         Finding.Builder finding = Finding.at(Station.REACH, "chatter")
-                .says(
-                        verdict,
-                        chatterWords(quiet, hopeless))
+                .says(verdict, chatterWords(quiet, hopeless))
                 .margin(margin)
                 .steps(quietWidth(quiet))
                 .source(

@@ -149,7 +149,8 @@ public final class TurningReader extends FieldReader {
                 overhang,
                 flat.orElseThrow() ? Double.POSITIVE_INFINITY : value(TurningField.WHEEL) / 2,
                 order.orElseThrow(),
-                value(TurningField.DAMAGE)));
+                value(TurningField.DAMAGE),
+                request.taught()));
     }
 
     /** What the tolerance is read at: a face has no diameter to fit, its limits are read at the nominal start instead. */

@@ -219,7 +219,7 @@ public record TurningCut(
                 diameter,
                 job.work().modulusMPa(),
                 spring.chuck(),
-                spring.chuckTilt(),
+                spring.chuckTilt() / job.taught().spring(),
                 spring.tailstock(),
                 spring.post());
     }
@@ -246,15 +246,16 @@ public record TurningCut(
         double v = SpeedChoice.surfaceSpeed(cutting.rpm(), job.diameterMm());
         double most = Math.min(stock, 0.2 * job.blank().widthMm());
         double watts = cutting.at().availableWatt() * 2 / 3;
-        double needs = CuttingForce.of(job.work(), cutting.at().press(), cutting.profile(), cutting.normalRake(), most, feed)
+        double needs = CuttingForce.of(
+                        job.work(), cutting.at().press(), cutting.profile(), cutting.normalRake(), most, feed)
                 .powerWatt(v);
         if (needs > watts) {
             most = most * watts / needs;
         }
         // Roughing finer than the finishing cut would be finishing.
         most = Math.max(most, Math.min(stock, job.depthMm()));
-        int passes = (int) Math.min(
-                Math.ceil(stock / most - 1e-9), Math.max(1, Math.floor(stock / job.depthMm() + 1e-9)));
+        int passes =
+                (int) Math.min(Math.ceil(stock / most - 1e-9), Math.max(1, Math.floor(stock / job.depthMm() + 1e-9)));
         return new Roughing(passes, stock / passes, feed);
     }
 

@@ -2,6 +2,7 @@ package boldwedge.core.turning.model;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.ToolMaterial;
@@ -18,6 +19,7 @@ import java.util.OptionalDouble;
  * @param raMm finish wanted, Ra in mm
  * @param freeLengthMm work standing out of the chuck, or to the centre
  * @param depthMm depth of cut of the pass
+ * @param taught what trials on this lathe have taught of how its chuck turns out of the axis
  * @param wheelRadiusMm radius of the wheel's periphery, or infinite when ground on a flat cup side
  */
 public record TurningJob(
@@ -41,7 +43,8 @@ public record TurningJob(
         double overhangMm,
         double wheelRadiusMm,
         GroundBit.Order order,
-        double damageMm) {
+        double damageMm,
+        Taught taught) {
 
     /** Stock to take off in all, square to the surface, mm. */
     public double stockMm() {

@@ -6,11 +6,13 @@ import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.number;
 
+import boldwedge.core.cutting.Lathe;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Say;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.WorkHolding;
@@ -131,6 +133,17 @@ final class SpringFindings {
                 .source(
                         "Beam deflection: Gere & Timoshenko, Mechanics of Materials; force: Kienzle with Merchant's friction angle, ± "
                                 + say.share(job.work().spread()) + " and more for the push; " + stiffnessWords());
+        Taught taught = job.taught();
+        if (taught.trials() > 0) {
+            finding.note("Taught by " + taught.trials() + (taught.trials() == 1 ? " trial" : " trials")
+                    + " on this lathe: its chuck turns out of the axis " + say.number(taught.factor(), 2)
+                    + " times as far as reckoned from its size, within "
+                    + say.share(Math.expm1(taught.spread())) + " or so.");
+        } else if (job.lathe().chuckTilt().isEmpty() && job.hold() != Hold.BETWEEN_CENTRES) {
+            finding.note(
+                    "How far the chuck turns out of the axis is assumed from the lathe's size, and may be a third or five times that: "
+                            + taperBand() + " A trial with its taper teaches it.");
+        }
         if (!push.leftMm().isEmpty()) {
             finding.note("Spring passes at the same setting: " + push.springPasses()
                     + ". Each cuts what the last left: "
@@ -141,6 +154,18 @@ final class SpringFindings {
             mendSize(finding);
         }
         return finding.build();
+    }
+
+    /** The taper if the chuck turns as little, and as much, as chucks of this size do. */
+    private String taperBand() {
+        WorkHolding held = cut.holding();
+        double far = cut.pushOff().stations().getLast().fromChuckMm();
+        double near = cut.pushOff().stations().getFirst().fromChuckMm();
+        double push = 2 * cut.cutting().force().pushN();
+        WorkHolding stiff = held.turning(held.chuckTilt() * Lathe.TILT_SPREAD.high());
+        WorkHolding soft = held.turning(held.chuckTilt() * Lathe.TILT_SPREAD.low());
+        return "a taper of " + say.length(Math.abs(push * (stiff.complianceAt(far) - stiff.complianceAt(near))))
+                + " to " + say.length(Math.abs(push * (soft.complianceAt(far) - soft.complianceAt(near)))) + ".";
     }
 
     private static Working remaining(PushOff push) {

@@ -19,10 +19,13 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.Diagnosis;
+import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.proof.Prediction;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.ToolMaterial;
 import boldwedge.core.turning.ask.TurningField;
@@ -48,9 +51,20 @@ public final class TurningProof {
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
     /** As fine as a nose is stoned that still has to last, mm. */
     private static final double FINE_NOSE_MM = 0.2;
+
+    private static final double MEASURED_SPREAD = 0.1;
+    /** Of a spring reckoned from the lathe's size. */
+    private static final double ASSUMED_SPREAD = 0.35;
+    /** Of a chuck's turning of which nothing is known: the assumption is good to a factor of three or so. */
+    private static final double UNKNOWN_TURNING = 0.9;
+
     /** A pass as light as this tells alignment from spring, mm. */
     private static final double LIGHT_PASS_MM = 0.1;
 
+    private static final String NEAR = "Diameter near the chuck";
+    private static final String FAR = "Diameter at the far end";
+    private static final String APART = "Distance between them";
+    private static final Limits DISTANCE = new Limits(Quantity.LENGTH, 0.5, 3000);
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.1, 2000);
 
     private final TrialReader reader;
@@ -66,13 +80,67 @@ public final class TurningProof {
         return new TurningProof(request).judge();
     }
 
+    /**
+     * What a trial of such a cut is about: how the chuck of this lathe turns out of the axis, whatever is cut; empty when a field is
+     * wrong or nothing stands out of a chuck.
+     */
+    public static Optional<Lessons.About> about(PlanRequest request) {
+        return TurningReader.cut(request)
+                .cut()
+                .filter(cut ->
+                        cut.job().operation() != Operation.FACE && cut.job().hold() != Hold.BETWEEN_CENTRES)
+                .map(cut -> new Lessons.About(
+                        request.text(TurningField.LATHE),
+                        "",
+                        "chuck",
+                        cut.job().lathe().chuckTilt().isPresent()));
+    }
+
+    /**
+     * What a kept trial teaches: of the taper reckoned without teaching, and of the one measured, what is left when the bending of
+     * the work is taken off is the chuck's turning; mm. Empty when the trial cannot be judged or the chuck's turning was measured.
+     */
+    public static Optional<Taught.Trial> lesson(TrialRequest kept) {
+        PlanRequest plan = kept.plan();
+        TurningProof proof = new TurningProof(
+                new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), kept.readings()));
+        Optional<TurningCut> worked = TurningReader.cut(proof.reader.ran(RUN)).cut();
+        OptionalDouble near = proof.reader.value("near", NEAR, DIAMETER);
+        OptionalDouble far = proof.reader.value("far", FAR, DIAMETER);
+        OptionalDouble apart = proof.reader.value("apart", APART, DISTANCE);
+        if (worked.isEmpty() || near.isEmpty() || far.isEmpty() || apart.isEmpty()) {
+            return Optional.empty();
+        }
+        TurningCut cut = worked.get();
+        if (cut.job().hold() != Hold.CHUCK
+                || cut.job().operation() == Operation.FACE
+                || cut.job().lathe().chuckTilt().isPresent()) {
+            return Optional.empty();
+        }
+        double reckoned = predict(cut, apart.getAsDouble(), List.of()).taperMm();
+        double turning = reckoned * tiltShare(cut);
+        double measured = far.getAsDouble() - near.getAsDouble();
+        return Optional.of(new Taught.Trial(turning, measured - (reckoned - turning)));
+    }
+
+    /** What part of the taper the chuck's turning makes: of the difference of give between the ends of the cut. */
+    private static double tiltShare(TurningCut cut) {
+        WorkHolding held = cut.holding();
+        double far = cut.pushOff().stations().getLast().fromChuckMm();
+        double near = cut.pushOff().stations().getFirst().fromChuckMm();
+        double all = held.complianceAt(far) - held.complianceAt(near);
+        double stiff = held.turning(Double.POSITIVE_INFINITY).complianceAt(far)
+                - held.turning(Double.POSITIVE_INFINITY).complianceAt(near);
+        return Math.abs(all) < 1e-15 ? 0 : Math.clamp(1 - stiff / all, 0, 1);
+    }
+
     private TrialAnswer judge() {
         PlanRequest run = reader.ran(RUN);
         Read<TurningCut> worked = TurningReader.cut(run);
         reader.ran(RUN_ORDER, RUN, worked.states());
-        OptionalDouble near = reader.value("near", "Diameter near the chuck", DIAMETER);
-        OptionalDouble far = reader.value("far", "Diameter at the far end", DIAMETER);
-        OptionalDouble apart = reader.value("apart", "Distance between them", new Limits(Quantity.LENGTH, 0.5, 3000));
+        OptionalDouble near = reader.value("near", NEAR, DIAMETER);
+        OptionalDouble far = reader.value("far", FAR, DIAMETER);
+        OptionalDouble apart = reader.value("apart", APART, DISTANCE);
         OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
         Measured.Chip chip = reader.choice("chip", "Chip", Measured.Chip.values());
         Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
@@ -175,7 +243,7 @@ public final class TurningProof {
                 errorAt(push, to - slack),
                 apartMm,
                 job.work().spread(),
-                TurningCut.Stiffness.of(job.lathe()).assumed(),
+                springSpread(cut),
                 job.hold() != Hold.CHUCK,
                 cut.cutting().finish().raMm(),
                 cut.cutting().surfaceSpeed(),
@@ -195,7 +263,9 @@ public final class TurningProof {
     /** What nose and rake have in the spring: the same cut with a fine nose, with the most and the least rake of the handbook. */
     private List<Prediction.Share> shares(PlanRequest run, TurningCut cut, double apartMm) {
         List<Prediction.Share> shares = new ArrayList<>();
-        if (cut.signature().noseRadiusMm() > FINE_NOSE_MM * 1.2) {
+        // Fat is a nose that is more than the program itself would stone for this cut.
+        double advised = Math.max(FINE_NOSE_MM, cut.advice().noseRadius().chosen());
+        if (cut.signature().noseRadiusMm() > 1.2 * advised) {
             String nose = fieldLength(FINE_NOSE_MM);
             share(
                     shares,
@@ -256,6 +326,17 @@ public final class TurningProof {
         fields.put(field, text);
         return TurningReader.cut(new PlanRequest(fields, run.units(), run.lathe()))
                 .cut();
+    }
+
+    /** How far the spring may be off, as a share of what it makes: a tenth as measured, and what is not known of the chuck's turning. */
+    private static double springSpread(TurningCut cut) {
+        Taught taught = cut.job().taught();
+        double turning = cut.job().lathe().chuckTilt().isPresent()
+                ? MEASURED_SPREAD
+                : taught.trials() > 0 ? taught.spread() : UNKNOWN_TURNING;
+        double rest = TurningCut.Stiffness.of(cut.job().lathe()).assumed() ? ASSUMED_SPREAD : MEASURED_SPREAD;
+        double share = tiltShare(cut);
+        return Math.hypot(share * turning, (1 - share) * rest);
     }
 
     private static double errorAt(PushOff push, double x) {
@@ -456,7 +537,10 @@ public final class TurningProof {
             candidates.add(new Mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre"));
         }
         if (cut.signature().noseRadiusMm() > 0.25) {
-            String nose = say.typed(Math.max(FINE_NOSE_MM, cut.signature().noseRadiusMm() / 2));
+            double finer = cause.equals("fat-nose")
+                    ? cut.advice().noseRadius().chosen()
+                    : cut.signature().noseRadiusMm() / 2;
+            String nose = say.typed(Math.max(FINE_NOSE_MM, finer));
             candidates.add(new Mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose));
         }
         Span rake = cut.advice().sideRake().span();
@@ -482,6 +566,7 @@ public final class TurningProof {
                 continue;
             }
             double left = then.get().pushOff().remainingMm();
+            boolean named = mend.field().equals(first) && left < 0.7 * now;
             if (left < 0.97 * now && (best == null || left < 0.5 * best.left())) {
                 best = new Proposal(
                         mend,
@@ -493,6 +578,9 @@ public final class TurningProof {
                                 say.length(cut.pushOff().largestMm()),
                                 say.length(then.get().pushOff().largestMm())),
                         left);
+            }
+            if (named && best != null) {
+                break;
             }
         }
         return Optional.ofNullable(best);

@@ -50,15 +50,17 @@ class TurningProofTest {
         double far = near + plan.figure("taper").is() * 70 / 80;
         TrialAnswer answer = prove(PIN, "near", near + " mm", "far", far + " mm", "apart", "70 mm", "finish", "Ra 1.2");
         assertThat(answer.worked()).isTrue();
-        assertThat(answer.causes().getFirst().id()).isIn("push-off", "spring-size");
+        // Most of this spring is the nose's: it is named first, and stoned first.
+        assertThat(answer.causes().getFirst().id()).isEqualTo("fat-nose");
+        assertThat(answer.causes()).extracting(cause -> cause.id()).contains("push-off");
         Mend next = answer.next().orElseThrow();
-        assertThat(next.text()).isEqualTo("chuck-and-centre");
+        assertThat(next.field()).isEqualTo("noseRadius");
         Map<String, String> mended = new HashMap<>(PIN.fields());
         mended.put(next.field(), next.text());
         double taper = Planner.plan(new PlanRequest(mended, PIN.units(), PIN.lathe()))
                 .figure("taper")
                 .is();
-        assertThat(Math.abs(taper)).isLessThan(0.3 * plan.figure("taper").is());
+        assertThat(Math.abs(taper)).isLessThan(0.6 * plan.figure("taper").is());
         assertThat(answer.scene()).isPresent();
     }
 

@@ -1,0 +1,222 @@
+package boldwedge.core.family;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.proof.Cause;
+import boldwedge.core.testing.Shop;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Jobs with what a master says first. Each sentence was written down before the job was run: what he sees first, what he tries
+ * first, and what he never says.
+ */
+class JudgementTest {
+    private static PlanAnswer plan(String... fields) {
+        PlanAnswer answer = Planner.plan(Shop.request(fields));
+        assertThat(answer.worked())
+                .as(answer.fields().stream()
+                        .filter(f -> !f.error().isEmpty())
+                        .toList()
+                        .toString())
+                .isTrue();
+        return answer;
+    }
+
+    /** What stands in the way most: the worst verdict, and of those the smallest margin. */
+    private static Finding first(PlanAnswer answer) {
+        return answer.findings().stream()
+                .filter(finding -> finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL)
+                .min(Comparator.comparing((Finding finding) -> finding.verdict() != Verdict.WRONG)
+                        .thenComparingDouble(Finding::margin))
+                .orElseThrow();
+    }
+
+    private static TrialAnswer judge(PlanRequest plan, String... readings) {
+        Map<String, String> typed = new HashMap<>();
+        for (int i = 0; i < readings.length; i += 2) {
+            typed.put(readings[i], readings[i + 1]);
+        }
+        TrialAnswer answer = Prover.prove(new TrialRequest(plan, typed));
+        assertThat(answer.worked()).isTrue();
+        return answer;
+    }
+
+    /** "Ten diameters of 8 mm with nothing at the end: it will run away from the tool. Centre up, or less of a bite first." */
+    @Test
+    void aLongThinPinInTheChuck() {
+        Finding first = first(plan("diameter", "9", "finished", "8", "length", "75", "stickOut", "80"));
+        assertThat(first.id()).isEqualTo("push-off");
+        assertThat(first.mends()).extracting(Mend::field).contains("hold");
+        assertThat(first.statement()).doesNotContain("dial in");
+    }
+
+    /** "A 2 mm pin has no room for a centre hole": it is never said to bring one up. */
+    @Test
+    void noCentreInAThinPin() {
+        PlanAnswer answer = plan("diameter", "3", "finished", "2", "length", "20", "stickOut", "24");
+        assertThat(answer.findings())
+                .allSatisfy(finding ->
+                        assertThat(finding.mends()).extracting(Mend::text).doesNotContain("chuck-and-centre"));
+    }
+
+    /** "Stout work, short: it comes out a little large, the same all along. Measure and dial it in; nothing is wrong." */
+    @Test
+    void stoutShortWorkIsDialledIn() {
+        Finding size = plan("diameter", "60", "finished", "58", "length", "20", "stickOut", "30", "tolerance", "±0.01")
+                .findings()
+                .stream()
+                .filter(finding -> finding.id().equals("push-off"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(size.verdict()).isNotEqualTo(Verdict.WRONG);
+        assertThat(size.statement()).contains("on the diameter");
+    }
+
+    /** "Far too fast for that steel: slow it down." */
+    @Test
+    void highSpeedSteelRunTooFast() {
+        Finding first = first(plan("diameter", "60", "finished", "58", "speed", "1100 rpm"));
+        assertThat(first.id()).isEqualTo("speed");
+        assertThat(first.mends().getFirst().field()).isEqualTo("speed");
+    }
+
+    /** "The point is way over centre, it rubs on its front: set it down." */
+    @Test
+    void aPointTooHigh() {
+        Finding first = first(plan("height", "2.5 mm", "finished", "20 mm"));
+        assertThat(first.id()).startsWith("clearance");
+        assertThat(first.mends().getFirst().field()).isEqualTo("height");
+    }
+
+    /** "You will not get that finish at such a feed: finer feed." */
+    @Test
+    void aFinishThatTheFeedForbids() {
+        Finding first = first(plan("finish", "Ra 0.8", "feed", "0.28 mm/rev"));
+        assertThat(first.id()).isEqualTo("finish");
+        assertThat(first.mends().getFirst().field()).isEqualTo("feed");
+    }
+
+    /** "Eight times its diameter in steel: that bar sings. Slow down first; then shorten it or take a fatter one." */
+    @Test
+    void aBarEightTimesItsDiameter() {
+        Finding first = first(plan(
+                "operation",
+                "bore",
+                "material",
+                "steel-low-carbon",
+                "boreStart",
+                "25 mm",
+                "boreFinished",
+                "26 mm",
+                "boreDepth",
+                "120 mm",
+                "barDiameter",
+                "16 mm",
+                "barOverhang",
+                "128 mm",
+                "barLength",
+                "260 mm",
+                "boreDepthOfCut",
+                "0.25 mm"));
+        assertThat(first.id()).isEqualTo("chatter");
+        assertThat(first.mends().getFirst().field()).isEqualTo("boreSpeed");
+    }
+
+    /** "It needs thirty millimetres under it: that is no packing, that is a riser." */
+    @Test
+    void thirtyMillimetresAreNoPacking() {
+        Finding packing = plan("diameter", "25").findings().stream()
+                .filter(finding -> finding.id().equals("packing"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(packing.statement()).contains("riser").doesNotContain("+ 0.05 mm");
+    }
+
+    private static final PlanRequest STOUT =
+            Shop.request("diameter", "52", "finished", "50", "length", "50", "stickOut", "60", "depth", "0.5");
+
+    /** "Thirty thou... the same at both ends? Dial it in. Leave the headstock alone." */
+    @Test
+    void anEvenErrorIsTheDial() {
+        TrialAnswer trial = judge(STOUT, "near", "50.06", "far", "50.062", "apart", "45");
+        assertThat(trial.verdict()).contains("the dial brings it in");
+        assertThat(trial.next().orElseThrow().label()).startsWith("Dial in").contains("on the diameter");
+        assertThat(trial.causes()).extracting(Cause::id).doesNotContain("alignment");
+    }
+
+    /** "Small at both ends: the piece is gone; back the dial off for the next." */
+    @Test
+    void anEvenErrorTheOtherWay() {
+        TrialAnswer trial = judge(STOUT, "near", "49.94", "far", "49.941", "apart", "45");
+        assertThat(trial.next().orElseThrow().label()).startsWith("Back the dial off");
+    }
+
+    /** "It tapers more than it can spring: but take a light pass over it before you touch the headstock." */
+    @Test
+    void aTaperIsProvedByALightPassBeforeTheHeadstockIsTouched() {
+        Map<String, String> fields = new HashMap<>(STOUT.fields());
+        fields.put("tolerance", "±0.005");
+        PlanRequest close = new PlanRequest(fields, STOUT.units(), STOUT.lathe());
+        TrialAnswer trial = judge(close, "near", "50.01", "far", "49.99", "apart", "45");
+        assertThat(trial.causes()).extracting(Cause::id).contains("alignment").doesNotContain("push-off");
+        assertThat(trial.next().orElseThrow().field()).isEqualTo("depth");
+        fields.put("depth", "0.1 mm");
+        TrialAnswer light = judge(
+                new PlanRequest(fields, STOUT.units(), STOUT.lathe()), "near", "50.01", "far", "49.99", "apart", "45");
+        assertThat(light.next().orElseThrow().label()).contains("collars");
+    }
+
+    /** "A nose like that on a thin bar just shoves it away: stone a finer one." */
+    @Test
+    void aFatNoseIsNamedWhereItMakesTheTaper() {
+        PlanRequest fat = Shop.request(
+                "diameter",
+                "13",
+                "finished",
+                "12",
+                "length",
+                "90",
+                "stickOut",
+                "95",
+                "noseRadius",
+                "1.6 mm",
+                "depth",
+                "0.2 mm");
+        PlanAnswer answer = Planner.plan(fat);
+        double taper = answer.figure("taper").is();
+        assertThat(taper).isPositive();
+        TrialAnswer trial = judge(fat, "near", "12.005", "far", 12.005 + taper + " mm", "apart", "85");
+        assertThat(trial.causes().getFirst().id()).isEqualTo("fat-nose");
+        assertThat(trial.next().orElseThrow().field()).isEqualTo("noseRadius");
+        assertThat(trial.expected()).contains("from").contains("to");
+    }
+
+    /** "The hole is large all the way: set the point in. It is not sprung less." */
+    @Test
+    void aHoleTooLargeIsSetIn() {
+        PlanRequest bush = Shop.request("operation", "bore");
+        TrialAnswer trial = judge(bush, "near", "20.06", "far", "20.061");
+        assertThat(trial.next().orElseThrow().label()).startsWith("Set in");
+        List<String> causes = trial.causes().stream().map(Cause::id).toList();
+        assertThat(causes).doesNotContain("springs", "resists");
+    }
+
+    /** "Out that far the blade digs in before it breaks: shorten it, or build it a stiff block." */
+    @Test
+    void aBladeStandingOutTooFar() {
+        Finding first = first(plan("operation", "part", "partDiameter", "50 mm", "blade", "blade-2mm"));
+        assertThat(first.id()).isIn("breaks-first", "width", "digs-in", "chatter", "drop");
+        assertThat(first.mends()).isNotEmpty();
+    }
+}
