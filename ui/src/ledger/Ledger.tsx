@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { FieldState } from '../api/client';
 import { useAnswer } from '../cut/CutContext';
 import { FindingRow } from './FindingRow';
+import { Holding } from './Holding';
 
 type StationId = 'CUT' | 'EDGE' | 'REACH' | 'MAKE';
 
@@ -12,7 +13,7 @@ interface Props {
   children?: ReactNode;
 }
 
-/** Key figures, then the station's findings, worst first. */
+/** Key figures, then the station's findings, worst first; what holds is folded to one line. */
 export function Ledger({ station, keys, children }: Props) {
   const { answer, stale, late, fields } = useAnswer();
   if (!answer) return <Unusable fields={[...fields.values()]} />;
@@ -47,10 +48,13 @@ export function Ledger({ station, keys, children }: Props) {
       </dl>
       {children}
       <ul className="findings">
-        {findings.map((finding) => (
-          <FindingRow key={finding.id} finding={finding} />
-        ))}
+        {findings
+          .filter((finding) => finding.verdict !== 'FINE')
+          .map((finding) => (
+            <FindingRow key={finding.id} finding={finding} />
+          ))}
       </ul>
+      <Holding findings={findings.filter((finding) => finding.verdict === 'FINE')} />
       {station === 'CUT' && (
         <>
           <h3>{ahead.length > 0 ? 'In the way further on' : 'Nothing stands in the way further on.'}</h3>

@@ -19,6 +19,8 @@ class BoringTest extends PageTest {
         browser.open("/cut/" + bush + "/reach");
         Locator chatter = page.locator("[data-finding='chatter']");
         assertThat(chatter).containsText("Listen on the first pass");
+        assertThat(page.locator("[data-finding='size']")).hasCount(0);
+        unfold();
         assertThat(page.locator("[data-finding='size']")).containsText("small");
         station("Crib");
         button("Which will do this cut?").click();

@@ -26,6 +26,11 @@ abstract class PageTest {
         browser.close();
     }
 
+    /** Opens what holds, which is folded to a line. */
+    final void unfold() {
+        page.locator(".holding").click();
+    }
+
     final Locator button(String name) {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }

@@ -32,6 +32,7 @@ class PartingTest extends PageTest {
         page.getByRole(AriaRole.OPTION)
                 .filter(new Locator.FilterOptions().setHasText("doubled"))
                 .click();
+        unfold();
         assertThat(page.locator("[data-finding='digs-in']")).containsText("does not dig in");
     }
 

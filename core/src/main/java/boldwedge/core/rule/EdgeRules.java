@@ -79,6 +79,10 @@ public final class EdgeRules {
         double under = v / range.low() - 1;
         Verdict verdict =
                 over > FAR_OVER ? Verdict.WRONG : over > 1e-9 || under < FAR_UNDER ? Verdict.DOUBTFUL : Verdict.FINE;
+        if (under < FAR_UNDER && cut.rpm() > 0.99 * at.lathe().speeds().fastest()) {
+            // The machine has no more: it cuts, only slower than it might.
+            verdict = Verdict.TOLD;
+        }
         String words = String.format(
                 Locale.ROOT,
                 "%s is %s at %s; the range for %s is %s to %s.",

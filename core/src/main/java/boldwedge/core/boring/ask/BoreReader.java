@@ -14,6 +14,7 @@ import boldwedge.core.boring.model.Making;
 import boldwedge.core.boring.model.Recess;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.stock.BarMaterial;
@@ -32,6 +33,8 @@ public final class BoreReader extends FieldReader {
     private static final double USUAL_BAR_SHARE = 0.7;
 
     private static final double USUAL_FINISH_DEPTH_MM = 0.15;
+
+    private static final double USUAL_FINISH_DEPTH_INCH = 0.006 * 25.4;
 
     public BoreReader(PlanRequest request) {
         super(request);
@@ -148,7 +151,11 @@ public final class BoreReader extends FieldReader {
                 .damping(typed(BoreField.DAMPING))
                 .ringHz(typed(BoreField.RING))
                 .depthMm(typed(BoreField.DEPTH)
-                        .orElse(Math.min((value(BoreField.FINISHED) - start) / 2, USUAL_FINISH_DEPTH_MM)))
+                        .orElse(Math.min(
+                                (value(BoreField.FINISHED) - start) / 2,
+                                request.units() == UnitSystem.METRIC
+                                        ? USUAL_FINISH_DEPTH_MM
+                                        : USUAL_FINISH_DEPTH_INCH)))
                 .feedMm(typed(BoreField.FEED))
                 .speedRpm(typed(BoreField.SPEED))
                 .insert(insert)

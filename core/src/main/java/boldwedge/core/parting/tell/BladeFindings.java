@@ -58,7 +58,7 @@ final class BladeFindings {
         double force = cut.force().cuttingN();
         Finding.Builder finding = Finding.at(Station.EDGE, "width")
                 .says(
-                        Verdict.of(margin, 0.25),
+                        margin < -0.2 ? Verdict.WRONG : margin < 0.25 ? Verdict.DOUBTFUL : Verdict.FINE,
                         String.format(
                                 Locale.ROOT,
                                 "The cut goes %s times the width of the edge deep; ten is about the end.",

@@ -371,7 +371,9 @@ final class PartCutFindings {
         double hopeless = HOPELESS * quiet.high();
         double width = job.widthMm();
         boolean quietly = width <= quiet.low();
-        Verdict verdict = quietly ? Verdict.FINE : width < hopeless ? Verdict.DOUBTFUL : Verdict.WRONG;
+        Verdict verdict = quietly
+                ? Verdict.FINE
+                : width <= quiet.chosen() ? Verdict.TOLD : width < hopeless ? Verdict.DOUBTFUL : Verdict.WRONG;
         // Over what is sure the margin runs from 0 down, and faster over what is hopeless.
         double margin = quietly
                 ? quiet.low() / width - 1
@@ -383,13 +385,18 @@ final class PartCutFindings {
                 .source(
                         "Tlusty; one mode across, damping assumed, the flank's by Tyler & Schmitz and Ahmadi & Altintas; the blade's own flutter is not in it");
         if (verdict != Verdict.FINE) {
-            if (job.holder() == HolderKind.POST) {
-                finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");
-            }
+            job.lathe()
+                    .speeds()
+                    .atOrBelow(cut.rpm() * 0.97)
+                    .ifPresent(slower -> finding.mend(
+                            "Run at " + say.rpm(slower), PartField.SPEED.id(), Math.round(slower) + " rpm"));
             StockCatalogue.shipped().blades().stream()
                     .filter(b -> b.section() == job.blade().section() && b.topMm() < job.widthMm() - 1e-6)
                     .max(Comparator.comparingDouble(Blade::topMm))
                     .ifPresent(narrower -> finding.mend(narrower.name(), PartField.BLADE.id(), narrower.id()));
+            if (job.holder() == HolderKind.POST) {
+                finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");
+            }
         }
         return finding.build();
     }

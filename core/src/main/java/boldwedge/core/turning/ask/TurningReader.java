@@ -7,6 +7,7 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.StockCatalogue;
@@ -24,7 +25,12 @@ import java.util.OptionalDouble;
 
 /** Reads the texts of a request, field by field, and says what is wrong beside the field it is wrong with. */
 public final class TurningReader extends FieldReader {
+    /** Last pass as the shops set it, mm; half of it where the tolerance is close. */
     private static final double USUAL_FINISH_DEPTH_MM = 0.5;
+
+    private static final double USUAL_FINISH_DEPTH_INCH = 0.02 * 25.4;
+    /** A tolerance narrower than this is close, mm. */
+    private static final double CLOSE_MM = 0.06;
 
     public TurningReader(PlanRequest request) {
         super(request);
@@ -126,7 +132,8 @@ public final class TurningReader extends FieldReader {
         double stockToGo = operation.get() == Operation.FACE
                 ? value(TurningField.LENGTH)
                 : (value(TurningField.DIAMETER) - value(TurningField.FINISHED)) / 2;
-        double depth = typed(TurningField.DEPTH).orElse(Math.min(stockToGo, USUAL_FINISH_DEPTH_MM));
+        double depth = typed(TurningField.DEPTH)
+                .orElse(Math.min(stockToGo, usualLast(tolerance.orElseThrow().widthMm())));
         double overhang = typed(TurningField.OVERHANG).orElse(1.5 * blank.get().heightMm());
         return Optional.of(new TurningJob(
                 operation.get(),
@@ -151,6 +158,11 @@ public final class TurningReader extends FieldReader {
                 order.orElseThrow(),
                 value(TurningField.DAMAGE),
                 request.taught()));
+    }
+
+    private double usualLast(double toleranceMm) {
+        double usual = request.units() == UnitSystem.METRIC ? USUAL_FINISH_DEPTH_MM : USUAL_FINISH_DEPTH_INCH;
+        return toleranceMm < CLOSE_MM ? usual / 2 : usual;
     }
 
     /** What the tolerance is read at: a face has no diameter to fit, its limits are read at the nominal start instead. */

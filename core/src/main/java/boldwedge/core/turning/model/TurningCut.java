@@ -51,6 +51,9 @@ public record TurningCut(
     /** Shanks that carry a tip or an insert are hardened steel, MPa. */
     private static final double SHANK_MODULUS = 207_000;
 
+    /** A tolerance narrower than this is come up to in two equal last passes, mm. */
+    private static final double SNEAKED_UP_TO_MM = 0.06;
+
     /** What a pass must clear before it counts as good enough; spring passes aim for it. */
     private static final double GOOD_SHARE = 0.5;
 
@@ -60,8 +63,9 @@ public record TurningCut(
      * @param passes how many
      * @param depthMm depth of each, mm
      * @param feedMm feed of each, mm/rev
+     * @param last how many last passes there are, each as deep as the one that is looked at: two where it is sneaked up to
      */
-    public record Roughing(int passes, double depthMm, double feedMm) {}
+    public record Roughing(int passes, double depthMm, double feedMm, int last) {}
 
     /** Assumed stiffness across the axis where none was measured, N/mm: it goes with the size of the lathe. */
     public record Stiffness(double post, double chuck, double chuckTilt, double tailstock, boolean assumed) {
@@ -234,9 +238,11 @@ public record TurningCut(
 
     /** Roughing: as deep as two thirds of the power and a fifth of the bit's width allow, in equal passes. */
     private static Roughing roughing(TurningJob job, EdgeCut cutting) {
-        double stock = job.stockMm() - job.depthMm();
+        boolean close = job.operation() != Operation.FACE && job.tolerance().widthMm() < SNEAKED_UP_TO_MM;
+        int last = close && job.stockMm() > 2.2 * job.depthMm() ? 2 : 1;
+        double stock = job.stockMm() - last * job.depthMm();
         if (stock < 0.01) {
-            return new Roughing(0, 0, 0);
+            return new Roughing(0, 0, 0, last);
         }
         double feed = job.lathe().feedsMm().stream()
                 .mapToDouble(Double::doubleValue)
@@ -256,7 +262,7 @@ public record TurningCut(
         most = Math.max(most, Math.min(stock, job.depthMm()));
         int passes =
                 (int) Math.min(Math.ceil(stock / most - 1e-9), Math.max(1, Math.floor(stock / job.depthMm() + 1e-9)));
-        return new Roughing(passes, stock / passes, feed);
+        return new Roughing(passes, stock / passes, feed, last);
     }
 
     private static ToolSignature over(ToolSignature advised, ToolSignature typed) {

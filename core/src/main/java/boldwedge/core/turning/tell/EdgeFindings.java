@@ -117,9 +117,12 @@ final class EdgeFindings {
                 low ? "below" : "above",
                 say.angle(advised.span().low()),
                 say.angle(advised.span().high()));
+        boolean drawsIn = cut.job().work().angleGroup().startsWith("brass")
+                && !low
+                && field.id().endsWith("Rake");
         // The range is a habit; what is computed of the angle is what counts.
         Finding.Builder finding = Finding.at(Station.EDGE, "angle-" + field.id())
-                .says(computedHolds() ? Verdict.TOLD : Verdict.DOUBTFUL, words)
+                .says(computedHolds() && !drawsIn ? Verdict.TOLD : Verdict.DOUBTFUL, words)
                 .margin(-Math.abs(value - limit) / width)
                 .step(Working.of("Distance outside the range", "|a − l|", rad(Math.abs(value - limit)))
                         .with("a", rad(value))
@@ -128,9 +131,7 @@ final class EdgeFindings {
                 .source(advised.source())
                 .mend("Use " + say.angle(advised.chosen()), field.id(), Written.degrees(advised.chosen()));
         advised.schools().forEach(school -> finding.school(school.name(), school.reason(), school.inForce()));
-        if (cut.job().work().angleGroup().startsWith("brass")
-                && !low
-                && field.id().endsWith("Rake")) {
+        if (drawsIn) {
             finding.caution("Rake on brass can draw the tool into the work and throw it out of the chuck.");
         }
         findings.add(finding.build());

@@ -88,20 +88,25 @@ public final class TurningAnswer {
                 : rough.passes()
                         * cut.pathMm()
                         / (rough.feedMm() * cut.cutting().rpm());
+        String last = rough.last() == 2
+                ? "two equal ones of " + say.length(job.depthMm()) + "; measure after each of them"
+                : "one of " + say.length(job.depthMm()) + " to size";
         String words = rough.passes() == 0
                 ? String.format(
                         Locale.ROOT,
-                        "One pass of %s takes it to size, in %s.",
-                        say.length(job.depthMm()),
-                        say.time(cut.passMinutes()))
+                        "%s, in %s.",
+                        rough.last() == 2
+                                ? "Two equal passes of " + say.length(job.depthMm()) + "; measure after the first"
+                                : "One pass of " + say.length(job.depthMm()) + " takes it to size",
+                        say.time(rough.last() * cut.passMinutes()))
                 : String.format(
                         Locale.ROOT,
-                        "%d roughing %s of %s, then one of %s to size: about %s of cutting.",
+                        "%d roughing %s of %s, then %s: about %s of cutting.",
                         rough.passes(),
                         rough.passes() == 1 ? "pass" : "passes",
                         say.length(rough.depthMm()),
-                        say.length(job.depthMm()),
-                        say.time(roughTime + cut.passMinutes()));
+                        last,
+                        say.time(roughTime + rough.last() * cut.passMinutes()));
         return Finding.at(Station.CUT, "passes")
                 .says(Verdict.TOLD, words)
                 .steps(stock(job, say))

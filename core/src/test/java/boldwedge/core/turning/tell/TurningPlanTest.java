@@ -192,7 +192,9 @@ class TurningPlanTest {
 
     @Test
     void flippingUnitsWithTheSpelledTextsChangesNothing() {
-        PlanAnswer metric = Planner.plan(Shop.request("diameter", "30", "tolerance", "±0.03", "finish", "0.8"));
+        // The depth is typed: left open, each shop is given what its dials can set.
+        PlanAnswer metric =
+                Planner.plan(Shop.request("diameter", "30", "tolerance", "±0.03", "finish", "0.8", "depth", "0.25"));
         Map<String, String> spelled = new HashMap<>();
         metric.fields().forEach(state -> spelled.put(state.id(), state.spelled()));
         PlanAnswer inch = Planner.plan(new PlanRequest(spelled, UnitSystem.INCH, Optional.of(Shop.lathe())));
@@ -202,6 +204,28 @@ class TurningPlanTest {
                 .forEach(figure -> assertThat(inch.figure(figure.id()).is())
                         .as(figure.id())
                         .isCloseTo(figure.is(), within(1e-9)));
+    }
+
+    /** What is left open is chosen as the shop's dials are divided: 20 thou or 0.5 mm, half of it where the tolerance is close. */
+    @Test
+    void theLastPassIsWhatADialCanSet() {
+        assertThat(Planner.plan(Shop.request("tolerance", "±0.1"))
+                        .figure("depth")
+                        .text())
+                .isEqualTo("0.5 mm");
+        assertThat(Planner.plan(Shop.request("tolerance", "±0.01"))
+                        .figure("depth")
+                        .text())
+                .isEqualTo("0.25 mm");
+        PlanAnswer inch = Planner.plan(
+                Shop.request(UnitSystem.INCH, "diameter", "1", "finished", ".9", "length", "2", "stickOut", "3"));
+        assertThat(inch.figure("depth").text()).isEqualTo("10 thou");
+        assertThat(inch.findings().stream()
+                        .filter(finding -> finding.id().equals("passes"))
+                        .findFirst()
+                        .orElseThrow()
+                        .statement())
+                .contains("two equal ones of 10 thou; measure after each");
     }
 
     @ParameterizedTest
