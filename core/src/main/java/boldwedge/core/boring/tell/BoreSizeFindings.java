@@ -38,6 +38,9 @@ import java.util.OptionalDouble;
 
 /** What is said of size and surface: push-off, taper, bell mouth, finish, speed, smallest cut, power, strength. */
 final class BoreSizeFindings {
+    /** A mouth that is larger no further in than this is chamfered anyway, mm. */
+    private static final double CHAMFER_MM = 1;
+
     private final BoreCut cut;
     private final BoreJob job;
     private final Say say;
@@ -199,14 +202,17 @@ final class BoreSizeFindings {
         double full = cut.push().stations().getFirst().diameterErrorMm();
         return Finding.at(Station.REACH, "bell-mouth")
                 .says(
-                        full > job.allowedErrorMm() ? Verdict.DOUBTFUL : Verdict.TOLD,
+                        full > job.allowedErrorMm() && cut.bellLengthMm() > CHAMFER_MM
+                                ? Verdict.DOUBTFUL
+                                : Verdict.TOLD,
                         full < 0.0005
                                 ? "The mouth comes out as the rest."
                                 : String.format(
                                         Locale.ROOT,
-                                        "The first %s from the mouth come out up to %s larger: the bar is pushed aside only once the whole edge cuts.",
+                                        "The first %s from the mouth come out up to %s larger: the bar is pushed aside only once the whole edge cuts.%s",
                                         say.length(cut.bellLengthMm()),
-                                        say.length(full)))
+                                        say.length(full),
+                                        cut.bellLengthMm() > CHAMFER_MM ? "" : " A chamfer takes that off."))
                 .margin(job.allowedErrorMm() / Math.max(full, 1e-9) / 4 - 0.25)
                 .step(Working.of("Length of edge along the hole", "u + f", mm(cut.bellLengthMm()))
                         .with(
