@@ -133,16 +133,14 @@ final class BoreGraphs {
             scene.label(Role.CAPTION, x0 - 1.8, y, Anchor.END, say.length(tick));
         }
         scene.label(Role.CAPTION, x0 - 1.8, up.to() + 3.2, Anchor.START, "depth of cut");
-        if (sure < top) {
-            scene.label(
-                    Role.DIMENSION,
-                    across.to(),
-                    up.to() - 2.2,
-                    Anchor.END,
-                    "at any speed, however sharp, quiet below " + say.length(sure));
-        } else {
-            scene.label(Role.DIMENSION, across.to(), up.to() - 2.2, Anchor.END, "quiet at any depth shown");
-        }
+        scene.label(
+                Role.CAPTION,
+                (across.from() + across.to()) / 2,
+                5,
+                Anchor.MIDDLE,
+                sure < top
+                        ? "at any speed, however sharp the edge, it is quiet below " + say.length(sure)
+                        : "quiet at any depth shown");
         double here = across.at(cut.cutting().rpm());
         double y = up.at(taken);
         boolean right = here < across.from() + 0.62 * (across.to() - across.from());
