@@ -564,6 +564,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/set-ups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setUps"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plan/solid": {
         parameters: {
             query?: never;
@@ -1158,6 +1174,24 @@ export interface components {
             tail: string;
             text: string;
         };
+        SetUp: {
+            does: string;
+            take: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            verdict: "WRONG" | "DOUBTFUL" | "FINE" | "TOLD";
+            words: string;
+        };
+        SetUps: {
+            balances: string[];
+            best: components["schemas"]["SetUp"][];
+            /** Format: int64 */
+            hold: number;
+            lost: string[];
+            /** Format: int64 */
+            tried: number;
+        };
         SignIn: {
             name: string;
             passphrase: string;
@@ -1173,7 +1207,7 @@ export interface components {
         StationPage: {
             card: string;
             keys: string[];
-            panels: ("HEIGHT" | "TOOL_TESTS" | "KEEP_GRIND")[];
+            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "KEEP_GRIND")[];
             picks: string[];
             scenes: string[];
             settings: string[];
@@ -1289,7 +1323,7 @@ export interface components {
             units: "METRIC" | "INCH";
         };
         TrialForm: {
-            panels: ("HEIGHT" | "TOOL_TESTS" | "KEEP_GRIND")[];
+            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "KEEP_GRIND")[];
             readings: components["schemas"]["ReadingEntry"][];
             scene: string;
         };
@@ -2338,6 +2372,30 @@ export interface operations {
                 };
                 content: {
                     "image/vnd.dxf": string;
+                };
+            };
+        };
+    };
+    setUps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUps"];
                 };
             };
         };

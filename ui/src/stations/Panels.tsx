@@ -2,11 +2,13 @@ import type { ComponentType } from 'react';
 import type { Panel } from '../api/client';
 import { HeightTool } from './HeightTool';
 import { KeepGrind } from './KeepGrind';
+import { SetUps } from './SetUps';
 import { ToolTests } from './ToolTests';
 
 /** Parts that are drawn by hand. The compiler holds this list against the API's. */
 const PANELS: Record<Panel, ComponentType> = {
   HEIGHT: HeightTool,
+  SET_UPS: SetUps,
   TOOL_TESTS: ToolTests,
   KEEP_GRIND: KeepGrind,
 };

@@ -3,6 +3,7 @@ package boldwedge.bench;
 import boldwedge.core.ask.LatheCard;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.SetUps;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
@@ -107,6 +108,21 @@ public class CoreBenchmark {
     @Param({"5/8", "1-3/8 in", "4 thou", "#31", "15.875 mm"})
     public String text = "";
 
+    private final PlanRequest slender = new PlanRequest(
+            Map.of(
+                    "diameter",
+                    "13 mm",
+                    "finished",
+                    "12 mm",
+                    "length",
+                    "60 mm",
+                    "stickOut",
+                    "80 mm",
+                    "tolerance",
+                    "±0.01 mm"),
+            UnitSystem.METRIC,
+            Optional.of(lathe));
+
     @Benchmark
     public PlanAnswer plan() {
         return Planner.plan(request);
@@ -127,6 +143,12 @@ public class CoreBenchmark {
     @Benchmark
     public List<ToolMatch> bars() {
         return bars.stream().map(bar -> Families.of(boring).match(boring, bar)).toList();
+    }
+
+    /** Some 35,000 set-ups of a slender pin: nose, rake, lead, depth, feed, support, what stands out. */
+    @Benchmark
+    public Optional<SetUps> setUps() {
+        return Planner.setUps(slender);
     }
 
     /** A record of 10 s at 48 kHz with one tap in it. */

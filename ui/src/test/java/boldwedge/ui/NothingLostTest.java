@@ -30,10 +30,7 @@ class NothingLostTest extends PageTest {
 
     /** Answers questions for plans this much later. */
     private void slow(int ms) {
-        page.route(PLAN, route -> {
-            page.waitForTimeout(ms);
-            route.resume();
-        });
+        page.route(PLAN, route -> later(route, ms));
     }
 
     private void leaveField() {
@@ -87,10 +84,7 @@ class NothingLostTest extends PageTest {
     void whatIsTypedWhileASaveIsUnderWayStaysUnsavedAndIsThereAfterAReload() {
         newCut("cut");
         page.getByLabel("Name of the cut").fill("Slow save");
-        page.route("**/api/cuts", route -> {
-            page.waitForTimeout(500);
-            route.resume();
-        });
+        page.route("**/api/cuts", route -> later(route, 500));
         button("Save •").click();
         browser.field("diameter").fill("31.5");
         page.waitForURL(Pattern.compile(".*/cut/[0-9a-f-]{36}/cut"));

@@ -5,6 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import boldwedge.server.testing.RunningShop;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.PlaywrightException;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -13,6 +15,7 @@ import org.junit.jupiter.api.BeforeEach;
 abstract class PageTest {
     Browser browser;
     Page page;
+    private boolean closing;
 
     @BeforeEach
     void open() {
@@ -23,7 +26,20 @@ abstract class PageTest {
 
     @AfterEach
     void close() {
+        closing = true;
         browser.close();
+    }
+
+    /** Lets a request through after a while; one that is still under way when the test ends ends with it. */
+    final void later(Route route, int ms) {
+        try {
+            page.waitForTimeout(ms);
+            route.resume();
+        } catch (PlaywrightException gone) {
+            if (!closing) {
+                throw gone;
+            }
+        }
     }
 
     /** Opens what holds, which is folded to a line. */

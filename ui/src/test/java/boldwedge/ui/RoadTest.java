@@ -196,4 +196,16 @@ class RoadTest extends PageTest {
                 "Repaint after a change: median %.0f ms, 95th percentile %.0f ms%n", times.get(30), times.get(56));
         assertThat(times.get(56)).isLessThan(1000);
     }
+
+    /** Set-ups are searched where the reach stands, and the best is taken over with one touch. */
+    @Test
+    void setUpsAreSearchedAndTheBestIsTaken() {
+        browser.open("/cut/" + cut("Guide-vane pin") + "/reach");
+        button("Search set-ups: nose, rake, lead, depth, feed, support").click();
+        Locator found = page.getByLabel("Set-ups found");
+        assertThat(found).containsText("set-ups hold size, taper and finish");
+        found.getByText("Take it").first().click();
+        assertThat(page.locator(".stale")).hasCount(0);
+        assertThat(button("Undo")).isEnabled();
+    }
 }

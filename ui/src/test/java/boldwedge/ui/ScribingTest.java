@@ -21,6 +21,7 @@ class ScribingTest extends PageTest {
         browser.field("scriberPoint").fill("40°");
         assertThat(page.locator(".keys")).containsText("Depth of the line");
         station("Reach");
+        unfold();
         page.locator("[data-finding='press'] .finding-line").click();
         assertThat(page.locator("[data-finding='press'] .working")).containsText("H · π · w² / 8");
         station("Make");

@@ -4,6 +4,8 @@ package boldwedge.core.ask;
 public enum Panel {
     /** The point's height worked out from what was measured. */
     HEIGHT,
+    /** Ways to take the cut, tried against each other. */
+    SET_UPS,
     /** The tool pushed and tapped. */
     TOOL_TESTS,
     /** What was measured at the grinding, written into a tool's log. */

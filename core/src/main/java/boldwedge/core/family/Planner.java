@@ -10,6 +10,7 @@ import boldwedge.core.ask.MakeStep;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
+import boldwedge.core.ask.SetUps;
 import boldwedge.core.ask.Told;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Finding;
@@ -38,6 +39,15 @@ public final class Planner {
     /** The answer with the drawings and workings of what is looked at. */
     public static PlanAnswer plan(PlanRequest request, Look look) {
         return plan(Families.of(request), request, look);
+    }
+
+    /** Ways to take a cut, tried against each other; empty where there is nothing to search or a field is wrong. */
+    public static Optional<SetUps> setUps(PlanRequest request) {
+        return setUps(Families.of(request), request);
+    }
+
+    private static <C> Optional<SetUps> setUps(ToolFamily<C> family, PlanRequest request) {
+        return family.read(request).cut().flatMap(cut -> family.setUps(cut, new Say(request.units())));
     }
 
     private static <C> PlanAnswer plan(ToolFamily<C> family, PlanRequest request, Look look) {

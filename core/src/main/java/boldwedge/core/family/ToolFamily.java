@@ -6,6 +6,7 @@ import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
+import boldwedge.core.ask.SetUps;
 import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
@@ -86,6 +87,11 @@ public interface ToolFamily<C> {
     /** Whether its trials teach. */
     default boolean learns() {
         return false;
+    }
+
+    /** Ways to take such a cut, tried against each other; empty where this family has no such search, or the cut nothing to search. */
+    default Optional<SetUps> setUps(C cut, Say say) {
+        return Optional.empty();
     }
 
     /** Tests of the tool as it is held; empty where there are none. */

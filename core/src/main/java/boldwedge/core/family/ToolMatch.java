@@ -1,13 +1,14 @@
 package boldwedge.core.family;
 
 import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.Look;
-import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.Say;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,32 +23,39 @@ import java.util.Map;
  */
 public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<String, String> take) {
     /**
-     * Tries a tool on a cut by planning the cut with it.
+     * Tries a tool on a cut by working the cut out with it.
      *
+     * @param family whose cut it is
      * @param cut the cut
      * @param brings what such a tool brings: what its card does not say is chosen
      * @param open what is left open, so that the best is chosen for it
      * @param tool the tool's own texts by field id
      */
-    public static ToolMatch byPlan(PlanRequest cut, List<Entry> brings, List<Entry> open, Map<String, String> tool) {
+    public static <C> ToolMatch byPlan(
+            ToolFamily<C> family, PlanRequest cut, List<Entry> brings, List<Entry> open, Map<String, String> tool) {
         Map<String, String> fields = new HashMap<>(cut.fields());
         brings.forEach(field -> fields.put(field.id(), tool.getOrDefault(field.id(), "")));
         open.forEach(field -> fields.put(field.id(), ""));
-        PlanAnswer answer = Planner.plan(new PlanRequest(fields, cut.units(), cut.lathe()), Look.EDGE);
-        if (!answer.worked()) {
-            List<String> reasons = answer.fields().stream()
-                    .filter(state -> !state.error().isEmpty())
+        Read<C> read = family.read(new PlanRequest(fields, cut.units(), cut.lathe()));
+        if (read.cut().isEmpty()) {
+            List<String> reasons = family.entries().stream()
+                    .map(read.states()::get)
+                    .filter(state -> state != null && !state.error().isEmpty())
                     .map(state -> state.label() + ": " + state.error())
                     .toList();
             return new ToolMatch(Verdict.WRONG, 1000, reasons, Map.of());
         }
+        List<Finding> findings =
+                family.tell(read.cut().get(), new Say(cut.units(), true)).findings();
         List<String> reasons = new ArrayList<>();
         double rank = 0;
         Verdict worst = Verdict.FINE;
-        List<Finding> counted = answer.findings().stream()
+        List<Finding> counted = findings.stream()
                 .filter(f -> f.station() == Station.EDGE || f.station() == Station.REACH)
                 .filter(f -> f.verdict() == Verdict.WRONG || f.verdict() == Verdict.DOUBTFUL)
-                .sorted((a, b) -> a.verdict().compareTo(b.verdict()))
+                .sorted(Comparator.comparing(Finding::verdict)
+                        .thenComparing(Finding::station)
+                        .thenComparingDouble(Finding::margin))
                 .toList();
         for (Finding finding : counted) {
             reasons.add(finding.statement());

@@ -1,7 +1,16 @@
 package boldwedge.core.measure;
 
-/** Numbers in the units that the reader asked for. */
-public record Say(UnitSystem units) {
+/**
+ * Numbers in the units that the reader asked for.
+ *
+ * @param terse whether only what is found is said and not how it was worked out: for whoever judges many and shows none
+ */
+public record Say(UnitSystem units, boolean terse) {
+    /** Says all. */
+    public Say(UnitSystem units) {
+        this(units, false);
+    }
+
     public String length(double mm) {
         return Written.full(Quantity.LENGTH, mm, units);
     }

@@ -282,6 +282,6 @@ public final class PartingFamily implements ToolFamily<PartCut> {
 
     @Override
     public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
-        return ToolMatch.byPlan(cut, BROUGHT, CHOSEN_FOR_BLADE, tool);
+        return ToolMatch.byPlan(this, cut, BROUGHT, CHOSEN_FOR_BLADE, tool);
     }
 }

@@ -80,6 +80,12 @@ public record WorkHolding(
                 hold, freeLengthMm, diameterMm, modulusMPa, chuckStiffness, tilt, tailstockStiffness, postStiffness);
     }
 
+    /** The same with another length standing out, mm. */
+    public WorkHolding standingOut(double lengthMm) {
+        return new WorkHolding(
+                hold, lengthMm, diameterMm, modulusMPa, chuckStiffness, chuckTilt, tailstockStiffness, postStiffness);
+    }
+
     /** The same held another way. */
     public WorkHolding held(Hold other) {
         return new WorkHolding(

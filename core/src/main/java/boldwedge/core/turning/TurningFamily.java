@@ -12,6 +12,7 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.PrintedCard;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.Sentence;
+import boldwedge.core.ask.SetUps;
 import boldwedge.core.ask.StationPage;
 import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
@@ -30,6 +31,7 @@ import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.ask.TurningReader;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.tell.BitSolid;
+import boldwedge.core.turning.tell.SetUpWords;
 import boldwedge.core.turning.tell.TurningAnswer;
 import boldwedge.core.turning.tell.TurningProof;
 import java.util.List;
@@ -123,7 +125,7 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
                                         Station.REACH,
                                         List.of("tool-on-work", "marks", "push-off"),
                                         List.of("speed", "feed", "depth"))
-                                .with(Panel.HEIGHT),
+                                .with(Panel.HEIGHT, Panel.SET_UPS),
                         StationPage.making("Grinding card")
                                 .picking(WHEEL_FACE, ORDER)
                                 .setting(WHEEL, DAMAGE, GROUND_LENGTH)
@@ -187,6 +189,11 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
     }
 
     @Override
+    public Optional<SetUps> setUps(TurningCut cut, Say say) {
+        return SetUpWords.of(cut, say);
+    }
+
+    @Override
     public List<ToolKind> kinds() {
         return List.of(KIND);
     }
@@ -198,6 +205,6 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
 
     @Override
     public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
-        return ToolMatch.byPlan(cut, BIT, List.of(), tool);
+        return ToolMatch.byPlan(this, cut, BIT, List.of(), tool);
     }
 }

@@ -244,6 +244,6 @@ public final class ScribingFamily implements ToolFamily<ScribedLine> {
 
     @Override
     public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
-        return ToolMatch.byPlan(cut, List.of(POINT, LENGTH), List.of(PRESS), tool);
+        return ToolMatch.byPlan(this, cut, List.of(POINT, LENGTH), List.of(PRESS), tool);
     }
 }

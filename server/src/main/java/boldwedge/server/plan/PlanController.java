@@ -3,6 +3,7 @@ package boldwedge.server.plan;
 import boldwedge.core.ask.Look;
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.SetUps;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneDxf;
 import boldwedge.core.drawing.SceneSvg;
@@ -96,6 +97,12 @@ class PlanController {
                         "no-such-drawing",
                         "There is no drawing of that name. There are: "
                                 + scenes.stream().map(Scene::id).distinct().collect(Collectors.joining(", ")) + "."));
+    }
+
+    /** Ways to take the cut, tried against each other: the best with what they have in hand, and why the others lose. */
+    @PostMapping("/plan/set-ups")
+    SetUps setUps(@Valid @RequestBody PlanQuestion question) {
+        return plans.setUps(Text.map(question.fields()), question.units());
     }
 
     /** The solid of what is made as STL, millimetres. */

@@ -3,6 +3,7 @@ package boldwedge.server.plan;
 import boldwedge.core.ask.Look;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.SetUps;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
 import boldwedge.core.family.Solid;
@@ -67,6 +68,15 @@ public class PlanService {
         workedPlan(fields, units);
         return Planner.solid(request(fields, units))
                 .orElseThrow(() -> Refusal.missing("no-solid", "There is no solid of this."));
+    }
+
+    /** Ways to take a cut, tried against each other. */
+    SetUps setUps(Map<String, String> fields, UnitSystem units) {
+        return Planner.setUps(request(fields, units))
+                .orElseThrow(
+                        () -> Refusal.missing(
+                                "no-set-ups",
+                                "There is nothing to search here: the cut cannot be worked out yet, or it has no taper to hold."));
     }
 
     /** The cuts that were saved last, the last first. */

@@ -213,7 +213,8 @@ public record TurningCut(
         return job.tool().family() == ToolMaterial.Family.HSS ? job.tool().modulusMPa() : SHANK_MODULUS;
     }
 
-    private static WorkHolding holding(TurningJob job) {
+    /** The work as it is held. */
+    static WorkHolding holding(TurningJob job) {
         Stiffness spring = Stiffness.of(job.lathe());
         double diameter =
                 job.operation() == Operation.FACE ? job.diameterMm() : (job.passDiameterMm() + job.finishedMm()) / 2;

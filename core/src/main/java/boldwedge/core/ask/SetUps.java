@@ -1,0 +1,26 @@
+package boldwedge.core.ask;
+
+import boldwedge.core.finding.Verdict;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Ways to take a cut, tried against each other.
+ *
+ * @param tried how many were tried
+ * @param hold how many hold all that is wanted
+ * @param best the best, the best first
+ * @param lost why the others lose, in lines
+ * @param balances where pushing away and drawing in cancel, in lines
+ */
+public record SetUps(long tried, long hold, List<SetUp> best, List<String> lost, List<String> balances) {
+    /**
+     * One of them.
+     *
+     * @param words what is set and ground
+     * @param does what comes of it
+     * @param verdict whether it holds
+     * @param take texts by field that set it up
+     */
+    public record SetUp(String words, String does, Verdict verdict, Map<String, String> take) {}
+}

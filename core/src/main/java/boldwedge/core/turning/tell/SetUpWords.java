@@ -1,0 +1,116 @@
+package boldwedge.core.turning.tell;
+
+import boldwedge.core.ask.SetUps;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
+import boldwedge.core.turning.ask.TurningField;
+import boldwedge.core.turning.model.SetUpSearch;
+import boldwedge.core.turning.model.SetUpSearch.Bound;
+import boldwedge.core.turning.model.SetUpSearch.Found;
+import boldwedge.core.turning.model.SetUpSearch.Judged;
+import boldwedge.core.turning.model.TurningCut;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Says what a search of set-ups has found. */
+public final class SetUpWords {
+    private static final int MOST = 6;
+
+    private SetUpWords() {}
+
+    /** The set-ups of a cut; empty where there is nothing to search. */
+    public static Optional<SetUps> of(TurningCut cut, Say say) {
+        return SetUpSearch.of(cut, MOST).map(found -> said(found, say));
+    }
+
+    private static SetUps said(Found found, Say say) {
+        List<SetUps.SetUp> best =
+                found.best().stream().map(one -> setUp(one, say)).toList();
+        return new SetUps(found.tried(), found.hold(), best, lost(found), balances(found, say));
+    }
+
+    private static SetUps.SetUp setUp(Judged one, Say say) {
+        SetUpSearch.SetUp s = one.setUp();
+        String words = String.format(
+                Locale.ROOT,
+                "Nose %s, side rake %s, lead %s; last pass %s at %s; %s, %s out.",
+                say.length(s.noseMm()),
+                Written.degrees(s.sideRakeRad()),
+                Written.degrees(s.leadRad()),
+                say.length(s.depthMm()),
+                say.feed(s.feedMm()),
+                s.hold().words(),
+                say.length(s.freeMm()));
+        String does = String.format(
+                Locale.ROOT,
+                "Uneven by %s, %s to dial; about %s; %s a pass. %s",
+                say.length(Math.abs(one.taperMm())),
+                say.length(one.evenMm()),
+                say.ra(one.raMm()),
+                say.time(one.minutes()),
+                inHand(one));
+        Verdict verdict = one.worst() <= 0.8 ? Verdict.FINE : one.worst() <= 1 ? Verdict.DOUBTFUL : Verdict.WRONG;
+        Map<String, String> take = Map.of(
+                TurningField.NOSE_RADIUS.id(), exact(s.noseMm(), say),
+                TurningField.SIDE_RAKE.id(), Written.degrees(s.sideRakeRad()),
+                TurningField.SIDE_EDGE.id(), Written.degrees(s.leadRad()),
+                TurningField.DEPTH.id(), exact(s.depthMm(), say),
+                TurningField.FEED.id(), Written.exact(Quantity.FEED, s.feedMm()),
+                TurningField.HOLD.id(), s.hold().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                TurningField.STICK_OUT.id(), exact(s.freeMm(), say));
+        return new SetUps.SetUp(words, does, verdict, take);
+    }
+
+    /** What it has in hand, of what is nearest to its limit. */
+    private static String inHand(Judged one) {
+        String of = noun(one.bound());
+        return one.worst() <= 1
+                ? "Nearest its limit: " + of + ", " + Math.round(100 * one.worst()) + " % of what is allowed."
+                : "It fails by " + of + ", " + Written.places(one.worst(), 1) + " times what is allowed.";
+    }
+
+    private static String noun(Bound bound) {
+        return switch (bound) {
+            case SIZE -> "taper and scatter";
+            case FINISH -> "finish";
+            case CHIP -> "a chip too thin";
+            case POWER -> "power";
+        };
+    }
+
+    private static String exact(double mm, Say say) {
+        return say.units() == UnitSystem.METRIC
+                ? Written.exact(Quantity.LENGTH, mm)
+                : Written.places(mm / 25.4, 4) + " in";
+    }
+
+    private static List<String> lost(Found found) {
+        List<String> lines = new ArrayList<>();
+        found.losers().forEach((by, count) -> {
+            if (count > 0) {
+                lines.add(String.format(Locale.ROOT, "%d by %s", count, noun(by)));
+            }
+        });
+        return lines;
+    }
+
+    private static List<String> balances(Found found, Say say) {
+        if (found.balances().isEmpty()) {
+            return List.of("No rake that can be ground draws in as much as this material pushes away.");
+        }
+        return found.balances().stream()
+                .map(one -> String.format(
+                        Locale.ROOT,
+                        "Nose %s: pushing and drawing cancel at %s of side rake with this feed and depth; a degree more is %s of taper.",
+                        say.length(one.noseMm()),
+                        Written.degrees(one.sideRakeRad()),
+                        say.length(one.perDegreeMm())))
+                .toList();
+    }
+}

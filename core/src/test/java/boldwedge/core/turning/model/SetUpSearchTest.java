@@ -1,0 +1,124 @@
+package boldwedge.core.turning.model;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.cutting.Finish;
+import boldwedge.core.family.Planner;
+import boldwedge.core.measure.Written;
+import boldwedge.core.rigidity.Hold;
+import boldwedge.core.testing.Shop;
+import boldwedge.core.turning.ask.TurningReader;
+import boldwedge.core.turning.model.SetUpSearch.Bound;
+import boldwedge.core.turning.model.SetUpSearch.Found;
+import boldwedge.core.turning.model.SetUpSearch.Judged;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class SetUpSearchTest {
+    private static final PlanRequest PIN =
+            Shop.request("diameter", "13", "finished", "12", "length", "60", "stickOut", "80", "tolerance", "±0.01");
+
+    private static Found search(PlanRequest request) {
+        return SetUpSearch.of(TurningReader.cut(request).cut().orElseThrow(), 12)
+                .orElseThrow();
+    }
+
+    /** What is promised is what the full plan says of the same set-up: taper, finish, and what is left. */
+    @Test
+    void whatIsPromisedIsWhatThePlanSays() {
+        for (Judged one : search(PIN).best()) {
+            Map<String, String> fields = new HashMap<>(PIN.fields());
+            fields.put("noseRadius", one.setUp().noseMm() + " mm");
+            fields.put("sideRake", Written.degrees(one.setUp().sideRakeRad()));
+            fields.put("sideEdge", Written.degrees(one.setUp().leadRad()));
+            fields.put("depth", one.setUp().depthMm() + " mm");
+            fields.put("feed", one.setUp().feedMm() + " mm/rev");
+            fields.put("stickOut", one.setUp().freeMm() + " mm");
+            fields.put("hold", one.setUp().hold() == Hold.CHUCK ? "chuck" : "chuck-and-centre");
+            PlanAnswer plan = Planner.plan(new PlanRequest(fields, PIN.units(), PIN.lathe()));
+            assertThat(plan.worked()).isTrue();
+            double likely = plan.figure("ra").is() / 1000 * Finish.MEASURED_OVER_THEORY[1];
+            assertThat(one.raMm()).isCloseTo(likely, within(0.05 * likely));
+            TurningCut cut = TurningReader.cut(new PlanRequest(fields, PIN.units(), PIN.lathe()))
+                    .cut()
+                    .orElseThrow();
+            assertThat(Math.abs(one.taperMm()))
+                    .as(one.toString())
+                    .isCloseTo(
+                            cut.pushOff().unevenMm(),
+                            within(0.0003 + 0.1 * cut.pushOff().unevenMm()));
+            assertThat(one.size() * cut.job().allowedErrorMm())
+                    .isCloseTo(
+                            cut.pushOff().remainingMm(),
+                            within(0.0003 + 0.1 * cut.pushOff().remainingMm()));
+        }
+    }
+
+    @Test
+    void theBestHoldsAndTheLosersHaveTheirReason() {
+        Found found = search(PIN);
+        assertThat(found.tried()).isGreaterThan(10_000);
+        assertThat(found.hold()).isPositive();
+        assertThat(found.best().getFirst().worst()).isLessThan(1);
+        long lost = found.losers().values().stream().mapToLong(Long::longValue).sum();
+        assertThat(lost + found.hold()).isEqualTo(found.tried());
+        assertThat(found.losers().get(Bound.SIZE)).isPositive();
+        assertThat(found.losers().get(Bound.FINISH)).isPositive();
+        // No two of the best are the same nose held the same way.
+        assertThat(found.best())
+                .extracting(one -> one.setUp().noseMm() + "|" + one.setUp().hold() + "|"
+                        + one.setUp().freeMm())
+                .doesNotHaveDuplicates();
+    }
+
+    /** Held closer, what held does not all hold any more. */
+    @Test
+    void aCloserToleranceLeavesFewer() {
+        Map<String, String> fields = new HashMap<>(PIN.fields());
+        fields.put("tolerance", "±0.003");
+        assertThat(search(new PlanRequest(fields, PIN.units(), PIN.lathe())).hold())
+                .isLessThan(search(PIN).hold());
+    }
+
+    /** Ground to the rake that it names, the cut leaves no taper; a degree more draws in by what it says. */
+    @Test
+    void theBalanceLeavesNoTaper() {
+        Map<String, String> fields = new HashMap<>(PIN.fields());
+        fields.put("material", "ptfe");
+        fields.put("depth", "0.5 mm");
+        fields.put("feed", "0.2 mm/rev");
+        fields.put("sideEdge", "5°");
+        PlanRequest request = new PlanRequest(fields, PIN.units(), PIN.lathe());
+        var balances = search(request).balances();
+        assertThat(balances).isNotEmpty();
+        for (SetUpSearch.Balance one : balances) {
+            fields.put("noseRadius", one.noseMm() + " mm");
+            assertThat(Math.abs(taper(fields, one.sideRakeRad()))).isLessThan(0.002);
+            double more = taper(fields, one.sideRakeRad() + Math.toRadians(1));
+            double less = taper(fields, one.sideRakeRad() - Math.toRadians(1));
+            assertThat((less - more) / 2).isCloseTo(one.perDegreeMm(), within(0.15 * one.perDegreeMm() + 1e-4));
+        }
+    }
+
+    private static double taper(Map<String, String> fields, double rake) {
+        Map<String, String> with = new HashMap<>(fields);
+        with.put("sideRake", Math.toDegrees(rake) + "°");
+        PlanAnswer plan = Planner.plan(new PlanRequest(with, PIN.units(), PIN.lathe()));
+        assertThat(plan.worked()).isTrue();
+        return plan.figure("taper").is();
+    }
+
+    @Test
+    void facingHasNoTaperToHold() {
+        assertThat(SetUpSearch.of(
+                        TurningReader.cut(Shop.request("operation", "face", "finished", "0", "length", "0.5"))
+                                .cut()
+                                .orElseThrow(),
+                        5))
+                .isEmpty();
+    }
+}

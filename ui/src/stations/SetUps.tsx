@@ -1,0 +1,51 @@
+import { useMutation } from '@tanstack/react-query';
+import { type Schemas, send, sentenceOf } from '../api/client';
+import { useCut, useEdit } from '../cut/CutContext';
+
+const WORDS = { FINE: 'holds', DOUBTFUL: 'just holds', WRONG: 'fails', TOLD: '' } as const;
+
+/** Ways to take this cut, tried against each other: the best to take over, and why the others lose. */
+export function SetUps() {
+  const { draft } = useCut();
+  const edit = useEdit();
+  const search = useMutation({
+    mutationFn: () =>
+      send<Schemas['SetUps']>('POST', '/api/plan/set-ups', { fields: draft.fields, units: draft.units }),
+  });
+  const found = search.data;
+  return (
+    <div className="set-ups">
+      <button type="button" className="quiet" disabled={search.isPending} onClick={() => search.mutate()}>
+        Search set-ups: nose, rake, lead, depth, feed, support
+      </button>
+      {search.error && <p role="alert">{sentenceOf(search.error)}</p>}
+      {found && (
+        <section aria-label="Set-ups found">
+          <p role="status">
+            {found.hold} of {found.tried} set-ups hold size, taper and finish
+            {found.lost.length > 0 && <>; lost: {found.lost.join(', ')}</>}.
+          </p>
+          <ul className="tools">
+            {found.best.map((one) => (
+              <li key={one.words} className="tool-row">
+                <div className="tool-row-head">
+                  <span>{one.words}</span>
+                  <span className="tool-verdict">{WORDS[one.verdict]}</span>
+                  <button type="button" className="mend" onClick={() => edit({ kind: 'fields', fields: one.take })}>
+                    Take it
+                  </button>
+                </div>
+                <p>{one.does}</p>
+              </li>
+            ))}
+          </ul>
+          {found.balances.map((line) => (
+            <p key={line} className="quiet-words">
+              {line}
+            </p>
+          ))}
+        </section>
+      )}
+    </div>
+  );
+}
