@@ -133,7 +133,12 @@ public final class TurningReader extends FieldReader {
                 ? value(TurningField.LENGTH)
                 : (value(TurningField.DIAMETER) - value(TurningField.FINISHED)) / 2;
         double depth = typed(TurningField.DEPTH)
-                .orElse(Math.min(stockToGo, usualLast(tolerance.orElseThrow().widthMm())));
+                .orElse(Math.min(
+                        stockToGo,
+                        usualLast(
+                                operation.get() == Operation.FACE
+                                        ? CLOSE_MM
+                                        : tolerance.orElseThrow().widthMm())));
         double overhang = typed(TurningField.OVERHANG).orElse(1.5 * blank.get().heightMm());
         return Optional.of(new TurningJob(
                 operation.get(),
