@@ -79,7 +79,7 @@ class ShopOverHttpTest extends OverHttp {
                         question("diameter", "1-1/4", "finished", "1.200 in", "sideRake", "11°30'"))
                 .json();
         assertThat(figure(answer, "sideRake")).isCloseTo(11.5, within(1e-9));
-        assertThat(figure(answer, "depth")).isCloseTo(0.5, within(1e-9));
+        assertThat(figure(answer, "depth")).isCloseTo(0.25, within(1e-9));
         assertThat(answer.path("findings").get(0).path("working").size()).isPositive();
     }
 

@@ -152,6 +152,21 @@ public final class BoreAnswer {
                 number(cut.damped().damping()));
         f.add("pushGrowth", "Growth of the push on a wave", Station.REACH, newtonsPerMm(cut.directionalNPerMm()));
         f.add("diameterError", "Left small by", Station.REACH, mm(cut.push().largestMm()));
+        f.add(
+                "dialIn",
+                "To dial out on the diameter",
+                Station.REACH,
+                mm(cut.push().evenMm()));
+        f.add(
+                "afterDialling",
+                "Left either way when dialled in",
+                Station.REACH,
+                mm(cut.push().remainingMm()));
+        f.add(
+                "flankDamping",
+                "Damping of the flank on a wave",
+                Station.REACH,
+                newtonsPerMm(cut.flankNPerMm().chosen()));
         f.add("taper", "Taper", Station.REACH, mm(cut.push().taperMm()));
         f.add(
                 "springPasses",

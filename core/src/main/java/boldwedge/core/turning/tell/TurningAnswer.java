@@ -4,9 +4,12 @@ import static boldwedge.core.measure.Amount.grams;
 import static boldwedge.core.measure.Amount.metresPerMinute;
 import static boldwedge.core.measure.Amount.minutes;
 import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mm2;
 import static boldwedge.core.measure.Amount.mm3;
+import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mmPerRev;
 import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
 import static boldwedge.core.measure.Amount.profile;
 import static boldwedge.core.measure.Amount.ra;
 import static boldwedge.core.measure.Amount.rad;
@@ -207,6 +210,37 @@ public final class TurningAnswer {
                 "Left large by spring",
                 Station.REACH,
                 mm(cut.pushOff().largestMm()));
+        f.add(
+                "dialIn",
+                "To dial in on the diameter",
+                Station.REACH,
+                mm(cut.pushOff().evenMm()));
+        f.add(
+                "afterDialling",
+                "Left either way when dialled in",
+                Station.REACH,
+                mm(cut.pushOff().remainingMm()));
+        f.add(
+                "chipArea",
+                "Area of the chip",
+                Station.REACH,
+                mm2(cut.cutting().force().chipAreaMm2()));
+        f.add(
+                "chipThickness",
+                "Chip, on average",
+                Station.REACH,
+                mm(cut.cutting().force().meanChipMm()));
+        f.add(
+                "edgePress",
+                "The edge's own push, by length",
+                Station.REACH,
+                newtonsPerMm(cut.cutting().at().press().acrossNPerMm()));
+        f.add(
+                "give",
+                "Give of work and tool at the end",
+                Station.REACH,
+                mmPerNewton(cut.holding()
+                        .complianceAt(cut.pushOff().stations().getLast().fromChuckMm())));
         f.add("taper", "Taper over the cut", Station.REACH, mm(cut.pushOff().taperMm()));
         f.add(
                 "springPasses",
