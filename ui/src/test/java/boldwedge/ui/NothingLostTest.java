@@ -28,11 +28,6 @@ class NothingLostTest extends PageTest {
         assertThat(page.locator(".keys dd").first()).isVisible();
     }
 
-    /** Answers questions for plans this much later. */
-    private void slow(int ms) {
-        page.route(PLAN, route -> later(route, ms));
-    }
-
     private void leaveField() {
         page.locator("body").click(new Locator.ClickOptions().setPosition(5, 790));
     }
@@ -59,7 +54,7 @@ class NothingLostTest extends PageTest {
     @ValueSource(ints = {0, 400})
     void unitsFlipWhereTheTextIsRead(int slowerMs) {
         newCut("cut");
-        slow(slowerMs);
+        slow("/api/plan", slowerMs);
         browser.field("diameter").fill("75");
         page.keyboard().press("Alt+u");
         assertThat(page.getByLabel("Units: inches")).isVisible();
@@ -84,7 +79,7 @@ class NothingLostTest extends PageTest {
     void whatIsTypedWhileASaveIsUnderWayStaysUnsavedAndIsThereAfterAReload() {
         newCut("cut");
         page.getByLabel("Name of the cut").fill("Slow save");
-        page.route("**/api/cuts", route -> later(route, 500));
+        slow("/api/cuts", 500);
         button("Save •").click();
         browser.field("diameter").fill("31.5");
         page.waitForURL(Pattern.compile(".*/cut/[0-9a-f-]{36}/cut"));
@@ -165,7 +160,7 @@ class NothingLostTest extends PageTest {
     @Test
     void underASlowProgramWhatIsShownIsMarkedAndTheNewestComes() {
         newCut("cut");
-        slow(700);
+        slow("/api/plan", 700);
         for (int i = 1; i <= 12; i++) {
             browser.field("finished").fill("2" + i % 10 + ".5");
             page.waitForTimeout(60);

@@ -5,9 +5,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import boldwedge.server.testing.RunningShop;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.PlaywrightException;
-import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 
@@ -15,7 +14,6 @@ import org.junit.jupiter.api.BeforeEach;
 abstract class PageTest {
     Browser browser;
     Page page;
-    private boolean closing;
 
     @BeforeEach
     void open() {
@@ -26,20 +24,22 @@ abstract class PageTest {
 
     @AfterEach
     void close() {
-        closing = true;
         browser.close();
     }
 
-    /** Lets a request through after a while; one that is still under way when the test ends ends with it. */
-    final void later(Route route, int ms) {
-        try {
-            page.waitForTimeout(ms);
-            route.resume();
-        } catch (PlaywrightException gone) {
-            if (!closing) {
-                throw gone;
-            }
-        }
+    /**
+     * Makes requests whose address ends so wait before they are sent. The page itself waits: a request held back by the test would still
+     * be held when the test ends, and end with an error of the browser's.
+     */
+    final void slow(String addressEnd, int ms) {
+        page.evaluate("""
+                ([end, ms]) => {
+                  const sent = window.fetch;
+                  window.fetch = async (asked, how) => {
+                    if (String(asked.url ?? asked).endsWith(end)) await new Promise((go) => setTimeout(go, ms));
+                    return sent(asked, how);
+                  };
+                }""", List.of(addressEnd, ms));
     }
 
     /** Opens what holds, which is folded to a line. */
