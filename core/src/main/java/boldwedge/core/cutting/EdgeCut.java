@@ -32,6 +32,9 @@ public record EdgeCut(
         Finish finish,
         Span smallestChipMm) {
 
+    /** A torn surface is rougher than a clean one by this share at the most (ours; docs/formulas.md). */
+    private static final double TORN = 1.3;
+
     /**
      * What an edge is set to do.
      *
@@ -112,6 +115,21 @@ public record EdgeCut(
     /** Power at the edge, W. */
     public double powerWatt() {
         return force.powerWatt(surfaceSpeed());
+    }
+
+    /**
+     * How strongly metal builds up on the edge here and tears off, 0 to 1: as the material does, most at low speed and gone towards the top of
+     * the range (trend in Boothroyd &amp; Knight ch. 3; the line is ours).
+     */
+    public double buildsUp() {
+        return at.work().builtUp()
+                * Math.clamp(
+                        1.25 - 0.7 * surfaceSpeed() / at.work().surfaceSpeed(at.tool()).low(), 0, 1);
+    }
+
+    /** Finish where the edge builds up and tears, Ra in mm: up to a bit over twice the likely one. */
+    public double tornRaMm() {
+        return likelyRaMm() * (1 + TORN * buildsUp());
     }
 
     /** Finish that is likely measured, Ra in mm: the marks and what usually adds to them. */

@@ -41,6 +41,8 @@ import java.util.OptionalDouble;
 public final class EdgeRules {
     /** From this share of the push on, the edge's own part is worth a line. */
     private static final double OWN_SHARE = 0.3;
+    /** Stronger than this the edge builds up for sure. */
+    private static final double TEARS = 0.7;
 
     /** Over the range by more than this it will not do; under it by more than the other it is told to be slow. */
     private static final double FAR_OVER = 0.15;
@@ -189,17 +191,24 @@ public final class EdgeRules {
                     .build();
         }
         double likely = cut.likelyRaMm();
-        double margin = at.raMm() / likely - 1;
+        boolean tears = cut.buildsUp() > TEARS;
+        double margin = at.raMm() / (tears ? cut.tornRaMm() : likely) - 1;
         Amount feed = origin(mmPerRev(cut.feedMm()), at.typedFeedMm());
         Finding.Builder finding = Finding.at(Station.REACH, "finish")
                 .says(
-                        margin < -0.3 ? Verdict.WRONG : margin < -1e-6 ? Verdict.DOUBTFUL : Verdict.FINE,
+                        at.raMm() / likely - 1 < -0.3
+                                ? Verdict.WRONG
+                                : margin < -1e-6 ? Verdict.DOUBTFUL : Verdict.FINE,
                         String.format(
                                 Locale.ROOT,
-                                "Feed %s with a nose of %s leaves about %s; %s is wanted.",
+                                "Feed %s with a nose of %s leaves about %s%s; %s is wanted.",
                                 say.feed(cut.feedMm()),
                                 say.length(cut.profile().noseRadiusMm()),
                                 say.ra(likely),
+                                tears
+                                        ? ", and torn where metal builds up on the edge, as at this speed it does, about "
+                                                + say.ra(cut.tornRaMm())
+                                        : "",
                                 say.ra(at.raMm())))
                 .margin(margin)
                 .step(peak().told(say));
@@ -221,6 +230,10 @@ public final class EdgeRules {
                         .told(say))
                 .source(
                         "Exact geometry of the marks; surplus after Boothroyd & Knight, Fundamentals of Machining, ch. 5");
+        if (margin < 0 && tears) {
+            faster().ifPresent(rpm -> finding.mend(
+                    "Run at " + say.rpm(rpm), fields.speed().id(), say.rpm(rpm)));
+        }
         if (margin < 0) {
             if (cut.feedChoice().feedMm() < cut.feedMm() * 0.99) {
                 String finer = say.feed(cut.feedChoice().feedMm());
@@ -237,6 +250,13 @@ public final class EdgeRules {
             }
         }
         return finding.build();
+    }
+
+    /** The machine's fastest speed within the range, when that is faster than now. */
+    private OptionalDouble faster() {
+        double high = at.work().surfaceSpeed(at.tool()).high() * 1000 / (Math.PI * at.diameterMm());
+        OptionalDouble best = at.lathe().speeds().atOrBelow(high);
+        return best.isPresent() && best.getAsDouble() > 1.03 * cut.rpm() ? best : OptionalDouble.empty();
     }
 
     /** Peak to valley: where the leading side of one mark meets the trailing side of the next. */

@@ -182,6 +182,7 @@ public final class StockCatalogue {
                 Span.of(row, "friction", DEG),
                 row.number("rake_ref") * DEG,
                 Map.copyOf(speeds),
+                row.number("built_up_share"),
                 row.text("built_up"),
                 row.text("chip"),
                 cited(row));

@@ -20,6 +20,7 @@ import java.util.Map;
  * @param frictionRad mean friction angle on the rake face, radians
  * @param referenceRakeRad rake at which kc1.1 was measured, radians
  * @param surfaceSpeeds surface speed in m/min by tool material id
+ * @param builtUp how strongly it builds up on the edge when cut slowly and dry, 0 to 1
  * @param builtUpEdge what to expect of a built-up edge
  * @param chip what the chip looks like
  * @param source citations, joined
@@ -40,6 +41,7 @@ public record WorkMaterial(
         Span frictionRad,
         double referenceRakeRad,
         Map<String, Span> surfaceSpeeds,
+        double builtUp,
         String builtUpEdge,
         String chip,
         String source)

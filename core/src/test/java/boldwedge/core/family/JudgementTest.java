@@ -91,6 +91,23 @@ class JudgementTest {
         assertThat(first.mends().getFirst().field()).isEqualTo("speed");
     }
 
+    /** "Soft steel as slow as that tears, whatever the feed: run it faster, or oil it and give it more rake." */
+    @Test
+    void softSteelCutTooSlowlyTears() {
+        Finding finish = plan("speed", "60 rpm").findings().stream()
+                .filter(finding -> finding.id().equals("finish"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(finish.verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(finish.statement()).contains("torn where metal builds up");
+        assertThat(finish.mends().getFirst().field()).isEqualTo("speed");
+        Finding brass = plan("material", "brass-free", "speed", "60 rpm").findings().stream()
+                .filter(finding -> finding.id().equals("finish"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(brass.statement()).doesNotContain("torn");
+    }
+
     /** "The point is way over centre, it rubs on its front: set it down." */
     @Test
     void aPointTooHigh() {

@@ -32,6 +32,8 @@ public final class BoreReader extends FieldReader {
     /** A bar that leaves this share of the hole's radius free all round is the usual choice. */
     private static final double USUAL_BAR_SHARE = 0.7;
 
+    private static final double SMALLEST_BIT_MM = 3;
+
     private static final double USUAL_FINISH_DEPTH_MM = 0.15;
 
     private static final double USUAL_FINISH_DEPTH_INCH = 0.006 * 25.4;
@@ -313,7 +315,10 @@ public final class BoreReader extends FieldReader {
                     (job.insert().isPresent() ? "A pocket for this insert (" : "A hole for this bit (")
                             + length(job.bit().widthMm()) + ") is too wide for a "
                             + (job.necked() ? "nose" : "bar") + " of " + length(tip)
-                            + ": keep it under " + length(0.6 * tip) + ".");
+                            + ": keep it under " + length(0.6 * tip) + "."
+                            + (0.6 * tip < SMALLEST_BIT_MM
+                                    ? " No bit is that small: so thin a bar is ground with its point from one piece of tool steel, which is not reckoned here yet."
+                                    : ""));
         }
         if (job.rodHoleMm() > 0.75 * tip) {
             wrong(

@@ -232,10 +232,6 @@ public final class TurningProof {
         double slack = Math.max(0, (to - from - apartMm) / 2);
         Span range = job.work().surfaceSpeed(job.tool());
         ToolSignature use = cut.wedge().signature(cut.used());
-        String builtUp = job.work().builtUpEdge();
-        double tendency = builtUp.startsWith("Strong")
-                ? 1
-                : builtUp.startsWith("Built-up") ? 0.9 : builtUp.startsWith("Some") ? 0.6 : 0.2;
         return new Prediction(
                 // A pass is set to the middle of the tolerance.
                 job.finishedMm() + job.tolerance().middleMm(),
@@ -253,7 +249,7 @@ public final class TurningProof {
                         Math.min(use.endRelief(), use.sideRelief()), cut.wedge().leastNoseClearance(cut.used())),
                 cut.cutting().force().meanChipMm(),
                 cut.cutting().smallestChipMm().chosen(),
-                tendency,
+                job.work().builtUp(),
                 job.tool().family() == ToolMaterial.Family.HSS,
                 job.hold().slenderness(job.freeLengthMm(), Math.max(1, job.finishedMm())),
                 job.overhangMm() / job.blank().heightMm(),
