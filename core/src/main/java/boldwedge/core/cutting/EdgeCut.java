@@ -124,7 +124,12 @@ public record EdgeCut(
     public double buildsUp() {
         return at.work().builtUp()
                 * Math.clamp(
-                        1.25 - 0.7 * surfaceSpeed() / at.work().surfaceSpeed(at.tool()).low(), 0, 1);
+                        1.25
+                                - 0.7
+                                        * surfaceSpeed()
+                                        / at.work().surfaceSpeed(at.tool()).low(),
+                        0,
+                        1);
     }
 
     /** Finish where the edge builds up and tears, Ra in mm: up to a bit over twice the likely one. */

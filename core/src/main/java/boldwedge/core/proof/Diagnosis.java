@@ -319,13 +319,14 @@ public final class Diagnosis {
     }
 
     private void heat() {
-        if (measured.chip() != Measured.Chip.BLUE || !predicted.drawsSoft()) {
+        double over = predicted.surfaceSpeed() / predicted.fastestGood();
+        // Carbide is meant to send its heat off with the chip: blue is amiss there only over the range.
+        if (measured.chip() != Measured.Chip.BLUE || (!predicted.drawsSoft() && over <= 1)) {
             return;
         }
-        double over = predicted.surfaceSpeed() / predicted.fastestGood();
         add(
                 "too-fast",
-                "Too fast for high-speed steel",
+                predicted.drawsSoft() ? "Too fast for high-speed steel" : "Too fast for carbide: its life goes",
                 String.format(
                         Locale.ROOT,
                         "Blue chips at %s; the range ends at %s.",

@@ -231,8 +231,8 @@ public final class EdgeRules {
                 .source(
                         "Exact geometry of the marks; surplus after Boothroyd & Knight, Fundamentals of Machining, ch. 5");
         if (margin < 0 && tears) {
-            faster().ifPresent(rpm -> finding.mend(
-                    "Run at " + say.rpm(rpm), fields.speed().id(), say.rpm(rpm)));
+            faster().ifPresent(rpm ->
+                    finding.mend("Run at " + say.rpm(rpm), fields.speed().id(), say.rpm(rpm)));
         }
         if (margin < 0) {
             if (cut.feedChoice().feedMm() < cut.feedMm() * 0.99) {

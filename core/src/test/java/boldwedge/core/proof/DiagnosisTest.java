@@ -8,6 +8,10 @@ import org.junit.jupiter.api.Test;
 
 class DiagnosisTest {
     private static Prediction predicted(double near, double far, double speed) {
+        return predicted(near, far, speed, true);
+    }
+
+    private static Prediction predicted(double near, double far, double speed, boolean drawsSoft) {
         return new Prediction(
                 20,
                 near,
@@ -24,7 +28,7 @@ class DiagnosisTest {
                 0.05,
                 0.002,
                 0.9,
-                true,
+                drawsSoft,
                 3,
                 1.5,
                 List.of());
@@ -69,6 +73,16 @@ class DiagnosisTest {
     @Test
     void asPredictedThereIsNothingToExplain() {
         assertThat(rank(predicted(0.001, 0.002, 22), diameters(20.001, 20.002))).isEmpty();
+    }
+
+    /** Carbide sends its heat off with the chip: blue is how it should be, until it is over the range. */
+    @Test
+    void blueChipsOfCarbideAreAmissOnlyOverItsRange() {
+        Measured blue = new Measured(20, 20, OptionalDouble.empty(), Measured.Chip.BLUE, Measured.Sound.QUIET);
+        assertThat(rank(predicted(0, 0, 28, false), blue)).isEmpty();
+        Cause over = rank(predicted(0, 0, 36, false), blue).getFirst();
+        assertThat(over.id()).isEqualTo("too-fast");
+        assertThat(over.title()).contains("carbide");
     }
 
     @Test

@@ -28,6 +28,9 @@ import java.util.Locale;
 
 /** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
 final class SpringFindings {
+    /** More than this over centre is no hair, mm. */
+    private static final double HAIR_MM = 0.25;
+
     /** A thinner end has no room for a centre hole, mm: the smallest centre drills are 3.15 mm thick. */
     static final double LEAST_CENTRED_MM = 4;
 
@@ -336,6 +339,14 @@ final class SpringFindings {
                         .with("h", "height wanted", mm(job.heightMm()))
                         .with("z", "point above its base", mm(cut.bit().point().getZ()))
                         .told(say))
+                .school(
+                        "On centre",
+                        "The angles in use are the angles ground; facing leaves no pip",
+                        Math.abs(job.heightMm()) < HAIR_MM / 10)
+                .school(
+                        "A hair above",
+                        "On the outside it gains a little rake and the drop under the cut brings it to centre; never for facing",
+                        job.heightMm() > 0 && job.heightMm() <= HAIR_MM)
                 .source("The lathe's card and the bit's solid")
                 .build());
         findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, TurningField.HEIGHT.id()));
