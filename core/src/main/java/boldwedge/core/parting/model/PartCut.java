@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.stream.Stream;
+import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
  * Everything that is computed about one parting or grooving job.
@@ -352,20 +353,16 @@ public record PartCut(
 
     /** Diameter under which the front of the tip rubs, mm; 0 when it clears to the end. */
     public double rubsUnderMm() {
-        double low = 1e-3;
-        double high = job.diameterMm();
-        if (clearanceAt(high) <= 0) {
-            return high;
+        double least = 1e-3;
+        double outside = job.diameterMm();
+        if (clearanceAt(outside) <= 0) {
+            return outside;
         }
-        for (int i = 0; i < 60; i++) {
-            double mid = (low + high) / 2;
-            if (clearanceAt(mid) > 0) {
-                high = mid;
-            } else {
-                low = mid;
-            }
+        if (clearanceAt(least) > 0) {
+            return 0;
         }
-        return high < 0.05 ? 0 : high;
+        double rubs = new BrentSolver(1e-9).solve(1000, this::clearanceAt, least, outside);
+        return rubs < 0.05 ? 0 : rubs;
     }
 
     private double clearanceAt(double diameter) {
