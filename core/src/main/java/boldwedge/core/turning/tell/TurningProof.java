@@ -85,15 +85,14 @@ public final class TurningProof {
      * wrong or nothing stands out of a chuck.
      */
     public static Optional<Lessons.About> about(PlanRequest request) {
-        return TurningReader.cut(request)
-                .cut()
-                .filter(cut ->
-                        cut.job().operation() != Operation.FACE && cut.job().hold() != Hold.BETWEEN_CENTRES)
-                .map(cut -> new Lessons.About(
+        return new TurningReader(request)
+                .read()
+                .filter(job -> job.operation() != Operation.FACE && job.hold() != Hold.BETWEEN_CENTRES)
+                .map(job -> new Lessons.About(
                         request.text(TurningField.LATHE),
                         "",
                         "chuck",
-                        cut.job().lathe().chuckTilt().isPresent()));
+                        job.lathe().chuckTilt().isPresent()));
     }
 
     /**
