@@ -1379,6 +1379,8 @@ export interface components {
         };
         WorkMaterial: {
             angleGroup: string;
+            /** Format: double */
+            builtUp: number;
             builtUpEdge: string;
             chip: string;
             /** Format: double */
