@@ -1080,6 +1080,7 @@ export interface components {
             fields: {
                 [key: string]: string;
             };
+            folded?: boolean;
             /** @enum {string} */
             look?: "ALL" | "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB" | "CARD";
             /** @enum {string} */
@@ -1226,7 +1227,8 @@ export interface components {
         };
         Stroke: {
             closed: boolean;
-            points: components["schemas"]["Point"][];
+            /** @description Corners as SVG writes them: x,y x,y. Y is up. */
+            points: string;
             /** @enum {string} */
             role: "EDGE" | "CUTTING_EDGE" | "HIDDEN" | "CENTRE" | "DIMENSION" | "WORK" | "WORK_AREA" | "TOOL" | "GROUND" | "SWEPT" | "CHIP" | "FIXTURE" | "CAPTION";
         };

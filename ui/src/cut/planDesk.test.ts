@@ -17,7 +17,7 @@ const desk = () => {
   return one;
 };
 const ask = (one: PlanDesk, depth: string, look: Look = 'CUT') => {
-  const question = { fields: { depth }, units: 'METRIC' as const, look };
+  const question = { fields: { depth }, units: 'METRIC' as const, look, folded: true };
   one.ask(question);
   return question;
 };
@@ -97,7 +97,7 @@ describe('the desk that asks for plans', () => {
   it('shows a station again without asking while nothing was typed', async () => {
     const one = desk();
     const fields = { depth: '1' };
-    const to = (look: Look) => one.ask({ fields, units: 'METRIC', look });
+    const to = (look: Look) => one.ask({ fields, units: 'METRIC', look, folded: true });
     to('CUT');
     calls[0]?.answer('1');
     await settle();

@@ -17,6 +17,8 @@ interface Question {
   fields: Texts;
   units: Units;
   look: Look;
+  /** Whether what holds is folded away: its workings are not sent then. */
+  folded: boolean;
 }
 
 const RECORDS_AWAY =
@@ -29,6 +31,8 @@ const REST_MS = 600;
 /** A program that does not answer is asked again after so long, then twice as long, up to the longest. */
 const AGAIN_MS = 1000;
 const AGAIN_AT_MOST_MS = 8000;
+
+const seen = (question: Question) => `${question.look}${question.folded ? '' : ' unfolded'}`;
 
 const sameTexts = (a: Question | undefined, b: Question) => a?.fields === b.fields && a.units === b.units;
 
@@ -55,7 +59,7 @@ export class PlanDesk {
   /** What the answer that is shown was asked with. */
   private answered: Question | undefined;
   /** Answers to the same texts by what was looked at. */
-  private looks = new Map<Look, PlanAnswer>();
+  private looks = new Map<string, PlanAnswer>();
   private lateTimer: ReturnType<typeof setTimeout> | undefined;
   private againTimer: ReturnType<typeof setTimeout> | undefined;
   private restTimer: ReturnType<typeof setTimeout> | undefined;
@@ -72,7 +76,7 @@ export class PlanDesk {
   /** Wants an answer to this; what was wanted before and is not under way is forgotten. */
   ask(question: Question): void {
     this.wanted = question;
-    const kept = sameTexts(this.answered, question) ? this.looks.get(question.look) : undefined;
+    const kept = sameTexts(this.answered, question) ? this.looks.get(seen(question)) : undefined;
     if (kept) {
       this.answered = question;
       this.show(kept, this.plan.trouble);
@@ -130,7 +134,7 @@ export class PlanDesk {
   private fetchCard(): void {
     const at = this.answered;
     if (at && this.underWay === undefined && this.listeners.size > 0 && !this.plan.stale)
-      this.send({ ...at, look: 'CARD' });
+      this.send({ ...at, look: 'CARD', folded: false });
   }
 
   private keepCard(question: Question, card: PlanAnswer): void {
@@ -143,7 +147,7 @@ export class PlanDesk {
       this.plan = { ...this.plan, card: undefined };
     }
     this.answered = question;
-    if (answer.worked) this.looks.set(question.look, answer);
+    if (answer.worked) this.looks.set(seen(question), answer);
     this.show(answer, trouble);
   }
 

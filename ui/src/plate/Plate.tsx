@@ -17,8 +17,10 @@ function painted(scene: Scene): { className: string; d: string }[] {
   const top = scene.bottom + scene.height;
   for (const { role, points, closed } of scene.strokes) {
     let d = '';
-    for (const p of points)
-      d += `${d ? 'L' : 'M'}${Math.round((p.x - scene.left) * 100) / 100} ${Math.round((top - p.y) * 100) / 100}`;
+    for (const point of points.split(' ')) {
+      const [x = 0, y = 0] = point.split(',').map(Number);
+      d += `${d ? 'L' : 'M'}${Math.round((x - scene.left) * 100) / 100} ${Math.round((top - y) * 100) / 100}`;
+    }
     const className = `s-${role.toLowerCase().replace('_', '-')}${closed ? ' s-closed' : ''}`;
     const last = paths.at(-1);
     if (last && !closed && last.className === className) last.d += d;

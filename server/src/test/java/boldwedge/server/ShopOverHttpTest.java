@@ -97,6 +97,41 @@ class ShopOverHttpTest extends OverHttp {
         assertThat(wrong.field("diameter")).contains("does not start with a number");
     }
 
+    /** Tools that are alike stand by name with one verdict; one that was ground since is judged by what was measured last. */
+    @Test
+    void alikeToolsAreJudgedAlikeAndAGrindTellsThemApart() {
+        for (String name : List.of("Alike C", "Alike A", "Alike B")) {
+            Answer kept = shop.send("POST", "/api/crib/tools", tool(0, name, ""));
+            if (name.endsWith("B")) {
+                String tool = kept.json().path("id").asString();
+                grind(tool, "2026-03-02", "-12°");
+                grind(tool, "2026-03-01", "12°");
+            }
+        }
+        Map<String, JsonNode> found = new java.util.LinkedHashMap<>();
+        shop.send("POST", "/api/crib/which", question()).json().forEach(one -> {
+            String name = one.path("tool").path("name").asString();
+            if (name.startsWith("Alike")) {
+                found.put(name, one.path("match"));
+            }
+        });
+        assertThat(found.keySet()).containsExactly("Alike A", "Alike C", "Alike B");
+        assertThat(found.get("Alike A")).isEqualTo(found.get("Alike C"));
+        List<Double> ranks = found.values().stream()
+                .map(match -> match.path("rank").asDouble())
+                .toList();
+        assertThat(ranks.getLast()).isGreaterThan(ranks.getFirst());
+    }
+
+    private void grind(String tool, String day, String sideRake) {
+        assertThat(shop.send(
+                                "POST",
+                                "/api/crib/tools/" + tool + "/grinds",
+                                Map.of("onDay", day, "units", "METRIC", "measured", Map.of("sideRake", sideRake)))
+                        .status())
+                .isEqualTo(200);
+    }
+
     @Test
     void whoeverSavesSecondIsToldAndNothingIsOverwritten() {
         JsonNode kept = shop.send("POST", "/api/crib/tools", tool(0, "Conflict bit", "first"))

@@ -38,8 +38,15 @@ public enum Look {
         return this == ALL || this == MAKE || this == CARD;
     }
 
-    /** Whether a finding is seen whole. The first station tells also what stands in the way further on. */
-    public boolean seesWhole(Finding finding) {
+    /**
+     * Whether a finding is seen whole. The first station tells also what stands in the way further on.
+     *
+     * @param folded whether what holds is folded away
+     */
+    public boolean seesWhole(Finding finding, boolean folded) {
+        if (folded && finding.verdict() == Verdict.FINE) {
+            return false;
+        }
         return this == ALL
                 || finding.station().name().equals(name())
                 || this == CUT

@@ -38,7 +38,16 @@ public final class Planner {
 
     /** The answer with the drawings and workings of what is looked at. */
     public static PlanAnswer plan(PlanRequest request, Look look) {
-        return plan(Families.of(request), request, look);
+        return plan(request, look, false);
+    }
+
+    /**
+     * The answer with the drawings and workings of what is looked at.
+     *
+     * @param folded whether what holds comes as its line alone
+     */
+    public static PlanAnswer plan(PlanRequest request, Look look, boolean folded) {
+        return plan(Families.of(request), request, look, folded);
     }
 
     /** Ways to take a cut, tried against each other; empty where there is nothing to search or a field is wrong. */
@@ -50,7 +59,7 @@ public final class Planner {
         return family.read(request).cut().flatMap(cut -> family.setUps(cut, new Say(request.units())));
     }
 
-    private static <C> PlanAnswer plan(ToolFamily<C> family, PlanRequest request, Look look) {
+    private static <C> PlanAnswer plan(ToolFamily<C> family, PlanRequest request, Look look, boolean folded) {
         Read<C> read = family.read(request);
         if (read.cut().isEmpty()) {
             return new PlanAnswer(
@@ -75,7 +84,7 @@ public final class Planner {
                 told.figures(),
                 told.findings().stream()
                         .sorted(WORST_FIRST)
-                        .map(finding -> look.seesWhole(finding) ? finding : finding.brief())
+                        .map(finding -> look.seesWhole(finding, folded) ? finding : finding.brief())
                         .toList(),
                 drawn(told.drawings(), look == Look.ALL ? any -> true : look.scenes(page, family.trial())::contains),
                 look.seesMaking() ? steps(told.making().get(), look) : List.of(),

@@ -1,7 +1,9 @@
 package boldwedge.server.crib;
 
 import boldwedge.server.storage.TextMapHandler;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.apache.ibatis.annotations.Delete;
@@ -45,11 +47,49 @@ interface CribMapper {
     @Options(fetchSize = 500)
     Cursor<ToolRecord> each();
 
-    /** The next tools of a kind in the order of their ids. */
+    /** Texts of a tool as it was last measured: what its last grind measured goes before its card. */
+    String AS_MEASURED = "t.fields || coalesce(g.measured, '{}'::jsonb)";
+
+    String LAST_GRINDS = " left join (select distinct on (tool_id) tool_id, measured from grind"
+            + " order by tool_id, on_day desc, at desc, entered desc) g on g.tool_id = t.id";
+
+    /**
+     * Tools that are alike to the last text.
+     *
+     * @param fields their texts as last measured
+     * @param tools how many there are
+     * @param first name and id of the one that comes first by name
+     */
+    record Alike(Map<String, String> fields, int tools, String first) {}
+
+    /** The tools of a kind, those that are alike counted together; within a transaction. */
+    @Select("select own as fields, count(*) as tools, min(name || ' ' || id) as first from (select t.id, t.name, "
+            + AS_MEASURED + " as own from tool t" + LAST_GRINDS
+            + " where t.kind = #{kind}) made group by own")
+    @Options(fetchSize = 500)
+    Cursor<Alike> alike(String kind);
+
+    /**
+     * Which tool has which texts.
+     *
+     * @param id the tool's id
+     * @param fields its texts as last measured
+     */
+    record AsMeasured(UUID id, Map<String, String> fields) {}
+
+    /** The tools of a kind with these texts as last measured; of those that are alike the first by name. */
     @Select(
-            "<script>" + TOOL
-                    + " where <if test='after != null'>id &gt; #{after} and </if> kind = #{kind} order by id limit #{most}</script>")
-    List<ToolRecord> ofKind(String kind, @Nullable UUID after, int most);
+            "<script>select id, own as fields from (select t.id, own, row_number() over (partition by own order by name, id) as n"
+                    + " from (select t.id, t.name, " + AS_MEASURED + " as own from tool t" + LAST_GRINDS
+                    + " where t.kind = #{kind}) t where own in <foreach collection='all' item='one' open='(' separator=',' close=')'>"
+                    + "#{one,typeHandler=" + TextMapHandler.NAME
+                    + "}::jsonb</foreach>) numbered where n &lt;= #{most}</script>")
+    List<AsMeasured> withTexts(String kind, Collection<Map<String, String>> all, int most);
+
+    @Select("<script>" + TOOL
+            + " where id in <foreach collection='ids' item='id' open='(' separator=',' close=')'>#{id}"
+            + "</foreach></script>")
+    List<ToolRecord> all(Collection<UUID> ids);
 
     @Select("select count(*) from tool where kind = #{kind}")
     int countOfKind(String kind);
@@ -74,11 +114,6 @@ interface CribMapper {
 
     @Select(GRIND + " where tool_id = #{toolId} order by on_day desc, at desc, entered desc")
     List<GrindRecord> grindsOf(UUID toolId);
-
-    @Select("<script>" + GRIND
-            + " where tool_id in <foreach collection='tools' item='t' open='(' separator=',' close=')'>#{t.id}"
-            + "</foreach> order by on_day, at, entered</script>")
-    List<GrindRecord> grindsOfAll(List<ToolRecord> tools);
 
     @Select(GRIND + " where id = #{id}")
     Optional<GrindRecord> grind(UUID id);

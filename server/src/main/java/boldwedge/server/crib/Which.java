@@ -8,21 +8,27 @@ import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.plan.PlanService;
 import boldwedge.server.web.Refusal;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Duration;
-import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.PriorityQueue;
 import java.util.UUID;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
+import org.apache.ibatis.cursor.Cursor;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
- * Which of the shop's tools will do a cut. Every tool of the right kind is tried, a few at a time, so that a large crib is never
- * in memory whole; whoever asked is told how far it is and can leave, which ends it.
+ * Which of the shop's tools will do a cut. The records hand over the tools of the right kind, those that are alike together, one
+ * after the other, so that a large crib is never in memory whole; each such set is tried once. Whoever asked is told how far it
+ * is and can leave, which ends it.
  */
 @Component
 class Which {
@@ -33,15 +39,18 @@ class Which {
     private static final int AT_ONCE = 2;
 
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(10);
-    private static final int TOOLS_AT_ONCE = 50;
 
     private final CribMapper crib;
     private final PlanService plans;
+    private final TransactionTemplate reading;
     private final Semaphore turns = new Semaphore(AT_ONCE, true);
 
-    Which(CribMapper crib, PlanService plans) {
+    Which(CribMapper crib, PlanService plans, PlatformTransactionManager transactions) {
         this.crib = crib;
         this.plans = plans;
+        // A cursor lives as long as its transaction.
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
     }
 
     /**
@@ -67,7 +76,15 @@ class Which {
                     "busy", "Others are searching the crib just now. Try again in a few seconds; nothing was lost.");
         }
         try {
-            return best(cut, family, listener);
+            return Objects.requireNonNull(reading.execute(status -> {
+                try {
+                    return best(cut, family, listener);
+                } catch (IOException left) {
+                    throw new UncheckedIOException(left);
+                }
+            }));
+        } catch (UncheckedIOException left) {
+            throw left.getCause();
         } finally {
             turns.release();
         }
@@ -82,46 +99,54 @@ class Which {
         }
     }
 
+    /** Tools that are alike, tried once for all of them. */
+    private record Tried(CribMapper.Alike alike, ToolMatch match) {}
+
     private List<Candidate> best(PlanRequest cut, ToolFamily<?> family, Listener listener) throws IOException {
         String kind = family.matched().id();
         int of = crib.countOfKind(kind);
+        // The worst of the best stands at the head, to be thrown out as soon as there are enough better ones.
+        PriorityQueue<Tried> best = new PriorityQueue<>(
+                Comparator.comparingDouble((Tried tried) -> tried.match().rank())
+                        .reversed());
+        int kept = 0;
         int tried = 0;
-        // The worst of the best stands at the head, to be thrown out by a better one.
-        Comparator<Candidate> byRank = Comparator.comparingDouble(
-                        (Candidate candidate) -> candidate.match().rank())
-                .thenComparing(candidate -> candidate.tool().name())
-                .thenComparing(candidate -> candidate.tool().id());
-        PriorityQueue<Candidate> best = new PriorityQueue<>(MOST_ANSWERED + 1, byRank.reversed());
-        UUID after = null;
-        while (true) {
-            List<ToolRecord> some = crib.ofKind(kind, after, TOOLS_AT_ONCE);
-            if (some.isEmpty()) {
-                break;
-            }
-            for (Candidate candidate : tried(cut, family, some)) {
-                best.add(candidate);
-                if (best.size() > MOST_ANSWERED) {
-                    best.remove();
+        try (Cursor<CribMapper.Alike> all = crib.alike(kind)) {
+            for (CribMapper.Alike alike : all) {
+                best.add(new Tried(alike, family.match(cut, alike.fields())));
+                kept += alike.tools();
+                while (kept - best.element().alike().tools() >= MOST_ANSWERED) {
+                    kept -= best.remove().alike().tools();
                 }
+                tried += alike.tools();
+                listener.tried(tried, Math.max(of, tried));
             }
-            after = some.getLast().id();
-            tried += some.size();
-            listener.tried(tried, Math.max(of, tried));
         }
-        List<Candidate> sorted = new ArrayList<>(best);
-        sorted.sort(byRank);
-        return sorted;
+        return candidates(kind, best);
     }
 
-    private List<Candidate> tried(PlanRequest cut, ToolFamily<?> family, List<ToolRecord> tools) {
-        Map<UUID, Map<String, String>> measured = new HashMap<>();
-        crib.grindsOfAll(tools).forEach(grind -> measured.put(grind.toolId(), grind.measured()));
-        return tools.stream()
-                .map(tool -> {
-                    Map<String, String> own = new HashMap<>(tool.fields());
-                    own.putAll(measured.getOrDefault(tool.id(), Map.of()));
-                    return new Candidate(tool, family.match(cut, own));
-                })
-                .toList();
+    private List<Candidate> candidates(String kind, Collection<Tried> best) {
+        if (best.isEmpty()) {
+            return List.of();
+        }
+        Map<Map<String, String>, ToolMatch> matches = new HashMap<>();
+        best.forEach(tried -> matches.put(tried.alike().fields(), tried.match()));
+        Map<UUID, ToolMatch> of = new HashMap<>();
+        crib.withTexts(kind, matches.keySet(), MOST_ANSWERED).forEach(tool -> {
+            ToolMatch match = matches.get(tool.fields());
+            if (match != null) {
+                of.put(tool.id(), match);
+            }
+        });
+        return of.isEmpty()
+                ? List.of()
+                : crib.all(of.keySet()).stream()
+                        .map(tool -> new Candidate(tool, Objects.requireNonNull(of.get(tool.id()))))
+                        .sorted(Comparator.comparingDouble((Candidate candidate) ->
+                                        candidate.match().rank())
+                                .thenComparing(candidate -> candidate.tool().name())
+                                .thenComparing(candidate -> candidate.tool().id()))
+                        .limit(MOST_ANSWERED)
+                        .toList();
     }
 }

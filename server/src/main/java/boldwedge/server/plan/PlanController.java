@@ -52,11 +52,13 @@ class PlanController {
      * Texts by field, as a machinist would type them, and what bare numbers mean.
      *
      * @param look for what the answer brings drawings, workings and steps; for all where it is missing
+     * @param folded whether findings that hold come as their line alone, without working
      */
     record PlanQuestion(
             @Texts Map<String, @Nullable String> fields,
             @NotNull(message = "This part is missing.") UnitSystem units,
-            @Nullable Look look) {}
+            @Nullable Look look,
+            @Nullable Boolean folded) {}
 
     /** A cut as sent. */
     record CutEntry(
@@ -66,7 +68,10 @@ class PlanController {
     @PostMapping("/plan")
     ResponseEntity<PlanAnswer> plan(@Valid @RequestBody PlanQuestion question) {
         PlanAnswer answer = plans.plan(
-                Text.map(question.fields()), question.units(), question.look() == null ? Look.ALL : question.look());
+                Text.map(question.fields()),
+                question.units(),
+                question.look() == null ? Look.ALL : question.look(),
+                Boolean.TRUE.equals(question.folded()));
         // Said beside the answer: with the records away it rests on machines and lessons as they were read last.
         return ResponseEntity.ok()
                 .header("Bold-Wedge-Records", knowledge.now().away() ? "away" : "there")

@@ -46,13 +46,13 @@ public class PlanService {
                 fields, units, lathe.isEmpty() ? Optional.empty() : shop.lathe(lathe), teacher.of(fields, units));
     }
 
-    PlanAnswer plan(Map<String, String> fields, UnitSystem units, Look look) {
-        return Planner.plan(request(fields, units), look);
+    PlanAnswer plan(Map<String, String> fields, UnitSystem units, Look look, boolean folded) {
+        return Planner.plan(request(fields, units), look, folded);
     }
 
     /** The answer, or a refusal with a sentence for each field that is wrong. */
     public PlanAnswer workedPlan(Map<String, String> fields, UnitSystem units) {
-        PlanAnswer answer = plan(fields, units, Look.ALL);
+        PlanAnswer answer = plan(fields, units, Look.ALL, false);
         if (!answer.worked()) {
             throw Refusal.wrong(
                     "unreadable-values",

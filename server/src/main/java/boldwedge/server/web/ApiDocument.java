@@ -1,11 +1,13 @@
 package boldwedge.server.web;
 
+import boldwedge.core.drawing.Stroke;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;
 import io.swagger.v3.core.util.Json31;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.lang.reflect.RecordComponent;
@@ -60,6 +62,9 @@ class ApiDocument {
                         ref == null ? schema : context.getDefinedModels().get(ref.substring(ref.lastIndexOf('/') + 1));
                 if (model != null) {
                     model.setRequired(required);
+                    if (raw == Stroke.class) {
+                        model.addProperty("points", points());
+                    }
                 }
                 if (ref != null) {
                     Class<?> other = named.putIfAbsent(ref, raw);
@@ -69,6 +74,11 @@ class ApiDocument {
                 }
             }
             return schema;
+        }
+
+        /** See {@link DrawnPoints}. */
+        private static Schema<?> points() {
+            return new JsonSchema().typesItem("string").description("Corners as SVG writes them: x,y x,y. Y is up.");
         }
 
         private static boolean mayBeMissing(RecordComponent part) {
