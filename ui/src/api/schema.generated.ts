@@ -818,18 +818,13 @@ export interface components {
             trial: components["schemas"]["TrialForm"];
         };
         FieldState: {
-            advised: string;
+            advice?: components["schemas"]["RangeAdvised"];
             chosen: boolean;
             error: string;
-            high: string;
             id: string;
             label: string;
-            low: string;
             note: string;
             other: string;
-            reason: string;
-            schools: components["schemas"]["School"][];
-            source: string;
             spelled: string;
             /** @enum {string} */
             station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
@@ -1111,6 +1106,14 @@ export interface components {
             by: string;
             lines: components["schemas"]["Line"][];
         };
+        RangeAdvised: {
+            advised: string;
+            high: string;
+            low: string;
+            reason: string;
+            schools: components["schemas"]["School"][];
+            source: string;
+        };
         Read: {
             error: string;
             inch: string;
@@ -1227,8 +1230,8 @@ export interface components {
         };
         Stroke: {
             closed: boolean;
-            /** @description Corners as SVG writes them: x,y x,y. Y is up. */
-            points: string;
+            /** @description As SVG writes a path: M x,y L x,y, with Z where it closes. Y is up. */
+            path: string;
             /** @enum {string} */
             role: "EDGE" | "CUTTING_EDGE" | "HIDDEN" | "CENTRE" | "DIMENSION" | "WORK" | "WORK_AREA" | "TOOL" | "GROUND" | "SWEPT" | "CHIP" | "FIXTURE" | "CAPTION";
         };

@@ -110,17 +110,17 @@ function Tip({ id, state, box }: { id: string; state: FieldState; box: RefObject
               {(state.other || state.note) && (
                 <p className="figures">{[state.note, state.other].filter(Boolean).join(' · ')}</p>
               )}
-              {state.low && (
+              {state.advice && (
                 <p>
                   <b>
-                    {state.low} to {state.high}
+                    {state.advice.low} to {state.advice.high}
                   </b>
-                  , {state.advised} advised. {state.reason}
+                  , {state.advice.advised} advised. {state.advice.reason}
                 </p>
               )}
-              {state.chosen && !state.low && <p>Chosen for you. Type over it to set it; empty gives it back.</p>}
-              {!state.chosen && state.low && <p>Yours. Empty it to take the advice.</p>}
-              {!state.low && !state.chosen && !state.other && !state.note && <p>{state.label}</p>}
+              {state.chosen && !state.advice && <p>Chosen for you. Type over it to set it; empty gives it back.</p>}
+              {!state.chosen && state.advice && <p>Yours. Empty it to take the advice.</p>}
+              {!state.advice && !state.chosen && !state.other && !state.note && <p>{state.label}</p>}
             </>
           )}
         </Popover.Content>

@@ -11,33 +11,22 @@ interface Props {
 
 const ANCHOR = { START: 'start', MIDDLE: 'middle', END: 'end' } as const;
 
-/** The strokes as paths in painting order; open lines of one role that follow each other are one path. */
-function painted(scene: Scene): { className: string; d: string }[] {
-  const paths: { className: string; d: string }[] = [];
-  const top = scene.bottom + scene.height;
-  for (const { role, points, closed } of scene.strokes) {
-    let d = '';
-    for (const point of points.split(' ')) {
-      const [x = 0, y = 0] = point.split(',').map(Number);
-      d += `${d ? 'L' : 'M'}${Math.round((x - scene.left) * 100) / 100} ${Math.round((top - y) * 100) / 100}`;
-    }
-    const className = `s-${role.toLowerCase().replace('_', '-')}${closed ? ' s-closed' : ''}`;
-    const last = paths.at(-1);
-    if (last && !closed && last.className === className) last.d += d;
-    else paths.push({ className, d: closed ? `${d}Z` : d });
-  }
-  return paths;
-}
-
 /** A drawing scribed on a blued plate. Dimensions that are inputs stand on it as inputs. */
 export const Plate = memo(function Plate({ scene, dimmed = false, still = false }: Props) {
   const y = (at: number) => scene.bottom + scene.height - at;
   return (
     <figure className={`plate ${dimmed ? 'plate-dimmed' : ''}`} aria-label={scene.title} data-scene={scene.id}>
       <svg viewBox={`0 0 ${scene.width} ${scene.height}`} role="img" aria-label={`${scene.title}. ${scene.scaleNote}`}>
-        {painted(scene).map((path, i) => (
-          <path key={i} className={path.className} d={path.d} />
-        ))}
+        {/* On the plate y is up. */}
+        <g transform={`translate(${-scene.left} ${scene.bottom + scene.height}) scale(1 -1)`}>
+          {scene.strokes.map(({ role, path, closed }, i) => (
+            <path
+              key={i}
+              className={`s-${role.toLowerCase().replace('_', '-')}${closed ? ' s-closed' : ''}`}
+              d={path}
+            />
+          ))}
+        </g>
         {scene.labels
           .filter((label) => label.text !== '' && (still || label.field === ''))
           .map((label) => (

@@ -18,7 +18,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** An answer for one look: light, and in what it brings the same as the whole. */
 class LookOverHttpTest extends OverHttp {
     /** What one station's answer may weigh before it is compressed, bytes. */
-    private static final int MOST_BYTES = 75_000;
+    private static final int MOST_BYTES = 35_000;
 
     private JsonNode demoCuts() throws IOException {
         try (var file = LookOverHttpTest.class.getResourceAsStream("/demo/marrow-weir.json")) {
@@ -27,18 +27,60 @@ class LookOverHttpTest extends OverHttp {
     }
 
     private String asked(JsonNode cut, Look look) {
+        return asked(cut, look, false);
+    }
+
+    private String asked(JsonNode cut, Look look, boolean folded) {
         return shop.send(
                         "POST",
                         "/api/plan",
-                        Map.of("fields", cut.path("fields"), "units", cut.path("units"), "look", look.name()))
+                        Map.of(
+                                "fields",
+                                cut.path("fields"),
+                                "units",
+                                cut.path("units"),
+                                "look",
+                                look.name(),
+                                "folded",
+                                folded))
                 .text();
     }
 
+    /** Folded, the findings are the same but for workings of what holds, and for what is neither looked at nor in the way. */
+    @Test
+    void foldedBringsWhatIsShown() throws IOException {
+        JsonMapper json = JsonMapper.builder().build();
+        for (JsonNode cut : demoCuts()) {
+            JsonNode whole = json.readTree(asked(cut, Look.ALL)).path("findings");
+            JsonNode folded = json.readTree(asked(cut, Look.REACH, true)).path("findings");
+            Map<String, JsonNode> by = new HashMap<>();
+            folded.forEach(finding -> by.put(finding.path("id").asString(), finding));
+            Set<String> stations = new HashSet<>();
+            for (JsonNode finding : whole) {
+                String id = finding.path("id").asString();
+                boolean reach = finding.path("station").asString().equals("REACH");
+                boolean first = stations.add(finding.path("station").asString());
+                assertThat(by.containsKey(id)).as(id).isEqualTo(reach || first);
+                if (reach && !finding.path("verdict").asString().equals("FINE")) {
+                    assertThat(by.get(id)).isEqualTo(finding);
+                } else if (by.containsKey(id)) {
+                    assertThat(by.getOrDefault(id, finding).path("working"))
+                            .as(id)
+                            .isEmpty();
+                    assertThat(by.getOrDefault(id, whole).path("statement")).isEqualTo(finding.path("statement"));
+                }
+            }
+        }
+    }
+
     @ParameterizedTest
-    @EnumSource(value = Look.class, names = "ALL", mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = Look.class,
+            names = {"ALL", "CARD"},
+            mode = EnumSource.Mode.EXCLUDE)
     void isLight(Look look) throws IOException {
         for (JsonNode cut : demoCuts()) {
-            String answer = asked(cut, look);
+            String answer = asked(cut, look, true);
             assertThat(answer.getBytes(StandardCharsets.UTF_8).length)
                     .as("%s of %s", look, cut.path("name").asString())
                     .isLessThan(MOST_BYTES);

@@ -25,12 +25,13 @@ public record Chosen(Map<Entry, FieldState> states, Say say) {
                 (entry, state) -> state.advised(
                         Written.degrees(rad),
                         "",
-                        Written.degrees(advised.span().low()),
-                        Written.degrees(advised.span().high()),
-                        Written.degrees(advised.chosen()),
-                        advised.reason(),
-                        advised.source(),
-                        advised.schools()));
+                        new RangeAdvised(
+                                Written.degrees(advised.span().low()),
+                                Written.degrees(advised.span().high()),
+                                Written.degrees(advised.chosen()),
+                                advised.reason(),
+                                advised.source(),
+                                advised.schools())));
     }
 
     /** A nose radius with its recommended range, mm. */
@@ -40,11 +41,12 @@ public record Chosen(Map<Entry, FieldState> states, Say say) {
                 (entry, state) -> state.advised(
                         say.length(mm),
                         Written.full(Quantity.LENGTH, mm, say.units().other()),
-                        say.length(advised.span().low()),
-                        say.length(advised.span().high()),
-                        say.length(advised.chosen()),
-                        advised.reason(),
-                        advised.source(),
-                        advised.schools()));
+                        new RangeAdvised(
+                                say.length(advised.span().low()),
+                                say.length(advised.span().high()),
+                                say.length(advised.chosen()),
+                                advised.reason(),
+                                advised.source(),
+                                advised.schools())));
     }
 }

@@ -1,8 +1,7 @@
 package boldwedge.core.ask;
 
-import boldwedge.core.finding.School;
 import boldwedge.core.finding.Station;
-import java.util.List;
+import java.util.Optional;
 
 /**
  * A field as it stands after reading.
@@ -18,12 +17,7 @@ import java.util.List;
  * @param chosen whether the program chose it
  * @param note what the text stood for, or how it sits with the lathe
  * @param error a sentence when the text cannot be used; else empty
- * @param low low end of the recommended range; empty when there is none
- * @param high high end of the recommended range
- * @param advised the recommended value
- * @param reason why it is recommended
- * @param source where the range comes from
- * @param schools where practitioners differ
+ * @param advice what is recommended, where there is a range
  */
 public record FieldState(
         String id,
@@ -36,15 +30,28 @@ public record FieldState(
         boolean chosen,
         String note,
         String error,
-        String low,
-        String high,
-        String advised,
-        String reason,
-        String source,
-        List<School> schools) {
+        Optional<RangeAdvised> advice) {
 
+    /** A field that was read, or that is left to the program. */
     public static FieldState plain(
             Entry field, String typed, String spelled, String text, String other, boolean chosen, String note) {
+        return of(field, typed, spelled, text, other, chosen, note, "");
+    }
+
+    /** A field whose text cannot be used. */
+    public static FieldState wrong(Entry field, String typed, String error) {
+        return of(field, typed, typed, typed, "", false, "", error);
+    }
+
+    private static FieldState of(
+            Entry field,
+            String typed,
+            String spelled,
+            String text,
+            String other,
+            boolean chosen,
+            String note,
+            String error) {
         return new FieldState(
                 field.id(),
                 field.label(),
@@ -55,13 +62,14 @@ public record FieldState(
                 other,
                 chosen,
                 note,
-                "",
-                "",
-                "",
-                "",
-                "",
-                "",
-                List.of());
+                error,
+                Optional.empty());
+    }
+
+    /** The same with its advice in brief. */
+    public FieldState brief() {
+        return new FieldState(
+                id, label, station, typed, spelled, text, other, chosen, note, error, advice.map(RangeAdvised::brief));
     }
 
     /**
@@ -70,15 +78,7 @@ public record FieldState(
      * @param value what to show when it was left to the program
      * @param inOtherUnits that in the other unit system
      */
-    public FieldState advised(
-            String value,
-            String inOtherUnits,
-            String lowEnd,
-            String highEnd,
-            String choice,
-            String why,
-            String citation,
-            List<School> differing) {
+    FieldState advised(String value, String inOtherUnits, RangeAdvised range) {
         return new FieldState(
                 id,
                 label,
@@ -90,31 +90,6 @@ public record FieldState(
                 chosen,
                 note,
                 error,
-                lowEnd,
-                highEnd,
-                choice,
-                why,
-                citation,
-                differing);
-    }
-
-    public static FieldState wrong(Entry field, String typed, String error) {
-        return new FieldState(
-                field.id(),
-                field.label(),
-                field.station(),
-                typed,
-                typed,
-                typed,
-                "",
-                false,
-                "",
-                error,
-                "",
-                "",
-                "",
-                "",
-                "",
-                List.of());
+                Optional.of(range));
     }
 }

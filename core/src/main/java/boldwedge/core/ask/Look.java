@@ -39,14 +39,16 @@ public enum Look {
     }
 
     /**
-     * Whether a finding is seen whole. The first station tells also what stands in the way further on.
+     * Whether a finding is seen whole.
      *
      * @param folded whether what holds is folded away
      */
     public boolean seesWhole(Finding finding, boolean folded) {
-        if (folded && finding.verdict() == Verdict.FINE) {
-            return false;
-        }
+        return sees(finding) && !(folded && finding.verdict() == Verdict.FINE);
+    }
+
+    /** Whether a finding is looked at. The first station tells also what stands in the way further on. */
+    public boolean sees(Finding finding) {
         return this == ALL
                 || finding.station().name().equals(name())
                 || this == CUT

@@ -10,8 +10,8 @@ import java.util.List;
  */
 public final class SceneBuilder {
     private final String id;
-    /** Points this near to a straight line are on it: what rounding leaves. */
-    private static final double STRAIGHT_MM = 1e-4;
+    /** Points this near to a straight line are on it: a fiftieth of the thinnest line that is drawn. */
+    private static final double STRAIGHT_MM = 2e-3;
 
     private final String title;
     private final List<Stroke> strokes = new ArrayList<>();
@@ -54,7 +54,7 @@ public final class SceneBuilder {
         for (int i = 0; i + 1 < xy.length; i += 2) {
             points.add(on(xy[i], xy[i + 1]));
         }
-        strokes.add(new Stroke(role, bends(points), closed));
+        add(role, closed, points);
         return this;
     }
 
@@ -64,8 +64,15 @@ public final class SceneBuilder {
         for (Point p : local) {
             points.add(on(p.x(), p.y()));
         }
-        strokes.add(new Stroke(role, bends(points), closed));
+        add(role, closed, points);
         return this;
+    }
+
+    /** What is seen end on is a point, and is not drawn. */
+    private void add(Role role, boolean closed, List<Point> run) {
+        if (run.stream().anyMatch(p -> !p.equals(run.getFirst()))) {
+            strokes.add(new Stroke(role, bends(run), closed));
+        }
     }
 
     /** The same run without points that lie on the straight line from the last one kept to the next: curves are sampled evenly, and are often straight. */

@@ -5,6 +5,7 @@ import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Drawn;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldState;
+import boldwedge.core.ask.Figure;
 import boldwedge.core.ask.Look;
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.ask.PlanAnswer;
@@ -14,6 +15,7 @@ import boldwedge.core.ask.SetUps;
 import boldwedge.core.ask.Told;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -22,6 +24,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 
 /** Thinks a cut through with the family that it is for. The same request gives the same answer; nothing is kept. */
 public final class Planner {
@@ -44,7 +47,8 @@ public final class Planner {
     /**
      * The answer with the drawings and workings of what is looked at.
      *
-     * @param folded whether what holds comes as its line alone
+     * @param folded whether what holds comes as its line alone, of what is not looked at only the worst and what stands in the way, and of
+     *     the figures those that stand large on the page
      */
     public static PlanAnswer plan(PlanRequest request, Look look, boolean folded) {
         return plan(Families.of(request), request, look, folded);
@@ -80,15 +84,27 @@ public final class Planner {
         return new PlanAnswer(
                 true,
                 request.units(),
-                inOrder(family, read),
-                told.figures(),
-                told.findings().stream()
-                        .sorted(WORST_FIRST)
-                        .map(finding -> look.seesWhole(finding, folded) ? finding : finding.brief())
-                        .toList(),
+                folded ? inOrder(family, read).stream().map(FieldState::brief).toList() : inOrder(family, read),
+                folded ? large(told.figures(), page) : told.figures(),
+                seen(told.findings().stream().sorted(WORST_FIRST).toList(), look, folded),
                 drawn(told.drawings(), look == Look.ALL ? any -> true : look.scenes(page, family.trial())::contains),
                 look.seesMaking() ? steps(told.making().get(), look) : List.of(),
                 page);
+    }
+
+    private static List<Figure> large(List<Figure> figures, CutPage page) {
+        Set<String> keys = page.stations().stream()
+                .flatMap(station -> station.keys().stream())
+                .collect(Collectors.toSet());
+        return figures.stream().filter(figure -> keys.contains(figure.id())).toList();
+    }
+
+    private static List<Finding> seen(List<Finding> worstFirst, Look look, boolean folded) {
+        Set<Station> spoken = new HashSet<>();
+        return worstFirst.stream()
+                .filter(finding -> spoken.add(finding.station()) || !folded || look.sees(finding))
+                .map(finding -> look.seesWhole(finding, folded) ? finding : finding.brief())
+                .toList();
     }
 
     /** The cut in a sentence, as its card has it, whether it can be worked out or not. */

@@ -68,6 +68,13 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<
         if (reasons.isEmpty()) {
             reasons.add("Nothing was found against it.");
         }
+        // A habit that it does not keep tells apart those that would all do.
+        for (Finding habit : findings) {
+            if (habit.verdict() == Verdict.TOLD && habit.margin() < 0 && habit.station() == Station.EDGE) {
+                reasons.add(habit.statement());
+                rank -= Math.max(habit.margin(), -1);
+            }
+        }
         Map<String, String> take = new HashMap<>();
         open.forEach(field -> take.put(field.id(), ""));
         return new ToolMatch(worst, rank, reasons, take);

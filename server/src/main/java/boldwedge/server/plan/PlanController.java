@@ -52,7 +52,8 @@ class PlanController {
      * Texts by field, as a machinist would type them, and what bare numbers mean.
      *
      * @param look for what the answer brings drawings, workings and steps; for all where it is missing
-     * @param folded whether findings that hold come as their line alone, without working
+     * @param folded whether findings that hold come as their line alone, without working; of what is not looked at only the worst finding
+     *     of a station and those that stand in the way; of the figures those that stand large on the page
      */
     record PlanQuestion(
             @Texts Map<String, @Nullable String> fields,

@@ -63,7 +63,7 @@ class ApiDocument {
                 if (model != null) {
                     model.setRequired(required);
                     if (raw == Stroke.class) {
-                        model.addProperty("points", points());
+                        asPath(model);
                     }
                 }
                 if (ref != null) {
@@ -76,9 +76,15 @@ class ApiDocument {
             return schema;
         }
 
-        /** See {@link DrawnPoints}. */
-        private static Schema<?> points() {
-            return new JsonSchema().typesItem("string").description("Corners as SVG writes them: x,y x,y. Y is up.");
+        /** See {@link DrawnPaths}. */
+        private static void asPath(Schema<?> stroke) {
+            stroke.getProperties().remove("points");
+            stroke.addProperty(
+                    "path",
+                    new JsonSchema()
+                            .typesItem("string")
+                            .description("As SVG writes a path: M x,y L x,y, with Z where it closes. Y is up."));
+            stroke.setRequired(List.of("closed", "path", "role"));
         }
 
         private static boolean mayBeMissing(RecordComponent part) {

@@ -9,8 +9,11 @@ import boldwedge.core.wedge.Products;
 import boldwedge.core.wedge.Surface;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -97,18 +100,31 @@ final class BitView {
                 scene.run(role, true, projected(look, facet.corners()));
             }
         }
+        // What is hidden behind a line that is seen, or behind another hidden one, would be drawn twice.
+        Set<Set<Point>> drawn = new HashSet<>();
+        List<List<Point>> hidden = new ArrayList<>();
         for (Ridge ridge : solid.ridges()) {
             boolean firstSeen = Products.dot(ridge.first().normal(), look.along()) < -1e-9;
             boolean secondSeen = Products.dot(ridge.second().normal(), look.along()) < -1e-9;
             if (ridge.smooth() && firstSeen == secondSeen) {
                 continue;
             }
-            Point from = look.project(ridge.from());
-            Point to = look.project(ridge.to());
-            if (firstSeen || secondSeen || look != Look.HELD_UP) {
-                scene.run(firstSeen || secondSeen ? Role.EDGE : Role.HIDDEN, false, List.of(from, to));
+            List<Point> line = List.of(look.project(ridge.from()), look.project(ridge.to()));
+            if (!firstSeen && !secondSeen) {
+                hidden.add(line);
+            } else if (drawn.add(onPlate(scene, line))) {
+                scene.run(Role.EDGE, false, line);
             }
         }
+        if (look != Look.HELD_UP) {
+            hidden.stream()
+                    .filter(line -> drawn.add(onPlate(scene, line)))
+                    .forEach(line -> scene.run(Role.HIDDEN, false, line));
+        }
+    }
+
+    private static Set<Point> onPlate(SceneBuilder scene, List<Point> line) {
+        return line.stream().map(p -> scene.on(p.x(), p.y())).collect(Collectors.toSet());
     }
 
     /** Two short zigzags where the shank goes on beyond the view. */
