@@ -38,6 +38,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -96,8 +97,54 @@ public final class BarSearch {
                     .toList();
             return new ToolMatch(Verdict.WRONG, 1e6, reasons, Map.of());
         }
-        ToolSignature typed = BoreReader.typed(reader);
-        return new Search(job.get(), typed, holderMeasured(job.get(), tool, cut.units()), new Say(cut.units())).best();
+        Say say = new Say(cut.units());
+        return tooShort(job.get(), say)
+                .orElseGet(() -> new Search(
+                                job.get(), BoreReader.typed(reader), holderMeasured(job.get(), tool, cut.units()), say)
+                        .best());
+    }
+
+    private static boolean centres(BoreJob job) {
+        return job.held() == BarHeld.CENTRES;
+    }
+
+    private static double leastReachMm(BoreJob job) {
+        return job.holeDepthMm() + 1;
+    }
+
+    private static double mostReachMm(BoreJob job) {
+        return centres(job) ? leastReachMm(job) : job.barLengthMm() - BoreJob.GRIP * job.barMm();
+    }
+
+    /** What is said of a bar that does not reach: nothing else of it matters. */
+    private static Optional<ToolMatch> tooShort(BoreJob job, Say say) {
+        double least = leastReachMm(job);
+        double most = mostReachMm(job);
+        if (centres(job) && job.barLengthMm() < job.spanMm()) {
+            return Optional.of(new ToolMatch(
+                    Verdict.WRONG,
+                    1e5 + job.spanMm() - job.barLengthMm(),
+                    List.of(String.format(
+                            Locale.ROOT,
+                            "It is %s long, and the centres stand %s apart.",
+                            say.length(job.barLengthMm()),
+                            say.length(job.spanMm()))),
+                    Map.of()));
+        }
+        if (most < least) {
+            return Optional.of(new ToolMatch(
+                    Verdict.WRONG,
+                    1e5 + least - most,
+                    List.of(String.format(
+                            Locale.ROOT,
+                            "It is %s short: %s in the clamp leaves %s, and the hole is %s deep.",
+                            say.length(least - most),
+                            say.length(BoreJob.GRIP * job.barMm()),
+                            say.length(Math.max(0, most)),
+                            say.length(job.holeDepthMm()))),
+                    Map.of()));
+        }
+        return Optional.empty();
     }
 
     /** Give of the holder from a push test kept on the bar's card with the reach it was made at, mm/N. */
@@ -206,33 +253,9 @@ public final class BarSearch {
         }
 
         ToolMatch best() {
-            boolean centres = job.held() == BarHeld.CENTRES;
-            double least = job.holeDepthMm() + 1;
-            double most = centres ? least : job.barLengthMm() - BoreJob.GRIP * job.barMm();
-            if (centres && job.barLengthMm() < job.spanMm()) {
-                return new ToolMatch(
-                        Verdict.WRONG,
-                        1e5 + job.spanMm() - job.barLengthMm(),
-                        List.of(String.format(
-                                Locale.ROOT,
-                                "It is %s long, and the centres stand %s apart.",
-                                say.length(job.barLengthMm()),
-                                say.length(job.spanMm()))),
-                        Map.of());
-            }
-            if (most < least) {
-                return new ToolMatch(
-                        Verdict.WRONG,
-                        1e5 + least - most,
-                        List.of(String.format(
-                                Locale.ROOT,
-                                "It is %s short: %s in the clamp leaves %s, and the hole is %s deep.",
-                                say.length(least - most),
-                                say.length(BoreJob.GRIP * job.barMm()),
-                                say.length(Math.max(0, most)),
-                                say.length(job.holeDepthMm()))),
-                        Map.of());
-            }
+            boolean centres = centres(job);
+            double least = leastReachMm(job);
+            double most = mostReachMm(job);
             BoreFit fit = BoreCut.fit(job, signature);
             double start = job.startMm() / 2;
             double gap = centres ? start - job.barMm() / 2 : fit.gapMm(start);
