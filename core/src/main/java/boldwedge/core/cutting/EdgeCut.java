@@ -123,13 +123,17 @@ public record EdgeCut(
      */
     public double buildsUp() {
         return at.work().builtUp()
-                * Math.clamp(
-                        1.25
-                                - 0.7
-                                        * surfaceSpeed()
-                                        / at.work().surfaceSpeed(at.tool()).low(),
-                        0,
-                        1);
+                * slowness(surfaceSpeed(), at.work().surfaceSpeed(at.tool()).low());
+    }
+
+    /**
+     * How much of what a material can build up shows at a speed, 0 to 1.
+     *
+     * @param speed surface speed
+     * @param slowestGood low end of the range for work and tool, in the same unit
+     */
+    public static double slowness(double speed, double slowestGood) {
+        return Math.clamp(1.25 - 0.7 * speed / slowestGood, 0, 1);
     }
 
     /** Finish where the edge builds up and tears, Ra in mm: up to a bit over twice the likely one. */

@@ -5,6 +5,7 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
 
+import boldwedge.core.cutting.EdgeCut;
 import boldwedge.core.cutting.Finish;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
@@ -250,7 +251,8 @@ public final class Diagnosis {
             return;
         }
         double roughness = rough ? Math.clamp((ratio - 1.8) / 2, 0.3, 1) : 0.3;
-        double slow = Math.clamp(1.4 - 0.6 * predicted.surfaceSpeed() / predicted.slowestGood(), 0.1, 1);
+        // At any speed some of it is left.
+        double slow = Math.max(0.1, EdgeCut.slowness(predicted.surfaceSpeed(), predicted.slowestGood()));
         double welded = measured.chip() == Measured.Chip.WELDED ? 1.3 : 1;
         String times = String.format(
                 Locale.ROOT, "The finish is %s times what feed and nose leave.", Written.places(ratio, 1));

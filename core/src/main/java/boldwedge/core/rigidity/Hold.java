@@ -6,6 +6,9 @@ public enum Hold {
     CHUCK_AND_CENTRE("in the chuck, with the centre up", 0.31),
     BETWEEN_CENTRES("between centres", 0.4);
 
+    /** Thinner work than this takes no centre, mm: the hole would be most of it. */
+    public static final double LEAST_CENTRED_MM = 4;
+
     private final String words;
     private final double freeShare;
 

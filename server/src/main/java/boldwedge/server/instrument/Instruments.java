@@ -1,6 +1,6 @@
 package boldwedge.server.instrument;
 
-import boldwedge.core.boring.tell.BarTests;
+import boldwedge.core.family.ToolTests;
 
 /** What hangs on a bar while it is tested: an indicator and a pull scale at its point, a pick-up on it. */
 interface Instruments {
@@ -16,8 +16,8 @@ interface Instruments {
     String name();
 
     /** Reading of the indicator at the point in mm, the scale pulling so many newtons. */
-    double indicator(BarTests.AtRest bar, double pullNewton, boolean comingDown);
+    double indicator(ToolTests.AtRest bar, double pullNewton, boolean comingDown);
 
     /** What the pick-up hears when the bar is tapped. */
-    Recording tap(BarTests.AtRest bar);
+    Recording tap(ToolTests.AtRest bar);
 }

@@ -1,7 +1,7 @@
 package boldwedge.server.instrument;
 
-import boldwedge.core.boring.tell.BarTests;
 import boldwedge.core.family.StandIn;
+import boldwedge.core.family.ToolTests;
 import org.springframework.stereotype.Component;
 
 /** Stand-ins that ship with the program. Their numbers are made up, and the page says so. */
@@ -16,12 +16,12 @@ class SimulatedInstruments implements Instruments {
     }
 
     @Override
-    public double indicator(BarTests.AtRest bar, double pullNewton, boolean comingDown) {
+    public double indicator(ToolTests.AtRest bar, double pullNewton, boolean comingDown) {
         return StandIn.indicator(bar, pullNewton, comingDown);
     }
 
     @Override
-    public Recording tap(BarTests.AtRest bar) {
+    public Recording tap(ToolTests.AtRest bar) {
         return new Recording(StandIn.ring(bar, RATE, SECONDS), RATE);
     }
 }

@@ -3,6 +3,7 @@ package boldwedge.core.boring.tell;
 import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
+import boldwedge.core.cutting.WaveGrowth;
 import boldwedge.core.drawing.Axis;
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
@@ -18,7 +19,7 @@ import java.util.List;
 /** What a bored hole comes out like, and at which depths and speeds its bar sings, as graphs. */
 final class BoreGraphs {
     /** No bit of a bar takes more, mm. */
-    private static final double DEEPEST_MM = 10;
+    private static final double DEEPEST_MM = WaveGrowth.DEEPEST_MM;
 
     private BoreGraphs() {}
 

@@ -4,6 +4,8 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.number;
 
 import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.Mender;
+import boldwedge.core.ask.Mender.Proposal;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
@@ -27,7 +29,6 @@ import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.PushOff;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -45,9 +46,6 @@ public final class BoreProof {
     private static final String MOUTH = "Diameter at the mouth";
     private static final String BOTTOM = "Diameter at the bottom";
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.5, 2000);
-    /** A pass as light as this tells alignment from spring, mm. */
-    private static final double LIGHT_PASS_MM = 0.1;
-
     private static final double GAUGE_MM = 0.003;
     /** Alignment of a shop lathe is usually within about 0.02 mm per 300 mm (acceptance practice after ISO 1708). */
     private static final double USUAL_MISALIGNMENT = 0.02 / 300;
@@ -328,8 +326,6 @@ public final class BoreProof {
                 .toList();
     }
 
-    private record Proposal(Mend mend, String expected, double after) {}
-
     /** The one change: the dial where it is enough, else what the findings offer against the likeliest cause and helps most. */
     private Optional<Proposal> propose(BoreCut cut, double mouth, double bottom, List<Cause> causes) {
         BoreJob job = cut.job();
@@ -359,16 +355,11 @@ public final class BoreProof {
                 : new BoreSizeFindings(cut, say)
                         .all().stream().filter(f -> f.id().equals("size")).toList();
         List<Proposal> proposals = new ArrayList<>();
+        Mender<BoreCut> mender =
+                new Mender<>(reader.ran(RUN), asked -> BoreReader.cut(asked).cut());
         for (Finding finding : offered) {
             for (Mend mend : finding.mends()) {
-                Map<String, String> fields = new HashMap<>(reader.ran(RUN).fields());
-                fields.put(mend.field(), mend.text());
-                BoreReader.cut(new PlanRequest(
-                                fields,
-                                request.plan().units(),
-                                request.plan().lathe(),
-                                request.plan().taught()))
-                        .cut()
+                mender.with(mend)
                         .ifPresent(then -> proposals.add(new Proposal(
                                 mend,
                                 sings
@@ -380,23 +371,17 @@ public final class BoreProof {
                                 sings ? -then.limitHereMm() : then.push().remainingMm())));
             }
         }
-        return proposals.stream().min(Comparator.comparingDouble(Proposal::after));
+        return proposals.stream().min(Comparator.comparingDouble(Proposal::left));
     }
 
     /** No headstock is moved before a light pass leaves the same taper. */
     private Proposal aligning(BoreCut cut, double taper) {
-        if (cut.job().depthMm() > LIGHT_PASS_MM * 1.2) {
-            String light = say.length(LIGHT_PASS_MM);
-            return new Proposal(
-                    new Mend("Light pass to separate spring from alignment", BoreField.DEPTH.id(), light),
-                    "A pass of " + light + " leaves less spring; a taper that stays the same is alignment.",
-                    1);
-        }
-        return new Proposal(
-                Mend.atTheMachine("Check the headstock on a stout test bar"),
-                "This was a light pass already: " + say.length(Math.abs(taper) / 2)
-                        + " over the hole's depth is the headstock's, if a stout bar shows it too.",
-                1);
+        return Mender.lightPass(BoreField.DEPTH, cut.job().depthMm(), say::length)
+                .orElseGet(() -> new Proposal(
+                        Mend.atTheMachine("Check the headstock on a stout test bar"),
+                        "This was a light pass already: " + say.length(Math.abs(taper) / 2)
+                                + " over the hole's depth is the headstock's, if a stout bar shows it too.",
+                        1));
     }
 
     private static double gauss(double misfit, double sigma) {

@@ -7,7 +7,8 @@ import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
 
 import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Mender;
+import boldwedge.core.ask.Mender.Proposal;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialReader;
@@ -30,7 +31,6 @@ import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.Measured;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -447,8 +447,6 @@ public final class PartProof {
         }
     }
 
-    private record Proposal(Mend mend, String expected) {}
-
     private Optional<Proposal> propose(PartCut cut, Signs signs, List<Cause> causes) {
         if (causes.isEmpty()) {
             return Optional.empty();
@@ -458,7 +456,8 @@ public final class PartProof {
             double set = (cut.job().behind() ? -1 : 1) * heightSet(cut, signs);
             return Optional.of(new Proposal(
                     new Mend("Height " + say.signed(set), PartField.HEIGHT.id(), say.length(set)),
-                    "Then Reach says which of your shims cure it."));
+                    "Then Reach says which of your shims cure it.",
+                    0));
         }
         String wanted = switch (likeliest.id()) {
             case "chatter" -> "chatter";
@@ -480,11 +479,8 @@ public final class PartProof {
     }
 
     private Optional<Proposal> tried(Mend mend) {
-        PlanRequest ran = reader.ran(RUN);
-        Map<String, String> fields = new HashMap<>(ran.fields());
-        fields.put(mend.field(), mend.text());
-        return PartReader.cut(new PlanRequest(fields, ran.units(), ran.lathe(), ran.taught()))
-                .cut()
+        return new Mender<>(reader.ran(RUN), asked -> PartReader.cut(asked).cut())
+                .with(mend)
                 .map(then -> new Proposal(
                         mend,
                         String.format(
@@ -496,7 +492,8 @@ public final class PartProof {
                                                 .times(then.force().cuttingN()),
                                         1),
                                 say.length(then.dropMm()),
-                                say.length(then.quietMm().low()))));
+                                say.length(then.quietMm().low())),
+                        1));
     }
 
     private static double gauss(double misfit, double sigma) {

@@ -41,7 +41,6 @@ public final class SetUpSearch {
     private static final double STEEPEST_DEG = 45;
 
     private static final double COARSEST_MM = 0.3;
-    private static final double LEAST_CENTRED_MM = 4;
     /** What a set-up must have in hand to be taken for its quickness rather than its safety. */
     private static final double IN_HAND = 0.67;
 
@@ -399,7 +398,7 @@ public final class SetUpSearch {
         if (chucked && shortest < job.freeLengthMm() * 0.98) {
             ways.add(held(Hold.CHUCK, shortest));
         }
-        if (chucked && job.finishedMm() >= LEAST_CENTRED_MM) {
+        if (chucked && job.finishedMm() >= Hold.LEAST_CENTRED_MM) {
             ways.add(held(Hold.CHUCK_AND_CENTRE, job.freeLengthMm()));
         }
         return ways;

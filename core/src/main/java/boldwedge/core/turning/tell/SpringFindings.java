@@ -31,9 +31,6 @@ final class SpringFindings {
     /** More than this over centre is no hair, mm. */
     private static final double HAIR_MM = 0.25;
 
-    /** A thinner end has no room for a centre hole, mm: the smallest centre drills are 3.15 mm thick. */
-    static final double LEAST_CENTRED_MM = 4;
-
     private static final double STEEL_YIELD_SHARE_MPA = 400;
 
     private final TurningCut cut;
@@ -230,7 +227,7 @@ final class SpringFindings {
             String shorter = say.typed(job.lengthMm() * 1.05);
             finding.mend("Let only " + shorter + " stand out", TurningField.STICK_OUT.id(), shorter);
         }
-        if (job.hold() == Hold.CHUCK && job.finishedMm() >= LEAST_CENTRED_MM && centreHelps()) {
+        if (job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM && centreHelps()) {
             finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
         }
         if (cut.signature().noseRadiusMm() > 0.25) {

@@ -1,6 +1,7 @@
 package boldwedge.core.turning.tell;
 
 import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.Mender;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
@@ -12,7 +13,6 @@ import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
-import boldwedge.core.finding.Mend;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
@@ -36,10 +36,7 @@ import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -50,16 +47,13 @@ public final class TurningProof {
             Map.of("speed", TurningField.SPEED, "feed", TurningField.FEED, "depth", TurningField.DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
     /** As fine as a nose is stoned that still has to last, mm. */
-    private static final double FINE_NOSE_MM = 0.2;
+    static final double FINE_NOSE_MM = 0.2;
 
     private static final double MEASURED_SPREAD = 0.1;
     /** Of a spring reckoned from the lathe's size. */
     private static final double ASSUMED_SPREAD = 0.35;
     /** Of a chuck's turning of which nothing is known: the assumption is good to a factor of three or so. */
     private static final double UNKNOWN_TURNING = 0.9;
-
-    /** A pass as light as this tells alignment from spring, mm. */
-    private static final double LIGHT_PASS_MM = 0.1;
 
     private static final String NEAR = "Diameter near the chuck";
     private static final String FAR = "Diameter at the far end";
@@ -171,7 +165,9 @@ public final class TurningProof {
                     "That is far from " + say.length(finished) + ", which the tool was set to. Check the units.");
             return reader.stopped("One reading cannot be right.");
         }
-        Prediction predicted = predict(cut, apart.getAsDouble(), shares(run, cut, apart.getAsDouble()));
+        Mender<TurningCut> mender =
+                new Mender<>(run, request -> TurningReader.cut(request).cut());
+        Prediction predicted = predict(cut, apart.getAsDouble(), shares(mender, cut, apart.getAsDouble()));
         OptionalDouble raMm =
                 finish.isPresent() ? OptionalDouble.of(finish.getAsDouble() / 1000) : OptionalDouble.empty();
         Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound);
@@ -179,17 +175,17 @@ public final class TurningProof {
         boolean inTolerance = inTolerance(cut, measured);
         boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
         String verdict = verdict(cut, measured, inTolerance, finishGood);
-        Optional<Proposal> next = inTolerance && finishGood && chip != Measured.Chip.BLUE
+        Optional<Mender.Proposal> next = inTolerance && finishGood && chip != Measured.Chip.BLUE
                 ? Optional.empty()
-                : propose(run, cut, measured, causes);
+                : new TurningNext(cut, measured, mender, say).against(causes);
         return new TrialAnswer(
                 true,
                 reader.readings(),
                 compare(cut, predicted, measured),
                 causes,
                 verdict,
-                next.map(Proposal::mend),
-                next.map(Proposal::expected)
+                next.map(Mender.Proposal::mend),
+                next.map(Mender.Proposal::expected)
                         .orElse(
                                 inTolerance && finishGood
                                         ? "Nothing needs to change."
@@ -256,7 +252,7 @@ public final class TurningProof {
     }
 
     /** What nose and rake have in the spring: the same cut with a fine nose, with the most and the least rake of the handbook. */
-    private List<Prediction.Share> shares(PlanRequest run, TurningCut cut, double apartMm) {
+    private List<Prediction.Share> shares(Mender<TurningCut> mender, TurningCut cut, double apartMm) {
         List<Prediction.Share> shares = new ArrayList<>();
         // Fat is a nose that is more than the program itself would stone for this cut.
         double advised = Math.max(FINE_NOSE_MM, cut.advice().noseRadius().chosen());
@@ -264,7 +260,7 @@ public final class TurningProof {
             String nose = fieldLength(FINE_NOSE_MM);
             share(
                     shares,
-                    run,
+                    mender,
                     apartMm,
                     TurningField.NOSE_RADIUS,
                     nose,
@@ -278,7 +274,7 @@ public final class TurningProof {
             String more = Written.degrees(rake.high());
             share(
                     shares,
-                    run,
+                    mender,
                     apartMm,
                     TurningField.SIDE_RAKE,
                     more,
@@ -290,7 +286,7 @@ public final class TurningProof {
             String less = Written.degrees(rake.low());
             share(
                     shares,
-                    run,
+                    mender,
                     apartMm,
                     TurningField.SIDE_RAKE,
                     less,
@@ -303,24 +299,17 @@ public final class TurningProof {
 
     private void share(
             List<Prediction.Share> shares,
-            PlanRequest run,
+            Mender<TurningCut> mender,
             double apartMm,
             TurningField field,
             String text,
             String id,
             String title,
             String instead) {
-        changed(run, field.id(), text).ifPresent(then -> {
+        mender.with(field.id(), text).ifPresent(then -> {
             Prediction without = predict(then, apartMm, List.of());
             shares.add(new Prediction.Share(id, title, instead, without.evenMm(), without.taperMm()));
         });
-    }
-
-    private static Optional<TurningCut> changed(PlanRequest run, String field, String text) {
-        Map<String, String> fields = new HashMap<>(run.fields());
-        fields.put(field, text);
-        return TurningReader.cut(new PlanRequest(fields, run.units(), run.lathe()))
-                .cut();
     }
 
     /** How far the spring may be off, as a share of what it makes: a tenth as measured, and what is not known of the chuck's turning. */
@@ -385,200 +374,9 @@ public final class TurningProof {
                 Math.abs(measured - predicted) <= spread + 1e-9);
     }
 
-    /** A change with what it should do, and how much of the error it leaves. */
-    private record Proposal(Mend mend, String expected, double left) {}
-
-    /** The one change to make: the best of those that act on the likeliest cause, each computed. */
-    private Optional<Proposal> propose(PlanRequest run, TurningCut cut, Measured measured, List<Cause> causes) {
-        if (causes.isEmpty()) {
-            return Optional.empty();
-        }
-        TurningJob job = cut.job();
-        if (isEven(cut, measured)) {
-            Optional<Proposal> dialled = dialled(cut, measured);
-            if (dialled.isPresent()) {
-                return dialled;
-            }
-        }
-        return switch (causes.getFirst().id()) {
-            case "push-off", "spring-size", "fat-nose", "little-rake", "drawn-in" ->
-                bestAgainstSpring(run, cut, causes.getFirst().id());
-            case "setting" -> dialled(cut, measured);
-            case "alignment" -> Optional.of(aligning(cut));
-            case "built-up-edge", "wear-in-pass", "too-fast" -> {
-                Span range = job.work().surfaceSpeed(job.tool());
-                boolean faster = causes.getFirst().id().equals("built-up-edge");
-                double wanted = 1000 * (faster ? range.high() : range.low()) / Math.PI / job.passDiameterMm();
-                double rpm = job.lathe()
-                        .speeds()
-                        .atOrBelow(wanted)
-                        .orElse(job.lathe().speeds().slowest());
-                if (Math.abs(rpm - cut.cutting().rpm()) < 1) {
-                    yield Optional.empty();
-                }
-                yield Optional.of(new Proposal(
-                        new Mend("Run at " + say.rpm(rpm), TurningField.SPEED.id(), Written.places(rpm, 1) + " rpm"),
-                        faster
-                                ? "Faster, the chip is hotter and does not weld to the edge."
-                                : "Slower, the edge stays hard: about "
-                                        + Written.places(
-                                                Math.pow(
-                                                        cut.cutting().rpm() / rpm,
-                                                        1 / job.tool().taylorExponent()),
-                                                0)
-                                        + " times the life.",
-                        1));
-            }
-            case "rubbing" ->
-                Math.abs(job.heightMm()) > 1e-6
-                        ? Optional.of(new Proposal(
-                                new Mend("Set the point on centre", TurningField.HEIGHT.id(), "0"),
-                                "It gives the clearance back that the height has taken.",
-                                1))
-                        : Optional.of(new Proposal(
-                                new Mend(
-                                        "End relief "
-                                                + say.angle(cut.signature().endRelief() + Math.toRadians(3)),
-                                        TurningField.END_RELIEF.id(),
-                                        Written.degrees(cut.signature().endRelief() + Math.toRadians(3))),
-                                "Three degrees more room under the edge.",
-                                1));
-            case "chatter" ->
-                job.overhangMm() > 1.6 * job.blank().heightMm()
-                        ? Optional.of(new Proposal(
-                                new Mend(
-                                        "Stand out "
-                                                + say.length(1.2 * job.blank().heightMm()),
-                                        TurningField.OVERHANG.id(),
-                                        fieldLength(1.2 * job.blank().heightMm())),
-                                "The point gives "
-                                        + Written.places(
-                                                Math.pow(
-                                                        job.overhangMm()
-                                                                / (1.2
-                                                                        * job.blank()
-                                                                                .heightMm()),
-                                                        3),
-                                                1)
-                                        + " times less.",
-                                1))
-                        : bestAgainstSpring(run, cut, "push-off");
-            default -> Optional.empty();
-        };
-    }
-
     /** Whether dialling brings both ends within the tolerance: then nothing else needs to change. */
-    private static boolean isEven(TurningCut cut, Measured measured) {
+    static boolean isEven(TurningCut cut, Measured measured) {
         return Math.abs(measured.taperMm()) / 2 <= 0.8 * cut.job().allowedErrorMm();
-    }
-
-    /** The dial set by what the piece came out by; nothing when that is in the middle already. */
-    private Optional<Proposal> dialled(TurningCut cut, Measured measured) {
-        double middle = cut.job().finishedMm() + cut.job().tolerance().middleMm();
-        double off = (measured.nearMm() + measured.farMm()) / 2 - middle;
-        if (Math.abs(off) < 0.2 * cut.job().allowedErrorMm()) {
-            return Optional.empty();
-        }
-        return Optional.of(new Proposal(
-                Mend.atTheMachine(
-                        (off > 0 ? "Dial in " : "Back the dial off ") + say.length(Math.abs(off)) + " on the diameter"),
-                String.format(
-                        Locale.ROOT,
-                        "%s Then it comes out within %s of the middle of the tolerance, %s of taper as now.",
-                        off > 0 ? "The piece can be saved by it." : "The next piece: this one is small already.",
-                        say.length(Math.abs(measured.taperMm()) / 2 + PushOff.SCATTER * Math.abs(off)),
-                        say.length(Math.abs(measured.taperMm()))),
-                0));
-    }
-
-    /** No headstock is moved before a light pass leaves the same taper. */
-    private Proposal aligning(TurningCut cut) {
-        if (cut.job().depthMm() > LIGHT_PASS_MM * 1.2) {
-            return new Proposal(
-                    new Mend(
-                            "Light spring pass to separate spring from alignment",
-                            TurningField.DEPTH.id(),
-                            fieldLength(LIGHT_PASS_MM)),
-                    "A pass of " + say.length(LIGHT_PASS_MM)
-                            + " leaves less spring; a taper that stays the same is alignment.",
-                    1);
-        }
-        return cut.job().hold() == Hold.CHUCK
-                ? new Proposal(
-                        Mend.atTheMachine("Two collars on a stout bar, a light cut over both"),
-                        "This was a light pass already. Collars that differ on a stout bar are the headstock; collars that agree put the taper back on this work's spring.",
-                        1)
-                : new Proposal(
-                        Mend.atTheMachine("Set the tailstock over by half the taper"),
-                        "This was a light pass already: the centre is off the axis by about half the taper over the whole length.",
-                        1);
-    }
-
-    /** Of what a machinist would try, in the order of what it costs, the first that takes most of the spring away, or the best there is. */
-    private Optional<Proposal> bestAgainstSpring(PlanRequest run, TurningCut cut, String cause) {
-        TurningJob job = cut.job();
-        List<Mend> candidates = new ArrayList<>();
-        if (job.depthMm() > 0.2) {
-            candidates.add(new Mend(
-                    "Last pass " + fieldLength(job.depthMm() / 2),
-                    TurningField.DEPTH.id(),
-                    fieldLength(job.depthMm() / 2)));
-        }
-        if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
-            String out = say.typed(job.lengthMm() * 1.05);
-            candidates.add(new Mend("Let only " + out + " stand out", TurningField.STICK_OUT.id(), out));
-        }
-        if (job.hold() == Hold.CHUCK && job.finishedMm() >= SpringFindings.LEAST_CENTRED_MM) {
-            candidates.add(new Mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre"));
-        }
-        if (cut.signature().noseRadiusMm() > 0.25) {
-            double finer = cause.equals("fat-nose")
-                    ? cut.advice().noseRadius().chosen()
-                    : cut.signature().noseRadiusMm() / 2;
-            String nose = say.typed(Math.max(FINE_NOSE_MM, finer));
-            candidates.add(new Mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose));
-        }
-        Span rake = cut.advice().sideRake().span();
-        double towards = cause.equals("drawn-in") ? rake.low() : rake.high();
-        if (Math.abs(towards - cut.signature().sideRake()) > Math.toRadians(2)) {
-            candidates.add(new Mend(
-                    "Side rake " + Written.degrees(towards), TurningField.SIDE_RAKE.id(), Written.degrees(towards)));
-        }
-        if (cut.signature().sideCuttingEdge() > Math.toRadians(5)
-                && !job.operation().meetsAFace()) {
-            candidates.add(new Mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°"));
-        }
-        // What was found to make the spring is what is changed first.
-        String first = cause.equals("fat-nose")
-                ? TurningField.NOSE_RADIUS.id()
-                : cause.equals("little-rake") || cause.equals("drawn-in") ? TurningField.SIDE_RAKE.id() : "";
-        candidates.sort(Comparator.comparing(mend -> !mend.field().equals(first)));
-        double now = cut.pushOff().remainingMm();
-        Proposal best = null;
-        for (Mend mend : candidates) {
-            Optional<TurningCut> then = changed(run, mend.field(), mend.text());
-            if (then.isEmpty()) {
-                continue;
-            }
-            double left = then.get().pushOff().remainingMm();
-            boolean named = mend.field().equals(first) && left < 0.7 * now;
-            if (left < 0.97 * now && (best == null || left < 0.5 * best.left())) {
-                best = new Proposal(
-                        mend,
-                        String.format(
-                                Locale.ROOT,
-                                "Computed: the taper goes from %s to %s, the error on the diameter from %s to %s.",
-                                say.length(Math.abs(cut.pushOff().taperMm())),
-                                say.length(Math.abs(then.get().pushOff().taperMm())),
-                                say.length(cut.pushOff().largestMm()),
-                                say.length(then.get().pushOff().largestMm())),
-                        left);
-            }
-            if (named && best != null) {
-                break;
-            }
-        }
-        return Optional.ofNullable(best);
     }
 
     private Scene scene(Prediction predicted, Measured measured) {

@@ -1,0 +1,223 @@
+package boldwedge.core.turning.tell;
+
+import boldwedge.core.ask.Mender;
+import boldwedge.core.ask.Mender.Proposal;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.Measured;
+import boldwedge.core.rigidity.Hold;
+import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.stock.Span;
+import boldwedge.core.turning.ask.TurningField;
+import boldwedge.core.turning.model.TurningCut;
+import boldwedge.core.turning.model.TurningJob;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** The one change after a trial of turning: what costs nothing first, and only what helps. */
+final class TurningNext {
+    private final TurningCut cut;
+    private final Measured measured;
+    private final Mender<TurningCut> mender;
+    private final Say say;
+
+    /**
+     * @param cut the cut as it was run
+     * @param measured what came out
+     */
+    TurningNext(TurningCut cut, Measured measured, Mender<TurningCut> mender, Say say) {
+        this.cut = cut;
+        this.measured = measured;
+        this.mender = mender;
+        this.say = say;
+    }
+
+    /** The one change to make: the best of those that act on the likeliest cause, each computed. */
+    Optional<Proposal> against(List<Cause> causes) {
+        if (causes.isEmpty()) {
+            return Optional.empty();
+        }
+        TurningJob job = cut.job();
+        if (TurningProof.isEven(cut, measured)) {
+            Optional<Proposal> dialled = dialled();
+            if (dialled.isPresent()) {
+                return dialled;
+            }
+        }
+        return switch (causes.getFirst().id()) {
+            case "push-off", "spring-size", "fat-nose", "little-rake", "drawn-in" ->
+                bestAgainstSpring(causes.getFirst().id());
+            case "setting" -> dialled();
+            case "alignment" -> Optional.of(aligning());
+            case "built-up-edge", "wear-in-pass", "too-fast" -> {
+                Span range = job.work().surfaceSpeed(job.tool());
+                boolean faster = causes.getFirst().id().equals("built-up-edge");
+                double wanted = 1000 * (faster ? range.high() : range.low()) / Math.PI / job.passDiameterMm();
+                double rpm = job.lathe()
+                        .speeds()
+                        .atOrBelow(wanted)
+                        .orElse(job.lathe().speeds().slowest());
+                if (Math.abs(rpm - cut.cutting().rpm()) < 1) {
+                    yield Optional.empty();
+                }
+                yield Optional.of(new Proposal(
+                        new Mend("Run at " + say.rpm(rpm), TurningField.SPEED.id(), Written.places(rpm, 1) + " rpm"),
+                        faster
+                                ? "Faster, the chip is hotter and does not weld to the edge."
+                                : "Slower, the edge stays hard: about "
+                                        + Written.places(
+                                                Math.pow(
+                                                        cut.cutting().rpm() / rpm,
+                                                        1 / job.tool().taylorExponent()),
+                                                0)
+                                        + " times the life.",
+                        1));
+            }
+            case "rubbing" ->
+                Math.abs(job.heightMm()) > 1e-6
+                        ? Optional.of(new Proposal(
+                                new Mend("Set the point on centre", TurningField.HEIGHT.id(), "0"),
+                                "It gives the clearance back that the height has taken.",
+                                1))
+                        : Optional.of(new Proposal(
+                                new Mend(
+                                        "End relief "
+                                                + say.angle(cut.signature().endRelief() + Math.toRadians(3)),
+                                        TurningField.END_RELIEF.id(),
+                                        Written.degrees(cut.signature().endRelief() + Math.toRadians(3))),
+                                "Three degrees more room under the edge.",
+                                1));
+            case "chatter" ->
+                job.overhangMm() > 1.6 * job.blank().heightMm()
+                        ? Optional.of(new Proposal(
+                                new Mend(
+                                        "Stand out "
+                                                + say.length(1.2 * job.blank().heightMm()),
+                                        TurningField.OVERHANG.id(),
+                                        fieldLength(1.2 * job.blank().heightMm())),
+                                "The point gives "
+                                        + Written.places(
+                                                Math.pow(
+                                                        job.overhangMm()
+                                                                / (1.2
+                                                                        * job.blank()
+                                                                                .heightMm()),
+                                                        3),
+                                                1)
+                                        + " times less.",
+                                1))
+                        : bestAgainstSpring("push-off");
+            default -> Optional.empty();
+        };
+    }
+
+    /** The dial set by what the piece came out by; nothing when that is in the middle already. */
+    private Optional<Proposal> dialled() {
+        double middle = cut.job().finishedMm() + cut.job().tolerance().middleMm();
+        double off = (measured.nearMm() + measured.farMm()) / 2 - middle;
+        if (Math.abs(off) < 0.2 * cut.job().allowedErrorMm()) {
+            return Optional.empty();
+        }
+        return Optional.of(new Proposal(
+                Mend.atTheMachine(
+                        (off > 0 ? "Dial in " : "Back the dial off ") + say.length(Math.abs(off)) + " on the diameter"),
+                String.format(
+                        Locale.ROOT,
+                        "%s Then it comes out within %s of the middle of the tolerance, %s of taper as now.",
+                        off > 0 ? "The piece can be saved by it." : "The next piece: this one is small already.",
+                        say.length(Math.abs(measured.taperMm()) / 2 + PushOff.SCATTER * Math.abs(off)),
+                        say.length(Math.abs(measured.taperMm()))),
+                0));
+    }
+
+    /** No headstock is moved before a light pass leaves the same taper. */
+    private Proposal aligning() {
+        return Mender.lightPass(TurningField.DEPTH, cut.job().depthMm(), this::fieldLength)
+                .orElseGet(() -> cut.job().hold() == Hold.CHUCK
+                        ? new Proposal(
+                                Mend.atTheMachine("Two collars on a stout bar, a light cut over both"),
+                                "This was a light pass already. Collars that differ on a stout bar are the headstock; collars that agree put the taper back on this work's spring.",
+                                1)
+                        : new Proposal(
+                                Mend.atTheMachine("Set the tailstock over by half the taper"),
+                                "This was a light pass already: the centre is off the axis by about half the taper over the whole length.",
+                                1));
+    }
+
+    /** Of what a machinist would try, in the order of what it costs, the first that takes most of the spring away, or the best there is. */
+    private Optional<Proposal> bestAgainstSpring(String cause) {
+        TurningJob job = cut.job();
+        List<Mend> candidates = new ArrayList<>();
+        if (job.depthMm() > 0.2) {
+            candidates.add(new Mend(
+                    "Last pass " + fieldLength(job.depthMm() / 2),
+                    TurningField.DEPTH.id(),
+                    fieldLength(job.depthMm() / 2)));
+        }
+        if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
+            String out = say.typed(job.lengthMm() * 1.05);
+            candidates.add(new Mend("Let only " + out + " stand out", TurningField.STICK_OUT.id(), out));
+        }
+        if (job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM) {
+            candidates.add(new Mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre"));
+        }
+        if (cut.signature().noseRadiusMm() > 0.25) {
+            double finer = cause.equals("fat-nose")
+                    ? cut.advice().noseRadius().chosen()
+                    : cut.signature().noseRadiusMm() / 2;
+            String nose = say.typed(Math.max(TurningProof.FINE_NOSE_MM, finer));
+            candidates.add(new Mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose));
+        }
+        Span rake = cut.advice().sideRake().span();
+        double towards = cause.equals("drawn-in") ? rake.low() : rake.high();
+        if (Math.abs(towards - cut.signature().sideRake()) > Math.toRadians(2)) {
+            candidates.add(new Mend(
+                    "Side rake " + Written.degrees(towards), TurningField.SIDE_RAKE.id(), Written.degrees(towards)));
+        }
+        if (cut.signature().sideCuttingEdge() > Math.toRadians(5)
+                && !job.operation().meetsAFace()) {
+            candidates.add(new Mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°"));
+        }
+        // What was found to make the spring is what is changed first.
+        String first = cause.equals("fat-nose")
+                ? TurningField.NOSE_RADIUS.id()
+                : cause.equals("little-rake") || cause.equals("drawn-in") ? TurningField.SIDE_RAKE.id() : "";
+        candidates.sort(Comparator.comparing(mend -> !mend.field().equals(first)));
+        double now = cut.pushOff().remainingMm();
+        Proposal best = null;
+        for (Mend mend : candidates) {
+            Optional<TurningCut> then = mender.with(mend);
+            if (then.isEmpty()) {
+                continue;
+            }
+            double left = then.get().pushOff().remainingMm();
+            boolean named = mend.field().equals(first) && left < 0.7 * now;
+            if (left < 0.97 * now && (best == null || left < 0.5 * best.left())) {
+                best = new Proposal(
+                        mend,
+                        String.format(
+                                Locale.ROOT,
+                                "Computed: the taper goes from %s to %s, the error on the diameter from %s to %s.",
+                                say.length(Math.abs(cut.pushOff().taperMm())),
+                                say.length(Math.abs(then.get().pushOff().taperMm())),
+                                say.length(cut.pushOff().largestMm()),
+                                say.length(then.get().pushOff().largestMm())),
+                        left);
+            }
+            if (named && best != null) {
+                break;
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    private String fieldLength(double mm) {
+        return Written.full(Quantity.LENGTH, mm, say.units());
+    }
+}
