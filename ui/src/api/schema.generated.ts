@@ -596,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plan/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["typed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/proof/judge": {
         parameters: {
             query?: never;
@@ -1277,6 +1293,9 @@ export interface components {
             /** Format: int32 */
             count: number;
             countIsAtLeast: boolean;
+            lastUsed: {
+                [key: string]: string;
+            };
             more: boolean;
             tools: components["schemas"]["ToolRecord"][];
         };
@@ -1365,6 +1384,24 @@ export interface components {
             units: "METRIC" | "INCH";
             verdict: string;
         };
+        TypedCut: {
+            assumed: components["schemas"]["Understood"][];
+            fields: {
+                [key: string]: string;
+            };
+            left: string[];
+            understood: components["schemas"]["Understood"][];
+        };
+        TypedLine: {
+            text: string;
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
+        Understood: {
+            label: string;
+            text: string;
+            words: string;
+        };
         WhichAnswer: {
             match: components["schemas"]["ToolMatch"];
             tool: components["schemas"]["ToolRecord"];
@@ -1424,6 +1461,8 @@ export interface operations {
         parameters: {
             query?: {
                 words?: string;
+                kind?: string;
+                sort?: "NAME" | "SAVED";
                 after?: string;
                 most?: number;
             };
@@ -2427,6 +2466,30 @@ export interface operations {
                 };
                 content: {
                     "model/stl": string;
+                };
+            };
+        };
+    };
+    typed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedLine"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TypedCut"];
                 };
             };
         };

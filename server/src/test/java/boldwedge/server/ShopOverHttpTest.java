@@ -97,6 +97,49 @@ class ShopOverHttpTest extends OverHttp {
         assertThat(wrong.field("diameter")).contains("does not start with a number");
     }
 
+    /** A line typed as it is said becomes a cut that plans, on the machine that it names. */
+    @Test
+    void aCutIsTypedInOneLine() {
+        JsonNode typed = shop.send(
+                        "POST",
+                        "/api/plan/typed",
+                        Map.of("text", "bore 20 H7 45 deep tin bronze Long Bed, gently", "units", "METRIC"))
+                .json();
+        assertThat(typed.path("left").get(0).asString()).isEqualTo("gently");
+        assertThat(typed.path("assumed").get(0).path("label").asString()).isEqualTo("Hole to start");
+        JsonNode plan = shop.send("POST", "/api/plan", Map.of("fields", typed.path("fields"), "units", "METRIC"))
+                .json();
+        assertThat(plan.path("worked").asBoolean()).isTrue();
+        assertThat(plan.path("page").path("printed").path("sentence").asString())
+                .contains("Long Bed")
+                .contains("Tin bronze");
+        Answer empty = shop.send("POST", "/api/plan/typed", Map.of("text", " ", "units", "METRIC"));
+        assertThat(empty.status()).isEqualTo(400);
+        assertThat(empty.field("text")).contains("Type the cut");
+    }
+
+    /** The crib's list by kind, and what was saved last first; with the day of the last grind or trial. */
+    @Test
+    void theCribIsListedByKindAndByTime() {
+        String kept = shop.send("POST", "/api/crib/tools", tool(0, "Zz saved last", ""))
+                .json()
+                .path("id")
+                .asString();
+        grind(kept, "2026-04-05", "11°");
+        JsonNode latest = shop.get("/api/crib/tools?sort=SAVED&most=2").json();
+        assertThat(latest.path("tools").get(0).path("id").asString()).isEqualTo(kept);
+        assertThat(latest.path("lastUsed").path(kept).asString()).isEqualTo("2026-04-05");
+        String second = latest.path("tools").get(1).path("id").asString();
+        JsonNode next =
+                shop.get("/api/crib/tools?sort=SAVED&most=2&after=" + second).json();
+        assertThat(next.path("tools").get(0).path("id").asString()).isNotIn(kept, second);
+        JsonNode bars = shop.get("/api/crib/tools?kind=bar").json();
+        assertThat(bars.path("tools").size()).isPositive();
+        bars.path("tools")
+                .forEach(bar -> assertThat(bar.path("kind").asString()).isEqualTo("bar"));
+        shop.send("DELETE", "/api/crib/tools/" + kept + "?version=1", Map.of());
+    }
+
     /** Tools that are alike stand by name with one verdict; one that was ground since is judged by what was measured last. */
     @Test
     void alikeToolsAreJudgedAlikeAndAGrindTellsThemApart() {

@@ -12,6 +12,9 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.PrintedCard;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.Sentence;
+import boldwedge.core.ask.SpokenAs;
+import boldwedge.core.ask.SpokenAs.Derived;
+import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
 import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
@@ -216,6 +219,27 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
     @Override
     public TrialAnswer prove(TrialRequest request) {
         return BoreProof.prove(request);
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of("bore out", "bore"),
+                START,
+                FINISHED,
+                TOLERANCE,
+                List.of(FINISHED, DEPTH_OF_HOLE),
+                List.of(
+                        new Marked(START, List.of("from", "drilled"), List.of("drilled")),
+                        new Marked(DEPTH_OF_HOLE, List.of("deep", "depth", "through", "long"), List.of("deep", "long")),
+                        new Marked(OUTSIDE, List.of("outside", "od"), List.of("outside", "od")),
+                        new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
+                        new Marked(BAR_DIAMETER, List.of("bar"), List.of("bar")),
+                        new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
+                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                        new Marked(FEED, List.of("feed"), List.of("feed"))),
+                List.of(MATERIAL, BOTTOM, HELD, BAR_MATERIAL, BIT),
+                List.of(new Derived(START, FINISHED, -1, -1 / 32.0))));
     }
 
     @Override

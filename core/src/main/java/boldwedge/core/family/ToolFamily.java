@@ -7,6 +7,7 @@ import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.SetUps;
+import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
@@ -91,6 +92,11 @@ public interface ToolFamily<C> {
 
     /** Ways to take such a cut, tried against each other; empty where this family has no such search, or the cut nothing to search. */
     default Optional<SetUps> setUps(C cut, Say say) {
+        return Optional.empty();
+    }
+
+    /** How such a cut is said in one line; empty where it can only be filled in. */
+    default Optional<SpokenAs> spokenAs() {
         return Optional.empty();
     }
 

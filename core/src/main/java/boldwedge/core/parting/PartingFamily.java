@@ -13,6 +13,8 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.PrintedCard;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.Sentence;
+import boldwedge.core.ask.SpokenAs;
+import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
 import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
@@ -268,6 +270,26 @@ public final class PartingFamily implements ToolFamily<PartCut> {
     @Override
     public TrialAnswer prove(TrialRequest request) {
         return PartProof.prove(request);
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of("part", "part", "cut off", "part", "groove", "groove"),
+                DIAMETER,
+                BOTTOM,
+                BOTTOM,
+                List.of(DIAMETER, PIECE),
+                List.of(
+                        new Marked(BORE, List.of("bore", "hole", "bored"), List.of("bore", "hole")),
+                        new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of")),
+                        new Marked(PIECE, List.of("length"), List.of("long", "thick")),
+                        new Marked(GROOVE, List.of("width"), List.of("wide")),
+                        new Marked(AT, List.of("out"), List.of("out", "from")),
+                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                        new Marked(FEED, List.of("feed"), List.of("feed"))),
+                List.of(MATERIAL, HOLD, BLADE),
+                List.of()));
     }
 
     @Override

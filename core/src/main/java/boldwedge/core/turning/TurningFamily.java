@@ -13,6 +13,9 @@ import boldwedge.core.ask.PrintedCard;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.Sentence;
 import boldwedge.core.ask.SetUps;
+import boldwedge.core.ask.SpokenAs;
+import boldwedge.core.ask.SpokenAs.Derived;
+import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
 import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
@@ -191,6 +194,27 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
     @Override
     public Optional<SetUps> setUps(TurningCut cut, Say say) {
         return SetUpWords.of(cut, say);
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of("shoulder", "shoulder", "skim", "turn", "finish turn", "turn"),
+                DIAMETER,
+                FINISHED,
+                TOLERANCE,
+                List.of(FINISHED, LENGTH, DIAMETER),
+                List.of(
+                        new Marked(DIAMETER, List.of("from"), List.of("bar", "stock")),
+                        new Marked(LENGTH, List.of("over", "length"), List.of("long", "length")),
+                        new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
+                        new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
+                        new Marked(DEPTH, List.of("depth"), List.of("depth", "deep")),
+                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                        new Marked(FEED, List.of("feed"), List.of("feed")),
+                        new Marked(NOSE_RADIUS, List.of("nose"), List.of("nose"))),
+                List.of(MATERIAL, HOLD, BLANK),
+                List.of(new Derived(DIAMETER, FINISHED, 1, 1 / 16.0), new Derived(STICK_OUT, LENGTH, 15, 0.5))));
     }
 
     @Override

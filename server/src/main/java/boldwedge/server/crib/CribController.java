@@ -89,20 +89,25 @@ class CribController {
      * @param count how many there are with these words, up to 1000
      * @param countIsAtLeast whether there are that many or more
      * @param more whether others come after these
+     * @param lastUsed the day on which each was ground or tried last, by its id; missing where it never was
      */
-    record ToolPage(List<ToolRecord> tools, int count, boolean countIsAtLeast, boolean more) {}
+    record ToolPage(
+            List<ToolRecord> tools, int count, boolean countIsAtLeast, boolean more, Map<UUID, LocalDate> lastUsed) {}
 
-    /** Tools whose card holds all these words, by name, a page at a time: the next one comes after the last one's id. */
+    /** Tools whose card holds all these words, a page at a time: the next one comes after the last one's id. */
     @GetMapping("/tools")
     ToolPage tools(
             @RequestParam(defaultValue = "") String words,
+            @RequestParam(required = false) @Nullable String kind,
+            @RequestParam(defaultValue = "NAME") CribService.Sort sort,
             @RequestParam(required = false) @Nullable UUID after,
             @RequestParam(defaultValue = "50") int most) {
         int asked = Math.clamp(most, 1, MOST_IN_A_PAGE);
-        List<ToolRecord> found = crib.page(words, after, asked + 1);
+        List<ToolRecord> found = crib.page(words, kind, sort, after, asked + 1);
         boolean more = found.size() > asked;
-        int count = after == null && !more ? found.size() : crib.count(words);
-        return new ToolPage(more ? found.subList(0, asked) : found, count, count >= CribService.MOST_COUNTED, more);
+        int count = after == null && !more ? found.size() : crib.count(words, kind);
+        List<ToolRecord> tools = more ? found.subList(0, asked) : found;
+        return new ToolPage(tools, count, count >= CribService.MOST_COUNTED, more, crib.lastUsed(tools));
     }
 
     @GetMapping("/tools/{id}")

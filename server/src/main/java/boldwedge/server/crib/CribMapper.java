@@ -1,6 +1,7 @@
 package boldwedge.server.crib;
 
 import boldwedge.server.storage.TextMapHandler;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -22,9 +23,10 @@ interface CribMapper {
     String GRIND = "select id, tool_id, on_day, units, measured, note, at as saved_at, saved_by from grind";
 
     /** Every word must stand somewhere in the name, drawer, note or texts; one of a letter or two where a word begins. */
-    String WITH_WORDS = " where true <foreach collection='words' item='word'><choose>"
-            + "<when test='word.beginning'> and beginnings @@ to_tsquery('simple', #{word.text})</when>"
-            + "<otherwise> and words like #{word.text}</otherwise></choose></foreach>";
+    String WITH_WORDS =
+            " where true <if test='kind != null'>and kind = #{kind} </if><foreach collection='words' item='word'><choose>"
+                    + "<when test='word.beginning'> and beginnings @@ to_tsquery('simple', #{word.text})</when>"
+                    + "<otherwise> and words like #{word.text}</otherwise></choose></foreach>";
 
     /**
      * A word to look for.
@@ -37,11 +39,33 @@ interface CribMapper {
     @Select("<script>" + TOOL + WITH_WORDS
             + "<if test='after != null'> and (name, id) &gt; (select name, id from tool where id = #{after})</if>"
             + " order by name, id limit #{most}</script>")
-    List<ToolRecord> page(List<Word> words, @Nullable UUID after, int most);
+    List<ToolRecord> page(List<Word> words, @Nullable String kind, @Nullable UUID after, int most);
+
+    /** The same, what was saved last first. */
+    @Select("<script>" + TOOL + WITH_WORDS
+            + "<if test='after != null'> and (updated_at &lt; (select updated_at from tool where id = #{after})"
+            + " or updated_at = (select updated_at from tool where id = #{after}) and id &gt; #{after})</if>"
+            + " order by updated_at desc, id limit #{most}</script>")
+    List<ToolRecord> pageByTime(List<Word> words, @Nullable String kind, @Nullable UUID after, int most);
+
+    /**
+     * When a tool was used last.
+     *
+     * @param id the tool
+     * @param onDay day of its last grind or trial
+     */
+    record Used(UUID id, LocalDate onDay) {}
+
+    /** When these tools were ground or tried last; those that never were are missing. */
+    @Select(
+            "<script>select tool_id as id, max(on_day) as on_day from (select tool_id, on_day from grind union all"
+                    + " select tool_id, on_day from trial) done where tool_id in"
+                    + " <foreach collection='tools' item='t' open='(' separator=',' close=')'>#{t.id}</foreach> group by tool_id</script>")
+    List<Used> used(List<ToolRecord> tools);
 
     /** How many there are with these words; counted no further than asked. */
     @Select("<script>select count(*) from (select 1 from tool" + WITH_WORDS + " limit #{most}) counted</script>")
-    int count(List<Word> words, int most);
+    int count(List<Word> words, @Nullable String kind, int most);
 
     @Select(TOOL + " order by id")
     @Options(fetchSize = 500)

@@ -13,6 +13,7 @@ import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Checked;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -71,14 +72,35 @@ public class CribService {
         return crib.grindsOf(id);
     }
 
-    /** The tools with all these words, by name, after the one given. */
-    List<ToolRecord> page(String words, @Nullable UUID after, int most) {
-        return crib.page(patterns(words), after, most);
+    /** How the tools of a list follow each other. */
+    enum Sort {
+        NAME,
+        /** What was saved last first. */
+        SAVED
+    }
+
+    /**
+     * Tools with all these words, in order, after the one given.
+     *
+     * @param kind the only kind wanted; all where it is missing
+     */
+    List<ToolRecord> page(String words, @Nullable String kind, Sort sort, @Nullable UUID after, int most) {
+        return switch (sort) {
+            case NAME -> crib.page(patterns(words), kind, after, most);
+            case SAVED -> crib.pageByTime(patterns(words), kind, after, most);
+        };
     }
 
     /** How many there are with these words, up to {@link #MOST_COUNTED}. */
-    int count(String words) {
-        return crib.count(patterns(words), MOST_COUNTED);
+    int count(String words, @Nullable String kind) {
+        return crib.count(patterns(words), kind, MOST_COUNTED);
+    }
+
+    /** The day on which each of these tools was ground or tried last; those that never were are missing. */
+    Map<UUID, LocalDate> lastUsed(List<ToolRecord> tools) {
+        return tools.isEmpty()
+                ? Map.of()
+                : crib.used(tools).stream().collect(Collectors.toMap(CribMapper.Used::id, CribMapper.Used::onDay));
     }
 
     private static List<CribMapper.Word> patterns(String words) {

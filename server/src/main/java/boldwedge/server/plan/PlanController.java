@@ -8,8 +8,10 @@ import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneDxf;
 import boldwedge.core.drawing.SceneSvg;
 import boldwedge.core.family.Solid;
+import boldwedge.core.family.TypedCut;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.storage.Knowledge;
+import boldwedge.server.web.Kept.Line;
 import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
@@ -103,6 +105,19 @@ class PlanController {
                         "no-such-drawing",
                         "There is no drawing of that name. There are: "
                                 + scenes.stream().map(Scene::id).distinct().collect(Collectors.joining(", ")) + "."));
+    }
+
+    /** A cut in one line, as it is said in the shop. */
+    record TypedLine(
+            @Line(most = 300, missing = "Type the cut, such as: turn 24 h6 from 25, 50 long, mild steel.")
+            String text,
+
+            @NotNull(message = "This part is missing.") UnitSystem units) {}
+
+    /** Reads a cut that was typed in one line; what was not understood is told beside it. */
+    @PostMapping("/plan/typed")
+    TypedCut typed(@Valid @RequestBody TypedLine line) {
+        return plans.typed(line.text(), line.units());
     }
 
     /** Ways to take the cut, tried against each other: the best with what they have in hand, and why the others lose. */

@@ -7,6 +7,7 @@ import boldwedge.core.ask.SetUps;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
 import boldwedge.core.family.Solid;
+import boldwedge.core.family.TypedCut;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.people.Who;
 import boldwedge.server.shop.ShopService;
@@ -68,6 +69,11 @@ public class PlanService {
         workedPlan(fields, units);
         return Planner.solid(request(fields, units))
                 .orElseThrow(() -> Refusal.missing("no-solid", "There is no solid of this."));
+    }
+
+    /** A cut typed in one line; the shop's machines are known by their names. */
+    TypedCut typed(String line, UnitSystem units) {
+        return TypedCut.read(line, units, shop.names());
     }
 
     /** Ways to take a cut, tried against each other. */

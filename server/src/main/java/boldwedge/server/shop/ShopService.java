@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -52,6 +53,13 @@ public class ShopService {
     /** All lathes, by name. */
     public List<LatheRecord> all() {
         return lathes.all();
+    }
+
+    /** What the shop calls its lathes, by id. */
+    public Map<String, String> names() {
+        return all().stream()
+                .collect(Collectors.toMap(
+                        lathe -> lathe.id().toString(), lathe -> lathe.card().getOrDefault("name", "")));
     }
 
     /** Hands over every lathe, one after the other; within a transaction. */

@@ -1,0 +1,98 @@
+package boldwedge.core.family;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.measure.UnitSystem;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Lines as a machinist would type them; what each must become was written down before the grammar was. */
+class TypedCutTest {
+    private static final Map<String, String> SHOP = Map.of("id-long", "Long Bed", "id-pocket", "Bench Pocket");
+
+    private static TypedCut read(String line) {
+        return TypedCut.read(line, UnitSystem.METRIC, SHOP);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "bore 20 H7 45 deep tin bronze Long Bed | operation=bore boreFinished=20 boreTolerance=H7 boreDepth=45 material=bronze-tin lathe=id-long boreStart=19_mm",
+                "bore 19 to 20H7, 45 deep, blind, cast iron | operation=bore boreStart=19 boreFinished=20 boreTolerance=H7 boreDepth=45 bottom=blind material=iron-grey",
+                "turn 25 to 24 h6 over 50 in mild steel | operation=turn diameter=25 finished=24 tolerance=h6 length=50 material=steel-low-carbon stickOut=65_mm",
+                "turn 24 ±0.01 60 long 80 out 303 Ra 0.8 with centre | operation=turn finished=24 tolerance=±0.01 length=60 stickOut=80 material=stainless-free finish=Ra_0.8 hold=chuck-and-centre diameter=25_mm",
+                "shoulder 18 mm from 20 mm, 30 long, free-cutting brass, bench pocket | operation=shoulder finished=18_mm diameter=20_mm length=30 material=brass-free lathe=id-pocket stickOut=45_mm",
+                "part off 30, bore 16, 20 pieces 8 long, aluminium | operation=part partDiameter=30 partBore=16 pieces=20 pieceLength=8 material=aluminium-wrought",
+                "groove 40 to 36 3 wide bronze | operation=groove partDiameter=40 grooveBottom=36 grooveWidth=3 material=bronze-tin",
+                "skim 1 3/8 in 4140 | operation=turn finished=1-3/8_in material=steel-alloy-annealed diameter=36_mm",
+                "finish turn 12 h7 silver steel at 800 rpm | operation=turn finished=12 tolerance=h7 material=silver-steel speed=800 diameter=13_mm",
+                "bore 50 H8 through 80 drilled 48 stainless between centres | operation=bore boreFinished=50 boreTolerance=H8 boreDepth=80 boreStart=48 material=stainless-austenitic barHeld=centres"
+            })
+    void isReadAsItIsSaid(String line, String wanted) {
+        Map<String, String> fields = read(line).fields();
+        for (String pair : wanted.strip().split(" ")) {
+            String[] parts = pair.split("=");
+            assertThat(fields).as(line).containsEntry(parts[0], parts[1].replace('_', ' '));
+        }
+        assertThat(fields).as(line).hasSize(wanted.strip().split(" ").length);
+        assertThat(read(line).left()).as(line).isEmpty();
+    }
+
+    @Test
+    void whatIsNotUnderstoodIsSaid() {
+        TypedCut cut = read("turn 24 h6 unobtainium 60 long quickly");
+        assertThat(cut.left()).containsExactly("unobtainium", "quickly");
+        assertThat(cut.fields()).containsEntry("finished", "24").containsEntry("length", "60");
+        assertThat(cut.fields()).doesNotContainKey("material");
+        assertThat(cut.understood()).anySatisfy(part -> {
+            assertThat(part.words()).isEqualTo("h6");
+            assertThat(part.label()).isEqualTo("Tolerance");
+        });
+        // What was not said is told apart from what was.
+        assertThat(cut.assumed()).extracting(TypedCut.Understood::label).contains("Diameter to start");
+    }
+
+    @Test
+    void inchesMeanInchesInAnInchShop() {
+        TypedCut cut = TypedCut.read("turn 1 to .950 over 2 brass", UnitSystem.INCH, SHOP);
+        assertThat(cut.fields())
+                .containsEntry("diameter", "1")
+                .containsEntry("finished", ".950")
+                .containsEntry("length", "2")
+                .containsEntry("stickOut", "2.5 in");
+    }
+
+    /** Nothing, noise and nonsense give a cut that opens, and never a fault. */
+    @ParameterizedTest
+    @CsvSource({
+        "''",
+        "to",
+        "to to to",
+        "24",
+        "of the and",
+        "H7",
+        "bore",
+        "±",
+        "1/0 turn",
+        "999999999999 deep",
+        "- , ; :"
+    })
+    void anythingMayBeTyped(String line) {
+        TypedCut cut = read(line);
+        PlanRequest request = new PlanRequest(cut.fields(), UnitSystem.METRIC, Optional.empty());
+        assertThat(Planner.plan(request).fields()).isNotEmpty();
+    }
+
+    /** A family without a way of speaking still knows its operation. */
+    @Test
+    void aFamilyWithoutWordsIsFilledIn() {
+        TypedCut cut = read("scribe 20");
+        assertThat(Families.of(cut.fields()).id()).isEqualTo("scribing");
+        assertThat(cut.left()).containsExactly("20");
+    }
+}
