@@ -4,6 +4,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
+import { BesidePage } from './beside/BesidePage';
+import { CribPage } from './crib/CribPage';
 import { CutList, WayIn } from './cut/CutList';
 import { CutPage } from './cut/CutPage';
 import { startShade } from './frame/dimShop';
@@ -37,6 +39,8 @@ createRoot(root).render(
             <Route path="/cuts" element={<CutList />} />
             <Route path="/cut/:id" element={<Navigate to="cut" replace />} />
             <Route path="/cut/:id/:station" element={<CutPage />} />
+            <Route path="/cut/:id/beside" element={<BesidePage />} />
+            <Route path="/crib" element={<CribPage />} />
             <Route path="/tools/:id" element={<ToolPage />} />
             <Route path="/people" element={<PeoplePage />} />
             <Route path="/shop" element={<ShopPage />} />

@@ -130,6 +130,16 @@ export async function ask(body: Schemas['PlanQuestion']): Promise<[PlanAnswer, b
   }
 }
 
+/** The solid of what is made, as STL. */
+export async function solidOf(question: { fields: Texts; units: Units }): Promise<string> {
+  const response = await call('/api/plan/solid', {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(question),
+  });
+  return response.text();
+}
+
 /** Sends a question whose answer takes a while and comes in lines: how far it is, and at last what it found. */
 export async function sendAndFollow<P, T>(
   path: string,

@@ -33,14 +33,22 @@ export const useLathes = () =>
 
 export const useCuts = () => useQuery({ queryKey: ['cuts'], queryFn: () => get<ListedCut[]>('/api/cuts') });
 
+/** Which tools of the crib, and in which order. */
+export interface ToolsWanted {
+  kind?: string;
+  sort?: 'NAME' | 'SAVED';
+}
+
 /** The crib's tools with these words, a page after the other as they are asked for. */
-export const useTools = (words: string) =>
+export const useTools = (words: string, { kind = '', sort = 'NAME' }: ToolsWanted = {}) =>
   useInfiniteQuery({
-    queryKey: ['tools', words],
-    queryFn: ({ pageParam }) =>
-      get<ToolPage>(
-        `/api/crib/tools?words=${encodeURIComponent(words)}${pageParam ? `&after=${encodeURIComponent(pageParam)}` : ''}`,
-      ),
+    queryKey: ['tools', words, kind, sort],
+    queryFn: ({ pageParam }) => {
+      const asked = new URLSearchParams({ words, sort });
+      if (kind) asked.set('kind', kind);
+      if (pageParam) asked.set('after', pageParam);
+      return get<ToolPage>(`/api/crib/tools?${asked.toString()}`);
+    },
     initialPageParam: '',
     getNextPageParam: (last) => (last.more ? last.tools.at(-1)?.id : undefined),
     placeholderData: (old) => old,

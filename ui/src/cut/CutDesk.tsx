@@ -1,5 +1,7 @@
 import { type ReactNode, useCallback, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
+import { keepSetUp, keptSetUp } from '../beside/kept';
+import type { Command } from '../frame/commands';
 import { Header } from '../frame/Header';
 import { usePageKey } from '../frame/pageKeys';
 import { useTitle } from '../frame/useTitle';
@@ -10,6 +12,7 @@ import { type Draft, type Edit, edited, type History, redone, store, storeUndo, 
 import { OtherTabNote } from './OtherTabNote';
 import type { Look } from './planDesk';
 import { Sentence } from './Sentence';
+import { useCutCommands } from './useCutCommands';
 import { useFlip } from './useFlip';
 import { useOtherTab } from './useOtherTab';
 import { type Plan, usePlan } from './usePlan';
@@ -87,10 +90,33 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
     else void navigate(`/cut/${draft.id}/crib`, { state: { find: true } });
   });
 
+  const compare = useCallback(() => {
+    const { id, fields, units } = latest.current;
+    if (keptSetUp(id)) {
+      store(latest.current);
+      void navigate(`/cut/${id}/beside`);
+    } else {
+      keepSetUp(id, { fields, units });
+      say('This set-up is kept. Change what you like, then press Compare again to see both.');
+    }
+  }, [navigate, say]);
+  const commands = useMemo<Command[]>(
+    () => [
+      { id: 'save', words: 'Save the cut', more: 'Ctrl S', does: saving.save },
+      { id: 'undo', words: 'Undo', more: 'Ctrl Z', does: undo },
+      { id: 'redo', words: 'Redo', more: 'Ctrl Shift Z', does: redo },
+      { id: 'units', words: 'Flip between millimetres and inches', more: 'U', does: flipUnits },
+      { id: 'compare', words: 'Compare two set-ups of this cut', does: compare },
+      { id: 'print', words: 'Print the card of this station', more: 'P', does: () => window.print() },
+    ],
+    [saving.save, undo, redo, flipUnits, compare],
+  );
+  useCutCommands(plan, go, commands);
+
   const page: Page = useMemo(() => ({ draft, choices, families, lathes }), [draft, choices, families, lathes]);
   return (
     <Shared page={page} plan={plan} edit={edit}>
-      <DeskHeader history={history} edit={edit} undo={undo} redo={redo} flipUnits={flipUnits} saving={saving} />
+      <DeskHeader {...{ history, edit, undo, redo, flipUnits, saving, compare }} />
       <Said trouble={plan.trouble} saving={saving} />
       <OtherTabNote
         other={other}
@@ -142,9 +168,10 @@ interface HeaderProps {
   redo: () => void;
   flipUnits: () => void;
   saving: Saving;
+  compare: () => void;
 }
 
-function DeskHeader({ history, edit, undo, redo, flipUnits, saving }: HeaderProps) {
+function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compare }: HeaderProps) {
   const { name, units, changed } = history.now;
   const nameInput = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -173,6 +200,9 @@ function DeskHeader({ history, edit, undo, redo, flipUnits, saving }: HeaderProp
         aria-label={`Units: ${units === 'METRIC' ? 'millimetres' : 'inches'}`}
       >
         {units === 'METRIC' ? 'mm' : 'inch'}
+      </button>
+      <button type="button" className="quiet" onClick={compare}>
+        Compare
       </button>
       <button type="button" className="do" onClick={saving.save}>
         Save{changed ? ' •' : ''}

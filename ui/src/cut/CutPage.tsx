@@ -5,6 +5,7 @@ import { useChoices, useFamilies, useLathes } from '../api/records';
 import { Header } from '../frame/Header';
 import { CutDesk } from './CutDesk';
 import { type Draft, forgetLast, fromRecord, type History, newDraft, resumed, started, stored } from './draft';
+import { NEW_CUT } from './startTyped';
 
 /** Loads a cut and what it is chosen from, then opens its desk. */
 export function CutPage() {
@@ -42,6 +43,16 @@ export function CutPage() {
       open.current = '';
     };
   }, [id]);
+  useEffect(() => {
+    const begin = () => {
+      const kept = stored('new');
+      if (open.current !== 'new' || !kept) return;
+      setHistory(resumed(kept));
+      setLoads((n) => n + 1);
+    };
+    window.addEventListener(NEW_CUT, begin);
+    return () => window.removeEventListener(NEW_CUT, begin);
+  }, []);
   const change = useCallback((next: (old: History) => History) => setHistory((old) => (old ? next(old) : old)), []);
   const onKept = useCallback((kept: string) => {
     open.current = kept;

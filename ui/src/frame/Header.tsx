@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useMe } from '../api/records';
 import { flipShade } from './dimShop';
@@ -7,13 +7,18 @@ import { useNotice } from './notices';
 import { PrintFoot } from './PrintFoot';
 import { usePageKey, useSignKey } from './pageKeys';
 
+/** Comes when it is called for the first time. */
+const CommandMenu = lazy(() => import('./CommandMenu'));
+
 /** Name, the ways to the other pages, what the page itself puts here, and what works on every page: its keys and notices. */
 export function Header({ children }: { children?: React.ReactNode }) {
   const { pathname } = useLocation();
   const me = useMe();
   const [keys, setKeys] = useState(false);
+  const [menu, setMenu] = useState<boolean>();
   const [said, putAway] = useNotice();
   usePageKey('d', flipShade);
+  usePageKey('mod+k', () => setMenu(true), true);
   useSignKey('shift+?', () => setKeys(true));
   useSignKey('?', () => setKeys(true));
   const here = (path: string) => (pathname.startsWith(path) ? ('page' as const) : undefined);
@@ -30,6 +35,9 @@ export function Header({ children }: { children?: React.ReactNode }) {
           <Link to="/cuts" aria-current={here('/cut')}>
             Cuts
           </Link>
+          <Link to="/crib" aria-current={here('/crib') ?? here('/tools')}>
+            Crib
+          </Link>
           <Link to="/shop" aria-current={here('/shop')}>
             Machines and files
           </Link>
@@ -40,13 +48,28 @@ export function Header({ children }: { children?: React.ReactNode }) {
           )}
         </nav>
         <div className="header-page">{children}</div>
+        <button type="button" className="quiet" onClick={() => setMenu(true)} aria-label="Find or do (Ctrl K)">
+          Find
+        </button>
         <button type="button" className="quiet" onClick={() => setKeys(true)} aria-label="Keys">
           ?
         </button>
       </header>
       {said && (
         <p className="said" role="status">
-          {said}{' '}
+          {said.sentence}{' '}
+          {said.action && (
+            <button
+              type="button"
+              className="mend"
+              onClick={() => {
+                putAway();
+                said.action?.does();
+              }}
+            >
+              {said.action.words}
+            </button>
+          )}{' '}
           <button type="button" className="mend" onClick={putAway}>
             All right
           </button>
@@ -54,6 +77,11 @@ export function Header({ children }: { children?: React.ReactNode }) {
       )}
       <PrintFoot />
       <KeyMap open={keys} onOpenChange={setKeys} />
+      {menu !== undefined && (
+        <Suspense>
+          <CommandMenu open={menu} onOpenChange={setMenu} />
+        </Suspense>
+      )}
     </>
   );
 }

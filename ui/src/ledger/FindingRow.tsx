@@ -11,6 +11,8 @@ const WORDS = { WRONG: 'will not do', DOUBTFUL: 'watch', FINE: 'holds', TOLD: 't
 export const FindingRow = memo(function FindingRow({ finding }: { finding: Finding }) {
   const edit = useEdit();
   const [open, setOpen] = useState(false);
+  // What a change has changed is lit for a moment: the words as they stood when this row was first painted are not news.
+  const [first] = useState(finding.statement);
   const troubled = finding.verdict === 'WRONG' || finding.verdict === 'DOUBTFUL';
   const mends = (
     <div className="mends">
@@ -34,7 +36,9 @@ export const FindingRow = memo(function FindingRow({ finding }: { finding: Findi
             <MarginWedge margin={finding.margin} verdict={finding.verdict} />
             <span className="finding-word">{WORDS[finding.verdict]}</span>
           </span>
-          <span className="finding-words">{finding.statement}</span>
+          <span key={finding.statement} className={`finding-words ${finding.statement === first ? '' : 'animate-lit'}`}>
+            {finding.statement}
+          </span>
           <span className="finding-more" aria-hidden="true">
             {open ? '–' : '+'}
           </span>

@@ -4,6 +4,7 @@ import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut } from '../cut/CutContext';
 import { Ledger } from '../ledger/Ledger';
 import { Plate } from '../plate/Plate';
+import { SolidDialog } from '../solid/SolidDialog';
 import { Panels } from './Panels';
 
 /** A station of one or more drawings with its ledger. */
@@ -55,6 +56,7 @@ export function Exports({ scene }: { scene: string }) {
   const { fields, units } = useCut().draft;
   return (
     <div className="exports">
+      {solid && <SolidDialog fields={fields} units={units} />}
       <button
         type="button"
         className="quiet"

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import {
@@ -13,6 +13,7 @@ import {
 } from '../api/client';
 import { useFamilies, useGrinds, useLathes, useTrials } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
+import { copyTool, deleteTool } from '../cut/copies';
 import { choicesOf, kindOf } from '../cut/families';
 import { Header } from '../frame/Header';
 import { useTitle } from '../frame/useTitle';
@@ -22,7 +23,13 @@ import { Plate } from '../plate/Plate';
 export function ToolPage() {
   const { id = '' } = useParams();
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const [said, setSaid] = useState('');
+  const [busy, setBusy] = useState(false);
+  const once = (work: Promise<unknown>) => {
+    setBusy(true);
+    void work.finally(() => setBusy(false));
+  };
   const tool = useQuery({ queryKey: ['tool', id], queryFn: () => get<ToolRecord>(`/api/crib/tools/${id}`) });
   const lathes = useLathes();
   const families = useFamilies();
@@ -82,6 +89,24 @@ export function ToolPage() {
         </button>
         <button type="button" className="quiet" onClick={() => window.print()}>
           Print
+        </button>
+        <button
+          type="button"
+          className="quiet"
+          disabled={!tool.data || busy}
+          onClick={() =>
+            tool.data && once(copyTool(tool.data, queries).then((copy) => copy && navigate(`/tools/${copy}`)))
+          }
+        >
+          Copy
+        </button>
+        <button
+          type="button"
+          className="quiet"
+          disabled={!tool.data || busy}
+          onClick={() => tool.data && once(deleteTool(tool.data, queries).then((gone) => gone && navigate('/crib')))}
+        >
+          Delete
         </button>
         <button type="button" className="do" onClick={() => void save()} disabled={!entry}>
           Save{card.unsaved ? ' •' : ''}

@@ -1,0 +1,26 @@
+import type { Texts, Units } from '../api/client';
+
+/** A set-up of a cut that is kept to set another one beside it. */
+export interface KeptSetUp {
+  fields: Texts;
+  units: Units;
+}
+
+const PREFIX = 'bw.beside.';
+
+export function keptSetUp(cut: string): KeptSetUp | undefined {
+  try {
+    const text = localStorage.getItem(PREFIX + cut);
+    return text ? (JSON.parse(text) as KeptSetUp) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+export function keepSetUp(cut: string, { fields, units }: KeptSetUp): void {
+  localStorage.setItem(PREFIX + cut, JSON.stringify({ fields, units }));
+}
+
+export function dropSetUp(cut: string): void {
+  localStorage.removeItem(PREFIX + cut);
+}

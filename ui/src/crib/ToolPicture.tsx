@@ -1,0 +1,44 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
+import { type PlanAnswer, send, type ToolRecord } from '../api/client';
+import { useFamilies } from '../api/records';
+import { kindOf } from '../cut/families';
+import { Plate } from '../plate/Plate';
+
+/** A tool's small drawing, worked out when it comes into view. */
+export function ToolPicture({ tool, lathe }: { tool: ToolRecord; lathe: string | undefined }) {
+  const box = useRef<HTMLDivElement>(null);
+  const [seen, setSeen] = useState(false);
+  useEffect(() => {
+    const at = box.current;
+    if (!at) return;
+    const watch = new IntersectionObserver(
+      (entries) => {
+        if (entries.some((entry) => entry.isIntersecting)) {
+          setSeen(true);
+          watch.disconnect();
+        }
+      },
+      { rootMargin: '200px' },
+    );
+    watch.observe(at);
+    return () => watch.disconnect();
+  }, []);
+  const kind = kindOf(useFamilies().data ?? [], tool.kind)?.kind;
+  const drawn = useQuery({
+    queryKey: ['tool-picture', tool.id, tool.version, lathe, kind?.id],
+    queryFn: () =>
+      send<PlanAnswer>('POST', '/api/plan', {
+        fields: { lathe, ...tool.fields, ...kind?.sample },
+        units: tool.units,
+      }),
+    enabled: seen && lathe !== undefined && kind !== undefined,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  const scene = drawn.data?.scenes.find((one) => one.id === kind?.drawing);
+  return (
+    <div ref={box} className="tool-picture" aria-hidden="true">
+      {scene ? <Plate scene={{ ...scene, labels: [], scaleNote: '' }} still /> : <div className="plate plate-empty" />}
+    </div>
+  );
+}

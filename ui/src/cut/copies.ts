@@ -1,0 +1,89 @@
+import type { QueryClient } from '@tanstack/react-query';
+import { type CutRecord, get, send, sentenceOf, type ToolRecord } from '../api/client';
+import { notice } from '../frame/notices';
+import { forget, forgetLast } from './draft';
+
+/** A copy of a kept cut under a name of its own; its id. */
+export async function copyCut(id: string, queries: QueryClient): Promise<string | undefined> {
+  try {
+    const { name, units, fields } = await get<CutRecord>(`/api/cuts/${id}`);
+    const copy = { id: crypto.randomUUID(), version: 1, name: copied(name), units, fields };
+    await send<CutRecord>('POST', '/api/cuts', copy);
+    await queries.invalidateQueries({ queryKey: ['cuts'] });
+    notice(`“${copy.name}” is kept.`);
+    return copy.id;
+  } catch (error) {
+    notice(sentenceOf(error));
+    return undefined;
+  }
+}
+
+/** Takes a cut out of the list; undone, it comes back under its own id. Trials that were kept of it stay with their tools. */
+export async function deleteCut(id: string, queries: QueryClient): Promise<boolean> {
+  try {
+    const record = await get<CutRecord>(`/api/cuts/${id}`);
+    await send('DELETE', `/api/cuts/${id}?version=${record.version}`);
+    forget(id);
+    forgetLast(id);
+    await queries.invalidateQueries({ queryKey: ['cuts'] });
+    notice(`“${record.name}” is deleted.`, {
+      words: 'Undo',
+      does: () =>
+        void back(`“${record.name}” is back.`, queries, 'cuts', () =>
+          send('POST', '/api/cuts', { ...record, version: 1 }),
+        ),
+    });
+    return true;
+  } catch (error) {
+    notice(sentenceOf(error));
+    return false;
+  }
+}
+
+/** A copy of a tool without its log; its id. */
+export async function copyTool(tool: ToolRecord, queries: QueryClient): Promise<string | undefined> {
+  try {
+    const { drawer, note, kind, units, fields } = tool;
+    const copy = { id: crypto.randomUUID(), version: 1, name: copied(tool.name), drawer, note, kind, units, fields };
+    await send<ToolRecord>('POST', '/api/crib/tools', copy);
+    await queries.invalidateQueries({ queryKey: ['tools'] });
+    notice(`“${copy.name}” is in the crib; grinds and trials stay with the first one.`);
+    return copy.id;
+  } catch (error) {
+    notice(sentenceOf(error));
+    return undefined;
+  }
+}
+
+/** Takes a tool out of the crib with its log; undone, all of it comes back from the tool's own file. */
+export async function deleteTool(tool: ToolRecord, queries: QueryClient): Promise<boolean> {
+  try {
+    const file = await get<unknown>(`/api/exchange/tools/${tool.id}.json`);
+    await send('DELETE', `/api/crib/tools/${tool.id}?version=${tool.version}`);
+    await queries.invalidateQueries({ queryKey: ['tools'] });
+    notice(`“${tool.name}” is out of the crib, with its log.`, {
+      words: 'Undo',
+      does: () =>
+        void back(`“${tool.name}” is back, with its log.`, queries, 'tools', () =>
+          send('POST', '/api/exchange/shop', file),
+        ),
+    });
+    return true;
+  } catch (error) {
+    notice(sentenceOf(error));
+    return false;
+  }
+}
+
+async function back(said: string, queries: QueryClient, list: string, bring: () => Promise<unknown>): Promise<void> {
+  try {
+    await bring();
+    await queries.invalidateQueries({ queryKey: [list] });
+    notice(said);
+  } catch (error) {
+    notice(sentenceOf(error));
+  }
+}
+
+/** "Pin" becomes "Pin, copy"; a long name loses its end first. */
+const copied = (name: string) => `${name.slice(0, 110)}, copy`;

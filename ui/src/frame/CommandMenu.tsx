@@ -1,0 +1,119 @@
+import { Command as Menu } from 'cmdk';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useCuts, useTools } from '../api/records';
+import { startTyped } from '../cut/startTyped';
+import { lastUnits, Understood, useTyped } from '../cut/TypeCut';
+import { type Command, useCommandGroups } from './commands';
+
+interface Props {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}
+
+/** Go to a cut, tool, station, value or finding, do what a button does, or type a new cut: from one place, by keys. */
+export default function CommandMenu({ open, onOpenChange }: Props) {
+  const [words, setWords] = useState('');
+  const navigate = useNavigate();
+  const groups = useCommandGroups();
+  const cuts = useCuts();
+  const tools = useTools(words);
+  const units = lastUnits();
+  const typed = useTyped(/\d/.test(words) ? words : '', units);
+  const shut = (does: () => void) => () => {
+    onOpenChange(false);
+    setWords('');
+    does();
+  };
+  const go = (path: string) => shut(() => void navigate(path));
+  const isCut = typed.data !== undefined && /\d/.test(words) && typed.data.understood.length > 1;
+  return (
+    <Menu.Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      label="Commands"
+      overlayClassName="overlay"
+      contentClassName="dialog p-0!"
+      loop
+    >
+      <Menu.Input
+        className="plain-input w-full border-0! px-5! py-3! text-lg outline-none!"
+        value={words}
+        onValueChange={setWords}
+        placeholder="Go to, do, or type a cut: bore 20 H7 45 deep tin bronze"
+      />
+      <Menu.List className="command-list max-h-[60vh] overflow-auto border-t border-line pb-2">
+        <Menu.Empty className="px-5 py-3">Nothing here is called that.</Menu.Empty>
+        {isCut && typed.data && (
+          <Menu.Group heading="New cut">
+            <Menu.Item
+              value={`new cut ${words}`}
+              forceMount
+              onSelect={shut(() => {
+                startTyped(typed.data.fields, units);
+                void navigate('/cut/new/cut');
+              })}
+            >
+              <span>Open it as a new cut</span>
+              <span className="text-ink-2">
+                <Understood typed={typed.data} />
+              </span>
+            </Menu.Item>
+          </Menu.Group>
+        )}
+        {groups.map((group) => (
+          <Menu.Group key={group.name} heading={group.name}>
+            {group.commands.map((command) => (
+              <Item key={command.id} command={command} group={group.name} does={shut(command.does)} />
+            ))}
+          </Menu.Group>
+        ))}
+        <Menu.Group heading="Pages">
+          <Menu.Item onSelect={go('/cuts')}>Cuts</Menu.Item>
+          <Menu.Item onSelect={go('/cut/new/cut')}>New cut</Menu.Item>
+          <Menu.Item onSelect={go('/crib')}>Crib</Menu.Item>
+          <Menu.Item onSelect={go('/shop')}>Machines and files</Menu.Item>
+        </Menu.Group>
+        <Menu.Group heading="Cuts">
+          {cuts.data?.map((cut) => (
+            <Menu.Item
+              key={cut.id}
+              value={`cut ${cut.name} ${cut.id}`}
+              keywords={[cut.says]}
+              onSelect={go(`/cut/${cut.id}/cut`)}
+            >
+              <span>{cut.name}</span>
+              <span className="text-ink-2">{cut.says}</span>
+            </Menu.Item>
+          ))}
+        </Menu.Group>
+        <Menu.Group heading="Tools">
+          {tools.data?.pages[0]?.tools.slice(0, 30).map((tool) => (
+            <Menu.Item
+              key={tool.id}
+              value={`tool ${tool.name} ${tool.id}`}
+              keywords={[words, tool.drawer]}
+              onSelect={go(`/tools/${tool.id}`)}
+            >
+              <span>{tool.name}</span>
+              <span className="text-ink-2">{tool.drawer}</span>
+            </Menu.Item>
+          ))}
+        </Menu.Group>
+      </Menu.List>
+    </Menu.Dialog>
+  );
+}
+
+function Item({ command, group, does }: { command: Command; group: string; does: () => void }) {
+  return (
+    <Menu.Item
+      value={`${group} ${command.words} ${command.id}`}
+      keywords={command.more ? [command.more] : []}
+      onSelect={does}
+    >
+      <span>{command.words}</span>
+      {command.more && <span className="text-ink-2">{command.more}</span>}
+    </Menu.Item>
+  );
+}

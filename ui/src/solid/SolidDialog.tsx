@@ -1,0 +1,30 @@
+import { Dialog } from 'radix-ui';
+import { lazy, Suspense, useState } from 'react';
+import type { Texts, Units } from '../api/client';
+
+/** Drawing in three dimensions is loaded when it is asked for. */
+const SolidView = lazy(() => import('./SolidView'));
+
+/** A button that opens what is made in three dimensions, over the plate. */
+export function SolidDialog({ fields, units }: { fields: Texts; units: Units }) {
+  const [open, setOpen] = useState(false);
+  return (
+    <Dialog.Root open={open} onOpenChange={setOpen}>
+      <Dialog.Trigger asChild>
+        <button type="button" className="quiet">
+          Turn it in the hand
+        </button>
+      </Dialog.Trigger>
+      <Dialog.Portal>
+        <Dialog.Overlay className="overlay" />
+        <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
+          <Dialog.Title>As it comes out, in three dimensions</Dialog.Title>
+          <Suspense fallback={<p role="status">Taking it up.</p>}>
+            <SolidView fields={fields} units={units} />
+          </Suspense>
+          <Dialog.Close className="do">Close</Dialog.Close>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
