@@ -20,6 +20,8 @@ export interface CutAnswer {
   answer: PlanAnswer | undefined;
   /** The fields as last read, errors among them. */
   fields: Map<string, FieldState>;
+  /** Statements of findings and texts of figures by id, as they were before the last change; nothing before the first one. */
+  was: Map<string, string>;
   /** How the cut is shown, as last answered. */
   page: CutPageParts | undefined;
   /** Whether the answer shown is older than what is typed, because something typed cannot be used. */

@@ -44,6 +44,7 @@ export class PlanDesk {
   plan: Plan = {
     answer: undefined,
     fields: new Map(),
+    was: new Map(),
     page: undefined,
     readOf: undefined,
     stale: false,
@@ -146,6 +147,8 @@ export class PlanDesk {
       this.looks = new Map();
       this.plan = { ...this.plan, card: undefined };
     }
+    const changed = !sameTexts(this.answered, question) && this.plan.answer !== undefined && answer.worked;
+    if (changed) this.plan = { ...this.plan, was: said(this.plan.answer) };
     this.answered = question;
     if (answer.worked) this.looks.set(seen(question), answer);
     this.show(answer, trouble);
@@ -184,6 +187,12 @@ export class PlanDesk {
     clearTimeout(this.restTimer);
   }
 }
+
+const said = (answer: PlanAnswer | undefined) =>
+  new Map([
+    ...(answer?.findings ?? []).map((finding): [string, string] => [finding.id, finding.statement]),
+    ...(answer?.figures ?? []).map((figure): [string, string] => [`figure ${figure.id}`, figure.text]),
+  ]);
 
 /** The drawing of a step, which comes with the first step that shows it. */
 export function sceneOfStep(answer: PlanAnswer, scene: Scene): Scene {

@@ -34,6 +34,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
       label="Commands"
       overlayClassName="overlay"
       contentClassName="dialog p-0!"
+      filter={fits}
       loop
     >
       <Menu.Input
@@ -45,7 +46,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
       <Menu.List className="command-list max-h-[60vh] overflow-auto border-t border-line pb-2">
         <Menu.Empty className="px-5 py-3">Nothing here is called that.</Menu.Empty>
         {isCut && typed.data && (
-          <Menu.Group heading="New cut">
+          <Menu.Group heading="New cut" forceMount>
             <Menu.Item
               value={`new cut ${words}`}
               forceMount
@@ -78,7 +79,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
           {cuts.data?.map((cut) => (
             <Menu.Item
               key={cut.id}
-              value={`cut ${cut.name} ${cut.id}`}
+              value={`${cut.name} ${cut.id}`}
               keywords={[cut.says]}
               onSelect={go(`/cut/${cut.id}/cut`)}
             >
@@ -91,7 +92,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
           {tools.data?.pages[0]?.tools.slice(0, 30).map((tool) => (
             <Menu.Item
               key={tool.id}
-              value={`tool ${tool.name} ${tool.id}`}
+              value={`${tool.name} ${tool.id}`}
               keywords={[words, tool.drawer]}
               onSelect={go(`/tools/${tool.id}`)}
             >
@@ -105,10 +106,19 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
   );
 }
 
+/** Every word must stand in what is offered; best where it begins with them. */
+function fits(value: string, search: string, keywords: string[] = []): number {
+  const card = `${value} ${keywords.join(' ')}`.toLowerCase();
+  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
+  if (!words.every((word) => card.includes(word))) return 0;
+  if (words.length === 0 || card.startsWith(words[0] ?? '')) return 1;
+  return words.every((word) => card.includes(` ${word}`)) ? 0.8 : 0.4;
+}
+
 function Item({ command, group, does }: { command: Command; group: string; does: () => void }) {
   return (
     <Menu.Item
-      value={`${group} ${command.words} ${command.id}`}
+      value={`${command.words} ${group} ${command.id}`}
       keywords={command.more ? [command.more] : []}
       onSelect={does}
     >

@@ -1,6 +1,4 @@
-import { useEffect, useState } from 'react';
-
-const NOTICE = 'bw-notice';
+import { useSyncExternalStore } from 'react';
 
 /** Something to be told, with what can be done about it. */
 export interface Notice {
@@ -9,18 +7,25 @@ export interface Notice {
   action?: { words: string; does: () => void };
 }
 
-/** Says a sentence on whatever page is open, for what has no place of its own there. */
+let said: Notice | undefined;
+const listeners = new Set<() => void>();
+
+function tell(next: Notice | undefined): void {
+  said = next;
+  for (const listener of listeners) listener();
+}
+
+function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** Says a sentence on whatever page is open, for what has no place of its own there; it stays until it is put away or another is said. */
 export function notice(sentence: string, action?: Notice['action']): void {
-  window.dispatchEvent(new CustomEvent<Notice>(NOTICE, { detail: { sentence, action } }));
+  tell({ sentence, action });
 }
 
 /** What was said last, and how to put it away. */
 export function useNotice(): [Notice | undefined, () => void] {
-  const [said, setSaid] = useState<Notice>();
-  useEffect(() => {
-    const hear = (event: Event) => setSaid((event as CustomEvent<Notice>).detail);
-    window.addEventListener(NOTICE, hear);
-    return () => window.removeEventListener(NOTICE, hear);
-  }, []);
-  return [said, () => setSaid(undefined)];
+  return [useSyncExternalStore(subscribe, () => said), () => tell(undefined)];
 }

@@ -7,12 +7,18 @@ import { Working } from './Working';
 
 const WORDS = { WRONG: 'will not do', DOUBTFUL: 'watch', FINE: 'holds', TOLD: 'to know' } as const;
 
+interface Props {
+  finding: Finding;
+  /** What it said before the last change, when that is known. */
+  was?: string;
+}
+
 /** One line of plain words; its working, source, cautions and schools on demand; what would mend it as buttons. */
-export const FindingRow = memo(function FindingRow({ finding }: { finding: Finding }) {
+export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
   const edit = useEdit();
   const [open, setOpen] = useState(false);
-  // What a change has changed is lit for a moment: the words as they stood when this row was first painted are not news.
-  const [first] = useState(finding.statement);
+  // What the last change has changed is lit for a moment.
+  const lit = was !== undefined && was !== finding.statement;
   const troubled = finding.verdict === 'WRONG' || finding.verdict === 'DOUBTFUL';
   const mends = (
     <div className="mends">
@@ -36,7 +42,7 @@ export const FindingRow = memo(function FindingRow({ finding }: { finding: Findi
             <MarginWedge margin={finding.margin} verdict={finding.verdict} />
             <span className="finding-word">{WORDS[finding.verdict]}</span>
           </span>
-          <span key={finding.statement} className={`finding-words ${finding.statement === first ? '' : 'animate-lit'}`}>
+          <span key={finding.statement} className={`finding-words ${lit ? 'animate-lit' : ''}`}>
             {finding.statement}
           </span>
           <span className="finding-more" aria-hidden="true">

@@ -15,7 +15,7 @@ interface Props {
 
 /** Key figures, then the station's findings, worst first; what holds is folded to one line. */
 export function Ledger({ station, keys, children }: Props) {
-  const { answer, stale, late, fields } = useAnswer();
+  const { answer, stale, late, fields, was } = useAnswer();
   if (!answer) return <Unusable fields={[...fields.values()]} />;
   const shown = keys
     .map((id) => answer.figures.find((figure) => figure.id === id))
@@ -42,7 +42,12 @@ export function Ledger({ station, keys, children }: Props) {
         {shown.map((figure) => (
           <div key={figure.id}>
             <dt>{figure.label}</dt>
-            <dd className="figures">{figure.text}</dd>
+            <dd
+              key={figure.text}
+              className={`figures ${(was.get(`figure ${figure.id}`) ?? figure.text) === figure.text ? '' : 'animate-lit'}`}
+            >
+              {figure.text}
+            </dd>
           </div>
         ))}
       </dl>
@@ -51,7 +56,7 @@ export function Ledger({ station, keys, children }: Props) {
         {findings
           .filter((finding) => finding.verdict !== 'FINE')
           .map((finding) => (
-            <FindingRow key={finding.id} finding={finding} />
+            <FindingRow key={finding.id} finding={finding} was={was.get(finding.id)} />
           ))}
       </ul>
       <Holding findings={findings.filter((finding) => finding.verdict === 'FINE')} />
@@ -60,7 +65,7 @@ export function Ledger({ station, keys, children }: Props) {
           <h3>{ahead.length > 0 ? 'In the way further on' : 'Nothing stands in the way further on.'}</h3>
           <ul className="findings">
             {ahead.map((finding) => (
-              <FindingRow key={finding.id} finding={finding} />
+              <FindingRow key={finding.id} finding={finding} was={was.get(finding.id)} />
             ))}
           </ul>
         </>

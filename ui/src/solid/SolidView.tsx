@@ -46,13 +46,15 @@ export default function SolidView({ fields, units }: { fields: Texts; units: Uni
       <canvas
         ref={canvas}
         tabIndex={0}
-        aria-label="The solid: drag it or press the arrow keys to turn it"
+        aria-label="The solid: drag it or press the arrow keys to turn it, the wheel or + and − to come nearer"
         className="solid block h-[52vh] w-full touch-none rounded bg-plate"
         onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
         onPointerMove={(event) => {
           if (event.buttons > 0) shown.current?.turn(event.movementX / 120, event.movementY / 120);
         }}
+        onWheel={(event) => shown.current?.nearer(Math.exp(-event.deltaY / 500))}
         onKeyDown={(event) => {
+          if (event.key === '+' || event.key === '-') shown.current?.nearer(event.key === '+' ? 1.25 : 0.8);
           const turn = TURNS[event.key];
           if (!turn) return;
           event.preventDefault();

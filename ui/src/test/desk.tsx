@@ -42,6 +42,7 @@ export function onDesk(part: ReactNode, draft: Partial<Draft>, answer: PlanAnswe
     answer,
     page: answer.page,
     stale: false,
+    was: new Map<string, string>(),
     late: false,
     trouble: '',
     fields: new Map(answer.fields.map((state) => [state.id, state])),

@@ -15,6 +15,14 @@ import java.util.stream.Stream;
 
 /** Debian's Chromium, headless, on the running shop; one page at 1280 by 800. */
 final class Browser implements AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser chromium;
     private final BrowserContext context;
@@ -28,6 +36,11 @@ final class Browser implements AutoCloseable {
 
     /** A browser on the program at this address, with cookies and drafts of its own. */
     Browser(String address) {
+        this(address, List.of());
+    }
+
+    /** The same with more arguments for Chromium. */
+    Browser(String address, List<String> more) {
         this.address = address;
         Map<String, String> env = new HashMap<>(System.getenv());
         env.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
@@ -41,13 +54,8 @@ final class Browser implements AutoCloseable {
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(found)
-                        .setArgs(List.of(
-                                "--no-sandbox",
-                                "--disable-quic",
-                                "--no-first-run",
-                                "--disable-background-networking",
-                                "--disable-component-update",
-                                "--disable-sync")));
+                        .setArgs(
+                                Stream.concat(ARGUMENTS.stream(), more.stream()).toList()));
         context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setViewportSize(1280, 800)
                 .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
