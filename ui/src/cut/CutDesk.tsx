@@ -133,6 +133,9 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
       <Sentence />
       <StationTabs at={at} findings={plan.answer?.findings ?? []} onGo={go} />
       <main aria-busy={plan.late}>
+        <h1 className="sr-only">
+          {draft.name || 'Unnamed cut'}: {NAMES[at]}
+        </h1>
         <Station station={at} />
       </main>
       <PrintCard station={at} card={plan.card} />
@@ -193,13 +196,9 @@ function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compare }: H
       <button type="button" className="quiet" disabled={history.after.length === 0} onClick={redo}>
         Redo
       </button>
-      <button
-        type="button"
-        className="quiet"
-        onClick={flipUnits}
-        aria-label={`Units: ${units === 'METRIC' ? 'millimetres' : 'inches'}`}
-      >
+      <button type="button" className="quiet" onClick={flipUnits}>
         {units === 'METRIC' ? 'mm' : 'inch'}
+        <span className="sr-only"> Units: {units === 'METRIC' ? 'millimetres' : 'inches'}</span>
       </button>
       <button type="button" className="quiet" onClick={compare}>
         Compare

@@ -53,13 +53,9 @@ export function TypeCut() {
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
-        <button
-          type="button"
-          className="quiet"
-          onClick={() => setUnits(units === 'METRIC' ? 'INCH' : 'METRIC')}
-          aria-label={`Bare numbers are ${units === 'METRIC' ? 'millimetres' : 'inches'}`}
-        >
+        <button type="button" className="quiet" onClick={() => setUnits(units === 'METRIC' ? 'INCH' : 'METRIC')}>
           {units === 'METRIC' ? 'mm' : 'inch'}
+          <span className="sr-only">: what bare numbers are</span>
         </button>
         <button type="submit" className="do" disabled={!understood}>
           Open it

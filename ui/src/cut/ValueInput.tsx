@@ -30,7 +30,7 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
   const [focused, setFocused] = useState(false);
   const [leaving, setLeaving] = useState<string>();
   const before = useRef('');
-  const box = useRef<HTMLSpanElement>(null);
+  const box = useRef<HTMLLabelElement>(null);
   const tip = useId();
   // What was emptied stays empty while it is left so; once undo or a mend has put something else there, that is shown.
   const shown = focused && leaving === typed ? leaving : typed || state.text;
@@ -43,7 +43,8 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
 
   return (
     <>
-      <span
+      {/* With its caption it is one thing to touch. */}
+      <label
         ref={box}
         className={`value value-${place} ${wrong ? 'value-wrong' : ''} ${state.chosen ? 'value-chosen' : ''}`}
       >
@@ -58,6 +59,7 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
           value={shown}
           spellCheck={false}
           autoComplete="off"
+          autoCapitalize="none"
           onFocus={(event) => {
             before.current = typed;
             setLeaving(undefined);
@@ -78,14 +80,14 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
             }
           }}
         />
-      </span>
+      </label>
       {(wrong || focused) && <Tip id={tip} state={state} box={box} />}
     </>
   );
 });
 
 /** What is to be said of a value, under it: what is wrong with it, or what is advised and why. */
-function Tip({ id, state, box }: { id: string; state: FieldState; box: RefObject<HTMLSpanElement | null> }) {
+function Tip({ id, state, box }: { id: string; state: FieldState; box: RefObject<HTMLLabelElement | null> }) {
   const wrong = state.error !== '';
   return (
     <Popover.Root open>

@@ -24,6 +24,17 @@ export function Header({ children }: { children?: React.ReactNode }) {
   const here = (path: string) => (pathname.startsWith(path) ? ('page' as const) : undefined);
   return (
     <>
+      <button
+        type="button"
+        className="skip"
+        onClick={() => {
+          const main = document.querySelector('main');
+          main?.setAttribute('tabindex', '-1');
+          main?.focus();
+        }}
+      >
+        Past the head of the page
+      </button>
       <header className="header">
         <Link to="/" className="brand">
           <svg viewBox="0 0 16 16" aria-hidden="true">

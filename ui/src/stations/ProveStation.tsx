@@ -100,7 +100,9 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
       <table className="compared">
         <thead>
           <tr>
-            <th scope="col" />
+            <th scope="col">
+              <span className="sr-only">What</span>
+            </th>
             <th scope="col">Predicted</th>
             <th scope="col">Measured</th>
           </tr>

@@ -118,6 +118,7 @@ export function ToolPage() {
         )}
       </Header>
       <main className="station tool-page">
+        <h1 className="sr-only">{entry?.name ?? 'Tool'}</h1>
         <div className="plate-side">
           {scene ? <Plate scene={scene} still /> : <div className="plate plate-empty" />}
           <div className="plate-foot exports">
@@ -177,7 +178,9 @@ export function ToolPage() {
               <table className="compared">
                 <thead>
                   <tr>
-                    <th scope="col" />
+                    <th scope="col">
+                      <span className="sr-only">What</span>
+                    </th>
                     <th scope="col">{kind?.ground ? 'Wanted' : 'On the card'}</th>
                     {kind?.ground && <th scope="col">Last measured</th>}
                   </tr>
