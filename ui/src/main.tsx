@@ -22,6 +22,16 @@ const queries = new QueryClient({
 });
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root.');
+// Painted once, in its own letters: words that change their width make the page jump. A slow line is not waited for.
+const FONTS_AT_MOST_MS = 500;
+await Promise.race([
+  Promise.all(
+    ['"Atkinson Hyperlegible Next Variable"', '"Sometype Mono Variable"'].map((name) =>
+      document.fonts.load(`1em ${name}`),
+    ),
+  ),
+  new Promise((go) => setTimeout(go, FONTS_AT_MOST_MS)),
+]);
 createRoot(root).render(
   <StrictMode>
     <QueryClientProvider client={queries}>

@@ -104,11 +104,11 @@ function Both({ kept, now }: { kept: PlanAnswer; now: PlanAnswer }) {
         </div>
         <div className="grid grid-cols-1 gap-4 lg:grid-cols-2">
           <div>
-            <h3>Kept</h3>
+            <h2>Kept</h2>
             {keptScene && <Plate scene={keptScene} still />}
           </div>
           <div>
-            <h3>Now</h3>
+            <h2>Now</h2>
             {nowScene && <Plate scene={nowScene} still />}
           </div>
         </div>
@@ -126,7 +126,7 @@ function Both({ kept, now }: { kept: PlanAnswer; now: PlanAnswer }) {
 function Apart({ title, rows }: { title: string; rows: Difference[] }) {
   return (
     <div>
-      <h3>{title}</h3>
+      <h2>{title}</h2>
       {rows.length === 0 ? (
         <p>Nothing: they are the same.</p>
       ) : (
@@ -158,7 +158,7 @@ function Apart({ title, rows }: { title: string; rows: Difference[] }) {
 function Against({ title, findings }: { title: string; findings: Finding[] }) {
   return (
     <div>
-      <h3>{title}</h3>
+      <h2>{title}</h2>
       {findings.length === 0 ? (
         <p>Nothing.</p>
       ) : (

@@ -35,6 +35,8 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
   const navigate = useNavigate();
   const at = isStation(station) ? station : 'cut';
   const plan = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
+  // Before the first answer there is no sentence yet, and what stands under it would jump.
+  const opened = plan.page !== undefined || plan.trouble !== '';
   const latest = useRef<Draft>(draft);
   useLayoutEffect(() => {
     latest.current = draft;
@@ -130,13 +132,13 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
           }));
         }}
       />
-      <Sentence />
-      <StationTabs at={at} findings={plan.answer?.findings ?? []} onGo={go} />
-      <main aria-busy={plan.late}>
+      {opened && <Sentence />}
+      {opened && <StationTabs at={at} findings={plan.answer?.findings ?? []} onGo={go} />}
+      <main aria-busy={plan.late || !opened}>
         <h1 className="sr-only">
           {draft.name || 'Unnamed cut'}: {NAMES[at]}
         </h1>
-        <Station station={at} />
+        {opened && <Station station={at} />}
       </main>
       <PrintCard station={at} card={plan.card} />
     </Shared>

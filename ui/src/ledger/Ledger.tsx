@@ -62,7 +62,7 @@ export function Ledger({ station, keys, children }: Props) {
       <Holding findings={findings.filter((finding) => finding.verdict === 'FINE')} />
       {station === 'CUT' && (
         <>
-          <h3>{ahead.length > 0 ? 'In the way further on' : 'Nothing stands in the way further on.'}</h3>
+          <h2>{ahead.length > 0 ? 'In the way further on' : 'Nothing stands in the way further on.'}</h2>
           <ul className="findings">
             {ahead.map((finding) => (
               <FindingRow key={finding.id} finding={finding} was={was.get(finding.id)} />
@@ -81,7 +81,7 @@ function Unusable({ fields }: { fields: FieldState[] }) {
     <aside className="ledger" aria-label="Findings">
       {wrong.length > 0 && (
         <div role="status">
-          <h3>This cut cannot be worked out until these are put right</h3>
+          <h2>This cut cannot be worked out until these are put right</h2>
           <ul>
             {wrong.map((field) => (
               <li key={field.id}>

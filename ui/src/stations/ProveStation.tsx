@@ -121,7 +121,7 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
         </tbody>
       </table>
       <div className="next">
-        <h3>One change next</h3>
+        <h2>One change next</h2>
         {next && !next.field ? <p className="do-there">{next.label}</p> : null}
         {next?.field ? (
           <button type="button" className="do" onClick={() => edit({ kind: 'field', id: next.field, text: next.text })}>
@@ -132,7 +132,7 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
       </div>
       {judged.causes.length > 0 && (
         <>
-          <h3>What would explain it, likeliest first</h3>
+          <h2>What would explain it, likeliest first</h2>
           <ol className="causes">
             {judged.causes.map((cause) => (
               <Collapsible.Root asChild key={cause.id}>
@@ -215,7 +215,7 @@ function PastTrials() {
   if (!trials.data || trials.data.length === 0) return null;
   return (
     <section aria-label="Trials so far">
-      <h3>Trials of this cut</h3>
+      <h2>Trials of this cut</h2>
       <ul className="log">
         {trials.data.map((trial) => (
           <li key={trial.id}>

@@ -78,7 +78,7 @@ export function ToolTests() {
   return (
     <section className="bar-tests" aria-label="Tests of the tool">
       <div>
-        <h3>Push test</h3>
+        <h2>Push test</h2>
         <p className="quiet-words">Hang a known pull on the point, read the indicator there; up in steps, and down.</p>
         <table className="push">
           <thead>
@@ -148,7 +148,7 @@ export function ToolTests() {
         )}
       </div>
       <div>
-        <h3>Tap test</h3>
+        <h2>Tap test</h2>
         <p className="quiet-words">Record the ring of a tap: a WAV, or a CSV of seconds and value.</p>
         <div className="mends">
           <label className="file">

@@ -210,7 +210,7 @@ export function ToolPage() {
               )}
             </div>
           )}
-          <h3>Log</h3>
+          <h2>Log</h2>
           <ul className="log">
             {(grinds.data ?? []).map((grind) => (
               <li key={grind.id}>

@@ -1,0 +1,114 @@
+package boldwedge.ui;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.options.LoadState;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What of the page is counted and not timed: memory after long work, jumps while it opens, the size of words. {@code docs/page.md} keeps the table. */
+class MeasuredTest extends PageTest {
+    /** After five hundred changes, MB. */
+    private static final double MOST_HEAP_MB = 15;
+
+    private static final double MOST_SHIFT = 0.05;
+    /** Words on a plate are no smaller, CSS pixels. */
+    private static final double LEAST_WORDS = 12;
+
+    private double heapMb(CDPSession session) {
+        session.send("HeapProfiler.collectGarbage");
+        session.send("HeapProfiler.collectGarbage");
+        return session.send("Runtime.getHeapUsage").get("usedSize").getAsDouble() / 1e6;
+    }
+
+    @Test
+    void fiveHundredChangesKeepNothing() {
+        browser.open("/cut/" + cut("Guide-vane") + "/reach");
+        assertThat(browser.field("overhang")).isVisible();
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        CDPSession session = page.context().newCDPSession(page);
+        double before = heapMb(session);
+        for (int i = 0; i < 500; i++) {
+            page.evaluate("""
+                    (text) => {
+                      const input = document.querySelector("main figure input[data-field='overhang']");
+                      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(input, text);
+                      input.dispatchEvent(new Event('input', { bubbles: true }));
+                    }""", 12 + i % 25 + "." + i % 10 + " mm");
+            if (i % 10 == 9) {
+                // An answer now and then, as for somebody who looks at what came out.
+                page.waitForLoadState(LoadState.NETWORKIDLE);
+            }
+        }
+        assertThat(browser.field("overhang")).hasValue("36.9 mm");
+        page.waitForTimeout(1500);
+        double after = heapMb(session);
+        System.out.printf("Memory of the page: %.1f MB before, %.1f MB after 500 changes%n", before, after);
+        assertThat(after).isLessThan(MOST_HEAP_MB);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280, 800", "820, 1180", "390, 844"})
+    void opensWithoutAJump(int wide, int high) {
+        page.setViewportSize(wide, high);
+        page.addInitScript("""
+                window.shifts = 0;
+                new PerformanceObserver((list) => {
+                  for (const one of list.getEntries()) if (!one.hadRecentInput) window.shifts += one.value;
+                }).observe({ type: 'layout-shift', buffered: true });""");
+        List<String> told = new ArrayList<>();
+        for (String path :
+                List.of("/cuts", "/crib", "/cut/" + cut("Guide-vane") + "/reach", "/cut/" + cut("Pump") + "/cut")) {
+            browser.open(path);
+            assertThat(page.locator("main")).isVisible();
+            page.waitForLoadState(LoadState.NETWORKIDLE);
+            double shift = ((Number) page.evaluate("window.shifts")).doubleValue();
+            told.add("%s %.3f".formatted(path.replaceAll("[0-9a-f-]{36}", "…"), shift));
+            assertThat(shift).as(path + " at " + wide).isLessThan(MOST_SHIFT);
+        }
+        System.out.println("Layout shift at " + wide + ": " + told);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1920, 1080", "1280, 800", "1024, 768", "820, 1180", "390, 844"})
+    void wordsOnPlatesCanBeRead(int wide, int high) {
+        page.setViewportSize(wide, high);
+        for (String name : List.of("Guide-vane", "Pump", "Bush")) {
+            for (String station : List.of("cut", "edge", "reach")) {
+                browser.open("/cut/" + cut(name) + "/" + station);
+                assertThat(page.locator("main figure svg path").first()).isAttached();
+                double least = ((Number) page.evaluate("""
+                        () => Math.min(99, ...[...document.querySelectorAll('main figure svg text')].map((text) =>
+                          parseFloat(getComputedStyle(text).fontSize) * text.getScreenCTM().a))""")).doubleValue();
+                assertThat(least).as(name + " " + station + " at " + wide).isGreaterThanOrEqualTo(LEAST_WORDS);
+            }
+        }
+    }
+
+    /** Told, not judged: a machine that is busy otherwise would fail it. */
+    @Test
+    void repaintOnAFourTimesSlowerProcessor() {
+        browser.open("/cut/" + cut("Guide-vane") + "/edge");
+        assertThat(browser.field("sideRake")).isVisible();
+        CDPSession session = page.context().newCDPSession(page);
+        JsonObject slower = new JsonObject();
+        slower.addProperty("rate", 4);
+        session.send("Emulation.setCPUThrottlingRate", slower);
+        List<Double> times = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            times.add(RoadTest.repaintMs(page, (8 + i % 12) + "." + (i % 10) + "°"));
+        }
+        Collections.sort(times);
+        System.out.printf(
+                "Repaint after a change, processor four times slower: median %.0f ms, 95th percentile %.0f ms%n",
+                times.get(20), times.get(37));
+        assertThat(times).allSatisfy(ms -> assertThat(ms).isPositive());
+    }
+}
