@@ -83,6 +83,22 @@ class JudgementTest {
         assertThat(size.statement()).contains("on the diameter");
     }
 
+    /** "You ground it backwards: high-speed steel wants rake in mild steel." */
+    @Test
+    void aBitGroundBackwards() {
+        Finding first = first(plan("material", "steel-low-carbon", "sideRake", "-12°"));
+        assertThat(first.id()).isEqualTo("angle-sideRake");
+        assertThat(first.verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(first.mends()).extracting(Mend::field).contains("sideRake");
+        // A little less than the book says is a habit, and cuts.
+        assertThat(plan("material", "steel-low-carbon", "sideRake", "8°").findings().stream()
+                        .filter(finding -> finding.id().equals("angle-sideRake"))
+                        .findFirst()
+                        .orElseThrow()
+                        .verdict())
+                .isEqualTo(Verdict.TOLD);
+    }
+
     /** "Far too fast for that steel: slow it down." */
     @Test
     void highSpeedSteelRunTooFast() {

@@ -353,7 +353,8 @@ public record BoreCut(
 
     private static Passes passes(BoreJob job, EdgeProfile edge, double rake, double stableMm, Bar bar, double rpm) {
         double last = job.depthMm();
-        int finishing = job.stockMm() > 2.2 * last ? 2 : 1;
+        // As in turning: no pass is finer than the finishing cut.
+        int finishing = job.stockMm() >= 3 * last - 1e-9 ? 2 : 1;
         double rough = job.stockMm() - finishing * last;
         if (rough < 0.01) {
             return new Passes(0, 0, 1, Math.min(last, job.stockMm()), "");

@@ -240,7 +240,10 @@ public record TurningCut(
     /** Roughing: as deep as two thirds of the power and a fifth of the bit's width allow, in equal passes. */
     private static Roughing roughing(TurningJob job, EdgeCut cutting) {
         boolean close = job.operation() != Operation.FACE && job.tolerance().widthMm() < SNEAKED_UP_TO_MM;
-        int last = close && job.stockMm() > 2.2 * job.depthMm() ? 2 : 1;
+        // What is left before two last passes is as deep as they are, or nothing: no pass is finer than the finishing
+        // cut.
+        double left = job.stockMm() - 2 * job.depthMm();
+        int last = close && (left >= job.depthMm() - 1e-9 || Math.abs(left) < 0.01) ? 2 : 1;
         double stock = job.stockMm() - last * job.depthMm();
         if (stock < 0.01) {
             return new Roughing(0, 0, 0, last);

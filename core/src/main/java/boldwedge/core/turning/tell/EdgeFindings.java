@@ -10,6 +10,7 @@ import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
+import boldwedge.core.stock.ToolMaterial;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.wedge.EdgeAngles;
@@ -26,6 +27,8 @@ final class EdgeFindings {
     /** A wedge thinner than this share of the handbook's thinnest is watched. */
     /** A wedge keener than the handbook's keenest by this share is doubtful. */
     private static final double KEEN = 0.03;
+    /** High-speed steel with this much less rake than the range's least ploughs ductile metal rather than cuts it, radians. */
+    private static final double FAR_TOO_LITTLE = Math.toRadians(12);
     /** Under this a flank is about to rub, radians. */
     private static final double LEAST_CLEARANCE = Math.toRadians(2.5);
 
@@ -120,9 +123,13 @@ final class EdgeFindings {
         boolean drawsIn = cut.job().work().angleGroup().startsWith("brass")
                 && !low
                 && field.id().endsWith("Rake");
+        boolean ploughs = low
+                && field.id().endsWith("Rake")
+                && limit - value > FAR_TOO_LITTLE
+                && cut.job().tool().family() == ToolMaterial.Family.HSS;
         // The range is a habit; what is computed of the angle is what counts.
         Finding.Builder finding = Finding.at(Station.EDGE, "angle-" + field.id())
-                .says(computedHolds() && !drawsIn ? Verdict.TOLD : Verdict.DOUBTFUL, words)
+                .says(computedHolds() && !drawsIn && !ploughs ? Verdict.TOLD : Verdict.DOUBTFUL, words)
                 .margin(-Math.abs(value - limit) / width)
                 .step(Working.of("Distance outside the range", "|a − l|", rad(Math.abs(value - limit)))
                         .with("a", rad(value))
@@ -131,6 +138,9 @@ final class EdgeFindings {
                 .source(advised.source())
                 .mend("Use " + say.angle(advised.chosen()), field.id(), Written.degrees(advised.chosen()));
         advised.schools().forEach(school -> finding.school(school.name(), school.reason(), school.inForce()));
+        if (ploughs) {
+            finding.note("With so little rake the edge ploughs: more push, more heat, a torn surface.");
+        }
         if (drawsIn) {
             finding.caution("Rake on brass can draw the tool into the work and throw it out of the chuck.");
         }

@@ -157,6 +157,23 @@ class TurningByHandTest {
         assertThat(close.roughing().last()).isEqualTo(2);
         assertThat(close.roughing().passes() * close.roughing().depthMm()).isCloseTo(0.5, SAME);
         assertThat(close.roughing().depthMm()).isGreaterThanOrEqualTo(0.25 - 1e-9);
+        // 0.625 is 0.375 and 0.25, not 0.125 and twice 0.25: no pass is finer than the finishing cut.
+        TurningCut between = cut(
+                "diameter",
+                "25.25",
+                "finished",
+                "24",
+                "length",
+                "30",
+                "stickOut",
+                "40",
+                "depth",
+                "0.25",
+                "tolerance",
+                "±0.02");
+        assertThat(between.roughing().last()).isEqualTo(1);
+        assertThat(between.roughing().passes()).isEqualTo(1);
+        assertThat(between.roughing().depthMm()).isCloseTo(0.375, SAME);
         TurningCut little = cut(
                 "diameter",
                 "24.5",
