@@ -200,7 +200,6 @@ function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compare }: H
       </button>
       <button type="button" className="quiet" onClick={flipUnits}>
         {units === 'METRIC' ? 'mm' : 'inch'}
-        <span className="sr-only"> Units: {units === 'METRIC' ? 'millimetres' : 'inches'}</span>
       </button>
       <button type="button" className="quiet" onClick={compare}>
         Compare

@@ -13,10 +13,8 @@ export function useCutCommands(plan: Plan, go: (station: StationId) => void, doe
       more: state.text,
       does: () => {
         const there = `[data-field="${state.id}"], [data-field-pick="${state.label}"]`;
-        if (!focusOn(there)) {
-          go(state.station.toLowerCase() as StationId);
-          later(() => focusOn(there));
-        }
+        if (!document.querySelector(there)) go(state.station.toLowerCase() as StationId);
+        focusOn(there);
       },
     }));
     const findings = (plan.answer?.findings ?? []).map((finding) => ({
@@ -24,7 +22,7 @@ export function useCutCommands(plan: Plan, go: (station: StationId) => void, doe
       words: finding.statement,
       does: () => {
         go(finding.station.toLowerCase() as StationId);
-        later(() => focusOn(`[data-finding="${finding.id}"] button`));
+        focusOn(`[data-finding="${finding.id}"] button`);
       },
     }));
     return { name: 'This cut', commands: [...stations, ...does, ...values, ...findings] };
@@ -32,12 +30,21 @@ export function useCutCommands(plan: Plan, go: (station: StationId) => void, doe
   useCommands(commands);
 }
 
-/** After the menu has gone and the station has been painted. */
-const later = (then: () => void) => void setTimeout(then, 150);
+const LONGEST_WAIT_MS = 3000;
+/** The menu gives the focus back to where it was a moment after it has gone: what is to have it must keep it for so many frames. */
+const FRAMES_KEPT = 4;
 
-function focusOn(selector: string): boolean {
-  const there = document.querySelector<HTMLElement>(selector);
-  // The menu gives the focus back to where it was when it shuts: it is taken after that.
-  if (there) setTimeout(() => there.focus(), 60);
-  return there !== null;
+/** Gives the focus to what is there, or will be once its station has been painted. */
+function focusOn(selector: string): void {
+  const until = performance.now() + LONGEST_WAIT_MS;
+  let kept = 0;
+  const look = () => {
+    const there = document.querySelector<HTMLElement>(selector);
+    if (there && !document.querySelector('[role=dialog]')) {
+      kept = document.activeElement === there ? kept + 1 : 0;
+      if (kept === 0) there.focus();
+    }
+    if (kept < FRAMES_KEPT && performance.now() < until) requestAnimationFrame(look);
+  };
+  requestAnimationFrame(look);
 }
