@@ -198,7 +198,12 @@ function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compare }: H
       <button type="button" className="quiet" disabled={history.after.length === 0} onClick={redo}>
         Redo
       </button>
-      <button type="button" className="quiet" onClick={flipUnits}>
+      <button
+        type="button"
+        className="quiet"
+        onClick={flipUnits}
+        aria-label={units === 'METRIC' ? 'mm. Units: millimetres' : 'inch. Units: inches'}
+      >
         {units === 'METRIC' ? 'mm' : 'inch'}
       </button>
       <button type="button" className="quiet" onClick={compare}>

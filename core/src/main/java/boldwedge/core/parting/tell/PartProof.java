@@ -153,6 +153,10 @@ public final class PartProof {
         if (signs.broke().orElse(0) > outside) {
             reader.wrong(BladeLife.BROKE, "The work is " + say.length(outside) + ": it broke there or further in.");
         }
+        double end = cut.job().endMm();
+        if (signs.broke().isPresent() && signs.broke().getAsDouble() < end - 1e-6) {
+            reader.wrong(BladeLife.BROKE, "This cut ends at " + say.length(end) + ": it broke there or further out.");
+        }
         if (signs.faceBy().orElse(0) > cut.job().depthMm()) {
             reader.wrong("faceBy", "That is more than the cut is deep. Check the units.");
         }

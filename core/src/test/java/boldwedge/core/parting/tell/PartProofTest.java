@@ -104,6 +104,10 @@ class PartProofTest {
                 .anyMatch(r -> r.id().equals("pip") && r.error().contains("narrower than the work: under 25 mm"));
         assertThat(judge(PLAN, "broke", "30 mm").readings())
                 .anyMatch(r -> r.id().equals("broke") && r.error().contains("25 mm"));
+        // Nor within the bore, where there is nothing to break at.
+        PlanRequest bored = PartPlanTest.request(PartPlanTest.SMALL, "partHolder", "split-block", "partBore", "12 mm");
+        assertThat(judge(bored, "broke", "9 mm").readings())
+                .anyMatch(r -> r.id().equals("broke") && r.error().contains("12 mm"));
         assertThat(judge(PLAN, "faceBy", "20 mm").worked()).isFalse();
         assertThat(judge(PLAN, "speed", "fast", "pip", "0").worked()).isFalse();
     }
