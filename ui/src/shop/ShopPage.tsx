@@ -176,7 +176,7 @@ function Files() {
   };
   return (
     <section aria-label="Files" className="files">
-      <h1>Files</h1>
+      <h2>Files</h2>
       <p>Everything the shop keeps, in open formats. What is already here is never overwritten by a file.</p>
       <div className="files-row">
         <button type="button" className="do" onClick={() => void download('/api/exchange/shop.json', 'shop.json')}>

@@ -128,7 +128,7 @@ class WaysAboutTest extends PageTest {
         menu.fill("machines");
         page.keyboard().press("Enter");
         assertThat(page).hasURL(Pattern.compile("/shop$"));
-        assertThat(page.locator("h1")).hasText("Machines");
+        assertThat(page.locator("main h1")).hasText("Machines");
         page.keyboard().press("Control+k");
         menu.fill("pump bush");
         page.keyboard().press("Enter");
