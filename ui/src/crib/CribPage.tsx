@@ -1,13 +1,14 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { download, send, sentenceOf, type ToolRecord, type WhichAnswer } from '../api/client';
+import { download, sentenceOf, type ToolRecord } from '../api/client';
 import { useFamilies, useLathes, useTools } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { last, stored } from '../cut/draft';
 import { Header } from '../frame/Header';
 import { useTitle } from '../frame/useTitle';
+import { Progress } from './Progress';
 import { ToolPicture } from './ToolPicture';
+import { useWhich } from './useWhich';
 
 type Sort = 'NAME' | 'SAVED';
 const SORTS = [
@@ -29,12 +30,9 @@ export function CribPage() {
     family.kinds.map((one) => ({ id: one.id, words: one.words, more: '' })),
   );
   const lathe = useLathes().data?.[0]?.id;
-  const cut = stored(last() ?? '');
-  const which = useQuery({
-    queryKey: ['which', cut?.fields, cut?.units],
-    queryFn: () => send<WhichAnswer[]>('POST', '/api/crib/which', { fields: cut?.fields, units: cut?.units }),
-    enabled: asking && cut !== undefined,
-  });
+  // Read once: the same cut stays the same question.
+  const [cut] = useState(() => stored(last() ?? ''));
+  const { which, tried } = useWhich(cut, asking);
   const pages = tools.data?.pages ?? [];
   const found = pages.flatMap((page) => page.tools);
   const first = pages[0];
@@ -84,7 +82,7 @@ export function CribPage() {
           </div>
           {tools.error && <p role="alert">{sentenceOf(tools.error)}</p>}
           {asking && which.error && <p role="alert">{sentenceOf(which.error)}</p>}
-          {asking && which.isFetching && <p role="status">Trying them all on the cut.</p>}
+          {asking && which.isFetching && tried && <Progress tried={tried} onStop={() => setAsking(false)} />}
           {asking ? (
             <Cards
               rows={(which.data ?? []).map(({ tool, match }) => ({

@@ -1,19 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import {
-  download,
-  Refused,
-  type Schemas,
-  send,
-  sendAndFollow,
-  sentenceOf,
-  type Texts,
-  type ToolRecord,
-  type WhichAnswer,
-} from '../api/client';
+import { download, Refused, type Schemas, send, sentenceOf, type Texts, type ToolRecord } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { useTools } from '../api/records';
+import { Progress } from '../crib/Progress';
+import { useWhich } from '../crib/useWhich';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
 import { Plate } from '../plate/Plate';
@@ -31,16 +22,7 @@ export function CribStation() {
   }, [wantsToFind]);
   const [asking, setAsking] = useState(false);
   const tools = useTools(words);
-  const [tried, setTried] = useState<Schemas['WhichProgress']>();
-  const which = useQuery({
-    queryKey: ['which', draft.fields, draft.units],
-    queryFn: ({ signal }) => {
-      setTried(undefined);
-      const question = { fields: draft.fields, units: draft.units };
-      return sendAndFollow<Schemas['WhichProgress'], WhichAnswer[]>('/api/crib/which', question, signal, setTried);
-    },
-    enabled: asking,
-  });
+  const { which, tried } = useWhich(draft, asking);
   const found = tools.data?.pages.flatMap((page) => page.tools) ?? [];
   const first = tools.data?.pages[0];
   const scene = answer?.scenes.find((one) => one.id === page?.crib);
@@ -75,14 +57,8 @@ export function CribStation() {
           <ul className="tools" aria-busy={which.isFetching}>
             {which.error && <li role="alert">{sentenceOf(which.error)}</li>}
             {which.isFetching && tried && (
-              <li className="progress" role="status">
-                <progress value={tried.tried} max={tried.of} aria-label="Tools tried" />
-                <span className="figures">
-                  {tried.tried} of {tried.of} tried
-                </span>
-                <button type="button" className="quiet" onClick={() => setAsking(false)}>
-                  Stop
-                </button>
+              <li>
+                <Progress tried={tried} onStop={() => setAsking(false)} />
               </li>
             )}
             {which.data?.map(({ tool, match }) => (

@@ -24,10 +24,9 @@ import java.util.stream.Stream;
 
 /** What is said of the wedge itself: its angles against the handbook, and how much metal is left behind the edge. */
 final class EdgeFindings {
-    /** A wedge thinner than this share of the handbook's thinnest is watched. */
     /** A wedge keener than the handbook's keenest by this share is doubtful. */
     private static final double KEEN = 0.03;
-    /** High-speed steel with this much less rake than the range's least ploughs ductile metal rather than cuts it, radians. */
+    /** High-speed steel with this much less rake than the range's least ploughs rather than cuts, radians; ours. */
     private static final double FAR_TOO_LITTLE = Math.toRadians(12);
     /** Under this a flank is about to rub, radians. */
     private static final double LEAST_CLEARANCE = Math.toRadians(2.5);

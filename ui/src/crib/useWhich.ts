@@ -1,0 +1,23 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { type Schemas, sendAndFollow, type Texts, type Units, type WhichAnswer } from '../api/client';
+
+interface Cut {
+  fields: Texts;
+  units: Units;
+}
+
+/** Which of the shop's tools will do a cut, asked while it is wanted: told how far it is, and ended when nobody waits any more. */
+export function useWhich(cut: Cut | undefined, wanted: boolean) {
+  const [tried, setTried] = useState<Schemas['WhichProgress']>();
+  const which = useQuery({
+    queryKey: ['which', cut?.fields, cut?.units],
+    queryFn: ({ signal }) => {
+      setTried(undefined);
+      const question = { fields: cut?.fields, units: cut?.units };
+      return sendAndFollow<Schemas['WhichProgress'], WhichAnswer[]>('/api/crib/which', question, signal, setTried);
+    },
+    enabled: wanted && cut !== undefined,
+  });
+  return { which, tried };
+}
