@@ -54,6 +54,12 @@ public record Asked(
         return new Asked(id, label, station, Optional.empty(), usual, usual, choices, false);
     }
 
+    /** One that is picked from a list, whose usual choice differs by unit system. */
+    public static Asked pick(
+            String id, String label, Station station, String usualMetric, String usualInch, List<Choice> choices) {
+        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, choices, false);
+    }
+
     /** One of the shop's machines. */
     public static Asked machine(String id, String label) {
         return new Asked(id, label, Station.CUT, Optional.empty(), "", "", List.of(), true);

@@ -3,6 +3,7 @@ package boldwedge.core.ask;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.Taught;
+import boldwedge.core.proof.Teachings;
 import java.util.Map;
 import java.util.Optional;
 
@@ -14,10 +15,15 @@ import java.util.Optional;
  * @param lathe the lathe that the field {@code lathe} names, if it was found
  * @param taught what trials have taught of this lathe, tool and material
  */
-public record PlanRequest(Map<String, String> fields, UnitSystem units, Optional<Lathe> lathe, Taught taught) {
+public record PlanRequest(Map<String, String> fields, UnitSystem units, Optional<Lathe> lathe, Teachings taught) {
     /** A question about a machine that no trial has taught yet. */
     public PlanRequest(Map<String, String> fields, UnitSystem units, Optional<Lathe> lathe) {
-        this(fields, units, lathe, Taught.NOTHING);
+        this(fields, units, lathe, Teachings.NONE);
+    }
+
+    /** A question of which one thing has been taught. */
+    public PlanRequest(Map<String, String> fields, UnitSystem units, Optional<Lathe> lathe, Taught taught) {
+        this(fields, units, lathe, Teachings.of(taught));
     }
 
     public String text(Entry field) {

@@ -2,6 +2,7 @@ package boldwedge.core.ask;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * How a cut of a family is said in one line: "turn 24 h6 from 25, 50 long, mild steel". Numbers are known by the words beside them, by a
@@ -10,7 +11,7 @@ import java.util.Map;
  * @param verbs operations by the words that ask for them, besides their own
  * @param from the size before, as in "19 to 20"; the first number of two with "to" between
  * @param finished the size wanted: the number with a fit behind it, or behind "to"
- * @param tolerance where a fit or limits go
+ * @param tolerance where a fit or limits go; empty where none is asked for
  * @param bare what numbers without a word are, in order, as far as it is still open
  * @param marked numbers known by a word beside them
  * @param picks choices that are known by their words
@@ -20,7 +21,7 @@ public record SpokenAs(
         Map<String, String> verbs,
         Entry from,
         Entry finished,
-        Entry tolerance,
+        Optional<Entry> tolerance,
         List<Entry> bare,
         List<Marked> marked,
         List<Entry> picks,

@@ -1,5 +1,7 @@
 package boldwedge.core.ask;
 
+import boldwedge.core.hole.DrillSet;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.StockCatalogue;
@@ -49,6 +51,24 @@ public final class StockChoices {
     public static List<Choice> blades() {
         return STOCK.blades().stream()
                 .map(b -> new Choice(b.id(), b.name(), b.tool().name()))
+                .toList();
+    }
+
+    /** Screws of both series. */
+    public static List<Choice> screws() {
+        return Stream.of(UnitSystem.values())
+                .flatMap(system -> STOCK.screws(system).stream())
+                .map(screw -> new Choice(
+                        screw.name(),
+                        screw.name(),
+                        screw.system() == UnitSystem.METRIC ? "metric coarse" : "unified coarse"))
+                .toList();
+    }
+
+    /** What drills a shop has. */
+    public static List<Choice> drillSets() {
+        return Stream.of(DrillSet.values())
+                .map(set -> new Choice(Entry.choice(set), set.words(), set.more()))
                 .toList();
     }
 }

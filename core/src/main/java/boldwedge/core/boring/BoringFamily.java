@@ -227,7 +227,7 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
                 Map.of("bore out", "bore"),
                 START,
                 FINISHED,
-                TOLERANCE,
+                Optional.of(TOLERANCE),
                 List.of(FINISHED, DEPTH_OF_HOLE),
                 List.of(
                         new Marked(START, List.of("from", "drilled"), List.of("drilled")),

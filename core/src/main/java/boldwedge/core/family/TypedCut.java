@@ -182,6 +182,9 @@ public record TypedCut(
 
         /** A fit goes to the tolerance, and the number before it is the size wanted. */
         private void tolerances(SpokenAs as) {
+            if (as.tolerance().isEmpty()) {
+                return;
+            }
             for (int i = 0; i < words.size(); i++) {
                 String word = words.get(i);
                 boolean limits = word.startsWith("±") || word.startsWith("+") || word.startsWith("-");
@@ -189,7 +192,7 @@ public record TypedCut(
                 if (used[i] || !reads || !(limits || FIT.matcher(word).matches())) {
                     continue;
                 }
-                put(as.tolerance(), i, word);
+                put(as.tolerance().get(), i, word);
                 if (i > 0 && !used[i - 1] && measures(as.finished(), words.get(i - 1))) {
                     put(as.finished(), i - 1, words.get(i - 1));
                 }

@@ -278,7 +278,7 @@ public final class PartingFamily implements ToolFamily<PartCut> {
                 Map.of("part", "part", "cut off", "part", "groove", "groove"),
                 DIAMETER,
                 BOTTOM,
-                BOTTOM,
+                Optional.empty(),
                 List.of(DIAMETER, PIECE),
                 List.of(
                         new Marked(BORE, List.of("bore", "hole", "bored"), List.of("bore", "hole")),

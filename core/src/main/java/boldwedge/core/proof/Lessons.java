@@ -2,43 +2,57 @@ package boldwedge.core.proof;
 
 import boldwedge.core.proof.Taught.Of;
 import boldwedge.core.proof.Taught.Sum;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/**
- * The lessons of kept trials, added up by what they are about. A trial on a bar whose stiffness was measured teaches the cutting
- * force, of this lathe in this material with any bar; one on a bar that was not measured teaches its spring, of this lathe,
- * material and bar alone.
- */
+/** The lessons of kept trials, added up by what they are about. */
 public final class Lessons {
     private final Map<String, Sum> sums = new HashMap<>();
 
     /**
+     * What lessons are about.
+     *
+     * @param key its name where lessons are kept
+     * @param of what the factor is of
+     */
+    public record Subject(String key, Of of) {
+        /** A subject by what tells it from others: the lathe first, then material, tool or whatever else its lessons hold for. */
+        public static Subject of(Of of, String... what) {
+            return new Subject(of.key() + '|' + String.join("|", what), of);
+        }
+    }
+
+    /**
      * What a trial, or a question, is about.
      *
-     * @param lathe the lathe
-     * @param material the material
-     * @param bar the bar with its material, by its size
-     * @param measured whether the stiffness at its point was measured
+     * @param lathe the lathe, whose card lessons were reckoned with
+     * @param teaches what a trial of this teaches
+     * @param counts whatever counts for a question of this; of those that tell of the same thing the first one that has been tried
      */
-    public record About(String lathe, String material, String bar, boolean measured) {
-        private String force() {
-            return "force|" + lathe + '|' + material;
+    public record About(String lathe, Subject teaches, List<Subject> counts) {
+        /** A trial and a question of one thing. */
+        public static About of(String lathe, Subject subject) {
+            return new About(lathe, subject, List.of(subject));
         }
 
-        private String spring() {
-            return "spring|" + lathe + '|' + material + '|' + bar;
+        /**
+         * Of a bar. A trial on a bar whose stiffness was measured teaches the cutting force, of this lathe in this material with any bar; one on a bar that was
+         * not measured teaches its spring, of this lathe, material and bar alone, and that counts before the force where it has been tried.
+         *
+         * @param bar the bar with its material, by its size
+         * @param measured whether the stiffness at its point was measured
+         */
+        public static About ofBar(String lathe, String material, String bar, boolean measured) {
+            Subject force = Subject.of(Of.FORCE, lathe, material);
+            Subject spring = Subject.of(Of.SPRING, lathe, material, bar);
+            return measured ? of(lathe, force) : new About(lathe, spring, List.of(spring, force));
         }
 
-        /** What a trial of this teaches. */
-        public String subject() {
-            return measured ? force() : spring();
-        }
-
-        /** Whatever may count for a question of this. */
-        public List<String> subjects() {
-            return measured ? List.of(force()) : List.of(spring(), force());
+        /** The names of whatever counts. */
+        public List<String> keys() {
+            return counts.stream().map(Subject::key).toList();
         }
     }
 
@@ -46,7 +60,7 @@ public final class Lessons {
     public void add(About about, Taught.Trial trial) {
         trial.lesson()
                 .ifPresent(lesson ->
-                        sums.merge(about.subject(), Sum.NONE.plus(lesson), (before, one) -> before.plus(lesson)));
+                        sums.merge(about.teaches().key(), Sum.NONE.plus(lesson), (before, one) -> before.plus(lesson)));
     }
 
     /** Takes lessons in that have been added up. */
@@ -54,13 +68,15 @@ public final class Lessons {
         sums.put(subject, sum);
     }
 
-    /** What counts for this: the bar's own spring where it was not measured and has been tried; else the force. */
-    public Taught taught(About about) {
-        Sum ofBar = sums.getOrDefault(about.spring(), Sum.NONE);
-        if (!about.measured() && ofBar.trials() > 0) {
-            return Taught.by(Of.SPRING, ofBar);
+    /** What counts for this and has been tried, in its order. */
+    public Teachings taught(About about) {
+        List<Taught> known = new ArrayList<>();
+        for (Subject subject : about.counts()) {
+            Sum sum = sums.getOrDefault(subject.key(), Sum.NONE);
+            if (sum.trials() > 0) {
+                known.add(Taught.by(subject.of(), sum));
+            }
         }
-        Sum ofForce = sums.getOrDefault(about.force(), Sum.NONE);
-        return ofForce.trials() == 0 ? Taught.NOTHING : Taught.by(Of.FORCE, ofForce);
+        return new Teachings(List.copyOf(known));
     }
 }

@@ -1,6 +1,7 @@
 package boldwedge.core.proof;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -19,7 +20,16 @@ public record Taught(Of of, double factor, double spread, int trials) {
         /** The give of bar, holder and work: nobody has measured it, so a trial cannot tell it from the force. */
         SPRING,
         /** The cutting force: the give was measured, and what is left over is the force's. */
-        FORCE
+        FORCE,
+        /** How much larger than the drill a drilled hole comes out. */
+        DRILLED,
+        /** How much larger than the reamer a reamed hole comes out. */
+        REAMED;
+
+        /** Its name where lessons are kept. */
+        String key() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     /** Spread of the logarithm before any trial. */
@@ -39,8 +49,8 @@ public record Taught(Of of, double factor, double spread, int trials) {
     /**
      * One trial.
      *
-     * @param reckonedMm diameter error reckoned without teaching, mm
-     * @param measuredMm diameter error measured, mm
+     * @param reckonedMm what was reckoned without teaching, mm: a diameter error, or how far a hole is over its drill
+     * @param measuredMm the same measured, mm
      */
     public record Trial(double reckonedMm, double measuredMm) {
         /**

@@ -9,6 +9,7 @@ import boldwedge.core.measure.UnitSystem;
  * @param name as it is called: M8, 5/16-18
  * @param threadMm its thread, mm
  * @param pitchMm its pitch, mm
+ * @param clearanceMm hole that it passes with room, mm
  * @param areaMm2 tensile stress area, mm²
  * @param proofMPa proof stress of its usual class, MPa
  * @param grade that class
@@ -19,6 +20,7 @@ public record ScrewSize(
         String name,
         double threadMm,
         double pitchMm,
+        double clearanceMm,
         double areaMm2,
         double proofMPa,
         String grade,

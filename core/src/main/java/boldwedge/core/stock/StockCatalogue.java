@@ -97,6 +97,14 @@ public final class StockCatalogue {
         return Collections.unmodifiableList(screws.getOrDefault(system, List.of()));
     }
 
+    /** The screw of this name, of either series. */
+    public Optional<ScrewSize> screw(String name) {
+        return screws.values().stream()
+                .flatMap(List::stream)
+                .filter(screw -> screw.name().equals(name))
+                .findFirst();
+    }
+
     /** The thickest screw of a system that is no thicker than this; the thinnest when all are. */
     public ScrewSize screwAtMost(double threadMm, UnitSystem system) {
         List<ScrewSize> all = screws(system);
@@ -248,6 +256,7 @@ public final class StockCatalogue {
                         row.text("name"),
                         row.number("thread"),
                         row.number("pitch"),
+                        row.number("clearance"),
                         row.number("area"),
                         row.number("proof"),
                         row.text("class"),

@@ -202,7 +202,7 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
                 Map.of("shoulder", "shoulder", "skim", "turn", "finish turn", "turn"),
                 DIAMETER,
                 FINISHED,
-                TOLERANCE,
+                Optional.of(TOLERANCE),
                 List.of(FINISHED, LENGTH, DIAMETER),
                 List.of(
                         new Marked(DIAMETER, List.of("from"), List.of("bar", "stock")),

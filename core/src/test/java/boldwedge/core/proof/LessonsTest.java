@@ -5,36 +5,53 @@ import static org.assertj.core.api.Assertions.assertThat;
 import boldwedge.core.proof.Lessons.About;
 import boldwedge.core.proof.Taught.Of;
 import boldwedge.core.proof.Taught.Trial;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class LessonsTest {
     private static final Trial STIFFER = new Trial(0.02, 0.03);
 
     private static About about(String bar, boolean measured) {
-        return new About("lathe", "bronze", bar, measured);
+        return About.ofBar("lathe", "bronze", bar, measured);
     }
 
     @Test
     void aTrialOnAnUnmeasuredBarTeachesThatBarsSpringAlone() {
         Lessons lessons = new Lessons();
         lessons.add(about("10", false), STIFFER);
-        assertThat(lessons.taught(about("10", false)).of()).isEqualTo(Of.SPRING);
-        assertThat(lessons.taught(about("10", false)).trials()).isEqualTo(1);
-        assertThat(lessons.taught(about("12", false))).isEqualTo(Taught.NOTHING);
+        assertThat(lessons.taught(about("10", false)).first().of()).isEqualTo(Of.SPRING);
+        assertThat(lessons.taught(about("10", false)).first().trials()).isEqualTo(1);
+        assertThat(lessons.taught(about("12", false)).first()).isEqualTo(Taught.NOTHING);
         // Once its stiffness is measured, what was learnt of the spring no longer counts.
-        assertThat(lessons.taught(about("10", true))).isEqualTo(Taught.NOTHING);
+        assertThat(lessons.taught(about("10", true)).first()).isEqualTo(Taught.NOTHING);
     }
 
     @Test
     void aTrialOnAMeasuredBarTeachesTheForceForEveryBar() {
         Lessons lessons = new Lessons();
         lessons.add(about("10", true), STIFFER);
-        assertThat(lessons.taught(about("10", true)).of()).isEqualTo(Of.FORCE);
-        assertThat(lessons.taught(about("16", false)).of()).isEqualTo(Of.FORCE);
-        assertThat(lessons.taught(new About("lathe", "steel", "10", true))).isEqualTo(Taught.NOTHING);
-        assertThat(lessons.taught(new About("other", "bronze", "10", true))).isEqualTo(Taught.NOTHING);
+        assertThat(lessons.taught(about("10", true)).first().of()).isEqualTo(Of.FORCE);
+        assertThat(lessons.taught(about("16", false)).first().of()).isEqualTo(Of.FORCE);
+        assertThat(lessons.taught(About.ofBar("lathe", "steel", "10", true)).first())
+                .isEqualTo(Taught.NOTHING);
+        assertThat(lessons.taught(About.ofBar("other", "bronze", "10", true)).first())
+                .isEqualTo(Taught.NOTHING);
         // A bar's own trial says more of it than the force does.
         lessons.add(about("16", false), STIFFER);
-        assertThat(lessons.taught(about("16", false)).of()).isEqualTo(Of.SPRING);
+        assertThat(lessons.taught(about("16", false)).first().of()).isEqualTo(Of.SPRING);
+    }
+
+    @Test
+    void severalThingsAreTaughtOfOneQuestion() {
+        Lessons lessons = new Lessons();
+        Lessons.Subject drill = Lessons.Subject.of(Of.DRILLED, "lathe", "bronze");
+        Lessons.Subject reamer = Lessons.Subject.of(Of.REAMED, "lathe", "bronze");
+        lessons.add(About.of("lathe", drill), STIFFER);
+        About question = new About("lathe", reamer, List.of(reamer, drill));
+        assertThat(lessons.taught(question).of(Of.DRILLED).trials()).isEqualTo(1);
+        assertThat(lessons.taught(question).of(Of.REAMED)).isEqualTo(Taught.NOTHING);
+        lessons.add(question, STIFFER);
+        assertThat(lessons.taught(question).of(Of.REAMED).factor()).isGreaterThan(1);
+        assertThat(lessons.taught(question).first().of()).isEqualTo(Of.REAMED);
     }
 }

@@ -8,6 +8,7 @@ import boldwedge.core.family.ToolFamily;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
+import boldwedge.core.proof.Teachings;
 import boldwedge.server.plan.Teacher;
 import boldwedge.server.shop.LatheChanged;
 import boldwedge.server.shop.LatheRecord;
@@ -60,7 +61,7 @@ class TrialTeacher implements Teacher {
             Thread.ofPlatform().daemon().name("learning").factory());
     private final AtomicBoolean waiting = new AtomicBoolean();
 
-    private record Remembered(long generation, Taught taught) {}
+    private record Remembered(long generation, Teachings taught) {}
 
     TrialTeacher(LessonMapper lessons, ShopService shop, Knowledge knowledge, PlatformTransactionManager transactions) {
         this.lessons = lessons;
@@ -70,10 +71,10 @@ class TrialTeacher implements Teacher {
     }
 
     @Override
-    public Taught of(Map<String, String> fields, UnitSystem units) {
+    public Teachings of(Map<String, String> fields, UnitSystem units) {
         Optional<Lessons.About> asked = about(fields, units);
         if (asked.isEmpty()) {
-            return Taught.NOTHING;
+            return Teachings.NONE;
         }
         Lessons.About about = asked.get();
         Knowledge.Now now = knowledge.now();
@@ -82,19 +83,19 @@ class TrialTeacher implements Teacher {
             return last.taught();
         }
         if (now.away()) {
-            return Taught.NOTHING;
+            return Teachings.NONE;
         }
         try {
             Lessons known = new Lessons();
-            lessons.added(about.subjects(), card(about.lathe()))
+            lessons.added(about.keys(), card(about.lathe()))
                     .forEach(added -> known.put(
                             added.subject(), new Taught.Sum(added.logarithms(), added.weight(), added.trials())));
-            Taught taught = known.taught(about);
+            Teachings taught = known.taught(about);
             remembered.put(about, new Remembered(now.generation(), taught));
             return taught;
         } catch (DataAccessException away) {
             LOG.debug("Lessons not read: {}", away.getClass().getSimpleName());
-            return last == null ? Taught.NOTHING : last.taught();
+            return last == null ? Teachings.NONE : last.taught();
         }
     }
 
@@ -141,7 +142,7 @@ class TrialTeacher implements Teacher {
             return family.about(plan)
                     .flatMap(about -> family.lesson(new TrialRequest(plan, trial.readings()))
                             .flatMap(Taught.Trial::lesson)
-                            .map(lesson -> new Learnt(about.subject(), lesson)));
+                            .map(lesson -> new Learnt(about.teaches().key(), lesson)));
         } catch (RuntimeException odd) {
             // A file may hold a trial that no page would have let through; it teaches nothing, and others still do.
             LOG.warn("Trial {} teaches nothing: {}", trial.id(), odd.getClass().getSimpleName());

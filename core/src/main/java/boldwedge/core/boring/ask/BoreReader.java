@@ -120,7 +120,7 @@ public final class BoreReader extends FieldReader {
                 ? typed(BoreField.MADE_NECK)
                         .orElse(typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar))
                 : barMm;
-        Taught taught = teaching.equals("used") ? request.taught() : Taught.NOTHING;
+        Taught taught = teaching.equals("used") ? request.taught().first() : Taught.NOTHING;
         BoreJob job = BoreJobBuilder.builder()
                 .work(work.orElseThrow().withForce(taught.force()))
                 .startMm(start)

@@ -91,7 +91,7 @@ public final class BoreProof {
     public static Optional<Lessons.About> about(PlanRequest request) {
         return new BoreReader(request)
                 .read()
-                .map(job -> new Lessons.About(
+                .map(job -> Lessons.About.ofBar(
                         request.text(BoreField.LATHE),
                         job.work().id(),
                         Math.round(job.barMm() * 1000) + "|" + job.barMaterial().id(),

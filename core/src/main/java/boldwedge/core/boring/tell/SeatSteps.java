@@ -19,6 +19,7 @@ import boldwedge.core.boring.model.Making;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
+import boldwedge.core.hole.TwistDrill;
 import boldwedge.core.measure.Drill;
 import boldwedge.core.measure.DrillTable;
 import boldwedge.core.measure.Say;
@@ -38,12 +39,6 @@ final class SeatSteps {
     private static final double ROD_SHORT_MM = 0.5;
     /** Threads of the push rod's screw reach this many diameters in. */
     private static final double THREAD = 2.2;
-    /** Feed per turn of a hand-fed drill, as a share of its diameter. */
-    private static final double DRILL_FEED_SHARE = 0.01;
-    /** A drill's thrust over the force along its lips' cut, web and all (Klocke, Fertigungsverfahren 1, drilling: about a half). */
-    private static final double THRUST_SHARE = 0.5;
-    /** Half the point angle of a common drill, 118°. */
-    private static final double DRILL_POINT = Math.toRadians(59);
     /** The screw's hole stands off the insert's by this, towards the pocket's corner, so that it draws the insert in. */
     private static final double DRAW_IN_MM = 0.15;
 
@@ -77,7 +72,8 @@ final class SeatSteps {
         double w = job.bit().widthMm();
         double from = BarEnd.crossing(job.drawn());
         boolean leaning = !BarEnd.square(job);
-        double thrust = thrust(w - REAM_MM);
+        double thrust =
+                TwistDrill.usual(w - REAM_MM).lipThrustN(DRILLED, TwistDrill.HAND_FEED_SHARE * (w - REAM_MM), 0);
         double stout = droop(job.barMm(), thrust);
         double necked = job.necked() ? droop(job.neckMm(), thrust) : stout;
         double surface = from - making.drawnBarMm() / 2 / Math.tan(job.bitAngleRad());
@@ -129,11 +125,17 @@ final class SeatSteps {
                         "Thrust of the drill in low-carbon steel, two lips",
                         "t · kc · d · (f / 2 · sin(59°)) · (f / 2 · sin(59°) / 1 mm)^(−mc)",
                         newtons(thrust))
-                .with("t", "thrust over cutting force", number(THRUST_SHARE).fromTable())
+                .with(
+                        "t",
+                        "thrust over cutting force",
+                        number(TwistDrill.THRUST_SHARE).fromTable())
                 .with("kc", mpa(DRILLED.kc11MPa()).fromTable())
                 .with("mc", number(DRILLED.mc()).fromTable())
                 .with("d", mm(drillMm))
-                .with("f", "by hand", mmPerRev(DRILL_FEED_SHARE * drillMm).assumed())
+                .with(
+                        "f",
+                        "by hand",
+                        mmPerRev(TwistDrill.HAND_FEED_SHARE * drillMm).assumed())
                 .told(say);
     }
 
@@ -361,17 +363,6 @@ final class SeatSteps {
         return thrust
                 * Bar.uniform(BarSection.plain(length, diameterMm, 0, job.barMaterial()))
                         .barCompliance();
-    }
-
-    /**
-     * Thrust of a drill, N: two lips of half its diameter, each cutting f/2 · sin 59° thick, by Kienzle's law with the
-     * catalogue's low-carbon steel, and of that force the share that thrusts.
-     */
-    static double thrust(double drillMm) {
-        double sin = Math.sin(DRILL_POINT);
-        double chip = DRILL_FEED_SHARE * drillMm / 2 * sin;
-        double lip = drillMm / 2 / sin;
-        return THRUST_SHARE * 2 * DRILLED.kc11MPa() * Math.pow(chip, 1 - DRILLED.mc()) * lip * sin;
     }
 
     private MakeStep step(

@@ -20,6 +20,7 @@ import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.Diagnosis;
 import boldwedge.core.proof.Lessons;
+import boldwedge.core.proof.Lessons.Subject;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.proof.Prediction;
 import boldwedge.core.proof.Taught;
@@ -82,11 +83,14 @@ public final class TurningProof {
         return new TurningReader(request)
                 .read()
                 .filter(job -> job.operation() != Operation.FACE && job.hold() != Hold.BETWEEN_CENTRES)
-                .map(job -> new Lessons.About(
-                        request.text(TurningField.LATHE),
-                        "",
-                        "chuck",
-                        job.lathe().chuckTilt().isPresent()));
+                .map(job -> about(request.text(TurningField.LATHE), job));
+    }
+
+    private static Lessons.About about(String lathe, TurningJob job) {
+        Subject force = Subject.of(Taught.Of.FORCE, lathe, "");
+        return job.lathe().chuckTilt().isPresent()
+                ? Lessons.About.of(lathe, force)
+                : Lessons.About.of(lathe, Subject.of(Taught.Of.SPRING, lathe, "", "chuck"));
     }
 
     /**

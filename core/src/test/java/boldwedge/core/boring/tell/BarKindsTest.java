@@ -361,19 +361,6 @@ class BarKindsTest {
         assertThat(far.margin()).isGreaterThan(near.margin());
     }
 
-    /** Thrust of a drill by its metal: two lips of half its diameter at kc of the chip that each takes, half of it thrusting. */
-    @Test
-    void aDrillPushesAsItsLipsCut() {
-        var steel = boldwedge.core.stock.StockCatalogue.shipped()
-                .workMaterial("steel-low-carbon")
-                .orElseThrow();
-        double d = 5;
-        double chip = 0.05 / 2 * Math.sin(Math.toRadians(59));
-        double kc = steel.kc11MPa() * Math.pow(chip, -steel.mc());
-        // Half of kc · d/2 · f · sin 59°, both lips together: the handbook's feed force.
-        assertThat(SeatSteps.thrust(d)).isCloseTo(0.5 * kc * d / 2 * 0.05 * Math.sin(Math.toRadians(59)), within(1e-6));
-    }
-
     /** What is left of an out-of-round start: spring and force settle, pass by pass of the same recursion, to e Dc / (1 + Dc). */
     @Test
     void outOfRoundIsCopiedByTheSpring() {

@@ -206,11 +206,11 @@ class BoreProofTest {
     void aTrialIsAboutTheBarThatWasReckonedWith() {
         Lessons.About small = about("boreStart", "18.5 mm", "boreFinished", "20 mm", "boreDepth", "45 mm");
         Lessons.About large = about("boreStart", "38.5 mm", "boreFinished", "40 mm", "boreDepth", "45 mm");
-        assertThat(small.subject()).isNotEqualTo(large.subject());
+        assertThat(small.teaches()).isNotEqualTo(large.teaches());
         assertThat(about("boreStart", "18.5 mm", "boreFinished", "20 mm", "boreDepth", "45 mm", "barDiameter", "12 mm"))
                 .isEqualTo(small);
         // The material left open is the usual one, by its name and not by nothing.
-        assertThat(small.material()).isEqualTo("bronze-tin");
+        assertThat(small.teaches().key()).startsWith("spring|L|bronze-tin|");
         assertThat(about(
                                 "boreStart",
                                 "18.5 mm",
@@ -222,8 +222,8 @@ class BoreProofTest {
                                 "bronze-tin",
                                 "barMaterial",
                                 "steel")
-                        .subject())
-                .isEqualTo(small.subject());
+                        .teaches())
+                .isEqualTo(small.teaches());
         assertThat(BoreProof.about(Shop.request("operation", "bore", "boreStart", "rubbish")))
                 .isEmpty();
     }

@@ -1,0 +1,127 @@
+package boldwedge.core.drilling.ask;
+
+import static boldwedge.core.drilling.ask.DrillField.*;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.FieldReader;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.drilling.model.DrillCut;
+import boldwedge.core.drilling.model.DrillJob;
+import boldwedge.core.drilling.model.DrillJob.Ground;
+import boldwedge.core.drilling.model.DrillJob.Purpose;
+import boldwedge.core.drilling.model.DrillJob.Start;
+import boldwedge.core.drilling.model.DrillJobBuilder;
+import boldwedge.core.hole.DrillSet;
+import boldwedge.core.proof.Taught;
+import boldwedge.core.stock.ScrewSize;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.WorkMaterial;
+import java.util.Optional;
+
+/** Reads a hole to be drilled. */
+public final class DrillReader extends FieldReader {
+    private DrillReader(PlanRequest request) {
+        super(request);
+    }
+
+    /** Reads a request and works its hole out. */
+    public static Read<DrillCut> cut(PlanRequest request) {
+        DrillReader reader = new DrillReader(request);
+        Optional<DrillCut> cut = reader.read().map(DrillCut::of);
+        if (cut.isPresent()) {
+            reader.check(cut.get());
+        }
+        return new Read<>(reader.states(), reader.hasErrors() ? Optional.empty() : cut);
+    }
+
+    private Optional<DrillJob> read() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        chosenFrom(OPERATION, Optional.of("drill"), "operation", "");
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
+        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<Purpose> purpose = constant(PURPOSE, Purpose.values());
+        chosenFrom(PURPOSE, purpose.map(Purpose::words), "purpose", "Pick one from the list.");
+        Optional<ScrewSize> screw = stock.screw(choiceText(SCREW));
+        chosenFrom(SCREW, screw.map(ScrewSize::name), "screw", "Pick one from the list.");
+        boolean blind = choiceText(BOTTOM).equals("blind");
+        chosenFrom(
+                BOTTOM,
+                BOTTOM.choices().stream()
+                        .filter(choice -> choice.id().equals(choiceText(BOTTOM)))
+                        .map(choice -> choice.words())
+                        .findFirst(),
+                "bottom",
+                "It can be through or blind.");
+        Optional<DrillSet> set = constant(SET, DrillSet.values());
+        chosenFrom(SET, set.map(DrillSet::words), "set of drills", "Pick one from the list.");
+        Optional<Ground> ground = constant(GROUND, Ground.values());
+        chosenFrom(GROUND, ground.map(Ground::words), "way of grinding", "Pick one from the list.");
+        Optional<Start> start = constant(START, Start.values());
+        chosenFrom(START, start.map(Start::words), "start", "Pick one from the list.");
+        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
+        for (Entry field : values()) {
+            field.limits().ifPresent(limits -> measured(field, limits));
+        }
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        Purpose holeFor = purpose.orElseThrow();
+        double size = switch (holeFor) {
+            case TAP -> screw.orElseThrow().threadMm();
+            case CLEAR -> screw.orElseThrow().clearanceMm();
+            case HOLE, REAM, BORE -> value(SIZE);
+        };
+        return Optional.of(DrillJobBuilder.builder()
+                .purpose(holeFor)
+                .sizeMm(size)
+                .screw(holeFor.screwed() ? screw : Optional.empty())
+                .engagement(typed(ENGAGEMENT))
+                .depthMm(value(DEPTH))
+                .through(!blind)
+                .wallMm(typed(WALL))
+                .work(work.orElseThrow())
+                .lathe(request.lathe().orElseThrow())
+                .set(set.orElseThrow())
+                .drillMm(typed(DRILL))
+                .pointRad(value(POINT))
+                .flutesMm(typed(FLUTES))
+                .ground(ground.orElseThrow())
+                .start(start.orElseThrow())
+                .pilotMm(value(PILOT))
+                .handleMm(value(HANDLE))
+                .feedMm(typed(FEED))
+                .speedRpm(typed(SPEED))
+                .taught(request.taught().of(Taught.Of.DRILLED))
+                .build());
+    }
+
+    private void check(DrillCut cut) {
+        DrillJob job = cut.job();
+        double drill = cut.drill().diameterMm();
+        double outside = typed(OUTSIDE).orElse(Double.POSITIVE_INFINITY);
+        if (drill >= outside) {
+            wrong(
+                    typed(DRILL).isPresent() ? DRILL : job.purpose().screwed() ? SCREW : SIZE,
+                    "A drill of " + length(drill) + " is larger than the work, which is " + length(outside)
+                            + " outside. At most about " + length(0.8 * outside) + " leaves a wall.");
+        }
+        if (job.pilotMm() >= drill) {
+            wrong(
+                    PILOT,
+                    "The pilot hole is larger than the drill of " + length(drill) + ". About "
+                            + length(Math.rint(12 * cut.drill().webMm()) / 10)
+                            + ", a little more than its web, is enough.");
+        }
+        if (job.purpose() == Purpose.REAM || job.purpose() == Purpose.BORE) {
+            if (drill >= job.sizeMm()) {
+                wrong(
+                        typed(DRILL).isPresent() ? DRILL : SIZE,
+                        "A drill of " + length(drill) + " leaves nothing to "
+                                + (job.purpose() == Purpose.REAM ? "ream" : "bore") + " to " + length(job.sizeMm())
+                                + ".");
+            }
+        }
+    }
+}

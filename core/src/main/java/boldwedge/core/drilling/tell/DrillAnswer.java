@@ -1,0 +1,84 @@
+package boldwedge.core.drilling.tell;
+
+import static boldwedge.core.drilling.ask.DrillField.*;
+import static boldwedge.core.measure.Amount.minutes;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.watts;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Figures;
+import boldwedge.core.ask.Told;
+import boldwedge.core.drilling.model.DrillCut;
+import boldwedge.core.drilling.model.DrillJob.Purpose;
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What is said of a hole to be drilled. */
+public final class DrillAnswer {
+    private DrillAnswer() {}
+
+    /** All of it. */
+    public static Told tell(DrillCut cut, Say say) {
+        Drawn hole = Drawn.of("drill-hole", () -> DrillScenes.hole(cut, say));
+        Drawn sizes = Drawn.of("drill-sizes", () -> DrillScenes.sizes(cut, say, OptionalDouble.empty()));
+        return new Told(
+                figures(cut, say).all(),
+                new DrillFindings(cut, say).all(),
+                List.of(hole, sizes),
+                () -> new DrillRoute(cut, say, hole.scene()).steps());
+    }
+
+    /** Shows what was chosen. */
+    public static void show(Chosen chosen, DrillCut cut) {
+        chosen.length(DRILL, cut.drill().diameterMm());
+        chosen.length(FLUTES, cut.flutesMm());
+        chosen.value(FEED, Quantity.FEED, cut.feedMm());
+        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
+        if (cut.job().purpose() == Purpose.TAP) {
+            chosen.value(ENGAGEMENT, Quantity.RATIO, cut.engagement(cut.targetMm()));
+        }
+    }
+
+    private static Figures figures(DrillCut cut, Say say) {
+        Figures f = new Figures(say);
+        double d = cut.drill().diameterMm();
+        f.add("drill", "Drill", Station.CUT, mm(d));
+        f.add("likelyHole", "Likely hole", Station.CUT, mm(cut.likelyMm()));
+        f.add(
+                "leastHole",
+                "Hole, at the least likely",
+                Station.CUT,
+                mm(d + cut.over().lowMm()));
+        f.add(
+                "mostHole",
+                "Hole, at the most likely",
+                Station.CUT,
+                mm(d + cut.over().highMm()));
+        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
+        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
+        f.add("handleTurn", "A turn of the handle takes", Station.REACH, minutes(cut.handleTurnMinutes()));
+        f.add("torque", "Torque", Station.REACH, newtonMetres(cut.torqueNm()));
+        f.add("thrust", "Thrust", Station.REACH, newtons(cut.thrustN()));
+        f.add("power", "Power", Station.REACH, watts(cut.watt()));
+        f.add("point", "Length of the point", Station.EDGE, mm(cut.drill().pointMm()));
+        f.add("web", "Web at the point", Station.EDGE, mm(cut.drill().webMm()));
+        f.add("travel", "Goes in, point and all", Station.REACH, mm(cut.travelMm()));
+        f.add("flutes", "May go in", Station.REACH, mm(cut.deepestMm()));
+        f.add("wander", "May run off by", Station.REACH, mm(cut.wanderMm().chosen()));
+        f.add(
+                "pecks",
+                "Goes",
+                Station.REACH,
+                cut.pecksMm().size(),
+                String.valueOf(cut.pecksMm().size()));
+        return f;
+    }
+}

@@ -1,0 +1,332 @@
+package boldwedge.core.drilling.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialAnswer.Compared;
+import boldwedge.core.ask.TrialReader;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.drilling.ask.DrillField;
+import boldwedge.core.drilling.ask.DrillReader;
+import boldwedge.core.drilling.model.DrillCut;
+import boldwedge.core.drilling.model.DrillJob;
+import boldwedge.core.drilling.model.DrillJob.Ground;
+import boldwedge.core.drilling.model.DrillJob.Purpose;
+import boldwedge.core.drilling.model.DrillJob.Start;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.finding.Working;
+import boldwedge.core.hole.CutsOver;
+import boldwedge.core.measure.Drill;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.Lessons;
+import boldwedge.core.proof.Taught;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Judges a drilled hole by its diameter at the mouth and at its end. */
+public final class DrillProof {
+    private static final Limits HOLE = new Limits(Quantity.LENGTH, 0.2, 100);
+    private static final double GAUGE_MM = 0.005;
+    /** A mouth that is larger by this share of the drill was wiped out by the start. */
+    private static final double BELL_SHARE = 0.005;
+
+    private final TrialReader reader;
+    private final TrialRequest request;
+    private final Say say;
+
+    /** Sides that a trial may show. */
+    public enum Look {
+        CLEAN("clean"),
+        TORN("torn, rough"),
+        RINGS("spiral marks");
+
+        private final String words;
+
+        Look(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    private DrillProof(TrialRequest request) {
+        this.request = request;
+        this.reader = new TrialReader(request);
+        this.say = new Say(request.plan().units());
+    }
+
+    /** Judges a trial. */
+    public static TrialAnswer prove(TrialRequest request) {
+        return new DrillProof(request).judge();
+    }
+
+    /** What holes are about: these drills on this machine in this material. */
+    public static Optional<Lessons.About> about(PlanRequest request) {
+        return DrillReader.cut(request)
+                .cut()
+                .map(cut -> Lessons.About.of(
+                        request.text(DrillField.LATHE),
+                        Lessons.Subject.of(
+                                Taught.Of.DRILLED,
+                                request.text(DrillField.LATHE),
+                                cut.job().set().name(),
+                                cut.job().work().id())));
+    }
+
+    /** What a kept hole teaches: how far over its drill it was reckoned and how far it came out. */
+    public static Optional<Taught.Trial> lesson(TrialRequest kept) {
+        TrialReader reader = new TrialReader(kept);
+        OptionalDouble mouth = reader.value("near", "Hole at the mouth", HOLE);
+        OptionalDouble end = reader.value("far", "Hole at its end", HOLE);
+        if (mouth.isEmpty() && end.isEmpty()) {
+            return Optional.empty();
+        }
+        double hole = end.orElseGet(mouth::getAsDouble);
+        return DrillReader.cut(kept.plan())
+                .cut()
+                .map(cut -> new Taught.Trial(
+                        cut.untaughtOver().medianMm(), hole - cut.drill().diameterMm()));
+    }
+
+    private TrialAnswer judge() {
+        Read<DrillCut> read = DrillReader.cut(request.plan());
+        OptionalDouble mouth = reader.value("near", "Hole at the mouth", HOLE);
+        OptionalDouble end = reader.value("far", "Hole at its end", HOLE);
+        Look look = reader.choice("look", "The wall looks", Look.values());
+        if (reader.hasErrors()) {
+            return reader.stopped("One reading cannot be right.");
+        }
+        if (read.cut().isEmpty()) {
+            return reader.stopped("The hole itself is not complete yet: mend it at the earlier stations first.");
+        }
+        if (mouth.isEmpty() && end.isEmpty()) {
+            return reader.stopped("Type the hole's diameter at the mouth, and at its end if the gauge reaches.");
+        }
+        DrillCut cut = read.cut().get();
+        double d = cut.drill().diameterMm();
+        for (String id : List.of("near", "far")) {
+            OptionalDouble value = id.equals("near") ? mouth : end;
+            if (value.isPresent() && Math.abs(value.getAsDouble() - d) > 0.25 * d) {
+                reader.wrong(id, "That is far from the drill of " + say.length(d) + ". Check the units.");
+                return reader.stopped("One reading cannot be right.");
+            }
+        }
+        double hole = end.orElseGet(mouth::getAsDouble);
+        double bell = mouth.isPresent() && end.isPresent() ? mouth.getAsDouble() - end.getAsDouble() : 0;
+        List<Cause> causes = causes(cut, hole, bell, look);
+        return answer(cut, hole, bell, mouth, end, causes, look);
+    }
+
+    private TrialAnswer answer(
+            DrillCut cut,
+            double hole,
+            double bell,
+            OptionalDouble mouth,
+            OptionalDouble end,
+            List<Cause> causes,
+            Look look) {
+        DrillJob job = cut.job();
+        double d = cut.drill().diameterMm();
+        CutsOver over = cut.over();
+        List<Compared> rows = new ArrayList<>();
+        String likely = say.length(d + over.lowMm()) + " to " + say.length(d + over.highMm());
+        mouth.ifPresent(
+                value -> rows.add(new Compared("At the mouth", likely, say.length(value), inSpread(over, value - d))));
+        end.ifPresent(
+                value -> rows.add(new Compared("At its end", likely, say.length(value), inSpread(over, value - d))));
+        if (job.taught().trials() > 0) {
+            CutsOver before = cut.untaughtOver();
+            rows.add(new Compared(
+                    "Without the shop’s holes",
+                    say.length(d + before.lowMm()) + " to " + say.length(d + before.highMm()),
+                    say.length(hole),
+                    inSpread(before, hole - d)));
+        }
+        boolean good = serves(cut, hole);
+        boolean straight = Math.abs(bell) <= bellAllowed(cut);
+        String verdict = (good ? "It serves" : "It does not serve") + ": " + say.signed(hole - d) + " over its drill"
+                + (straight
+                        ? ""
+                        : bell > 0
+                                ? ", wider at the mouth by " + say.length(bell)
+                                : ", wider at its end by " + say.length(-bell))
+                + (look == Look.CLEAN ? "." : "; the wall is " + look.words() + ".");
+        Optional<Mend> next = good && straight && look == Look.CLEAN ? Optional.empty() : next(cut, hole, causes);
+        return new TrialAnswer(
+                true,
+                reader.readings(),
+                rows,
+                causes,
+                verdict,
+                next,
+                next.isPresent()
+                        ? expected(cut, next.get())
+                        : good ? "Nothing needs to change." : "Nothing that was computed would better it.",
+                DrillScenes.proved(cut, say, hole));
+    }
+
+    private static boolean inSpread(CutsOver over, double mm) {
+        return mm > over.medianMm() * Math.exp(-2 * over.sigma()) - GAUGE_MM
+                && mm < over.medianMm() * Math.exp(2 * over.sigma()) + GAUGE_MM;
+    }
+
+    private static double bellAllowed(DrillCut cut) {
+        return Math.max(0.02, BELL_SHARE * cut.drill().diameterMm());
+    }
+
+    /** Whether the hole does what it is for. */
+    private static boolean serves(DrillCut cut, double hole) {
+        DrillJob job = cut.job();
+        return switch (job.purpose()) {
+            case HOLE ->
+                hole - cut.drill().diameterMm() <= 2 * cut.untaughtOver().highMm();
+            case CLEAR -> hole > job.screw().orElseThrow().threadMm();
+            case TAP -> cut.engagement(hole) >= 0.5 && cut.engagement(hole) <= 1;
+            case REAM, BORE -> job.sizeMm() - hole >= cut.leastLeftMm();
+        };
+    }
+
+    private List<Cause> causes(DrillCut cut, double hole, double bell, Look look) {
+        DrillJob job = cut.job();
+        double d = cut.drill().diameterMm();
+        double over = hole - d;
+        double reckoned = cut.over().medianMm();
+        double far = over > 0 ? Math.log(over / reckoned) / cut.over().sigma() : -3;
+        List<Cause> causes = new ArrayList<>();
+        causes.add(new Cause(
+                "as-drills-do",
+                "As these drills do",
+                say.signed(over) + " over the drill, " + say.signed(reckoned) + " was likely.",
+                Math.exp(-far * far / 2),
+                List.of(Working.of("Over the drill", "h − d", mm(over))
+                        .with("h", mm(hole).measured())
+                        .with("d", mm(d))
+                        .told(say))));
+        if (far > 0) {
+            causes.add(new Cause(
+                    "lips",
+                    "Lips of unequal length",
+                    "A lip longer by about " + say.length((over - reckoned) / 2) + " makes up the rest.",
+                    (job.ground() == Ground.MACHINE ? 0.8 : 1) * (1 - Math.exp(-far * far / 2)),
+                    List.of(Working.of("Longer by", "(o − r) / 2", mm((over - reckoned) / 2))
+                            .with("o", mm(over).measured())
+                            .with("r", "likely", mm(reckoned))
+                            .told(say))));
+            job.set()
+                    .ofSize(Math.rint(hole * 100) / 100 - reckoned)
+                    .or(() -> near(job, hole - reckoned, d))
+                    .ifPresent(other -> causes.add(new Cause(
+                            "wrong-drill",
+                            "Another drill than was meant",
+                            DrillFindings.named(other, say) + " would make such a hole: look at its shank.",
+                            0.4 * (1 - Math.exp(-far * far / 4)),
+                            List.of())));
+        }
+        if (far < -1 && over < 0.5 * reckoned) {
+            causes.add(new Cause(
+                    "worn-margins",
+                    over < 0
+                            ? "The drill is under its size, or the hole shrank as it cooled"
+                            : "The drill is worn at its corners",
+                    "Measure it across the margins at the point.",
+                    1 - Math.exp(-far * far / 4),
+                    List.of()));
+        }
+        if (bell > bellAllowed(cut)) {
+            causes.add(new Cause(
+                    "start",
+                    "It was pushed about as it started",
+                    say.length(bell) + " wider at the mouth: "
+                            + (job.start() == Start.BARE
+                                    ? "nothing held its point."
+                                    : "the tailstock stands off the axis, or the centre did."),
+                    0.95,
+                    List.of()));
+        }
+        if (bell < -bellAllowed(cut)) {
+            causes.add(new Cause(
+                    "packed",
+                    "Packed flutes widened it below",
+                    say.length(-bell) + " wider at its end: chips wound up between drill and wall.",
+                    0.8,
+                    List.of()));
+        }
+        if (look == Look.TORN) {
+            causes.add(new Cause(
+                    "torn",
+                    job.work().builtUp() > 0.5 ? "Metal built up on its lips" : "Dull lips",
+                    job.work().builtUpEdge() + ".",
+                    0.7,
+                    List.of()));
+        }
+        return causes.stream()
+                .filter(cause -> cause.fit() > 0.05)
+                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
+                .toList();
+    }
+
+    private static Optional<Drill> near(DrillJob job, double mm, double used) {
+        Drill nearest = job.set().nearest(mm);
+        return Math.abs(nearest.diameterMm() - mm) < 0.04 && Math.abs(nearest.diameterMm() - used) > 0.02
+                ? Optional.of(nearest)
+                : Optional.empty();
+    }
+
+    /** The one next change, what costs nothing first. */
+    private Optional<Mend> next(DrillCut cut, double hole, List<Cause> causes) {
+        DrillJob job = cut.job();
+        String first = causes.isEmpty() ? "" : causes.getFirst().id();
+        return switch (first) {
+            case "start" ->
+                job.start() == Start.BARE
+                        ? Optional.of(new Mend("Centre drill first", DrillField.START.id(), "centred"))
+                        : Optional.of(Mend.atTheMachine("Set the tailstock on the axis"));
+            case "lips", "torn" ->
+                job.ground() == Ground.MACHINE
+                        ? Optional.of(Mend.atTheMachine("Look at the lips against a gauge, and regrind"))
+                        : Optional.of(new Mend("Regrind it, lips alike", DrillField.GROUND.id(), "machine"));
+            case "wrong-drill" -> Optional.of(Mend.atTheMachine("Measure the drill across its margins"));
+            case "worn-margins" -> Optional.of(Mend.atTheMachine("Measure the drill across its margins"));
+            case "packed" -> Optional.of(Mend.atTheMachine("Draw it out sooner: every half diameter, with oil"));
+            default -> serves(cut, hole) ? Optional.empty() : smaller(cut);
+        };
+    }
+
+    private Optional<Mend> smaller(DrillCut cut) {
+        DrillJob job = cut.job();
+        boolean larger = job.purpose() == Purpose.CLEAR
+                || job.purpose() == Purpose.TAP && cut.engagement(cut.drill().diameterMm()) > 1;
+        Optional<Drill> other = larger
+                ? job.set().above(cut.drill().diameterMm())
+                : job.set().atMost(cut.drill().diameterMm() - 1e-3);
+        return other.map(drill -> new Mend(
+                "Take " + DrillFindings.named(drill, say),
+                DrillField.DRILL.id(),
+                boldwedge.core.measure.Written.exact(Quantity.LENGTH, drill.diameterMm())));
+    }
+
+    private String expected(DrillCut cut, Mend mend) {
+        if (mend.field().isEmpty()) {
+            return "Then the next hole should come out at about "
+                    + say.length(cut.drill().diameterMm() + cut.over().medianMm()) + ", "
+                    + say.length(cut.drill().diameterMm() + cut.over().highMm()) + " at the most in five of six.";
+        }
+        return new boldwedge.core.ask.Mender<>(
+                        request.plan(), asked -> DrillReader.cut(asked).cut())
+                .with(mend)
+                .map(then -> "The next hole should come out at "
+                        + say.length(then.drill().diameterMm() + then.over().lowMm()) + " to "
+                        + say.length(then.drill().diameterMm() + then.over().highMm()) + ".")
+                .orElse("");
+    }
+}

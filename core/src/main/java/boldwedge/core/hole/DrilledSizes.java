@@ -1,0 +1,44 @@
+package boldwedge.core.hole;
+
+import boldwedge.core.measure.Table;
+import boldwedge.core.stock.Span;
+import java.util.List;
+
+/**
+ * How much larger than its drill a hole comes out, by the drill's diameter, as it was measured in many shops (table {@code drilled-sizes.tsv}): between its
+ * rows along straight lines, beyond them as at the last.
+ */
+public final class DrilledSizes {
+    private record Row(double drillMm, Span overMm) {}
+
+    private static final List<Row> ROWS = Table.read("stock/drilled-sizes.tsv").rows().stream()
+            .map(row -> {
+                double[] over = row.numbers("over_mm");
+                return new Row(row.number("drill_mm"), new Span(over[0], over[1], over[2]));
+            })
+            .toList();
+
+    private DrilledSizes() {}
+
+    /** Usual oversize on the diameter, mm: low, mean, high. */
+    public static Span over(double drillMm) {
+        Row below = ROWS.getFirst();
+        for (Row row : ROWS) {
+            if (row.drillMm() >= drillMm) {
+                double share = row.drillMm() > below.drillMm()
+                        ? Math.max(0, (drillMm - below.drillMm()) / (row.drillMm() - below.drillMm()))
+                        : 0;
+                return new Span(
+                        between(below.overMm().low(), row.overMm().low(), share),
+                        between(below.overMm().chosen(), row.overMm().chosen(), share),
+                        between(below.overMm().high(), row.overMm().high(), share));
+            }
+            below = row;
+        }
+        return below.overMm();
+    }
+
+    private static double between(double a, double b, double share) {
+        return a + (b - a) * share;
+    }
+}

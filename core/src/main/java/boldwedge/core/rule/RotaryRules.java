@@ -1,0 +1,137 @@
+package boldwedge.core.rule;
+
+import static boldwedge.core.measure.Amount.metresPerMinute;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.watts;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.cutting.SpeedChoice;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.stock.Span;
+import java.util.Locale;
+import java.util.OptionalDouble;
+
+/**
+ * What is asked of every tool that cuts with its end about its own axis: drill, reamer, counterbore.
+ *
+ * @param lathe the machine
+ * @param diameterMm of the tool, mm
+ * @param range surface speeds for it, m/min
+ * @param choice the speed chosen
+ * @param rpm the speed that holds
+ * @param typedRpm the speed that was typed, if one was
+ * @param speed the field of the speed
+ * @param source of the speeds
+ * @param say says
+ */
+public record RotaryRules(
+        Lathe lathe,
+        double diameterMm,
+        Span range,
+        SpeedChoice choice,
+        double rpm,
+        OptionalDouble typedRpm,
+        Entry speed,
+        String source,
+        Say say) {
+    private static final double FAR_OVER = 0.25;
+    private static final double FAR_UNDER = -0.5;
+    private static final double IN_HAND = 0.25;
+
+    /** The speed against its range, and whether the machine has it. */
+    public Finding speedFinding() {
+        double v = SpeedChoice.surfaceSpeed(rpm, diameterMm);
+        double over = v / range.high() - 1;
+        double under = v / range.low() - 1;
+        boolean missing = typedRpm.isPresent() && !lathe.speeds().has(rpm);
+        boolean noMore = rpm > 0.99 * lathe.speeds().fastest();
+        Verdict verdict = missing || over > FAR_OVER
+                ? Verdict.WRONG
+                : over > 1e-9 ? Verdict.DOUBTFUL : under < FAR_UNDER && !noMore ? Verdict.DOUBTFUL : Verdict.FINE;
+        String words = String.format(
+                Locale.ROOT,
+                "%s is %s on %s; the range here is %s to %s.",
+                say.rpm(rpm),
+                say.surfaceSpeed(v),
+                say.length(diameterMm),
+                say.surfaceSpeed(range.low()),
+                say.surfaceSpeed(range.high()));
+        Finding.Builder finding = Finding.at(Station.REACH, "speed")
+                .says(
+                        verdict,
+                        missing
+                                ? lathe.name() + " has no " + say.rpm(rpm) + "; the nearest it has below is "
+                                        + say.rpm(nearest()) + "."
+                                : over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
+                .margin(missing ? -0.3 : over > 0 ? -over : under < 0 ? under / 2 + 0.25 : Math.min(1, -2 * over))
+                .step(Working.of("Speed a chart asks for", "n = v / (π · d)", Amount.rpm(choice.wantedRpm()))
+                        .with("v", metresPerMinute(range.chosen()).fromTable())
+                        .with("d", mm(diameterMm))
+                        .meaning("; the next one down that " + lathe.name() + " has is " + say.rpm(choice.rpm()))
+                        .told(say))
+                .step(Working.of("Speed at the rim", "v = π · d · n", metresPerMinute(v))
+                        .with("d", mm(diameterMm))
+                        .with(
+                                "n",
+                                typedRpm.isPresent()
+                                        ? Amount.rpm(rpm).typed()
+                                        : Amount.rpm(rpm).chosen())
+                        .told(say))
+                .source(source);
+        if (verdict != Verdict.FINE) {
+            double offered = missing ? nearest() : choice.rpm();
+            finding.mendUnless(
+                    Math.abs(offered - rpm) < 0.5,
+                    "Run at " + say.rpm(offered),
+                    speed.id(),
+                    Written.places(offered, 1) + " rpm");
+        }
+        return finding.build();
+    }
+
+    private double nearest() {
+        return lathe.speeds().atOrBelow(rpm).orElse(lathe.speeds().slowest());
+    }
+
+    /**
+     * The power that it takes against what there is.
+     *
+     * @param torqueNm torque, N·m
+     * @param how how the torque comes about
+     */
+    public Finding powerFinding(double torqueNm, Working how, Entry feed, Amount lighter) {
+        double watt = torqueNm * 2 * Math.PI * rpm / 60;
+        double has = lathe.motorWatt() * lathe.efficiency();
+        double margin = has / Math.max(watt, 1e-9) - 1;
+        Finding.Builder finding = Finding.at(Station.REACH, "power")
+                .says(
+                        Verdict.of(margin, IN_HAND),
+                        String.format(
+                                Locale.ROOT,
+                                "It twists with %s and takes %s; %s has %s at the spindle.",
+                                say.torque(torqueNm),
+                                say.power(watt),
+                                lathe.name(),
+                                say.power(has)))
+                .margin(margin)
+                .step(how.told(say))
+                .step(Working.of("Power", "P = M · 2 · π · n", watts(watt))
+                        .with("M", newtonMetres(torqueNm))
+                        .with("n", Amount.rpm(rpm))
+                        .told(say))
+                .step(EdgeRules.atTheSpindle(lathe).told(say))
+                .source("Definition of power; torque by Kienzle’s law, source of the material’s row");
+        if (margin < IN_HAND) {
+            finding.mend("Feed " + say.amount(lighter), feed.id(), say.amount(lighter));
+        }
+        return finding.build();
+    }
+}
