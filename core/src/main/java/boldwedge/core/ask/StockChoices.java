@@ -5,6 +5,7 @@ import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.ToolSteel;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -71,4 +72,29 @@ public final class StockChoices {
                 .map(set -> new Choice(Entry.choice(set), set.words(), set.more()))
                 .toList();
     }
+
+    /** Steels to be hardened. */
+    public static List<Choice> steels() {
+        return STOCK.steels().stream()
+                .map(steel -> new Choice(
+                        steel.id(), steel.name(), "cooled in " + steel.quench().words()))
+                .toList();
+    }
+
+    /** What tools that cut about their own axis are made of: steels that come hard at the edge, or a rod that is bought hard. */
+    public static List<Choice> edgeSteels() {
+        return Stream.concat(
+                        STOCK.steels().stream()
+                                .filter(steel -> steel.kind() == ToolSteel.Kind.TOOL
+                                        && steel.asQuenched().chosen() >= EDGE_HRC)
+                                .map(steel -> new Choice(
+                                        steel.id(),
+                                        steel.name(),
+                                        "cooled in " + steel.quench().words())),
+                        Stream.of(new Choice("hss", "High-speed steel rod", "bought hard, ground to shape")))
+                .toList();
+    }
+
+    /** Softer as quenched than this no edge is made of it. */
+    private static final double EDGE_HRC = 60;
 }

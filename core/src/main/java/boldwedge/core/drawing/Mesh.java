@@ -48,6 +48,49 @@ public record Mesh(String name, List<Triangle> triangles) {
     }
 
     /**
+     * An outline drawn along z that turns as it goes, in even steps.
+     *
+     * @param outline corners in x and y, anticlockwise seen from +z, not crossing itself
+     * @param from lower z, mm
+     * @param to upper z, mm
+     * @param radPerMm how much it turns, radians for each mm; positive is a right-hand helix
+     * @param steps how many
+     */
+    public static Mesh twisted(String name, List<Point> outline, double from, double to, double radPerMm, int steps) {
+        List<Triangle> triangles = new ArrayList<>();
+        for (int k = 0; k < steps; k++) {
+            double z0 = from + (to - from) * k / steps;
+            double z1 = k + 1 == steps ? to : from + (to - from) * (k + 1) / steps;
+            for (int i = 0; i < outline.size(); i++) {
+                Point p = outline.get(i);
+                Point q = outline.get((i + 1) % outline.size());
+                quad(
+                        triangles,
+                        turnedBy(p, z0, radPerMm * (z0 - from)),
+                        turnedBy(q, z0, radPerMm * (z0 - from)),
+                        turnedBy(q, z1, radPerMm * (z1 - from)),
+                        turnedBy(p, z1, radPerMm * (z1 - from)));
+            }
+        }
+        double end = radPerMm * (to - from);
+        for (int[] ear : Ears.of(outline)) {
+            Point p = outline.get(ear[0]);
+            Point q = outline.get(ear[1]);
+            Point r = outline.get(ear[2]);
+            triangles.add(new Triangle(turnedBy(p, to, end), turnedBy(q, to, end), turnedBy(r, to, end)));
+            triangles.add(new Triangle(at(p, from), at(r, from), at(q, from)));
+        }
+        return new Mesh(name, List.copyOf(triangles));
+    }
+
+    private static Vector3D turnedBy(Point p, double z, double angle) {
+        return new Vector3D(
+                p.x() * Math.cos(angle) - p.y() * Math.sin(angle),
+                p.x() * Math.sin(angle) + p.y() * Math.cos(angle),
+                z);
+    }
+
+    /**
      * A closed profile turned about the z axis.
      *
      * @param profile corners with x as the radius (never below 0) and y along the axis, anticlockwise seen with the axis to the left

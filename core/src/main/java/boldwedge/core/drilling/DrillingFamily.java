@@ -93,13 +93,12 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
         boolean screwed =
                 read.choice(PURPOSE).equals("tap") || read.choice(PURPOSE).equals("clear");
         Sentence sentence = new Sentence().pick(OPERATION).pick(MATERIAL, ", ");
-        sentence.words("a hole").pick(PURPOSE);
         if (screwed) {
-            sentence.pick(SCREW, ",");
+            sentence.pick(PURPOSE).words("for").pick(SCREW, ",");
+        } else if (read.choice(PURPOSE).equals("hole")) {
+            sentence.pick(PURPOSE, ",").value(SIZE).words(",");
         } else {
-            sentence.words(read.choice(PURPOSE).equals("hole") ? "" : "to")
-                    .value(SIZE)
-                    .words(",");
+            sentence.pick(PURPOSE).words("to").value(SIZE).words(",");
         }
         sentence.value(DEPTH)
                 .words("deep,")
@@ -114,7 +113,7 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
                 List.of(
                         StationPage.of(Station.CUT, List.of("drill-sizes"), List.of("likelyHole", "speed", "feed")),
                         StationPage.of(Station.EDGE, List.of("drill-hole"), List.of("thrust", "torque"))
-                                .picking(screwed ? new Entry[] {GROUND, START} : new Entry[] {GROUND, START})
+                                .picking(GROUND, START)
                                 .setting(
                                         read.choice(PURPOSE).equals("tap")
                                                 ? new Entry[] {PILOT, ENGAGEMENT}
@@ -123,9 +122,9 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
                                 .setting(OUTSIDE, HANDLE, SPEED, FEED),
                         StationPage.making("Drilling card")),
                 new PrintedCard(
-                        "drill " + read.text(MATERIAL) + " " + (screwed ? read.text(SCREW) : read.text(SIZE)) + ", "
-                                + read.text(PURPOSE) + ", " + read.text(DEPTH) + " deep, " + read.text(BOTTOM) + "; "
-                                + read.text(LATHE) + ".",
+                        "drill " + read.text(MATERIAL) + ": " + read.text(PURPOSE)
+                                + (screwed ? " for " + read.text(SCREW) : ", " + read.text(SIZE)) + ", "
+                                + read.text(DEPTH) + " deep, " + read.text(BOTTOM) + "; " + read.text(LATHE) + ".",
                         "drill-hole",
                         Entry.ids(DRILL),
                         Entry.ids(SPEED, FEED, DRILL, POINT)),

@@ -80,8 +80,8 @@ public record TwistDrill(double diameterMm, double pointRad) {
         return WEB_SHARE * diameterMm;
     }
 
-    /** Length of the flutes of a jobber drill, mm: 9 d at 5 mm, and less for thicker ones (ISO 235, smoothed; ± 10 %). */
+    /** Length of the flutes of a jobber drill, mm: 9 d at 5 mm, and less for thicker ones (ISO 235, smoothed to whole millimetres; ± 10 %). */
     public double jobberFlutesMm() {
-        return SHORT_FLUTES * 5 * Math.pow(diameterMm / 5, FLUTES_GROW);
+        return Math.rint(SHORT_FLUTES * 5 * Math.pow(diameterMm / 5, FLUTES_GROW));
     }
 }

@@ -69,6 +69,20 @@ public record Table(String name, List<Row> rows) {
             }
         }
 
+        /** The cell as pairs "a:b", with spaces between them. */
+        public List<double[]> pairs(String column) {
+            List<double[]> pairs = new ArrayList<>();
+            for (String pair : text(column).split("\\s+")) {
+                String[] parts = pair.split(":");
+                try {
+                    pairs.add(new double[] {Double.parseDouble(parts[0]), Double.parseDouble(parts[1])});
+                } catch (RuntimeException e) {
+                    throw new IllegalStateException(where + ": “" + pair + "” in " + column + " is no pair", e);
+                }
+            }
+            return pairs;
+        }
+
         /** The cell as a range "low..high" or "low..chosen..high". */
         public double[] numbers(String column) {
             String[] parts = text(column).split("\\.\\.");

@@ -29,6 +29,7 @@ public final class StockCatalogue {
     private final Map<String, Insert> inserts = new LinkedHashMap<>();
     private final Map<String, Blade> blades = new LinkedHashMap<>();
     private final Map<String, BarMaterial> bars = new LinkedHashMap<>();
+    private final Map<String, ToolSteel> steels = new LinkedHashMap<>();
     private final Map<UnitSystem, List<ScrewSize>> screws = new EnumMap<>(UnitSystem.class);
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
@@ -45,6 +46,7 @@ public final class StockCatalogue {
         Table.read("stock/blades.tsv").rows().forEach(this::addBlade);
         Table.read("stock/bar-materials.tsv").rows().forEach(this::addBar);
         Table.read("stock/screws.tsv").rows().forEach(this::addScrew);
+        Table.read("stock/tool-steels.tsv").rows().forEach(this::addSteel);
     }
 
     /** The catalogue that ships with the program. */
@@ -113,6 +115,16 @@ public final class StockCatalogue {
             best = screw.threadMm() <= threadMm + 1e-6 ? screw : best;
         }
         return best;
+    }
+
+    /** Steels that can be hardened. */
+    public List<ToolSteel> steels() {
+        return List.copyOf(steels.values());
+    }
+
+    /** The steel with this id. */
+    public Optional<ToolSteel> steel(String id) {
+        return Optional.ofNullable(steels.get(id));
     }
 
     public List<BarMaterial> barMaterials() {
@@ -260,6 +272,28 @@ public final class StockCatalogue {
                         row.number("area"),
                         row.number("proof"),
                         row.text("class"),
+                        cited(row)));
+    }
+
+    private void addSteel(Table.Row row) {
+        steels.put(
+                row.text("id"),
+                new ToolSteel(
+                        row.text("id"),
+                        row.text("name"),
+                        ToolSteel.Kind.valueOf(row.text("kind").toUpperCase(Locale.ROOT)),
+                        ToolSteel.Quench.valueOf(row.text("quench").toUpperCase(Locale.ROOT)),
+                        Span.of(row, "harden_C", 1),
+                        row.number("soak_base"),
+                        row.number("soak_per_mm"),
+                        row.number("through_mm"),
+                        Span.of(row, "hrc", 1),
+                        row.pairs("temper").stream()
+                                .map(pair -> new ToolSteel.Temper(pair[0], pair[1]))
+                                .toList(),
+                        Span.of(row, "growth_pct", 0.01),
+                        row.number("skin_mm"),
+                        row.number("shell_mm"),
                         cited(row)));
     }
 

@@ -9,6 +9,8 @@ import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Step;
+import boldwedge.core.measure.Drill;
+import boldwedge.core.measure.DrillTable;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.recording.Questions;
 import boldwedge.core.stock.StockCatalogue;
@@ -41,7 +43,8 @@ class UnitsTest {
                     StockCatalogue.shipped().blanks().stream().map(one -> one.name()),
                     StockCatalogue.shipped().blades().stream().map(one -> one.name()),
                     StockCatalogue.shipped().inserts().stream().map(one -> one.name()),
-                    StockCatalogue.shipped().workMaterials().stream().map(one -> one.chip()))
+                    StockCatalogue.shipped().workMaterials().stream().map(one -> one.chip()),
+                    DrillTable.all().stream().map(Drill::name))
             .flatMap(names -> names)
             .flatMap(name -> Stream.of(name, name.toLowerCase(java.util.Locale.ROOT)))
             .toList();

@@ -37,16 +37,16 @@ public final class Questions {
         }
     }
 
-    private static final String[] MATERIALS = {
+    static final String[] MATERIALS = {
         "steel-low-carbon", "steel-free", "steel-alloy-40hrc", "stainless-austenitic", "iron-grey", "bronze-tin",
         "bronze-leaded", "brass-free", "aluminium-wrought", "titanium", "acetal", "silver-steel"
     };
 
-    private final Random random;
-    private final boolean inch;
+    final Random random;
+    final boolean inch;
     private final Map<String, String> fields = new HashMap<>();
 
-    private Questions(Random random) {
+    Questions(Random random) {
         this.random = random;
         this.inch = random.nextInt(3) == 0;
     }
@@ -64,36 +64,42 @@ public final class Questions {
         for (int i = 0; i < 100; i++) {
             all.add(new Questions(random).parting(String.format(Locale.ROOT, "parting-%03d", i)));
         }
+        for (int i = 0; i < 60; i++) {
+            all.add(HoleQuestions.drilling(new Questions(random), String.format(Locale.ROOT, "drilling-%03d", i)));
+        }
+        for (int i = 0; i < 80; i++) {
+            all.add(HoleQuestions.reaming(new Questions(random), String.format(Locale.ROOT, "reaming-%03d", i)));
+        }
         return all;
     }
 
-    private void put(String field, String text) {
+    void put(String field, String text) {
         fields.put(field, text);
     }
 
     /** One of these, always. */
-    private void one(String field, String... texts) {
+    void one(String field, String... texts) {
         put(field, texts[random.nextInt(texts.length)]);
     }
 
     /** Seldom one of these. */
-    private void some(String field, String... texts) {
+    void some(String field, String... texts) {
         String text = texts[random.nextInt(texts.length)];
         if (random.nextInt(6) == 0) {
             put(field, text);
         }
     }
 
-    private double between(double low, double high) {
+    double between(double low, double high) {
         return low + (high - low) * random.nextDouble();
     }
 
     /** A length; in inch questions it is written as inches to three places. */
-    private String length(double mm) {
+    String length(double mm) {
         return inch ? String.format(Locale.ROOT, "%.3f in", mm / 25.4) : String.format(Locale.ROOT, "%.2f mm", mm);
     }
 
-    private Question question(String name, List<Map<String, String>> trials, Map<String, Map<String, String>> tools) {
+    Question question(String name, List<Map<String, String>> trials, Map<String, Map<String, String>> tools) {
         String lathe = new String[] {"plain", "plain", "measured"}[random.nextInt(3)];
         put("lathe", "x");
         return new Question(name, fields, inch ? UnitSystem.INCH : UnitSystem.METRIC, lathe, trials, tools);

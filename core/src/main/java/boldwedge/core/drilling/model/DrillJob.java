@@ -54,11 +54,11 @@ public record DrillJob(
         implements DrillJobBuilder.With {
     /** What a drilled hole is for. */
     public enum Purpose {
-        HOLE("as it is drilled"),
-        TAP("to be tapped"),
-        CLEAR("that a screw passes"),
-        REAM("to be reamed"),
-        BORE("to be bored");
+        HOLE("a plain hole"),
+        TAP("a hole to tap"),
+        CLEAR("a clearance hole"),
+        REAM("a hole to ream"),
+        BORE("a hole to bore");
 
         private final String words;
 

@@ -17,9 +17,9 @@ import java.util.OptionalDouble;
 
 /** Drawings of a drilled hole, to scale. */
 final class DrillScenes {
-    private static final double AXIS_Y = 32;
-    private static final double MOUTH_X = 52;
-    private static final double IN_WORK = 62;
+    private static final double AXIS_Y = 36;
+    private static final double MOUTH_X = 44;
+    private static final double IN_WORK = 40;
 
     private DrillScenes() {}
 
@@ -70,7 +70,7 @@ final class DrillScenes {
                         DRILL.id(),
                         DRILL.label());
         scene.input(
-                Math.min(84, MOUTH_X + (depth + point) * scale + 5),
+                Math.min(78, MOUTH_X + (depth + point) * scale + 5),
                 AXIS_Y - Math.max(8, top * scale + 5),
                 Anchor.START,
                 say.angle(cut.drill().pointRad()),
@@ -80,10 +80,9 @@ final class DrillScenes {
                 .leader(depth + point * 0.5, -r * 0.5, 6, -Math.max(6, (top - r * 0.5) * scale + 3), Anchor.MIDDLE, "");
         scene.place(0, 0, 1);
         scene.input(8, AXIS_Y + 19, Anchor.START, say.length(cut.flutesMm()), FLUTES.id(), FLUTES.label());
-        scene.label(Role.CAPTION, 8, AXIS_Y + 23.5, Anchor.START, "flutes");
         if (!job.through()) {
             scene.input(
-                    Math.min(100, MOUTH_X + body * scale + 3),
+                    Math.min(80, MOUTH_X + body * scale + 3),
                     AXIS_Y + 3,
                     Anchor.START,
                     job.wallMm().isPresent() ? say.length(job.wallMm().getAsDouble()) : "metal beyond",
@@ -132,10 +131,10 @@ final class DrillScenes {
         double least = Math.min(d, wanted);
         double end = Math.max(Math.max(d + most, wanted), measured.orElse(d));
         double pad = Math.max(0.1 * (end - least), 0.02);
-        Axis x = Axis.even(least - pad, end + pad, 10, 112);
+        Axis x = Axis.even(least - pad, end + pad, 8, 92);
         SceneBuilder scene = new SceneBuilder("drill-sizes", "What the drill will really make");
-        double base = 20;
-        scene.line(Role.DIMENSION, 10, base, 112, base);
+        double base = 22;
+        scene.line(Role.DIMENSION, 8, base, 92, base);
         for (var drill : job.set().drills()) {
             if (drill.diameterMm() > x.least() && drill.diameterMm() < x.most()) {
                 double at = x.at(drill.diameterMm());
@@ -151,7 +150,7 @@ final class DrillScenes {
         for (int i = 0; i <= 60; i++) {
             double o = most * i / 60;
             curve[2 * count] = x.at(d + o);
-            curve[2 * count + 1] = base + (o == 0 ? 0 : 30 * density(over, o) / peak);
+            curve[2 * count + 1] = base + (o == 0 ? 0 : 34 * density(over, o) / peak);
             count++;
         }
         curve[2 * count] = x.at(d + most);

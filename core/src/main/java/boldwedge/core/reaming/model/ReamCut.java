@@ -1,0 +1,421 @@
+package boldwedge.core.reaming.model;
+
+import boldwedge.core.cutting.SpeedChoice;
+import boldwedge.core.heat.HeatTreatment;
+import boldwedge.core.hole.CutsOver;
+import boldwedge.core.hole.DrillSet;
+import boldwedge.core.hole.DrilledSizes;
+import boldwedge.core.hole.ReamerSection;
+import boldwedge.core.hole.ReamerSize;
+import boldwedge.core.hole.ToothRest;
+import boldwedge.core.hole.UnevenTeeth;
+import boldwedge.core.reaming.model.ReamJob.Before;
+import boldwedge.core.reaming.model.ReamJob.Helix;
+import boldwedge.core.reaming.model.ReamJob.Kind;
+import boldwedge.core.stock.Span;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.ToolMaterial;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * A reamed hole and its reamer, worked out.
+ *
+ * @param job the job
+ * @param limits limits of the new reamer
+ * @param reamerMm the reamer's diameter: as made, or as it is to be made
+ * @param over how much larger than the reamer the hole comes out, as taught
+ * @param closesMm by how much the work closes behind the reamer, mm on the diameter
+ * @param beforeMm the drill, or the bored hole, before it, mm
+ * @param speed choice of the speed
+ * @param rpm spindle speed
+ * @param feedMm feed, mm per turn
+ */
+public record ReamCut(
+        ReamJob job,
+        ReamerSize limits,
+        double reamerMm,
+        CutsOver over,
+        double closesMm,
+        double beforeMm,
+        SpeedChoice speed,
+        double rpm,
+        double feedMm) {
+    /** From hole to hole whatever is known, as a spread of the logarithm. */
+    private static final double HOLE_TO_HOLE = 0.2;
+
+    /** What a reamer cuts over itself at 10 mm, mm on the diameter: ours, from what fits allow for; ductile stuff more, brittle less. */
+    private static final Span OVER_DUCTILE = new Span(0.0015, 0.003, 0.006);
+
+    private static final Span OVER_BRITTLE = new Span(0.0008, 0.0015, 0.003);
+
+    /** Plastics give way and close again behind the reamer by about this share of the diameter. */
+    private static final double CLOSES_SHARE = 0.003;
+
+    /** Of the drilling speed: a half to two thirds. */
+    private static final Span OF_DRILLING = new Span(0.35, 0.55, 0.67);
+
+    /** Carbon and alloy tool steels are drawn soft at half the heat that high-speed steel bears. */
+    private static final double TOOL_STEEL_SHARE = 0.5;
+
+    /** Feed: two to three times that of a drill, which is about 0.016 of its diameter. */
+    private static final Span FEED_SHARE = new Span(0.02, 0.04, 0.06);
+
+    /** Relief of the shank under the head on the diameter. */
+    private static final double SHANK_UNDER = 0.04;
+
+    private static final double HEAD_DIAMETERS = 3;
+    private static final double GRIP_MM = 30;
+    private static final double CLEAR_MM = 10;
+
+    /** Hardness wanted at a reamer's edge, HRC. */
+    private static final double EDGE_HRC = 61;
+
+    /** Angle of the second clearance over the first. */
+    private static final double SECOND_MORE = Math.toRadians(8);
+
+    private static final ToolMaterial HSS =
+            StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
+
+    /** Works a job out. */
+    public static ReamCut of(ReamJob job) {
+        ReamerSize limits = ReamerSize.of(job.leastMm(), job.mostMm());
+        double closes = closes(job);
+        CutsOver over = over(job);
+        double reamer = job.madeMm().orElse(toMake(job, limits, over) + closes);
+        double before = job.beforeMm().orElseGet(() -> chosenBefore(job, reamer));
+        SpeedChoice speed = SpeedChoice.of(speeds(job), reamer, job.lathe().speeds(), HSS.taylorExponent());
+        return new ReamCut(
+                job,
+                limits,
+                reamer,
+                over,
+                closes,
+                before,
+                speed,
+                job.speedRpm().orElse(speed.rpm()),
+                job.feedMm().orElse(Math.rint(100 * feeds(job).chosen()) / 100));
+    }
+
+    /** The largest, within the standard's limits, with which nine holes in ten are not too large: it then wears longest; to the micrometre, mm. */
+    private static double toMake(ReamJob job, ReamerSize limits, CutsOver over) {
+        double nine = job.mostMm() - over.medianMm() * Math.exp(NINE_IN_TEN * over.sigma());
+        return Math.floor(1000 * Math.clamp(nine, limits.smallestMm(), limits.largestMm()) + 1e-6) / 1000;
+    }
+
+    /** Quantile of the normal distribution that nine in ten lie below. */
+    private static final double NINE_IN_TEN = 1.2816;
+
+    private static boolean plastic(ReamJob job) {
+        return job.work().group().equals("O");
+    }
+
+    private static boolean brittle(ReamJob job) {
+        return job.work().group().equals("K") || job.work().frictionRad().chosen() < Math.toRadians(24);
+    }
+
+    private static double closes(ReamJob job) {
+        return plastic(job) ? CLOSES_SHARE * job.sizeMm() : 0;
+    }
+
+    private static CutsOver usualOver(ReamJob job) {
+        return CutsOver.of(brittle(job) ? OVER_BRITTLE : OVER_DUCTILE).times(Math.sqrt(job.sizeMm() / 10));
+    }
+
+    private static CutsOver over(ReamJob job) {
+        CutsOver usual = usualOver(job);
+        return job.taught().trials() == 0
+                ? usual
+                : usual.taught(job.taught().factor(), Math.hypot(job.taught().spread(), HOLE_TO_HOLE));
+    }
+
+    /** What it cuts over itself before anybody taught it. */
+    public CutsOver untaughtOver() {
+        return usualOver(job);
+    }
+
+    /** Stock that a reamer wants on the diameter, mm: 0.1 to 0.4 mm by size (custom of the trade); under the least it rubs. */
+    public static Span stock(ReamJob job) {
+        double usual = Math.clamp(0.1 + 0.012 * job.sizeMm(), 0.12, 0.4);
+        double kind = job.kind() == Kind.SLANT ? 0.5 : 1;
+        return new Span(0.4 * usual * kind, usual * kind, 1.7 * usual * kind);
+    }
+
+    /** The largest of the shop's drills that leaves enough in five holes of six; a bored hole is bored as it should be. */
+    private static double chosenBefore(ReamJob job, double reamer) {
+        Span stock = stock(job);
+        if (job.before() == Before.BORED) {
+            return reamer - stock.chosen();
+        }
+        return job.set().drills().reversed().stream()
+                .mapToDouble(boldwedge.core.measure.Drill::diameterMm)
+                .filter(d -> drilled(job, d).chanceOver(reamer - stock.low() - d) <= ENOUGH)
+                .findFirst()
+                .orElse(reamer - 2 * stock.chosen());
+    }
+
+    private static final double ENOUGH = 1.0 / 10;
+    private static final double WELL_DRILLED = 0.85;
+
+    /** How much larger than itself a drill before the reamer makes its hole, as taught. */
+    private static CutsOver drilled(ReamJob job, double drillMm) {
+        CutsOver usual = CutsOver.of(DrilledSizes.over(drillMm)).times(WELL_DRILLED);
+        return job.taughtDrills().trials() == 0
+                ? usual
+                : usual.taught(
+                        job.taughtDrills().factor(),
+                        Math.hypot(job.taughtDrills().spread(), HOLE_TO_HOLE));
+    }
+
+    /** How much larger than its drill the hole before is; only where it is drilled. */
+    public CutsOver drilledOver() {
+        return drilled(job, beforeMm);
+    }
+
+    /** Whether the hole before the reamer is as it was drilled. */
+    public boolean drilled() {
+        return job.before() == Before.DRILLED;
+    }
+
+    /** The hole that the reamer finds, mm: likely. */
+    public double foundMm() {
+        return drilled() ? beforeMm + drilledOver().medianMm() : beforeMm;
+    }
+
+    /** Stock that the reamer finds on the diameter, mm: least, likely, most. */
+    public Span leftMm() {
+        double left = reamerMm - beforeMm;
+        return drilled()
+                ? new Span(
+                        left - drilledOver().highMm(),
+                        left - drilledOver().medianMm(),
+                        left - drilledOver().lowMm())
+                : new Span(left, left, left);
+    }
+
+    /** The chance that the hole before is over the limit already. */
+    public double chanceTooBig() {
+        return drilled() ? drilledOver().chanceOver(job.mostMm() - beforeMm) : beforeMm > job.mostMm() ? 1 : 0;
+    }
+
+    /** The chance that so little is left that the reamer rubs. */
+    public double chanceRubs() {
+        double over = reamerMm - stock(job).low() - beforeMm;
+        return drilled() ? drilledOver().chanceOver(over) : over < 0 ? 1 : 0;
+    }
+
+    /** The hole, mm: least, likely, most. */
+    public Span holeMm() {
+        return new Span(
+                reamerMm - closesMm + over.lowMm(),
+                reamerMm - closesMm + over.medianMm(),
+                reamerMm - closesMm + over.highMm());
+    }
+
+    /** The chance that the hole comes out over its limit. */
+    public double chanceOver() {
+        return over.chanceOver(job.mostMm() - reamerMm + closesMm);
+    }
+
+    /** The chance that it comes out under its limit. */
+    public double chanceUnder() {
+        return 1 - over.chanceOver(job.leastMm() - reamerMm + closesMm);
+    }
+
+    /** What may wear off before holes are under, mm on the diameter. */
+    public double wearAllowanceMm() {
+        return holeMm().chosen() - job.leastMm();
+    }
+
+    /** Wear for each hole, mm on the diameter: ours, wide; a reamer of tool steel wears some times as fast as one of high-speed steel, in abrasive stuff faster. */
+    public Span wearPerHoleMm() {
+        double usual = 2e-5
+                * (job.depthMm() / 20)
+                * (job.steel().isPresent() ? 4 : 1)
+                * (brittle(job) && job.work().group().equals("K") ? 2 : 1)
+                * Math.clamp(job.work().kc11MPa() / 1800, 0.3, 2);
+        return new Span(usual / 4, usual, usual * 4);
+    }
+
+    private static Span speeds(ReamJob job) {
+        Span turning = job.work().surfaceSpeed(HSS);
+        double share = job.steel().isPresent() ? TOOL_STEEL_SHARE : 1;
+        return new Span(
+                OF_DRILLING.low() * share * turning.low(),
+                OF_DRILLING.chosen() * share * turning.chosen(),
+                OF_DRILLING.high() * share * turning.high());
+    }
+
+    /** Surface speeds for this reamer, m/min. */
+    public Span surfaceSpeeds() {
+        return speeds(job);
+    }
+
+    private static Span feeds(ReamJob job) {
+        double d = job.sizeMm();
+        double kind = job.kind() == Kind.FLUTED ? 1 : 0.3;
+        return new Span(FEED_SHARE.low() * d * kind, FEED_SHARE.chosen() * d * kind, FEED_SHARE.high() * d * kind);
+    }
+
+    /** Feeds for it, mm per turn. */
+    public Span feedRange() {
+        return feeds(job);
+    }
+
+    /** Edges that cut. */
+    public int edges() {
+        return job.kind() == Kind.FLUTED ? teeth() : 1;
+    }
+
+    /** Teeth of a fluted reamer: even, four to ten by diameter. */
+    public int teeth() {
+        return (int) Math.rint(job.teeth().orElse(reamerMm < 3.5 ? 4 : reamerMm < 12 ? 6 : reamerMm < 22 ? 8 : 10));
+    }
+
+    /** Thickness of the chip of one edge at its chamfer, mm: f / z · sin κ. */
+    public double chipMm() {
+        double kappa = job.kind() == Kind.SLANT ? job.slantRad() : job.chamferRad();
+        return feedMm / edges() * Math.sin(kappa);
+    }
+
+    /** Torque, N·m: kc · f · (D² − d²) / 8 at the chip's thickness. */
+    public double torqueNm() {
+        double found = Math.min(foundMm(), reamerMm);
+        return job.work().kc11MPa()
+                * Math.pow(chipMm(), -job.work().mc())
+                * feedMm
+                * (reamerMm * reamerMm - found * found)
+                / 8
+                / 1000;
+    }
+
+    /** Depth of the flutes, mm. */
+    public double fluteMm() {
+        return job.fluteMm().orElse(Math.rint(10 * FLUTE_OF_RADIUS * Math.sqrt(6.0 / teeth()) * reamerMm / 2) / 10);
+    }
+
+    private static final double FLUTE_OF_RADIUS = 0.34;
+
+    /** Diameter of the core that the flutes leave, mm; of a D-bit or a slant-cut rod half its thickness counts. */
+    public double coreMm() {
+        return job.kind() == Kind.FLUTED ? reamerMm - 2 * fluteMm() : 0.6 * reamerMm;
+    }
+
+    /** Shear in the core, MPa: 16 M / (π dc³). */
+    public double coreShearMPa() {
+        return 16 * torqueNm() * 1000 / (Math.PI * Math.pow(coreMm(), 3));
+    }
+
+    /** What hardened tool steel bears in shear at a notched core, MPa (a fifth of its strength: Shigley, shafts with keyways). */
+    public static final double CORE_BEARS_MPA = 300;
+
+    /** The section of a fluted reamer. */
+    public ReamerSection section() {
+        return new ReamerSection(
+                reamerMm,
+                UnevenTeeth.places(teeth(), job.unevenDegrees()),
+                job.rakeRad(),
+                job.landMm(),
+                job.clearanceRad(),
+                job.clearanceRad() + SECOND_MORE,
+                fluteMm());
+    }
+
+    /** Lead of its helix, mm per turn; infinite for straight flutes. */
+    public double leadMm() {
+        return job.helix() == Helix.STRAIGHT ? Double.POSITIVE_INFINITY : ToothRest.leadMm(reamerMm, job.helixRad());
+    }
+
+    /** Smallest diameter of the entering chamfer, mm: what a hole that came out a little small still lets in. */
+    public double chamferFromMm() {
+        return Math.min(leftMm().chosen() > 0 ? foundMm() : reamerMm, reamerMm) - 0.3;
+    }
+
+    /** Length of the entering chamfer, mm. */
+    public double chamferMm() {
+        return (reamerMm - chamferFromMm()) / 2 / Math.tan(job.chamferRad());
+    }
+
+    /** Length of the head, mm. */
+    public double headMm() {
+        return job.headMm().orElse(Math.rint(HEAD_DIAMETERS * reamerMm));
+    }
+
+    /** Diameter of the shank, mm. */
+    public double shankMm() {
+        return job.shankMm().orElse(Math.rint(10 * (1 - SHANK_UNDER) * (reamerMm - 0.1)) / 10);
+    }
+
+    /** Whole length, mm: through the hole, out of it, and held. */
+    public double lengthMm() {
+        return job.lengthMm()
+                .orElse(Math.rint(job.depthMm() + headMm() * (job.through() ? 0.6 : 0.1) + CLEAR_MM + GRIP_MM));
+    }
+
+    /** Loss of diameter from the front of the head to its back, mm. */
+    public double backTaperMm() {
+        return job.backTaper() * headMm();
+    }
+
+    /** How thick the D of a D-bit is left, mm: half, and three quarters of a hundredth of the diameter (custom: 0.5 to 1 %). */
+    public double dThicknessMm() {
+        return reamerMm / 2 + D_ABOVE * reamerMm;
+    }
+
+    private static final double D_ABOVE = 0.0075;
+
+    /** Length of the cut across a slant-cut rod, mm: d / tan θ. */
+    public double slantMm() {
+        return reamerMm / Math.tan(job.slantRad());
+    }
+
+    /** How much larger the mouth comes out than the bottom, mm on the diameter: twice the offset where nothing floats. */
+    public double bellMm() {
+        return job.floating() ? 0 : 2 * Math.abs(job.offsetMm());
+    }
+
+    /** What the reamer goes through in the furnace; empty where it is ground from high-speed steel. */
+    public Optional<HeatTreatment> heat() {
+        return job.steel()
+                .map(steel -> HeatTreatment.usual(steel, reamerMm + ALLOWANCE_MM, OptionalDouble.of(EDGE_HRC)));
+    }
+
+    private static final double ALLOWANCE_MM = 0.3;
+    private static final double GRIND_MM = 0.1;
+    private static final double BEND_PER_MM = 0.0015;
+
+    /**
+     * What is left on the diameter for grinding and honing after the furnace, mm: the bend that a slender rod is likely to take, the skin, and a tenth
+     * to clean it up; less the most that it grows.
+     */
+    public double grindStockMm() {
+        return heat().map(treatment -> {
+                    double bend = BEND_PER_MM * lengthMm();
+                    double skin = 2 * SKIN_SHARE * treatment.steel().skinMm();
+                    return Math.ceil(100 * (GRIND_MM + bend + skin)) / 100;
+                })
+                .orElse(GRIND_MM);
+    }
+
+    /** Wrapped in foil a skin of about a tenth of the bare one is left. */
+    private static final double SKIN_SHARE = 0.1;
+
+    /** Turned to this before it goes into the furnace, mm: finished, and what is left for grinding, less what it grows at the least. */
+    public double turnedMm() {
+        double growth =
+                heat().map(treatment -> treatment.growthMm(reamerMm).low()).orElse(0.0);
+        return reamerMm + grindStockMm() - growth;
+    }
+
+    /** The drills of the shop beside the one before the reamer. */
+    public DrillSet drills() {
+        return job.set();
+    }
+
+    /** How far the tooth rest, or the wheel, is off centre for the clearance of the chamfer, mm. */
+    public double restMm() {
+        return job.cup()
+                ? ToothRest.belowForCup(reamerMm, job.clearanceRad())
+                : ToothRest.wheelAbove(job.wheelMm(), job.clearanceRad());
+    }
+}

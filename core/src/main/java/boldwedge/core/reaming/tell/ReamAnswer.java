@@ -1,0 +1,132 @@
+package boldwedge.core.reaming.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mm2;
+import static boldwedge.core.measure.Amount.mm4;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.mpa;
+import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.reaming.ask.ReamField.*;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Figures;
+import boldwedge.core.ask.Told;
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.reaming.model.ReamCut;
+import boldwedge.core.reaming.model.ReamJob.Helix;
+import boldwedge.core.reaming.model.ReamJob.Kind;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What is said of a reamed hole and its reamer. */
+public final class ReamAnswer {
+    private ReamAnswer() {}
+
+    /** All of it. */
+    public static Told tell(ReamCut cut, Say say) {
+        Drawn side = Drawn.of("reamer", () -> ReamScenes.side(cut, say));
+        Drawn end = Drawn.of("reamer-end", () -> ReamScenes.end(cut, say));
+        Drawn sizes = Drawn.of(
+                "ream-sizes", () -> ReamScenes.sizes(cut, say, OptionalDouble.empty(), OptionalDouble.empty()));
+        return new Told(
+                figures(cut, say).all(),
+                new ReamFindings(cut, say).all(),
+                List.of(side, end, sizes),
+                () -> new ReamerRoute(cut, say, side.scene(), end.scene()).steps());
+    }
+
+    /** Shows what was chosen. */
+    public static void show(Chosen chosen, ReamCut cut) {
+        chosen.length(BEFORE_SIZE, cut.beforeMm());
+        chosen.value(TEETH, Quantity.RATIO, cut.teeth());
+        chosen.length(FLUTE, cut.fluteMm());
+        chosen.length(HEAD, cut.headMm());
+        chosen.length(SHANK, cut.shankMm());
+        chosen.length(LENGTH, cut.lengthMm());
+        chosen.length(MADE, cut.reamerMm());
+        chosen.value(FEED, Quantity.FEED, cut.feedMm());
+        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
+    }
+
+    private static Figures figures(ReamCut cut, Say say) {
+        Figures f = new Figures(say);
+        f.add("reamer", "Reamer", Station.EDGE, mm(cut.reamerMm()));
+        f.add("reamerLargest", "Reamer, largest", Station.EDGE, mm(cut.limits().largestMm() + cut.closesMm()));
+        f.add(
+                "reamerSmallest",
+                "Reamer, smallest",
+                Station.EDGE,
+                mm(cut.limits().smallestMm() + cut.closesMm()));
+        f.add("holeBefore", "Hole before it", Station.CUT, mm(cut.beforeMm()));
+        f.add("likelyHole", "Likely hole", Station.CUT, mm(cut.holeMm().chosen()));
+        f.add(
+                "leastHole",
+                "Hole, at the least likely",
+                Station.CUT,
+                mm(cut.holeMm().low()));
+        f.add(
+                "mostHole",
+                "Hole, at the most likely",
+                Station.CUT,
+                mm(cut.holeMm().high()));
+        f.add("leftLikely", "Left for the reamer", Station.CUT, mm(cut.leftMm().chosen()));
+        f.add(
+                "chanceRubs",
+                "Chance that it rubs",
+                Station.CUT,
+                cut.chanceRubs(),
+                ReamFindings.percent(cut.chanceRubs()));
+        f.add(
+                "chanceTooLarge",
+                "Chance of a hole too large",
+                Station.CUT,
+                cut.chanceOver(),
+                ReamFindings.percent(cut.chanceOver()));
+        f.add(
+                "chanceTooSmall",
+                "Chance of a hole too small",
+                Station.CUT,
+                cut.chanceUnder(),
+                ReamFindings.percent(cut.chanceUnder()));
+        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
+        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
+        f.add("torque", "Torque", Station.REACH, newtonMetres(cut.torqueNm()));
+        f.add("chip", "Chip of one edge", Station.REACH, mm(cut.chipMm()));
+        f.add("wearAllowance", "May wear", Station.CRIB, mm(Math.max(0, cut.wearAllowanceMm())));
+        f.add(
+                "restHeight",
+                cut.job().cup() ? "Tooth rest below centre" : "Wheel above centre",
+                Station.EDGE,
+                mm(cut.restMm()));
+        f.add("chamferLength", "Chamfer, along the axis", Station.EDGE, mm(cut.chamferMm()));
+        f.add("turnedTo", "Turned to before hardening", Station.MAKE, mm(cut.turnedMm()));
+        f.add("grindStock", "Left for grinding", Station.MAKE, mm(cut.grindStockMm()));
+        if (cut.job().kind() == Kind.FLUTED) {
+            f.add("core", "Core", Station.EDGE, mm(cut.coreMm()));
+            f.add("coreShear", "Shear in the core", Station.EDGE, mpa(cut.coreShearMPa()));
+            f.add(
+                    "sectionArea",
+                    "Section’s area",
+                    Station.EDGE,
+                    mm2(cut.section().areaMm2()));
+            f.add(
+                    "sectionPolar",
+                    "Section’s polar moment",
+                    Station.EDGE,
+                    mm4(cut.section().polarMm4()));
+            f.add("teeth", "Teeth", Station.EDGE, number(cut.teeth()));
+            if (cut.job().helix() != Helix.STRAIGHT) {
+                f.add("lead", "Lead of the helix", Station.EDGE, mm(cut.leadMm()));
+            }
+        }
+        if (cut.job().kind() == Kind.D_BIT) {
+            f.add("dThickness", "Thickness of the D", Station.EDGE, mm(cut.dThicknessMm()));
+        }
+        return f;
+    }
+}

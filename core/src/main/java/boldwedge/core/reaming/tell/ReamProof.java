@@ -1,0 +1,408 @@
+package boldwedge.core.reaming.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+
+import boldwedge.core.ask.Mender;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialAnswer.Compared;
+import boldwedge.core.ask.TrialReader;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.finding.Working;
+import boldwedge.core.hole.CutsOver;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.Lessons;
+import boldwedge.core.proof.Taught;
+import boldwedge.core.reaming.ask.ReamField;
+import boldwedge.core.reaming.ask.ReamReader;
+import boldwedge.core.reaming.model.ReamCut;
+import boldwedge.core.reaming.model.ReamJob;
+import boldwedge.core.reaming.model.ReamJob.Kind;
+import boldwedge.core.stock.Span;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Judges a reamed hole: its diameters, its shape, its wall; causes ranked by what this set-up would do; one next change. */
+public final class ReamProof {
+    private static final Limits HOLE = new Limits(Quantity.LENGTH, 0.5, 100);
+    private static final double GAUGE_MM = 0.002;
+    private static final double BELL_MM = 0.004;
+    private static final String MOUTH = "Hole at the mouth";
+    private static final String BOTTOM = "Hole at the bottom";
+
+    private final TrialRequest request;
+    private final TrialReader reader;
+    private final Say say;
+
+    /** What the wall looks like. */
+    public enum Wall {
+        CLEAN("clean"),
+        ROUGH("rough or torn"),
+        FLATS("flats or lobes, seen or felt"),
+        SCORED("scored along"),
+        DRILL_MARKS("the drill's marks left");
+
+        private final String words;
+
+        Wall(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    private ReamProof(TrialRequest request) {
+        this.request = request;
+        this.reader = new TrialReader(request);
+        this.say = new Say(request.plan().units());
+    }
+
+    /** Judges a trial. */
+    public static TrialAnswer prove(TrialRequest request) {
+        return new ReamProof(request).judge();
+    }
+
+    /** A trial teaches what such a reamer cuts over itself; the drilled holes of the shop count for the hole before it. */
+    public static Optional<Lessons.About> about(PlanRequest request) {
+        return ReamReader.cut(request).cut().map(cut -> {
+            String lathe = request.text(ReamField.LATHE);
+            String material = cut.job().work().id();
+            Lessons.Subject reamed =
+                    Lessons.Subject.of(Taught.Of.REAMED, lathe, cut.job().kind().name(), material);
+            Lessons.Subject drilled =
+                    Lessons.Subject.of(Taught.Of.DRILLED, lathe, cut.job().set().name(), material);
+            return new Lessons.About(lathe, reamed, List.of(reamed, drilled));
+        });
+    }
+
+    /** What a kept hole teaches, measured at the bottom, where no bell hides it. */
+    public static Optional<Taught.Trial> lesson(TrialRequest kept) {
+        TrialReader reader = new TrialReader(kept);
+        OptionalDouble bottom = reader.value("far", BOTTOM, HOLE);
+        return bottom.isEmpty()
+                ? Optional.empty()
+                : ReamReader.cut(kept.plan())
+                        .cut()
+                        .filter(cut -> cut.job().madeMm().isPresent())
+                        .map(cut -> new Taught.Trial(
+                                cut.untaughtOver().medianMm(), bottom.getAsDouble() - cut.reamerMm() + cut.closesMm()));
+    }
+
+    private TrialAnswer judge() {
+        Read<ReamCut> read = ReamReader.cut(request.plan());
+        OptionalDouble mouth = reader.value("near", MOUTH, HOLE);
+        OptionalDouble bottom = reader.value("far", BOTTOM, HOLE);
+        Wall wall = reader.choice("wall", "The wall", Wall.values());
+        if (reader.hasErrors()) {
+            return reader.stopped("One reading cannot be right.");
+        }
+        if (read.cut().isEmpty()) {
+            return reader.stopped("The hole itself is not complete yet: mend it at the earlier stations first.");
+        }
+        if (mouth.isEmpty() || bottom.isEmpty()) {
+            return reader.stopped("Type the hole's diameter at the mouth and at the bottom.");
+        }
+        ReamCut cut = read.cut().get();
+        double size = cut.job().sizeMm();
+        for (String id : List.of("near", "far")) {
+            double value = id.equals("near") ? mouth.getAsDouble() : bottom.getAsDouble();
+            if (Math.abs(value - size) > 0.1 * size) {
+                reader.wrong(id, "That is far from " + say.length(size) + ". Check the units.");
+                return reader.stopped("One reading cannot be right.");
+            }
+        }
+        return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), wall);
+    }
+
+    private TrialAnswer judged(ReamCut cut, double mouth, double bottom, Wall wall) {
+        ReamJob job = cut.job();
+        double bell = mouth - bottom;
+        boolean within = inside(job, mouth) && inside(job, bottom);
+        List<Cause> causes = causes(cut, mouth, bottom, wall);
+        Span likely = cut.holeMm();
+        List<Compared> rows = new ArrayList<>();
+        String range = say.length(likely.low()) + " to " + say.length(likely.high());
+        rows.add(new Compared("At the bottom", range, say.length(bottom), near(cut, bottom)));
+        rows.add(new Compared(
+                "At the mouth",
+                say.length(likely.low() + cut.bellMm()) + " to " + say.length(likely.high() + cut.bellMm()),
+                say.length(mouth),
+                near(cut, mouth - cut.bellMm())));
+        rows.add(new Compared(
+                "Mouth over bottom",
+                say.length(cut.bellMm()),
+                say.signed(bell),
+                Math.abs(bell - cut.bellMm()) <= BELL_MM));
+        if (job.taught().trials() > 0) {
+            CutsOver before = cut.untaughtOver();
+            double from = cut.reamerMm() - cut.closesMm();
+            rows.add(new Compared(
+                    "Without the shop’s holes",
+                    say.length(from + before.lowMm()) + " to " + say.length(from + before.highMm()),
+                    say.length(bottom),
+                    bottom - from > before.medianMm() * Math.exp(-2 * before.sigma()) - GAUGE_MM
+                            && bottom - from < before.medianMm() * Math.exp(2 * before.sigma()) + GAUGE_MM));
+        }
+        String verdict = (within ? "Within its limits" : outside(job, mouth, bottom))
+                + (Math.abs(bell) <= BELL_MM
+                        ? ", straight"
+                        : bell > 0
+                                ? ", bell-mouthed by " + say.length(bell)
+                                : ", wider at the bottom by " + say.length(-bell))
+                + (wall == Wall.CLEAN ? "." : "; the wall: " + wall.words() + ".");
+        boolean good = within && wall == Wall.CLEAN && Math.abs(bell) <= Math.max(BELL_MM, 0.5 * job.toleranceMm());
+        Optional<Next> next = good || causes.isEmpty()
+                ? Optional.empty()
+                : Optional.of(next(cut, mouth, bottom, causes.getFirst().id()));
+        return new TrialAnswer(
+                true,
+                reader.readings(),
+                rows,
+                causes,
+                verdict,
+                next.map(Next::mend),
+                next.map(Next::expected)
+                        .orElse(
+                                good
+                                        ? "Nothing needs to change."
+                                        : "Nothing that was computed would better it: look at each edge under a loupe."),
+                Optional.of(ReamScenes.sizes(cut, say, OptionalDouble.of(mouth), OptionalDouble.of(bottom))));
+    }
+
+    private static boolean inside(ReamJob job, double hole) {
+        return hole >= job.leastMm() - 5e-4 && hole <= job.mostMm() + 5e-4;
+    }
+
+    private String outside(ReamJob job, double mouth, double bottom) {
+        double most = Math.max(mouth, bottom);
+        double least = Math.min(mouth, bottom);
+        return most > job.mostMm()
+                ? "Too large by " + say.length(most - job.mostMm())
+                : "Too small by " + say.length(job.leastMm() - least);
+    }
+
+    private static boolean near(ReamCut cut, double hole) {
+        CutsOver over = cut.over();
+        double o = hole - cut.reamerMm() + cut.closesMm();
+        return o > over.medianMm() * Math.exp(-2 * over.sigma()) - GAUGE_MM
+                && o < over.medianMm() * Math.exp(2 * over.sigma()) + GAUGE_MM;
+    }
+
+    private List<Cause> causes(ReamCut cut, double mouth, double bottom, Wall wall) {
+        ReamJob job = cut.job();
+        List<Cause> causes = new ArrayList<>();
+        double bell = mouth - bottom;
+        double unexplained = bell - cut.bellMm();
+        double over = bottom - cut.reamerMm() + cut.closesMm();
+        double reckoned = cut.over().medianMm();
+        if (unexplained > BELL_MM) {
+            causes.add(new Cause(
+                    "tailstock",
+                    "The tailstock stands off the axis",
+                    "By " + say.length(bell / 2) + ": half of what the mouth is larger.",
+                    1 - Math.exp(-unexplained * unexplained / (2 * BELL_MM * BELL_MM)),
+                    List.of(Working.of("Off the axis by", "(m − b) / 2", mm(bell / 2))
+                            .with("m", "mouth", mm(mouth).measured())
+                            .with("b", "bottom", mm(bottom).measured())
+                            .told(say))));
+        } else if (bell > BELL_MM) {
+            causes.add(new Cause(
+                    "tailstock",
+                    "The tailstock stands off the axis, as typed",
+                    "Reckoned " + say.length(cut.bellMm()) + ", measured " + say.length(bell) + ".",
+                    0.9,
+                    List.of()));
+        }
+        if (-bell > BELL_MM) {
+            causes.add(new Cause(
+                    "chips",
+                    "Chips packed at the bottom",
+                    say.length(-bell) + " wider where they gathered.",
+                    0.7,
+                    List.of()));
+        }
+        double far = over > 1e-5 ? Math.log(over / reckoned) / cut.over().sigma() : -3;
+        if (far > 1) {
+            double strong = 1 - Math.exp(-far * far / 4);
+            causes.add(new Cause(
+                    "built-up",
+                    "Metal built up on its edges",
+                    job.work().builtUpEdge() + ".",
+                    strong * (0.3 + 0.6 * job.work().builtUp()),
+                    List.of()));
+            causes.add(new Cause(
+                    "run-out",
+                    "It runs out, or one tooth stands proud",
+                    "By some " + say.length((over - reckoned) / 2) + ".",
+                    strong * 0.6,
+                    List.of(Working.of("One side too far by", "(o − r) / 2", mm((over - reckoned) / 2))
+                            .with("o", "over the reamer", mm(over).measured())
+                            .with("r", "likely", mm(reckoned))
+                            .told(say))));
+            double much = cut.leftMm().chosen() / ReamCut.stock(job).high();
+            causes.add(new Cause(
+                    "stock",
+                    "Too much stock pushed it about",
+                    say.length(cut.leftMm().chosen()) + " was left, "
+                            + say.length(ReamCut.stock(job).high()) + " is the most it likes.",
+                    strong * Math.clamp(much - 0.7, 0, 0.8),
+                    List.of()));
+        }
+        if (far < -1.5 || bottom < job.leastMm() - 5e-4) {
+            boolean plastic = job.work().group().equals("O");
+            causes.add(new Cause(
+                    "worn",
+                    job.madeMm().isEmpty()
+                            ? "The reamer is smaller than reckoned: measure it"
+                            : "The reamer is worn under its size",
+                    "The hole is " + say.signed(over) + " over the reamer of " + say.length(cut.reamerMm()) + ".",
+                    plastic ? 0.3 : 0.6,
+                    List.of()));
+            causes.add(new Cause(
+                    "springs-back",
+                    plastic ? "The stuff closed behind it" : "The work gave way, or cooled after it",
+                    "Thin or warm work comes back by a few hundredths.",
+                    plastic ? 0.9 : 0.4,
+                    List.of()));
+        }
+        switch (wall) {
+            case CLEAN -> {}
+            case FLATS ->
+                causes.add(new Cause(
+                        "lobes",
+                        job.unevenDegrees() < 0.5
+                                ? "Even pitch made it sing"
+                                : "It chattered: slack, too much rake, or too fast",
+                        job.unevenDegrees() < 0.5
+                                ? "With even pitch a hole comes out with one lobe more than teeth."
+                                : "Uneven pitch is there already: slower, with more feed, and nothing loose.",
+                        0.9,
+                        List.of()));
+            case ROUGH ->
+                causes.add(new Cause(
+                        "torn",
+                        cut.leftMm().low() < ReamCut.stock(job).low()
+                                ? "It rubbed: too little was left"
+                                : "Backed out turning, dull, or dry",
+                        cut.leftMm().low() < ReamCut.stock(job).low()
+                                ? "Left " + say.length(cut.leftMm().low()) + " at the least; under "
+                                        + say.length(ReamCut.stock(job).low()) + " it does not cut."
+                                : "Feed on while it turns, out while it turns forward, with oil.",
+                        0.8,
+                        List.of()));
+            case SCORED ->
+                causes.add(new Cause(
+                        "backed-out",
+                        "Drawn out with chips behind the lands",
+                        "Chips between land and wall score it along.",
+                        0.85,
+                        List.of()));
+            case DRILL_MARKS ->
+                causes.add(new Cause(
+                        "too-little",
+                        "Too little was left: the drill cut large",
+                        "Chance of it " + ReamFindings.percent(cut.chanceRubs()) + " as planned.",
+                        0.95,
+                        List.of()));
+        }
+        return causes.stream()
+                .filter(cause -> cause.fit() > 0.05)
+                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
+                .toList();
+    }
+
+    private record Next(Mend mend, String expected) {}
+
+    /** The one next change, with what it should do. */
+    private Next next(ReamCut cut, double mouth, double bottom, String first) {
+        ReamJob job = cut.job();
+        Mender<ReamCut> mender =
+                new Mender<>(request.plan(), asked -> ReamReader.cut(asked).cut());
+        return switch (first) {
+            case "tailstock" ->
+                job.floating()
+                        ? new Next(
+                                Mend.atTheMachine("Set the tailstock " + say.length((mouth - bottom) / 2) + " over"),
+                                "Mouth and bottom then differ by less than " + say.length(BELL_MM) + ".")
+                        : new Next(
+                                new Mend("Floating holder", ReamField.FLOATING.id(), "floating"),
+                                "Then the mouth comes out as the bottom, about " + say.length(bottom)
+                                        + ". Or set the tailstock over by " + say.length((mouth - bottom) / 2) + ".");
+            case "built-up" -> {
+                double slower = job.lathe()
+                        .speeds()
+                        .atOrBelow(0.7 * cut.rpm())
+                        .orElse(job.lathe().speeds().slowest());
+                Mend mend = slower < 0.98 * cut.rpm()
+                        ? new Mend(
+                                "Run at " + say.rpm(slower), ReamField.SPEED.id(), Written.places(slower, 1) + " rpm")
+                        : Mend.atTheMachine("More and better oil");
+                yield new Next(
+                        mend,
+                        "Slower and with plenty of oil less builds up: about "
+                                + say.length(cut.holeMm().chosen()) + " should come out.");
+            }
+            case "run-out" ->
+                new Next(
+                        Mend.atTheMachine("Turn it between centres under an indicator; stone down the proud tooth"),
+                        "Without it holes should come out at about "
+                                + say.length(cut.holeMm().chosen()) + ".");
+            case "stock", "too-little", "torn" -> {
+                double chosen =
+                        ReamCut.of(job.withBeforeMm(OptionalDouble.empty())).beforeMm();
+                Mend mend = Math.abs(chosen - cut.beforeMm()) < 5e-4
+                        ? first.equals("too-little")
+                                        || first.equals("torn")
+                                                && cut.leftMm().low()
+                                                        < ReamCut.stock(job).low()
+                                ? new Mend("Bore it after the drill", ReamField.BEFORE.id(), "bored")
+                                : Mend.atTheMachine("Stone the edges, oil, out while turning forward")
+                        : new Mend(
+                                "Before it " + say.length(chosen),
+                                ReamField.BEFORE_SIZE.id(),
+                                Written.exact(Quantity.LENGTH, chosen));
+                yield new Next(
+                        mend,
+                        mender.with(mend)
+                                .map(then -> "Then " + say.length(then.leftMm().low()) + " to "
+                                        + say.length(then.leftMm().high()) + " is left, and the chance that it rubs is "
+                                        + ReamFindings.percent(then.chanceRubs()) + ".")
+                                .orElse("Then it cuts instead of rubbing."));
+            }
+            case "lobes" ->
+                job.unevenDegrees() < 0.5 && job.kind() == Kind.FLUTED
+                        ? new Next(
+                                new Mend("Uneven by 2°", ReamField.UNEVEN.id(), "2°"),
+                                "Then no tooth meets the marks of the one before.")
+                        : new Next(
+                                Mend.atTheMachine("Half the speed, more feed"),
+                                "A wave needs time to grow: slower and thicker chips damp it.");
+            case "worn", "springs-back" -> worn(cut, bottom);
+            default ->
+                new Next(
+                        Mend.atTheMachine("Brush it clean, oil, and never turn it backwards"),
+                        "The next hole should come out at about "
+                                + say.length(cut.holeMm().chosen()) + ".");
+        };
+    }
+
+    private Next worn(ReamCut cut, double bottom) {
+        double wants = cut.reamerMm() + (cut.job().leastMm() + 0.5 * cut.job().toleranceMm() - bottom);
+        return new Next(
+                Mend.atTheMachine(
+                        "Measure the reamer over two edges; burnish it up or make one of " + say.length(wants)),
+                "A reamer of " + say.length(wants)
+                        + " cuts this hole to the middle of its limits, if the work does as it did.");
+    }
+}
