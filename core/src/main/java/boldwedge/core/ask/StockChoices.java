@@ -66,6 +66,18 @@ public final class StockChoices {
                 .toList();
     }
 
+    /** Heads and washers of both series, and one that is typed. */
+    public static List<Choice> heads() {
+        return Stream.concat(
+                        STOCK.heads().stream()
+                                .map(head -> new Choice(
+                                        head.name(),
+                                        head.name(),
+                                        head.system() == UnitSystem.METRIC ? "metric" : "inch")),
+                        Stream.of(new Choice("typed", "of typed sizes", "whatever is to sit there")))
+                .toList();
+    }
+
     /** What drills a shop has. */
     public static List<Choice> drillSets() {
         return Stream.of(DrillSet.values())

@@ -30,6 +30,7 @@ public final class StockCatalogue {
     private final Map<String, Blade> blades = new LinkedHashMap<>();
     private final Map<String, BarMaterial> bars = new LinkedHashMap<>();
     private final Map<String, ToolSteel> steels = new LinkedHashMap<>();
+    private final Map<String, Head> heads = new LinkedHashMap<>();
     private final Map<UnitSystem, List<ScrewSize>> screws = new EnumMap<>(UnitSystem.class);
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
@@ -46,6 +47,7 @@ public final class StockCatalogue {
         Table.read("stock/blades.tsv").rows().forEach(this::addBlade);
         Table.read("stock/bar-materials.tsv").rows().forEach(this::addBar);
         Table.read("stock/screws.tsv").rows().forEach(this::addScrew);
+        Table.read("stock/heads.tsv").rows().forEach(this::addHead);
         Table.read("stock/tool-steels.tsv").rows().forEach(this::addSteel);
     }
 
@@ -115,6 +117,16 @@ public final class StockCatalogue {
             best = screw.threadMm() <= threadMm + 1e-6 ? screw : best;
         }
         return best;
+    }
+
+    /** Heads and washers of both series. */
+    public List<Head> heads() {
+        return List.copyOf(heads.values());
+    }
+
+    /** The head or washer of this name. */
+    public Optional<Head> head(String name) {
+        return Optional.ofNullable(heads.get(name));
     }
 
     /** Steels that can be hardened. */
@@ -272,6 +284,19 @@ public final class StockCatalogue {
                         row.number("area"),
                         row.number("proof"),
                         row.text("class"),
+                        cited(row)));
+    }
+
+    private void addHead(Table.Row row) {
+        heads.put(
+                row.text("name"),
+                new Head(
+                        row.text("series").equals("metric") ? UnitSystem.METRIC : UnitSystem.INCH,
+                        row.text("name"),
+                        Head.Kind.valueOf(row.text("kind").toUpperCase(Locale.ROOT)),
+                        row.number("screw"),
+                        row.number("diameter"),
+                        row.number("height"),
                         cited(row)));
     }
 

@@ -74,7 +74,10 @@ class ScenesTest {
                 "operation=ream",
                 "operation=ream;reamerKind=d-bit;reamSize=6 mm",
                 "operation=ream;reamerKind=slant;reamSize=4 mm",
-                "operation=ream;reamSize=25 mm;reamerHelix=left;reamDepth=60 mm"
+                "operation=ream;reamSize=25 mm;reamerHelix=left;reamDepth=60 mm",
+                "operation=counterbore",
+                "operation=counterbore;seatFor=M8 socket head",
+                "operation=counterbore;counterboreKind=end-mill;seatFor=#10 socket head"
             })
     void inputsStandClearOfEachOtherOnThePlate(String job) {
         Map<String, String> fields = new HashMap<>();

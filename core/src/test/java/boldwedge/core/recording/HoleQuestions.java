@@ -105,4 +105,44 @@ final class HoleQuestions {
         }
         return q.question(name, trials, tools(q, "reamerKind", "fluted", "madeReamer", q.length(d + 0.01)));
     }
+
+    static Question counterboring(Questions q, String name) {
+        q.put("operation", "counterbore");
+        q.one("material", Questions.MATERIALS);
+        q.one(
+                "seatFor",
+                "6 mm plain washer",
+                "M6 socket head",
+                "M8 cheese head",
+                "M10 hexagon head, room for a socket",
+                "1/4 plain washer",
+                "#10 socket head",
+                "typed");
+        q.some("headDiameter", q.length(11), q.length(26));
+        q.some("headHeight", q.length(3));
+        q.some("seatHole", q.length(6.6), q.length(5));
+        q.some("seatDepth", q.length(1.5), q.length(12));
+        q.one("seats", "1", "6", "40", "200");
+        q.one("counterboreKind", "drill", "steel", "end-mill");
+        q.one("counterboreSteel", "o1", "silver-steel", "a2", "hss");
+        q.some("stoneRated", "5200 rpm", "4000 rpm");
+        q.some("counterboreOutside", q.length(13), q.length(20));
+        q.some("pilot", q.length(6.5), q.length(6.2), q.length(4));
+        q.some("pilotLength", q.length(4), q.length(15));
+        q.some("counterboreLips", "2", "3", "4");
+        q.some("lipRelief", "3°", "8°", "18°");
+        q.some("lipRake", "0°", "12°");
+        q.some("lipCorner", q.length(1), q.length(0));
+        q.some("seatFeed", "0.05 mm/rev", "0.4 mm/rev");
+        q.some("seatSpeed", "90 rpm", "720 rpm");
+        List<Map<String, String>> trials = new ArrayList<>();
+        if (q.random.nextInt(2) == 0) {
+            Map<String, String> trial = new HashMap<>();
+            trial.put("depth", q.length(q.between(0.5, 4)));
+            trial.put("floor", new String[] {"clean", "ring", "waves", "torn"}[q.random.nextInt(4)]);
+            trial.put("hole", new String[] {"untouched", "scraped", "beside"}[q.random.nextInt(3)]);
+            trials.add(trial);
+        }
+        return q.question(name, trials, tools(q, "counterboreOutside", q.length(13), "pilot", q.length(6.5)));
+    }
 }

@@ -70,6 +70,10 @@ public final class Questions {
         for (int i = 0; i < 80; i++) {
             all.add(HoleQuestions.reaming(new Questions(random), String.format(Locale.ROOT, "reaming-%03d", i)));
         }
+        for (int i = 0; i < 60; i++) {
+            all.add(HoleQuestions.counterboring(
+                    new Questions(random), String.format(Locale.ROOT, "counterboring-%03d", i)));
+        }
         return all;
     }
 

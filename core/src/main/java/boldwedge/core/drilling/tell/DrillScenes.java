@@ -19,7 +19,7 @@ import java.util.OptionalDouble;
 final class DrillScenes {
     private static final double AXIS_Y = 36;
     private static final double MOUTH_X = 44;
-    private static final double IN_WORK = 40;
+    private static final double IN_WORK = 33;
 
     private DrillScenes() {}
 
@@ -82,7 +82,7 @@ final class DrillScenes {
         scene.input(8, AXIS_Y + 19, Anchor.START, say.length(cut.flutesMm()), FLUTES.id(), FLUTES.label());
         if (!job.through()) {
             scene.input(
-                    Math.min(80, MOUTH_X + body * scale + 3),
+                    Math.min(84, MOUTH_X + body * scale + 3),
                     AXIS_Y + 3,
                     Anchor.START,
                     job.wallMm().isPresent() ? say.length(job.wallMm().getAsDouble()) : "metal beyond",

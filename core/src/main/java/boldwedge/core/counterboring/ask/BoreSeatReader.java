@@ -1,0 +1,162 @@
+package boldwedge.core.counterboring.ask;
+
+import static boldwedge.core.counterboring.ask.BoreSeatField.*;
+
+import boldwedge.core.ask.Choice;
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.FieldReader;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.counterboring.model.BoreSeatCut;
+import boldwedge.core.counterboring.model.BoreSeatJob;
+import boldwedge.core.counterboring.model.BoreSeatJob.Kind;
+import boldwedge.core.counterboring.model.BoreSeatJobBuilder;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
+import boldwedge.core.stock.Head;
+import boldwedge.core.stock.ScrewSize;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.WorkMaterial;
+import java.util.Comparator;
+import java.util.Optional;
+
+/** Reads a seat to be counterbored and its tool. */
+public final class BoreSeatReader extends FieldReader {
+    private static final double TYPED_HEAD_MM = 12;
+    /** What sits in a seat whose tool alone is known is about this much smaller. */
+    private static final double TYPED_SHARE = 0.92;
+
+    private static final double TYPED_HEIGHT_MM = 2;
+
+    private BoreSeatReader(PlanRequest request) {
+        super(request);
+    }
+
+    /** Reads a request and works it out. */
+    public static Read<BoreSeatCut> cut(PlanRequest request) {
+        BoreSeatReader reader = new BoreSeatReader(request);
+        Optional<BoreSeatCut> cut = reader.read().map(BoreSeatCut::of);
+        cut.ifPresent(reader::check);
+        return new Read<>(reader.states(), reader.hasErrors() ? Optional.empty() : cut);
+    }
+
+    private Optional<BoreSeatJob> read() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
+        chosenFrom(OPERATION, Optional.of("counterbore"), "operation", "");
+        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        listed(HEAD, "head or washer");
+        Optional<Kind> kind = constant(KIND, Kind.values());
+        chosenFrom(KIND, kind.map(Kind::words), "kind of counterbore", "Pick one from the list.");
+        listed(STEEL, "steel");
+        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
+        for (Entry field : values()) {
+            field.limits().ifPresent(limits -> measured(field, limits));
+        }
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        stone(kind.orElseThrow());
+        Optional<Head> head = stock.head(choiceText(HEAD));
+        double headMm = typed(HEAD_DIAMETER)
+                .orElse(head.map(Head::diameterMm)
+                        .orElse(TYPED_SHARE * typed(OUTSIDE).orElse(TYPED_HEAD_MM / TYPED_SHARE)));
+        double screw = head.map(Head::screwMm).orElse(headMm / 2);
+        double hole = typed(HOLE)
+                .orElseGet(() -> head.isPresent()
+                        ? clearance(screw, head.get().system())
+                        : typed(PILOT).orElse(headMm / 2) + BoreSeatCut.PILOT_CLEARANCE.chosen());
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        return Optional.of(BoreSeatJobBuilder.builder()
+                .work(work.orElseThrow())
+                .lathe(request.lathe().orElseThrow())
+                .head(head)
+                .headMm(headMm)
+                .headHeightMm(typed(HEAD_HEIGHT).orElse(head.map(Head::heightMm).orElse(TYPED_HEIGHT_MM)))
+                .holeMm(hole)
+                .depthMm(typed(DEPTH))
+                .seats((int) Math.rint(value(SEATS)))
+                .kind(kind.orElseThrow())
+                .steel(stock.steel(choiceText(STEEL)))
+                .stoneRpm(value(STONE))
+                .grinderRpm(value(GRINDER))
+                .stoneMm(value(STONE_DIAMETER))
+                .outsideMm(typed(OUTSIDE))
+                .pilotMm(typed(PILOT))
+                .pilotLengthMm(typed(PILOT_LENGTH))
+                .lips(typed(LIPS))
+                .reliefRad(value(RELIEF))
+                .rakeRad(value(RAKE))
+                .cornerMm(value(CORNER))
+                .workRpm(value(WORK_SPEED))
+                .handleMm(value(HANDLE))
+                .feedMm(typed(FEED))
+                .speedRpm(typed(SPEED))
+                .build());
+    }
+
+    /** Hole that a screw passes: of the screw of the series that is nearest. */
+    private static double clearance(double screwMm, UnitSystem system) {
+        ScrewSize screw = StockCatalogue.shipped().screws(system).stream()
+                .min(Comparator.comparingDouble(one -> Math.abs(one.threadMm() - screwMm)))
+                .orElseThrow();
+        return screw.clearanceMm();
+    }
+
+    private void listed(Entry field, String what) {
+        chosenFrom(
+                field,
+                field.choices().stream()
+                        .filter(choice -> choice.id().equals(choiceText(field)))
+                        .map(Choice::words)
+                        .findFirst(),
+                what,
+                "Pick one from the list.");
+    }
+
+    /** First of all: a stone that is slower than its spindle bursts. Nothing else is answered until it is changed. */
+    private void stone(Kind kind) {
+        if (kind.ground() && value(STONE) < value(GRINDER)) {
+            wrong(
+                    STONE,
+                    "DO NOT RUN THIS STONE: it is rated for " + Written.places(value(STONE), 0)
+                            + " rpm and the grinder turns "
+                            + Written.places(value(GRINDER), 0)
+                            + " rpm without load. It can burst. Take a stone rated for at least "
+                            + Written.places(value(GRINDER), 0) + " rpm, or a slower grinder.");
+        }
+    }
+
+    private void check(BoreSeatCut cut) {
+        BoreSeatJob job = cut.job();
+        if (job.holeMm() >= job.headMm()) {
+            wrong(
+                    HOLE,
+                    "A hole of " + length(job.holeMm()) + " leaves nothing for " + length(job.headMm())
+                            + " to sit on; at most about " + length(0.8 * job.headMm()) + ".");
+            return;
+        }
+        if (cut.pilotMm() >= job.holeMm()) {
+            wrong(
+                    PILOT,
+                    "A pilot of " + length(cut.pilotMm()) + " does not go into a hole of " + length(job.holeMm()) + "; "
+                            + length(job.holeMm() - BoreSeatCut.PILOT_CLEARANCE.chosen()) + " runs in it.");
+        }
+        if (cut.outsideMm() <= job.holeMm()) {
+            wrong(OUTSIDE, "The tool is no larger than the hole: at least " + length(job.headMm()) + " is wanted.");
+        } else if (cut.outsideMm() < job.headMm()) {
+            wrong(
+                    OUTSIDE,
+                    "A seat of " + length(cut.outsideMm()) + " does not take what is " + length(job.headMm())
+                            + " across; "
+                            + length(BoreSeatCut.of(job.withOutsideMm(java.util.OptionalDouble.empty()))
+                                    .outsideMm()) + " has room.");
+        }
+        if (job.cornerMm() > (cut.outsideMm() - job.holeMm()) / 2) {
+            wrong(CORNER, "The corner is larger than the lip is long.");
+        }
+    }
+}

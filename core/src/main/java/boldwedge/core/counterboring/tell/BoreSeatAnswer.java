@@ -1,0 +1,67 @@
+package boldwedge.core.counterboring.tell;
+
+import static boldwedge.core.counterboring.ask.BoreSeatField.*;
+import static boldwedge.core.measure.Amount.metresPerMinute;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mmPerRev;
+import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.rpm;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Figures;
+import boldwedge.core.ask.Told;
+import boldwedge.core.counterboring.model.BoreSeatCut;
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import java.util.List;
+
+/** What is said of a counterbored seat and its tool. */
+public final class BoreSeatAnswer {
+    private BoreSeatAnswer() {}
+
+    /** All of it. */
+    public static Told tell(BoreSeatCut cut, Say say) {
+        Drawn tool = Drawn.of("counterbore", () -> BoreSeatScenes.tool(cut, say));
+        Drawn stone = Drawn.of("stone", () -> BoreSeatScenes.stone(cut, say));
+        return new Told(
+                figures(cut, say).all(),
+                new BoreSeatFindings(cut, say).all(),
+                List.of(Drawn.of("seat", () -> BoreSeatScenes.seat(cut, say)), tool, stone),
+                () -> new BoreSeatRoute(cut, say, tool.scene(), stone.scene()).steps());
+    }
+
+    /** Shows what was chosen. */
+    public static void show(Chosen chosen, BoreSeatCut cut) {
+        chosen.length(HEAD_DIAMETER, cut.job().headMm());
+        chosen.length(HEAD_HEIGHT, cut.job().headHeightMm());
+        chosen.length(HOLE, cut.job().holeMm());
+        chosen.length(DEPTH, cut.depthMm());
+        chosen.length(OUTSIDE, cut.outsideMm());
+        chosen.length(PILOT, cut.pilotMm());
+        chosen.length(PILOT_LENGTH, cut.pilotLengthMm());
+        chosen.value(LIPS, Quantity.RATIO, cut.lips());
+        chosen.value(FEED, Quantity.FEED, cut.feedMm());
+        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
+    }
+
+    private static Figures figures(BoreSeatCut cut, Say say) {
+        Figures f = new Figures(say);
+        f.add("seatAcross", "Seat across", Station.CUT, mm(cut.outsideMm()));
+        f.add("seatDepth", "Depth", Station.CUT, mm(cut.depthMm()));
+        f.add("hole", "Hole", Station.CUT, mm(cut.job().holeMm()));
+        f.add("standsOut", "Stands out", Station.CUT, mm(cut.standsOutMm()));
+        f.add("pilot", "Pilot", Station.EDGE, mm(cut.pilotMm()));
+        f.add("pilotPlay", "Its play", Station.EDGE, mm(cut.playMm()));
+        f.add("pilotLength", "Its length", Station.EDGE, mm(cut.pilotLengthMm()));
+        f.add("lips", "Lips", Station.EDGE, number(cut.lips()));
+        f.add("lipsLevel", "Lips level within", Station.EDGE, mm(cut.levelMm()));
+        f.add("rim", "Stone’s rim", Station.EDGE, metresPerMinute(cut.rimMps() * 60));
+        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
+        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
+        f.add("torque", "Torque", Station.REACH, newtonMetres(cut.torqueNm()));
+        return f;
+    }
+}

@@ -1,0 +1,283 @@
+package boldwedge.core.counterboring.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialAnswer.Compared;
+import boldwedge.core.ask.TrialReader;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.counterboring.ask.BoreSeatField;
+import boldwedge.core.counterboring.ask.BoreSeatReader;
+import boldwedge.core.counterboring.model.BoreSeatCut;
+import boldwedge.core.counterboring.model.BoreSeatJob;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Cause;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Judges a counterbored seat. */
+public final class BoreSeatProof {
+    private static final Limits DEPTH = new Limits(Quantity.LENGTH, 0.01, 250);
+    private static final Limits ACROSS = new Limits(Quantity.LENGTH, 0.5, 200);
+    private static final double DEPTH_MM = 0.1;
+
+    private final TrialRequest request;
+    private final TrialReader reader;
+    private final Say say;
+
+    /** What the floor of the seat shows. */
+    public enum Floor {
+        CLEAN("clean"),
+        RING("a ring stands on it"),
+        WAVES("waves of chatter"),
+        TORN("torn");
+
+        private final String words;
+
+        Floor(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What the hole shows. */
+    public enum Hole {
+        UNTOUCHED("untouched"),
+        SCRAPED("scraped or opened"),
+        BESIDE("the seat stands beside it");
+
+        private final String words;
+
+        Hole(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    private BoreSeatProof(TrialRequest request) {
+        this.request = request;
+        this.reader = new TrialReader(request);
+        this.say = new Say(request.plan().units());
+    }
+
+    /** Judges a trial. */
+    public static TrialAnswer prove(TrialRequest request) {
+        return new BoreSeatProof(request).judge();
+    }
+
+    private TrialAnswer judge() {
+        Read<BoreSeatCut> read = BoreSeatReader.cut(request.plan());
+        OptionalDouble depth = reader.value("depth", "Depth", DEPTH);
+        OptionalDouble across = reader.value("across", "Seat across", ACROSS);
+        Floor floor = reader.choice("floor", "Its floor", Floor.values());
+        Hole hole = reader.choice("hole", "The hole", Hole.values());
+        if (reader.hasErrors()) {
+            return reader.stopped("One reading cannot be right.");
+        }
+        if (read.cut().isEmpty()) {
+            return reader.stopped("The seat itself is not complete yet: mend it at the earlier stations first.");
+        }
+        if (depth.isEmpty()) {
+            return reader.stopped("Type how deep the seat came out.");
+        }
+        BoreSeatCut cut = read.cut().get();
+        if (across.isPresent() && Math.abs(across.getAsDouble() - cut.outsideMm()) > 0.25 * cut.outsideMm()) {
+            reader.wrong("across", "That is far from " + say.length(cut.outsideMm()) + ". Check the units.");
+            return reader.stopped("One reading cannot be right.");
+        }
+        return judged(cut, depth.getAsDouble(), across, floor, hole);
+    }
+
+    private TrialAnswer judged(BoreSeatCut cut, double depth, OptionalDouble across, Floor floor, Hole hole) {
+        double off = depth - cut.depthMm();
+        boolean deep = Math.abs(off) <= DEPTH_MM;
+        boolean sits = across.isEmpty() || across.getAsDouble() >= cut.job().headMm();
+        List<Cause> causes = causes(cut, off, across, floor, hole);
+        List<Compared> rows = new ArrayList<>();
+        rows.add(new Compared(
+                "Depth", say.length(cut.depthMm()) + " ± " + say.length(DEPTH_MM), say.length(depth), deep));
+        across.ifPresent(value -> rows.add(new Compared(
+                "Seat across",
+                say.length(cut.outsideMm()) + " to " + say.length(cut.outsideMm() + 2 * cut.offMm() + 0.1),
+                say.length(value),
+                value >= cut.outsideMm() - 0.05 && value <= cut.outsideMm() + 2 * cut.offMm() + 0.1)));
+        boolean good = deep && sits && floor == Floor.CLEAN && hole == Hole.UNTOUCHED;
+        String verdict = (good
+                        ? "It sits"
+                        : deep
+                                ? "The depth is right"
+                                : off < 0 ? "Too shallow by " + say.length(-off) : "Too deep by " + say.length(off))
+                + (sits ? "" : "; too narrow for what is to sit there")
+                + (floor == Floor.CLEAN ? "" : "; floor: " + floor.words())
+                + (hole == Hole.UNTOUCHED ? "." : "; hole: " + hole.words() + ".");
+        Optional<Next> next = good ? Optional.empty() : next(cut, off, causes);
+        return new TrialAnswer(
+                true,
+                reader.readings(),
+                rows,
+                causes,
+                verdict,
+                next.map(Next::mend),
+                next.map(Next::expected).orElse("Nothing needs to change."),
+                Optional.of(BoreSeatScenes.seat(BoreSeatCut.of(cut.job().withDepthMm(OptionalDouble.of(depth))), say)));
+    }
+
+    private List<Cause> causes(BoreSeatCut cut, double off, OptionalDouble across, Floor floor, Hole hole) {
+        BoreSeatJob job = cut.job();
+        List<Cause> causes = new ArrayList<>();
+        if (Math.abs(off) > DEPTH_MM) {
+            causes.add(new Cause(
+                    "stop",
+                    off < 0
+                            ? "The stop was set short, or it was not let turn out"
+                            : "The stop slipped, or touch was taken on the burr",
+                    "By " + say.length(Math.abs(off)) + ".",
+                    0.7,
+                    List.of(Working.of("Off by", "t − T", mm(off))
+                            .with("t", mm(cut.depthMm() + off).measured())
+                            .with("T", "wanted", mm(cut.depthMm()))
+                            .told(say))));
+        }
+        boolean wide = across.isPresent() && across.getAsDouble() > cut.outsideMm() + 0.1;
+        if (floor == Floor.RING || wide) {
+            causes.add(new Cause(
+                    "lips-uneven",
+                    "One lip stands proud",
+                    "Level within " + say.length(cut.levelMm())
+                            + " both cut; the proud one cuts alone and leaves its ring.",
+                    floor == Floor.RING ? 0.9 : 0.5,
+                    List.of()));
+        }
+        if (hole == Hole.BESIDE || wide) {
+            causes.add(new Cause(
+                    "pilot-loose",
+                    "The pilot has too much play",
+                    "It has " + say.length(cut.playMm()) + ": the seat can lie " + say.length(cut.offMm())
+                            + " beside its hole.",
+                    cut.playMm() > BoreSeatCut.PILOT_CLEARANCE.high() ? 0.95 : 0.4,
+                    List.of()));
+        }
+        if (hole == Hole.BESIDE && cut.playMm() <= BoreSeatCut.PILOT_CLEARANCE.high()) {
+            causes.add(new Cause(
+                    "not-locked",
+                    "The table moved, or the pilot entered late",
+                    "Play alone moves it by no more than " + say.length(cut.offMm()) + ".",
+                    0.7,
+                    List.of()));
+        }
+        if (hole == Hole.SCRAPED) {
+            causes.add(new Cause(
+                    "margins",
+                    "The pilot's margins are sharp",
+                    "They reamed the hole as they went in.",
+                    0.9,
+                    List.of()));
+        }
+        if (floor == Floor.WAVES) {
+            double fast = cut.rpm() / Math.max(1, cut.speed().wantedRpm());
+            causes.add(new Cause(
+                    "chatter",
+                    job.rakeRad() > Math.toRadians(5)
+                            ? "Too much rake"
+                            : cut.feedMm() < cut.feedRange().chosen() ? "Too little feed" : "Too fast",
+                    "It runs at " + say.number(fast, 1) + " times the speed that a chart asks for, each lip takes "
+                            + say.length(cut.chipMm()) + ".",
+                    0.9,
+                    List.of()));
+        }
+        if (floor == Floor.TORN) {
+            causes.add(new Cause(
+                    "torn",
+                    "Metal built up on the lips",
+                    job.work().builtUpEdge() + ".",
+                    0.5 + 0.4 * job.work().builtUp(),
+                    List.of()));
+        }
+        return causes.stream()
+                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
+                .toList();
+    }
+
+    private record Next(Mend mend, String expected) {}
+
+    private Optional<Next> next(BoreSeatCut cut, double off, List<Cause> causes) {
+        if (causes.isEmpty()) {
+            return Optional.of(
+                    new Next(Mend.atTheMachine("Look at it under a loupe"), "Nothing that was computed explains it."));
+        }
+        BoreSeatJob job = cut.job();
+        return Optional.of(
+                switch (causes.getFirst().id()) {
+                    case "stop" ->
+                        off < 0
+                                ? new Next(
+                                        Mend.atTheMachine("Go " + say.length(-off) + " deeper"),
+                                        "The stop stays where it then is: the next seats come out at "
+                                                + say.length(cut.depthMm()) + ".")
+                                : new Next(
+                                        Mend.atTheMachine("Set the stop " + say.length(off) + " back"),
+                                        "The next seat comes out at " + say.length(cut.depthMm())
+                                                + "; this one can take a shim.");
+                    case "lips-uneven" ->
+                        new Next(
+                                Mend.atTheMachine("Stone the proud lip level"),
+                                "With both cutting, each takes " + say.length(cut.chipMm()) + " and the ring is gone.");
+                    case "pilot-loose" -> {
+                        double pilot = job.holeMm() - BoreSeatCut.PILOT_CLEARANCE.chosen();
+                        yield new Next(
+                                new Mend(
+                                        "Pilot " + say.length(pilot),
+                                        BoreSeatField.PILOT.id(),
+                                        Written.exact(Quantity.LENGTH, pilot)),
+                                "Then the seat lies within " + say.length(BoreSeatCut.PILOT_CLEARANCE.chosen() / 2)
+                                        + " of its hole.");
+                    }
+                    case "not-locked" ->
+                        new Next(
+                                Mend.atTheMachine("Pilot into the hole first, then lock the table"),
+                                "Then only the play counts: " + say.length(cut.offMm()) + ".");
+                    case "margins" ->
+                        new Next(
+                                Mend.atTheMachine("Stone the pilot's margins round"),
+                                "Then it guides and does not cut.");
+                    case "chatter" -> chatter(cut);
+                    default ->
+                        new Next(
+                                Mend.atTheMachine("Oil, and stone the lips keen"),
+                                "Less builds up on a keen, wet lip.");
+                });
+    }
+
+    /** What costs nothing first: slower, then more feed, then less rake. */
+    private Next chatter(BoreSeatCut cut) {
+        BoreSeatJob job = cut.job();
+        double slower = job.lathe().speeds().atOrBelow(0.75 * cut.rpm()).orElse(cut.rpm());
+        if (slower < 0.98 * cut.rpm()) {
+            return new Next(
+                    new Mend("Run at " + say.rpm(slower), BoreSeatField.SPEED.id(), Written.places(slower, 1) + " rpm"),
+                    "Slower by " + say.share(1 - slower / cut.rpm()) + ": the flanks damp a slow wave more.");
+        }
+        double feed = Math.min(cut.feedRange().high(), 1.5 * cut.feedMm());
+        return feed > 1.02 * cut.feedMm()
+                ? new Next(
+                        new Mend("Feed " + say.feed(feed), BoreSeatField.FEED.id(), say.feed(feed)),
+                        "A thicker chip steadies the lips.")
+                : new Next(
+                        new Mend("Rake 0°", BoreSeatField.RAKE.id(), "0°"), "Without rake it does not pull itself in.");
+    }
+}
