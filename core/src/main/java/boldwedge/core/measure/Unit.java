@@ -66,6 +66,8 @@ public enum Unit {
     SQUARE_INCH(Quantity.AREA, 645.16, "in²", "in²", "in2"),
     CUBIC_MILLIMETRE(Quantity.VOLUME, 1.0, "mm³", "mm³", "mm3"),
     CUBIC_CENTIMETRE(Quantity.VOLUME, 1000.0, "cm³", "cm³", "cm3", "cc"),
+    LITRE(Quantity.VOLUME, 1e6, "l", "l", "litre", "litres", "liter", "liters"),
+    GALLON(Quantity.VOLUME, 3785411.784, "gal", "gal", "gallon", "gallons"),
     CUBIC_INCH(Quantity.VOLUME, 16387.064, "in³", "in³", "in3"),
     MILLIMETRE_TO_THE_FOURTH(Quantity.SECOND_MOMENT, 1.0, "mm⁴", "mm⁴", "mm4"),
     INCH_TO_THE_FOURTH(Quantity.SECOND_MOMENT, 416231.4256, "in⁴", "in⁴", "in4"),

@@ -9,6 +9,7 @@ import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
 import boldwedge.core.heat.HeatTreatment;
+import boldwedge.core.heat.Heating;
 import boldwedge.core.heat.Tempering;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
@@ -86,7 +87,10 @@ public record HeatSteps(HeatTreatment treatment, double lengthMm, Say say, Scene
     }
 
     private Step soak() {
-        return Working.of("Soak", "b + p · s", minutes(treatment.soakMin()))
+        return Working.of(
+                        "Soak that it wants",
+                        "b + p · s",
+                        minutes(Heating.soakMinutes(treatment.steel(), treatment.sectionMm())))
                 .with(
                         "b",
                         "of this steel",

@@ -77,7 +77,10 @@ class ScenesTest {
                 "operation=ream;reamSize=25 mm;reamerHelix=left;reamDepth=60 mm",
                 "operation=counterbore",
                 "operation=counterbore;seatFor=M8 socket head",
-                "operation=counterbore;counterboreKind=end-mill;seatFor=#10 socket head"
+                "operation=counterbore;counterboreKind=end-mill;seatFor=#10 socket head",
+                "operation=harden",
+                "operation=harden;steel=8620;section=30 mm;heatShape=stepped",
+                "operation=harden;steel=d2;section=60 mm;heatLength=80 mm;heatShape=drilled"
             })
     void inputsStandClearOfEachOtherOnThePlate(String job) {
         Map<String, String> fields = new HashMap<>();

@@ -145,4 +145,51 @@ final class HoleQuestions {
         }
         return q.question(name, trials, tools(q, "counterboreOutside", q.length(13), "pilot", q.length(6.5)));
     }
+
+    static Question hardening(Questions q, String name) {
+        q.put("operation", "harden");
+        q.one(
+                "steel",
+                "w1",
+                "silver-steel",
+                "o1",
+                "o2",
+                "l6",
+                "a2",
+                "a6",
+                "d2",
+                "s7",
+                "h13",
+                "bearing",
+                "4140",
+                "4340",
+                "1045",
+                "440c",
+                "1018",
+                "8620");
+        q.one("hardenFor", "edge", "wear", "tough", "stiff");
+        q.put("section", q.length(q.between(3, 60)));
+        q.put("heatLength", q.length(q.between(10, 300)));
+        q.one("heatPieces", "1", "2", "6");
+        q.some("wantedHardness", "58 HRC", "45 HRC", "62 HRC");
+        q.one("heatShape", "plain", "stepped", "drilled", "threaded");
+        q.one("wrap", "foil", "box", "coat", "bare");
+        q.some("quench", "water", "oil", "air");
+        q.some("hardenAt", "760 °C", "820 °C", "1500 °F");
+        q.some("soak", "5 min", "2 h");
+        q.some("temperAt", "200 °C", "320 °C");
+        q.some("temperTime", "30 min", "2 h");
+        q.some("bathVolume", "2 l", "40 l");
+        q.some("caseDepth", q.length(0.4), q.length(1.2));
+        List<Map<String, String>> trials = new ArrayList<>();
+        if (q.random.nextInt(2) == 0) {
+            Map<String, String> trial = new HashMap<>();
+            trial.put("hardness", String.format(Locale.ROOT, "%.0f HRC", q.between(35, 66)));
+            trial.put("bend", q.length(q.between(0, 1)));
+            trial.put("file", new String[] {"skates", "skin-only", "bites"}[q.random.nextInt(3)]);
+            trial.put("look", new String[] {"whole", "whole", "cracked", "scaled"}[q.random.nextInt(4)]);
+            trials.add(trial);
+        }
+        return q.question(name, trials, tools(q, "steel", "o1", "temperAt", "200 °C"));
+    }
 }

@@ -74,6 +74,9 @@ public final class Questions {
             all.add(HoleQuestions.counterboring(
                     new Questions(random), String.format(Locale.ROOT, "counterboring-%03d", i)));
         }
+        for (int i = 0; i < 70; i++) {
+            all.add(HoleQuestions.hardening(new Questions(random), String.format(Locale.ROOT, "hardening-%03d", i)));
+        }
         return all;
     }
 

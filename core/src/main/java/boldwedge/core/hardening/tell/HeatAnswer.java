@@ -1,0 +1,93 @@
+package boldwedge.core.hardening.tell;
+
+import static boldwedge.core.hardening.ask.HeatField.*;
+import static boldwedge.core.measure.Amount.minutes;
+import static boldwedge.core.measure.Amount.mm;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Figures;
+import boldwedge.core.ask.Told;
+import boldwedge.core.finding.Station;
+import boldwedge.core.hardening.model.HeatLoad;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.rule.HeatSteps;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What is said of a load to be hardened. */
+public final class HeatAnswer {
+    private HeatAnswer() {}
+
+    /** All of it. */
+    public static Told tell(HeatLoad load, Say say) {
+        Drawn timeline = Drawn.of("heat-timeline", () -> HeatScenes.timeline(load, say));
+        return new Told(
+                figures(load, say).all(),
+                new HeatFindings(load, say).all(),
+                List.of(
+                        Drawn.of("heat-piece", () -> HeatScenes.piece(load, say)),
+                        timeline,
+                        Drawn.of("temper-curve", () -> HeatScenes.curve(load, say, OptionalDouble.empty()))),
+                () -> new HeatSteps(load.treatment(), load.job().lengthMm(), say, timeline.scene()).steps());
+    }
+
+    /** Shows what was chosen. */
+    public static void show(Chosen chosen, HeatLoad load) {
+        chosen.value(WANTED, Quantity.HARDNESS, load.wantedHrc());
+        chosen.value(HEAT, Quantity.TEMPERATURE, load.treatment().hardenC());
+        chosen.value(SOAK, Quantity.TIME, load.treatment().soakMin());
+        chosen.value(TEMPER, Quantity.TEMPERATURE, load.treatment().temperC());
+        chosen.value(TEMPER_TIME, Quantity.TIME, load.treatment().temperMin());
+    }
+
+    private static Figures figures(HeatLoad load, Say say) {
+        Figures f = new Figures(say);
+        f.add(
+                "hardness",
+                "Hardness",
+                Station.CUT,
+                Amount.of(Quantity.HARDNESS, load.hrc().chosen()));
+        f.add(
+                "hardnessQuenched",
+                "As quenched",
+                Station.CUT,
+                Amount.of(Quantity.HARDNESS, load.asQuenched().chosen()));
+        f.add(
+                "hardenAt",
+                "Hardening heat",
+                Station.EDGE,
+                Amount.of(Quantity.TEMPERATURE, load.treatment().hardenC()));
+        f.add("soak", "Soak", Station.EDGE, minutes(load.treatment().soakMin()));
+        f.add("ramp", "To heat", Station.EDGE, minutes(load.rampMin()));
+        f.add("load", "Load", Station.REACH, Amount.grams(load.massKg() * 1000));
+        if (load.bathed()) {
+            f.add("bathRise", "The bath warms by", Station.REACH, load.riseK(), say.number(load.riseK(), 1) + " K");
+            f.add(
+                    "bathEnds",
+                    "It ends at",
+                    Station.REACH,
+                    Amount.of(Quantity.TEMPERATURE, load.job().bathC() + load.riseK()));
+        }
+        if (load.cased()) {
+            f.add("carburize", "Carburize for", Station.EDGE, minutes(load.carburizeMin()));
+        }
+        f.add(
+                "temperAt",
+                "Temper",
+                Station.MAKE,
+                Amount.of(Quantity.TEMPERATURE, load.treatment().temperC()));
+        f.add(
+                "temperTime",
+                "Each temper for",
+                Station.MAKE,
+                minutes(load.treatment().temperMin()));
+        f.add("growth", "Growth of its length", Station.MAKE, mm(load.growthMm().chosen()));
+        f.add("bend", "Bend, likely", Station.MAKE, mm(load.bendMm()));
+        f.add("leave", "Leave for grinding", Station.MAKE, mm(load.leaveMm()));
+        f.add("whole", "In all", Station.MAKE, minutes(load.wholeMin()));
+        return f;
+    }
+}

@@ -1,0 +1,394 @@
+package boldwedge.core.hardening.tell;
+
+import static boldwedge.core.measure.Amount.number;
+
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialAnswer.Compared;
+import boldwedge.core.ask.TrialReader;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.finding.Working;
+import boldwedge.core.hardening.ask.HeatField;
+import boldwedge.core.hardening.ask.HeatReader;
+import boldwedge.core.hardening.model.HeatJob;
+import boldwedge.core.hardening.model.HeatJob.Shape;
+import boldwedge.core.hardening.model.HeatJob.Wrap;
+import boldwedge.core.hardening.model.HeatLoad;
+import boldwedge.core.heat.Tempering;
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.proof.Cause;
+import boldwedge.core.stock.Span;
+import boldwedge.core.stock.ToolSteel;
+import boldwedge.core.stock.ToolSteel.Quench;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Judges what came out of the furnace: hardness, file, cracks and bend; causes ranked by what each would do here. */
+public final class HeatProof {
+    private static final Limits HRC = new Limits(Quantity.HARDNESS, 5, 70);
+    private static final Limits BEND = new Limits(Quantity.LENGTH, 0, 50);
+    private static final Limits WAITED = new Limits(Quantity.TIME, 0, 10_000);
+    /** Couples and controllers of small furnaces read within about this, K. */
+    private static final double COUPLE_K = 15;
+
+    private static final double TESTER_HRC = 1.5;
+    /** A wait before the temper that is long enough to crack glass-hard steel, minutes. */
+    private static final double LONG_WAIT_MIN = 60;
+
+    private final TrialRequest request;
+    private final TrialReader reader;
+    private final Say say;
+
+    /** How a file takes it. */
+    public enum File {
+        SKATES("skates off"),
+        SKIN_ONLY("bites the skin, then skates"),
+        BITES("bites all through");
+
+        private final String words;
+
+        File(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What it looks like. */
+    public enum Look {
+        WHOLE("whole"),
+        CRACKED("cracked"),
+        SCALED("scaled");
+
+        private final String words;
+
+        Look(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    private HeatProof(TrialRequest request) {
+        this.request = request;
+        this.reader = new TrialReader(request);
+        this.say = new Say(request.plan().units());
+    }
+
+    /** Judges a trial. */
+    public static TrialAnswer prove(TrialRequest request) {
+        return new HeatProof(request).judge();
+    }
+
+    private TrialAnswer judge() {
+        Read<HeatLoad> read = HeatReader.cut(request.plan());
+        OptionalDouble hrc = reader.value("hardness", "Hardness", HRC);
+        OptionalDouble bend = reader.value("bend", "Bent by", BEND);
+        OptionalDouble waited = reader.value("waited", "Waited before the temper", WAITED);
+        File file = reader.choice("file", "A file", File.values());
+        Look look = reader.choice("look", "It is", Look.values());
+        if (reader.hasErrors()) {
+            return reader.stopped("One reading cannot be right.");
+        }
+        if (read.cut().isEmpty()) {
+            return reader.stopped("The load itself is not complete yet: mend it at the earlier stations first.");
+        }
+        if (hrc.isEmpty() && file == File.SKATES && look == Look.WHOLE && bend.isEmpty()) {
+            return reader.stopped("Type the hardness, or what a file and the eye say.");
+        }
+        return judged(read.cut().get(), hrc, bend, waited, file, look);
+    }
+
+    private TrialAnswer judged(
+            HeatLoad load, OptionalDouble hrc, OptionalDouble bend, OptionalDouble waited, File file, Look look) {
+        Span likely = load.hrc();
+        List<Compared> rows = new ArrayList<>();
+        hrc.ifPresent(value -> rows.add(new Compared(
+                "Hardness",
+                say.number(likely.low(), 0) + " to " + say.number(likely.high(), 0) + " HRC",
+                say.number(value, 1) + " HRC",
+                value >= likely.low() - TESTER_HRC && value <= likely.high() + TESTER_HRC)));
+        bend.ifPresent(value -> rows.add(new Compared(
+                "Bent by",
+                "up to about " + say.length(2 * load.bendMm()),
+                say.length(value),
+                value <= 3 * load.bendMm())));
+        List<Cause> causes = causes(load, hrc, bend, waited, file, look);
+        boolean soft = hrc.isPresent() ? hrc.getAsDouble() < load.wantedHrc() - 2 : file == File.BITES;
+        boolean hard = hrc.isPresent() && hrc.getAsDouble() > load.wantedHrc() + 2.5;
+        boolean bent = bend.isPresent() && bend.getAsDouble() > load.leaveMm() / 2;
+        boolean good = !soft && !hard && !bent && look != Look.CRACKED && file != File.SKIN_ONLY;
+        String verdict = look == Look.CRACKED
+                ? "Cracked: scrap. Find why before the next."
+                : (soft
+                                ? hrc.isPresent()
+                                        ? "Soft by " + say.number(load.wantedHrc() - hrc.getAsDouble(), 0) + " HRC"
+                                        : "Soft"
+                                : hard
+                                        ? "Harder than wanted by " + say.number(hrc.getAsDouble() - load.wantedHrc(), 0)
+                                                + " HRC"
+                                        : "As hard as wanted")
+                        + (file == File.SKIN_ONLY ? ", under a soft skin" : "")
+                        + (bent ? "; bent more than grinding takes off" : "")
+                        + ".";
+        Optional<Next> next = good ? Optional.empty() : next(load, hrc, causes, hard);
+        return new TrialAnswer(
+                true,
+                reader.readings(),
+                rows,
+                causes,
+                verdict,
+                next.map(Next::mend),
+                next.map(Next::expected)
+                        .orElse(
+                                good
+                                        ? "Nothing needs to change."
+                                        : "Nothing that was computed explains it: a spark test tells whether it is this steel."),
+                Optional.of(HeatScenes.curve(load, say, hrc)));
+    }
+
+    private String celsius(double value) {
+        return say.amount(Amount.of(Quantity.TEMPERATURE, value));
+    }
+
+    private List<Cause> causes(
+            HeatLoad load, OptionalDouble hrc, OptionalDouble bend, OptionalDouble waited, File file, Look look) {
+        List<Cause> causes = new ArrayList<>();
+        hrc.ifPresent(value -> ofHardness(causes, load, value, file));
+        HeatJob job = load.job();
+        ToolSteel steel = job.steel();
+        if (hrc.isEmpty() && file == File.BITES) {
+            causes.add(cause(
+                    "too-cold",
+                    "It was not hot enough, or not long enough",
+                    "Soft all through: " + celsius(steel.hardenC().low()) + " at the least, soaked.",
+                    0.7));
+            causes.add(cause(
+                    "slow-quench",
+                    "It cooled too slowly",
+                    "From furnace to bath in a second or two, and moving.",
+                    load.slow() ? 0.9 : 0.5));
+            causes.add(wrongSteel(0.45));
+        }
+        if (file == File.SKIN_ONLY) {
+            causes.add(cause(
+                    "skin",
+                    "Its skin lost its carbon",
+                    say.length(steel.skinMm() * job.wrap().skinShare()) + " a side was likely, "
+                            + job.wrap().words() + ": grind it off.",
+                    job.wrap() == Wrap.BARE ? 0.95 : 0.8));
+        }
+        if (look == Look.CRACKED) {
+            causes.add(cause(
+                    "corner",
+                    job.shape() == Shape.PLAIN
+                            ? "A mark or corner nobody saw"
+                            : "It cracked from its "
+                                    + (job.shape() == Shape.STEPPED
+                                            ? "sharp step"
+                                            : job.shape() == Shape.DRILLED ? "hole" : "roots"),
+                    "Stress gathers there: a radius, wire and clay in holes.",
+                    job.shape() == Shape.PLAIN ? 0.3 : 0.85));
+            causes.add(cause(
+                    "too-hot",
+                    "It was too hot",
+                    "Coarse, glittering grain in the break tells; its range ends at "
+                            + celsius(steel.hardenC().high()) + ".",
+                    load.treatment().hardenC() > steel.hardenC().high() ? 0.9 : 0.4));
+            causes.add(cause(
+                    "late-temper",
+                    "It waited too long for its temper",
+                    waited.isPresent()
+                            ? say.time(waited.getAsDouble()) + " between quench and temper."
+                            : "Glass-hard steel cracks by itself within hours.",
+                    waited.isPresent() ? waited.getAsDouble() > LONG_WAIT_MIN ? 0.92 : 0.1 : 0.5));
+            causes.add(cause(
+                    "fast-bath",
+                    "The bath was too fast for it",
+                    "It was quenched in " + load.treatment().quench().words() + ".",
+                    load.treatment().quench() == Quench.WATER ? 0.7 : 0.2));
+        }
+        bend.ifPresent(value -> {
+            if (value > load.bendMm()) {
+                causes.add(cause(
+                        "flat-quench",
+                        "It went into the bath sideways, or one side was hotter",
+                        say.length(value) + " where " + say.length(load.bendMm())
+                                + " was likely: long things go in upright.",
+                        Math.min(0.9, 0.4 + 0.2 * value / Math.max(load.bendMm(), 1e-3))));
+            }
+        });
+        return causes.stream()
+                .filter(cause -> cause.fit() > 0.05)
+                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
+                .toList();
+    }
+
+    private static Cause cause(String id, String title, String words, double fit) {
+        return new Cause(id, title, words, fit, List.of());
+    }
+
+    private static Cause wrongSteel(double fit) {
+        return cause(
+                "wrong-steel",
+                "It is not this steel",
+                "A spark test beside a known piece tells; so does a file before hardening.",
+                fit);
+    }
+
+    private void ofHardness(List<Cause> causes, HeatLoad load, double measured, File file) {
+        Span likely = load.hrc();
+        double off = measured - likely.chosen();
+        if (Math.abs(off) <= 2 + TESTER_HRC) {
+            return;
+        }
+        ToolSteel steel = load.job().steel();
+        OptionalDouble hour = Tempering.celsiusFor(steel, measured);
+        if (off < 0) {
+            hour.ifPresent(at -> {
+                double really = Tempering.equivalent(at, 60, load.treatment().temperMin());
+                double over = really - load.treatment().temperC();
+                causes.add(new Cause(
+                        "tempered-too-hot",
+                        "It was tempered too hot",
+                        "At " + celsius(really) + " instead of "
+                                + celsius(load.treatment().temperC()) + " it would be as soft.",
+                        Math.max(0.15, Math.exp(-over * over / (2 * Math.pow(3 * COUPLE_K, 2)))),
+                        List.of(Working.of("Too hot by", "t − T", number(over))
+                                .with("t", "that leaves this hardness, degrees Celsius", number(really))
+                                .with("T", "meant", number(load.treatment().temperC()))
+                                .meaning(" K")
+                                .told(say))));
+            });
+            boolean cold = load.treatment().hardenC() < steel.hardenC().low() + COUPLE_K;
+            causes.add(cause(
+                    "too-cold",
+                    "It was not hot enough, or not long enough",
+                    "Within " + celsius(steel.hardenC().low()) + " to "
+                            + celsius(steel.hardenC().high()) + " and soaked it comes to "
+                            + say.number(steel.asQuenched().chosen(), 0) + " HRC before the temper.",
+                    cold ? 0.85 : Math.min(0.7, -off / 20)));
+            causes.add(cause(
+                    "slow-quench",
+                    "It cooled too slowly",
+                    load.treatment().through()
+                            ? "From furnace to bath in a second or two, moving; the bath large enough."
+                            : "Its section of " + say.length(load.treatment().sectionMm())
+                                    + " is more than hardens through.",
+                    load.slow() || !load.treatment().through()
+                            ? 0.9
+                            : load.bathed() && load.job().bathC() + load.riseK() > load.hottestC()
+                                    ? 0.75
+                                    : Math.min(0.6, -off / 25)));
+            if (file != File.BITES) {
+                causes.add(cause(
+                        "skin",
+                        "The tester stood on a soft skin",
+                        "Grind "
+                                + say.length(Math.max(
+                                        0.05, steel.skinMm() * load.job().wrap().skinShare())) + " off and test again.",
+                        load.job().wrap() == Wrap.BARE || file == File.SKIN_ONLY ? 0.9 : 0.45));
+            }
+            causes.add(wrongSteel(Math.min(0.5, -off / 30)));
+        } else {
+            causes.add(cause(
+                    "tempered-too-cool",
+                    "It was tempered too cool, or too short",
+                    "Temper it again: it can always be made softer.",
+                    0.9));
+        }
+    }
+
+    private record Next(Mend mend, String expected) {}
+
+    private Optional<Next> next(HeatLoad load, OptionalDouble hrc, List<Cause> causes, boolean hard) {
+        if (causes.isEmpty()) {
+            return hard
+                    ? Optional.of(new Next(
+                            Mend.atTheMachine("Temper it again, hotter by " + say.number(COUPLE_K, 0) + " K"),
+                            "It can always be made softer."))
+                    : Optional.empty();
+        }
+        ToolSteel steel = load.job().steel();
+        return Optional.of(
+                switch (causes.getFirst().id()) {
+                    case "skin" ->
+                        new Next(
+                                Mend.atTheMachine("Grind the skin off a spot and test again"),
+                                "Under it it should be " + say.number(load.hrc().chosen(), 0)
+                                        + " HRC: nothing is lost but a little size.");
+                    case "tempered-too-hot" ->
+                        new Next(
+                                Mend.atTheMachine("Check the furnace with a second couple, then harden it again"),
+                                "It must be hardened anew: soft from the temper it does not come back. Then "
+                                        + say.number(load.hrc().chosen(), 0) + " HRC at a true "
+                                        + celsius(load.treatment().temperC()) + ".");
+                    case "tempered-too-cool" -> {
+                        double at = load.treatment().temperC() + COUPLE_K;
+                        yield new Next(
+                                Mend.atTheMachine("Temper again at " + celsius(at)),
+                                "Each " + say.number(COUPLE_K, 0) + " K takes about a point.");
+                    }
+                    case "too-cold" ->
+                        new Next(
+                                new Mend(
+                                        "Heat to " + celsius(steel.hardenC().chosen()),
+                                        HeatField.HEAT.id(),
+                                        celsius(steel.hardenC().chosen())),
+                                "Hardened again with its full soak it should come to "
+                                        + say.number(steel.asQuenched().chosen(), 0) + " HRC, "
+                                        + say.number(load.hrc().chosen(), 0) + " after the temper.");
+                    case "slow-quench" ->
+                        load.slow()
+                                ? new Next(
+                                        new Mend("Quench as the steel asks", HeatField.QUENCH.id(), "own"),
+                                        "In " + steel.quench().words() + " it comes to "
+                                                + say.number(steel.asQuenched().chosen(), 0) + " HRC.")
+                                : new Next(
+                                        Mend.atTheMachine("Again, quicker into a larger, moving bath"),
+                                        "It should then come to "
+                                                + say.number(steel.asQuenched().chosen(), 0)
+                                                + " HRC before the temper.");
+                    case "wrong-steel" ->
+                        new Next(
+                                Mend.atTheMachine("Spark it beside a known piece"),
+                                "Then it is known what it can become.");
+                    case "flat-quench" ->
+                        new Next(
+                                Mend.atTheMachine("Straighten it warm in the temper, clamped against the bend"),
+                                "Half of the bend often goes at the heat of the temper; cold it breaks.");
+                    case "corner" ->
+                        new Next(
+                                load.job().shape() == Shape.PLAIN
+                                        ? Mend.atTheMachine("Look for the mark where it began")
+                                        : new Mend("Round its corners", HeatField.SHAPE.id(), "plain"),
+                                "A radius as large as fits takes most of the stress.");
+                    case "late-temper" ->
+                        new Next(
+                                Mend.atTheMachine("Furnace for the temper hot before the quench"),
+                                "From the bath straight into it, hand-warm.");
+                    case "too-hot" ->
+                        new Next(
+                                new Mend(
+                                        "Heat to " + celsius(steel.hardenC().chosen()),
+                                        HeatField.HEAT.id(),
+                                        celsius(steel.hardenC().chosen())),
+                                "Fine grain bears the quench.");
+                    default ->
+                        new Next(
+                                Mend.atTheMachine("A slower bath: warm oil, or an air-hardening steel"),
+                                "Less stress from skin to core.");
+                });
+    }
+}
