@@ -21,6 +21,7 @@ export function Ledger({ station, keys, children }: Props) {
     .map((id) => answer.figures.find((figure) => figure.id === id))
     .filter((figure) => figure !== undefined);
   const findings = answer.findings.filter((finding) => finding.station === station);
+  const wrong = stale ? [...fields.values()].filter((field) => field.error !== '') : [];
   // The first station also says what stands in the way further on.
   const ahead =
     station === 'CUT'
@@ -29,9 +30,14 @@ export function Ledger({ station, keys, children }: Props) {
   return (
     <aside className={`ledger ${stale || late ? 'ledger-stale' : ''}`} aria-label="Findings">
       {stale && (
-        <p className="stale" role="status">
-          This is the last good answer: something typed cannot be used yet.
-        </p>
+        <div className="stale" role="status">
+          {wrong.map((field) => (
+            <p key={field.id} className="text-xl! font-bold! leading-snug!">
+              {field.label}: {field.error}
+            </p>
+          ))}
+          <p>This is the last good answer: something typed cannot be used yet.</p>
+        </div>
       )}
       {late && !stale && (
         <p className="stale" role="status">
@@ -62,7 +68,9 @@ export function Ledger({ station, keys, children }: Props) {
       <Holding findings={findings.filter((finding) => finding.verdict === 'FINE')} />
       {station === 'CUT' && (
         <>
-          <h2>{ahead.length > 0 ? 'In the way further on' : 'Nothing stands in the way further on.'}</h2>
+          <h2 hidden={stale && ahead.length === 0}>
+            {ahead.length > 0 ? 'In the way further on' : 'Nothing stands in the way further on.'}
+          </h2>
           <ul className="findings">
             {ahead.map((finding) => (
               <FindingRow key={finding.id} finding={finding} was={was.get(finding.id)} />

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { download, type Scene } from '../api/client';
 import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut } from '../cut/CutContext';
+import { ValueInput } from '../cut/ValueInput';
 import { Ledger } from '../ledger/Ledger';
 import { Plate } from '../plate/Plate';
 import { SolidDialog } from '../solid/SolidDialog';
@@ -21,7 +22,7 @@ export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' })
     <div className="station">
       <div className="plate-side">
         {scene ? <Plate scene={scene} dimmed={stale || late} /> : <div className="plate plate-empty" />}
-        <div className="plate-foot">
+        <div className={`plate-foot ${shown && shown.settings.length > 0 ? 'settings' : ''}`}>
           {drawn.length > 1 && (
             <div className="views" role="group" aria-label="Drawings">
               {drawn.map((one) => (
@@ -39,6 +40,9 @@ export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' })
           )}
           {shown?.picks.map((field) => (
             <ChoiceInput key={field} field={field} />
+          ))}
+          {shown?.settings.map((field) => (
+            <ValueInput key={field} field={field} caption place="sentence" />
           ))}
           {scene && <Exports scene={scene.id} />}
         </div>

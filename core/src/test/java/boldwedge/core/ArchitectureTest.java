@@ -49,6 +49,7 @@ class ArchitectureTest {
                         "boldwedge.core.cutting..",
                         "boldwedge.core.rigidity..",
                         "boldwedge.core.hole..",
+                        "boldwedge.core.heat..",
                         "boldwedge.core.holder..",
                         "boldwedge.core.*.model..")
                 .should()

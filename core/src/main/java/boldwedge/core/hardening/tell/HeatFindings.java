@@ -20,6 +20,7 @@ import boldwedge.core.heat.Tempering;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.rule.HeatSteps;
 import boldwedge.core.stock.Span;
@@ -193,7 +194,7 @@ final class HeatFindings {
                 .margin(cold ? (at - range.low()) / 100 : hot ? (range.high() - at) / 100 : 0.5)
                 .source(steel.source())
                 .note("By eye within about "
-                        + Math.round(say.units() == boldwedge.core.measure.UnitSystem.METRIC ? 30 : 55)
+                        + (say.units() == UnitSystem.METRIC ? 30 : 55)
                         + " degrees at best; a couple beside the piece tells.")
                 .mendUnless(!cold && !hot, "Heat to " + celsius(range.chosen()), HEAT.id(), celsius(range.chosen()))
                 .build();
@@ -320,7 +321,7 @@ final class HeatFindings {
         Verdict verdict = oil && settles > job.flashC() - 20
                 ? Verdict.WRONG
                 : Verdict.of(margin, 0.2) == Verdict.WRONG ? Verdict.DOUBTFUL : Verdict.of(margin, 0.2);
-        String wants = say.units() == boldwedge.core.measure.UnitSystem.METRIC
+        String wants = say.units() == UnitSystem.METRIC
                 ? Written.places(Math.ceil(litres), 0) + " l"
                 : Written.places(Math.ceil(litres / 3.785411784 * 2) / 2, 1) + " gal";
         return Finding.at(Station.REACH, "bath")
