@@ -71,7 +71,7 @@ public record RotaryRules(
                                 ? lathe.name() + " has no " + say.rpm(rpm) + "; the nearest it has below is "
                                         + say.rpm(nearest()) + "."
                                 : over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
-                .margin(missing ? -0.3 : over > 0 ? -over : under < 0 ? under / 2 + 0.25 : Math.min(1, -2 * over))
+                .margin(missing ? -1 : over > 0 ? -over : under < 0 ? under / 2 + 0.25 : Math.min(1, -2 * over))
                 .step(Working.of("Speed a chart asks for", "n = v / (π · d)", Amount.rpm(choice.wantedRpm()))
                         .with("v", metresPerMinute(range.chosen()).fromTable())
                         .with("d", mm(diameterMm))

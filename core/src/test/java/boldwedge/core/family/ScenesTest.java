@@ -69,7 +69,7 @@ class ScenesTest {
                 "operation=part;partHolder=rear-block",
                 "operation=groove;partDiameter=50 mm;grooveBottom=44 mm;grooveWidth=6 mm",
                 "operation=drill",
-                "operation=drill;drillBottom=blind;drillWall=10 mm;drillSize=4 mm;drillDepth=30 mm",
+                "operation=drill;drillBottom=blind;drillWall=38 mm;drillSize=4 mm;drillDepth=30 mm",
                 "operation=drill;holeFor=tap;drillBottom=blind;drillDepth=12 mm",
                 "operation=ream",
                 "operation=ream;reamerKind=d-bit;reamSize=6 mm",

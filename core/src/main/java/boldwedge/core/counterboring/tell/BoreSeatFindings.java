@@ -233,7 +233,7 @@ final class BoreSeatFindings {
                                         + ": cuts without grabbing.";
         return Finding.at(Station.EDGE, "lips")
                 .says(little || much || grabs ? Verdict.DOUBTFUL : Verdict.FINE, words)
-                .margin(little || much || grabs ? -0.1 : 0.5)
+                .margin(little || much ? grabs ? -0.2 : -0.1 : grabs ? -0.1 : 0.5)
                 .source("Custom of the trade: relief 8° to 12°, rake 0° to 5°")
                 .mendUnless(!little && !much, "Relief 10°", RELIEF.id(), "10°")
                 .mendUnless(!grabs, "Rake 3°", RAKE.id(), "3°")

@@ -8,6 +8,8 @@ import boldwedge.core.hole.CutsOver;
 import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.Pecks;
 import boldwedge.core.hole.TwistDrill;
+import boldwedge.core.measure.Drill;
+import boldwedge.core.stock.ScrewSize;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.ToolMaterial;
@@ -50,6 +52,7 @@ public record DrillCut(
     private static final double WORN = 1.8;
     private static final double BARE = 1.25;
 
+    private static final double LARGER_FOR_A_TAP_MM = 1e-3;
     private static final double LEAST_CHOSEN_FEED_MM = 0.02;
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
@@ -103,7 +106,9 @@ public record DrillCut(
     /** The shop's drill: the nearest for a plain hole or a thread, the next one up where something must pass, the next one down where metal must stay. */
     private static double chosen(DrillJob job, double target) {
         return switch (job.purpose()) {
-            case HOLE, TAP -> job.set().nearest(target).diameterMm();
+            case HOLE -> job.set().nearest(target).diameterMm();
+            // Of two as near the thicker: a thread that is a little shallower spares the tap.
+            case TAP -> tapping(job, target);
             case CLEAR ->
                 job.set()
                         .ofSize(target)
@@ -117,6 +122,26 @@ public record DrillCut(
                         .diameterMm();
         };
     }
+
+    /** The nearest that does not ask for more thread than a tap can cut. */
+    private static double tapping(DrillJob job, double target) {
+        ScrewSize screw = job.screw().orElseThrow();
+        double nearest = job.set().nearest(target + LARGER_FOR_A_TAP_MM).diameterMm();
+        double least = screw.threadMm() - MOST_THREAD * WHOLE_THREAD * screw.pitchMm();
+        return nearest >= least
+                ? nearest
+                : job.set().above(least).map(Drill::diameterMm).orElse(nearest);
+    }
+
+    /** The drill that a thread is usually tapped from, of those that the shop has, mm. */
+    public double tappingMm() {
+        return tapping(
+                job,
+                job.screw().orElseThrow().threadMm() - job.screw().orElseThrow().pitchMm());
+    }
+
+    /** More of a whole thread than this binds on the tap. */
+    public static final double MOST_THREAD = 0.97;
 
     /** How much larger than its drill the hole comes out: as tabled, by how the drill was ground and the hole started, and as taught. */
     private static CutsOver over(DrillJob job, double diameter) {
@@ -232,9 +257,9 @@ public record DrillCut(
         return new Span(usual / 3, usual, usual * 3);
     }
 
-    /** What is left between the point and the next surface, mm; only where that is known. */
+    /** What is left between the point and the next surface, mm: T − L − p; only where that is known. */
     public double wallLeftMm() {
-        return job.wallMm().orElseThrow() - drill.pointMm();
+        return job.wallMm().orElseThrow() - job.depthMm() - drill.pointMm();
     }
 
     /** Depth of thread that a hole of this size leaves, as a share of the whole. */

@@ -18,7 +18,7 @@ import java.util.OptionalDouble;
  * @param engagement depth of thread wanted, as a share of the whole; of a hole to be tapped
  * @param depthMm to the end of the full diameter
  * @param through whether it goes through
- * @param wallMm from there on to the next surface
+ * @param wallMm metal along the hole, from its mouth to the next surface
  * @param set the drills of the shop
  * @param drillMm the drill, where it was typed
  * @param pointRad whole angle of its point

@@ -245,13 +245,13 @@ final class DrillFindings {
         double whole = cut.engagement(cut.drill().diameterMm());
         Verdict verdict = likelyShare < 0.45 || whole > 1
                 ? Verdict.WRONG
-                : likelyShare < 0.55 || whole > 0.97 ? Verdict.DOUBTFUL : Verdict.FINE;
+                : likelyShare < 0.55 || whole > DrillCut.MOST_THREAD ? Verdict.DOUBTFUL : Verdict.FINE;
         double pitch = job.screw().orElseThrow().pitchMm();
         finding.says(
                         verdict,
                         likely + ": " + say.share(likelyShare) + " of a whole thread, " + say.share(whole)
                                 + " were it exactly its size.")
-                .margin(verdict == Verdict.WRONG ? -0.2 : Math.min(likelyShare - 0.55, 0.97 - whole))
+                .margin(verdict == Verdict.WRONG ? -0.2 : Math.min(likelyShare - 0.55, DrillCut.MOST_THREAD - whole))
                 .step(Working.of("Depth of thread", "(D − h) / (1.0825 · P)", number(likelyShare))
                         .with("D", mm(job.screw().orElseThrow().threadMm()).fromTable())
                         .with("h", mm(cut.likelyMm()))
@@ -260,8 +260,7 @@ final class DrillFindings {
                 .note(
                         "More than about 75 % hardly adds strength, and doubles the torque on the tap; in tough or hard stuff 60 to 65 % spares taps.");
         if (verdict != Verdict.FINE) {
-            double better = job.screw().orElseThrow().threadMm() - pitch;
-            Drill drill = job.set().nearest(better);
+            Drill drill = job.set().nearest(cut.tappingMm());
             finding.mendUnless(
                     Math.abs(drill.diameterMm() - cut.drill().diameterMm()) < 5e-4,
                     "Take " + named(drill, say),
@@ -496,7 +495,10 @@ final class DrillFindings {
                         verdict,
                         "At its end it may have run off by " + say.length(wander.low()) + " to "
                                 + say.length(wander.high()) + (bare ? ", started with the drill itself" : "") + ".")
-                .margin(verdict == Verdict.DOUBTFUL ? -0.1 : 1)
+                .margin(
+                        verdict == Verdict.DOUBTFUL
+                                ? -wander.chosen() / cut.drill().diameterMm()
+                                : 1)
                 .step(Working.of("Likely", "w · 0.003 · d · (L / (5 · d))²", mm(wander.chosen()))
                         .with(
                                 "w",
@@ -515,7 +517,7 @@ final class DrillFindings {
 
     private Finding wall() {
         double left = cut.wallLeftMm();
-        double wall = job.wallMm().orElseThrow();
+
         double least = Math.max(0.5, 0.25 * cut.drill().diameterMm());
         if (job.through()) {
             return Finding.at(Station.REACH, "wall")
@@ -528,13 +530,17 @@ final class DrillFindings {
         }
         return Finding.at(Station.REACH, "wall")
                 .says(
-                        left < 0 ? Verdict.WRONG : left < least ? Verdict.DOUBTFUL : Verdict.FINE,
+                        left < 0 ? Verdict.WRONG : left < 0.98 * least ? Verdict.DOUBTFUL : Verdict.FINE,
                         left < 0
                                 ? "The point breaks through by " + say.length(-left) + "."
                                 : say.length(left) + " is left between the point and the next surface.")
                 .margin(left / least - 1)
-                .step(Working.of("Wall left", "W − d / (2 · tan(σ / 2))", mm(left))
-                        .with("W", "beyond the full diameter", mm(wall).typed())
+                .step(Working.of("Wall left", "T − L − d / (2 · tan(σ / 2))", mm(left))
+                        .with(
+                                "T",
+                                "metal along the hole",
+                                mm(job.wallMm().orElseThrow()).typed())
+                        .with("L", mm(job.depthMm()).typed())
                         .with("d", mm(cut.drill().diameterMm()))
                         .with("σ", rad(cut.drill().pointRad()))
                         .told(say))

@@ -30,7 +30,10 @@ final class DrillScenes {
         double r = d / 2;
         double point = cut.drill().pointMm();
         double depth = job.depthMm();
-        double beyond = job.through() ? 0 : Math.max(point * 1.3, job.wallMm().orElse(point + 0.8 * d));
+        double beyond = job.through()
+                ? 0
+                : Math.max(
+                        point * 0.3, job.wallMm().isPresent() ? job.wallMm().getAsDouble() - depth : point + 0.8 * d);
         double body = depth + beyond;
         double scale = Math.min(IN_WORK / (body + (job.through() ? point : 0)), 30 / (2.6 * d));
         double wall = Math.min(0.8 * d, 26 / scale / 2);
@@ -85,7 +88,7 @@ final class DrillScenes {
                     Math.min(84, MOUTH_X + body * scale + 3),
                     AXIS_Y + 3,
                     Anchor.START,
-                    job.wallMm().isPresent() ? say.length(job.wallMm().getAsDouble()) : "metal beyond",
+                    job.wallMm().isPresent() ? say.length(job.wallMm().getAsDouble()) : "how much",
                     WALL.id(),
                     WALL.label());
         }

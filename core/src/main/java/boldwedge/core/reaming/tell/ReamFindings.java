@@ -335,7 +335,8 @@ final class ReamFindings {
                             + job.set().ofSize(chosen).map(this::named).orElseGet(() -> say.length(chosen)),
                     BEFORE_SIZE.id(),
                     Written.exact(Quantity.LENGTH, chosen));
-            finding.mendUnless(!cut.drilled(), "Bore it after the drill", BEFORE.id(), "bored");
+            finding.mendUnless(
+                    !cut.drilled() || job.beforeMm().isPresent(), "Bore it after the drill", BEFORE.id(), "bored");
         }
         return finding.build();
     }
@@ -460,7 +461,7 @@ final class ReamFindings {
                                                         + say.length(job.landMm()) + ", clearance "
                                                         + say.angle(job.clearanceRad()) + ", ground no wider than "
                                                         + say.length(section.widestFlatMm()) + " behind the land.")
-                .margin(verdict == Verdict.FINE ? 0.5 : -0.1)
+                .margin(verdict == Verdict.FINE ? 0.5 : (little || much) && rake ? -0.2 : -0.1)
                 .step(Working.of(
                                 "Widest flat before its heel comes out again",
                                 "D / 2 · sin(α)",

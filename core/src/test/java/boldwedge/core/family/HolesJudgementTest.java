@@ -1,0 +1,408 @@
+package boldwedge.core.family;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import boldwedge.core.ask.FieldState;
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Mend;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.Lessons;
+import boldwedge.core.proof.Taught;
+import boldwedge.core.testing.Shop;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Holes and heat: jobs with what a master says first, each written down before the job was run, and jobs that are refused with what would do.
+ */
+class HolesJudgementTest {
+    private static PlanAnswer plan(String... fields) {
+        PlanAnswer answer = Planner.plan(Shop.request(fields));
+        assertThat(answer.worked())
+                .as(answer.fields().stream()
+                        .filter(f -> !f.error().isEmpty())
+                        .toList()
+                        .toString())
+                .isTrue();
+        return answer;
+    }
+
+    private static Finding first(PlanAnswer answer) {
+        return answer.findings().stream()
+                .filter(finding -> finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL)
+                .min(Comparator.comparing((Finding finding) -> finding.verdict() != Verdict.WRONG)
+                        .thenComparingDouble(Finding::margin))
+                .orElseThrow();
+    }
+
+    private static Finding finding(PlanAnswer answer, String id) {
+        return answer.findings().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static double figure(PlanAnswer answer, String id) {
+        return answer.figures().stream()
+                .filter(f -> f.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .value()
+                .orElseThrow();
+    }
+
+    private static String refused(String field, String... fields) {
+        PlanAnswer answer = Planner.plan(Shop.request(fields));
+        assertThat(answer.worked()).isFalse();
+        assertThat(answer.findings()).isEmpty();
+        return answer.fields().stream()
+                .filter(f -> f.id().equals(field))
+                .map(FieldState::error)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static TrialAnswer judge(PlanRequest plan, String... readings) {
+        Map<String, String> typed = new HashMap<>();
+        for (int i = 0; i < readings.length; i += 2) {
+            typed.put(readings[i], readings[i + 1]);
+        }
+        TrialAnswer answer = Prover.prove(new TrialRequest(plan, typed));
+        assertThat(answer.worked()).as(answer.verdict()).isTrue();
+        return answer;
+    }
+
+    /** "Eleven diameters: your jobber drill's flutes end before that. Short one first, then a long one." */
+    @Test
+    void aDeepHoleWantsALongDrill() {
+        PlanAnswer answer = plan("operation", "drill", "drillSize", "9 mm", "drillDepth", "100 mm");
+        assertThat(first(answer).id()).isEqualTo("flutes");
+        assertThat(first(answer).mends().getFirst().field()).isEqualTo("drillFlutes");
+        assertThat(finding(answer, "wander").verdict()).isEqualTo(Verdict.DOUBTFUL);
+    }
+
+    /** "M8? Six point eight." And in the inch shop 5/16-18 is an F. */
+    @Test
+    void theTappingDrillIsTheOneEverybodyTakes() {
+        assertThat(figure(plan("operation", "drill", "holeFor", "tap", "drillScrew", "M8"), "drill"))
+                .isCloseTo(6.8, within(0.051));
+        PlanAnswer inch = plan("operation", "drill", "holeFor", "tap", "drillScrew", "5/16-18", "drillSet", "index");
+        assertThat(finding(inch, "drill-choice").statement()).contains("F (");
+        assertThat(finding(inch, "hole-made").verdict()).isEqualTo(Verdict.FINE);
+    }
+
+    /** "M6 clears in six point six." */
+    @Test
+    void aClearanceHoleIsNeverUnder() {
+        assertThat(figure(plan("operation", "drill", "holeFor", "clear", "drillScrew", "M6"), "drill"))
+                .isEqualTo(6.6);
+        // With halves only it is the next one up, never the next one down.
+        assertThat(figure(
+                        plan("operation", "drill", "holeFor", "clear", "drillScrew", "M6", "drillSet", "metric-halves"),
+                        "drill"))
+                .isEqualTo(7);
+    }
+
+    /** "Fifteen millimetres straight off? Put a pilot through first, its web only pushes." */
+    @Test
+    void aThickDrillWantsAPilot() {
+        PlanAnswer answer = plan("operation", "drill", "drillSize", "15 mm");
+        assertThat(first(answer).id()).isEqualTo("pilot");
+        Mend mend = first(answer).mends().getFirst();
+        PlanAnswer then = plan("operation", "drill", "drillSize", "15 mm", mend.field(), mend.text());
+        assertThat(finding(then, "pilot").verdict()).isEqualTo(Verdict.FINE);
+        assertThat(figure(then, "thrust")).isLessThan(0.6 * figure(answer, "thrust"));
+    }
+
+    /** "You start a 4 mm drill on the bare skin and want it straight at forty deep? Centre it." */
+    @Test
+    void aBareStartWanders() {
+        PlanAnswer bare = plan("operation", "drill", "drillSize", "4 mm", "drillDepth", "30 mm", "drillStart", "bare");
+        assertThat(first(bare).id()).isEqualTo("wander");
+        assertThat(first(bare).mends().getFirst().text()).isEqualTo("centred");
+        PlanAnswer centred = plan("operation", "drill", "drillSize", "4 mm", "drillDepth", "30 mm");
+        assertThat(figure(bare, "wander")).isCloseTo(3 * figure(centred, "wander"), within(1e-9));
+    }
+
+    /** "A worn drill? Grind it before anything." */
+    @Test
+    void aWornDrillIsGroundFirst() {
+        assertThat(first(plan("operation", "drill", "drillGround", "worn")).id())
+                .isEqualTo("point");
+    }
+
+    /** "Nine-nine before a ten reamer: half the time it has nothing to cut. Take nine-seven." */
+    @Test
+    void tooLittleBeforeAReamer() {
+        PlanAnswer answer = plan("operation", "ream", "reamSize", "10 mm", "reamTolerance", "H7", "reamFrom", "9.9 mm");
+        assertThat(first(answer).id()).isEqualTo("hole-before");
+        Mend mend = first(answer).mends().getFirst();
+        assertThat(mend.label()).isEqualTo("Drill 9.7 mm");
+        assertThat(figure(plan("operation", "ream", "reamSize", "10 mm", "reamTolerance", "H7"), "holeBefore"))
+                .isEqualTo(9.7);
+    }
+
+    /** "Right-hand through pulls itself in; left-hand blind packs. Straight does for short holes." */
+    @Test
+    void whichWayTheFlutesWind() {
+        assertThat(first(plan("operation", "ream", "reamerHelix", "right")).id())
+                .isEqualTo("helix");
+        assertThat(first(plan("operation", "ream", "reamerHelix", "left", "drillBottom", "blind"))
+                        .id())
+                .isEqualTo("helix");
+        assertThat(finding(plan("operation", "ream", "reamerHelix", "left"), "helix")
+                        .verdict())
+                .isEqualTo(Verdict.FINE);
+        assertThat(finding(plan("operation", "ream", "reamerHelix", "right", "drillBottom", "blind"), "helix")
+                        .verdict())
+                .isEqualTo(Verdict.FINE);
+    }
+
+    /** "Evenly spaced? It will sing and give you a hole with corners." */
+    @Test
+    void evenTeethSing() {
+        assertThat(first(plan("operation", "ream", "reamerUneven", "0°")).id()).isEqualTo("uneven-teeth");
+        TrialAnswer trial = judge(
+                Shop.request("operation", "ream", "reamerUneven", "0°", "reamSize", "10 mm"),
+                "near",
+                "10.010 mm",
+                "far",
+                "10.010 mm",
+                "wall",
+                "flats");
+        assertThat(trial.causes().getFirst().id()).isEqualTo("lobes");
+        assertThat(trial.next().orElseThrow().field()).isEqualTo("reamerUneven");
+    }
+
+    /** "Two holes in brass? Cut a rod across; do not make a reamer." */
+    @Test
+    void aFewHolesInSoftMetalWantNoFlutes() {
+        PlanAnswer answer = plan("operation", "ream", "material", "brass-free", "reamHoles", "2");
+        assertThat(finding(answer, "reamer-kind").mends().getFirst().text()).isEqualTo("slant");
+        // In steel it is never offered, and where it is picked it is doubted.
+        assertThat(finding(plan("operation", "ream", "material", "steel-free", "reamHoles", "2"), "reamer-kind")
+                        .mends())
+                .extracting(Mend::text)
+                .doesNotContain("slant");
+        assertThat(finding(plan("operation", "ream", "material", "steel-free", "reamerKind", "slant"), "reamer-kind")
+                        .verdict())
+                .isEqualTo(Verdict.DOUBTFUL);
+    }
+
+    /** "Wide at the mouth, right at the bottom: your tailstock is off, by half of that. Float the reamer." */
+    @Test
+    void aBellMouthIsTheTailstock() {
+        PlanRequest plan = Shop.request(
+                "operation",
+                "ream",
+                "reamSize",
+                "7.15 mm",
+                "reamTolerance",
+                "H8",
+                "reamDepth",
+                "22 mm",
+                "madeReamer",
+                "7.151 mm");
+        TrialAnswer trial = judge(plan, "near", "7.168 mm", "far", "7.153 mm");
+        Cause first = trial.causes().getFirst();
+        assertThat(first.id()).isEqualTo("tailstock");
+        assertThat(first.working().getFirst().value()).isCloseTo(0.0075, within(1e-9));
+        assertThat(trial.next().orElseThrow().field()).isEqualTo("reamerHeld");
+        assertThat(trial.expected()).contains("7.153 mm");
+        assertThat(trial.verdict()).contains("bell-mouthed by 0.015 mm");
+    }
+
+    /** "Too large all along, and it is bronze that smears? It builds up: slower and oil." */
+    @Test
+    void largeAllAlongIsBuiltUpOrRunOut() {
+        PlanRequest plan = Shop.request(
+                "operation",
+                "ream",
+                "material",
+                "steel-low-carbon",
+                "reamSize",
+                "10 mm",
+                "reamTolerance",
+                "H8",
+                "madeReamer",
+                "10.013 mm");
+        TrialAnswer trial = judge(plan, "near", "10.036 mm", "far", "10.035 mm");
+        assertThat(trial.causes()).extracting(Cause::id).startsWith("built-up", "run-out");
+        assertThat(trial.next().orElseThrow().field()).isEqualTo("reamSpeed");
+    }
+
+    /** "That stone is not made for that grinder. Put it down." Nothing else is said. */
+    @Test
+    void theStoneBeforeAnythingElse() {
+        String sentence =
+                refused("stoneRated", "operation", "counterbore", "stoneRated", "4000 rpm", "grinderSpeed", "5000 rpm");
+        assertThat(sentence).startsWith("DO NOT RUN THIS STONE").contains("5000 rpm");
+        assertThat(plan("operation", "counterbore", "counterboreKind", "end-mill", "stoneRated", "4000 rpm")
+                        .worked())
+                .isTrue();
+    }
+
+    /** "Four tenths of play: the seat lands where it likes." */
+    @Test
+    void aLoosePilot() {
+        PlanAnswer answer = plan("operation", "counterbore", "pilot", "6.2 mm");
+        assertThat(first(answer).id()).isEqualTo("pilot-play");
+        assertThat(first(answer).mends().getFirst().text()).isEqualTo("6.52 mm");
+        TrialAnswer trial =
+                judge(Shop.request("operation", "counterbore", "pilot", "6.2 mm"), "depth", "1.6 mm", "hole", "beside");
+        assertThat(trial.causes().getFirst().id()).isEqualTo("pilot-loose");
+    }
+
+    /** "A rake like that grabs in aluminium: take it off." */
+    @Test
+    void rakeGrabs() {
+        assertThat(first(plan("operation", "counterbore", "lipRake", "15°")).id())
+                .isEqualTo("lips");
+    }
+
+    /** "Harden it to make it stiffer? Never: soft or hard it bends the same." */
+    @Test
+    void nothingIsHardenedForStiffness() {
+        Finding first = first(plan("operation", "harden", "hardenFor", "stiff"));
+        assertThat(first.id()).isEqualTo("whether");
+        assertThat(first.verdict()).isEqualTo(Verdict.WRONG);
+    }
+
+    /** "An inch and a half of drill rod? The skin is hard, the middle is not." */
+    @Test
+    void aThickPieceOfAShallowSteel() {
+        Finding first = first(plan("operation", "harden", "steel", "silver-steel", "section", "40 mm"));
+        assertThat(first.id()).isIn("hardens-through", "cracks");
+        assertThat(finding(plan("operation", "harden", "steel", "silver-steel", "section", "40 mm"), "hardens-through")
+                        .verdict())
+                .isEqualTo(Verdict.DOUBTFUL);
+        assertThat(finding(plan("operation", "harden", "steel", "a2", "section", "40 mm"), "hardens-through")
+                        .verdict())
+                .isEqualTo(Verdict.FINE);
+    }
+
+    /** "Two litres for that lump? The oil will burn." */
+    @Test
+    void aSmallBathTakesFire() {
+        PlanAnswer answer =
+                plan("operation", "harden", "section", "50 mm", "heatLength", "200 mm", "bathVolume", "4 l");
+        Finding bath = finding(answer, "bath");
+        assertThat(bath.verdict()).isEqualTo(Verdict.WRONG);
+        Mend mend = bath.mends().getFirst();
+        assertThat(finding(
+                                plan(
+                                        "operation",
+                                        "harden",
+                                        "section",
+                                        "50 mm",
+                                        "heatLength",
+                                        "200 mm",
+                                        mend.field(),
+                                        mend.text()),
+                                "bath")
+                        .verdict())
+                .isEqualTo(Verdict.FINE);
+    }
+
+    /** "Fifty-four where it should be sixty-one: it was tempered too hot, or never got hot enough. Spark it if you doubt the bar." */
+    @Test
+    void oneCameOutSoft() {
+        TrialAnswer trial = judge(
+                Shop.request("operation", "harden", "heatPieces", "2", "otherSection", "8 mm", "otherLength", "80 mm"),
+                "hardness",
+                "54 HRC");
+        assertThat(trial.causes())
+                .extracting(Cause::id)
+                .contains("tempered-too-hot", "too-cold", "slow-quench", "wrong-steel", "skin");
+        assertThat(trial.next()).isPresent();
+        // On a bare piece the tester stands on a soft skin before anything else.
+        assertThat(judge(Shop.request("operation", "harden", "wrap", "bare"), "hardness", "54 HRC", "file", "skin-only")
+                        .causes()
+                        .getFirst()
+                        .id())
+                .isEqualTo("skin");
+    }
+
+    /** "It sat overnight before the temper? That is your crack." */
+    @Test
+    void aLateTemperCracks() {
+        TrialAnswer late = judge(Shop.request("operation", "harden"), "look", "cracked", "waited", "12 h");
+        assertThat(late.causes().getFirst().id()).isEqualTo("late-temper");
+        TrialAnswer atOnce = judge(
+                Shop.request("operation", "harden", "heatShape", "stepped"), "look", "cracked", "waited", "5 min");
+        assertThat(atOnce.causes().getFirst().id()).isEqualTo("corner");
+    }
+
+    /** What cannot be: a sentence each, with the nearest that can. */
+    @Test
+    void whatIsRefusedSaysWhatWouldDo() {
+        assertThat(refused("pilot", "operation", "counterbore", "pilot", "7 mm"))
+                .contains("6.52 mm");
+        assertThat(refused("reamerFlute", "operation", "ream", "reamSize", "10 mm", "reamerFlute", "4 mm"))
+                .contains("3.2 mm");
+        assertThat(refused("reamTolerance", "operation", "ream", "reamTolerance", "-.01/+.02"))
+                .isNotEmpty();
+        assertThat(refused("quench", "operation", "harden", "steel", "o1", "quench", "water"))
+                .contains("oil");
+        assertThat(refused("quench", "operation", "harden", "steel", "w1", "quench", "air"))
+                .contains("water");
+        assertThat(refused("temperAt", "operation", "harden", "temperAt", "820 °C"))
+                .contains("425 °C");
+        assertThat(refused("hardenAt", "operation", "harden", "hardenAt", "1000 °C"))
+                .contains("790 °C");
+        assertThat(refused("wantedHardness", "operation", "harden", "wantedHardness", "66 HRC"))
+                .contains("64 HRC");
+        assertThat(refused("drillSize", "operation", "drill", "drillSize", "30 mm", "outside", "25 mm"))
+                .contains("20 mm");
+        assertThat(refused("seatHole", "operation", "counterbore", "seatHole", "14 mm"))
+                .contains("9.6 mm");
+        assertThat(refused("reamFrom", "operation", "ream", "reamSize", "10 mm", "reamFrom", "10.5 mm"))
+                .contains("leaves");
+    }
+
+    /** The drills of the shop measured: their spread narrows, and the next reamer's plan uses it. */
+    @Test
+    void measuredHolesNarrowTheSpreadAndServeTheReamer() {
+        PlanRequest drilled = Shop.request("operation", "drill", "material", "bronze-tin", "drillSize", "9.8 mm");
+        ToolFamily<?> drills = Families.of(drilled);
+        Lessons lessons = new Lessons();
+        for (String hole : List.of("9.835 mm", "9.84 mm", "9.83 mm", "9.838 mm", "9.834 mm", "9.842 mm")) {
+            lessons.add(
+                    drills.about(drilled).orElseThrow(),
+                    drills.lesson(new TrialRequest(drilled, Map.of("far", hole)))
+                            .orElseThrow());
+        }
+        PlanRequest taught = new PlanRequest(
+                drilled.fields(),
+                drilled.units(),
+                drilled.lathe(),
+                lessons.taught(drills.about(drilled).orElseThrow()));
+        PlanAnswer before = Planner.plan(drilled);
+        PlanAnswer after = Planner.plan(taught);
+        double spreadBefore = figure(before, "mostHole") - figure(before, "leastHole");
+        double spreadAfter = figure(after, "mostHole") - figure(after, "leastHole");
+        assertThat(spreadAfter).isLessThan(0.5 * spreadBefore);
+        assertThat(figure(after, "likelyHole")).isCloseTo(9.837, within(0.01));
+        assertThat(finding(after, "hole-made").notes().toString()).contains("6 holes measured");
+        PlanRequest reamed = Shop.request("operation", "ream", "reamSize", "10 mm", "reamTolerance", "H8");
+        ToolFamily<?> reamers = Families.of(reamed);
+        PlanRequest knowing = new PlanRequest(
+                reamed.fields(),
+                reamed.units(),
+                reamed.lathe(),
+                lessons.taught(reamers.about(reamed).orElseThrow()));
+        assertThat(knowing.taught().of(Taught.Of.DRILLED).trials()).isEqualTo(6);
+        // Drills that cut less over themselves may be larger: 9.8 in place of 9.7.
+        assertThat(figure(Planner.plan(reamed), "holeBefore")).isEqualTo(9.7);
+        assertThat(figure(Planner.plan(knowing), "holeBefore")).isEqualTo(9.8);
+    }
+}
