@@ -180,7 +180,7 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
                         new Marked(PILOT, List.of("pilot"), List.of("pilot")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),
                         new Marked(FEED, List.of("feed"), List.of("feed"))),
-                List.of(MATERIAL, BOTTOM, SCREW),
+                List.of(MATERIAL, BOTTOM, PURPOSE, SCREW),
                 List.of()));
     }
 

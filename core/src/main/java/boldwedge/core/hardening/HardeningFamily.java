@@ -167,15 +167,15 @@ public final class HardeningFamily implements ToolFamily<HeatLoad> {
         return Optional.of(new SpokenAs(
                 Map.of("temper", "harden", "heat treat", "harden"),
                 SECTION,
-                SECTION,
+                WANTED,
                 Optional.empty(),
                 List.of(SECTION, LENGTH),
                 List.of(
                         new Marked(LENGTH, List.of("length"), List.of("long")),
                         new Marked(SECTION, List.of("section"), List.of("thick", "round")),
-                        new Marked(WANTED, List.of("to"), List.of()),
+                        new Marked(WANTED, List.of(), List.of("hrc", "rc")),
                         new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of"))),
-                List.of(STEEL, WHY, WRAP, SHAPE),
+                List.of(STEEL, WHY, WRAP),
                 List.of()));
     }
 

@@ -214,6 +214,7 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
                 List.of(SIZE, DEPTH),
                 List.of(
                         new Marked(DEPTH, List.of("depth"), List.of("deep")),
+                        new Marked(BEFORE_SIZE, List.of("from", "drilled", "bored"), List.of("drilled", "bored")),
                         new Marked(HOLES, List.of(), List.of("holes", "off", "pcs")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),
                         new Marked(FEED, List.of("feed"), List.of("feed"))),

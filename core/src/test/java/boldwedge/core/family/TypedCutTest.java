@@ -31,7 +31,15 @@ class TypedCutTest {
                 "groove 40 to 36 3 wide bronze | operation=groove partDiameter=40 grooveBottom=36 grooveWidth=3 material=bronze-tin",
                 "skim 1 3/8 in 4140 | operation=turn finished=1-3/8_in material=steel-alloy-annealed diameter=36_mm",
                 "finish turn 12 h7 silver steel at 800 rpm | operation=turn finished=12 tolerance=h7 material=silver-steel speed=800 diameter=13_mm",
-                "bore 50 H8 through 80 drilled 48 stainless between centres | operation=bore boreFinished=50 boreTolerance=H8 boreDepth=80 boreStart=48 material=stainless-austenitic barHeld=centres"
+                "bore 50 H8 through 80 drilled 48 stainless between centres | operation=bore boreFinished=50 boreTolerance=H8 boreDepth=80 boreStart=48 material=stainless-austenitic barHeld=centres",
+                "drill 9 mm 40 deep blind mild steel | operation=drill drillSize=9_mm drillDepth=40 drillBottom=blind material=steel-low-carbon",
+                "drill and tap M8 20 deep aluminium | operation=drill holeFor=tap drillScrew=M8 drillDepth=20 material=aluminium-wrought",
+                "drill clearance for M6 in cast iron 12 deep | operation=drill holeFor=clear drillScrew=M6 drillDepth=12 material=iron-grey",
+                "ream 7.15 H8 22 deep tin bronze Long Bed | operation=ream reamSize=7.15 reamTolerance=H8 reamDepth=22 material=bronze-tin lathe=id-long",
+                "ream 10 H7 blind 30 deep from 9.8 with a d-bit | operation=ream reamSize=10 reamTolerance=H7 drillBottom=blind reamDepth=30 reamFrom=9.8 reamerKind=d-bit",
+                "counterbore for M6 socket head in aluminium 8 seats | operation=counterbore seatFor=M6_socket_head material=aluminium-wrought seats=8",
+                "harden o1 12 thick 120 long in foil | operation=harden steel=o1 section=12 heatLength=120 wrap=foil",
+                "harden 2 pieces of silver steel 10 round 80 long to 60 HRC | operation=harden heatPieces=2 steel=silver-steel section=10 heatLength=80 wantedHardness=60_HRC"
             })
     void isReadAsItIsSaid(String line, String wanted) {
         Map<String, String> fields = read(line).fields();

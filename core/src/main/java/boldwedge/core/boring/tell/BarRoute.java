@@ -13,11 +13,16 @@ import boldwedge.core.boring.model.Making;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
+import boldwedge.core.heat.HeatTreatment;
 import boldwedge.core.measure.Say;
 import boldwedge.core.rigidity.StressRaiser;
+import boldwedge.core.rule.HeatSteps;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.ToolSteel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 
 /**
  * The making of a bar, from stock to finished, in an order that keeps each step possible: what must be drilled is drilled
@@ -26,6 +31,10 @@ import java.util.Locale;
 final class BarRoute {
     private static final double FACING_MM = 1.5;
     private static final double PARTING_MM = 3;
+    /** What toughened bars are commonly made of, and how hard. */
+    private static final String COMMON_STEEL = "4140";
+
+    private static final double TOUGHENED_HRC = 45;
 
     private final BoreJob job;
     private final Making making;
@@ -79,14 +88,17 @@ final class BarRoute {
         if (rod) {
             steps.add(seat.rod());
         }
-        steps.add(hardening());
+        steps.addAll(hardening());
         steps.add(job.insert().map(seat::setInsert).orElseGet(seat::grindBit));
         return steps;
     }
 
     /** A bar between centres: both centres first, since every other surface is judged by them. */
     private List<MakeStep> betweenCentres() {
-        return List.of(centres(), seat.crossHole(), seat.lockScrew(), hardening(), seat.grindBit());
+        List<MakeStep> steps = new ArrayList<>(List.of(centres(), seat.crossHole(), seat.lockScrew()));
+        steps.addAll(hardening());
+        steps.add(seat.grindBit());
+        return steps;
     }
 
     private String material() {
@@ -233,7 +245,19 @@ final class BarRoute {
                 .toArray(Step[]::new);
     }
 
-    private MakeStep hardening() {
+    /** Whether it is hardened, and how where it is: reckoned for the steel that toughened bars are commonly made of. */
+    private List<MakeStep> hardening() {
+        List<MakeStep> steps = new ArrayList<>(List.of(whetherHardened()));
+        if (job.barMaterial().hard()) {
+            ToolSteel steel = StockCatalogue.shipped().steel(COMMON_STEEL).orElseThrow();
+            HeatTreatment treatment =
+                    HeatTreatment.usual(steel, making.drawnBarMm(), OptionalDouble.of(TOUGHENED_HRC));
+            steps.addAll(new HeatSteps(treatment, making.drawnLengthMm(), say, drawing).steps());
+        }
+        return steps;
+    }
+
+    private MakeStep whetherHardened() {
         boolean hard = job.barMaterial().hard();
         return MakeStep.of(
                         "hardening",
@@ -241,7 +265,7 @@ final class BarRoute {
                         drawing,
                         List.of(
                                 hard
-                                        ? "After all soft work: harden by its maker's table, temper at once to about 45 HRC; polish the bore of the cross-hole."
+                                        ? "After all soft work: the next steps, for 42CrMo4 (4140); for another steel work it out under harden. Polish the bore of the cross-hole."
                                         : "Leave it soft unless the cross-hole wears: a harder bar is no stiffer, all steels share one modulus.",
                                 "Warm work grows and warps a little: try the bit in its hole before and after."),
                         "Hardness buys threads that last and a surface that does not bruise, not stiffness.",
