@@ -33,7 +33,7 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** One full plan of turning, of boring and of parting, the search over a shop's bars, and one reading of a length. */
+/** One full plan of each family, the search over a shop's bars, and one reading of a length. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -137,6 +137,30 @@ public class CoreBenchmark {
     @Benchmark
     public PlanAnswer part() {
         return Planner.plan(parting);
+    }
+
+    @Benchmark
+    public PlanAnswer drill() {
+        return Planner.plan(usual("drill"));
+    }
+
+    @Benchmark
+    public PlanAnswer ream() {
+        return Planner.plan(usual("ream"));
+    }
+
+    @Benchmark
+    public PlanAnswer counterbore() {
+        return Planner.plan(usual("counterbore"));
+    }
+
+    @Benchmark
+    public PlanAnswer harden() {
+        return Planner.plan(usual("harden"));
+    }
+
+    private PlanRequest usual(String operation) {
+        return new PlanRequest(Map.of("operation", operation), UnitSystem.METRIC, Optional.of(lathe));
     }
 
     /** 200 bars at 20 reaches with every speed and feed of the lathe. */

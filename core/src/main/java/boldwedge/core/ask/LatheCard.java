@@ -51,6 +51,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         entries.put("slotHead", "T-slot: width under the lips");
         entries.put("chuck", "Diameter of the chuck");
         entries.put("slideNearest", "Slide's front edge comes to the axis within");
+        entries.put("tailHandle", "One turn of the tailstock's (quill's) handle");
         return entries;
     }
 
@@ -100,6 +101,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                     length("slotHead", 5, 120),
                     length("chuck", 15, 2000),
                     length("slideNearest", 0, 1000));
+            OptionalDouble handle = length("tailHandle", 0.5, 200);
             if (slide.headMm().orElse(1e9) <= slide.throatMm().orElse(0)) {
                 errors.put("slotHead", "Under its lips a T-slot is wider than its throat.");
             }
@@ -122,7 +124,8 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                             tilt,
                             tailstock,
                             shims,
-                            slide)),
+                            slide,
+                            handle)),
                     errors);
         }
 

@@ -22,6 +22,7 @@ import java.util.OptionalDouble;
  * @param tailstockStiffness stiffness at the tailstock centre, N/mm, if measured
  * @param shimsMm the shims that lie beside it, mm
  * @param slide the slide under the tool post
+ * @param tailHandleMm feed of one turn of the tailstock's handle, or of the quill's, mm, if it is on the card
  */
 public record Lathe(
         String name,
@@ -38,9 +39,11 @@ public record Lathe(
         OptionalDouble chuckTilt,
         OptionalDouble tailstockStiffness,
         List<Double> shimsMm,
-        Slide slide) {
+        Slide slide,
+        OptionalDouble tailHandleMm) {
 
     private static final double ASSUMED_PER_SWING = 60;
+    private static final double USUAL_TAIL_HANDLE_MM = 4;
     /** Of the chuck of a lathe of 300 mm swing, N·mm/rad: ours, from what short stout test pieces taper in practice. */
     private static final double ASSUMED_TILT = 1e8;
 
@@ -49,8 +52,49 @@ public record Lathe(
     /** How far the true stiffness against turning may lie from the assumed one, as a factor: wide, until a trial teaches it. */
     public static final Span TILT_SPREAD = new Span(0.3, 1, 5);
 
+    /** One whose tailstock's handle is not on the card. */
+    public Lathe(
+            String name,
+            boolean mill,
+            double swingMm,
+            double centreHeightMm,
+            SpindleSpeeds speeds,
+            List<Double> feedsMm,
+            double motorWatt,
+            double efficiency,
+            double largestShankMm,
+            OptionalDouble postStiffness,
+            OptionalDouble chuckStiffness,
+            OptionalDouble chuckTilt,
+            OptionalDouble tailstockStiffness,
+            List<Double> shimsMm,
+            Slide slide) {
+        this(
+                name,
+                mill,
+                swingMm,
+                centreHeightMm,
+                speeds,
+                feedsMm,
+                motorWatt,
+                efficiency,
+                largestShankMm,
+                postStiffness,
+                chuckStiffness,
+                chuckTilt,
+                tailstockStiffness,
+                shimsMm,
+                slide,
+                OptionalDouble.empty());
+    }
+
     public Lathe {
         feedsMm = feedsMm.stream().sorted().toList();
+    }
+
+    /** Feed of one turn of the tailstock's handle, mm: from the card, or the usual pitch of such a screw, 4 mm. */
+    public double tailHandleOrUsual() {
+        return tailHandleMm.orElse(USUAL_TAIL_HANDLE_MM);
     }
 
     /** Height of the axis above the slide, mm. */

@@ -46,6 +46,15 @@ public record RotaryRules(
     private static final double FAR_UNDER = -0.5;
     private static final double IN_HAND = 0.25;
 
+    /** Feed of one turn of the handle, with where it came from. */
+    public static Amount handle(Lathe lathe, double handleMm) {
+        Amount handle = mm(handleMm);
+        if (lathe.tailHandleMm().isPresent() && lathe.tailHandleMm().getAsDouble() == handleMm) {
+            return handle.fromCard();
+        }
+        return handleMm == lathe.tailHandleOrUsual() ? handle.assumed() : handle.typed();
+    }
+
     /** The speed against its range, and whether the machine has it. */
     public Finding speedFinding() {
         double v = SpeedChoice.surfaceSpeed(rpm, diameterMm);

@@ -250,8 +250,7 @@ final class BarRoute {
         List<MakeStep> steps = new ArrayList<>(List.of(whetherHardened()));
         if (job.barMaterial().hard()) {
             ToolSteel steel = StockCatalogue.shipped().steel(COMMON_STEEL).orElseThrow();
-            HeatTreatment treatment =
-                    HeatTreatment.usual(steel, making.drawnBarMm(), OptionalDouble.of(TOUGHENED_HRC));
+            HeatTreatment treatment = HeatTreatment.usual(steel, making.drawnBarMm(), OptionalDouble.of(TOUGHENED_HRC));
             steps.addAll(new HeatSteps(treatment, making.drawnLengthMm(), say, drawing).steps());
         }
         return steps;

@@ -57,8 +57,7 @@ public enum BoreSeatField implements Entry {
             new Limits(Quantity.SPINDLE_SPEED, 1, 2000),
             "90 rpm",
             "90 rpm")),
-    HANDLE(Asked.of(
-            "tailHandle", "One turn of the tailstock’s handle", Station.REACH, Entry.length(0.5, 200), "4 mm", "0.2")),
+    HANDLE(Asked.of("tailHandle", "One turn of the tailstock’s handle", Station.REACH, Entry.length(0.5, 200))),
     FEED(Asked.of("seatFeed", "Feed", Station.REACH, new Limits(Quantity.FEED, 0.005, 2))),
     SPEED(Asked.of("seatSpeed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000)));
 

@@ -92,7 +92,7 @@ public final class BoreSeatReader extends FieldReader {
                 .rakeRad(value(RAKE))
                 .cornerMm(value(CORNER))
                 .workRpm(value(WORK_SPEED))
-                .handleMm(value(HANDLE))
+                .handleMm(typed(HANDLE).orElse(request.lathe().orElseThrow().tailHandleOrUsual()))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
                 .build());

@@ -43,6 +43,7 @@ public final class BoreSeatAnswer {
         chosen.length(PILOT, cut.pilotMm());
         chosen.length(PILOT_LENGTH, cut.pilotLengthMm());
         chosen.value(LIPS, Quantity.RATIO, cut.lips());
+        chosen.length(HANDLE, cut.job().handleMm());
         chosen.value(FEED, Quantity.FEED, cut.feedMm());
         chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
     }

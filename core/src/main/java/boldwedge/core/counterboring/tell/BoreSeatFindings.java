@@ -297,7 +297,7 @@ final class BoreSeatFindings {
                 .margin(heavy || light ? -0.2 : 0.5)
                 .step(Working.of("Turns of the handle", "t / s", number(turns))
                         .with("t", "depth", mm(cut.depthMm()))
-                        .with("s", "one turn", mm(job.handleMm()).typed())
+                        .with("s", "one turn", RotaryRules.handle(job.lathe(), job.handleMm()))
                         .told(say))
                 .note(
                         "Against chatter: slower, more feed, less rake, fewer teeth, in that order. Table locked, depth stop set, oil.")

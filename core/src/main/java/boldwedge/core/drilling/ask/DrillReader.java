@@ -90,7 +90,7 @@ public final class DrillReader extends FieldReader {
                 .ground(ground.orElseThrow())
                 .start(start.orElseThrow())
                 .pilotMm(value(PILOT))
-                .handleMm(value(HANDLE))
+                .handleMm(typed(HANDLE).orElse(request.lathe().orElseThrow().tailHandleOrUsual()))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
                 .taught(request.taught().of(Taught.Of.DRILLED))

@@ -410,7 +410,7 @@ final class DrillFindings {
                                         : ""))
                 .margin(margin)
                 .step(Working.of("Time of a turn", "s / (f · n)", minutes(turn))
-                        .with("s", "one turn of the handle", mm(job.handleMm()).typed())
+                        .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
                         .with("f", mmPerRev(cut.feedMm()))
                         .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
                         .told(say))

@@ -67,8 +67,7 @@ public enum ReamField implements Entry {
             Station.REACH,
             "rigid",
             List.of(new Choice("rigid", "rigidly"), new Choice("floating", "in a floating holder")))),
-    HANDLE(Asked.of(
-            "tailHandle", "One turn of the tailstock’s handle", Station.REACH, Entry.length(0.5, 200), "4 mm", "0.2")),
+    HANDLE(Asked.of("tailHandle", "One turn of the tailstock’s handle", Station.REACH, Entry.length(0.5, 200))),
     FEED(Asked.of("reamFeed", "Feed", Station.REACH, new Limits(Quantity.FEED, 0.005, 4))),
     SPEED(Asked.of("reamSpeed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000))),
     MADE(Asked.of("madeReamer", "Reamer as made", Station.MAKE, Entry.length(0.9, 81)));

@@ -97,7 +97,7 @@ public final class ReamReader extends FieldReader {
                 .floating(choiceText(FLOATING).equals("floating"))
                 .wheelMm(value(WHEEL))
                 .cup(choiceText(CUP).equals("cup"))
-                .handleMm(value(HANDLE))
+                .handleMm(typed(HANDLE).orElse(request.lathe().orElseThrow().tailHandleOrUsual()))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
                 .taught(request.taught().of(Taught.Of.REAMED))

@@ -594,7 +594,7 @@ final class ReamFindings {
                                                 + ", in and out with the spindle turning forward.")
                 .margin(slow || fast ? -0.2 : 0.5)
                 .step(Working.of("Time of a turn", "s / (f · n)", boldwedge.core.measure.Amount.minutes(turn))
-                        .with("s", "one turn of the handle", mm(job.handleMm()).typed())
+                        .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
                         .with("f", mmPerRev(f))
                         .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
                         .told(say))
