@@ -13,6 +13,7 @@ export type CutRecord = Schemas['CutRecord'];
 export type ToolRecord = Schemas['ToolRecord'];
 export type LatheRecord = Schemas['LatheRecord'];
 export type TrialRecord = Schemas['TrialRecord'];
+export type PairedTrials = Schemas['PairedTrials'];
 export type GrindRecord = Schemas['GrindRecord'];
 export type TrialAnswer = Schemas['TrialAnswer'];
 export type Choices = Schemas['Choices'];

@@ -7,6 +7,7 @@ import {
   type LatheRecord,
   type ListedCut,
   type Me,
+  type PairedTrials,
   type Person,
   type ToolPage,
   type TrialRecord,
@@ -59,6 +60,14 @@ export const useTrials = (by: 'tool' | 'cut', id: string) =>
     queryKey: ['trials', by, id],
     queryFn: () => get<TrialRecord[]>(`/api/proof/trials?${by}=${id}`),
     enabled: id !== '' && id !== 'new',
+  });
+
+/** Trials of a cut in pairs, each an experiment: what was changed between them and what that did. */
+export const useExperiments = (cut: string) =>
+  useQuery({
+    queryKey: ['experiments', cut],
+    queryFn: () => get<PairedTrials[]>(`/api/proof/experiments?cut=${cut}`),
+    enabled: cut !== '' && cut !== 'new',
   });
 
 export const useGrinds = (tool: string) =>

@@ -612,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/proof/experiments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["experiments"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/proof/judge": {
         parameters: {
             query?: never;
@@ -766,6 +782,11 @@ export interface components {
             title: string;
             working: components["schemas"]["Step"][];
         };
+        Changed: {
+            from: string;
+            label: string;
+            to: string;
+        };
         Choice: {
             id: string;
             more: string;
@@ -825,6 +846,10 @@ export interface components {
             name: string;
             /** @enum {string} */
             series: "NUMBER" | "LETTER" | "FRACTION" | "METRIC";
+        };
+        Experiment: {
+            changed: components["schemas"]["Changed"][];
+            rows: components["schemas"]["Row"][];
         };
         FamilyDescription: {
             entries: components["schemas"]["AskedFor"][];
@@ -1058,6 +1083,17 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "MAKER" | "READER";
         };
+        PairedTrials: {
+            /** Format: uuid */
+            after: string;
+            /** Format: date */
+            afterDay: string;
+            /** Format: uuid */
+            before: string;
+            /** Format: date */
+            beforeDay: string;
+            experiment: components["schemas"]["Experiment"];
+        };
         Pairing: {
             address: string;
             code: string;
@@ -1165,6 +1201,13 @@ export interface components {
             role: "OWNER" | "MAKER" | "READER";
             /** Format: int32 */
             version: number;
+        };
+        Row: {
+            measuredAfter: string;
+            measuredBefore: string;
+            predictedAfter: string;
+            predictedBefore: string;
+            what: string;
         };
         Scene: {
             /** Format: double */
@@ -2490,6 +2533,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TypedCut"];
+                };
+            };
+        };
+    };
+    experiments: {
+        parameters: {
+            query: {
+                cut: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PairedTrials"][];
                 };
             };
         };

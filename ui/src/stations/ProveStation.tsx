@@ -2,11 +2,12 @@ import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
-import { useTrials } from '../api/records';
+import { useExperiments, useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { Working } from '../ledger/Working';
 import { Plate } from '../plate/Plate';
+import { Experiments } from './Experiments';
 import { Panels } from './Panels';
 import { PickTool } from './PickTool';
 
@@ -86,6 +87,7 @@ export function ProveStation() {
         </p>
         {judged?.worked && <Judgement judged={judged} />}
         <KeepTrial worked={judged?.worked ?? false} />
+        <Experiments />
         <PastTrials />
       </aside>
     </div>
@@ -164,6 +166,7 @@ function KeepTrial({ worked }: { worked: boolean }) {
   const edit = useEdit();
   const newTrial = useNewRecord();
   const trials = useTrials('cut', draft.id);
+  const experiments = useExperiments(draft.id);
   const [tool, setTool] = useState('');
   const note = draft.card.trialNote ?? '';
   const setNote = (text: string) => edit({ kind: 'card', id: 'trialNote', text });
@@ -185,6 +188,7 @@ function KeepTrial({ worked }: { worked: boolean }) {
       setSaid('Kept.');
       setNote('');
       void trials.refetch();
+      void experiments.refetch();
     } catch (error) {
       setSaid(sentenceOf(error));
     }

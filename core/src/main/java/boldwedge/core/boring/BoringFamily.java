@@ -38,6 +38,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.proof.Taught;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -265,6 +266,13 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
     @Override
     public Optional<Lessons.About> about(PlanRequest request) {
         return BoreProof.about(request);
+    }
+
+    @Override
+    public Map<Lessons.Subject, Taught.Lesson> lessons(TrialRequest kept) {
+        Map<Lessons.Subject, Taught.Lesson> lessons = new HashMap<>(ToolFamily.super.lessons(kept));
+        lessons.putAll(BoreProof.heard(kept));
+        return lessons;
     }
 
     @Override

@@ -85,6 +85,14 @@ public interface ToolFamily<C> {
         return Optional.empty();
     }
 
+    /** All that a kept trial teaches, by what it is about; by itself what {@link #lesson} does. */
+    default Map<Lessons.Subject, Taught.Lesson> lessons(TrialRequest kept) {
+        return about(kept.plan())
+                .flatMap(about ->
+                        lesson(kept).flatMap(Taught.Trial::lesson).map(lesson -> Map.of(about.teaches(), lesson)))
+                .orElse(Map.of());
+    }
+
     /** Whether its trials teach. */
     default boolean learns() {
         return false;

@@ -47,7 +47,15 @@ public final class Lessons {
         public static About ofBar(String lathe, String material, String bar, boolean measured) {
             Subject force = Subject.of(Of.FORCE, lathe, material);
             Subject spring = Subject.of(Of.SPRING, lathe, material, bar);
-            return measured ? of(lathe, force) : new About(lathe, spring, List.of(spring, force));
+            Subject quiet = quiet(lathe, material, bar);
+            return measured
+                    ? new About(lathe, force, List.of(force, quiet))
+                    : new About(lathe, spring, List.of(spring, force, quiet));
+        }
+
+        /** What is heard of a bar: of this lathe, material and bar alone. */
+        public static Subject quiet(String lathe, String material, String bar) {
+            return Subject.of(Of.QUIET, lathe, material, bar);
         }
 
         /** The names of whatever counts. */
@@ -58,9 +66,12 @@ public final class Lessons {
 
     /** Takes a trial in. */
     public void add(About about, Taught.Trial trial) {
-        trial.lesson()
-                .ifPresent(lesson ->
-                        sums.merge(about.teaches().key(), Sum.NONE.plus(lesson), (before, one) -> before.plus(lesson)));
+        trial.lesson().ifPresent(lesson -> add(about.teaches(), lesson));
+    }
+
+    /** Takes a lesson in. */
+    public void add(Subject subject, Taught.Lesson lesson) {
+        sums.merge(subject.key(), Sum.NONE.plus(lesson), (before, one) -> before.plus(lesson));
     }
 
     /** Takes lessons in that have been added up. */

@@ -3,6 +3,7 @@ package boldwedge.core.proof;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.hipparchus.special.Erf;
 
 /**
  * What trials on one lathe have taught: by what factor tool and work really spring, or the material really resists, more or
@@ -24,7 +25,9 @@ public record Taught(Of of, double factor, double spread, int trials) {
         /** How much larger than the drill a drilled hole comes out. */
         DRILLED,
         /** How much larger than the reamer a reamed hole comes out. */
-        REAMED;
+        REAMED,
+        /** From which depth a tool sings, over the depth that was likely: learnt by listening. */
+        QUIET;
 
         /** Its name where lessons are kept. */
         String key() {
@@ -71,10 +74,28 @@ public record Taught(Of of, double factor, double spread, int trials) {
     }
 
     /**
+     * What is heard in a cut: that it was quiet at a depth, or that it sang. Nobody knows how much deeper it would have stayed quiet; so of all that were heard
+     * the deepest quiet cut and the lightest one that sang count, and no more.
+     *
+     * @param depthMm depth of cut that was taken, mm
+     * @param likelyMm depth from which it was likely to sing, reckoned without teaching, mm
+     * @param sang whether it sang
+     */
+    public record Heard(double depthMm, double likelyMm, boolean sang) {
+        /** What it teaches; nothing where no depth was likely to make it sing, or the reckoning was off beyond belief. */
+        public Optional<Lesson> lesson() {
+            double ratio = Math.log(depthMm / likelyMm);
+            return Double.isInfinite(likelyMm) || depthMm <= 0 || Math.abs(ratio) > BELIEVED
+                    ? Optional.empty()
+                    : Optional.of(new Lesson(ratio, sang ? -1 : 1));
+        }
+    }
+
+    /**
      * What a trial teaches, in a form that can be kept and added up.
      *
-     * @param logarithm of measured over reckoned
-     * @param weight precision of that logarithm: one over its variance
+     * @param logarithm of measured over reckoned; of the depth heard over the likely one
+     * @param weight precision of that logarithm: one over its variance; of what was heard 1 when it was quiet, −1 when it sang
      */
     public record Lesson(double logarithm, double weight) {}
 
@@ -84,14 +105,22 @@ public record Taught(Of of, double factor, double spread, int trials) {
      * @param logarithms their logarithms, each times its weight
      * @param weight their weights
      * @param trials how many
+     * @param quietAt largest logarithm of those with a weight above 0; −∞ for none
+     * @param sangAt least logarithm of those with a weight below 0; ∞ for none
      */
-    public record Sum(double logarithms, double weight, int trials) {
+    public record Sum(double logarithms, double weight, int trials, double quietAt, double sangAt) {
         /** Of no lessons. */
-        public static final Sum NONE = new Sum(0, 0, 0);
+        public static final Sum NONE = new Sum(0, 0, 0, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY);
 
         /** With one lesson more. */
         public Sum plus(Lesson lesson) {
-            return new Sum(logarithms + lesson.weight() * lesson.logarithm(), weight + lesson.weight(), trials + 1);
+            boolean quiet = lesson.weight() > 0;
+            return new Sum(
+                    logarithms + lesson.weight() * lesson.logarithm(),
+                    weight + lesson.weight(),
+                    trials + 1,
+                    quiet ? Math.max(quietAt, lesson.logarithm()) : quietAt,
+                    quiet ? sangAt : Math.min(sangAt, lesson.logarithm()));
         }
     }
 
@@ -107,8 +136,42 @@ public record Taught(Of of, double factor, double spread, int trials) {
 
     /** What lessons teach that have been added up. */
     public static Taught by(Of of, Sum sum) {
+        if (of == Of.QUIET) {
+            return heard(sum);
+        }
         double precision = 1 / (UNTAUGHT_SPREAD * UNTAUGHT_SPREAD) + sum.weight();
         return new Taught(of, Math.exp(sum.logarithms() / precision), Math.sqrt(1 / precision), sum.trials());
+    }
+
+    /** How far apart what is heard in one cut and in the next may lie, as a spread of the logarithm. */
+    private static final double HEARING = 0.12;
+
+    private static final int PARTS = 400;
+
+    /**
+     * The prior, a normal about 0, times the chance to have stayed quiet at the one depth and to have sung at the other (both with what differs from cut to cut);
+     * mean and spread of that by sums over an even grid.
+     */
+    private static Taught heard(Sum sum) {
+        double mass = 0;
+        double first = 0;
+        double second = 0;
+        for (int i = 0; i <= PARTS; i++) {
+            double at = UNTAUGHT_SPREAD * (8.0 * i / PARTS - 4);
+            double prior = Math.exp(-at * at / (2 * UNTAUGHT_SPREAD * UNTAUGHT_SPREAD));
+            double likely = prior * below((at - sum.quietAt()) / HEARING) * below((sum.sangAt() - at) / HEARING);
+            mass += likely;
+            first += likely * at;
+            second += likely * at * at;
+        }
+        double mean = first / mass;
+        return new Taught(
+                Of.QUIET, Math.exp(mean), Math.sqrt(Math.max(second / mass - mean * mean, 1e-6)), sum.trials());
+    }
+
+    /** The share of a normal distribution that lies below so many spreads; never quite nothing, since ears err. */
+    private static double below(double spreads) {
+        return Double.isInfinite(spreads) ? 1 : 0.02 + 0.96 * 0.5 * Erf.erfc(-spreads / Math.sqrt(2));
     }
 
     /** The factor on the give; 1 when the lesson is about the force. */

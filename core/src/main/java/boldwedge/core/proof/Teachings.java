@@ -16,9 +16,12 @@ public record Teachings(List<Taught> all) {
         return taught.trials() == 0 ? NONE : new Teachings(List.of(taught));
     }
 
-    /** What counts most. */
-    public Taught first() {
-        return all.isEmpty() ? Taught.NOTHING : all.getFirst();
+    /** What was taught of sizes, the spring or the force: what counts most. */
+    public Taught ofSize() {
+        return all.stream()
+                .filter(taught -> taught.of() == Taught.Of.SPRING || taught.of() == Taught.Of.FORCE)
+                .findFirst()
+                .orElse(Taught.NOTHING);
     }
 
     /** What is known of one thing. */

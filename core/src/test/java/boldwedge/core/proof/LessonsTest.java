@@ -19,26 +19,26 @@ class LessonsTest {
     void aTrialOnAnUnmeasuredBarTeachesThatBarsSpringAlone() {
         Lessons lessons = new Lessons();
         lessons.add(about("10", false), STIFFER);
-        assertThat(lessons.taught(about("10", false)).first().of()).isEqualTo(Of.SPRING);
-        assertThat(lessons.taught(about("10", false)).first().trials()).isEqualTo(1);
-        assertThat(lessons.taught(about("12", false)).first()).isEqualTo(Taught.NOTHING);
+        assertThat(lessons.taught(about("10", false)).ofSize().of()).isEqualTo(Of.SPRING);
+        assertThat(lessons.taught(about("10", false)).ofSize().trials()).isEqualTo(1);
+        assertThat(lessons.taught(about("12", false)).ofSize()).isEqualTo(Taught.NOTHING);
         // Once its stiffness is measured, what was learnt of the spring no longer counts.
-        assertThat(lessons.taught(about("10", true)).first()).isEqualTo(Taught.NOTHING);
+        assertThat(lessons.taught(about("10", true)).ofSize()).isEqualTo(Taught.NOTHING);
     }
 
     @Test
     void aTrialOnAMeasuredBarTeachesTheForceForEveryBar() {
         Lessons lessons = new Lessons();
         lessons.add(about("10", true), STIFFER);
-        assertThat(lessons.taught(about("10", true)).first().of()).isEqualTo(Of.FORCE);
-        assertThat(lessons.taught(about("16", false)).first().of()).isEqualTo(Of.FORCE);
-        assertThat(lessons.taught(About.ofBar("lathe", "steel", "10", true)).first())
+        assertThat(lessons.taught(about("10", true)).ofSize().of()).isEqualTo(Of.FORCE);
+        assertThat(lessons.taught(about("16", false)).ofSize().of()).isEqualTo(Of.FORCE);
+        assertThat(lessons.taught(About.ofBar("lathe", "steel", "10", true)).ofSize())
                 .isEqualTo(Taught.NOTHING);
-        assertThat(lessons.taught(About.ofBar("other", "bronze", "10", true)).first())
+        assertThat(lessons.taught(About.ofBar("other", "bronze", "10", true)).ofSize())
                 .isEqualTo(Taught.NOTHING);
         // A bar's own trial says more of it than the force does.
         lessons.add(about("16", false), STIFFER);
-        assertThat(lessons.taught(about("16", false)).first().of()).isEqualTo(Of.SPRING);
+        assertThat(lessons.taught(about("16", false)).ofSize().of()).isEqualTo(Of.SPRING);
     }
 
     @Test
@@ -52,6 +52,6 @@ class LessonsTest {
         assertThat(lessons.taught(question).of(Of.REAMED)).isEqualTo(Taught.NOTHING);
         lessons.add(question, STIFFER);
         assertThat(lessons.taught(question).of(Of.REAMED).factor()).isGreaterThan(1);
-        assertThat(lessons.taught(question).first().of()).isEqualTo(Of.REAMED);
+        assertThat(lessons.taught(question).all().getFirst().of()).isEqualTo(Of.REAMED);
     }
 }

@@ -81,6 +81,12 @@ class ProofController {
         return new LifeAnswer(life.cuts(), life.broken(), life.sentence());
     }
 
+    /** Trials of a cut in pairs: what was changed between two that followed each other, what that should have done, and what it did; the last first. */
+    @GetMapping("/experiments")
+    List<PairedTrials> experiments(@RequestParam UUID cut) {
+        return proofs.experiments(cut);
+    }
+
     /** Trials of a tool or of a cut; the last ones of all when neither is given. */
     @GetMapping("/trials")
     List<TrialRecord> trials(

@@ -2,6 +2,7 @@ package boldwedge.server.proof;
 
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Experiment;
 import boldwedge.core.family.Prover;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.crib.CribService;
@@ -11,6 +12,7 @@ import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Checked;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -26,6 +28,8 @@ import org.springframework.transaction.annotation.Transactional;
 public class ProofService {
     /** More trials of one tool than anybody looks through. */
     private static final int MOST_OF_ONE = 10_000;
+    /** So many of the latest trials of a cut are set beside each other. */
+    private static final int MOST_PAIRED = 24;
 
     private final TrialMapper trials;
     private final PlanService plans;
@@ -60,6 +64,23 @@ public class ProofService {
     /** A tool's trials, the last first. */
     List<TrialRecord> ofTool(UUID toolId) {
         return trials.ofTool(toolId, MOST_OF_ONE);
+    }
+
+    /** Trials of a cut, each with the one before it: what was changed between them and what it did, the last first. */
+    List<PairedTrials> experiments(UUID cutId) {
+        List<TrialRecord> latest = trials.ofCut(cutId, MOST_PAIRED);
+        List<PairedTrials> pairs = new ArrayList<>();
+        for (int i = 0; i + 1 < latest.size(); i++) {
+            TrialRecord after = latest.get(i);
+            TrialRecord before = latest.get(i + 1);
+            Experiment.of(request(before), request(after))
+                    .ifPresent(found -> pairs.add(new PairedTrials(before.id(), before.onDay(), after.id(), after.onDay(), found)));
+        }
+        return pairs;
+    }
+
+    private TrialRequest request(TrialRecord trial) {
+        return new TrialRequest(plans.request(trial.fields(), trial.units()), trial.readings());
     }
 
     List<TrialRecord> ofCut(UUID cutId) {

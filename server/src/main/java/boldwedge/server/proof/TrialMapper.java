@@ -44,8 +44,8 @@ interface TrialMapper {
                     + " #{t.fields,typeHandler=" + TextMapHandler.NAME + "}, #{t.readings,typeHandler="
                     + TextMapHandler.NAME
                     + "}, #{t.verdict}, #{t.note}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy},"
-                    // Only bored trials teach so far; the others have nothing to be worked out.
-                    + " case when #{t.fields.operation}::text = 'bore' then -1 else 0 end)</foreach>"
+                    // Not learnt from yet.
+                    + " -1)</foreach>"
                     + " on conflict (id) do nothing</script>")
     int add(List<TrialRecord> trials);
 }

@@ -89,7 +89,12 @@ class TrialTeacher implements Teacher {
             Lessons known = new Lessons();
             lessons.added(about.keys(), card(about.lathe()))
                     .forEach(added -> known.put(
-                            added.subject(), new Taught.Sum(added.logarithms(), added.weight(), added.trials())));
+                            added.subject(), new Taught.Sum(
+                                    added.logarithms(),
+                                    added.weight(),
+                                    added.trials(),
+                                    added.quietAt() == null ? Double.NEGATIVE_INFINITY : added.quietAt(),
+                                    added.sangAt() == null ? Double.POSITIVE_INFINITY : added.sangAt())));
             Teachings taught = known.taught(about);
             remembered.put(about, new Remembered(now.generation(), taught));
             return taught;
@@ -118,35 +123,25 @@ class TrialTeacher implements Teacher {
             return;
         }
         Optional<Lathe> lathe = shop.known(lathe(trials.getFirst())).map(ShopService.Known::lathe);
+        lessons.drop(trials);
         for (TrialRecord trial : trials) {
-            lesson(trial, lathe)
-                    .ifPresentOrElse(
-                            learnt -> lessons.keep(
-                                    trial.id(),
-                                    learnt.subject(),
-                                    card,
-                                    learnt.lesson().logarithm(),
-                                    learnt.lesson().weight()),
-                            () -> lessons.drop(trial.id()));
+            lessonsOf(trial, lathe)
+                    .forEach((subject, lesson) ->
+                            lessons.keep(trial.id(), subject.key(), card, lesson.logarithm(), lesson.weight()));
         }
         lessons.learnt(trials, card);
     }
 
-    /** What a trial taught, and of what. */
-    private record Learnt(String subject, Taught.Lesson lesson) {}
-
-    private static Optional<Learnt> lesson(TrialRecord trial, Optional<Lathe> lathe) {
+    /** What a trial taught, by what it is about. */
+    private static Map<Lessons.Subject, Taught.Lesson> lessonsOf(TrialRecord trial, Optional<Lathe> lathe) {
         PlanRequest plan = new PlanRequest(trial.fields(), trial.units(), lathe);
         ToolFamily<?> family = Families.of(plan);
         try {
-            return family.about(plan)
-                    .flatMap(about -> family.lesson(new TrialRequest(plan, trial.readings()))
-                            .flatMap(Taught.Trial::lesson)
-                            .map(lesson -> new Learnt(about.teaches().key(), lesson)));
+            return family.lessons(new TrialRequest(plan, trial.readings()));
         } catch (RuntimeException odd) {
             // A file may hold a trial that no page would have let through; it teaches nothing, and others still do.
             LOG.warn("Trial {} teaches nothing: {}", trial.id(), odd.getClass().getSimpleName());
-            return Optional.empty();
+            return Map.of();
         }
     }
 

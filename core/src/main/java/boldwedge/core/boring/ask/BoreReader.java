@@ -17,6 +17,7 @@ import boldwedge.core.measure.Tolerance;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Taught;
+import boldwedge.core.proof.Teachings;
 import boldwedge.core.stock.BarMaterial;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.Insert;
@@ -120,7 +121,8 @@ public final class BoreReader extends FieldReader {
                 ? typed(BoreField.MADE_NECK)
                         .orElse(typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar))
                 : barMm;
-        Taught taught = teaching.equals("used") ? request.taught().first() : Taught.NOTHING;
+        Teachings teachings = teaching.equals("used") ? request.taught() : Teachings.NONE;
+        Taught taught = teachings.ofSize();
         BoreJob job = BoreJobBuilder.builder()
                 .work(work.orElseThrow().withForce(taught.force()))
                 .startMm(start)
@@ -165,6 +167,7 @@ public final class BoreReader extends FieldReader {
                 .headMm(value(BoreField.HEAD))
                 .holderSideMm(typed(BoreField.HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))))
                 .taught(taught)
+                .heard(teachings.of(Taught.Of.QUIET))
                 .making(new Making(
                         drawnBar,
                         neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar) : drawnBar,

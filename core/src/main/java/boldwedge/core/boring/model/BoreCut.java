@@ -69,6 +69,9 @@ public record BoreCut(
     private static final BarMaterial STEEL =
             StockCatalogue.shipped().barMaterial("steel").orElseThrow();
     private static final double GOOD_SHARE = 0.5;
+    /** So many spreads to either side of what was heard are called sure. */
+    private static final double SURE_SPREADS = 2;
+
     private static final double GRAM_PER_MM3_HSS = 8.2e-3;
 
     /**
@@ -93,7 +96,23 @@ public record BoreCut(
      * @param likelyMm with the usual damping
      * @param singsMm sings for sure from this: with the most
      */
-    public record Quiet(double surelyMm, double likelyMm, double singsMm) {}
+    public record Quiet(double surelyMm, double likelyMm, double singsMm) {
+        /** The band moved to what was heard, its two sides drawn in as far as that left less doubt: at the most two spreads to either side. */
+        Quiet heard(Taught heard) {
+            if (heard.trials() == 0) {
+                return this;
+            }
+            double left = heard.spread() / Taught.UNTAUGHT_SPREAD;
+            double likely = likelyMm * heard.factor();
+            double doubt = Math.exp(SURE_SPREADS * heard.spread());
+            return new Quiet(
+                    likely * Math.max(Math.pow(surelyMm / likelyMm, left), 1 / doubt),
+                    likely,
+                    Double.isInfinite(singsMm) && heard.spread() > 0.9 * Taught.UNTAUGHT_SPREAD
+                            ? singsMm
+                            : likely * Math.min(Math.pow(singsMm / likelyMm, left), doubt));
+        }
+    }
 
     /**
      * Passes to size.
@@ -310,9 +329,10 @@ public record BoreCut(
                 : job.barMaterial().damping();
         double mmPerSecond = SpeedChoice.surfaceSpeed(rpm, job.finishedMm()) * 1000 / 60;
         return new Quiet(
-                singsFrom(mode, own.low(), growth, flank.low() / mmPerSecond, rpm),
-                singsFrom(mode, own.chosen(), growth, flank.chosen() / mmPerSecond, rpm),
-                singsFrom(mode, own.high(), growth, flank.high() / mmPerSecond, rpm));
+                        singsFrom(mode, own.low(), growth, flank.low() / mmPerSecond, rpm),
+                        singsFrom(mode, own.chosen(), growth, flank.chosen() / mmPerSecond, rpm),
+                        singsFrom(mode, own.high(), growth, flank.high() / mmPerSecond, rpm))
+                .heard(job.heard());
     }
 
     private static double singsFrom(
@@ -453,7 +473,8 @@ public record BoreCut(
         return of(
                 job.with(other -> other.work(
                                 job.work().withForce(1 / job.taught().force()))
-                        .taught(Taught.NOTHING)),
+                        .taught(Taught.NOTHING)
+                        .heard(Taught.NOTHING)),
                 signature);
     }
 

@@ -42,6 +42,7 @@ import java.util.OptionalDouble;
  * @param headMm length of a steel head brazed to a bar of another material; 0 for none
  * @param holderSideMm side of the holder's face, square about the bar
  * @param taught what trials have taught of the spring; nothing when they are left out
+ * @param heard what was heard of the bar in trials: from which depth it sings over the likely one
  */
 @RecordBuilder
 public record BoreJob(
@@ -83,6 +84,7 @@ public record BoreJob(
         double headMm,
         double holderSideMm,
         Taught taught,
+        Taught heard,
         Making making)
         implements BoreJobBuilder.With {
     /** Diameters of bar that a clamp should hold. */

@@ -94,8 +94,35 @@ public final class BoreProof {
                 .map(job -> Lessons.About.ofBar(
                         request.text(BoreField.LATHE),
                         job.work().id(),
-                        Math.round(job.barMm() * 1000) + "|" + job.barMaterial().id(),
+                        bar(job),
                         job.measuredNPerMm().isPresent()));
+    }
+
+    /** What was heard in a kept trial teaches from which depth this bar sings here; nothing where nobody listened or no depth makes it sing. */
+    public static Map<Lessons.Subject, Taught.Lesson> heard(TrialRequest kept) {
+        PlanRequest plan = kept.plan();
+        String sound = kept.readings().getOrDefault("sound", "");
+        if (sound.isBlank()) {
+            return Map.of();
+        }
+        TrialRequest untaught =
+                new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), kept.readings());
+        BoreProof proof = new BoreProof(untaught);
+        boolean sang = proof.reader.choice("sound", "Sound", Measured.Sound.values()) == Measured.Sound.CHATTER;
+        return proof.run()
+                .flatMap(cut -> new Taught.Heard(cut.job().depthMm(), cut.limitHereMm(), sang)
+                        .lesson()
+                        .map(lesson -> Map.of(
+                                Lessons.About.quiet(
+                                        plan.text(BoreField.LATHE),
+                                        cut.job().work().id(),
+                                        bar(cut.job())),
+                                lesson)))
+                .orElse(Map.of());
+    }
+
+    private static String bar(BoreJob job) {
+        return Math.round(job.barMm() * 1000) + "|" + job.barMaterial().id();
     }
 
     /** The job as it was really run. */
@@ -191,6 +218,20 @@ public final class BoreProof {
                     say.length(job.finishedMm() - untaught) + " in the middle",
                     say.length((mouth + bottom) / 2),
                     true));
+        }
+        double depth = job.depthMm();
+        if (!reader.text("sound").isEmpty() && !Double.isInfinite(cut.quiet().likelyMm())) {
+            boolean sang = reader.text("sound").equals("chatter");
+            rows.add(new TrialAnswer.Compared(
+                    "Sings from",
+                    say.length(cut.quiet().surelyMm()) + " to "
+                            + (Double.isInfinite(cut.quiet().singsMm())
+                                    ? "no depth"
+                                    : say.length(cut.quiet().singsMm())),
+                    (sang ? "sang at " : "quiet at ") + say.length(depth),
+                    sang
+                            ? depth >= cut.quiet().surelyMm()
+                            : depth <= cut.quiet().singsMm()));
         }
         if (finish.isPresent()) {
             double likely = cut.cutting().finish().raMm() * Finish.MEASURED_OVER_THEORY[1];

@@ -56,6 +56,18 @@ final class ChatterFindings {
         return List.of(chatter(), rule());
     }
 
+    /** What was heard of this bar in trials, and what was said before. */
+    private void heard(Finding.Builder finding) {
+        if (job.heard().trials() > 0) {
+            BoreCut.Quiet before = cut.untaught().quiet();
+            finding.note("Heard in " + job.heard().trials() + (job.heard().trials() == 1 ? " trial" : " trials")
+                    + " of this bar: it sings at " + say.number(job.heard().factor(), 2)
+                    + " times the depth that was likely. Before them it was quiet for sure down to "
+                    + depthOrNone(before.surelyMm())
+                    + ", and sang for sure from " + depthOrNone(before.singsMm()) + ".");
+        }
+    }
+
     private Finding chatter() {
         if (cut.signature().noseRadiusMm() < SHARP_MM) {
             return sharp();
@@ -100,10 +112,10 @@ final class ChatterFindings {
                 : (verdict == Verdict.WRONG ? quiet.singsMm() : quiet.surelyMm()) / depth - 1;
         Span damping = job.barMaterial().damping();
         double ratio = CuttingForce.pushRatio(job.work(), cut.cutting().normalRake());
-        Finding.Builder finding = Finding.at(Station.REACH, "chatter")
-                .says(verdict, words)
-                .margin(margin / 2)
-                .step(Working.of(
+        Finding.Builder finding =
+                Finding.at(Station.REACH, "chatter").says(verdict, words).margin(margin / 2);
+        heard(finding);
+        finding.step(Working.of(
                                 "First mode, by elements, holder and bit with it",
                                 "k = (2 · π · f)² · m",
                                 newtonsPerMm(mode.stiffnessNPerMm()))

@@ -162,7 +162,7 @@ public final class TurningReader extends FieldReader {
                 flat.orElseThrow() ? Double.POSITIVE_INFINITY : value(TurningField.WHEEL) / 2,
                 order.orElseThrow(),
                 value(TurningField.DAMAGE),
-                request.taught().first()));
+                request.taught().ofSize()));
     }
 
     private double usualLast(double toleranceMm) {

@@ -4,10 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
+import boldwedge.core.family.ToolFamily;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.proof.Lessons;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.testing.Shop;
 import java.util.HashMap;
 import java.util.Map;
@@ -18,7 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** The band between quiet and singing, held to what every shop knows of bars in steel at the speeds of high-speed steel. */
 class SingingBarsTest {
-    private static PlanAnswer bored(String bar, double diameter, double ratio, double depth, String... more) {
+    private static Map<String, String> fields(String bar, double diameter, double ratio, double depth, String... more) {
         Map<String, String> fields = new HashMap<>(Map.of(
                 "operation",
                 "bore",
@@ -47,9 +52,18 @@ class SingingBarsTest {
         for (int i = 0; i < more.length; i += 2) {
             fields.put(more[i], more[i + 1]);
         }
-        PlanAnswer answer = Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe())));
+        return fields;
+    }
+
+    private static PlanAnswer plan(PlanRequest request) {
+        PlanAnswer answer = Planner.plan(request);
         assertThat(answer.worked()).isTrue();
         return answer;
+    }
+
+    private static PlanAnswer bored(String bar, double diameter, double ratio, double depth, String... more) {
+        return plan(new PlanRequest(
+                fields(bar, diameter, ratio, depth, more), UnitSystem.METRIC, Optional.of(Shop.lathe())));
     }
 
     private static Finding chatter(PlanAnswer answer) {
@@ -128,5 +142,59 @@ class SingingBarsTest {
                 .toList();
         assertThat(fields).isNotEmpty().isSorted().doesNotContain(-1);
         assertThat(fields.getFirst()).isZero();
+    }
+
+    private static double figure(PlanAnswer answer, String id) {
+        return answer.figures().stream()
+                .filter(figure -> figure.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .value()
+                .orElseThrow();
+    }
+
+    /** Two cuts with an ear to them, one quiet and one that sang: the band is drawn in between them, and the untaught one stays visible. */
+    @Test
+    void twoTrialsNarrowTheBand() {
+        Map<String, String> job = fields("steel", 16, 8, 0.1);
+        PlanRequest asked = new PlanRequest(job, UnitSystem.METRIC, Optional.of(Shop.lathe()));
+        PlanAnswer before = plan(asked);
+        double quiet = figure(before, "quietDepth");
+        double sings = figure(before, "singsDepth");
+        double likely = Math.sqrt(quiet * sings);
+        ToolFamily<?> boring = Families.of(asked);
+        Lessons lessons = new Lessons();
+        listen(lessons, boring, job, 0.9 * likely, "quiet");
+        listen(lessons, boring, job, 1.3 * likely, "chatter");
+        PlanRequest taught = new PlanRequest(
+                job,
+                asked.units(),
+                asked.lathe(),
+                lessons.taught(boring.about(asked).orElseThrow()));
+        PlanAnswer after = plan(taught);
+        assertThat(figure(after, "quietDepth")).isGreaterThan(quiet);
+        assertThat(figure(after, "singsDepth")).isLessThan(sings);
+        assertThat(Math.log(figure(after, "singsDepth") / figure(after, "quietDepth")))
+                .isLessThan(0.6 * Math.log(sings / quiet));
+        assertThat(chatter(after).notes().toString())
+                .contains("Heard in 2 trials of this bar")
+                .contains("Before them");
+        // Another bar has not been heard, and trials left out say nothing.
+        PlanRequest thinner = new PlanRequest(fields("steel", 12, 8, 0.1), UnitSystem.METRIC, asked.lathe());
+        assertThat(lessons.taught(boring.about(thinner).orElseThrow()).of(Taught.Of.QUIET))
+                .isEqualTo(Taught.NOTHING);
+        Map<String, String> leftOut = new HashMap<>(job);
+        leftOut.put("useTaught", "left-out");
+        assertThat(figure(
+                        plan(new PlanRequest(leftOut, taught.units(), taught.lathe(), taught.taught())), "quietDepth"))
+                .isEqualTo(quiet);
+    }
+
+    private static void listen(
+            Lessons lessons, ToolFamily<?> boring, Map<String, String> job, double depth, String sound) {
+        Map<String, String> run = new HashMap<>(job);
+        run.put("boreDepthOfCut", depth + " mm");
+        PlanRequest plan = new PlanRequest(run, UnitSystem.METRIC, Optional.of(Shop.lathe()));
+        boring.lessons(new TrialRequest(plan, Map.of("sound", sound))).forEach(lessons::add);
     }
 }
