@@ -10,7 +10,9 @@ import org.junit.jupiter.api.Test;
 
 /** A trial before and one after a change, told as one experiment. */
 class ExperimentTest {
-    private static final String[] PIN = {"diameter", "14 mm", "finished", "13.4 mm", "length", "80 mm", "stickOut", "92 mm"};
+    private static final String[] PIN = {
+        "diameter", "14 mm", "finished", "13.4 mm", "length", "80 mm", "stickOut", "92 mm"
+    };
 
     private static TrialRequest trial(String near, String far, String... more) {
         String[] fields = java.util.Arrays.copyOf(PIN, PIN.length + more.length);
@@ -42,12 +44,22 @@ class ExperimentTest {
     void nothingOrTooMuchChangedIsNoExperiment() {
         assertThat(Experiment.of(chuck, chuck)).isEmpty();
         TrialRequest much = trial(
-                "13.4 mm", "13.4 mm", "hold", "chuck-and-centre", "depth", "0.1 mm", "feed", "0.05 mm/rev", "noseRadius", "0.2 mm");
+                "13.4 mm",
+                "13.4 mm",
+                "hold",
+                "chuck-and-centre",
+                "depth",
+                "0.1 mm",
+                "feed",
+                "0.05 mm/rev",
+                "noseRadius",
+                "0.2 mm");
         assertThat(Experiment.of(chuck, much)).isEmpty();
         // A drilled hole is no trial of a turned pin, and one that cannot be judged is none at all.
         assertThat(Experiment.of(chuck, new TrialRequest(Shop.request("operation", "drill"), Map.of("far", "9.1 mm"))))
                 .isEmpty();
-        assertThat(Experiment.of(chuck, new TrialRequest(centre.plan(), Map.of()))).isEqualTo(Optional.empty());
+        assertThat(Experiment.of(chuck, new TrialRequest(centre.plan(), Map.of())))
+                .isEqualTo(Optional.empty());
     }
 
     /** What was taught meanwhile is left out: neither trial is told of itself. */
@@ -56,7 +68,8 @@ class ExperimentTest {
         var taught = new boldwedge.core.proof.Taught(boldwedge.core.proof.Taught.Of.SPRING, 3, 0.1, 5);
         var plan = chuck.plan();
         TrialRequest knowing = new TrialRequest(
-                new boldwedge.core.ask.PlanRequest(plan.fields(), plan.units(), plan.lathe(), taught), chuck.readings());
+                new boldwedge.core.ask.PlanRequest(plan.fields(), plan.units(), plan.lathe(), taught),
+                chuck.readings());
         assertThat(Experiment.of(knowing, centre)).isEqualTo(Experiment.of(chuck, centre));
     }
 }
