@@ -42,7 +42,7 @@ class HolesTest extends PageTest {
         page.locator("[data-reading='far']").fill("7.153 mm");
         assertThat(page.locator(".verdict")).containsText("bell-mouthed by 0.015 mm");
         assertThat(page.locator(".causes > li").first()).containsText("tailstock");
-        assertThat(page.locator(".causes > li").first()).containsText("0.007");
+        assertThat(page.locator(".causes > li").first()).containsText("0.008");
         button("Floating holder").click();
         station("Reach");
         unfold();
@@ -93,7 +93,7 @@ class HolesTest extends PageTest {
         assertThat(page.locator("figure[data-scene='heat-timeline']")).isVisible();
         station("Reach");
         assertThat(page.locator(".keys")).containsText("The bath warms by");
-        browser.field("bathVolume").fill("1 l");
+        browser.field("bathVolume").fill("0.4 l");
         unfold();
         assertThat(page.locator("[data-finding='bath']")).containsText("can take fire");
         browser.field("bathVolume").fill("15 l");

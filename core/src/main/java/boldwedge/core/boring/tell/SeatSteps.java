@@ -19,6 +19,9 @@ import boldwedge.core.boring.model.Making;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
+import boldwedge.core.hole.CutsOver;
+import boldwedge.core.hole.DrilledSizes;
+import boldwedge.core.hole.Pecks;
 import boldwedge.core.hole.TwistDrill;
 import boldwedge.core.measure.Drill;
 import boldwedge.core.measure.DrillTable;
@@ -28,6 +31,7 @@ import boldwedge.core.rigidity.Bar;
 import boldwedge.core.rigidity.BarSection;
 import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.ScrewSize;
+import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import java.util.ArrayList;
@@ -92,6 +96,12 @@ final class SeatSteps {
         }
         lines.add("Centre drill, then drill " + say.length(w - REAM_MM) + " right through; ream " + say.length(w)
                 + ". For a square bit broach or file the corners after.");
+        double over = CutsOver.of(DrilledSizes.over(w - REAM_MM)).chanceOver(REAM_MM);
+        if (over > 0.02) {
+            lines.add(
+                    "In " + Math.round(100 * over)
+                            + " of a hundred such holes the drill leaves the reamer nothing: try it in scrap, or take the next drill below.");
+        }
         if (job.necked()) {
             lines.add("Before the nose is necked: after it the nose would bend " + say.length(necked)
                     + " under the drill instead of " + say.length(stout) + ".");
@@ -183,16 +193,21 @@ final class SeatSteps {
         double cross = BarEnd.crossing(job);
         double w = job.bit().widthMm();
         double depth = job.barLengthMm() - cross + w / 2 - making.rodMarginMm();
-        int pecks = 1 + (int) Math.max(0, Math.ceil((depth - 3 * d) / d));
+        List<Double> pecks = Pecks.depths(d, depth);
+        Span wander = TwistDrill.usual(d).wanderMm(depth);
         double wall = (Math.min(job.barMm(), job.necked() ? job.neckMm() : job.barMm()) - d) / 2;
         return step(
                 "rod-hole",
                 "Drill along the bar for the push rod",
                 List.of(
                         "In the lathe, from the far end: centre, then " + say.length(d) + " drill, " + say.length(depth)
-                                + " deep in " + pecks + " pecks: first " + say.length(Math.min(depth, 3 * d))
-                                + ", then "
-                                + say.length(d) + " each; clear the chips every time.",
+                                + " deep in " + pecks.size() + " pecks: first " + say.length(pecks.getFirst())
+                                + (pecks.size() > 1
+                                        ? ", then about " + say.length(d) + " each, less as it goes deeper"
+                                        : "")
+                                + "; clear the chips every time.",
+                        "At its end it may have run off by " + say.length(wander.low()) + " to "
+                                + say.length(wander.high()) + ": a wall is left for that.",
                         "It breaks into the cross-hole and stops " + say.length(making.rodMarginMm())
                                 + " short of its far wall: a stop on the tailstock, not the eye.",
                         "Wall left in the nose: " + say.length(wall) + "."),

@@ -247,14 +247,11 @@ public record DrillCut(
         return flutesMm() - drill.diameterMm() / 2;
     }
 
-    /**
-     * How far the hole may run off its axis at its end, mm: with the square of the depth, and with how the drill is ground and started. Ours, from what
-     * shops see: at five diameters a well started hole is within three thousandths of its diameter, three times less to three times more.
-     */
+    /** How far the hole may run off its axis at its end, mm: more where the drill was not ground alike, or the hole is started with the drill itself. */
     public Span wanderMm() {
         double worse = (job.ground() == Ground.MACHINE ? 1 : 2) * (job.start() == Start.BARE ? 3 : 1);
-        double usual = 0.003 * drill.diameterMm() * Math.pow(job.depthMm() / (5 * drill.diameterMm()), 2) * worse;
-        return new Span(usual / 3, usual, usual * 3);
+        Span straight = drill.wanderMm(job.depthMm());
+        return new Span(worse * straight.low(), worse * straight.chosen(), worse * straight.high());
     }
 
     /** What is left between the point and the next surface, mm: T − L − p; only where that is known. */

@@ -129,7 +129,7 @@ final class DrillScenes {
         DrillJob job = cut.job();
         double d = cut.drill().diameterMm();
         CutsOver over = cut.over();
-        double most = over.medianMm() * Math.exp(2 * over.sigma());
+        double most = over.medianMm() * Math.exp(2.6 * over.sigma());
         double wanted = job.purpose().screwed() ? cut.targetMm() : job.sizeMm();
         double least = Math.min(d, wanted);
         double end = Math.max(Math.max(d + most, wanted), measured.orElse(d));

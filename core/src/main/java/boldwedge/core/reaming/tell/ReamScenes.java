@@ -259,7 +259,7 @@ final class ReamScenes {
                 Anchor.END,
                 (job.madeMm().isPresent() ? "as made " : "make it ") + say.length(cut.reamerMm()));
         CutsOver over = cut.over();
-        double top = Math.min(high + pad - reamer, over.medianMm() * Math.exp(2.2 * over.sigma()));
+        double top = Math.min(high + pad - reamer, over.medianMm() * Math.exp(2.6 * over.sigma()));
         List<Point> curve = new ArrayList<>();
         double peak = density(over, over.medianMm() * Math.exp(-over.sigma() * over.sigma()));
         for (int i = 0; i <= 60; i++) {
