@@ -12,7 +12,16 @@ import tools.jackson.databind.JsonNode;
 /** Holes and heat over HTTP, and what several trials of one cut teach: the shop's drills, a bar that was listened to, a change with its effect. */
 class HolesOverHttpTest extends OverHttp {
     private static final Map<String, String> HOLE = Map.of(
-            "operation", "drill", "material", "brass-free", "drillSize", "8 mm", "drillDepth", "20 mm", "drillSet", "metric-halves");
+            "operation",
+            "drill",
+            "material",
+            "brass-free",
+            "drillSize",
+            "8 mm",
+            "drillDepth",
+            "20 mm",
+            "drillSet",
+            "metric-halves");
 
     private String cut(Map<String, Object> question, String name) {
         Map<String, Object> entry = new HashMap<>(question);
@@ -25,7 +34,8 @@ class HolesOverHttpTest extends OverHttp {
         trial.put("cutId", cut);
         trial.put("onDay", day);
         trial.put("readings", readings);
-        Answered kept = new Answered(shop.send("POST", "/api/proof/trials", trial).json());
+        Answered kept =
+                new Answered(shop.send("POST", "/api/proof/trials", trial).json());
         assertThat(kept.node().path("id").asString()).as(kept.node().toString()).isNotBlank();
     }
 
@@ -51,13 +61,16 @@ class HolesOverHttpTest extends OverHttp {
         assertThat(figure(after, "mostHole")).isLessThan(figure(before, "mostHole"));
         assertThat(finding(after, "hole-made").path("notes").toString()).contains("3 holes measured");
         // Another metal is another thing.
-        JsonNode steel = shop.send("POST", "/api/plan", question("Long Bed", HOLE, "material", "titanium")).json();
+        JsonNode steel = shop.send("POST", "/api/plan", question("Long Bed", HOLE, "material", "titanium"))
+                .json();
         assertThat(finding(steel, "hole-made").path("notes").toString()).doesNotContain("measured in the shop");
         // The reamer before which such a hole stands knows of them.
         JsonNode ream = shop.send(
                         "POST",
                         "/api/plan",
-                        question("Long Bed", Map.of("operation", "ream", "material", "brass-free", "drillSet", "metric-halves")))
+                        question(
+                                "Long Bed",
+                                Map.of("operation", "ream", "material", "brass-free", "drillSet", "metric-halves")))
                 .json();
         assertThat(finding(ream, "hole-before").path("notes").toString()).contains("3 of the shop's drilled holes");
     }
@@ -65,8 +78,26 @@ class HolesOverHttpTest extends OverHttp {
     @Test
     void aBarThatWasListenedToIsKnownBetterAndTheChangeIsAnExperiment() {
         Map<String, String> bar = Map.of(
-                "operation", "bore", "boreStart", "27 mm", "boreFinished", "27.4 mm", "boreDepth", "120 mm", "barDiameter", "15 mm", "barOverhang",
-                "123 mm", "barLength", "220 mm", "material", "steel-low-carbon", "boreFeed", "0.07 mm/rev", "boreNose", "0.4 mm");
+                "operation",
+                "bore",
+                "boreStart",
+                "27 mm",
+                "boreFinished",
+                "27.4 mm",
+                "boreDepth",
+                "120 mm",
+                "barDiameter",
+                "15 mm",
+                "barOverhang",
+                "123 mm",
+                "barLength",
+                "220 mm",
+                "material",
+                "steel-low-carbon",
+                "boreFeed",
+                "0.07 mm/rev",
+                "boreNose",
+                "0.4 mm");
         Map<String, Object> question = question("Long Bed", bar, "boreDepthOfCut", "0.1 mm");
         JsonNode before = shop.send("POST", "/api/plan", question).json();
         String cut = cut(question, "Listened to " + UUID.randomUUID());
@@ -102,7 +133,10 @@ class HolesOverHttpTest extends OverHttp {
                 .json();
         assertThat(load.path("worked").asBoolean()).isTrue();
         assertThat(load.path("steps").size()).isGreaterThan(4);
-        assertThat(shop.send("POST", "/api/plan/solid", question("Long Bed", Map.of("operation", "ream", "reamerHelix", "left")))
+        assertThat(shop.send(
+                                "POST",
+                                "/api/plan/solid",
+                                question("Long Bed", Map.of("operation", "ream", "reamerHelix", "left")))
                         .text())
                 .startsWith("solid head");
     }

@@ -72,7 +72,8 @@ class HolesTest extends PageTest {
         browser.field("stoneRated").fill("4000 rpm");
         Locator told = page.locator(".ledger .stale");
         assertThat(told).containsText("DO NOT RUN THIS STONE");
-        assertThat(page.locator(".ledger h2").filter(new Locator.FilterOptions().setHasText("Nothing stands in the way")))
+        assertThat(page.locator(".ledger h2")
+                        .filter(new Locator.FilterOptions().setHasText("Nothing stands in the way")))
                 .isHidden();
         browser.field("stoneRated").fill("6400 rpm");
         assertThat(told).isHidden();
@@ -107,7 +108,8 @@ class HolesTest extends PageTest {
 
     @Test
     void holesHaveNoSeriousAccessibilityFinding() {
-        for (String name : List.of("Shear-pin holes, drilled", "Shear-pin holes, reamed", "Flange screws", "Furnace load")) {
+        for (String name :
+                List.of("Shear-pin holes, drilled", "Shear-pin holes, reamed", "Flange screws", "Furnace load")) {
             String id = cut(name);
             for (String station : List.of("cut", "edge", "reach", "make", "prove")) {
                 browser.open("/cut/" + id + "/" + station);

@@ -138,6 +138,18 @@ public abstract class FieldReader {
         }
     }
 
+    /** Keeps a choice of those that the field itself lists. */
+    protected final void listed(Entry field, String what) {
+        chosenFrom(
+                field,
+                field.choices().stream()
+                        .filter(choice -> choice.id().equals(choiceText(field)))
+                        .map(Choice::words)
+                        .findFirst(),
+                what,
+                "Pick one from the list.");
+    }
+
     /** The value of a measured field that was read, in its base unit. */
     protected final double value(Entry field) {
         Double value = values.get(field);

@@ -46,8 +46,8 @@ public record TypedCut(
     private static final Pattern FIT = Pattern.compile("[A-Za-z]{1,2}\\d{1,2}");
     private static final Pattern NUMBER_WITH_FIT = Pattern.compile("([.,]?\\d[\\d.,/-]*)([A-Za-z]{1,2}\\d{1,2})");
     private static final Set<String> UNITS = Set.of(
-            "mm", "in", "inch", "inches", "\"", "thou", "tenths", "µm", "um", "µin", "uin", "mm/rev", "ipr", "cm", "°", "hrc", "rc", "°c", "°f",
-            "deg");
+            "mm", "in", "inch", "inches", "\"", "thou", "tenths", "µm", "um", "µin", "uin", "mm/rev", "ipr", "cm", "°",
+            "hrc", "rc", "°c", "°f", "deg");
     private static final Set<String> NOISE = Set.of(
             "in",
             "of",

@@ -38,6 +38,20 @@ public record CutsOver(double medianMm, double sigma) {
         return medianMm * Math.exp(sigma);
     }
 
+    /** How thick holes lie at this much over their tool, over where they lie thickest: 0 to 1, for drawing. */
+    public double density(double mm) {
+        if (mm <= 0) {
+            return 0;
+        }
+        double thickest = medianMm * Math.exp(-sigma * sigma);
+        return bell(mm) / bell(thickest);
+    }
+
+    private double bell(double mm) {
+        double z = Math.log(mm / medianMm) / sigma;
+        return Math.exp(-z * z / 2) / mm;
+    }
+
     /** The chance, 0 to 1, that a hole is over its tool by more than this, mm. */
     public double chanceOver(double mm) {
         return mm <= 0 ? 1 : 0.5 * Erf.erfc(Math.log(mm / medianMm) / (sigma * ROOT_2));

@@ -59,6 +59,18 @@ public record Say(UnitSystem units, boolean terse) {
                 : Written.places(mm / 25.4, 3) + " in";
     }
 
+    /** A chance, 0 to 1. */
+    public String chance(double chance) {
+        return chance < 0.005 ? "under 1 %" : Math.round(chance * 100) + " %";
+    }
+
+    /** A drill by its name, with its size where the name does not tell it. */
+    public String drill(Drill drill) {
+        return drill.series() == Drill.Series.METRIC
+                ? drill.name()
+                : drill.name() + " (" + length(drill.diameterMm()) + ")";
+    }
+
     /** A plain number with so many places. */
     public String number(double value, int places) {
         return Written.places(value, places);

@@ -2,8 +2,11 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.proof.Taught;
 import boldwedge.core.testing.Shop;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -15,7 +18,7 @@ class ExperimentTest {
     };
 
     private static TrialRequest trial(String near, String far, String... more) {
-        String[] fields = java.util.Arrays.copyOf(PIN, PIN.length + more.length);
+        String[] fields = Arrays.copyOf(PIN, PIN.length + more.length);
         System.arraycopy(more, 0, fields, PIN.length, more.length);
         return new TrialRequest(Shop.request(fields), Map.of("near", near, "far", far, "apart", "70 mm"));
     }
@@ -65,11 +68,10 @@ class ExperimentTest {
     /** What was taught meanwhile is left out: neither trial is told of itself. */
     @Test
     void predictionsAreThoseOfTheUntaughtProgram() {
-        var taught = new boldwedge.core.proof.Taught(boldwedge.core.proof.Taught.Of.SPRING, 3, 0.1, 5);
+        var taught = new Taught(Taught.Of.SPRING, 3, 0.1, 5);
         var plan = chuck.plan();
-        TrialRequest knowing = new TrialRequest(
-                new boldwedge.core.ask.PlanRequest(plan.fields(), plan.units(), plan.lathe(), taught),
-                chuck.readings());
+        TrialRequest knowing =
+                new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe(), taught), chuck.readings());
         assertThat(Experiment.of(knowing, centre)).isEqualTo(Experiment.of(chuck, centre));
     }
 }

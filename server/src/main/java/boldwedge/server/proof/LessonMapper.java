@@ -21,17 +21,15 @@ interface LessonMapper {
             @Nullable Double sangAt) {}
 
     /** Those that were reckoned with this version of the lathe's card. */
-    @Select(
-            "<script>select subject, sum(weight * logarithm) as logarithms, sum(weight) as weight, count(*) as trials,"
-                    + " max(logarithm) filter (where weight > 0) as quietat, min(logarithm) filter (where weight &lt; 0) as sangat from lesson"
-                    + " where card = #{card} and subject in <foreach collection='subjects' item='s' open='(' separator=',' close=')'>#{s}</foreach>"
-                    + " group by subject</script>")
+    @Select("<script>select subject, sum(weight * logarithm) as logarithms, sum(weight) as weight, count(*) as trials,"
+            + " max(logarithm) filter (where weight > 0) as quietat, min(logarithm) filter (where weight &lt; 0) as sangat from lesson"
+            + " where card = #{card} and subject in <foreach collection='subjects' item='s' open='(' separator=',' close=')'>#{s}</foreach>"
+            + " group by subject</script>")
     List<Added> added(List<String> subjects, int card);
 
-    @Insert(
-            "insert into lesson (trial_id, subject, card, logarithm, weight) values"
-                    + " (#{trial}, #{subject}, #{card}, #{logarithm}, #{weight}) on conflict (trial_id, subject) do update set"
-                    + " card = excluded.card, logarithm = excluded.logarithm, weight = excluded.weight")
+    @Insert("insert into lesson (trial_id, subject, card, logarithm, weight) values"
+            + " (#{trial}, #{subject}, #{card}, #{logarithm}, #{weight}) on conflict (trial_id, subject) do update set"
+            + " card = excluded.card, logarithm = excluded.logarithm, weight = excluded.weight")
     int keep(UUID trial, String subject, int card, double logarithm, double weight);
 
     @Delete("<script>delete from lesson where trial_id in"

@@ -74,7 +74,8 @@ public class ProofService {
             TrialRecord after = latest.get(i);
             TrialRecord before = latest.get(i + 1);
             Experiment.of(request(before), request(after))
-                    .ifPresent(found -> pairs.add(new PairedTrials(before.id(), before.onDay(), after.id(), after.onDay(), found)));
+                    .ifPresent(found ->
+                            pairs.add(new PairedTrials(before.id(), before.onDay(), after.id(), after.onDay(), found)));
         }
         return pairs;
     }

@@ -89,7 +89,8 @@ class TrialTeacher implements Teacher {
             Lessons known = new Lessons();
             lessons.added(about.keys(), card(about.lathe()))
                     .forEach(added -> known.put(
-                            added.subject(), new Taught.Sum(
+                            added.subject(),
+                            new Taught.Sum(
                                     added.logarithms(),
                                     added.weight(),
                                     added.trials(),

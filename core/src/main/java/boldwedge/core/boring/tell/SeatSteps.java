@@ -23,7 +23,6 @@ import boldwedge.core.hole.CutsOver;
 import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.Pecks;
 import boldwedge.core.hole.TwistDrill;
-import boldwedge.core.measure.Drill;
 import boldwedge.core.measure.DrillTable;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
@@ -345,10 +344,7 @@ final class SeatSteps {
 
     /** A drill as the shop calls it, with its size where the name does not tell it. */
     private String drill(double diameterMm) {
-        Drill drill = DrillTable.nearest(diameterMm, say.units());
-        return say.units() == UnitSystem.METRIC
-                ? drill.name()
-                : drill.name() + " (" + say.length(drill.diameterMm()) + ")";
+        return say.drill(DrillTable.nearest(diameterMm, say.units()));
     }
 
     /** Screws the insert in and sets its corner. */

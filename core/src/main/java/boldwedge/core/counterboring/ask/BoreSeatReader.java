@@ -2,7 +2,6 @@ package boldwedge.core.counterboring.ask;
 
 import static boldwedge.core.counterboring.ask.BoreSeatField.*;
 
-import boldwedge.core.ask.Choice;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
@@ -20,6 +19,7 @@ import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import java.util.Comparator;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Reads a seat to be counterbored and its tool. */
 public final class BoreSeatReader extends FieldReader {
@@ -106,17 +106,6 @@ public final class BoreSeatReader extends FieldReader {
         return screw.clearanceMm();
     }
 
-    private void listed(Entry field, String what) {
-        chosenFrom(
-                field,
-                field.choices().stream()
-                        .filter(choice -> choice.id().equals(choiceText(field)))
-                        .map(Choice::words)
-                        .findFirst(),
-                what,
-                "Pick one from the list.");
-    }
-
     /** First of all: a stone that is slower than its spindle bursts. Nothing else is answered until it is changed. */
     private void stone(Kind kind) {
         if (kind.ground() && value(STONE) < value(GRINDER)) {
@@ -152,7 +141,7 @@ public final class BoreSeatReader extends FieldReader {
                     OUTSIDE,
                     "A seat of " + length(cut.outsideMm()) + " does not take what is " + length(job.headMm())
                             + " across; "
-                            + length(BoreSeatCut.of(job.withOutsideMm(java.util.OptionalDouble.empty()))
+                            + length(BoreSeatCut.of(job.withOutsideMm(OptionalDouble.empty()))
                                     .outsideMm()) + " has room.");
         }
         if (job.cornerMm() > (cut.outsideMm() - job.holeMm()) / 2) {

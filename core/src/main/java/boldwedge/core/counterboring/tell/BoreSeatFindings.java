@@ -22,6 +22,7 @@ import boldwedge.core.stock.Head;
 import boldwedge.core.stock.Span;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /** What is found of a counterbored seat and its tool. */
 final class BoreSeatFindings {
@@ -108,8 +109,7 @@ final class BoreSeatFindings {
     }
 
     private double standardOutside() {
-        return BoreSeatCut.of(job.withOutsideMm(java.util.OptionalDouble.empty()))
-                .outsideMm();
+        return BoreSeatCut.of(job.withOutsideMm(OptionalDouble.empty())).outsideMm();
     }
 
     private Finding kind() {

@@ -10,6 +10,7 @@ import boldwedge.core.counterboring.model.BoreSeatJob;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Working;
 import boldwedge.core.hole.DrillSet;
+import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Say;
 import boldwedge.core.rule.HeatSteps;
 import java.util.ArrayList;
@@ -88,16 +89,8 @@ record BoreSeatRoute(BoreSeatCut cut, Say say, Scene tool, Scene stone) {
                         "A stone that is run over its rating bursts.",
                         "The label read, not remembered.")
                 .shown(Working.of("In hand", "R / n − 1", number(job.stoneRpm() / job.grinderRpm() - 1))
-                        .with(
-                                "R",
-                                "rated",
-                                boldwedge.core.measure.Amount.rpm(job.stoneRpm())
-                                        .typed())
-                        .with(
-                                "n",
-                                "without load",
-                                boldwedge.core.measure.Amount.rpm(job.grinderRpm())
-                                        .typed())
+                        .with("R", "rated", Amount.rpm(job.stoneRpm()).typed())
+                        .with("n", "without load", Amount.rpm(job.grinderRpm()).typed())
                         .told(say))
                 .cautioned(
                         "Follow the makers' instructions of stone and grinder; glasses, mask, ears.",

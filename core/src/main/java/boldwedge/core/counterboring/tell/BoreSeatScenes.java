@@ -12,6 +12,7 @@ import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
 import boldwedge.core.measure.Say;
 import boldwedge.core.stock.Head;
+import java.util.Arrays;
 
 /** Drawings of a counterbored seat and its tool, to scale. */
 final class BoreSeatScenes {
@@ -202,7 +203,7 @@ final class BoreSeatScenes {
             }
             xy[26] = pilot * Math.cos(at + land);
             xy[27] = pilot * Math.sin(at + land);
-            double[] closed = java.util.Arrays.copyOf(xy, 30);
+            double[] closed = Arrays.copyOf(xy, 30);
             closed[28] = pilot * Math.cos(at);
             closed[29] = pilot * Math.sin(at);
             scene.run(Role.TOOL, true, closed);

@@ -46,14 +46,7 @@ public final class DrillReader extends FieldReader {
         Optional<ScrewSize> screw = stock.screw(choiceText(SCREW));
         chosenFrom(SCREW, screw.map(ScrewSize::name), "screw", "Pick one from the list.");
         boolean blind = choiceText(BOTTOM).equals("blind");
-        chosenFrom(
-                BOTTOM,
-                BOTTOM.choices().stream()
-                        .filter(choice -> choice.id().equals(choiceText(BOTTOM)))
-                        .map(choice -> choice.words())
-                        .findFirst(),
-                "bottom",
-                "It can be through or blind.");
+        listed(BOTTOM, "bottom");
         Optional<DrillSet> set = constant(SET, DrillSet.values());
         chosenFrom(SET, set.map(DrillSet::words), "set of drills", "Pick one from the list.");
         Optional<Ground> ground = constant(GROUND, Ground.values());

@@ -9,6 +9,7 @@ import static boldwedge.core.measure.Amount.newtonMetres;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.rpm;
 
 import boldwedge.core.drilling.model.DrillCut;
 import boldwedge.core.drilling.model.DrillJob;
@@ -21,9 +22,12 @@ import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.hole.CutsOver;
+import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.TwistDrill;
 import boldwedge.core.measure.Drill;
+import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.rule.RotaryRules;
 import boldwedge.core.stock.Span;
 import java.util.ArrayList;
@@ -79,19 +83,12 @@ final class DrillFindings {
         return findings;
     }
 
-    /** A drill by its name, with its size where the name does not tell it. */
-    static String named(Drill drill, Say say) {
-        return drill.series() == Drill.Series.METRIC
-                ? drill.name()
-                : drill.name() + " (" + say.length(drill.diameterMm()) + ")";
-    }
-
     /** The drill in use as the shop calls it. */
     static String drill(DrillCut cut, Say say) {
         return cut.job()
                 .set()
                 .ofSize(cut.drill().diameterMm())
-                .map(drill -> named(drill, say))
+                .map(drill -> say.drill(drill))
                 .orElseGet(() -> say.length(cut.drill().diameterMm()));
     }
 
@@ -107,20 +104,20 @@ final class DrillFindings {
                         has
                                 ? "Take " + drill(cut, say) + why()
                                 : "The shop has no drill of " + say.length(d) + "; the nearest it has is "
-                                        + named(job.set().nearest(d), say) + ".")
+                                        + say.drill(job.set().nearest(d)) + ".")
                 .margin(has ? 1 : -0.1)
                 .step(sizing())
                 .source(
                         job.purpose().screwed()
                                 ? job.screw().orElseThrow().source()
                                 : "The shop’s drills: ISO 235 and ASME B94.11M");
-        below.ifPresent(drill -> finding.note("Next below: " + named(drill, say) + ", "
+        below.ifPresent(drill -> finding.note("Next below: " + say.drill(drill) + ", "
                 + say.signed(drill.diameterMm() - target) + " from what is wanted."));
-        above.ifPresent(drill -> finding.note("Next above: " + named(drill, say) + ", "
+        above.ifPresent(drill -> finding.note("Next above: " + say.drill(drill) + ", "
                 + say.signed(drill.diameterMm() - target) + " from what is wanted."));
         if (!has) {
             Drill nearest = job.set().nearest(d);
-            finding.mend("Take " + named(nearest, say), DRILL.id(), exact(nearest));
+            finding.mend("Take " + say.drill(nearest), DRILL.id(), exact(nearest));
         }
         return finding.build();
     }
@@ -142,7 +139,7 @@ final class DrillFindings {
     private static String exact(Drill drill) {
         return drill.series() == Drill.Series.METRIC
                 ? drill.name()
-                : boldwedge.core.measure.Written.exact(boldwedge.core.measure.Quantity.LENGTH, drill.diameterMm());
+                : Written.exact(Quantity.LENGTH, drill.diameterMm());
     }
 
     private Step sizing() {
@@ -237,7 +234,7 @@ final class DrillFindings {
     }
 
     private double usual() {
-        return boldwedge.core.hole.DrilledSizes.over(cut.drill().diameterMm()).chosen();
+        return DrilledSizes.over(cut.drill().diameterMm()).chosen();
     }
 
     private Finding tapped(Finding.Builder finding, String likely) {
@@ -263,7 +260,7 @@ final class DrillFindings {
             Drill drill = job.set().nearest(cut.tappingMm());
             finding.mendUnless(
                     Math.abs(drill.diameterMm() - cut.drill().diameterMm()) < 5e-4,
-                    "Take " + named(drill, say),
+                    "Take " + say.drill(drill),
                     DRILL.id(),
                     exact(drill));
         }
@@ -281,7 +278,7 @@ final class DrillFindings {
                         likely + ", so " + say.length(Math.max(0, left.low())) + " to "
                                 + say.length(Math.max(0, left.high()))
                                 + " is left to " + (ream ? "ream" : "bore") + ". Chance that less than "
-                                + say.length(cut.leastLeftMm()) + " is left: " + percent(chance) + ".")
+                                + say.length(cut.leastLeftMm()) + " is left: " + say.chance(chance) + ".")
                 .margin((LARGE_CHANCE - chance) / 2)
                 .note(
                         ream
@@ -290,13 +287,9 @@ final class DrillFindings {
         if (verdict != Verdict.FINE) {
             job.set()
                     .atMost(cut.drill().diameterMm() - 1e-3)
-                    .ifPresent(drill -> finding.mend("Take " + named(drill, say), DRILL.id(), exact(drill)));
+                    .ifPresent(drill -> finding.mend("Take " + say.drill(drill), DRILL.id(), exact(drill)));
         }
         return finding.build();
-    }
-
-    static String percent(double chance) {
-        return chance < 0.005 ? "under 1 %" : Math.round(chance * 100) + " %";
     }
 
     private Finding point() {
@@ -412,7 +405,7 @@ final class DrillFindings {
                 .step(Working.of("Time of a turn", "s / (f · n)", minutes(turn))
                         .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
                         .with("f", mmPerRev(cut.feedMm()))
-                        .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
+                        .with("n", rpm(cut.rpm()))
                         .told(say))
                 .step(Working.of("At the handle, with friction", "2 · F · s / (2 · π)", newtonMetres(cut.handleNm()))
                         .with("F", newtons(cut.thrustN()))

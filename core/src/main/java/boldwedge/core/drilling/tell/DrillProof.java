@@ -2,6 +2,7 @@ package boldwedge.core.drilling.tell;
 
 import static boldwedge.core.measure.Amount.mm;
 
+import boldwedge.core.ask.Mender;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
@@ -22,6 +23,7 @@ import boldwedge.core.measure.Drill;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
@@ -228,7 +230,7 @@ public final class DrillProof {
                     .ifPresent(other -> causes.add(new Cause(
                             "wrong-drill",
                             "Another drill than was meant",
-                            DrillFindings.named(other, say) + " would make such a hole: look at its shank.",
+                            say.drill(other) + " would make such a hole: look at its shank.",
                             0.4 * (1 - Math.exp(-far * far / 4)),
                             List.of())));
         }
@@ -310,9 +312,7 @@ public final class DrillProof {
                 ? job.set().above(cut.drill().diameterMm())
                 : job.set().atMost(cut.drill().diameterMm() - 1e-3);
         return other.map(drill -> new Mend(
-                "Take " + DrillFindings.named(drill, say),
-                DrillField.DRILL.id(),
-                boldwedge.core.measure.Written.exact(Quantity.LENGTH, drill.diameterMm())));
+                "Take " + say.drill(drill), DrillField.DRILL.id(), Written.exact(Quantity.LENGTH, drill.diameterMm())));
     }
 
     private String expected(DrillCut cut, Mend mend) {
@@ -321,8 +321,7 @@ public final class DrillProof {
                     + say.length(cut.drill().diameterMm() + cut.over().medianMm()) + ", "
                     + say.length(cut.drill().diameterMm() + cut.over().highMm()) + " at the most in five of six.";
         }
-        return new boldwedge.core.ask.Mender<>(
-                        request.plan(), asked -> DrillReader.cut(asked).cut())
+        return new Mender<>(request.plan(), asked -> DrillReader.cut(asked).cut())
                 .with(mend)
                 .map(then -> "The next hole should come out at "
                         + say.length(then.drill().diameterMm() + then.over().lowMm()) + " to "

@@ -12,6 +12,7 @@ import boldwedge.core.drilling.model.DrillCut;
 import boldwedge.core.drilling.model.DrillJob;
 import boldwedge.core.hole.CutsOver;
 import boldwedge.core.measure.Say;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -120,7 +121,7 @@ final class DrillScenes {
 
     private static void draw(SceneBuilder scene, double[] xy, int count) {
         if (count > 1) {
-            scene.run(Role.EDGE, false, java.util.Arrays.copyOf(xy, 2 * count));
+            scene.run(Role.EDGE, false, Arrays.copyOf(xy, 2 * count));
         }
     }
 
@@ -148,18 +149,17 @@ final class DrillScenes {
             }
         }
         double[] curve = new double[2 * 63];
-        double peak = density(over, over.medianMm() * Math.exp(-over.sigma() * over.sigma()));
         int count = 0;
         for (int i = 0; i <= 60; i++) {
             double o = most * i / 60;
             curve[2 * count] = x.at(d + o);
-            curve[2 * count + 1] = base + (o == 0 ? 0 : 34 * density(over, o) / peak);
+            curve[2 * count + 1] = base + 34 * over.density(o);
             count++;
         }
         curve[2 * count] = x.at(d + most);
         curve[2 * count + 1] = base;
-        scene.run(Role.WORK_AREA, true, java.util.Arrays.copyOf(curve, 2 * (count + 1)));
-        scene.run(Role.WORK, false, java.util.Arrays.copyOf(curve, 2 * count));
+        scene.run(Role.WORK_AREA, true, Arrays.copyOf(curve, 2 * (count + 1)));
+        scene.run(Role.WORK, false, Arrays.copyOf(curve, 2 * count));
         scene.run(Role.CUTTING_EDGE, false, x.at(d), base - 3, x.at(d), base + 34);
         scene.label(Role.CAPTION, x.at(d), base + 36.5, Anchor.MIDDLE, "drill " + say.length(d));
         scene.line(Role.CENTRE, x.at(cut.likelyMm()), base, x.at(cut.likelyMm()), base + 30);
@@ -187,11 +187,6 @@ final class DrillScenes {
             case REAM -> "reamed to";
             case BORE -> "bored to";
         };
-    }
-
-    private static double density(CutsOver over, double mm) {
-        double z = Math.log(mm / over.medianMm()) / over.sigma();
-        return Math.exp(-z * z / 2) / mm;
     }
 
     /** What is measured of a trial, for its plate. */

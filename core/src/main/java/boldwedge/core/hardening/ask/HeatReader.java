@@ -2,7 +2,6 @@ package boldwedge.core.hardening.ask;
 
 import static boldwedge.core.hardening.ask.HeatField.*;
 
-import boldwedge.core.ask.Choice;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
@@ -50,14 +49,7 @@ public final class HeatReader extends FieldReader {
         chosenFrom(SHAPE, shape.map(Shape::words), "shape", "Pick one from the list.");
         Optional<Wrap> wrap = constant(WRAP, Wrap.values());
         chosenFrom(WRAP, wrap.map(Wrap::words), "wrapping", "Pick one from the list.");
-        chosenFrom(
-                QUENCH,
-                QUENCH.choices().stream()
-                        .filter(choice -> choice.id().equals(choiceText(QUENCH)))
-                        .map(Choice::words)
-                        .findFirst(),
-                "bath",
-                "Pick one from the list.");
+        listed(QUENCH, "bath");
         for (Entry field : values()) {
             field.limits().ifPresent(limits -> measured(field, limits));
         }

@@ -15,6 +15,7 @@ import boldwedge.core.hardening.model.HeatJob.Why;
 import boldwedge.core.hardening.model.HeatJob.Wrap;
 import boldwedge.core.hardening.model.HeatLoad;
 import boldwedge.core.heat.HeatTreatment;
+import boldwedge.core.heat.Heating;
 import boldwedge.core.heat.QuenchBath;
 import boldwedge.core.heat.Tempering;
 import boldwedge.core.measure.Amount;
@@ -201,7 +202,7 @@ final class HeatFindings {
     }
 
     private Finding soak() {
-        double wanted = boldwedge.core.heat.Heating.soakMinutes(steel, treatment.sectionMm());
+        double wanted = Heating.soakMinutes(steel, treatment.sectionMm());
         double at = treatment.soakMin();
         boolean short_ = at < 0.6 * wanted;
         boolean long_ = at > 3 * wanted;

@@ -2,7 +2,6 @@ package boldwedge.core.reaming.ask;
 
 import static boldwedge.core.reaming.ask.ReamField.*;
 
-import boldwedge.core.ask.Choice;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
@@ -103,17 +102,6 @@ public final class ReamReader extends FieldReader {
                 .taught(request.taught().of(Taught.Of.REAMED))
                 .taughtDrills(request.taught().of(Taught.Of.DRILLED))
                 .build());
-    }
-
-    private void listed(Entry field, String what) {
-        chosenFrom(
-                field,
-                field.choices().stream()
-                        .filter(choice -> choice.id().equals(choiceText(field)))
-                        .map(Choice::words)
-                        .findFirst(),
-                what,
-                "Pick one from the list.");
     }
 
     private void check(ReamCut cut) {

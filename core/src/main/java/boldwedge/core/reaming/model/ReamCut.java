@@ -9,6 +9,7 @@ import boldwedge.core.hole.ReamerSection;
 import boldwedge.core.hole.ReamerSize;
 import boldwedge.core.hole.ToothRest;
 import boldwedge.core.hole.UnevenTeeth;
+import boldwedge.core.measure.Drill;
 import boldwedge.core.reaming.model.ReamJob.Before;
 import boldwedge.core.reaming.model.ReamJob.Helix;
 import boldwedge.core.reaming.model.ReamJob.Kind;
@@ -148,7 +149,7 @@ public record ReamCut(
             return reamer - stock.chosen();
         }
         return job.set().drills().reversed().stream()
-                .mapToDouble(boldwedge.core.measure.Drill::diameterMm)
+                .mapToDouble(Drill::diameterMm)
                 .filter(d -> drilled(job, d).chanceOver(reamer - stock.low() - d) <= ENOUGH)
                 .findFirst()
                 .orElse(reamer - 2 * stock.chosen());

@@ -76,24 +76,19 @@ public final class ReamAnswer {
                 Station.CUT,
                 mm(cut.holeMm().high()));
         f.add("leftLikely", "Left for the reamer", Station.CUT, mm(cut.leftMm().chosen()));
-        f.add(
-                "chanceRubs",
-                "Chance that it rubs",
-                Station.CUT,
-                cut.chanceRubs(),
-                ReamFindings.percent(cut.chanceRubs()));
+        f.add("chanceRubs", "Chance that it rubs", Station.CUT, cut.chanceRubs(), say.chance(cut.chanceRubs()));
         f.add(
                 "chanceTooLarge",
                 "Chance of a hole too large",
                 Station.CUT,
                 cut.chanceOver(),
-                ReamFindings.percent(cut.chanceOver()));
+                say.chance(cut.chanceOver()));
         f.add(
                 "chanceTooSmall",
                 "Chance of a hole too small",
                 Station.CUT,
                 cut.chanceUnder(),
-                ReamFindings.percent(cut.chanceUnder()));
+                say.chance(cut.chanceUnder()));
         f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
         f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
         f.add("torque", "Torque", Station.REACH, newtonMetres(cut.torqueNm()));

@@ -1,13 +1,16 @@
 package boldwedge.core.reaming.tell;
 
+import static boldwedge.core.measure.Amount.minutes;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerRev;
 import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtonMetres;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.rpm;
 import static boldwedge.core.reaming.ask.ReamField.*;
 
+import boldwedge.core.ask.Entry;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
@@ -17,7 +20,6 @@ import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.ReamerSection;
 import boldwedge.core.hole.ReamerSize;
 import boldwedge.core.hole.UnevenTeeth;
-import boldwedge.core.measure.Drill;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
@@ -31,6 +33,7 @@ import boldwedge.core.stock.Span;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalDouble;
 
 /** What is found of a reamed hole and its reamer. */
 final class ReamFindings {
@@ -168,7 +171,7 @@ final class ReamFindings {
                         verdict != Verdict.DOUBTFUL && verdict != Verdict.TOLD || first == job.kind(),
                         "Make a " + first.words(),
                         KIND.id(),
-                        boldwedge.core.ask.Entry.choice(first))
+                        Entry.choice(first))
                 .build();
     }
 
@@ -231,7 +234,7 @@ final class ReamFindings {
         double worse = Math.max(large, small);
         Verdict verdict = worse > MANY ? Verdict.WRONG : worse > 0.12 ? Verdict.DOUBTFUL : Verdict.FINE;
         double better = job.madeMm().isPresent()
-                ? ReamCut.of(job.withMadeMm(java.util.OptionalDouble.empty())).reamerMm()
+                ? ReamCut.of(job.withMadeMm(OptionalDouble.empty())).reamerMm()
                 : cut.reamerMm();
         Finding.Builder finding = Finding.at(Station.CUT, "reamed-hole")
                 .says(
@@ -239,7 +242,7 @@ final class ReamFindings {
                         "Holes will probably be " + say.length(hole.low()) + " to " + say.length(hole.high())
                                 + ", wanted "
                                 + say.length(job.leastMm()) + " to " + say.length(job.mostMm()) + ": "
-                                + percent(large) + " too large, " + percent(small) + " too small.")
+                                + say.chance(large) + " too large, " + say.chance(small) + " too small.")
                 .margin(MANY - worse)
                 .step(Working.of("Likely hole", "R + o − c", mm(hole.chosen()))
                         .with(
@@ -278,10 +281,6 @@ final class ReamFindings {
         return finding.build();
     }
 
-    static String percent(double chance) {
-        return chance < 0.005 ? "under 1 %" : Math.round(chance * 100) + " %";
-    }
-
     /** The hole before it. */
     private Finding before() {
         Span left = cut.leftMm();
@@ -291,13 +290,13 @@ final class ReamFindings {
         boolean tooMuch = left.low() > wants.high() * 1.5;
         Verdict verdict =
                 big > FEW || rubs > 0.3 ? Verdict.WRONG : rubs > 0.12 || tooMuch ? Verdict.DOUBTFUL : Verdict.FINE;
-        String name = job.set().ofSize(cut.beforeMm()).map(d -> named(d)).orElseGet(() -> say.length(cut.beforeMm()));
+        String name = job.set().ofSize(cut.beforeMm()).map(say::drill).orElseGet(() -> say.length(cut.beforeMm()));
         String words = cut.drilled()
                 ? name + " first: it leaves " + say.length(Math.max(0, left.low())) + " to "
                         + say.length(Math.max(0, left.high()))
-                        + " on the diameter. Chance that the reamer rubs " + percent(rubs)
+                        + " on the diameter. Chance that the reamer rubs " + say.chance(rubs)
                         + ", that the hole is too large already "
-                        + percent(big) + "."
+                        + say.chance(big) + "."
                 : "Bore to " + say.length(cut.beforeMm()) + ": " + say.length(left.chosen())
                         + " is left on the diameter.";
         Finding.Builder finding = Finding.at(Station.CUT, "hole-before")
@@ -327,24 +326,17 @@ final class ReamFindings {
                     + say.number(usual.highMm() / usual.lowMm(), 1) + " was assumed.");
         }
         if (verdict != Verdict.FINE) {
-            double chosen = ReamCut.of(job.withBeforeMm(java.util.OptionalDouble.empty()))
-                    .beforeMm();
+            double chosen = ReamCut.of(job.withBeforeMm(OptionalDouble.empty())).beforeMm();
             finding.mendUnless(
                     Math.abs(chosen - cut.beforeMm()) < 5e-4,
                     (cut.drilled() ? "Drill " : "Bore to ")
-                            + job.set().ofSize(chosen).map(this::named).orElseGet(() -> say.length(chosen)),
+                            + job.set().ofSize(chosen).map(say::drill).orElseGet(() -> say.length(chosen)),
                     BEFORE_SIZE.id(),
                     Written.exact(Quantity.LENGTH, chosen));
             finding.mendUnless(
                     !cut.drilled() || job.beforeMm().isPresent(), "Bore it after the drill", BEFORE.id(), "bored");
         }
         return finding.build();
-    }
-
-    private String named(Drill drill) {
-        return drill.series() == Drill.Series.METRIC
-                ? drill.name()
-                : drill.name() + " (" + say.length(drill.diameterMm()) + ")";
     }
 
     private Finding wear() {
@@ -593,10 +585,10 @@ final class ReamFindings {
                                         : "Feed " + say.feed(f) + ": one turn of the handle every " + say.time(turn)
                                                 + ", in and out with the spindle turning forward.")
                 .margin(slow || fast ? -0.2 : 0.5)
-                .step(Working.of("Time of a turn", "s / (f · n)", boldwedge.core.measure.Amount.minutes(turn))
+                .step(Working.of("Time of a turn", "s / (f · n)", minutes(turn))
                         .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
                         .with("f", mmPerRev(f))
-                        .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
+                        .with("n", rpm(cut.rpm()))
                         .told(say))
                 .note("Never turned backwards: chips wedge behind the lands and the edges break.")
                 .source("Two to three times a drill's feed (custom of the trade)")

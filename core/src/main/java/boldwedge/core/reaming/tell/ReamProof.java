@@ -312,7 +312,7 @@ public final class ReamProof {
                 causes.add(new Cause(
                         "too-little",
                         "Too little was left: the drill cut large",
-                        "Chance of it " + ReamFindings.percent(cut.chanceRubs()) + " as planned.",
+                        "Chance of it " + say.chance(cut.chanceRubs()) + " as planned.",
                         0.95,
                         List.of()));
         }
@@ -377,7 +377,7 @@ public final class ReamProof {
                         mender.with(mend)
                                 .map(then -> "Then " + say.length(then.leftMm().low()) + " to "
                                         + say.length(then.leftMm().high()) + " is left, and the chance that it rubs is "
-                                        + ReamFindings.percent(then.chanceRubs()) + ".")
+                                        + say.chance(then.chanceRubs()) + ".")
                                 .orElse("Then it cuts instead of rubbing."));
             }
             case "lobes" ->

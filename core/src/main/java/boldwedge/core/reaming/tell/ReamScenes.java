@@ -261,10 +261,9 @@ final class ReamScenes {
         CutsOver over = cut.over();
         double top = Math.min(high + pad - reamer, over.medianMm() * Math.exp(2.6 * over.sigma()));
         List<Point> curve = new ArrayList<>();
-        double peak = density(over, over.medianMm() * Math.exp(-over.sigma() * over.sigma()));
         for (int i = 0; i <= 60; i++) {
             double o = top * i / 60;
-            curve.add(new Point(68 + (o <= 0 ? 0 : 18 * density(over, o) / peak), y.at(reamer + o)));
+            curve.add(new Point(68 + 18 * over.density(o), y.at(reamer + o)));
         }
         List<Point> area = new ArrayList<>(curve);
         area.add(new Point(68, y.at(reamer + top)));
@@ -284,10 +283,5 @@ final class ReamScenes {
     private static void band(SceneBuilder scene, Role fill, Role edge, double x0, double x1, double y0, double y1) {
         scene.run(fill, true, x0, y0, x1, y0, x1, y1, x0, y1);
         scene.run(edge, true, x0, y0, x1, y0, x1, y1, x0, y1);
-    }
-
-    private static double density(CutsOver over, double mm) {
-        double z = Math.log(mm / over.medianMm()) / over.sigma();
-        return Math.exp(-z * z / 2) / mm;
     }
 }

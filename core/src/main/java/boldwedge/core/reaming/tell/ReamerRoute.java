@@ -6,6 +6,7 @@ import static boldwedge.core.measure.Amount.rad;
 
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.drawing.Scene;
+import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
 import boldwedge.core.hole.UnevenTeeth;
 import boldwedge.core.measure.Say;
@@ -99,7 +100,7 @@ record ReamerRoute(ReamCut cut, Say say, Scene drawing, Scene section) {
         double offset = cut.reamerMm() / 2 * Math.sin(job.rakeRad());
         lines.add("The cutter's straight side " + say.length(Math.abs(offset)) + (offset >= 0 ? " past" : " before")
                 + " the centre line: that is its rake of " + say.angle(job.rakeRad()) + ".");
-        List<boldwedge.core.finding.Step> how = new ArrayList<>();
+        List<Step> how = new ArrayList<>();
         how.add(Working.of("Cutter off centre", "D / 2 · sin(γ)", mm(offset))
                 .with("D", mm(cut.reamerMm()))
                 .with("γ", rad(job.rakeRad()).typed())
@@ -124,7 +125,7 @@ record ReamerRoute(ReamCut cut, Say say, Scene drawing, Scene section) {
                         lines,
                         "Uneven pitch keeps it from singing, and opposite flutes keep it measurable; the core must bear the torque.",
                         "Lands alike in width to " + say.length(0.05) + "; core " + say.length(cut.coreMm()) + ".")
-                .shown(how.toArray(boldwedge.core.finding.Step[]::new));
+                .shown(how.toArray(Step[]::new));
     }
 
     private MakeStep deburr() {
