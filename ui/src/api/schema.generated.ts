@@ -1252,6 +1252,7 @@ export interface components {
             /** Format: int64 */
             hold: number;
             lost: string[];
+            plate?: components["schemas"]["Scene"];
             /** Format: int64 */
             tried: number;
         };

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { type Schemas, send, sentenceOf } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
+import { Plate } from '../plate/Plate';
 
 const WORDS = { FINE: 'holds', DOUBTFUL: 'just holds', WRONG: 'fails', TOLD: '' } as const;
 
@@ -39,6 +40,7 @@ export function SetUps() {
               </li>
             ))}
           </ul>
+          {found.plate && <Plate scene={found.plate} still />}
           {found.balances.map((line) => (
             <p key={line} className="quiet-words">
               {line}

@@ -1,8 +1,10 @@
 package boldwedge.core.ask;
 
+import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Verdict;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Ways to take a cut, tried against each other.
@@ -12,8 +14,10 @@ import java.util.Map;
  * @param best the best, the best first
  * @param lost why the others lose, in lines
  * @param balances where pushing away and drawing in cancel, in lines
+ * @param plate the same drawn; empty where there is no line to draw
  */
-public record SetUps(long tried, long hold, List<SetUp> best, List<String> lost, List<String> balances) {
+public record SetUps(
+        long tried, long hold, List<SetUp> best, List<String> lost, List<String> balances, Optional<Scene> plate) {
     /**
      * One of them.
      *

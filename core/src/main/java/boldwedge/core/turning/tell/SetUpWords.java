@@ -26,13 +26,21 @@ public final class SetUpWords {
 
     /** The set-ups of a cut; empty where there is nothing to search. */
     public static Optional<SetUps> of(TurningCut cut, Say say) {
-        return SetUpSearch.of(cut, MOST).map(found -> said(found, say));
+        return SetUpSearch.of(cut, MOST).map(found -> said(cut, found, say));
     }
 
-    private static SetUps said(Found found, Say say) {
+    private static SetUps said(TurningCut cut, Found found, Say say) {
         List<SetUps.SetUp> best =
                 found.best().stream().map(one -> setUp(one, say)).toList();
-        return new SetUps(found.tried(), found.hold(), best, lost(found), balances(found, say));
+        return new SetUps(
+                found.tried(),
+                found.hold(),
+                best,
+                lost(found),
+                balances(found, say),
+                found.balances().size() < 2
+                        ? Optional.empty()
+                        : Optional.of(BalanceScene.draw(cut, found.balances(), say)));
     }
 
     private static SetUps.SetUp setUp(Judged one, Say say) {

@@ -6,6 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.cutting.Finish;
+import boldwedge.core.drawing.Role;
+import boldwedge.core.drawing.Scene;
+import boldwedge.core.drawing.Stroke;
 import boldwedge.core.family.Planner;
 import boldwedge.core.measure.Written;
 import boldwedge.core.rigidity.Hold;
@@ -102,6 +105,26 @@ class SetUpSearchTest {
             double less = taper(fields, one.sideRakeRad() - Math.toRadians(1));
             assertThat((less - more) / 2).isCloseTo(one.perDegreeMm(), within(0.15 * one.perDegreeMm() + 1e-4));
         }
+    }
+
+    /** The plate of the balance: its line goes through every nose's rake, the bit as it is stands below it where it pushes away. */
+    @Test
+    void theBalanceIsDrawn() {
+        Map<String, String> fields = new HashMap<>(PIN.fields());
+        fields.put("feed", "0.2 mm/rev");
+        fields.put("sideEdge", "5°");
+        PlanRequest request = new PlanRequest(fields, PIN.units(), PIN.lathe());
+        var balances = search(request).balances();
+        Scene plate = Planner.setUps(request).orElseThrow().plate().orElseThrow();
+        Stroke line = plate.strokes().stream()
+                .filter(stroke -> stroke.role() == Role.CUTTING_EDGE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(line.points().size()).isBetween(2, balances.size());
+        // More rake for a larger or smaller nose stands higher or lower, as the balances do.
+        boolean rises = balances.getLast().sideRakeRad() > balances.getFirst().sideRakeRad();
+        assertThat(line.points().getLast().y() > line.points().getFirst().y()).isEqualTo(rises);
+        assertThat(plate.labels()).anyMatch(label -> label.text().equals("as it is"));
     }
 
     private static double taper(Map<String, String> fields, double rake) {
