@@ -113,6 +113,10 @@ class SetUpSearchTest {
         Map<String, String> fields = new HashMap<>(PIN.fields());
         fields.put("feed", "0.2 mm/rev");
         fields.put("sideEdge", "5°");
+        fields.put("material", "brass-free");
+        fields.put("diameter", "16 mm");
+        fields.put("finished", "12 mm");
+        fields.put("depth", "1 mm");
         PlanRequest request = new PlanRequest(fields, PIN.units(), PIN.lathe());
         var balances = search(request).balances();
         Scene plate = Planner.setUps(request).orElseThrow().plate().orElseThrow();
