@@ -32,7 +32,7 @@ public record HeatTreatment(
 
     /** The usual treatment of a steel, tempered for a hardness where it can be, else as cool as its curve begins. */
     public static HeatTreatment usual(ToolSteel steel, double sectionMm, OptionalDouble wantedHrc) {
-        double minutes = temperMinutes(sectionMm);
+        double minutes = Math.rint(temperMinutes(sectionMm));
         double hour = wantedHrc.isPresent()
                 ? Tempering.celsiusFor(steel, wantedHrc.getAsDouble())
                         .orElse(steel.tempering().getFirst().celsius())
@@ -42,7 +42,7 @@ public record HeatTreatment(
                 sectionMm,
                 steel.quench(),
                 steel.hardenC().chosen(),
-                Heating.soakMinutes(steel, sectionMm),
+                Math.ceil(Heating.soakMinutes(steel, sectionMm)),
                 Tempering.equivalent(hour, TEMPER_MIN, minutes),
                 minutes);
     }

@@ -6,6 +6,9 @@ package boldwedge.core.measure;
  * @param terse whether only what is found is said and not how it was worked out: for whoever judges many and shows none
  */
 public record Say(UnitSystem units, boolean terse) {
+    private static final double HOURS_FROM_MIN = 100;
+    private static final double NO_SECONDS_FROM_MIN = 20;
+
     /** Says all. */
     public Say(UnitSystem units) {
         this(units, false);
@@ -68,7 +71,11 @@ public record Say(UnitSystem units, boolean terse) {
     public String drill(Drill drill) {
         return drill.series() == Drill.Series.METRIC
                 ? drill.name()
-                : drill.name() + " (" + length(drill.diameterMm()) + ")";
+                : drill.name() + " ("
+                        + (units == UnitSystem.METRIC
+                                ? length(drill.diameterMm())
+                                : Written.places(drill.diameterMm() / 25.4, 4) + " in")
+                        + ")";
     }
 
     /** A plain number with so many places. */
@@ -76,9 +83,12 @@ public record Say(UnitSystem units, boolean terse) {
         return Written.places(value, places);
     }
 
-    /** Minutes and seconds. */
+    /** Seconds, minutes or hours, as fine as anybody keeps them. */
     public String time(double minutes) {
-        return Written.time(minutes);
+        long whole = Math.round(minutes);
+        return minutes >= HOURS_FROM_MIN
+                ? whole / 60 + " h" + (whole % 60 == 0 ? "" : " " + whole % 60 + " min")
+                : minutes >= NO_SECONDS_FROM_MIN ? whole + " min" : Written.time(minutes);
     }
 
     /** A stress, MPa. */

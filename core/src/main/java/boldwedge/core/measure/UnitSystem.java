@@ -5,9 +5,31 @@ public enum UnitSystem {
     METRIC,
     INCH;
 
+    private static final double SIXTEENTH_MM = 25.4 / 16;
+    private static final double FIVE_THOU_MM = 0.127;
+    private static final double HALF_THOU_MM = 0.0127;
+
     /** The system shown beside this one. */
     public UnitSystem other() {
         return this == METRIC ? INCH : METRIC;
+    }
+
+    /** A length rounded to what is marked out with ease: whole millimetres, sixteenths of an inch; mm. */
+    public double marked(double mm) {
+        double step = this == METRIC ? 1 : SIXTEENTH_MM;
+        return Math.rint(mm / step) * step;
+    }
+
+    /** A length rounded to what is turned with ease: tenths of a millimetre, five thousandths of an inch; mm. */
+    public double turned(double mm) {
+        double step = this == METRIC ? 0.1 : FIVE_THOU_MM;
+        return Math.rint(mm / step) * step;
+    }
+
+    /** A length rounded to what is measured with ease: hundredths of a millimetre, half thousandths of an inch; mm. */
+    public double measured(double mm) {
+        double step = this == METRIC ? 0.01 : HALF_THOU_MM;
+        return Math.rint(mm / step) * step;
     }
 
     /** The unit that a bare number of this quantity takes. */

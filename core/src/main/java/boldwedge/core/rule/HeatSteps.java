@@ -76,7 +76,7 @@ public record HeatSteps(HeatTreatment treatment, double lengthMm, Say say, Scene
                                         + celsius(say, range.low()) + " to " + celsius(say, range.high()) + ").",
                                 "Once it is of one colour with the furnace, soak " + say.time(treatment.soakMin())
                                         + ".",
-                                "By eye, in dim light: " + colour(treatment.hardenC())
+                                "By eye, in a dim shop: " + colour(treatment.hardenC())
                                         + "; a magnet lets go well before, at about " + celsius(say, 770) + "."),
                         "The carbides must dissolve, which takes time and heat; too hot or too long makes the grain coarse and the edge weak.",
                         "The couple beside the piece, not at the wall, tells its heat.")

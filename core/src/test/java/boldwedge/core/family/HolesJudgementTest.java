@@ -11,6 +11,7 @@ import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Mend;
 import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
@@ -165,6 +166,20 @@ class HolesJudgementTest {
         assertThat(finding(plan("operation", "ream", "reamerHelix", "right", "drillBottom", "blind"), "helix")
                         .verdict())
                 .isEqualTo(Verdict.FINE);
+    }
+
+    /** "You cannot wind a tailstock sixty turns a minute": the speed that is chosen leaves a hand its time. In an inch shop sizes come in its own steps. */
+    @Test
+    void aHandKeepsUpAndSizesAreEasilySet() {
+        PlanAnswer answer =
+                plan("operation", "ream", "material", "aluminium-wrought", "reamSize", "6 mm", "tailHandle", "4 mm");
+        assertThat(60 * 4 / (figure(answer, "feed") * figure(answer, "speed"))).isGreaterThanOrEqualTo(1.5);
+        PlanRequest metric = Shop.request("operation", "counterbore", "seatFor", "1/4 socket head");
+        PlanAnswer inch =
+                Planner.plan(new PlanRequest(metric.fields(), UnitSystem.INCH, metric.lathe(), metric.taught()));
+        double across = figure(inch, "seatAcross") / 25.4 * 32;
+        assertThat(across).isCloseTo(Math.rint(across), within(1e-9));
+        assertThat(finding(inch, "seat").statement()).contains("7/16 in");
     }
 
     /** "Evenly spaced? It will sing and give you a hole with corners." */

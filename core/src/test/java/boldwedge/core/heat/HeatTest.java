@@ -128,7 +128,7 @@ class HeatTest {
         assertThat(thick.through()).isFalse();
         // Both come to the same hardness: the longer temper is cooler.
         assertThat(thin.temperMin()).isEqualTo(60);
-        assertThat(thick.temperMin()).isCloseTo(60 + (60 - 25.4) * 60 / 25.4, within(1e-9));
+        assertThat(thick.temperMin()).isCloseTo(60 + (60 - 25.4) * 60 / 25.4, within(0.5));
         assertThat(thick.temperC()).isLessThan(thin.temperC());
         assertThat(thick.hrc().chosen()).isCloseTo(thin.hrc().chosen(), within(1e-9));
         assertThat(thin.hrc().chosen()).isCloseTo(60, within(1e-9));

@@ -71,6 +71,7 @@ public final class BoreSeatReader extends FieldReader {
             return Optional.empty();
         }
         return Optional.of(BoreSeatJobBuilder.builder()
+                .units(units)
                 .work(work.orElseThrow())
                 .lathe(request.lathe().orElseThrow())
                 .head(head)

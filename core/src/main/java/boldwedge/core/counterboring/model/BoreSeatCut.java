@@ -3,6 +3,7 @@ package boldwedge.core.counterboring.model;
 import boldwedge.core.counterboring.model.BoreSeatJob.Kind;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.heat.HeatTreatment;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.stock.Head;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
@@ -63,7 +64,7 @@ public record BoreSeatCut(
     /** Works a job out. */
     public static BoreSeatCut of(BoreSeatJob job) {
         double outside = job.outsideMm().orElse(outside(job));
-        double pilot = job.pilotMm().orElse(Math.rint(100 * (job.holeMm() - PILOT_CLEARANCE.chosen())) / 100);
+        double pilot = job.pilotMm().orElse(job.units().measured(job.holeMm() - PILOT_CLEARANCE.chosen()));
         SpeedChoice speed = SpeedChoice.of(speeds(job), outside, job.lathe().speeds(), HSS.taylorExponent());
         return new BoreSeatCut(
                 job,
@@ -80,7 +81,8 @@ public record BoreSeatCut(
         boolean tight = job.washer()
                 || job.head().map(h -> h.kind() == Head.Kind.HEXAGON).orElse(false);
         double room = tight ? 0.4 + 0.01 * job.headMm() : 0.5 + 0.05 * job.headMm();
-        return Math.ceil(2 * (job.headMm() + room)) / 2;
+        double step = job.units() == UnitSystem.METRIC ? 0.5 : 25.4 / 32;
+        return Math.ceil((job.headMm() + room) / step - 1e-9) * step;
     }
 
     private static int lips(BoreSeatJob job) {
@@ -142,7 +144,7 @@ public record BoreSeatCut(
 
     /** Length of the pilot, mm: a diameter, and a little to guide before the lips touch. */
     public double pilotLengthMm() {
-        return job.pilotLengthMm().orElse(Math.ceil(Math.max(job.holeMm(), 3) * 1.2));
+        return job.pilotLengthMm().orElse(job.units().marked(Math.max(job.holeMm(), 3) * 1.2 + 0.5));
     }
 
     /** Room about what sits there, on the diameter, mm. */

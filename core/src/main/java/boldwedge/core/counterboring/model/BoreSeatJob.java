@@ -1,6 +1,7 @@
 package boldwedge.core.counterboring.model;
 
 import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.stock.Head;
 import boldwedge.core.stock.ToolSteel;
 import boldwedge.core.stock.WorkMaterial;
@@ -11,6 +12,7 @@ import java.util.OptionalDouble;
 /**
  * A seat to be counterbored, and the tool for it, as read; millimetres, radians, rpm. Empty optionals are left to the program.
  *
+ * @param units the system that sizes of the shop's choosing are rounded in
  * @param head what is to sit there; empty where its sizes are typed
  * @param headMm its diameter
  * @param headHeightMm its height
@@ -34,6 +36,7 @@ import java.util.OptionalDouble;
  */
 @RecordBuilder
 public record BoreSeatJob(
+        UnitSystem units,
         WorkMaterial work,
         Lathe lathe,
         Optional<Head> head,

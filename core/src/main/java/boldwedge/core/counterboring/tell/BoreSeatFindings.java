@@ -175,7 +175,7 @@ final class BoreSeatFindings {
         double play = cut.playMm();
         boolean tight = play < clearance.low() * 0.8;
         boolean loose = play > clearance.high() * 1.5;
-        double right = Math.rint(100 * (job.holeMm() - clearance.chosen())) / 100;
+        double right = job.units().measured(job.holeMm() - clearance.chosen());
         return Finding.at(Station.EDGE, "pilot-play")
                 .says(
                         tight || loose ? Verdict.DOUBTFUL : Verdict.FINE,
@@ -201,7 +201,7 @@ final class BoreSeatFindings {
     private Finding pilotLength() {
         double length = cut.pilotLengthMm();
         boolean short_ = length < job.holeMm() * 0.98;
-        double right = Math.ceil(1.2 * job.holeMm());
+        double right = job.units().marked(1.2 * job.holeMm() + 0.5);
         return Finding.at(Station.EDGE, "pilot-length")
                 .says(
                         short_ ? Verdict.DOUBTFUL : Verdict.FINE,

@@ -429,7 +429,7 @@ final class DrillFindings {
                         Verdict.of(margin, 0),
                         margin < 0
                                 ? "Too deep for flutes of " + say.length(cut.flutesMm()) + ": past "
-                                        + say.length(Math.max(
+                                        + say.typed(Math.max(
                                                 0, cut.deepestMm() - cut.drill().pointMm()))
                                         + " the chips have no way out and it binds. Start with this one, then a long one."
                                 : "Flutes of " + say.length(cut.flutesMm()) + " reach " + say.length(cut.travelMm())
@@ -458,13 +458,11 @@ final class DrillFindings {
         String words = pecks.size() == 1
                 ? "It goes down in one go: "
                         + say.number(cut.travelMm() / cut.drill().diameterMm(), 1) + " diameters."
-                : "Draw it out " + (pecks.size() - 1) + (pecks.size() == 2 ? " time" : " times") + ": first at "
-                        + say.length(pecks.getFirst())
-                        + (pecks.size() > 2
-                                ? ", then after about " + say.length(cut.drill().diameterMm())
-                                        + " each, less as it goes deeper"
-                                : "")
-                        + ".";
+                : pecks.size() == 2
+                        ? "Draw it out once, at " + say.typed(pecks.getFirst()) + ", to clear the chips."
+                        : "Draw it out " + (pecks.size() - 1) + " times: first at " + say.typed(pecks.getFirst())
+                                + ", then after about " + say.length(cut.drill().diameterMm())
+                                + " each, less as it goes deeper.";
         Finding.Builder finding = Finding.at(Station.REACH, "pecks")
                 .says(Verdict.TOLD, words)
                 .source("Custom of the trade: first go 2 to 4 diameters, then 1 down to half a diameter");

@@ -24,6 +24,8 @@ import java.util.Optional;
 /** Reads a load to be hardened. */
 public final class HeatReader extends FieldReader {
     private static final double MM3_PER_LITRE = 1e6;
+    private static final double WATER_C = 20;
+    private static final double OIL_C = 40;
     /** Over its range by more than this the grain is gone. */
     private static final double FAR_OVER_K = 120;
 
@@ -75,12 +77,19 @@ public final class HeatReader extends FieldReader {
                 .temperC(typed(TEMPER))
                 .temperMin(typed(TEMPER_TIME))
                 .bathLitres(value(LITRES) / MM3_PER_LITRE)
-                .bathC(value(BATH))
+                .bathC(typed(BATH).orElseGet(() -> usualBath(steel.orElseThrow())))
                 .flashC(value(FLASH))
                 .furnaceWatt(value(FURNACE))
                 .caseMm(value(CASE))
                 .carburizeC(value(CARBURIZE))
                 .build());
+    }
+
+    /** Oil is warmed so that it runs thin, water is used as it comes. */
+    private double usualBath(ToolSteel steel) {
+        String picked = choiceText(QUENCH);
+        boolean water = picked.equals("water") || picked.equals("own") && steel.quench() == Quench.WATER;
+        return water ? WATER_C : OIL_C;
     }
 
     private String celsius(double value) {

@@ -39,6 +39,7 @@ public final class HeatAnswer {
         chosen.value(WANTED, Quantity.HARDNESS, load.wantedHrc());
         chosen.value(HEAT, Quantity.TEMPERATURE, load.treatment().hardenC());
         chosen.value(SOAK, Quantity.TIME, load.treatment().soakMin());
+        chosen.value(BATH, Quantity.TEMPERATURE, load.job().bathC());
         chosen.value(TEMPER, Quantity.TEMPERATURE, load.treatment().temperC());
         chosen.value(TEMPER_TIME, Quantity.TIME, load.treatment().temperMin());
     }

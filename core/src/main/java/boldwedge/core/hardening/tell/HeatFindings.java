@@ -189,7 +189,7 @@ final class HeatFindings {
                                 : hot
                                         ? celsius(at) + " is too hot: coarse grain, brittle, more warp. Its range is "
                                                 + celsius(range.low()) + " to " + celsius(range.high()) + "."
-                                        : celsius(at) + ", by eye in dim light " + HeatSteps.colour(at)
+                                        : celsius(at) + ", by eye " + HeatSteps.colour(at) + " in a dim shop"
                                                 + "; its range is " + celsius(range.low()) + " to "
                                                 + celsius(range.high()) + ".")
                 .margin(cold ? (at - range.low()) / 100 : hot ? (range.high() - at) / 100 : 0.5)
@@ -359,10 +359,7 @@ final class HeatFindings {
                                 "c",
                                 "its heat, kJ/kg·K",
                                 number(bath.heatKjPerKgK()).fromTable())
-                        .with(
-                                "B",
-                                "bath before, degrees Celsius",
-                                number(job.bathC()).typed())
+                        .with("B", "bath before, degrees Celsius", number(job.bathC()))
                         .meaning(" °C")
                         .told(say))
                 .source("Balance of heat, nothing lost; mean specific heats of steel 0.65, oil 2.0, water 4.18 kJ/kg·K")

@@ -64,6 +64,7 @@ public final class ReamReader extends FieldReader {
         }
         double size = value(SIZE);
         return Optional.of(ReamJobBuilder.builder()
+                .units(units)
                 .work(work.orElseThrow())
                 .lathe(request.lathe().orElseThrow())
                 .sizeMm(size)

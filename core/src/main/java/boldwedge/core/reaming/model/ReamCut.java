@@ -65,6 +65,9 @@ public record ReamCut(
     /** Relief of the shank under the head on the diameter. */
     private static final double SHANK_UNDER = 0.04;
 
+    /** Nobody turns a handle steadily in less than a second and a half, minutes. */
+    private static final double QUICKEST_TURN_MIN = 1.5 / 60;
+
     private static final double HEAD_DIAMETERS = 3;
     private static final double GRIP_MM = 30;
     private static final double CLEAR_MM = 10;
@@ -86,16 +89,14 @@ public record ReamCut(
         double reamer = job.madeMm().orElse(toMake(job, limits, over) + closes);
         double before = job.beforeMm().orElseGet(() -> chosenBefore(job, reamer));
         SpeedChoice speed = SpeedChoice.of(speeds(job), reamer, job.lathe().speeds(), HSS.taylorExponent());
+        double feed = job.feedMm().orElse(Math.rint(100 * feeds(job).chosen()) / 100);
+        double byHand = job.handleMm() / (feed * QUICKEST_TURN_MIN);
+        double chosen = job.lathe()
+                .speeds()
+                .atOrBelow(Math.min(speed.rpm(), byHand))
+                .orElse(job.lathe().speeds().slowest());
         return new ReamCut(
-                job,
-                limits,
-                reamer,
-                over,
-                closes,
-                before,
-                speed,
-                job.speedRpm().orElse(speed.rpm()),
-                job.feedMm().orElse(Math.rint(100 * feeds(job).chosen()) / 100));
+                job, limits, reamer, over, closes, before, speed, job.speedRpm().orElse(chosen), feed);
     }
 
     /** The largest, within the standard's limits, with which nine holes in ten are not too large: it then wears longest; to the micrometre, mm. */
@@ -292,7 +293,7 @@ public record ReamCut(
 
     /** Depth of the flutes, mm. */
     public double fluteMm() {
-        return job.fluteMm().orElse(Math.rint(10 * FLUTE_OF_RADIUS * Math.sqrt(6.0 / teeth()) * reamerMm / 2) / 10);
+        return job.fluteMm().orElse(job.units().turned(FLUTE_OF_RADIUS * Math.sqrt(6.0 / teeth()) * reamerMm / 2));
     }
 
     private static final double FLUTE_OF_RADIUS = 0.34;
@@ -339,18 +340,19 @@ public record ReamCut(
 
     /** Length of the head, mm. */
     public double headMm() {
-        return job.headMm().orElse(Math.rint(HEAD_DIAMETERS * reamerMm));
+        return job.headMm().orElse(job.units().marked(HEAD_DIAMETERS * reamerMm));
     }
 
     /** Diameter of the shank, mm. */
     public double shankMm() {
-        return job.shankMm().orElse(Math.rint(10 * (1 - SHANK_UNDER) * (reamerMm - 0.1)) / 10);
+        return job.shankMm().orElse(job.units().turned((1 - SHANK_UNDER) * (reamerMm - 0.1) - 0.05));
     }
 
     /** Whole length, mm: through the hole, out of it, and held. */
     public double lengthMm() {
         return job.lengthMm()
-                .orElse(Math.rint(job.depthMm() + headMm() * (job.through() ? 0.6 : 0.1) + CLEAR_MM + GRIP_MM));
+                .orElse(job.units()
+                        .marked(job.depthMm() + headMm() * (job.through() ? 0.6 : 0.1) + CLEAR_MM + GRIP_MM));
     }
 
     /** Loss of diameter from the front of the head to its back, mm. */

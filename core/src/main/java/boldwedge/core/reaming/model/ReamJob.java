@@ -2,6 +2,7 @@ package boldwedge.core.reaming.model;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.hole.DrillSet;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.stock.ToolSteel;
 import boldwedge.core.stock.WorkMaterial;
@@ -12,6 +13,7 @@ import java.util.OptionalDouble;
 /**
  * A hole to be reamed, and its reamer, as read; millimetres, radians, rpm. Empty optionals are left to the program.
  *
+ * @param units the system that sizes of the shop's choosing are rounded in
  * @param sizeMm nominal size of the hole
  * @param leastMm its lower limit
  * @param mostMm its upper limit
@@ -48,6 +50,7 @@ import java.util.OptionalDouble;
  */
 @RecordBuilder
 public record ReamJob(
+        UnitSystem units,
         WorkMaterial work,
         Lathe lathe,
         double sizeMm,

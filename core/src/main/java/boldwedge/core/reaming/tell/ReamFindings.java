@@ -39,7 +39,7 @@ import java.util.OptionalDouble;
 final class ReamFindings {
     private static final double FEW = 0.05;
     private static final double MANY = 0.2;
-    private static final int FEW_HOLES = 3;
+    private static final int FEW_HOLES = 5;
     private static final double HABIT_LEAST_CLEARANCE = Math.toRadians(3);
     private static final double HABIT_MOST_CLEARANCE = Math.toRadians(9);
     private static final double LONGEST_RAKE = Math.toRadians(8);
