@@ -76,7 +76,9 @@ class RoadTest extends PageTest {
         page.locator("[data-reading='far']").fill("13.425");
         page.locator("[data-reading='apart']").fill("70");
         page.locator("[data-reading='finish']").fill("Ra 1.2");
-        assertThat(page.locator(".compared")).containsText("Taper");
+        assertThat(page.locator(".compared").first()).containsText("Taper");
+        // The demo shop's two trials of this pin, one before and one after the centre came up, stand as one experiment.
+        assertThat(page.locator("[data-experiment]").first()).containsText("Work held");
         assertThat(page.locator(".verdict")).containsText("Outside the tolerance");
         assertThat(page.locator(".causes > li").first()).isVisible();
         page.screenshot(new Page.ScreenshotOptions().setPath(java.nio.file.Path.of("target/prove.png")));
