@@ -150,7 +150,7 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
                                 .setting(
                                         read.choice(HELIX).equals("straight") || !fluted
                                                 ? new Entry[] {BACK_TAPER, WHEEL}
-                                                : new Entry[] {HELIX_ANGLE, BACK_TAPER, WHEEL}),
+                                                : new Entry[] {HELIX_ANGLE, LEAD, BACK_TAPER, WHEEL}),
                         StationPage.of(
                                         Station.REACH,
                                         List.of("reamer", "ream-sizes"),

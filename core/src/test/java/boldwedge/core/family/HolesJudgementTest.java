@@ -168,6 +168,47 @@ class HolesJudgementTest {
                 .isEqualTo(Verdict.FINE);
     }
 
+    /** "Drill rod, that thin and that long, out of water? It comes out like a banana: oil." And a lead typed is the same helix as its angle. */
+    @Test
+    void aSlenderReamerIsNotQuenchedInWater() {
+        PlanAnswer answer = plan("operation", "ream", "reamSize", "6 mm", "reamerSteel", "silver-steel");
+        assertThat(finding(answer, "reamer-steel").verdict()).isEqualTo(Verdict.DOUBTFUL);
+        assertThat(finding(answer, "reamer-steel").mends().getFirst().text()).isEqualTo("o1");
+        assertThat(finding(plan("operation", "ream", "reamSize", "6 mm"), "reamer-steel")
+                        .verdict())
+                .isEqualTo(Verdict.TOLD);
+        assertThat(figure(
+                        plan(
+                                "operation",
+                                "ream",
+                                "reamSize",
+                                "10 mm",
+                                "reamerHelix",
+                                "left",
+                                "reamerLead",
+                                "200 mm",
+                                "madeReamer",
+                                "10 mm"),
+                        "lead"))
+                .isCloseTo(200, within(1e-6));
+        // A thin shank a foot long buckles before it cuts.
+        Finding shank = finding(
+                plan(
+                        "operation",
+                        "ream",
+                        "material",
+                        "titanium",
+                        "reamSize",
+                        "3 mm",
+                        "reamerLength",
+                        "700 mm",
+                        "reamFrom",
+                        "2.6 mm"),
+                "shank");
+        assertThat(shank.verdict()).isIn(Verdict.DOUBTFUL, Verdict.WRONG);
+        assertThat(shank.mends()).isNotEmpty();
+    }
+
     /** "You cannot wind a tailstock sixty turns a minute": the speed that is chosen leaves a hand its time. In an inch shop sizes come in its own steps. */
     @Test
     void aHandKeepsUpAndSizesAreEasilySet() {

@@ -40,6 +40,7 @@ public enum ReamField implements Entry {
     STEEL(Asked.pick("reamerSteel", "Made of", Station.EDGE, "o1", StockChoices.edgeSteels())),
     HELIX(Asked.pick("reamerHelix", "Flutes", Station.EDGE, "straight", Choice.of(Helix.values(), Helix::words))),
     HELIX_ANGLE(Asked.of("reamerHelixAngle", "Helix", Station.EDGE, Entry.degrees(1, 60), "10°", "10°")),
+    LEAD(Asked.of("reamerLead", "One turn in", Station.EDGE, Entry.length(5, 5000))),
     TEETH(Asked.of("reamerTeeth", "Teeth", Station.EDGE, new Limits(Quantity.RATIO, 2, 16))),
     UNEVEN(Asked.of("reamerUneven", "Pitch differs by", Station.EDGE, Entry.degrees(0, 15), "2°", "2°")),
     RAKE(Asked.of("reamerRake", "Radial rake", Station.EDGE, Entry.degrees(-10, 15), "3°", "3°")),

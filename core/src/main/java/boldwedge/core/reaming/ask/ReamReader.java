@@ -79,7 +79,10 @@ public final class ReamReader extends FieldReader {
                 .kind(kind.orElseThrow())
                 .steel(stock.steel(choiceText(STEEL)))
                 .helix(helix.orElseThrow())
-                .helixRad(value(HELIX_ANGLE))
+                .helixRad(
+                        typed(LEAD).isPresent()
+                                ? Math.atan(Math.PI * size / typed(LEAD).getAsDouble())
+                                : value(HELIX_ANGLE))
                 .teeth(typed(TEETH))
                 .unevenDegrees(Math.toDegrees(value(UNEVEN)))
                 .rakeRad(value(RAKE))

@@ -8,6 +8,7 @@ import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.ReamerSection;
 import boldwedge.core.hole.ReamerSize;
 import boldwedge.core.hole.ToothRest;
+import boldwedge.core.hole.TwistDrill;
 import boldwedge.core.hole.UnevenTeeth;
 import boldwedge.core.measure.Drill;
 import boldwedge.core.reaming.model.ReamJob.Before;
@@ -353,6 +354,46 @@ public record ReamCut(
         return job.lengthMm()
                 .orElse(job.units()
                         .marked(job.depthMm() + headMm() * (job.through() ? 0.6 : 0.1) + CLEAR_MM + GRIP_MM));
+    }
+
+    /** Thrust on the reamer, N: what thrusts of its edges' force, as of a drill's lips. */
+    public double thrustN() {
+        double kappa = job.kind() == Kind.SLANT ? job.slantRad() : job.chamferRad();
+        double found = Math.min(foundMm(), reamerMm);
+        return TwistDrill.THRUST_SHARE
+                * job.work().kc11MPa()
+                * Math.pow(chipMm(), -job.work().mc())
+                * feedMm
+                * (reamerMm - found)
+                / 2
+                * Math.sin(kappa);
+    }
+
+    /** Shank between what holds it and the head, mm. */
+    public double freeShankMm() {
+        return Math.max(1, lengthMm() - headMm() - GRIP_MM);
+    }
+
+    /** Load at which the shank buckles, held at one end and guided at the other, N: 2.046 π² E I / L² (Euler; Timoshenko). */
+    public double bucklesN() {
+        double second = Math.PI * Math.pow(shankMm(), 4) / 64;
+        return GUIDED * Math.PI * Math.PI * STEEL_MPA * second / (freeShankMm() * freeShankMm());
+    }
+
+    private static final double GUIDED = 2.046;
+    private static final double STEEL_MPA = 207_000;
+
+    /** Shear in the shank under the torque, MPa. */
+    public double shankShearMPa() {
+        return 16 * torqueNm() * 1000 / (Math.PI * Math.pow(shankMm(), 3));
+    }
+
+    /** What a shank that is left soft bears in shear, MPa: half of a low tool steel's yield (Shigley). */
+    public static final double SHANK_BEARS_MPA = 180;
+
+    /** How slender it goes into the furnace: length over diameter. */
+    public double slenderness() {
+        return lengthMm() / reamerMm;
     }
 
     /** Loss of diameter from the front of the head to its back, mm. */

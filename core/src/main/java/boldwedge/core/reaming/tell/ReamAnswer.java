@@ -44,6 +44,9 @@ public final class ReamAnswer {
     public static void show(Chosen chosen, ReamCut cut) {
         chosen.length(BEFORE_SIZE, cut.beforeMm());
         chosen.value(TEETH, Quantity.RATIO, cut.teeth());
+        if (cut.job().helix() != Helix.STRAIGHT) {
+            chosen.length(LEAD, cut.leadMm());
+        }
         chosen.length(FLUTE, cut.fluteMm());
         chosen.length(HEAD, cut.headMm());
         chosen.length(SHANK, cut.shankMm());

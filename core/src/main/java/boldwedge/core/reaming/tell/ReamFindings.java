@@ -5,6 +5,7 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerRev;
 import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
 import static boldwedge.core.measure.Amount.rpm;
@@ -19,7 +20,9 @@ import boldwedge.core.hole.CutsOver;
 import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.ReamerSection;
 import boldwedge.core.hole.ReamerSize;
+import boldwedge.core.hole.TwistDrill;
 import boldwedge.core.hole.UnevenTeeth;
+import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
@@ -30,6 +33,7 @@ import boldwedge.core.reaming.model.ReamJob.Helix;
 import boldwedge.core.reaming.model.ReamJob.Kind;
 import boldwedge.core.rule.RotaryRules;
 import boldwedge.core.stock.Span;
+import boldwedge.core.stock.ToolSteel;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -44,6 +48,8 @@ final class ReamFindings {
     private static final double HABIT_MOST_CLEARANCE = Math.toRadians(9);
     private static final double LONGEST_RAKE = Math.toRadians(8);
     private static final double INCH = 25.4;
+    /** Longer than this many diameters a rod does not come straight out of water. */
+    private static final double SLENDER = 8;
 
     private final ReamCut cut;
     private final ReamJob job;
@@ -76,6 +82,8 @@ final class ReamFindings {
             findings.add(slant());
         }
         findings.add(chamfer());
+        findings.add(shank());
+        findings.add(steel());
         RotaryRules rules = new RotaryRules(
                 job.lathe(),
                 cut.reamerMm(),
@@ -487,6 +495,87 @@ final class ReamFindings {
                         "Flutes " + say.length(shallower),
                         FLUTE.id(),
                         say.length(shallower))
+                .build();
+    }
+
+    /** Whether the shank buckles or twists off. */
+    private Finding shank() {
+        double buckling = cut.bucklesN() / Math.max(cut.thrustN(), 1e-9) - 1;
+        double twisting = ReamCut.SHANK_BEARS_MPA / Math.max(cut.shankShearMPa(), 1e-9) - 1;
+        double margin = Math.min(buckling, twisting);
+        double shorter = job.units().marked(cut.lengthMm() - 0.4 * cut.freeShankMm());
+        return Finding.at(Station.EDGE, "shank")
+                .says(
+                        Verdict.of(margin, 1),
+                        "A shank of " + say.length(cut.shankMm()) + ", " + say.length(cut.freeShankMm())
+                                + " free, buckles under "
+                                + say.force(cut.bucklesN()) + "; the thrust is " + say.force(cut.thrustN())
+                                + ", and the torque shears it by "
+                                + say.stress(cut.shankShearMPa()) + ".")
+                .margin(margin)
+                .step(Working.of("Buckles at", "2.046 · π² · E · π · d⁴ / 64 / L²", newtons(cut.bucklesN()))
+                        .with("E", mpa(207_000).fromTable())
+                        .with("d", "shank", mm(cut.shankMm()))
+                        .with("L", "free", mm(cut.freeShankMm()))
+                        .told(say))
+                .step(Working.of(
+                                "Thrust",
+                                "t · kc · f · (D − d) / 2 · sin(κ) · (f / z · sin(κ) / 1 mm)^(−mc)",
+                                newtons(cut.thrustN()))
+                        .with(
+                                "t",
+                                "thrust over cutting force",
+                                number(TwistDrill.THRUST_SHARE).fromTable())
+                        .with("kc", mpa(job.work().kc11MPa()).fromTable())
+                        .with("mc", number(job.work().mc()).fromTable())
+                        .with("f", mm(cut.feedMm()))
+                        .with("D", mm(cut.reamerMm()))
+                        .with("d", "hole found", mm(Math.min(cut.foundMm(), cut.reamerMm())))
+                        .with("z", "edges", number(cut.edges()))
+                        .with("κ", rad(job.kind() == Kind.SLANT ? job.slantRad() : job.chamferRad()))
+                        .told(say))
+                .source("Euler's column, one end held, the other guided; torsion of a round bar")
+                .mendUnless(
+                        margin >= 1 || shorter <= cut.headMm() + 2,
+                        "Shorter, " + say.length(shorter),
+                        LENGTH.id(),
+                        say.length(shorter))
+                .build();
+    }
+
+    /** Which steel bears the furnace without bending. */
+    private Finding steel() {
+        if (job.steel().isEmpty()) {
+            return Finding.at(Station.MAKE, "reamer-steel")
+                    .says(Verdict.TOLD, "High-speed steel is bought hard: no furnace, no bend, all of it is ground.")
+                    .source("Custom of the trade")
+                    .build();
+        }
+        ToolSteel steel = job.steel().orElseThrow();
+        boolean warps = steel.quench() == ToolSteel.Quench.WATER && cut.slenderness() > SLENDER;
+        boolean shallow = steel.throughMm() < cut.reamerMm();
+        String words = warps
+                ? "Quenched in water a rod " + say.number(cut.slenderness(), 0)
+                        + " times as long as thick bends and may crack: oil-hardening steel bends less."
+                : shallow
+                        ? steel.name() + " hardens through " + say.length(steel.throughMm())
+                                + " only: its core stays soft, which a reamer bears."
+                        : steel.quench() == ToolSteel.Quench.AIR
+                                ? "Air-hardening steel bends least, and asks for "
+                                        + say.amount(Amount.of(
+                                                Quantity.TEMPERATURE,
+                                                steel.hardenC().chosen())) + " and two tempers."
+                                : steel.name() + ": " + say.length(cut.grindStockMm())
+                                        + " is left on the diameter for its bend and skin.";
+        return Finding.at(Station.MAKE, "reamer-steel")
+                .says(warps ? Verdict.DOUBTFUL : Verdict.TOLD, words)
+                .margin(warps ? -0.1 : 1)
+                .step(Working.of("Slender", "L / D", number(cut.slenderness()))
+                        .with("L", mm(cut.lengthMm()))
+                        .with("D", mm(cut.reamerMm()))
+                        .told(say))
+                .source(steel.source())
+                .mendUnless(!warps, "Oil-hardening steel", STEEL.id(), "o1")
                 .build();
     }
 
