@@ -14,6 +14,9 @@ public final class StockChoices {
     private static final double LARGEST_BIT_MM = 10;
     private static final StockCatalogue STOCK = StockCatalogue.shipped();
 
+    /** Softer as quenched than this no edge is made of it. */
+    private static final double EDGE_HRC = 60;
+
     private StockChoices() {}
 
     /** Work materials. */
@@ -106,7 +109,4 @@ public final class StockChoices {
                         Stream.of(new Choice("hss", "High-speed steel rod", "bought hard, ground to shape")))
                 .toList();
     }
-
-    /** Softer as quenched than this no edge is made of it. */
-    private static final double EDGE_HRC = 60;
 }

@@ -28,6 +28,9 @@ public record TwistDrill(double diameterMm, double pointRad) {
     private static final double SHORT_FLUTES = 9;
     private static final double FLUTES_GROW = 0.75;
 
+    /** Share of the diameter that a hole of five diameters is off at its end. */
+    public static final double WANDER_SHARE = 0.003;
+
     /** A drill with the usual point. */
     public static TwistDrill usual(double diameterMm) {
         return new TwistDrill(diameterMm, USUAL_POINT);
@@ -89,9 +92,6 @@ public record TwistDrill(double diameterMm, double pointRad) {
         double usual = WANDER_SHARE * diameterMm * Math.pow(depthMm / (5 * diameterMm), 2);
         return new Span(usual / 3, usual, usual * 3);
     }
-
-    /** Share of the diameter that a hole of five diameters is off at its end. */
-    public static final double WANDER_SHARE = 0.003;
 
     /** Length of the flutes of a jobber drill, mm: 9 d at 5 mm, and less for thicker ones (ISO 235, smoothed to whole millimetres; ± 10 %). */
     public double jobberFlutesMm() {

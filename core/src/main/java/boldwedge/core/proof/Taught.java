@@ -46,6 +46,11 @@ public record Taught(Of of, double factor, double spread, int trials) {
     /** Beyond this many spreads a trial is not about spring or force: the point was set wrong, or the reading is. */
     private static final double BELIEVED = 3;
 
+    /** How far apart what is heard in one cut and in the next may lie, as a spread of the logarithm. */
+    private static final double HEARING = 0.12;
+
+    private static final int PARTS = 400;
+
     /** Nothing is known yet. */
     public static final Taught NOTHING = new Taught(Of.SPRING, 1, UNTAUGHT_SPREAD, 0);
 
@@ -142,11 +147,6 @@ public record Taught(Of of, double factor, double spread, int trials) {
         double precision = 1 / (UNTAUGHT_SPREAD * UNTAUGHT_SPREAD) + sum.weight();
         return new Taught(of, Math.exp(sum.logarithms() / precision), Math.sqrt(1 / precision), sum.trials());
     }
-
-    /** How far apart what is heard in one cut and in the next may lie, as a spread of the logarithm. */
-    private static final double HEARING = 0.12;
-
-    private static final int PARTS = 400;
 
     /**
      * The prior, a normal about 0, times the chance to have stayed quiet at the one depth and to have sung at the other (both with what differs from cut to cut);

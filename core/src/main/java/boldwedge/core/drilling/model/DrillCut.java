@@ -54,6 +54,11 @@ public record DrillCut(
 
     private static final double LARGER_FOR_A_TAP_MM = 1e-3;
     private static final double LEAST_CHOSEN_FEED_MM = 0.02;
+
+    /** More of a whole thread than this binds on the tap. */
+    public static final double MOST_THREAD = 0.97;
+
+    private static final double HANDLE_FRICTION = 2;
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
 
@@ -140,9 +145,6 @@ public record DrillCut(
                 job.screw().orElseThrow().threadMm() - job.screw().orElseThrow().pitchMm());
     }
 
-    /** More of a whole thread than this binds on the tap. */
-    public static final double MOST_THREAD = 0.97;
-
     /** How much larger than its drill the hole comes out: as tabled, by how the drill was ground and the hole started, and as taught. */
     private static CutsOver over(DrillJob job, double diameter) {
         CutsOver usual = usualOver(diameter, job.ground(), job.start());
@@ -224,8 +226,6 @@ public record DrillCut(
     public double handleNm() {
         return HANDLE_FRICTION * thrustN() * job.handleMm() / (2 * Math.PI) / 1000;
     }
-
-    private static final double HANDLE_FRICTION = 2;
 
     /** Time of one turn of the handle, minutes. */
     public double handleTurnMinutes() {

@@ -79,6 +79,36 @@ public record ReamCut(
     /** Angle of the second clearance over the first. */
     private static final double SECOND_MORE = Math.toRadians(8);
 
+    /** Quantile of the normal distribution that nine in ten lie below. */
+    private static final double NINE_IN_TEN = 1.2816;
+
+    private static final double ENOUGH = 1.0 / 10;
+
+    private static final double WELL_DRILLED = 0.85;
+
+    private static final double FLUTE_OF_RADIUS = 0.34;
+
+    /** What hardened tool steel bears in shear at a notched core, MPa (a fifth of its strength: Shigley, shafts with keyways). */
+    public static final double CORE_BEARS_MPA = 300;
+
+    private static final double GUIDED = 2.046;
+
+    private static final double STEEL_MPA = 207_000;
+
+    /** What a shank that is left soft bears in shear, MPa: half of a low tool steel's yield (Shigley). */
+    public static final double SHANK_BEARS_MPA = 180;
+
+    private static final double D_ABOVE = 0.0075;
+
+    private static final double ALLOWANCE_MM = 0.3;
+
+    private static final double GRIND_MM = 0.1;
+
+    private static final double BEND_PER_MM = 0.0015;
+
+    /** Wrapped in foil a skin of about a tenth of the bare one is left. */
+    private static final double SKIN_SHARE = 0.1;
+
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
 
@@ -105,9 +135,6 @@ public record ReamCut(
         double nine = job.mostMm() - over.medianMm() * Math.exp(NINE_IN_TEN * over.sigma());
         return Math.floor(1000 * Math.clamp(nine, limits.smallestMm(), limits.largestMm()) + 1e-6) / 1000;
     }
-
-    /** Quantile of the normal distribution that nine in ten lie below. */
-    private static final double NINE_IN_TEN = 1.2816;
 
     private static boolean plastic(ReamJob job) {
         return job.work().group().equals("O");
@@ -156,9 +183,6 @@ public record ReamCut(
                 .findFirst()
                 .orElse(reamer - 2 * stock.chosen());
     }
-
-    private static final double ENOUGH = 1.0 / 10;
-    private static final double WELL_DRILLED = 0.85;
 
     /** How much larger than itself a drill before the reamer makes its hole, as taught. */
     private static CutsOver drilled(ReamJob job, double drillMm) {
@@ -297,8 +321,6 @@ public record ReamCut(
         return job.fluteMm().orElse(job.units().turned(FLUTE_OF_RADIUS * Math.sqrt(6.0 / teeth()) * reamerMm / 2));
     }
 
-    private static final double FLUTE_OF_RADIUS = 0.34;
-
     /** Diameter of the core that the flutes leave, mm; of a D-bit or a slant-cut rod half its thickness counts. */
     public double coreMm() {
         return job.kind() == Kind.FLUTED ? reamerMm - 2 * fluteMm() : 0.6 * reamerMm;
@@ -308,9 +330,6 @@ public record ReamCut(
     public double coreShearMPa() {
         return 16 * torqueNm() * 1000 / (Math.PI * Math.pow(coreMm(), 3));
     }
-
-    /** What hardened tool steel bears in shear at a notched core, MPa (a fifth of its strength: Shigley, shafts with keyways). */
-    public static final double CORE_BEARS_MPA = 300;
 
     /** The section of a fluted reamer. */
     public ReamerSection section() {
@@ -380,16 +399,10 @@ public record ReamCut(
         return GUIDED * Math.PI * Math.PI * STEEL_MPA * second / (freeShankMm() * freeShankMm());
     }
 
-    private static final double GUIDED = 2.046;
-    private static final double STEEL_MPA = 207_000;
-
     /** Shear in the shank under the torque, MPa. */
     public double shankShearMPa() {
         return 16 * torqueNm() * 1000 / (Math.PI * Math.pow(shankMm(), 3));
     }
-
-    /** What a shank that is left soft bears in shear, MPa: half of a low tool steel's yield (Shigley). */
-    public static final double SHANK_BEARS_MPA = 180;
 
     /** How slender it goes into the furnace: length over diameter. */
     public double slenderness() {
@@ -405,8 +418,6 @@ public record ReamCut(
     public double dThicknessMm() {
         return reamerMm / 2 + D_ABOVE * reamerMm;
     }
-
-    private static final double D_ABOVE = 0.0075;
 
     /** Length of the cut across a slant-cut rod, mm: d / tan θ. */
     public double slantMm() {
@@ -424,10 +435,6 @@ public record ReamCut(
                 .map(steel -> HeatTreatment.usual(steel, reamerMm + ALLOWANCE_MM, OptionalDouble.of(EDGE_HRC)));
     }
 
-    private static final double ALLOWANCE_MM = 0.3;
-    private static final double GRIND_MM = 0.1;
-    private static final double BEND_PER_MM = 0.0015;
-
     /**
      * What is left on the diameter for grinding and honing after the furnace, mm: the bend that a slender rod is likely to take, the skin, and a tenth
      * to clean it up; less the most that it grows.
@@ -440,9 +447,6 @@ public record ReamCut(
                 })
                 .orElse(GRIND_MM);
     }
-
-    /** Wrapped in foil a skin of about a tenth of the bare one is left. */
-    private static final double SKIN_SHARE = 0.1;
 
     /** Turned to this before it goes into the furnace, mm: finished, and what is left for grinding, less what it grows at the least. */
     public double turnedMm() {
