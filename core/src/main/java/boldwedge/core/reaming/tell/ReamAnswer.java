@@ -14,12 +14,14 @@ import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Drawn;
 import boldwedge.core.ask.Figures;
 import boldwedge.core.ask.Told;
+import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.reaming.model.ReamCut;
 import boldwedge.core.reaming.model.ReamJob.Helix;
 import boldwedge.core.reaming.model.ReamJob.Kind;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -35,9 +37,15 @@ public final class ReamAnswer {
                 "ream-sizes", () -> ReamScenes.sizes(cut, say, OptionalDouble.empty(), OptionalDouble.empty()));
         return new Told(
                 figures(cut, say).all(),
-                new ReamFindings(cut, say).all(),
+                findings(cut, say),
                 List.of(side, end, sizes),
                 () -> new ReamerRoute(cut, say, side.scene(), end.scene()).steps());
+    }
+
+    private static List<Finding> findings(ReamCut cut, Say say) {
+        List<Finding> findings = new ArrayList<>(new ReamFindings(cut, say).all());
+        findings.addAll(new ReamerFindings(cut, say).all());
+        return findings;
     }
 
     /** Shows what was chosen. */

@@ -107,7 +107,7 @@ record ReamerRoute(ReamCut cut, Say say, Scene drawing, Scene section) {
                 .told(say));
         if (job.helix() != Helix.STRAIGHT) {
             double per = 2 * Math.PI / cut.leadMm();
-            double travel = ReamFindings.travel(say);
+            double travel = ReamerFindings.travel(say);
             lines.add(job.helix().words() + ": table or spindle swung " + say.angle(job.helixRad()) + ", lead "
                     + say.length(cut.leadMm())
                     + "; the work turns " + say.angle(per * travel) + " for " + say.length(travel) + " of travel, "
