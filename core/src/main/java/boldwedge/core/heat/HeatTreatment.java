@@ -27,6 +27,11 @@ public record HeatTreatment(
     /** An hour at temper, and an hour more for each inch over one. */
     private static final double TEMPER_MIN = 60;
 
+    /** A tenth on the diameter cleans a ground piece up, mm. */
+    public static final double CLEAN_UP_MM = 0.1;
+
+    private static final double BEND_PER_MM = 0.0015;
+
     private static final double TEMPER_PER_MM = 60 / 25.4;
     private static final double TEMPER_FROM_MM = 25.4;
 
@@ -67,6 +72,26 @@ public record HeatTreatment(
         double left =
                 Math.min(Tempering.hardness(steel, hourC()), steel.asQuenched().high());
         return new Span(left - 2, left, Math.min(left + 2, steel.asQuenched().high() + 1));
+    }
+
+    /** Bend that a slender piece is likely to take, mm over its length, within three times; ours: more in faster baths. */
+    public double bendMm(double lengthMm) {
+        double bath = switch (quench) {
+            case WATER -> 1.6;
+            case OIL -> 1;
+            case AIR -> 0.35;
+        };
+        double slender = Math.clamp(lengthMm / (10 * sectionMm), 0.1, 1.5);
+        return BEND_PER_MM * lengthMm * bath * slender;
+    }
+
+    /**
+     * What grinding needs on the diameter after it, mm: the bend, the soft skin on both sides, a tenth to clean up; growth not counted.
+     *
+     * @param skinShare share of the bare skin that its wrapping leaves soft
+     */
+    public double grindStockMm(double lengthMm, double skinShare) {
+        return Math.ceil(100 * (CLEAN_UP_MM + bendMm(lengthMm) + 2 * steel.skinMm() * skinShare)) / 100;
     }
 
     /** High-alloy steels change again as they cool from the first temper, and are tempered twice. */

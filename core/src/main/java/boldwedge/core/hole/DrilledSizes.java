@@ -18,6 +18,9 @@ public final class DrilledSizes {
             })
             .toList();
 
+    /** The table holds drills as they are, good and bad; ours. */
+    private static final double WELL_DRILLED = 0.85;
+
     private DrilledSizes() {}
 
     /** Usual oversize on the diameter, mm: low, mean, high. */
@@ -36,6 +39,11 @@ public final class DrilledSizes {
             below = row;
         }
         return below.overMm();
+    }
+
+    /** The same of a drill that is ground alike on both lips, in a hole that is started straight. */
+    public static CutsOver wellDrilled(double drillMm) {
+        return CutsOver.of(over(drillMm)).times(WELL_DRILLED);
     }
 
     private static double between(double a, double b, double share) {

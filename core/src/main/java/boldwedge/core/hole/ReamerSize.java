@@ -1,5 +1,7 @@
 package boldwedge.core.hole;
 
+import boldwedge.core.stock.Span;
+
 /**
  * Limits of a reamer for a hole, by the public rule of the reamer standards (ISO 522): the largest lies 15 % of the hole's tolerance under the hole's
  * largest, rounded up to a micrometre, and the smallest lies 35 % of it, rounded up likewise, under that.
@@ -21,6 +23,12 @@ public record ReamerSize(double largestMm, double smallestMm) {
         double tolerance = holeMostMm - holeLeastMm;
         double largest = up(holeMostMm - FOR_CUTTING_OVER * tolerance);
         return new ReamerSize(largest, largest - up(FOR_MAKING * tolerance));
+    }
+
+    /** Stock that a reamer wants on the diameter, mm: 0.1 to 0.4 mm by size (custom of the trade; TC 9-524); under the least it rubs. */
+    public static Span stock(double sizeMm) {
+        double usual = Math.clamp(0.1 + 0.012 * sizeMm, 0.12, 0.4);
+        return new Span(0.4 * usual, usual, 1.7 * usual);
     }
 
     /** The middle of the limits, mm. */

@@ -1,5 +1,6 @@
 package boldwedge.core.proof;
 
+import boldwedge.core.hole.CutsOver;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -172,6 +173,11 @@ public record Taught(Of of, double factor, double spread, int trials) {
     /** The share of a normal distribution that lies below so many spreads; never quite nothing, since ears err. */
     private static double below(double spreads) {
         return Double.isInfinite(spreads) ? 1 : 0.02 + 0.96 * 0.5 * Erf.erfc(-spreads / Math.sqrt(2));
+    }
+
+    /** What is usual of holes, with what the shop's own have taught in it; the same where none was measured. */
+    public CutsOver in(CutsOver usual) {
+        return trials == 0 ? usual : usual.taught(factor, Math.hypot(spread, CUT_TO_CUT));
     }
 
     /** The factor on the give; 1 when the lesson is about the force. */

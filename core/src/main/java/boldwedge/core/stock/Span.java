@@ -28,6 +28,16 @@ public record Span(double low, double chosen, double high) {
         return value >= low - 1e-12 && value <= high + 1e-12;
     }
 
+    /** All of it so many times, the factor above 0. */
+    public Span times(double factor) {
+        return new Span(low * factor, chosen * factor, high * factor);
+    }
+
+    /** End by end and choice by choice so many times. */
+    public Span times(Span factors) {
+        return new Span(low * factors.low, chosen * factors.chosen, high * factors.high);
+    }
+
     /** The same range with another choice, kept inside the range. */
     public Span choosing(double value) {
         return new Span(low, Math.clamp(value, low, high), high);

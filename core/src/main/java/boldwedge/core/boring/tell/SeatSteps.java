@@ -19,7 +19,6 @@ import boldwedge.core.boring.model.Making;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
-import boldwedge.core.hole.CutsOver;
 import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.Pecks;
 import boldwedge.core.hole.TwistDrill;
@@ -95,7 +94,7 @@ final class SeatSteps {
         }
         lines.add("Centre drill, then drill " + say.length(w - REAM_MM) + " right through; ream " + say.length(w)
                 + ". For a square bit broach or file the corners after.");
-        double over = CutsOver.of(DrilledSizes.over(w - REAM_MM)).chanceOver(REAM_MM);
+        double over = DrilledSizes.wellDrilled(w - REAM_MM).chanceOver(REAM_MM);
         if (over > 0.02) {
             lines.add(
                     "In " + Math.round(100 * over)

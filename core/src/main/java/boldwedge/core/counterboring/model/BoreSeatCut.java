@@ -55,9 +55,6 @@ public record BoreSeatCut(
 
     private static final double FINE_FROM_MM = 0.4;
     private static final double FINE_MM = 0.1;
-    /** Rim speed that vitrified stones are commonly made for, m/s (ANSI B7.1; EN 12413): its own label counts, not this. */
-    public static final double COMMON_RIM_MPS = 33;
-
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
 
@@ -96,10 +93,7 @@ public record BoreSeatCut(
     private static Span speeds(BoreSeatJob job) {
         Span turning = job.work().surfaceSpeed(HSS);
         double share = job.steel().isPresent() && job.kind() == Kind.STEEL ? TOOL_STEEL_SHARE : 1;
-        return new Span(
-                OF_DRILLING.low() * share * turning.low(),
-                OF_DRILLING.chosen() * share * turning.chosen(),
-                OF_DRILLING.high() * share * turning.high());
+        return turning.times(OF_DRILLING).times(share);
     }
 
     /** Surface speeds for it, m/min. */
@@ -109,7 +103,7 @@ public record BoreSeatCut(
 
     /** Feeds for it, mm per turn. */
     public Span feedRange() {
-        return new Span(CHIP_MM.low() * lips(), CHIP_MM.chosen() * lips(), CHIP_MM.high() * lips());
+        return CHIP_MM.times(lips());
     }
 
     /** Chip of each lip, mm. */

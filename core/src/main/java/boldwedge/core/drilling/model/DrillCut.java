@@ -7,6 +7,7 @@ import boldwedge.core.drilling.model.DrillJob.Start;
 import boldwedge.core.hole.CutsOver;
 import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.Pecks;
+import boldwedge.core.hole.ReamerSize;
 import boldwedge.core.hole.TwistDrill;
 import boldwedge.core.measure.Drill;
 import boldwedge.core.stock.ScrewSize;
@@ -42,14 +43,10 @@ public record DrillCut(
     /** A boring bar should find this much on the diameter to true a hole up. */
     public static final Span FOR_BORING = new Span(0.5, 0.8, 1.5);
 
-    /** From hole to hole whatever is known, as a spread of the logarithm. */
-    public static final double HOLE_TO_HOLE = 0.2;
+    /** Over a well started hole of a drill ground alike; ours. */
+    private static final double HAND_GROUND = 1.6;
 
-    /** A hole that is started straight by a drill ground alike on both lips comes out at this share of the tabled oversize. */
-    private static final double WELL_GROUND = 0.85;
-
-    private static final double HAND_GROUND = 1.4;
-    private static final double WORN = 1.8;
+    private static final double WORN = 2.1;
     private static final double BARE = 1.25;
 
     private static final double LARGER_FOR_A_TAP_MM = 1e-3;
@@ -97,15 +94,9 @@ public record DrillCut(
                         : major - pitch;
             }
             case CLEAR -> job.screw().orElseThrow().clearanceMm();
-            case REAM -> job.sizeMm() - reamStock(job.sizeMm()).chosen();
+            case REAM -> job.sizeMm() - ReamerSize.stock(job.sizeMm()).chosen();
             case BORE -> job.sizeMm() - FOR_BORING.chosen();
         };
-    }
-
-    /** Stock for a reamer on the diameter, mm, by its size: 0.1 to 0.4 mm (custom of the trade; TC 9-524 and engineering handbooks). */
-    public static Span reamStock(double sizeMm) {
-        double usual = Math.clamp(0.1 + 0.012 * sizeMm, 0.12, 0.4);
-        return new Span(0.6 * usual, usual, 1.6 * usual);
     }
 
     /** The shop's drill: the nearest for a plain hole or a thread, the next one up where something must pass, the next one down where metal must stay. */
@@ -147,10 +138,7 @@ public record DrillCut(
 
     /** How much larger than its drill the hole comes out: as tabled, by how the drill was ground and the hole started, and as taught. */
     private static CutsOver over(DrillJob job, double diameter) {
-        CutsOver usual = usualOver(diameter, job.ground(), job.start());
-        return job.taught().trials() == 0
-                ? usual
-                : usual.taught(job.taught().factor(), Math.hypot(job.taught().spread(), HOLE_TO_HOLE));
+        return job.taught().in(usualOver(diameter, job.ground(), job.start()));
     }
 
     /** The same before anybody taught it. */
@@ -160,11 +148,11 @@ public record DrillCut(
 
     private static CutsOver usualOver(double diameter, Ground ground, Start start) {
         double factor = switch (ground) {
-            case MACHINE -> WELL_GROUND;
+            case MACHINE -> 1;
             case HAND -> HAND_GROUND;
             case WORN -> WORN;
         };
-        return CutsOver.of(DrilledSizes.over(diameter)).times(start == Start.BARE ? BARE * factor : factor);
+        return DrilledSizes.wellDrilled(diameter).times(start == Start.BARE ? BARE * factor : factor);
     }
 
     /** Surface speeds for the drill, m/min: those for the work, less in deep holes where neither chips nor oil get through (handbooks: 10 % at 3 d to 40 % at 8 d). */
@@ -250,8 +238,7 @@ public record DrillCut(
     /** How far the hole may run off its axis at its end, mm: more where the drill was not ground alike, or the hole is started with the drill itself. */
     public Span wanderMm() {
         double worse = (job.ground() == Ground.MACHINE ? 1 : 2) * (job.start() == Start.BARE ? 3 : 1);
-        Span straight = drill.wanderMm(job.depthMm());
-        return new Span(worse * straight.low(), worse * straight.chosen(), worse * straight.high());
+        return drill.wanderMm(job.depthMm()).times(worse);
     }
 
     /** What is left between the point and the next surface, mm: T − L − p; only where that is known. */
@@ -278,7 +265,7 @@ public record DrillCut(
 
     /** Least metal that whatever follows must find, mm on the diameter. */
     public double leastLeftMm() {
-        return job.purpose() == Purpose.REAM ? reamStock(job.sizeMm()).low() : FOR_BORING.low();
+        return job.purpose() == Purpose.REAM ? ReamerSize.stock(job.sizeMm()).low() : FOR_BORING.low();
     }
 
     /** The chance that less than the least is left. */

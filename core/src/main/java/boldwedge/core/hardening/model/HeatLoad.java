@@ -36,11 +36,6 @@ public record HeatLoad(HeatJob job, HeatTreatment treatment) {
     /** Sections thinner than this harden in oil even of a water-hardening steel. */
     public static final double THIN_MM = 6;
 
-    /** What is left to clean up, mm on the diameter. */
-    private static final double CLEAN_UP_MM = 0.1;
-
-    private static final double BEND_PER_MM = 0.0015;
-
     /** A stretch of the timeline. */
     public enum Stage {
         HEAT,
@@ -212,21 +207,14 @@ public record HeatLoad(HeatJob job, HeatTreatment treatment) {
 
     /** What to leave on the diameter for grinding, mm: bend, skin on both sides, a tenth to clean up, less what it grows at the least. */
     public double leaveMm() {
-        double skin = 2 * job.steel().skinMm() * job.wrap().skinShare();
+        double stock = treatment.grindStockMm(job.lengthMm(), job.wrap().skinShare());
         return Math.max(
-                CLEAN_UP_MM,
-                Math.ceil(100 * (CLEAN_UP_MM + skin + bendMm() - acrossMm().low())) / 100);
+                HeatTreatment.CLEAN_UP_MM, Math.ceil(100 * (stock - acrossMm().low())) / 100);
     }
 
     /** Bend that a slender piece is likely to take, mm over its length: more in faster baths. */
     public double bendMm() {
-        double bath = switch (treatment.quench()) {
-            case WATER -> 1.6;
-            case OIL -> 1;
-            case AIR -> 0.35;
-        };
-        double slender = Math.min(1.5, job.lengthMm() / (10 * treatment.sectionMm()));
-        return BEND_PER_MM * job.lengthMm() * bath * Math.max(0.1, slender);
+        return treatment.bendMm(job.lengthMm());
     }
 
     /** How likely it cracks, as a rank 0 to 1: fast baths, sharp corners, thick and thin beside each other. */

@@ -17,6 +17,7 @@ import boldwedge.core.reaming.model.ReamJob.Kind;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.ToolMaterial;
+import boldwedge.core.stock.ToolSteel.Quench;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -43,9 +44,6 @@ public record ReamCut(
         SpeedChoice speed,
         double rpm,
         double feedMm) {
-    /** From hole to hole whatever is known, as a spread of the logarithm. */
-    private static final double HOLE_TO_HOLE = 0.2;
-
     /** What a reamer cuts over itself at 10 mm, mm on the diameter: ours, from what fits allow for; ductile stuff more, brittle less. */
     private static final Span OVER_DUCTILE = new Span(0.0015, 0.003, 0.006);
 
@@ -84,8 +82,6 @@ public record ReamCut(
 
     private static final double ENOUGH = 1.0 / 10;
 
-    private static final double WELL_DRILLED = 0.85;
-
     private static final double FLUTE_OF_RADIUS = 0.34;
 
     /** What hardened tool steel bears in shear at a notched core, MPa (a fifth of its strength: Shigley, shafts with keyways). */
@@ -102,12 +98,10 @@ public record ReamCut(
 
     private static final double ALLOWANCE_MM = 0.3;
 
-    private static final double GRIND_MM = 0.1;
+    /** Share of the bare skin that is left soft in foil, which only still air allows, and under a coat. */
+    private static final double IN_FOIL = 0.1;
 
-    private static final double BEND_PER_MM = 0.0015;
-
-    /** Wrapped in foil a skin of about a tenth of the bare one is left. */
-    private static final double SKIN_SHARE = 0.1;
+    private static final double COATED = 0.3;
 
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
@@ -153,10 +147,7 @@ public record ReamCut(
     }
 
     private static CutsOver over(ReamJob job) {
-        CutsOver usual = usualOver(job);
-        return job.taught().trials() == 0
-                ? usual
-                : usual.taught(job.taught().factor(), Math.hypot(job.taught().spread(), HOLE_TO_HOLE));
+        return job.taught().in(usualOver(job));
     }
 
     /** What it cuts over itself before anybody taught it. */
@@ -164,14 +155,12 @@ public record ReamCut(
         return usualOver(job);
     }
 
-    /** Stock that a reamer wants on the diameter, mm: 0.1 to 0.4 mm by size (custom of the trade); under the least it rubs. */
+    /** Stock that this reamer wants on the diameter, mm: a slant-cut rod takes half of what others do. */
     public static Span stock(ReamJob job) {
-        double usual = Math.clamp(0.1 + 0.012 * job.sizeMm(), 0.12, 0.4);
-        double kind = job.kind() == Kind.SLANT ? 0.5 : 1;
-        return new Span(0.4 * usual * kind, usual * kind, 1.7 * usual * kind);
+        return ReamerSize.stock(job.sizeMm()).times(job.kind() == Kind.SLANT ? 0.5 : 1);
     }
 
-    /** The largest of the shop's drills that leaves enough in five holes of six; a bored hole is bored as it should be. */
+    /** The largest of the shop's drills that leaves enough in nine holes of ten; a bored hole is bored as it should be. */
     private static double chosenBefore(ReamJob job, double reamer) {
         Span stock = stock(job);
         if (job.before() == Before.BORED) {
@@ -186,12 +175,7 @@ public record ReamCut(
 
     /** How much larger than itself a drill before the reamer makes its hole, as taught. */
     private static CutsOver drilled(ReamJob job, double drillMm) {
-        CutsOver usual = CutsOver.of(DrilledSizes.over(drillMm)).times(WELL_DRILLED);
-        return job.taughtDrills().trials() == 0
-                ? usual
-                : usual.taught(
-                        job.taughtDrills().factor(),
-                        Math.hypot(job.taughtDrills().spread(), HOLE_TO_HOLE));
+        return job.taughtDrills().in(DrilledSizes.wellDrilled(drillMm));
     }
 
     /** How much larger than its drill the hole before is; only where it is drilled. */
@@ -267,10 +251,7 @@ public record ReamCut(
     private static Span speeds(ReamJob job) {
         Span turning = job.work().surfaceSpeed(HSS);
         double share = job.steel().isPresent() ? TOOL_STEEL_SHARE : 1;
-        return new Span(
-                OF_DRILLING.low() * share * turning.low(),
-                OF_DRILLING.chosen() * share * turning.chosen(),
-                OF_DRILLING.high() * share * turning.high());
+        return turning.times(OF_DRILLING).times(share);
     }
 
     /** Surface speeds for this reamer, m/min. */
@@ -280,8 +261,7 @@ public record ReamCut(
 
     private static Span feeds(ReamJob job) {
         double d = job.sizeMm();
-        double kind = job.kind() == Kind.FLUTED ? 1 : 0.3;
-        return new Span(FEED_SHARE.low() * d * kind, FEED_SHARE.chosen() * d * kind, FEED_SHARE.high() * d * kind);
+        return FEED_SHARE.times(d * (job.kind() == Kind.FLUTED ? 1 : 0.3));
     }
 
     /** Feeds for it, mm per turn. */
@@ -440,12 +420,9 @@ public record ReamCut(
      * to clean it up; less the most that it grows.
      */
     public double grindStockMm() {
-        return heat().map(treatment -> {
-                    double bend = BEND_PER_MM * lengthMm();
-                    double skin = 2 * SKIN_SHARE * treatment.steel().skinMm();
-                    return Math.ceil(100 * (GRIND_MM + bend + skin)) / 100;
-                })
-                .orElse(GRIND_MM);
+        return heat().map(treatment ->
+                        treatment.grindStockMm(lengthMm(), treatment.quench() == Quench.AIR ? IN_FOIL : COATED))
+                .orElse(HeatTreatment.CLEAN_UP_MM);
     }
 
     /** Turned to this before it goes into the furnace, mm: finished, and what is left for grinding, less what it grows at the least. */

@@ -189,7 +189,7 @@ final class ReamFindings {
                 .note("Wanted: " + say.length(wants.low()) + " to " + say.length(wants.high())
                         + ". A reamer follows the hole it is given: where the place counts, bore before it.");
         if (job.taughtDrills().trials() > 0) {
-            CutsOver usual = CutsOver.of(DrilledSizes.over(cut.beforeMm()));
+            CutsOver usual = DrilledSizes.wellDrilled(cut.beforeMm());
             finding.note(job.taughtDrills().trials() + " of the shop's drilled holes are in this: a spread of "
                     + say.number(cut.drilledOver().highMm() / cut.drilledOver().lowMm(), 1) + " times where "
                     + say.number(usual.highMm() / usual.lowMm(), 1) + " was assumed.");
