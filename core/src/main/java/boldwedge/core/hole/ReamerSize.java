@@ -31,11 +31,6 @@ public record ReamerSize(double largestMm, double smallestMm) {
         return new Span(0.4 * usual, usual, 1.7 * usual);
     }
 
-    /** The middle of the limits, mm. */
-    public double middleMm() {
-        return (largestMm + smallestMm) / 2;
-    }
-
     /** Rounded up to a micrometre; what lies on one to within a nanometre stays. */
     private static double up(double mm) {
         return Math.ceil(mm / STEP_MM - 1e-3) * STEP_MM;

@@ -206,10 +206,6 @@ public record DrillCut(
         return torqueNm() * 2 * Math.PI * rpm / 60;
     }
 
-    public double availableWatt() {
-        return job.lathe().motorWatt() * job.lathe().efficiency();
-    }
-
     /** Torque at the handle that the thrust asks for, N·m: F · s / 2π, and twice that with the friction of screw and quill. */
     public double handleNm() {
         return HANDLE_FRICTION * thrustN() * job.handleMm() / (2 * Math.PI) / 1000;

@@ -3,7 +3,6 @@ package boldwedge.core.reaming.model;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.heat.HeatTreatment;
 import boldwedge.core.hole.CutsOver;
-import boldwedge.core.hole.DrillSet;
 import boldwedge.core.hole.DrilledSizes;
 import boldwedge.core.hole.ReamerSection;
 import boldwedge.core.hole.ReamerSize;
@@ -430,11 +429,6 @@ public record ReamCut(
         double growth =
                 heat().map(treatment -> treatment.growthMm(reamerMm).low()).orElse(0.0);
         return reamerMm + grindStockMm() - growth;
-    }
-
-    /** The drills of the shop beside the one before the reamer. */
-    public DrillSet drills() {
-        return job.set();
     }
 
     /** How far the tooth rest, or the wheel, is off centre for the clearance of the chamfer, mm. */
