@@ -1,5 +1,6 @@
 import type { QueryClient } from '@tanstack/react-query';
 import { type CutRecord, get, send, sentenceOf, type ToolRecord } from '../api/client';
+import { readAgain } from '../api/readAgain';
 import { notice } from '../frame/notices';
 import { forget, forgetLast } from './draft';
 
@@ -9,7 +10,7 @@ export async function copyCut(id: string, queries: QueryClient): Promise<string 
     const { name, units, fields } = await get<CutRecord>(`/api/cuts/${id}`);
     const copy = { id: crypto.randomUUID(), version: 1, name: copied(name), units, fields };
     await send<CutRecord>('POST', '/api/cuts', copy);
-    await queries.invalidateQueries({ queryKey: ['cuts'] });
+    await readAgain(queries, { queryKey: ['cuts'] });
     notice(`“${copy.name}” is kept.`);
     return copy.id;
   } catch (error) {
@@ -25,7 +26,7 @@ export async function deleteCut(id: string, queries: QueryClient): Promise<boole
     await send('DELETE', `/api/cuts/${id}?version=${record.version}`);
     forget(id);
     forgetLast(id);
-    await queries.invalidateQueries({ queryKey: ['cuts'] });
+    await readAgain(queries, { queryKey: ['cuts'] });
     notice(`“${record.name}” is deleted.`, {
       words: 'Undo',
       does: () =>
@@ -46,7 +47,7 @@ export async function copyTool(tool: ToolRecord, queries: QueryClient): Promise<
     const { drawer, note, kind, units, fields } = tool;
     const copy = { id: crypto.randomUUID(), version: 1, name: copied(tool.name), drawer, note, kind, units, fields };
     await send<ToolRecord>('POST', '/api/crib/tools', copy);
-    await queries.invalidateQueries({ queryKey: ['tools'] });
+    await readAgain(queries, { queryKey: ['tools'] });
     notice(`“${copy.name}” is in the crib; grinds and trials stay with the first one.`);
     return copy.id;
   } catch (error) {
@@ -60,7 +61,7 @@ export async function deleteTool(tool: ToolRecord, queries: QueryClient): Promis
   try {
     const file = await get<unknown>(`/api/exchange/tools/${tool.id}.json`);
     await send('DELETE', `/api/crib/tools/${tool.id}?version=${tool.version}`);
-    await queries.invalidateQueries({ queryKey: ['tools'] });
+    await readAgain(queries, { queryKey: ['tools'] });
     notice(`“${tool.name}” is out of the crib, with its log.`, {
       words: 'Undo',
       does: () =>
@@ -78,7 +79,7 @@ export async function deleteTool(tool: ToolRecord, queries: QueryClient): Promis
 async function back(said: string, queries: QueryClient, list: string, bring: () => Promise<unknown>): Promise<void> {
   try {
     await bring();
-    await queries.invalidateQueries({ queryKey: [list] });
+    await readAgain(queries, { queryKey: [list] });
     notice(said);
   } catch (error) {
     notice(sentenceOf(error));

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
 import { type CutRecord, get, Refused, send, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
+import { readAgain } from '../api/readAgain';
 import { type Draft, forget, fromRecord, type History, started } from './draft';
 
 type Change = (change: (old: History) => History) => void;
@@ -38,7 +39,7 @@ export function useSaving(latest: { readonly current: Draft }, change: Change, o
           : await send<CutRecord>('PUT', `/api/cuts/${sent.id}`, body);
       setTheirs(undefined);
       setRefused('');
-      void queries.invalidateQueries({ queryKey: ['cuts'] });
+      void readAgain(queries, { queryKey: ['cuts'] });
       change((old) => {
         const typedOn = old.now.fields !== sent.fields || old.now.name !== sent.name || old.now.units !== sent.units;
         return { ...old, now: { ...old.now, id: kept.id, version: kept.version, changed: typedOn } };

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { type Me, type Person, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { readAgain } from '../api/readAgain';
 import { usePeople } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { Entry } from './Entry';
@@ -20,8 +21,8 @@ export function Everybody({ me }: { me: Me }) {
     } catch (error) {
       setSaid(sentenceOf(error));
     }
-    await queries.invalidateQueries({ queryKey: ['people'] });
-    await queries.invalidateQueries({ queryKey: ['me'] });
+    await readAgain(queries, { queryKey: ['people'] });
+    await readAgain(queries, { queryKey: ['me'] });
   };
   return (
     <section aria-label="Everybody">
@@ -64,7 +65,7 @@ export function Everybody({ me }: { me: Me }) {
         ))}
       </ul>
       {said && <p role="status">{said}</p>}
-      <NewPerson onAdded={() => void people.refetch()} />
+      <NewPerson onAdded={() => void readAgain(queries, { queryKey: ['people'] })} />
     </section>
   );
 }

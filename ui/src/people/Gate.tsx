@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useEffect } from 'react';
 import { SIGNED_OUT } from '../api/client';
+import { readAgain } from '../api/readAgain';
 import { useMe } from '../api/records';
 import { FirstOwner } from './FirstOwner';
 import { SignIn } from './SignIn';
@@ -10,7 +11,7 @@ export function Gate({ children }: { children: ReactNode }) {
   const me = useMe();
   const queries = useQueryClient();
   useEffect(() => {
-    const again = () => void queries.invalidateQueries({ queryKey: ['me'] });
+    const again = () => void readAgain(queries, { queryKey: ['me'] });
     window.addEventListener(SIGNED_OUT, again);
     return () => window.removeEventListener(SIGNED_OUT, again);
   }, [queries]);

@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { type Me, type Pairing, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { readAgain } from '../api/readAgain';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
 
@@ -20,7 +21,7 @@ export function Myself({ me }: { me: Me }) {
   const leave = (path: string) =>
     act(async () => {
       await send('POST', path);
-      await queries.invalidateQueries({ queryKey: ['me'] });
+      await readAgain(queries, { queryKey: ['me'] });
     });
   return (
     <section aria-label="You">
@@ -78,7 +79,7 @@ function NewPassphrase() {
   const change = async () => {
     try {
       await send('POST', '/api/people/passphrase', { now: typed.now ?? '', next: typed.next ?? '' });
-      await queries.invalidateQueries({ queryKey: ['me'] });
+      await readAgain(queries, { queryKey: ['me'] });
     } catch (error) {
       setWrong(
         error instanceof Refused && Object.keys(error.fields).length > 0 ? error.fields : { now: sentenceOf(error) },

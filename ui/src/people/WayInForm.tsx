@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { type Me, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { readAgain } from '../api/readAgain';
 import { Entry } from './Entry';
 
 interface Asked {
@@ -32,7 +33,7 @@ export function WayInForm({ title, path, entries, act, children }: Props) {
     try {
       const me = await send<Me>('POST', path, Object.fromEntries(entries.map(({ id }) => [id, typed[id] ?? ''])));
       setWrong({});
-      await queries.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'me' });
+      await readAgain(queries, { predicate: ({ queryKey }) => queryKey[0] !== 'me' });
       queries.setQueryData(['me'], me);
     } catch (error) {
       setSaid(sentenceOf(error));

@@ -12,6 +12,7 @@ import {
   type Texts,
 } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
+import { readAgain } from '../api/readAgain';
 import { useChoices, useLathes } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
 import { Header } from '../frame/Header';
@@ -113,7 +114,7 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
       kept.done({ version: saved.version, card: saved.card });
       say('Saved.');
       onKept(saved.id);
-      await queries.invalidateQueries({ queryKey: ['lathes'] });
+      await readAgain(queries, { queryKey: ['lathes'] });
     } catch (error) {
       say(sentenceOf(error));
       setWrong(error instanceof Refused ? error.fields : {});
@@ -169,7 +170,7 @@ function Files() {
     try {
       const done = await sendFile<Imported>(path, file, type);
       setSaid(`${file.name}: ${done.sentence}`);
-      await queries.invalidateQueries();
+      await readAgain(queries);
     } catch (error) {
       setSaid(`${file.name}: ${sentenceOf(error)}`);
     }

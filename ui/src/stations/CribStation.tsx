@@ -1,7 +1,9 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { download, Refused, type Schemas, send, sentenceOf, type Texts, type ToolRecord } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
+import { readAgain } from '../api/readAgain';
 import { useTools } from '../api/records';
 import { Progress } from '../crib/Progress';
 import { useWhich } from '../crib/useWhich';
@@ -124,7 +126,7 @@ function KeepTool() {
   const edit = useEdit();
   const write = (id: string, text: string) => edit({ kind: 'card', id, text });
   const { name = '', drawer = '', note = '' } = card;
-  const tools = useTools('');
+  const queries = useQueryClient();
   const newTool = useNewRecord();
   const [said, setSaid] = useState('');
   const [wrong, setWrong] = useState<Texts>({});
@@ -140,7 +142,7 @@ function KeepTool() {
       setWrong({});
       write('name', '');
       write('note', '');
-      void tools.refetch();
+      void readAgain(queries, { queryKey: ['tools'] });
     } catch (error) {
       setSaid(sentenceOf(error));
       setWrong(error instanceof Refused ? error.fields : {});

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { send, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
+import { readAgain } from '../api/readAgain';
 import { useCut } from '../cut/CutContext';
 import { PickTool } from './PickTool';
 
@@ -17,7 +18,7 @@ export function KeepGrind() {
       const measured = Object.fromEntries(Object.entries(draft.measured).filter(([, text]) => text.trim() !== ''));
       await send('POST', `/api/crib/tools/${tool}/grinds`, newGrind({ units: draft.units, measured }));
       setSaid('Written into the tool’s log.');
-      void queries.invalidateQueries({ queryKey: ['grinds', tool] });
+      void readAgain(queries, { queryKey: ['grinds', tool] });
     } catch (error) {
       setSaid(sentenceOf(error));
     }

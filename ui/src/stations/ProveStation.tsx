@@ -1,8 +1,10 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import { Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
-import { useExperiments, useTrials } from '../api/records';
+import { readAgain } from '../api/readAgain';
+import { useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { Working } from '../ledger/Working';
@@ -165,8 +167,7 @@ function KeepTrial({ worked }: { worked: boolean }) {
   const { draft } = useCut();
   const edit = useEdit();
   const newTrial = useNewRecord();
-  const trials = useTrials('cut', draft.id);
-  const experiments = useExperiments(draft.id);
+  const queries = useQueryClient();
   const [tool, setTool] = useState('');
   const note = draft.card.trialNote ?? '';
   const setNote = (text: string) => edit({ kind: 'card', id: 'trialNote', text });
@@ -187,8 +188,8 @@ function KeepTrial({ worked }: { worked: boolean }) {
       );
       setSaid('Kept.');
       setNote('');
-      void trials.refetch();
-      void experiments.refetch();
+      void readAgain(queries, { queryKey: ['trials'] });
+      void readAgain(queries, { queryKey: ['experiments'] });
     } catch (error) {
       setSaid(sentenceOf(error));
     }

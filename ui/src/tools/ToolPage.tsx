@@ -11,6 +11,7 @@ import {
   sentenceOf,
   type ToolRecord,
 } from '../api/client';
+import { readAgain } from '../api/readAgain';
 import { useFamilies, useGrinds, useLathes, useTrials } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
 import { copyTool, deleteTool } from '../cut/copies';
@@ -72,7 +73,7 @@ export function ToolPage() {
       const kept = await send<ToolRecord>('PUT', `/api/crib/tools/${id}`, entry);
       card.done(kept);
       setSaid('Saved.');
-      void tool.refetch();
+      void readAgain(queries, { queryKey: ['tool', id] });
     } catch (error) {
       setSaid(sentenceOf(error));
       if (error instanceof Refused && error.status === 409) {
