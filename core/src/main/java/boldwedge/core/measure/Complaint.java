@@ -19,6 +19,13 @@ public enum Complaint {
     NO_SUCH_FIT("“%s” is not a tolerance I can read. Write ±.0005, +.001/-0, H7 or g6."),
     FIT_OUT_OF_RANGE("The fit %s is tabled only for sizes up to 500 mm; this size is %s."),
     CROSSED_LIMITS("The upper limit (%s) is below the lower one (%s). Swap them."),
+    NO_SUCH_THREAD(
+            "“%s” is not a thread I can read. Write M12×1.25, 1/2-13, #10-32, 3/8 BSW, G 1/4, 4 BA, Tr 20×4, 1-5 ACME, or a diameter × a pitch."),
+    NO_COARSE_PITCH("The coarse series has no %s: write its pitch with it, such as M13×1."),
+    PITCH_NOT_STANDARD("%s is cut with a pitch of %s; the standard has no %s. As a special of your own write %s."),
+    THREADS_NOT_WHOLE("%s threads to the inch is no standard count: %s or %s is. As a special of your own write %s."),
+    LEAD_NOT_WHOLE("A lead of %s is no whole number of pitches of %s: the lead is the pitch times the starts."),
+    PITCH_TOO_COARSE("A pitch of %s leaves no core in %s: at most about %s."),
     TOO_LONG("That is %s characters long; a value has at most 40.");
 
     private final String template;

@@ -55,6 +55,16 @@ public record Say(UnitSystem units, boolean terse) {
         return Written.places(share * 100, Math.abs(share) < 0.1 ? 1 : 0) + " %";
     }
 
+    /** A pitch as it is called: threads to the inch where that is a whole or half number and no round number of millimetres, else a length. */
+    public String pitch(double mm) {
+        double threads = 25.4 / mm;
+        boolean inch = Math.abs(2 * threads - Math.rint(2 * threads)) < 1e-5;
+        boolean metric = Math.abs(mm * 100 - Math.rint(mm * 100)) < 1e-5;
+        return inch && !(metric && units == UnitSystem.METRIC)
+                ? Written.places(threads, 1) + " tpi"
+                : Written.millimetres(mm);
+    }
+
     /** A length rounded to what is easily set, as a mend types it. */
     public String typed(double mm) {
         return units == UnitSystem.METRIC

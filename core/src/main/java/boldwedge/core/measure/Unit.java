@@ -19,6 +19,8 @@ public enum Unit {
     THOU(Quantity.LENGTH, 0.0254, "thou", "thou", "thous", "mil", "mils", "thousandth", "thousandths"),
     TENTH(Quantity.LENGTH, 0.00254, "tenths", "tenth", "tenths"),
     MICROINCH(Quantity.LENGTH, 25.4e-6, "µin", "µin", "uin", "microinch", "microinches", "µ\"", "u\""),
+    /** A pitch counted the other way round: 8 to the inch is 3.175 mm. */
+    THREADS_PER_INCH(Quantity.LENGTH, 25.4, "tpi", "tpi", "threads per inch", "threads/in", "t.p.i."),
     DEGREE(Quantity.ANGLE, Math.PI / 180, "°", "°", "deg", "degs", "degree", "degrees"),
     ARC_MINUTE(Quantity.ANGLE, Math.PI / 10800, "'", "arcmin", "'"),
     RADIAN(Quantity.ANGLE, 1.0, "rad", "rad", "radian", "radians"),
@@ -120,12 +122,14 @@ public enum Unit {
 
     /** From a number in this unit to the base unit. */
     public double toBase(double number) {
-        return this == FAHRENHEIT ? (number - 32) * factor : number * factor;
+        return this == FAHRENHEIT
+                ? (number - 32) * factor
+                : this == THREADS_PER_INCH ? factor / number : number * factor;
     }
 
     /** From the base unit to a number in this unit. */
     public double fromBase(double value) {
-        return this == FAHRENHEIT ? value / factor + 32 : value / factor;
+        return this == FAHRENHEIT ? value / factor + 32 : this == THREADS_PER_INCH ? factor / value : value / factor;
     }
 
     /** The unit that a word names, whatever its case; empty when nobody in the trade writes that. */

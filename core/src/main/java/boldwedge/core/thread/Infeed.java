@@ -1,0 +1,71 @@
+package boldwedge.core.thread;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How the tool is fed into a thread: with a compound set over by β from square to the work, the tool goes sideways as it goes in, so that
+ * the leading flank cuts and the trailing one rubs, shaves or cuts. Depths in mm on the radius.
+ *
+ * @param form the thread's form
+ * @param betaRad how far the compound is set over; 0 straight in
+ */
+public record Infeed(ThreadForm form, double betaRad) {
+    /** Way of the compound for a depth, mm: t / cos β. */
+    public double compoundMm(double depthMm) {
+        return depthMm / Math.cos(betaRad);
+    }
+
+    /** How far the tool goes sideways on a depth, mm: t · tan β. */
+    public double sidewaysMm(double depthMm) {
+        return depthMm * Math.tan(betaRad);
+    }
+
+    /** What the trailing flank takes for a step of depth, mm along the axis: Δ · (tan(ε/2) − tan β); below 0 it draws away and leaves steps. */
+    public double trailingMm(double stepMm) {
+        return stepMm * (Math.tan(form.halfRad()) - Math.tan(betaRad));
+    }
+
+    /** What the leading flank takes for a step of depth, mm along the axis: Δ · (tan(ε/2) + tan β). */
+    public double leadingMm(double stepMm) {
+        return stepMm * (Math.tan(form.halfRad()) + Math.tan(betaRad));
+    }
+
+    /**
+     * Depths after each pass that take equal areas: t · √(i / n) of a pointed tool, by the groove's own area of one with a tip.
+     *
+     * @param tip end of the tool
+     * @param depthMm whole depth
+     * @param passes how many
+     */
+    public static List<Double> equalAreas(TipShape tip, double depthMm, int passes) {
+        double whole = tip.areaMm2(depthMm);
+        List<Double> depths = new ArrayList<>(passes);
+        double half = Math.tan(tip.form().halfRad());
+        double gone = tip.areaMm2(0);
+        double rest = tip.areaMm2(depthMm) - whole;
+        for (int i = 1; i <= passes; i++) {
+            // (t + s)² · tan(ε/2) − rest = gone + share · (whole − gone), solved for t.
+            double area = gone + (whole - gone) * i / passes + rest;
+            double s = tip.shortOfSharpMm();
+            double atZero = s * s * half - tip.areaMm2(0);
+            double depth = Math.sqrt((area + atZero) / half) - s;
+            depths.add(i == passes ? depthMm : Math.min(depth, depthMm));
+        }
+        return depths;
+    }
+
+    /** Depths after each pass that are equally deep. */
+    public static List<Double> equalDepths(double depthMm, int passes) {
+        List<Double> depths = new ArrayList<>(passes);
+        for (int i = 1; i <= passes; i++) {
+            depths.add(depthMm * i / passes);
+        }
+        return depths;
+    }
+
+    /** What is still to be fed in where the pitch diameter is too large by X, mm of the compound: X / (2 · cos β), whatever the school. */
+    public double leftOnCompoundMm(double overMm) {
+        return overMm / (2 * Math.cos(betaRad));
+    }
+}
