@@ -1,6 +1,7 @@
 package boldwedge.core.ask;
 
 import boldwedge.core.cutting.Lathe;
+import boldwedge.core.cutting.ScrewCutting;
 import boldwedge.core.cutting.Slide;
 import boldwedge.core.cutting.SpindleSpeeds;
 import boldwedge.core.measure.Limits;
@@ -16,6 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * Reads a lathe's card as typed.
@@ -52,6 +54,17 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         entries.put("chuck", "Diameter of the chuck");
         entries.put("slideNearest", "Slide's front edge comes to the axis within");
         entries.put("tailHandle", "One turn of the tailstock's (quill's) handle");
+        entries.put("leadScrew", "Lead screw");
+        entries.put("boxThreads", "Threads that its box gives");
+        entries.put("changeWheels", "Change wheels that lie beside it");
+        entries.put("dialTeeth", "Thread dial: teeth of its wheel");
+        entries.put("dialMarks", "Thread dial: marks");
+        entries.put("crossTurn", "One turn of the cross slide’s dial");
+        entries.put("crossReads", "Cross slide’s dial reads radius or diameter");
+        entries.put("compoundTurn", "One turn of the compound’s dial");
+        entries.put("dialDivision", "Smallest division of the dials");
+        entries.put("compoundScale", "Compound’s scale counts from the square or from the axis");
+        entries.put("stopTime", "Time until the carriage stands");
         return entries;
     }
 
@@ -102,6 +115,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                     length("chuck", 15, 2000),
                     length("slideNearest", 0, 1000));
             OptionalDouble handle = length("tailHandle", 0.5, 200);
+            ScrewCutting screw = screwCutting();
             if (slide.headMm().orElse(1e9) <= slide.throatMm().orElse(0)) {
                 errors.put("slotHead", "Under its lips a T-slot is wider than its throat.");
             }
@@ -125,8 +139,56 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                             tailstock,
                             shims,
                             slide,
-                            handle)),
+                            handle,
+                            screw)),
                     errors);
+        }
+
+        private ScrewCutting screwCutting() {
+            List<Double> box = text("boxThreads").isEmpty()
+                    ? List.of()
+                    : list("boxThreads", text("boxThreads"), new Limits(Quantity.LENGTH, 0.05, 200));
+            List<Double> wheels = text("changeWheels").isEmpty()
+                    ? List.of()
+                    : list("changeWheels", text("changeWheels"), new Limits(Quantity.RATIO, 10, 250));
+            for (double wheel : wheels) {
+                if (wheel != Math.rint(wheel)) {
+                    errors.put("changeWheels", "Wheels have whole numbers of teeth, such as 20, 24, 40, 127.");
+                }
+            }
+            return new ScrewCutting(
+                    length("leadScrew", 0.5, 100),
+                    box,
+                    wheels.stream().map(teeth -> (int) Math.rint(teeth)).toList(),
+                    count("dialTeeth", 6, 200),
+                    count("dialMarks", 1, 64),
+                    length("crossTurn", 0.2, 50),
+                    either("crossReads", "radius", "diameter"),
+                    length("compoundTurn", 0.2, 50),
+                    length("dialDivision", 0.001, 1),
+                    either("compoundScale", "square", "axis"),
+                    seconds("stopTime"));
+        }
+
+        private OptionalInt count(String entry, int least, int most) {
+            OptionalDouble typed = measured(entry, new Limits(Quantity.RATIO, least, most));
+            return typed.isEmpty() || Double.isNaN(typed.getAsDouble())
+                    ? OptionalInt.empty()
+                    : OptionalInt.of((int) Math.rint(typed.getAsDouble()));
+        }
+
+        private OptionalDouble seconds(String entry) {
+            OptionalDouble minutes = measured(entry, new Limits(Quantity.TIME, 0.05 / 60, 30 / 60.0));
+            return minutes.isEmpty() ? minutes : OptionalDouble.of(minutes.getAsDouble() * 60);
+        }
+
+        /** One of two words, the first where nothing is said; whether it is the second. */
+        private boolean either(String entry, String first, String second) {
+            String said = text(entry).toLowerCase(Locale.ROOT);
+            if (!said.isEmpty() && !said.equals(first) && !said.equals(second)) {
+                errors.put(entry, "It can be " + first + " or " + second + "; left empty it is " + first + ".");
+            }
+            return said.equals(second);
         }
 
         private boolean kind() {

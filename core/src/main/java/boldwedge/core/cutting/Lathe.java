@@ -23,6 +23,7 @@ import java.util.OptionalDouble;
  * @param shimsMm the shims that lie beside it, mm
  * @param slide the slide under the tool post
  * @param tailHandleMm feed of one turn of the tailstock's handle, or of the quill's, mm, if it is on the card
+ * @param screw what it has to cut threads with
  */
 public record Lathe(
         String name,
@@ -40,7 +41,8 @@ public record Lathe(
         OptionalDouble tailstockStiffness,
         List<Double> shimsMm,
         Slide slide,
-        OptionalDouble tailHandleMm) {
+        OptionalDouble tailHandleMm,
+        ScrewCutting screw) {
 
     private static final double ASSUMED_PER_SWING = 60;
     private static final double USUAL_TAIL_HANDLE_MM = 4;
@@ -52,7 +54,7 @@ public record Lathe(
     /** How far the true stiffness against turning may lie from the assumed one, as a factor: wide, until a trial teaches it. */
     public static final Span TILT_SPREAD = new Span(0.3, 1, 5);
 
-    /** One whose tailstock's handle is not on the card. */
+    /** One whose tailstock's handle and lead screw are not on the card. */
     public Lathe(
             String name,
             boolean mill,
@@ -85,7 +87,8 @@ public record Lathe(
                 tailstockStiffness,
                 shimsMm,
                 slide,
-                OptionalDouble.empty());
+                OptionalDouble.empty(),
+                ScrewCutting.UNSAID);
     }
 
     public Lathe {

@@ -14,17 +14,20 @@ public final class ThreadText {
     private static final double IN = 25.4;
     private static final double FINEST_OF_WHOLE_INCHES = 24;
     private static final double[] ISO_PITCHES = {
-        0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5, 0.6, 0.7, 0.75, 0.8, 1, 1.25, 1.5, 1.75, 2, 2.5, 3, 3.5, 4, 4.5, 5, 5.5, 6, 8
+        0.2, 0.25, 0.3, 0.35, 0.4, 0.45, 0.5, 0.6, 0.7, 0.75, 0.8, 1, 1.25, 1.5, 1.75, 2, 2.5, 3, 3.5, 4, 4.5, 5, 5.5,
+        6, 8
     };
     private static final Pattern LEFT = Pattern.compile("\\s*[-,]?\\s*\\b(LH|LEFT(\\s*HAND)?)$");
     private static final Pattern STARTS = Pattern.compile("\\s*[-,]?\\s*(\\d+)[- ]*STARTS?$");
     private static final Pattern CLASS = Pattern.compile("\\s*-?\\s*(\\d[EGH](\\d[EGH])?|[123][AB])$");
     private static final Pattern METRIC = Pattern.compile("M\\s*(\\S+?)(\\s*X\\s*([\\d.,]+)(\\s*P\\s*([\\d.,]+))?)?");
-    private static final Pattern TRAPEZOIDAL = Pattern.compile("TR\\s*([\\d.,]+)\\s*X\\s*([\\d.,]+)(\\s*\\(?P\\s*([\\d.,]+)\\)?)?");
+    private static final Pattern TRAPEZOIDAL =
+            Pattern.compile("TR\\s*([\\d.,]+)\\s*X\\s*([\\d.,]+)(\\s*\\(?P\\s*([\\d.,]+)\\)?)?");
     private static final Pattern BA = Pattern.compile("(\\d+)\\s*BA|BA\\s*(\\d+)");
     private static final Pattern WHITWORTH =
             Pattern.compile("(\\S+?|\\d+ \\d+/\\d+)(\\s*-\\s*([\\d.]+))?\\s*(BSW|BSF|WHITWORTH|W)");
-    private static final Pattern PIPE = Pattern.compile("(?:G|BSPP?)\\s*(\\S+|\\d+ \\d+/\\d+)|(\\S+|\\d+ \\d+/\\d+)\\s*BSPP?");
+    private static final Pattern PIPE =
+            Pattern.compile("(?:G|BSPP?)\\s*(\\S+|\\d+ \\d+/\\d+)|(\\S+|\\d+ \\d+/\\d+)\\s*BSPP?");
     private static final Pattern ACME = Pattern.compile("(\\S+?|\\d+ \\d+/\\d+)\\s*-\\s*([\\d.]+)\\s*ACME");
     private static final Pattern UNIFIED = Pattern.compile(
             "(#\\s*\\d+|[\\d./]+|\\d+[- ]\\d+/\\d+)(\\s*-\\s*([\\d.]+))?\\s*(UNC|UNF|UNEF|UNS|UN|NC|NF|NEF|NS)?");
@@ -64,7 +67,8 @@ public final class ThreadText {
         }
         m = CLASS.matcher(rest);
         if (m.find() && m.start() > 0) {
-            className = typed.substring(Math.max(0, typed.toUpperCase(Locale.ROOT).lastIndexOf(m.group(1))));
+            className =
+                    typed.substring(Math.max(0, typed.toUpperCase(Locale.ROOT).lastIndexOf(m.group(1))));
             className = className.substring(0, m.group(1).length());
             rest = rest.substring(0, m.start()).strip();
         }
@@ -178,7 +182,8 @@ public final class ThreadText {
         }
         double starts = lead.get() / pitch.get();
         if (Math.abs(starts - Math.rint(starts)) > 1e-6 || starts < 1) {
-            return Parsed.wrong(Complaint.LEAD_NOT_WHOLE, Written.places(lead.get(), 3), Written.places(pitch.get(), 3));
+            return Parsed.wrong(
+                    Complaint.LEAD_NOT_WHOLE, Written.places(lead.get(), 3), Written.places(pitch.get(), 3));
         }
         String name = prefix + Written.places(major.get(), 3) + "×" + Written.places(lead.get(), 3)
                 + (second == null ? "" : " P" + Written.places(pitch.get(), 3));
@@ -267,7 +272,8 @@ public final class ThreadText {
         boolean inches = threads || step.unit().toBase(1) % IN == 0;
         String name = Written.full(Quantity.LENGTH, major.value(), inches ? UnitSystem.INCH : UnitSystem.METRIC) + " × "
                 + (threads ? Written.places(IN / step.value(), 2) + " tpi" : Written.millimetres(step.value()));
-        return sized(call(inches ? Series.UNIFIED_SPECIAL : Series.METRIC, name, major.value(), step.value(), 1), typed);
+        return sized(
+                call(inches ? Series.UNIFIED_SPECIAL : Series.METRIC, name, major.value(), step.value(), 1), typed);
     }
 
     /** A pitch that leaves a core of half the diameter at least. */
@@ -299,7 +305,8 @@ public final class ThreadText {
 
     /** 10-32 is number ten: no inch size has so fine a thread and so large a number. */
     private static String screw(String size, String threads) {
-        boolean number = size.matches("\\d|10|12") && threads != null && number(threads).orElse(0.0) >= FINEST_OF_WHOLE_INCHES;
+        boolean number =
+                size.matches("\\d|10|12") && threads != null && number(threads).orElse(0.0) >= FINEST_OF_WHOLE_INCHES;
         return number ? "#" + size : size;
     }
 

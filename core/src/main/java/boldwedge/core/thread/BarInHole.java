@@ -33,7 +33,8 @@ public record BarInHole(double barMm, double pointMm, double barBelowMm, double 
 
     /** Depth of the thread at which the bar begins to rub on the crests, mm on the radius; the whole depth and more where it does not. */
     public double rubsAt(double crestMm) {
-        // Room shrinks as the point goes out on the side of the point: |x − a| with x < a shrinks first, so the far side is met when drawn out.
+        // Room shrinks as the point goes out on the side of the point: |x − a| with x < a shrinks first, so the far
+        // side is met when drawn out.
         double reach = Math.sqrt(Math.max(0, square(crestMm - barMm / 2 - clearMm) - barBelowMm * barBelowMm));
         return pointMm + reach - crestMm;
     }

@@ -74,11 +74,11 @@ public record GearTrain(int a, int b, int c, int d) {
                         if (l == i || l == j || l == k) {
                             continue;
                         }
-                        double ratio = (double) wheels.get(i) * wheels.get(k) / ((double) wheels.get(j) * wheels.get(l));
+                        double ratio =
+                                (double) wheels.get(i) * wheels.get(k) / ((double) wheels.get(j) * wheels.get(l));
                         double rank = Math.abs(ratio / wanted - 1);
                         if (rank < least - 1e-12) {
-                            Optional<GearTrain> laid =
-                                    laid(wheels.get(i), wheels.get(j), wheels.get(k), wheels.get(l));
+                            Optional<GearTrain> laid = laid(wheels.get(i), wheels.get(j), wheels.get(k), wheels.get(l));
                             if (laid.isPresent()) {
                                 least = rank;
                                 best = laid.get();

@@ -13,10 +13,13 @@ public final class IsoThreadLimits {
     private static final double[] STEPS = {0.99, 1.4, 2.8, 5.6, 11.2, 22.4, 45, 90, 180, 355};
     /** R40 of ISO 3 as ISO 965-1 writes it for micrometres. */
     private static final double[] R40 = {
-        1.00, 1.06, 1.12, 1.18, 1.25, 1.32, 1.40, 1.50, 1.60, 1.70, 1.80, 1.90, 2.00, 2.12, 2.24, 2.36, 2.50, 2.65, 2.80,
-        3.00, 3.15, 3.35, 3.55, 3.75, 4.00, 4.25, 4.50, 4.75, 5.00, 5.30, 5.60, 6.00, 6.30, 6.70, 7.10, 7.50, 8.00, 8.50,
+        1.00, 1.06, 1.12, 1.18, 1.25, 1.32, 1.40, 1.50, 1.60, 1.70, 1.80, 1.90, 2.00, 2.12, 2.24, 2.36, 2.50, 2.65,
+                2.80,
+        3.00, 3.15, 3.35, 3.55, 3.75, 4.00, 4.25, 4.50, 4.75, 5.00, 5.30, 5.60, 6.00, 6.30, 6.70, 7.10, 7.50, 8.00,
+                8.50,
         9.00, 9.50
     };
+
     private static final Map<Integer, Integer> OUTSIDE_PITCH = Map.of(3, -12, 4, -8, 5, -4, 6, 0, 7, 4, 8, 8, 9, 12);
     private static final Map<Integer, Integer> INSIDE_PITCH = Map.of(4, -3, 5, 1, 6, 5, 7, 9, 8, 13);
     private static final Map<Integer, Integer> OUTSIDE_CREST = Map.of(4, -8, 6, 0, 8, 8);
@@ -42,8 +45,7 @@ public final class IsoThreadLimits {
             if (t.length() != 4 || !Character.isDigit(t.charAt(0)) || !Character.isDigit(t.charAt(2))) {
                 return Optional.empty();
             }
-            ThreadClass read =
-                    new ThreadClass(t.charAt(0) - '0', t.charAt(1), t.charAt(2) - '0', t.charAt(3));
+            ThreadClass read = new ThreadClass(t.charAt(0) - '0', t.charAt(1), t.charAt(2) - '0', t.charAt(3));
             return read.known() ? Optional.of(read) : Optional.empty();
         }
 
@@ -104,18 +106,17 @@ public final class IsoThreadLimits {
 
     /** Td, µm: 180 · P^(2/3) − 3.15 / √P in grade 6. */
     public static double outsideCrest(double pitchMm, int grade) {
-        double six = near(pitchMm, 4)
-                ? step(475)
-                : step(180 * Math.pow(pitchMm, 2 / 3.0) - 3.15 / Math.sqrt(pitchMm));
+        double six = near(pitchMm, 4) ? step(475) : step(180 * Math.pow(pitchMm, 2 / 3.0) - 3.15 / Math.sqrt(pitchMm));
         return stepped(six, OUTSIDE_CREST.get(grade));
     }
 
     /** TD1, µm: 433 · P − 190 · P^1.22 under 1 mm, 230 · P^0.7 from 1 mm on, in grade 6. */
     public static double insideCrest(double pitchMm, int grade) {
-        double formula = pitchMm < 1 - 1e-9
-                ? 433 * pitchMm - 190 * Math.pow(pitchMm, 1.22)
-                : 230 * Math.pow(pitchMm, 0.7);
-        double six = near(pitchMm, 0.5) ? step(140) : near(pitchMm, 1) ? step(236) : near(pitchMm, 2.5) ? step(450) : step(formula);
+        double formula =
+                pitchMm < 1 - 1e-9 ? 433 * pitchMm - 190 * Math.pow(pitchMm, 1.22) : 230 * Math.pow(pitchMm, 0.7);
+        double six = near(pitchMm, 0.5)
+                ? step(140)
+                : near(pitchMm, 1) ? step(236) : near(pitchMm, 2.5) ? step(450) : step(formula);
         return stepped(six, INSIDE_CREST.get(grade));
     }
 
@@ -123,9 +124,10 @@ public final class IsoThreadLimits {
     public static double position(char letter, double pitchMm) {
         return switch (letter) {
             case 'g', 'G' -> near(pitchMm, 0.75) ? 22 : whole(step(15 + 11 * pitchMm));
-            case 'e' -> near(pitchMm, 0.5)
-                    ? 50
-                    : near(pitchMm, 0.6) ? 53 : near(pitchMm, 0.75) ? 56 : whole(step(50 + 11 * pitchMm));
+            case 'e' ->
+                near(pitchMm, 0.5)
+                        ? 50
+                        : near(pitchMm, 0.6) ? 53 : near(pitchMm, 0.75) ? 56 : whole(step(50 + 11 * pitchMm));
             default -> 0;
         };
     }

@@ -43,9 +43,8 @@ public record TipShape(ThreadForm form, double pitchMm, double flatMm, double ra
         double half = form.halfRad();
         double tan = Math.tan(half);
         double whole = depthMm + shortOfSharpMm();
-        double rest = radiusMm > 0
-                ? radiusMm * radiusMm * (1 / tan - (Math.PI / 2 - half))
-                : flatMm * flatMm / (4 * tan);
+        double rest =
+                radiusMm > 0 ? radiusMm * radiusMm * (1 / tan - (Math.PI / 2 - half)) : flatMm * flatMm / (4 * tan);
         return Math.max(0, whole * whole * tan - rest);
     }
 }

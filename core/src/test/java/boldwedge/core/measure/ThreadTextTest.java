@@ -80,7 +80,9 @@ class ThreadTextTest {
 
     @Test
     void aPitchMayBeCountedToTheInch() {
-        assertThat(MeasureParser.parse("8 tpi", Quantity.LENGTH, UnitSystem.METRIC).orThrow().value())
+        assertThat(MeasureParser.parse("8 tpi", Quantity.LENGTH, UnitSystem.METRIC)
+                        .orThrow()
+                        .value())
                 .isCloseTo(3.175, within(1e-12));
         assertThat(new Say(UnitSystem.INCH).pitch(25.4 / 20)).isEqualTo("20 tpi");
         assertThat(new Say(UnitSystem.METRIC).pitch(1.5)).isEqualTo("1.5 mm");

@@ -1,0 +1,207 @@
+package boldwedge.core.threading;
+
+import static boldwedge.core.threading.ask.ThreadField.*;
+
+import boldwedge.core.ask.Choice;
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.CutPage;
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.PrintedCard;
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.Sentence;
+import boldwedge.core.ask.StationPage;
+import boldwedge.core.ask.Told;
+import boldwedge.core.ask.TrialAnswer;
+import boldwedge.core.ask.TrialForm;
+import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Solid;
+import boldwedge.core.family.ToolFamily;
+import boldwedge.core.family.ToolKind;
+import boldwedge.core.family.ToolMatch;
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Say;
+import boldwedge.core.threading.ask.ThreadField;
+import boldwedge.core.threading.ask.ThreadReader;
+import boldwedge.core.threading.model.ThreadCut;
+import boldwedge.core.threading.tell.ThreadAnswer;
+import boldwedge.core.threading.tell.ThreadProof;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Threads cut with a single point: their data, the tool, the lathe's setting, the passes, the proof. */
+public final class ThreadingFamily implements ToolFamily<ThreadCut> {
+    private static final List<Entry> BROUGHT =
+            List.of(TOOL, ANGLE, FLAT, RADIUS, RAKE, LEADING, TRAILING, INSERT_IS, FINEST, COARSEST);
+
+    private static final ToolKind KIND = ToolKind.of(
+                    "threading-tool",
+                    "threading tool",
+                    "Keep the threading tool",
+                    TOOL,
+                    BROUGHT,
+                    List.of(TOOL, ANGLE, FLAT, RADIUS, LEADING, TRAILING),
+                    "thread-tool")
+            .drawnIn(Map.of(OPERATION, "thread"));
+
+    @Override
+    public String id() {
+        return "threading";
+    }
+
+    @Override
+    public int place() {
+        return 8;
+    }
+
+    @Override
+    public List<Choice> operations() {
+        return OPERATION.choices();
+    }
+
+    @Override
+    public List<Entry> entries() {
+        return List.of(ThreadField.values());
+    }
+
+    @Override
+    public Read<ThreadCut> read(PlanRequest request) {
+        return ThreadReader.cut(request);
+    }
+
+    @Override
+    public void show(ThreadCut cut, Chosen chosen) {
+        ThreadAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public Told tell(ThreadCut cut, Say say) {
+        return ThreadAnswer.tell(cut, say);
+    }
+
+    @Override
+    public Optional<Solid> solid(ThreadCut cut) {
+        return Optional.empty();
+    }
+
+    @Override
+    public CutPage page(Read<ThreadCut> read) {
+        boolean inside = read.choice(SIDE).equals("inside");
+        boolean groove = read.choice(END).equals("groove");
+        boolean insert = read.choice(TOOL).contains("insert");
+        Sentence sentence = new Sentence()
+                .pick(OPERATION)
+                .value(THREAD)
+                .words("class")
+                .value(CLASS)
+                .words(",")
+                .pick(SIDE, ",")
+                .pick(HAND, ",")
+                .value(LENGTH)
+                .words("long, ending")
+                .pick(END, ",")
+                .words("in")
+                .pick(MATERIAL)
+                .words("on")
+                .pick(LATHE, ".");
+        List<Entry> cutSettings = new ArrayList<>(List.of(STARTS, BLANK));
+        if (groove) {
+            cutSettings.add(GROOVE);
+        }
+        cutSettings.add(OUTSIDE);
+        List<Entry> edgeSettings = new ArrayList<>(List.of(RAKE, CLEARANCE, HEIGHT, YAW));
+        List<Entry> edgePicks = new ArrayList<>(List.of(TOOL));
+        if (insert) {
+            edgePicks.add(INSERT_IS);
+            edgeSettings.addAll(List.of(FINEST, COARSEST, COST, EDGES, PER_EDGE));
+        }
+        List<Entry> reachPicks = new ArrayList<>(List.of(WAY, STEPS));
+        List<Entry> reachSettings = new ArrayList<>(List.of(SPEED, PASSES, SPRING));
+        if (inside) {
+            reachPicks.add(BAR_MATERIAL);
+            reachSettings.addAll(List.of(BAR, BAR_POINT, BAR_BELOW, BAR_OUT));
+        } else {
+            reachPicks.add(HELD);
+            reachSettings.add(STICK_OUT);
+        }
+        return new CutPage(
+                id(),
+                sentence.parts(),
+                List.of(
+                        StationPage.of(
+                                        Station.CUT,
+                                        List.of("thread-form", "thread-work"),
+                                        List.of("pitchLow", "pitchHigh", "threadDepth"))
+                                .setting(cutSettings.toArray(Entry[]::new)),
+                        StationPage.of(
+                                        Station.EDGE,
+                                        List.of("thread-tool"),
+                                        List.of("helix", "threadDepth", "cutAngle"))
+                                .picking(edgePicks.toArray(Entry[]::new))
+                                .setting(edgeSettings.toArray(Entry[]::new)),
+                        StationPage.of(
+                                        Station.REACH,
+                                        inside
+                                                ? List.of("thread-bar", "thread-passes", "thread-dial")
+                                                : List.of("thread-passes", "thread-dial"),
+                                        List.of("speed", "passes", "infeed"))
+                                .picking(reachPicks.toArray(Entry[]::new))
+                                .setting(reachSettings.toArray(Entry[]::new)),
+                        inside
+                                ? StationPage.making("Passes")
+                                : StationPage.making("Passes").setting(WIRE)),
+                new PrintedCard(
+                        "thread " + read.text(THREAD) + " " + read.text(CLASS) + ", " + read.text(SIDE) + ", "
+                                + read.text(LENGTH) + " long, " + read.text(END) + "; " + read.text(MATERIAL) + "; "
+                                + read.text(LATHE) + ".",
+                        "thread-form",
+                        Entry.ids(BLANK),
+                        Entry.ids(SPEED, PASSES, SPRING, ANGLE, LEADING, TRAILING)),
+                "thread-tool",
+                List.of(KIND.kept(read)),
+                List.of(),
+                "",
+                Optional.empty());
+    }
+
+    @Override
+    public TrialForm trial() {
+        return new TrialForm(
+                List.of(
+                        TrialForm.ReadingEntry.typed("overWires", "Over three wires", "outside threads"),
+                        TrialForm.ReadingEntry.typed("pitchMeasured", "Pitch diameter", "by thread micrometer"),
+                        TrialForm.ReadingEntry.typed("overWiresFar", "Over wires, chuck end", "for taper"),
+                        TrialForm.ReadingEntry.typed("tenTurns", "Ten turns measure", "along the axis"),
+                        TrialForm.ReadingEntry.typed("besideBy", "Picked up beside by", "if it was moved"),
+                        TrialForm.ReadingEntry.picked(
+                                "gauge",
+                                "Nut, gauge or mate",
+                                Choice.of(ThreadProof.Gauge.values(), ThreadProof.Gauge::words)),
+                        TrialForm.ReadingEntry.picked(
+                                "look", "Flanks look", Choice.of(ThreadProof.Look.values(), ThreadProof.Look::words))),
+                "thread-limits",
+                List.of());
+    }
+
+    @Override
+    public TrialAnswer prove(TrialRequest request) {
+        return ThreadProof.prove(request);
+    }
+
+    @Override
+    public List<ToolKind> kinds() {
+        return List.of(KIND);
+    }
+
+    @Override
+    public ToolKind matched() {
+        return KIND;
+    }
+
+    @Override
+    public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
+        return ToolMatch.byPlan(this, cut, BROUGHT, List.of(SPEED, PASSES), tool);
+    }
+}

@@ -1,0 +1,315 @@
+package boldwedge.core.threading.ask;
+
+import static boldwedge.core.threading.ask.ThreadField.*;
+
+import boldwedge.core.ask.Entry;
+import boldwedge.core.ask.FieldReader;
+import boldwedge.core.ask.FieldState;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.ThreadCall;
+import boldwedge.core.measure.ThreadText;
+import boldwedge.core.rigidity.Hold;
+import boldwedge.core.stock.BarMaterial;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.WorkMaterial;
+import boldwedge.core.thread.IsoThreadLimits;
+import boldwedge.core.thread.IsoThreadLimits.ThreadClass;
+import boldwedge.core.thread.ThreadForm;
+import boldwedge.core.thread.ThreadLimits;
+import boldwedge.core.thread.ThreadSize;
+import boldwedge.core.thread.UnifiedThreadLimits;
+import boldwedge.core.threading.model.ThreadCut;
+import boldwedge.core.threading.model.ThreadJob;
+import boldwedge.core.threading.model.ThreadJob.End;
+import boldwedge.core.threading.model.ThreadJob.Side;
+import boldwedge.core.threading.model.ThreadJob.Steps;
+import boldwedge.core.threading.model.ThreadJob.Tool;
+import boldwedge.core.threading.model.ThreadJob.Way;
+import boldwedge.core.threading.model.ThreadJobBuilder;
+import java.util.Optional;
+
+/** Reads a thread to be cut. */
+public final class ThreadReader extends FieldReader {
+    private static final int NINE_PITCHES = 9;
+    private static final double LEAST_WALL_MM = 0.5;
+
+    private ThreadReader(PlanRequest request) {
+        super(request);
+    }
+
+    /** Reads a request and works its thread out. */
+    public static Read<ThreadCut> cut(PlanRequest request) {
+        ThreadReader reader = new ThreadReader(request);
+        Optional<ThreadCut> cut = reader.read().map(ThreadCut::of);
+        return new Read<>(reader.states(), reader.hasErrors() ? Optional.empty() : cut);
+    }
+
+    private Optional<ThreadJob> read() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        chosenFrom(OPERATION, Optional.of("thread"), "operation", "");
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
+        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<Side> side = constant(SIDE, Side.values());
+        chosenFrom(SIDE, side.map(Side::words), "side", "Pick one from the list.");
+        Optional<ThreadCall> call = thread();
+        listed(HAND, "hand");
+        Optional<End> end = constant(END, End.values());
+        chosenFrom(END, end.map(End::words), "end", "Pick one from the list.");
+        Optional<Tool> tool = constant(TOOL, Tool.values());
+        chosenFrom(TOOL, tool.map(Tool::words), "tool", "Pick one from the list.");
+        Optional<Hold> hold = constant(HELD, Hold.values());
+        chosenFrom(HELD, hold.map(Hold::words), "way of holding", "Pick one from the list.");
+        Optional<Way> way = constant(WAY, Way.values());
+        chosenFrom(WAY, way.map(Way::words), "way of feeding in", "Pick one from the list.");
+        Optional<Steps> steps = constant(STEPS, Steps.values());
+        chosenFrom(STEPS, steps.map(Steps::words), "way of sharing", "Pick one from the list.");
+        Optional<BarMaterial> bar = stock.barMaterial(choiceText(BAR_MATERIAL));
+        chosenFrom(BAR_MATERIAL, bar.map(BarMaterial::name), "bar material", "Pick one from the list.");
+        listed(INSERT_IS, "insert");
+        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
+        for (Entry field : values()) {
+            field.limits().ifPresent(limits -> measured(field, limits));
+        }
+        if (call.isEmpty() || side.isEmpty()) {
+            return Optional.empty();
+        }
+        whole(STARTS);
+        whole(PASSES);
+        whole(SPRING);
+        ThreadForm form = ThreadJob.form(call.get().series());
+        boolean inside = side.get() == Side.INSIDE;
+        int starts = (int) Math.rint(typed(STARTS).orElse(1));
+        if (call.get().starts() > 1 && starts > 1 && starts != call.get().starts()) {
+            wrong(STARTS, "The thread itself says " + call.get().starts() + " starts.");
+        }
+        ThreadSize size = new ThreadSize(
+                form,
+                call.get().majorMm(),
+                call.get().pitchMm(),
+                Math.max(starts, call.get().starts()));
+        Optional<ThreadLimits> limits = limits(call.get(), size, inside);
+        insert(tool, inside, choiceText(HAND).equals("left") || call.get().left());
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        check(size, inside);
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        return Optional.of(ThreadJobBuilder.builder()
+                .call(call.get())
+                .size(size)
+                .className(className)
+                .limits(limits)
+                .side(side.get())
+                .left(choiceText(HAND).equals("left") || call.get().left())
+                .lengthMm(value(LENGTH))
+                .end(end.orElseThrow())
+                .grooveMm(typed(GROOVE))
+                .blankMm(typed(BLANK))
+                .outsideMm(typed(OUTSIDE))
+                .work(work.orElseThrow())
+                .lathe(request.lathe().orElseThrow())
+                .edge(new ThreadJob.Edge(
+                        tool.orElseThrow(),
+                        typed(ANGLE),
+                        typed(FLAT),
+                        typed(RADIUS),
+                        value(RAKE),
+                        value(CLEARANCE),
+                        typed(LEADING),
+                        typed(TRAILING),
+                        value(HEIGHT),
+                        value(YAW),
+                        value(FINEST),
+                        value(COARSEST),
+                        typed(COST),
+                        value(EDGES),
+                        typed(PER_EDGE)))
+                .reach(new ThreadJob.Reach(
+                        hold.orElseThrow(),
+                        typed(STICK_OUT),
+                        bar.orElseThrow(),
+                        typed(BAR),
+                        typed(BAR_POINT),
+                        value(BAR_BELOW),
+                        typed(BAR_OUT)))
+                .cutting(new ThreadJob.Cutting(
+                        way.orElseThrow(), steps.orElseThrow(), typed(PASSES), typed(SPRING), typed(SPEED)))
+                .wireMm(typed(WIRE))
+                .build());
+    }
+
+    private String className = "";
+
+    private Optional<ThreadCall> thread() {
+        String typed = request.text(THREAD);
+        String text = typed.isEmpty() ? THREAD.usual(units) : typed;
+        return switch (ThreadText.parse(text, units)) {
+            case Parsed.Wrong<ThreadCall> wrong -> {
+                states().put(THREAD, FieldState.wrong(THREAD, typed, wrong.sentence()));
+                yield Optional.empty();
+            }
+            case Parsed.Good<ThreadCall>(ThreadCall call) -> {
+                states().put(
+                                THREAD,
+                                FieldState.plain(
+                                        THREAD,
+                                        typed,
+                                        text,
+                                        call.name() + (call.left() ? " LH" : ""),
+                                        "",
+                                        typed.isEmpty(),
+                                        ""));
+                yield Optional.of(call);
+            }
+        };
+    }
+
+    /** The class that was typed, said with the thread, or usual; and its limits. */
+    private Optional<ThreadLimits> limits(ThreadCall call, ThreadSize size, boolean inside) {
+        String typed = request.text(CLASS);
+        String said = typed.isEmpty() ? call.className() : typed;
+        Optional<ThreadLimits> limits = Optional.empty();
+        switch (call.series()) {
+            case METRIC -> {
+                String text = said.isEmpty() ? inside ? "6H" : size.pitchMm() < 0.35 ? "6h" : "6g" : said;
+                Optional<ThreadClass> in = ThreadClass.named(text);
+                className = text;
+                if (in.isEmpty()) {
+                    wrongClass(
+                            "“" + text
+                                    + "” is no class of metric threads that I know. Write 6g or 4g6g outside, 6H or 5H inside.");
+                } else if (in.get().inside() != inside) {
+                    wrongClass(text + " is a class of " + (inside ? "outside" : "inside") + " threads; this one is "
+                            + (inside ? "inside: 6H" : "outside: 6g") + " is usual.");
+                } else {
+                    limits = Optional.of(IsoThreadLimits.of(size, in.get()));
+                }
+            }
+            case UNIFIED, UNIFIED_SPECIAL -> {
+                String text = said.isEmpty() ? inside ? "2B" : "2A" : said;
+                Optional<String> in = UnifiedThreadLimits.named(text);
+                className = text;
+                if (in.isEmpty()) {
+                    wrongClass("“" + text
+                            + "” is no class of unified threads. Write 1A, 2A or 3A outside, 1B, 2B or 3B inside.");
+                } else if (UnifiedThreadLimits.inside(in.get()) != inside) {
+                    wrongClass(in.get() + " is a class of " + (inside ? "outside" : "inside") + " threads; this one is "
+                            + (inside ? "inside: 2B" : "outside: 2A") + " is usual.");
+                } else {
+                    className = in.get();
+                    double engaged =
+                            call.series() == ThreadCall.Series.UNIFIED ? size.majorMm() : NINE_PITCHES * size.pitchMm();
+                    limits = Optional.of(UnifiedThreadLimits.of(size, in.get(), engaged));
+                }
+            }
+            case WHITWORTH, PIPE, BRITISH_ASSOCIATION, TRAPEZOIDAL, ACME -> {
+                className = "";
+                if (!typed.isEmpty()) {
+                    wrongClass(
+                            "Limits of this form are not in the program: leave the class empty and fit it to its mate.");
+                }
+            }
+        }
+        if (!states().containsKey(CLASS)) {
+            String shown = className.isEmpty() ? "to fit its mate" : className;
+            states().put(CLASS, FieldState.plain(CLASS, typed, className, shown, "", typed.isEmpty(), ""));
+        }
+        return limits;
+    }
+
+    private void wrongClass(String sentence) {
+        if (request.text(CLASS).isEmpty()) {
+            wrong(THREAD, sentence);
+            states().put(CLASS, FieldState.plain(CLASS, "", "", "", "", true, ""));
+        } else {
+            wrong(CLASS, sentence);
+        }
+    }
+
+    /** An insert cuts one side and one hand; the others are its mirror images. */
+    private void insert(Optional<Tool> tool, boolean inside, boolean left) {
+        if (tool.isEmpty() || !tool.get().insert()) {
+            return;
+        }
+        String needs = (left ? "left" : "right") + (inside ? "-inside" : "-outside");
+        if (request.text(INSERT_IS).isEmpty()) {
+            states().put(INSERT_IS, FieldState.plain(INSERT_IS, "", needs, words(needs), "", true, ""));
+        } else if (!request.text(INSERT_IS).equals(needs)) {
+            wrong(
+                    INSERT_IS,
+                    "This thread wants an insert for “" + words(needs)
+                            + "”: the other is its mirror image, its point lies on the other side. It cuts this one only upside down behind the work, or run the other way.");
+        }
+    }
+
+    private static String words(String id) {
+        return INSERT_IS.choices().stream()
+                .filter(choice -> choice.id().equals(id))
+                .findFirst()
+                .orElseThrow()
+                .words();
+    }
+
+    private void whole(Entry field) {
+        typed(field).ifPresent(value -> {
+            if (Math.abs(value - Math.rint(value)) > 1e-9) {
+                wrong(field, "That is a count: write a whole number, such as " + Math.round(value) + ".");
+            }
+        });
+    }
+
+    private void check(ThreadSize size, boolean inside) {
+        typed(OUTSIDE).ifPresent(outside -> {
+            double wall = inside ? (outside - size.insideRootMm()) / 2 : outside - size.majorMm();
+            if (inside && wall < LEAST_WALL_MM) {
+                wrong(
+                        OUTSIDE,
+                        "The thread is deeper than the wall: its root is at " + length(size.insideRootMm())
+                                + ". At least " + length(size.insideRootMm() + 2 * size.pitchMm())
+                                + " outside leaves a wall of a pitch.");
+            } else if (!inside && wall < -1e-6) {
+                wrong(
+                        OUTSIDE,
+                        "Work of " + length(outside) + " is thinner than the thread, which is " + length(size.majorMm())
+                                + ".");
+            }
+        });
+        typed(BLANK).ifPresent(blank -> {
+            if (inside ? blank >= size.majorMm() : blank <= size.rootMm()) {
+                wrong(
+                        BLANK,
+                        inside
+                                ? "A hole of " + length(blank) + " is as large as the thread: bore to "
+                                        + length(size.minorMm()) + " or a little more."
+                                : "A blank of " + length(blank) + " is thinner than the thread’s root: turn to "
+                                        + length(size.majorMm()) + " or a little less.");
+            } else if (inside && blank < size.minorMm() - size.pitchMm()) {
+                wrong(
+                        BLANK,
+                        "A hole of " + length(blank) + " is far too small: bore it to about " + length(size.minorMm())
+                                + " first.");
+            } else if (!inside && blank > size.majorMm() + size.pitchMm()) {
+                wrong(
+                        BLANK,
+                        "A blank of " + length(blank) + " is far too thick: turn it to about " + length(size.majorMm())
+                                + " first.");
+            }
+        });
+        if (value(FINEST) > value(COARSEST)) {
+            wrong(FINEST, "The finest pitch is coarser than the coarsest: swap them.");
+        }
+        double flat = typed(FLAT).orElse(0);
+        double widest = size.pitchMm() * (1 - size.form().crestShare());
+        if (flat >= 0.6 * widest) {
+            wrong(
+                    FLAT,
+                    "A flat of " + length(flat) + " is wider than the groove’s bottom: at most about "
+                            + length(size.pitchMm() * 0.25) + ".");
+        }
+    }
+}

@@ -1,0 +1,497 @@
+package boldwedge.core.threading.model;
+
+import boldwedge.core.cutting.EdgeCut;
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.cutting.SpeedChoice;
+import boldwedge.core.rigidity.Bar;
+import boldwedge.core.rigidity.BarSection;
+import boldwedge.core.rigidity.WorkHolding;
+import boldwedge.core.stock.Span;
+import boldwedge.core.stock.StockCatalogue;
+import boldwedge.core.stock.ToolMaterial;
+import boldwedge.core.thread.BarInHole;
+import boldwedge.core.thread.FlankCut;
+import boldwedge.core.thread.Infeed;
+import boldwedge.core.thread.PickUp;
+import boldwedge.core.thread.ThreadForce;
+import boldwedge.core.thread.ThreadForm;
+import boldwedge.core.thread.ThreadSize;
+import boldwedge.core.thread.TipShape;
+import boldwedge.core.thread.Wires;
+import boldwedge.core.threading.model.ThreadJob.End;
+import boldwedge.core.threading.model.ThreadJob.Steps;
+import boldwedge.core.threading.model.ThreadJob.Tool;
+import boldwedge.core.threading.model.ThreadJob.Way;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A thread to be cut, worked out.
+ *
+ * @param job the job
+ * @param tip end of the tool
+ * @param blankMm what it is turned or bored to before, mm
+ * @param targetMm pitch diameter aimed at, mm
+ * @param gears how the lathe is geared
+ * @param grooveMm width of the groove; 0 where there is none, mm
+ * @param rpm spindle speed
+ * @param depthsMm depth after each pass, mm on the radius
+ * @param spring passes without infeed
+ * @param bar the bar in its hole; empty outside
+ */
+public record ThreadCut(
+        ThreadJob job,
+        TipShape tip,
+        double blankMm,
+        double targetMm,
+        ThreadGears gears,
+        double grooveMm,
+        double rpm,
+        List<Double> depthsMm,
+        int spring,
+        Optional<BarInHole> bar) {
+
+    /** Threads are cut slower than plain work of the same tool: hand and nut have to follow. Ours, from handbooks' charts. */
+    private static final double HSS_SHARE = 0.5;
+
+    private static final double CARBIDE_SHARE = 0.7;
+    /** Area of one pass over the pitch, mm, in steel of kc1.1 2000 MPa (ours, from what pass tables of handbooks add up to). */
+    private static final double HSS_AREA_MM = 0.037;
+
+    private static final double CARBIDE_AREA_MM = 0.07;
+    private static final double REFERENCE_KC = 2000;
+    private static final double INSIDE_SHARE = 0.7;
+    private static final int LEAST_PASSES = 3;
+    private static final int MOST_PASSES = 80;
+    private static final double GROOVE_PITCHES = 3;
+    /** A pitch's width of the groove is taken by the tool itself. */
+    private static final double TOOL_PITCHES = 1;
+    /** Without a groove the tool is drawn out by hand while it runs: over not more than so many pitches. */
+    private static final double DRAWN_PITCHES = 2;
+
+    private static final double ROOM_SHARE = 0.015;
+    private static final double LEAST_ROOM_MM = 0.15;
+    private static final double MOST_ROOM_MM = 0.5;
+    private static final double POINT_SPARE_MM = 0.05;
+    /** A spring pass leaves about this share of what the pass before left (ours). */
+    private static final double SPRUNG_SHARE = 0.4;
+
+    private static final double WORTH_SPRINGING = 0.12;
+    private static final int MOST_SPRING = 4;
+    private static final double GROOVE_BELOW = 0.3;
+    private static final double NOSE_OF_FINEST = 0.125;
+
+    /** Works a job out. */
+    public static ThreadCut of(ThreadJob job) {
+        ThreadSize size = job.size();
+        TipShape tip = tipOf(job);
+        double blank = job.blankMm()
+                .orElseGet(() -> job.limits()
+                        .map(limits -> (limits.blankLow() + limits.blankHigh()) / 2)
+                        .orElse(job.inside() ? size.minorMm() : size.majorMm()));
+        double target = job.limits().map(limits -> limits.pitchMiddle()).orElse(size.pitchDiameterMm());
+        ThreadGears gears = ThreadGears.of(size.leadMm(), job.lathe().screw());
+        double groove =
+                job.end() == End.GROOVE ? job.grooveMm().orElse(Math.ceil(2 * GROOVE_PITCHES * size.pitchMm()) / 2) : 0;
+        double rpm = job.cutting().rpm().orElseGet(() -> speed(job, groove));
+        ThreadCut cut = new ThreadCut(job, tip, blank, target, gears, groove, rpm, List.of(), 0, Optional.empty());
+        Optional<BarInHole> bar = job.inside() ? Optional.of(cut.barFor()) : Optional.empty();
+        ThreadCut barred = new ThreadCut(job, tip, blank, target, gears, groove, rpm, List.of(), 0, bar);
+        int passes = job.cutting().passes().stream()
+                .mapToInt(count -> (int) Math.rint(count))
+                .findFirst()
+                .orElseGet(barred::usualPasses);
+        ThreadCut fed = new ThreadCut(
+                job,
+                tip,
+                blank,
+                target,
+                gears,
+                groove,
+                rpm,
+                barred.depths(job.cutting().steps(), passes),
+                0,
+                bar);
+        int spring = job.cutting().spring().stream()
+                .mapToInt(count -> (int) Math.rint(count))
+                .findFirst()
+                .orElseGet(fed::usualSpring);
+        return new ThreadCut(job, tip, blank, target, gears, groove, rpm, fed.depthsMm(), spring, bar);
+    }
+
+    private static TipShape tipOf(ThreadJob job) {
+        ThreadForm form = job.size().form();
+        double p = job.size().pitchMm();
+        ThreadJob.Edge edge = job.edge();
+        if (edge.radiusMm().isPresent() || edge.flatMm().isPresent()) {
+            return new TipShape(
+                    form, p, edge.flatMm().orElse(0), edge.radiusMm().orElse(0));
+        }
+        if (edge.tool() == Tool.INSERT) {
+            return new TipShape(form, p, 0, NOSE_OF_FINEST * Math.min(edge.finestMm(), p));
+        }
+        return switch (form) {
+            case SIXTY ->
+                edge.tool() == Tool.FULL_INSERT && !job.inside()
+                        ? new TipShape(form, p, 0, form.rootRadiusMm(p))
+                        : new TipShape(form, p, p / 8, 0);
+            case WHITWORTH, BRITISH_ASSOCIATION -> new TipShape(form, p, 0, form.rootRadiusMm(p));
+            case TRAPEZOIDAL, ACME -> {
+                TipShape sharp = new TipShape(form, p, 0, 0);
+                double over = (job.inside() ? sharp.insideDepthMm() : sharp.depthMm()) - depthOf(job);
+                yield new TipShape(form, p, 2 * Math.tan(form.halfRad()) * over, 0);
+            }
+        };
+    }
+
+    private static double depthOf(ThreadJob job) {
+        return job.size().depthMm(job.inside());
+    }
+
+    private static double speed(ThreadJob job, double groove) {
+        double most = mostRpm(job, groove);
+        double wanted = SpeedChoice.of(
+                        speeds(job),
+                        job.size().majorMm(),
+                        job.lathe().speeds(),
+                        tool(job).taylorExponent())
+                .wantedRpm();
+        return job.lathe()
+                .speeds()
+                .atOrBelow(Math.min(most, wanted))
+                .orElse(job.lathe().speeds().slowest());
+    }
+
+    /** The fastest at which it still stops in time, rpm. */
+    private static double mostRpm(ThreadJob job, double groove) {
+        double way = switch (job.end()) {
+            case GROOVE -> Math.max(0, groove - TOOL_PITCHES * job.size().pitchMm());
+            case DRAWN -> DRAWN_PITCHES * job.size().pitchMm();
+            case OPEN -> Double.POSITIVE_INFINITY;
+        };
+        return 60 * way / (job.size().leadMm() * job.lathe().screw().stopOrUsual());
+    }
+
+    /** The fastest at which the carriage still stops in time, rpm; infinite where it runs out past the end. */
+    public double mostRpm() {
+        return mostRpm(job, grooveMm);
+    }
+
+    /** Way that the carriage may run on, mm; infinite past the end. */
+    public double wayMm() {
+        return mostRpm() * job.size().leadMm() * job.lathe().screw().stopOrUsual() / 60;
+    }
+
+    /** How far the carriage runs on, mm. */
+    public double runOnMm() {
+        return PickUp.runOnMm(rpm, job.size().leadMm(), job.lathe().screw().stopOrUsual());
+    }
+
+    /** The narrowest groove that this speed stops in, mm. */
+    public double grooveFor(double atRpm) {
+        return PickUp.runOnMm(atRpm, job.size().leadMm(), job.lathe().screw().stopOrUsual())
+                + TOOL_PITCHES * job.size().pitchMm();
+    }
+
+    private static ToolMaterial tool(ThreadJob job) {
+        return StockCatalogue.shipped()
+                .toolMaterial(job.edge().tool().material())
+                .orElseThrow();
+    }
+
+    /** What the edge is made of. */
+    public ToolMaterial tool() {
+        return tool(job);
+    }
+
+    private static Span speeds(ThreadJob job) {
+        ToolMaterial tool = tool(job);
+        double share = job.edge().tool() == Tool.HSS_BIT ? HSS_SHARE : CARBIDE_SHARE;
+        return job.work().surfaceSpeed(tool).times(share);
+    }
+
+    /** Surface speeds for threads, m/min. */
+    public Span surfaceSpeeds() {
+        return speeds(job);
+    }
+
+    public double surfaceSpeed() {
+        return SpeedChoice.surfaceSpeed(rpm, job.size().majorMm());
+    }
+
+    /** Whole depth from the crest as turned or bored to the tip, mm on the radius: half the way to the pitch diameter, and on to the tip. */
+    public double depthMm() {
+        double toPitch = job.inside() ? (targetMm - blankMm) / 2 : (blankMm - targetMm) / 2;
+        return toPitch + job.size().pitchMm() / (4 * Math.tan(job.size().form().halfRad())) - tip.shortOfSharpMm();
+    }
+
+    /** Radius at which the tip ends, mm. */
+    public double tipAtMm() {
+        return blankMm / 2 + (job.inside() ? depthMm() : -depthMm());
+    }
+
+    /** Diameter of the bottom of its groove, mm: a little under the root, so that the tool runs free. */
+    public double grooveDiameterMm() {
+        double beyond = GROOVE_BELOW * job.size().pitchMm();
+        return 2 * tipAtMm() + (job.inside() ? beyond : -beyond);
+    }
+
+    /** How the tool is fed. */
+    public Infeed infeed() {
+        return new Infeed(
+                job.size().form(), job.cutting().way().betaRad(job.size().form()));
+    }
+
+    /** Whether both flanks cut. */
+    public boolean bothFlanks() {
+        return job.cutting().way() == Way.STRAIGHT;
+    }
+
+    private List<Double> depths(Steps steps, int passes) {
+        return steps == Steps.AREA ? Infeed.equalAreas(tip, depthMm(), passes) : Infeed.equalDepths(depthMm(), passes);
+    }
+
+    /** Area that one pass may take, mm². */
+    public double areaPerPass() {
+        double share = job.edge().tool() == Tool.HSS_BIT ? HSS_AREA_MM : CARBIDE_AREA_MM;
+        double material = Math.sqrt(REFERENCE_KC / job.work().kc11MPa());
+        return share * job.size().pitchMm() * Math.clamp(material, 0.6, 1.8) * (job.inside() ? INSIDE_SHARE : 1);
+    }
+
+    private int usualPasses() {
+        int most = (int) Math.clamp(Math.ceil(tip.areaMm2(depthMm()) / areaPerPass()), LEAST_PASSES, MOST_PASSES);
+        double least = EdgeCut.smallestChip(tool()).chosen();
+        int n = most;
+        while (n > LEAST_PASSES && lastChip(depths(job.cutting().steps(), n)) < least) {
+            n--;
+        }
+        return n;
+    }
+
+    /** Thickness of the chip of the last pass on the leading flank, mm. */
+    private double lastChip(List<Double> depths) {
+        double before = depths.size() > 1 ? depths.get(depths.size() - 2) : 0;
+        double step = depths.getLast() - before;
+        return infeed().leadingMm(step) * Math.cos(job.size().form().halfRad());
+    }
+
+    /** The same as planned. */
+    public double lastChipMm() {
+        return lastChip(depthsMm);
+    }
+
+    /** What a pass takes out, mm²; the first one is 0. */
+    public double areaMm2(int pass) {
+        double before = pass == 0 ? tip.areaMm2(0) : tip.areaMm2(depthsMm.get(pass - 1));
+        return tip.areaMm2(depthsMm.get(pass)) - before;
+    }
+
+    /** Force of a pass; the first one is 0. */
+    public ThreadForce force(int pass) {
+        return ThreadForce.of(
+                tip, depthsMm.get(pass), areaMm2(pass), bothFlanks(), job.edge().rakeRad(), job.work(), tool());
+    }
+
+    /** The pass with the largest push. */
+    public ThreadForce hardest() {
+        ThreadForce worst = force(0);
+        for (int i = 1; i < depthsMm.size(); i++) {
+            ThreadForce here = force(i);
+            worst = here.pushN() > worst.pushN() ? here : worst;
+        }
+        return worst;
+    }
+
+    /** Power of the hardest pass, W. */
+    public double watt() {
+        double most = 0;
+        for (int i = 0; i < depthsMm.size(); i++) {
+            most = Math.max(most, force(i).alongN());
+        }
+        return most * surfaceSpeed() / 60;
+    }
+
+    /** Work out of the chuck, mm. */
+    public double stickOutMm() {
+        return job.reach()
+                .stickOutMm()
+                .orElse(job.lengthMm() + grooveMm + Math.max(5, job.size().pitchMm()));
+    }
+
+    /** How the work stands; the core of the thread bends. */
+    public WorkHolding work() {
+        Lathe lathe = job.lathe();
+        return new WorkHolding(
+                job.reach().hold(),
+                stickOutMm(),
+                2 * tipAtMm(),
+                job.work().modulusMPa(),
+                lathe.chuckOrAssumed(),
+                lathe.chuckTiltOrAssumed(),
+                lathe.tailstockOrAssumed(),
+                lathe.postOrAssumed());
+    }
+
+    /** The bar as a beam. */
+    public Bar beam() {
+        return Bar.uniform(BarSection.plain(
+                        barOutMm(), bar.orElseThrow().barMm(), 0, job.reach().barMaterial()))
+                .clamped(job.lathe().postOrAssumed(), Double.POSITIVE_INFINITY);
+    }
+
+    /** Clamp to point, mm. */
+    public double barOutMm() {
+        return job.reach()
+                .outMm()
+                .orElse(job.lengthMm() + grooveMm + Math.max(6, 2 * job.size().pitchMm()));
+    }
+
+    /** Room wanted about the bar, mm. */
+    public double clearMm() {
+        return Math.clamp(ROOM_SHARE * blankMm, LEAST_ROOM_MM, MOST_ROOM_MM);
+    }
+
+    /** The bar that was typed, or the thickest that passes. */
+    private BarInHole barFor() {
+        double clear = clearMm();
+        double below = job.reach().belowMm();
+        double thickest = thickestBarMm();
+        double bar = job.reach().barMm().orElse(Math.max(1, Math.floor(thickest * 10) / 10));
+        double point = job.reach().pointMm().orElse(BarInHole.leastPoint(bar, depthMm(), clear) + POINT_SPARE_MM);
+        return new BarInHole(bar, point, below, clear);
+    }
+
+    /** The thickest bar that passes with its point set out for it, mm; by trial where its axis lies below the point. */
+    public double thickestBarMm() {
+        double clear = clearMm();
+        double crest = blankMm / 2;
+        double level = BarInHole.thickest(crest, depthMm() + POINT_SPARE_MM, clear);
+        double below = job.reach().belowMm();
+        if (below <= 0) {
+            return Math.max(0, level);
+        }
+        double bar = level;
+        while (bar > 0) {
+            BarInHole here =
+                    new BarInHole(bar, BarInHole.leastPoint(bar, depthMm(), clear) + POINT_SPARE_MM, below, clear);
+            if (here.roomDrawnOut(crest) >= 0 && here.roomAtDepth(tipAtMm(), crest) >= 0) {
+                return bar;
+            }
+            bar -= 0.1;
+        }
+        return 0;
+    }
+
+    /** Give where the tool cuts, at the far end of the thread or at the bar's point, mm/N. */
+    public double giveMmPerN() {
+        if (job.inside()) {
+            return beam().compliance() + 1 / job.lathe().chuckOrAssumed();
+        }
+        return work().complianceAt(stickOutMm());
+    }
+
+    /** Give at the end of the thread that is nearer the chuck, mm/N. */
+    public double giveAtChuckMmPerN() {
+        return job.inside() ? giveMmPerN() : work().complianceAt(Math.max(0, stickOutMm() - job.lengthMm()));
+    }
+
+    /** Pitch diameter left over by the last cutting pass, mm. */
+    public double sprungMm() {
+        return 2 * force(depthsMm.size() - 1).pushN() * giveMmPerN();
+    }
+
+    /** The difference of that between the thread's ends, mm. */
+    public double taperMm() {
+        return 2 * force(depthsMm.size() - 1).pushN() * (giveMmPerN() - giveAtChuckMmPerN());
+    }
+
+    /** What the spring passes leave of it, mm. */
+    public double leftMm() {
+        return sprungMm() * Math.pow(SPRUNG_SHARE, spring);
+    }
+
+    private int usualSpring() {
+        double worth = WORTH_SPRINGING
+                * job.limits()
+                        .map(limits -> limits.pitchHigh() - limits.pitchLow())
+                        .orElse(0.1 * job.size().pitchMm());
+        int count = job.inside() ? 2 : 1;
+        while (count < MOST_SPRING && sprungMm() * Math.pow(SPRUNG_SHARE, count) > worth) {
+            count++;
+        }
+        return count;
+    }
+
+    /** Helix at the root, radians: where the flank of the tool leans most. */
+    public double helixRad() {
+        return job.size().helixRad(job.inside() ? blankMm : 2 * tipAtMm());
+    }
+
+    /** Clearance to grind on the leading flank, radians: what is wanted in use and the helix. */
+    public double leadingRad() {
+        return job.edge().leadingRad().orElse(job.edge().clearanceRad() + helixRad());
+    }
+
+    /** Clearance to grind on the trailing flank, radians. */
+    public double trailingRad() {
+        return job.edge().trailingRad().orElse(job.edge().clearanceRad() - helixRad());
+    }
+
+    /** Angle ground in the face, radians. */
+    public double groundRad() {
+        double half = job.size().form().angleRad();
+        return job.edge()
+                .angleRad()
+                .orElse(
+                        job.edge().tool().insert()
+                                ? half
+                                : FlankCut.groundFor(half, job.edge().rakeRad()));
+    }
+
+    /** The flanks as they are cut. */
+    public FlankCut flanks() {
+        return new FlankCut(
+                groundRad(),
+                job.edge().rakeRad(),
+                job.edge().heightMm(),
+                job.edge().yawRad());
+    }
+
+    /** Angle that is cut, radians. */
+    public double cutAngleRad() {
+        return flanks().cutRad(tipAtMm(), depthMm(), job.inside());
+    }
+
+    /** Each half angle's error, radians: leading and trailing flank. */
+    public double[] halfErrors() {
+        double half = (cutAngleRad() - job.size().form().angleRad()) / 2;
+        double yaw = job.edge().yawRad();
+        return new double[] {half + yaw, half - yaw};
+    }
+
+    /** What these errors add to the pitch diameter as a mate feels it, mm. */
+    public double feltMm() {
+        double[] errors = halfErrors();
+        return FlankCut.pitchDiameterErrorMm(job.size().pitchMm(), errors[0], errors[1]);
+    }
+
+    /** The wires it is measured over. */
+    public Wires wires() {
+        return new Wires(job.size(), job.wireMm().orElse(Wires.best(job.size())));
+    }
+
+    /** Depth of engagement as a share of the whole, of an inside thread. */
+    public double engagement() {
+        return (job.size().majorMm() - blankMm)
+                / job.size().form().minorBelowMm(job.size().pitchMm());
+    }
+
+    /** Time of one pass and back, minutes. */
+    public double minutes() {
+        int passes = depthsMm.size() + spring + 1;
+        return passes
+                * (job.lengthMm() / (job.size().leadMm() * rpm) * job.size().starts() + BACK_MIN);
+    }
+
+    private static final double BACK_MIN = 0.25;
+}

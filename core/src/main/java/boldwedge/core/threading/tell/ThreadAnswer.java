@@ -1,0 +1,137 @@
+package boldwedge.core.threading.tell;
+
+import static boldwedge.core.measure.Amount.minutes;
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.threading.ask.ThreadField.*;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Figures;
+import boldwedge.core.ask.Told;
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.thread.ThreadLimits;
+import boldwedge.core.threading.model.ThreadCut;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/** What is said of a thread to be cut. */
+public final class ThreadAnswer {
+    private ThreadAnswer() {}
+
+    /** All of it. */
+    public static Told tell(ThreadCut cut, Say say) {
+        Drawn form = Drawn.of("thread-form", () -> ThreadScenes.form(cut, say));
+        Drawn work = Drawn.of("thread-work", () -> ThreadScenes.work(cut, say));
+        Drawn tool = Drawn.of("thread-tool", () -> ThreadScenes.tool(cut, say));
+        Drawn passes = Drawn.of("thread-passes", () -> ThreadScenes.passes(cut, say));
+        Drawn dial = Drawn.of("thread-dial", () -> ThreadScenes.dial(cut, say));
+        Drawn limits = Drawn.of("thread-limits", () -> ThreadScenes.limits(cut, say, OptionalDouble.empty()));
+        List<Drawn> drawings = new ArrayList<>(List.of(form, work, tool, passes, dial, limits));
+        cut.bar().ifPresent(bar -> drawings.add(Drawn.of("thread-bar", () -> ThreadScenes.bar(cut, say))));
+        List<Finding> findings = new ArrayList<>();
+        findings.addAll(new ThreadCardFindings(cut, say).all());
+        findings.addAll(new ThreadEdgeFindings(cut, say).all());
+        findings.addAll(new ThreadReachFindings(cut, say).all());
+        ThreadWires.finding(cut, say).ifPresent(findings::add);
+        return new Told(
+                figures(cut, say).all(),
+                findings,
+                drawings,
+                () -> new ThreadRoute(cut, say, work.scene(), passes.scene()).steps());
+    }
+
+    /** Shows what was chosen. */
+    public static void show(Chosen chosen, ThreadCut cut) {
+        chosen.length(BLANK, cut.blankMm());
+        if (cut.grooveMm() > 0) {
+            chosen.length(GROOVE, cut.grooveMm());
+        }
+        chosen.value(ANGLE, Quantity.ANGLE, cut.groundRad());
+        chosen.length(FLAT, cut.tip().flatMm());
+        chosen.length(RADIUS, cut.tip().radiusMm());
+        chosen.value(LEADING, Quantity.ANGLE, cut.leadingRad());
+        chosen.value(TRAILING, Quantity.ANGLE, cut.trailingRad());
+        chosen.value(PER_EDGE, Quantity.RATIO, cut.job().edge().perEdgeOrUsual());
+        chosen.length(STICK_OUT, cut.stickOutMm());
+        cut.bar().ifPresent(bar -> {
+            chosen.length(BAR, bar.barMm());
+            chosen.length(BAR_POINT, bar.pointMm());
+            chosen.length(BAR_OUT, cut.barOutMm());
+        });
+        chosen.value(PASSES, Quantity.RATIO, cut.depthsMm().size());
+        chosen.value(SPRING, Quantity.RATIO, cut.spring());
+        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
+        chosen.length(WIRE, cut.wires().wireMm());
+    }
+
+    private static Figures figures(ThreadCut cut, Say say) {
+        Figures f = new Figures(say);
+        f.add(
+                "pitchDiameter",
+                "Pitch diameter, basic",
+                Station.CUT,
+                mm(cut.job().size().pitchDiameterMm()));
+        f.add(
+                "pitchLow",
+                "Pitch diameter, least",
+                Station.CUT,
+                mm(cut.job().limits().map(ThreadLimits::pitchLow).orElse(Double.NaN)));
+        f.add(
+                "pitchHigh",
+                "Pitch diameter, most",
+                Station.CUT,
+                mm(cut.job().limits().map(ThreadLimits::pitchHigh).orElse(Double.NaN)));
+        f.add("pitch", "Pitch", Station.CUT, mm(cut.job().size().pitchMm()));
+        f.add("lead", "Lead", Station.CUT, mm(cut.job().size().leadMm()));
+        f.add(
+                "threadMinor",
+                "Minor diameter, basic",
+                Station.CUT,
+                mm(cut.job().size().minorMm()));
+        f.add("blank", cut.job().inside() ? "Hole to bore" : "Turned to", Station.CUT, mm(cut.blankMm()));
+        f.add("threadDepth", "Depth on the radius", Station.EDGE, mm(cut.depthMm()));
+        f.add("helix", "Helix at the root", Station.EDGE, rad(cut.helixRad()));
+        f.add("cutAngle", "Angle that is cut", Station.EDGE, rad(cut.cutAngleRad()));
+        f.add("tipFlat", "Flat at the tip", Station.EDGE, mm(cut.tip().flatMm()));
+        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
+        f.add("runOn", "Carriage runs on", Station.REACH, mm(cut.runOnMm()));
+        f.add(
+                "leadCut",
+                "Lead as geared",
+                Station.REACH,
+                mm(cut.gears().known() ? cut.gears().cutsMm() : Double.NaN));
+        f.add(
+                "passes",
+                "Passes",
+                Station.REACH,
+                cut.depthsMm().size(),
+                String.valueOf(cut.depthsMm().size()));
+        f.add(
+                "infeed",
+                "In all on the " + ThreadSpoken.slide(cut),
+                Station.REACH,
+                mm(cut.infeed().compoundMm(cut.depthMm())));
+        f.add("push", "Push, hardest pass", Station.REACH, newtons(cut.hardest().pushN()));
+        f.add("sprung", "Springs, on the pitch diameter", Station.REACH, mm(cut.sprungMm()));
+        f.add("power", "Power", Station.REACH, watts(cut.watt()));
+        f.add("time", "Time", Station.REACH, minutes(cut.minutes()));
+        cut.bar().ifPresent(bar -> {
+            f.add("bar", "Bar in the hole", Station.REACH, mm(bar.barMm()));
+            f.add("barMost", "Thickest bar that passes", Station.REACH, mm(cut.thickestBarMm()));
+        });
+        if (!cut.job().inside()) {
+            f.add("overWires", "Over three wires", Station.MAKE, mm(cut.wires().overMm(cut.targetMm())));
+        }
+        f.add("engagement", "Depth of thread, share", Station.CUT, number(cut.engagement()));
+        return f;
+    }
+}

@@ -1,0 +1,46 @@
+package boldwedge.core.threading.tell;
+
+import boldwedge.core.measure.Say;
+import boldwedge.core.threading.model.ThreadCut;
+import boldwedge.core.threading.model.ThreadJob;
+import boldwedge.core.threading.model.ThreadJob.Way;
+
+/** How parts of a thread are said wherever they are said. */
+final class ThreadSpoken {
+    private ThreadSpoken() {}
+
+    /** The thread with its class and hand. */
+    static String name(ThreadJob job) {
+        return job.call().name()
+                + (job.className().isEmpty() ? "" : "-" + job.className())
+                + (job.left() ? " LH" : "")
+                + (job.size().starts() > 1 ? ", " + job.size().starts() + " starts" : "");
+    }
+
+    /** Which dial feeds in. */
+    static Dial dial(ThreadCut cut) {
+        Way way = cut.job().cutting().way();
+        return way.compound()
+                ? Dial.compound(cut.job().lathe().screw())
+                : Dial.cross(cut.job().lathe().screw());
+    }
+
+    /** What that dial is called. */
+    static String slide(ThreadCut cut) {
+        return cut.job().cutting().way().compound() ? "compound" : "cross slide";
+    }
+
+    /** Reading of that dial for a depth on the radius, from where the tool touched. */
+    static String reading(ThreadCut cut, double depthMm) {
+        return dial(cut).says(cut.infeed().compoundMm(depthMm));
+    }
+
+    /** How the compound is set, by its own scale. */
+    static String setting(ThreadCut cut, Say say) {
+        double beta = cut.infeed().betaRad();
+        return cut.job().lathe().screw().compoundFromAxis()
+                ? say.angle(Math.PI / 2 - beta) + " on its scale, which counts from the axis (" + say.angle(beta)
+                        + " from the square)"
+                : say.angle(beta) + " from the square";
+    }
+}

@@ -1,0 +1,93 @@
+package boldwedge.core.threading.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.rad;
+
+import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
+import boldwedge.core.finding.Verdict;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Drill;
+import boldwedge.core.measure.DrillTable;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.thread.ThreadSize;
+import boldwedge.core.thread.Wires;
+import boldwedge.core.threading.ask.ThreadField;
+import boldwedge.core.threading.model.ThreadCut;
+import boldwedge.core.threading.model.ThreadJob;
+import java.util.Optional;
+
+/** Measuring over wires, or over drill shanks that do for them. */
+final class ThreadWires {
+    private ThreadWires() {}
+
+    /** What wires do; empty for inside threads. */
+    static Optional<Finding> finding(ThreadCut cut, Say say) {
+        ThreadJob job = cut.job();
+        if (job.inside()) {
+            return Optional.empty();
+        }
+        ThreadSize size = job.size();
+        Wires wires = cut.wires();
+        double thin = Wires.thinnest(size);
+        double thick = Wires.thickest(size);
+        double w = wires.wireMm();
+        boolean sinks = w < thin;
+        boolean rides = w > thick;
+        Drill shank = shank(size, say);
+        double low = wires.overMm(job.limits().map(l -> l.pitchLow()).orElse(size.pitchDiameterMm()));
+        double high = wires.overMm(job.limits().map(l -> l.pitchHigh()).orElse(size.pitchDiameterMm()));
+        Finding.Builder finding = Finding.at(Station.MAKE, "thread-wires")
+                .says(
+                        sinks || rides ? Verdict.WRONG : Verdict.FINE,
+                        sinks
+                                ? "Wires of " + say.length(w) + " sink below the crests: at least " + say.length(thin)
+                                        + "."
+                                : rides
+                                        ? "Wires of " + say.length(w)
+                                                + " ride on the crests’ edges, not on the flanks: at most "
+                                                + say.length(thick) + "."
+                                        : job.limits().isPresent()
+                                                ? "Over three wires of " + say.length(w) + ": " + say.length(low)
+                                                        + " to " + say.length(high) + "."
+                                                : "Over three wires of " + say.length(w) + ": " + say.length(low)
+                                                        + ", basic.")
+                .margin(sinks ? w / thin - 1 : rides ? thick / w - 1 : Math.min(w / thin, thick / w) - 1)
+                .step(Working.of("Best wire", "P / (2 · cos(a))", mm(Wires.best(size)))
+                        .with("P", mm(size.pitchMm()).fromTable())
+                        .with("a", "half angle", rad(size.form().halfRad()).fromTable())
+                        .told(say))
+                .step(Working.of(
+                                "Added to the pitch diameter",
+                                "W · (1 + 1 / sin(a)) − P / 2 / tan(a)",
+                                mm(wires.constantMm()))
+                        .with("W", "wire", job.wireMm().isPresent() ? mm(w).typed() : mm(w).chosen())
+                        .with("a", rad(size.form().halfRad()).fromTable())
+                        .with("P", mm(size.pitchMm()).fromTable())
+                        .told(say))
+                .step(Working.of("And for the helix", "W / 2 · tan(f)² · cos(a) / tan(a)", mm(wires.helixMm()))
+                        .with("W", mm(w))
+                        .with("f", "helix at the pitch diameter", rad(size.helixRad(size.pitchDiameterMm())))
+                        .with("a", rad(size.form().halfRad()).fromTable())
+                        .told(say))
+                .note("Drill shanks of " + say.drill(shank) + " do for wires: measure them, they run a little under.")
+                .note(
+                        "Grease, a rubber band or a strip of clay holds three wires; with one wire measure to the crest opposite: half of this and half of the outside diameter.")
+                .source("NPL, Notes on screw gauges: measurement over wires");
+        if (sinks || rides) {
+            finding.mend("Take " + say.length(Wires.best(size)), ThreadField.WIRE.id(), "");
+            finding.mend(
+                    "Drill shanks of " + say.drill(shank),
+                    ThreadField.WIRE.id(),
+                    Written.exact(Quantity.LENGTH, shank.diameterMm()));
+        }
+        return Optional.of(finding.build());
+    }
+
+    /** The drill nearest to the best wire. */
+    static Drill shank(ThreadSize size, Say say) {
+        return DrillTable.nearest(Wires.best(size), say.units());
+    }
+}
