@@ -23,6 +23,17 @@ public record Mesh(String name, List<Triangle> triangles) {
         }
     }
 
+    /** Flat convex facets, the corners of each anticlockwise from outside. */
+    public static Mesh faceted(String name, List<List<Vector3D>> facets) {
+        List<Triangle> triangles = new ArrayList<>();
+        for (List<Vector3D> corners : facets) {
+            for (int i = 1; i + 1 < corners.size(); i++) {
+                triangles.add(new Triangle(corners.getFirst(), corners.get(i), corners.get(i + 1)));
+            }
+        }
+        return new Mesh(name, List.copyOf(triangles));
+    }
+
     /**
      * An outline drawn straight along z.
      *

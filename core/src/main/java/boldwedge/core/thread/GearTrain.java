@@ -45,21 +45,9 @@ public record GearTrain(int a, int b, int c, int d) {
      * @param wanted driver over driven
      */
     public static Optional<GearTrain> best(List<Integer> wheels, double wanted) {
-        GearTrain best = null;
-        double least = Double.POSITIVE_INFINITY;
+        GearTrain best = simplest(wheels, wanted).orElse(null);
+        double least = best == null ? Double.POSITIVE_INFINITY : Math.abs(best.error(wanted));
         int n = wheels.size();
-        for (int i = 0; i < n; i++) {
-            for (int j = 0; j < n; j++) {
-                if (i != j) {
-                    GearTrain train = new GearTrain(wheels.get(i), wheels.get(j), 0, 0);
-                    double rank = Math.abs(train.error(wanted));
-                    if (rank < least - 1e-12) {
-                        least = rank;
-                        best = train;
-                    }
-                }
-            }
-        }
         // A compound train has to be better by more than the sums' own noise.
         for (int i = 0; i < n; i++) {
             for (int j = 0; j < n; j++) {
@@ -85,6 +73,23 @@ public record GearTrain(int a, int b, int c, int d) {
                             }
                         }
                     }
+                }
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** The best pair of wheels; empty where there are fewer than two. */
+    public static Optional<GearTrain> simplest(List<Integer> wheels, double wanted) {
+        GearTrain best = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (int i = 0; i < wheels.size(); i++) {
+            for (int j = 0; j < wheels.size(); j++) {
+                GearTrain train = new GearTrain(wheels.get(i), wheels.get(j), 0, 0);
+                double off = Math.abs(train.error(wanted));
+                if (i != j && off < least - 1e-12) {
+                    least = off;
+                    best = train;
                 }
             }
         }

@@ -15,6 +15,8 @@ import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
 import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.drawing.Mesh;
+import boldwedge.core.drawing.StlWriter;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
@@ -24,8 +26,10 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.threading.ask.ThreadField;
 import boldwedge.core.threading.ask.ThreadReader;
 import boldwedge.core.threading.model.ThreadCut;
+import boldwedge.core.threading.model.ThreadBit;
 import boldwedge.core.threading.tell.ThreadAnswer;
 import boldwedge.core.threading.tell.ThreadProof;
+import boldwedge.core.wedge.Polyhedron;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -83,7 +87,15 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
 
     @Override
     public Optional<Solid> solid(ThreadCut cut) {
-        return Optional.empty();
+        return cut.job().edge().tool().insert()
+                ? Optional.empty()
+                : Optional.of(new Solid(
+                        "threading-bit.stl",
+                        StlWriter.write(List.of(Mesh.faceted(
+                                "bit",
+                                ThreadBit.of(cut).facets().stream()
+                                        .map(Polyhedron.Facet::corners)
+                                        .toList())))));
     }
 
     @Override
@@ -162,7 +174,7 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
                 "thread-tool",
                 List.of(KIND.kept(read)),
                 List.of(),
-                "",
+                insert ? "" : "thread-tool",
                 Optional.empty());
     }
 

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 /** What is offered for holes and heat helps: typed into its field it makes its finding better, and the job is still answered. */
 class HoleMendsTest {
-    private static final List<String> FAMILIES = List.of("drilling", "reaming", "counterboring", "hardening");
+    private static final List<String> FAMILIES = List.of("drilling", "reaming", "counterboring", "hardening", "threading");
 
     @Test
     void whatIsOfferedHelps() {

@@ -78,6 +78,10 @@ class ScenesTest {
                 "operation=counterbore",
                 "operation=counterbore;seatFor=M8 socket head",
                 "operation=counterbore;counterboreKind=end-mill;seatFor=#10 socket head",
+                "operation=thread",
+                "operation=thread;thread=M36×1.5-6H;threadSide=inside;outside=50 mm;threadTool=insert",
+                "operation=thread;thread=1-5 ACME LH;threadEnd=open;threadLength=80 mm",
+                "operation=thread;thread=M3;threadSide=inside;threadLength=6 mm;threadEnd=drawn",
                 "operation=harden",
                 "operation=harden;steel=8620;section=30 mm;heatShape=stepped",
                 "operation=harden;steel=d2;section=60 mm;heatLength=80 mm;heatShape=drilled"

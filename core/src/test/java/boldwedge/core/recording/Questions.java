@@ -77,6 +77,9 @@ public final class Questions {
         for (int i = 0; i < 70; i++) {
             all.add(HoleQuestions.hardening(new Questions(random), String.format(Locale.ROOT, "hardening-%03d", i)));
         }
+        for (int i = 0; i < 160; i++) {
+            all.add(ThreadQuestions.threading(new Questions(random), String.format(Locale.ROOT, "threading-%03d", i)));
+        }
         return all;
     }
 
@@ -107,7 +110,13 @@ public final class Questions {
     }
 
     Question question(String name, List<Map<String, String>> trials, Map<String, Map<String, String>> tools) {
-        String lathe = new String[] {"plain", "plain", "measured"}[random.nextInt(3)];
+        return question(name, trials, tools, "plain", "plain", "measured");
+    }
+
+    /** A question about one of these machines. */
+    Question question(
+            String name, List<Map<String, String>> trials, Map<String, Map<String, String>> tools, String... machines) {
+        String lathe = machines[random.nextInt(machines.length)];
         put("lathe", "x");
         return new Question(name, fields, inch ? UnitSystem.INCH : UnitSystem.METRIC, lathe, trials, tools);
     }

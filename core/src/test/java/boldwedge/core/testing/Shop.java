@@ -12,36 +12,61 @@ import java.util.OptionalDouble;
 
 /** A made-up lathe and requests on it. */
 public final class Shop {
+    private static final Map<String, String> CARD = Map.of(
+            "name", "Test Bed",
+            "swing", "330 mm",
+            "centreHeight", "40 mm",
+            "largestShank", "20 mm",
+            "speeds", "36, 60, 90, 140, 210, 320, 480, 720, 1100 rpm",
+            "feeds", "0.05, 0.07, 0.1, 0.14, 0.2, 0.28 mm/rev",
+            "motor", "1.5 kW",
+            "efficiency", "75 %",
+            "shims", "0.05, 0.1, 0.2, 0.5, 1, 2 mm, 4 thou");
+
     private Shop() {}
 
     public static Lathe lathe() {
-        return LatheCard.read(
-                        Map.of(
-                                "name",
-                                "Test Bed",
-                                "swing",
-                                "330 mm",
-                                "centreHeight",
-                                "40 mm",
-                                "largestShank",
-                                "20 mm",
-                                "speeds",
-                                "36, 60, 90, 140, 210, 320, 480, 720, 1100 rpm",
-                                "feeds",
-                                "0.05, 0.07, 0.1, 0.14, 0.2, 0.28 mm/rev",
-                                "motor",
-                                "1.5 kW",
-                                "efficiency",
-                                "75 %",
-                                "shims",
-                                "0.05, 0.1, 0.2, 0.5, 1, 2 mm, 4 thou"),
-                        UnitSystem.METRIC)
-                .lathe()
-                .orElseThrow();
+        return LatheCard.read(CARD, UnitSystem.METRIC).lathe().orElseThrow();
     }
 
-    /** The lathe of this name: "plain", or "measured", whose stiffness stands on its card. */
+
+    /** The test bed with an inch lead screw and a box, or with a metric one and wheels alone. */
+    private static Lathe geared(boolean inch) {
+        Map<String, String> card = new HashMap<>(CARD);
+        card.put("stopTime", "0.8 s");
+        if (inch) {
+            card.put("leadScrew", "8 tpi");
+            card.put(
+                    "boxThreads",
+                    "4, 4.5, 5, 5.5, 6, 6.5, 7, 8, 9, 10, 11, 11.5, 12, 13, 14, 16, 18, 20, 22, 24, 26, 28, 32, 36, 40 tpi");
+            card.put("changeWheels", "24, 32, 40, 48, 56, 63, 100, 120, 127");
+            card.put("dialTeeth", "32");
+            card.put("dialMarks", "8");
+            card.put("crossTurn", ".200 in");
+            card.put("crossReads", "diameter");
+            card.put("compoundTurn", ".100 in");
+            card.put("dialDivision", ".001 in");
+            card.put("compoundScale", "axis");
+        } else {
+            card.put("leadScrew", "1.5 mm");
+            card.put("changeWheels", "20, 24, 28, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80");
+            card.put("dialTeeth", "28");
+            card.put("dialMarks", "4");
+            card.put("crossTurn", "2 mm");
+            card.put("compoundTurn", "1 mm");
+        }
+        LatheCard read = LatheCard.read(card, UnitSystem.METRIC);
+        return read.lathe().orElseThrow(() -> new IllegalStateException(read.errors().toString()));
+    }
+
+    /**
+     * The lathe of this name: "plain", or "measured", whose stiffness stands on its card, or "inch-screw" and "metric-screw", whose
+     * lead screw does.
+     */
     public static Lathe lathe(String name) {
+        if (name.endsWith("-screw")) {
+            return geared(name.startsWith("inch"));
+        }
         Lathe plain = lathe();
         return name.equals("plain")
                 ? plain

@@ -304,6 +304,9 @@ public final class ThreadReader extends FieldReader {
             wrong(FINEST, "The finest pitch is coarser than the coarsest: swap them.");
         }
         double flat = typed(FLAT).orElse(0);
+        if (flat > 0 && typed(RADIUS).orElse(0) > 0) {
+            wrong(FLAT, "A tip is flat or round: leave the flat empty, or the radius.");
+        }
         double widest = size.pitchMm() * (1 - size.form().crestShare());
         if (flat >= 0.6 * widest) {
             wrong(

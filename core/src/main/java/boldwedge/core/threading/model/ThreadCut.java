@@ -78,6 +78,12 @@ public record ThreadCut(
 
     private static final double WORTH_SPRINGING = 0.12;
     private static final int MOST_SPRING = 4;
+    /** What stops in time by a tenth does not hang on the hand. */
+    private static final double STOP_IN_HAND = 1.12;
+
+    /** Of the hole: more leaves chips and oil no way out. */
+    private static final double BAR_SHARE = 0.85;
+
     private static final double GROOVE_BELOW = 0.3;
     private static final double NOSE_OF_FINEST = 0.125;
 
@@ -158,7 +164,7 @@ public record ThreadCut(
                 .wantedRpm();
         return job.lathe()
                 .speeds()
-                .atOrBelow(Math.min(most, wanted))
+                .atOrBelow(Math.min(most / STOP_IN_HAND, wanted))
                 .orElse(job.lathe().speeds().slowest());
     }
 
@@ -356,7 +362,7 @@ public record ThreadCut(
         double clear = clearMm();
         double below = job.reach().belowMm();
         double thickest = thickestBarMm();
-        double bar = job.reach().barMm().orElse(Math.max(1, Math.floor(thickest * 10) / 10));
+        double bar = job.reach().barMm().orElse(Math.max(1, Math.floor(Math.min(thickest, BAR_SHARE * blankMm) * 10) / 10));
         double point = job.reach().pointMm().orElse(BarInHole.leastPoint(bar, depthMm(), clear) + POINT_SPARE_MM);
         return new BarInHole(bar, point, below, clear);
     }
@@ -464,14 +470,24 @@ public record ThreadCut(
 
     /** Each half angle's error, radians: leading and trailing flank. */
     public double[] halfErrors() {
-        double half = (cutAngleRad() - job.size().form().angleRad()) / 2;
-        double yaw = job.edge().yawRad();
-        return new double[] {half + yaw, half - yaw};
+        return halfErrors(flanks());
+    }
+
+    private double[] halfErrors(FlankCut flanks) {
+        double half = (flanks.cutRad(tipAtMm(), depthMm(), job.inside())
+                        - job.size().form().angleRad())
+                / 2;
+        return new double[] {half + flanks.yawRad(), half - flanks.yawRad()};
     }
 
     /** What these errors add to the pitch diameter as a mate feels it, mm. */
     public double feltMm() {
-        double[] errors = halfErrors();
+        return feltMm(flanks());
+    }
+
+    /** The same of a tool that stands otherwise. */
+    public double feltMm(FlankCut flanks) {
+        double[] errors = halfErrors(flanks);
         return FlankCut.pitchDiameterErrorMm(job.size().pitchMm(), errors[0], errors[1]);
     }
 

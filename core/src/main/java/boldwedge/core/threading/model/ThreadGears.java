@@ -4,6 +4,7 @@ import boldwedge.core.cutting.ScrewCutting;
 import boldwedge.core.thread.GearTrain;
 import boldwedge.core.thread.ThreadDial;
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -17,8 +18,11 @@ import java.util.Optional;
  */
 public record ThreadGears(
         double leadMm, Optional<Double> boxMm, Optional<GearTrain> train, double cutsMm, Optional<ThreadDial> dial) {
-    /** A train of other wheels has to be this much better than what the box has. */
     private static final double SAME = 1e-6;
+
+    /** So many leads of the box are tried with compound trains. */
+    private static final int COMPOUND_TRIED = 4;
+
 
     /** The best that a card offers. */
     public static ThreadGears of(double leadMm, ScrewCutting card) {
@@ -43,24 +47,34 @@ public record ThreadGears(
                             new ThreadGears(leadMm, Optional.empty(), Optional.of(train), train.ratio() * screw, dial));
         }
         if (!card.boxMm().isEmpty() && card.wheels().size() >= 2) {
-            // Few of the box's leads come near enough for wheels of common sizes.
-            for (double inBox : card.boxMm()) {
-                double wanted = leadMm / inBox;
-                if (wanted > 0.2
-                        && wanted < 5
-                        && !(best.isPresent() && Math.abs(best.get().error()) < SAME)) {
-                    Optional<ThreadGears> here = GearTrain.best(card.wheels(), wanted)
-                            .map(train -> new ThreadGears(
-                                    leadMm, Optional.of(inBox), Optional.of(train), train.ratio() * inBox, dial));
-                    best = better(best, here);
-                }
-            }
+            best = beforeTheBox(leadMm, card, dial);
         }
         Optional<ThreadGears> plain = card.boxMm().stream()
                 .min(Comparator.comparingDouble(lead -> Math.abs(lead / leadMm - 1)))
                 .map(lead -> new ThreadGears(leadMm, Optional.of(lead), Optional.empty(), lead, dial));
         return better(best, plain)
                 .orElseGet(() -> new ThreadGears(leadMm, Optional.empty(), Optional.empty(), 0, dial));
+    }
+
+    /** Wheels before the box: a simple train with whichever lead of the box comes out right, else a compound one with those that are near. */
+    private static Optional<ThreadGears> beforeTheBox(double leadMm, ScrewCutting card, Optional<ThreadDial> dial) {
+        List<Double> near = card.boxMm().stream()
+                .sorted(Comparator.comparingDouble(lead -> Math.abs(Math.log(lead / leadMm))))
+                .toList();
+        Optional<ThreadGears> best = Optional.empty();
+        for (double inBox : near) {
+            best = better(best, GearTrain.simplest(card.wheels(), leadMm / inBox).map(train -> geared(leadMm, inBox, train, dial)));
+        }
+        for (double inBox : near.subList(0, Math.min(COMPOUND_TRIED, near.size()))) {
+            if (best.isEmpty() || !best.get().exact()) {
+                best = better(best, GearTrain.best(card.wheels(), leadMm / inBox).map(train -> geared(leadMm, inBox, train, dial)));
+            }
+        }
+        return best;
+    }
+
+    private static ThreadGears geared(double leadMm, double inBox, GearTrain train, Optional<ThreadDial> dial) {
+        return new ThreadGears(leadMm, Optional.of(inBox), Optional.of(train), train.ratio() * inBox, dial);
     }
 
     private static Optional<ThreadGears> better(Optional<ThreadGears> one, Optional<ThreadGears> other) {

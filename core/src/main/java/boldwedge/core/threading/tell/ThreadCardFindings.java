@@ -85,7 +85,7 @@ final class ThreadCardFindings {
                     .told(say));
         } else {
             finding.says(
-                            Verdict.DOUBTFUL,
+                            Verdict.TOLD,
                             ThreadSpoken.name(job) + ": pitch diameter " + say.length(size.pitchDiameterMm())
                                     + ", basic. Limits of this form are not in the program: fit it to its mate.")
                     .margin(-0.05);

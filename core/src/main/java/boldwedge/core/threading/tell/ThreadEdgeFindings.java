@@ -5,6 +5,7 @@ import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
 import static boldwedge.core.threading.ask.ThreadField.*;
 
+import boldwedge.core.ask.Entry;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
@@ -24,7 +25,12 @@ import java.util.List;
 /** What is found of the edge: its flanks, its tip, its angle, and what an insert costs. */
 final class ThreadEdgeFindings {
     private static final double LEAST_CLEARANCE = Math.toRadians(2);
+    private static final double USUAL_CLEARANCE = Math.toRadians(3);
     private static final double WATCH_CLEARANCE = Math.toRadians(0.7);
+    /** Radii that fill the standard's root, over the pitch. */
+    private static final double ROUND_OUTSIDE = 0.14;
+
+    private static final double ROUND_INSIDE = 0.07;
     private static final double ANGLE_WATCHED = 0.15;
 
     private final ThreadCut cut;
@@ -97,9 +103,23 @@ final class ThreadEdgeFindings {
                         + ". Below 0° a flank leans over its edge.")
                 .source("Geometry of the helix, tan φ = L / (π · d)");
         if (verdict != Verdict.FINE) {
-            double c = Math.toRadians(3);
-            finding.mend("Leading flank " + say.angle(c + helix), LEADING.id(), degrees(c + helix));
-            finding.mend("Trailing flank " + say.angle(c - helix), TRAILING.id(), degrees(c - helix));
+            boolean leadingFirst = lead <= trail;
+            boolean typed = leadingFirst
+                    ? job.edge().leadingRad().isPresent()
+                    : job.edge().trailingRad().isPresent();
+            if (!typed) {
+                finding.mend("Clearance " + say.angle(USUAL_CLEARANCE), CLEARANCE.id(), degrees(USUAL_CLEARANCE));
+            } else if (leadingFirst) {
+                finding.mend(
+                        "Leading flank " + say.angle(USUAL_CLEARANCE + helix),
+                        LEADING.id(),
+                        degrees(USUAL_CLEARANCE + helix));
+            } else {
+                finding.mend(
+                        "Trailing flank " + say.angle(USUAL_CLEARANCE - helix),
+                        TRAILING.id(),
+                        degrees(USUAL_CLEARANCE - helix));
+            }
         }
         if (helix > Math.toRadians(4)) {
             finding.note(
@@ -149,7 +169,12 @@ final class ThreadEdgeFindings {
                         "One bit for a range of pitches; goes deeper.",
                         !round && flat < usual - 1e-6);
         if (wide || sharp) {
-            finding.mend("Flat " + say.length(usual), FLAT.id(), Written.exact(Quantity.LENGTH, usual));
+            if (job.edge().radiusMm().isPresent()) {
+                double fits = (job.inside() ? ROUND_INSIDE : ROUND_OUTSIDE) * p;
+                finding.mend("Radius " + say.length(fits), RADIUS.id(), Written.exact(Quantity.LENGTH, fits));
+            } else {
+                finding.mend("Flat " + say.length(usual), FLAT.id(), Written.exact(Quantity.LENGTH, usual));
+            }
         }
         return finding.build();
     }
@@ -219,20 +244,23 @@ final class ThreadEdgeFindings {
                     .told(say));
         }
         if (verdict != Verdict.FINE) {
-            if (Math.abs(job.edge().yawRad()) > 1e-6) {
-                finding.mend("Square it", YAW.id(), "0°");
-            }
-            if (Math.abs(job.edge().heightMm()) > 1e-6) {
-                finding.mend("On centre", HEIGHT.id(), "0 mm");
-            }
+            FlankCut now = cut.flanks();
+            double ground = job.edge().tool().insert() ? wanted : FlankCut.groundFor(wanted, now.rakeRad());
+            helps(finding, felt, new FlankCut(now.groundRad(), now.rakeRad(), now.heightMm(), 0), "Square it", YAW, "0°");
+            helps(finding, felt, new FlankCut(now.groundRad(), now.rakeRad(), 0, now.yawRad()), "On centre", HEIGHT, "0 mm");
             if (job.edge().angleRad().isPresent()) {
-                finding.mend("Grind it to its angle", ANGLE.id(), "");
+                helps(finding, felt, new FlankCut(ground, now.rakeRad(), now.heightMm(), now.yawRad()), "Grind it to its angle", ANGLE, "");
             }
-            if (job.edge().tool().insert() && Math.abs(job.edge().rakeRad()) > 1e-6) {
-                finding.mend("Seat it flat", RAKE.id(), "0°");
+            if (job.edge().tool().insert()) {
+                helps(finding, felt, new FlankCut(now.groundRad(), 0, now.heightMm(), now.yawRad()), "Seat it flat", RAKE, "0°");
             }
         }
         return finding.build();
+    }
+
+    /** Offers a change only where it alone lessens what a mate feels. */
+    private void helps(Finding.Builder finding, double felt, FlankCut then, String label, Entry field, String text) {
+        finding.mendUnless(cut.feltMm(then) > felt - 1e-5, label, field.id(), text);
     }
 
     private String signed(double rad) {

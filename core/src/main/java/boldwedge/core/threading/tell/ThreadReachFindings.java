@@ -40,6 +40,7 @@ import java.util.List;
 
 /** What is found of setting the lathe and of the passes. */
 final class ThreadReachFindings {
+    private static final double TENTH_MM = 0.1;
     private static final double POWER_IN_HAND = 0.25;
     /** Of the pitch diameter's limits that push may leave after the spring passes. */
     private static final double SPRING_SHARE = 0.2;
@@ -179,8 +180,8 @@ final class ThreadReachFindings {
             case NEVER ->
                 "No mark serves: never open the nut. Draw the tool out, reverse the motor, run back, feed in again.";
         };
-        return finding.says(dial.at(lead) == ThreadDial.Catch.NEVER ? Verdict.DOUBTFUL : Verdict.FINE, words)
-                .margin(dial.at(lead) == ThreadDial.Catch.NEVER ? -0.05 : 1)
+        return finding.says(dial.at(lead) == ThreadDial.Catch.NEVER ? Verdict.TOLD : Verdict.FINE, words)
+                .margin(1)
                 .step(Working.of("Way in one turn of the dial", "z · S", mm(dial.turnMm()))
                         .with("z", "teeth of its wheel", number(dial.teeth()).fromCard())
                         .with("S", "lead screw", mm(dial.screwMm()).fromCard())
@@ -494,8 +495,9 @@ final class ThreadReachFindings {
                         .with("a", "half angle", rad(size.form().halfRad()).fromTable())
                         .with("b", rad(now.betaRad()).chosen())
                         .told(say))
-                .note("Too large on the pitch diameter by 0.1 leaves " + Written.places(now.leftOnCompoundMm(0.1), 4)
-                        + " to feed in on the " + ThreadSpoken.slide(cut) + ", in the same units.")
+                .note("Each " + say.length(TENTH_MM) + " too large on the pitch diameter is "
+                        + ThreadSpoken.dial(cut).length(ThreadSpoken.dial(cut).reads(now.leftOnCompoundMm(TENTH_MM)))
+                        + " to feed in on the " + ThreadSpoken.slide(cut) + ".")
                 .source("Geometry of the feed");
         for (Way one : Way.values()) {
             Infeed in = new Infeed(size.form(), one.betaRad(size.form()));

@@ -5,7 +5,6 @@ import boldwedge.core.drawing.StlWriter;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.wedge.GroundBit;
 import boldwedge.core.wedge.Polyhedron;
-import java.util.ArrayList;
 import java.util.List;
 
 /** The ground bit as a solid for a file: its nose rounder than it is drawn. */
@@ -28,15 +27,7 @@ public final class BitSolid {
     }
 
     private static Mesh mesh(String name, Polyhedron solid) {
-        List<Mesh.Triangle> triangles = new ArrayList<>();
-        for (Polyhedron.Facet facet : solid.facets()) {
-            for (int i = 1; i + 1 < facet.corners().size(); i++) {
-                triangles.add(new Mesh.Triangle(
-                        facet.corners().get(0),
-                        facet.corners().get(i),
-                        facet.corners().get(i + 1)));
-            }
-        }
-        return new Mesh(name, triangles);
+        return Mesh.faceted(
+                name, solid.facets().stream().map(Polyhedron.Facet::corners).toList());
     }
 }
