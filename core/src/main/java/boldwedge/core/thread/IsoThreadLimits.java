@@ -96,18 +96,18 @@ public final class IsoThreadLimits {
 
     /** Td2, µm. */
     public static double outsidePitch(double majorMm, double pitchMm, int grade) {
-        return stepped(pitchSix(majorMm, pitchMm), OUTSIDE_PITCH.get(grade));
+        return stepped(pitchSix(majorMm, pitchMm), steps(OUTSIDE_PITCH, grade));
     }
 
     /** TD2, µm. */
     public static double insidePitch(double majorMm, double pitchMm, int grade) {
-        return stepped(pitchSix(majorMm, pitchMm), INSIDE_PITCH.get(grade));
+        return stepped(pitchSix(majorMm, pitchMm), steps(INSIDE_PITCH, grade));
     }
 
     /** Td, µm: 180 · P^(2/3) − 3.15 / √P in grade 6. */
     public static double outsideCrest(double pitchMm, int grade) {
         double six = near(pitchMm, 4) ? step(475) : step(180 * Math.pow(pitchMm, 2 / 3.0) - 3.15 / Math.sqrt(pitchMm));
-        return stepped(six, OUTSIDE_CREST.get(grade));
+        return stepped(six, steps(OUTSIDE_CREST, grade));
     }
 
     /** TD1, µm: 433 · P − 190 · P^1.22 under 1 mm, 230 · P^0.7 from 1 mm on, in grade 6. */
@@ -117,7 +117,15 @@ public final class IsoThreadLimits {
         double six = near(pitchMm, 0.5)
                 ? step(140)
                 : near(pitchMm, 1) ? step(236) : near(pitchMm, 2.5) ? step(450) : step(formula);
-        return stepped(six, INSIDE_CREST.get(grade));
+        return stepped(six, steps(INSIDE_CREST, grade));
+    }
+
+    private static int steps(Map<Integer, Integer> grades, int grade) {
+        Integer steps = grades.get(grade);
+        if (steps == null) {
+            throw new IllegalArgumentException("ISO 965-1 has no grade " + grade + " here.");
+        }
+        return steps;
     }
 
     /** Fundamental deviation, µm, away from the mating thread: 0 for h and H, 15 + 11 P for g and G, 50 + 11 P for e. */

@@ -39,7 +39,7 @@ public final class UnifiedThreadLimits {
         double p = size.pitchMm() / IN;
         // The standard carries six places on the way.
         double two = six(0.0015 * Math.cbrt(d) + 0.0015 * Math.sqrt(engagementMm / IN) + 0.015 * Math.cbrt(p * p));
-        double tolerance = four(two * SHARE.get(name));
+        double tolerance = four(two * share(name));
         double basic = four(size.pitchDiameterMm() / IN);
         if (inside(name)) {
             double minor = size.minorMm() / IN;
@@ -66,6 +66,14 @@ public final class UnifiedThreadLimits {
                 (basic - allowance) * IN,
                 root,
                 root);
+    }
+
+    private static double share(String name) {
+        Double share = SHARE.get(name);
+        if (share == null) {
+            throw new IllegalArgumentException("ASME B1.1 has no class " + name + ".");
+        }
+        return share;
     }
 
     /** 0.3 of the tolerance of class 2A as it is tabled, in; of two as near the even one, as the tables have it. */

@@ -238,7 +238,7 @@ public final class ThreadReader extends FieldReader {
         }
         String needs = (left ? "left" : "right") + (inside ? "-inside" : "-outside");
         if (request.text(INSERT_IS).isEmpty()) {
-            states().put(INSERT_IS, FieldState.plain(INSERT_IS, "", needs, words(needs), "", true, ""));
+            states().put(INSERT_IS, FieldState.plain(INSERT_IS, needs, needs, words(needs), "", true, ""));
         } else if (!request.text(INSERT_IS).equals(needs)) {
             wrong(
                     INSERT_IS,

@@ -98,7 +98,7 @@ public record ThreadCut(
         double target = job.limits().map(limits -> limits.pitchMiddle()).orElse(size.pitchDiameterMm());
         ThreadGears gears = ThreadGears.of(size.leadMm(), job.lathe().screw());
         double groove =
-                job.end() == End.GROOVE ? job.grooveMm().orElse(Math.ceil(2 * GROOVE_PITCHES * size.pitchMm()) / 2) : 0;
+                job.end() == End.GROOVE ? job.grooveMm().orElse(roundedUp(job, GROOVE_PITCHES * size.pitchMm())) : 0;
         double rpm = job.cutting().rpm().orElseGet(() -> speed(job, groove));
         ThreadCut cut = new ThreadCut(job, tip, blank, target, gears, groove, rpm, List.of(), 0, Optional.empty());
         Optional<BarInHole> bar = job.inside() ? Optional.of(cut.barFor()) : Optional.empty();
@@ -123,6 +123,12 @@ public record ThreadCut(
                 .findFirst()
                 .orElseGet(fed::usualSpring);
         return new ThreadCut(job, tip, blank, target, gears, groove, rpm, fed.depthsMm(), spring, bar);
+    }
+
+    /** Up to the next half millimetre, or the next 32nd of an inch where the thread is one of inches. */
+    private static double roundedUp(ThreadJob job, double mm) {
+        double step = job.call().inInches() ? 25.4 / 32 : 0.5;
+        return Math.ceil(mm / step - 1e-9) * step;
     }
 
     private static TipShape tipOf(ThreadJob job) {
@@ -162,10 +168,13 @@ public record ThreadCut(
                         job.lathe().speeds(),
                         tool(job).taylorExponent())
                 .wantedRpm();
-        return job.lathe()
+        double rpm = job.lathe()
                 .speeds()
                 .atOrBelow(Math.min(most / STOP_IN_HAND, wanted))
                 .orElse(job.lathe().speeds().slowest());
+        // A drive without steps is set to a round number.
+        double round = Math.floor(rpm / 10) * 10;
+        return job.lathe().speeds().has(round) ? round : rpm;
     }
 
     /** The fastest at which it still stops in time, rpm. */
@@ -186,6 +195,11 @@ public record ThreadCut(
     /** Way that the carriage may run on, mm; infinite past the end. */
     public double wayMm() {
         return mostRpm() * job.size().leadMm() * job.lathe().screw().stopOrUsual() / 60;
+    }
+
+    /** The narrowest groove that this speed stops in with a little in hand, as it is set out, mm. */
+    public double grooveToTurnMm(double atRpm) {
+        return roundedUp(job, STOP_IN_HAND * grooveFor(atRpm));
     }
 
     /** How far the carriage runs on, mm. */

@@ -178,7 +178,7 @@ final class ThreadCardFindings {
 
     private Finding groove() {
         double stops = cut.grooveFor(cut.rpm());
-        double margin = cut.grooveMm() / stops - 1;
+        double margin = cut.mostRpm() / cut.rpm() - 1;
         Finding.Builder finding = Finding.at(Station.CUT, "thread-groove")
                 .says(
                         Verdict.of(margin, 0.1),
@@ -224,7 +224,7 @@ final class ThreadCardFindings {
                             "Run at " + say.rpm(rpm),
                             SPEED.id(),
                             Written.places(rpm, 1) + " rpm"));
-            double wide = Math.ceil(2.2 * stops) / 2;
+            double wide = cut.grooveToTurnMm(cut.rpm());
             finding.mend("Groove " + say.length(wide), GROOVE.id(), exact(wide));
             finding.note(
                     "Or turn the tool over, run the spindle the other way and cut from the groove out, away from the chuck: then nothing can be run into.");

@@ -269,7 +269,7 @@ final class ThreadReachFindings {
                             SPEED.id(),
                             Written.places(rpm, 1) + " rpm"));
             if (late && job.end() == End.GROOVE) {
-                double wide = Math.ceil(2.2 * cut.grooveFor(slowest)) / 2;
+                double wide = cut.grooveToTurnMm(slowest);
                 finding.mendUnless(
                         wide <= cut.grooveMm(),
                         "Groove " + say.length(wide),

@@ -28,6 +28,7 @@ import java.util.OptionalDouble;
 /** Drawings of a thread to be cut. */
 final class ThreadScenes {
     private static final int ARC_PARTS = 12;
+    private static final int TURNS = 2;
 
     private ThreadScenes() {}
 
@@ -72,7 +73,7 @@ final class ThreadScenes {
         ThreadSize size = cut.job().size();
         double p = size.pitchMm();
         double t = cut.depthMm();
-        double scale = Math.min(50 / (3 * p), 30 / (t + p / 2));
+        double scale = Math.min(50 / (TURNS * p), 34 / (t + p / 2));
         // Outside: metal below, the groove open upward; inside the same upside down.
         double up = cut.job().inside() ? -1 : 1;
         double crestY = 37 + up * (t / 2) * scale;
@@ -81,46 +82,46 @@ final class ThreadScenes {
         scene.place(left, crestY, scale);
         List<Point> outline = new ArrayList<>();
         outline.add(new Point(0, 0));
-        for (int i = 0; i < 3; i++) {
+        for (int i = 0; i < TURNS; i++) {
             outline.addAll(tip(cut.tip(), (i + 0.5) * p, t, t));
         }
-        outline.add(new Point(3 * p, 0));
+        outline.add(new Point(TURNS * p, 0));
         double deep = t + Math.min(0.6 * p, 14 / scale);
         List<Point> area = new ArrayList<>(outline);
-        area.add(new Point(3 * p, -deep));
+        area.add(new Point(TURNS * p, -deep));
         area.add(new Point(0, -deep));
         scene.run(Role.WORK_AREA, true, flat(area, up));
         scene.run(Role.WORK, false, flat(outline, up));
         double pitchLine =
                 up * (cut.job().inside() ? (cut.blankMm() - cut.targetMm()) / 2 : (cut.targetMm() - cut.blankMm()) / 2);
-        scene.line(Role.CENTRE, -0.1 * p, pitchLine, 3.15 * p, pitchLine);
-        double mid = p;
+        scene.line(Role.CENTRE, -0.1 * p, pitchLine, (TURNS + 0.1) * p, pitchLine);
+        double mid = 0.5 * p;
         scene.dimension(mid, 0, mid + p, 0, up * 6);
         scene.place(0, 0, 1);
         scene.label(Role.DIMENSION, left + (mid + p / 2) * scale - 5, crestY + up * 8.5, Anchor.START, say.pitch(p));
-        double right = left + 3 * p * scale + 4;
+        double right = left + TURNS * p * scale + 6;
         ThreadLimits limits = cut.job().limits().orElse(null);
         String crest = cut.job().inside() ? "hole " : "outside ";
-        scene.input(right, crestY + up, Anchor.START, say.length(cut.blankMm()), BLANK.id(), BLANK.label());
+        scene.input(right, crestY + up * 6, Anchor.START, say.length(cut.blankMm()), BLANK.id(), BLANK.label());
         scene.label(
                 Role.CAPTION,
                 right,
-                crestY + up * 5,
+                crestY + up * (up > 0 ? 13 : 10),
                 Anchor.START,
                 crest
                         + (limits == null
                                 ? "as turned"
                                 : say.length(limits.blankLow()) + " to " + say.length(limits.blankHigh())));
         double pitchY = crestY + pitchLine * scale;
-        scene.label(Role.CAPTION, right, pitchY, Anchor.START, "pitch line");
         scene.label(
                 Role.CAPTION,
                 right,
-                pitchY - 3.6,
+                pitchY,
                 Anchor.START,
-                limits == null
-                        ? say.length(size.pitchDiameterMm())
-                        : say.length(limits.pitchLow()) + " to " + say.length(limits.pitchHigh()));
+                "pitch "
+                        + (limits == null
+                                ? say.length(size.pitchDiameterMm())
+                                : say.length(limits.pitchLow()) + " to " + say.length(limits.pitchHigh())));
         double rootY = crestY - up * t * scale;
         scene.label(
                 Role.CAPTION, right, rootY - (up > 0 ? 5 : -5), Anchor.START, "root " + say.length(2 * cut.tipAtMm()));
@@ -147,9 +148,9 @@ final class ThreadScenes {
                 : Math.max(job.outsideMm().orElse(1.45 * d), 1.15 * d);
         double behind = Math.max(0.3 * length, groove * 0.6);
         double whole = length + groove + behind;
-        double scale = Math.min(60 / whole, 46 / outer);
+        double scale = Math.min(52 / whole, 46 / outer);
         double axis = 37;
-        double left = 50 - whole * scale / 2;
+        double left = 46 - whole * scale / 2;
         SceneBuilder scene = new SceneBuilder("thread-work", "The work with its thread");
         scene.place(left, axis, scale);
         double from = behind + groove;
@@ -210,7 +211,7 @@ final class ThreadScenes {
         if (groove > 0) {
             scene.input(
                     Math.max(4, left + (behind + groove / 2) * scale - 6),
-                    axis - top * scale - 8,
+                    axis - top * scale - 10,
                     Anchor.START,
                     say.length(groove),
                     GROOVE.id(),
@@ -301,7 +302,7 @@ final class ThreadScenes {
 
     /** From the front: the edge on top, each flank falling away under it; the helix that passes it dashed. */
     private static void front(SceneBuilder scene, ThreadCut cut, Say say) {
-        double x = 76;
+        double x = 69;
         double y = 50;
         double w = 9;
         double h = 26;
@@ -331,9 +332,9 @@ final class ThreadScenes {
         }
         scene.place(0, 0, 1);
         scene.input(
-                x + leadX - (left ? -3 : 11), y - h - 4, Anchor.START, say.angle(lead), LEADING.id(), LEADING.label());
+                x + leadX - (left ? -4 : 16), y - h - 4, Anchor.START, say.angle(lead), LEADING.id(), LEADING.label());
         scene.input(
-                x + trailX - (left ? 11 : -3),
+                x + trailX - (left ? 16 : -4),
                 y - h - 4,
                 Anchor.START,
                 say.angle(trail),
@@ -349,9 +350,9 @@ final class ThreadScenes {
         BarInHole bar = cut.bar().orElseThrow();
         double crest = cut.blankMm() / 2;
         double root = cut.tipAtMm();
-        double scale = 27 / root;
-        double x = 34;
-        double y = 37;
+        double scale = 23.5 / root;
+        double x = 32;
+        double y = 38;
         SceneBuilder scene = new SceneBuilder("thread-bar", "The bar in the hole, seen along the axis");
         scene.place(x, y, scale);
         double outer = root * 1.18;
@@ -372,7 +373,7 @@ final class ThreadScenes {
         scene.run(Role.CUTTING_EDGE, false, root - t, 0, root, 0, root - 0.25 * thick, -thick);
         scene.line(Role.CENTRE, -outer - 3 / scale, 0, outer + 3 / scale, 0);
         scene.line(Role.CENTRE, 0, -outer - 3 / scale, 0, outer + 3 / scale);
-        scene.dimension(centre, -bar.barBelowMm(), root, -bar.barBelowMm(), -(outer - 0.2) * scale - 4);
+        scene.dimension(centre, -bar.barBelowMm(), root, -bar.barBelowMm(), -outer * scale - 4);
         scene.place(0, 0, 1);
         scene.input(
                 x + (centre + root) / 2 * scale - 5,
