@@ -40,6 +40,11 @@ public final class StockChoices {
                 .toList();
     }
 
+    /** Inserts. */
+    public static List<Choice> inserts() {
+        return STOCK.inserts().stream().map(insert -> blank(insert.asBlank())).toList();
+    }
+
     private static Choice blank(Blank blank) {
         return new Choice(blank.id(), blank.name(), STOCK.toolMaterial(blank).name());
     }

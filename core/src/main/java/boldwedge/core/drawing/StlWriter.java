@@ -26,6 +26,13 @@ public final class StlWriter {
     }
 
     private static String vector(Vector3D v) {
-        return String.format(Locale.ROOT, "%.6f %.6f %.6f", v.getX(), v.getY(), v.getZ());
+        return String.format(Locale.ROOT, "%.6f %.6f %.6f", plain(v.getX()), plain(v.getY()), plain(v.getZ()));
+    }
+
+    /** To six places, and never −0: a corner written in two ways would open the shell. */
+    private static double plain(double mm) {
+        // By way of nine places: a corner that is reached in two ways differs in its last bits, and may stand half way
+        // between two.
+        return Math.rint(Math.rint(mm * 1e9) / 1e3) / 1e6 + 0.0;
     }
 }

@@ -17,7 +17,8 @@ import org.junit.jupiter.api.Test;
 
 /** What is offered for holes and heat helps: typed into its field it makes its finding better, and the job is still answered. */
 class HoleMendsTest {
-    private static final List<String> FAMILIES = List.of("drilling", "reaming", "counterboring", "hardening", "threading");
+    private static final List<String> FAMILIES =
+            List.of("drilling", "reaming", "counterboring", "hardening", "threading", "seating");
 
     @Test
     void whatIsOfferedHelps() {

@@ -82,6 +82,9 @@ class ScenesTest {
                 "operation=thread;thread=M36×1.5-6H;threadSide=inside;outside=50 mm;threadTool=insert",
                 "operation=thread;thread=1-5 ACME LH;threadEnd=open;threadLength=80 mm",
                 "operation=thread;thread=M3;threadSide=inside;threadLength=6 mm;threadEnd=drawn",
+                "operation=insert-holder",
+                "operation=insert-holder;seatBody=bar;seatHeight=25 mm;seatAngle=60°;seatThreadDepth=0.92 mm",
+                "operation=insert-holder;seatInsert=insert-80-9;seatAngle=75°;seatHeight=25 mm;seatWidth=25 mm",
                 "operation=harden",
                 "operation=harden;steel=8620;section=30 mm;heatShape=stepped",
                 "operation=harden;steel=d2;section=60 mm;heatLength=80 mm;heatShape=drilled"

@@ -80,6 +80,9 @@ public final class Questions {
         for (int i = 0; i < 160; i++) {
             all.add(ThreadQuestions.threading(new Questions(random), String.format(Locale.ROOT, "threading-%03d", i)));
         }
+        for (int i = 0; i < 60; i++) {
+            all.add(SeatQuestions.seating(new Questions(random), String.format(Locale.ROOT, "seating-%03d", i)));
+        }
         return all;
     }
 

@@ -10,8 +10,29 @@ import java.util.Map;
 /** What a shop might ask of threads. */
 final class ThreadQuestions {
     private static final String[] THREADS = {
-        "M6", "M8", "M10×1", "M12", "M16×2", "M20×1.5", "M24", "M36×1.5", "1/4-20", "5/16-24", "7/16-20", "1/2-13", "3/4-16", "1-8",
-        "1-1/4-12 UNF", "3/8 BSW", "G 1/2", "2 BA", "Tr 20×4", "1-5 ACME", "M30×3.5 LH", "M20×3 P1.5", "22 mm × 1.3 mm"
+        "M6",
+        "M8",
+        "M10×1",
+        "M12",
+        "M16×2",
+        "M20×1.5",
+        "M24",
+        "M36×1.5",
+        "1/4-20",
+        "5/16-24",
+        "7/16-20",
+        "1/2-13",
+        "3/4-16",
+        "1-8",
+        "1-1/4-12 UNF",
+        "3/8 BSW",
+        "G 1/2",
+        "2 BA",
+        "Tr 20×4",
+        "1-5 ACME",
+        "M30×3.5 LH",
+        "M20×3 P1.5",
+        "22 mm × 1.3 mm"
     };
 
     private ThreadQuestions() {}
@@ -55,7 +76,8 @@ final class ThreadQuestions {
         if (q.random.nextInt(2) == 0) {
             Map<String, String> trial = new HashMap<>();
             trial.put("gauge", new String[] {"fits", "tight", "tight-end", "loose"}[q.random.nextInt(4)]);
-            trial.put("look", new String[] {"clean", "torn", "steps", "drunken", "flat", "rubbed"}[q.random.nextInt(6)]);
+            trial.put(
+                    "look", new String[] {"clean", "torn", "steps", "drunken", "flat", "rubbed"}[q.random.nextInt(6)]);
             trials.add(trial);
         }
         Map<String, Map<String, String>> tools = new LinkedHashMap<>();

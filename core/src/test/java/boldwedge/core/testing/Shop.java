@@ -29,7 +29,6 @@ public final class Shop {
         return LatheCard.read(CARD, UnitSystem.METRIC).lathe().orElseThrow();
     }
 
-
     /** The test bed with an inch lead screw and a box, or with a metric one and wheels alone. */
     private static Lathe geared(boolean inch) {
         Map<String, String> card = new HashMap<>(CARD);
@@ -56,7 +55,8 @@ public final class Shop {
             card.put("compoundTurn", "1 mm");
         }
         LatheCard read = LatheCard.read(card, UnitSystem.METRIC);
-        return read.lathe().orElseThrow(() -> new IllegalStateException(read.errors().toString()));
+        return read.lathe()
+                .orElseThrow(() -> new IllegalStateException(read.errors().toString()));
     }
 
     /**

@@ -27,9 +27,12 @@ public record SeatCut(SeatJob job, InsertShape shape, double tiltRad) {
     /** Of the circle that an insert stands over its body, so that nothing but it touches. */
     private static final double OVERHANG = 0.12;
 
+    /** Of the edge that stands over the front of a shank. */
+    private static final double FRONT_SHARE = 0.15;
+
     private static final double UNDER_EDGE_MM = 0.15;
     /** Holes of inserts over their circle: 2.8 for 6.35, 4.4 for 9.525, 5.5 for 12.7 (ISO 6987). */
-    private static final double HOLE_SHARE = 0.45;
+    private static final double[][] HOLES = {{5.56, 2.5}, {6.35, 2.8}, {9.525, 4.4}, {12.7, 5.5}};
 
     private static final double SCREW_ROOM_MM = 0.3;
     private static final double RELIEF_SHARE = 0.32;
@@ -90,9 +93,10 @@ public record SeatCut(SeatJob job, InsertShape shape, double tiltRad) {
 
     /** Point from the bar's axis, mm: as typed, or so that the thread's depth and chips find room. */
     public double outMm() {
-        return job.outMm().orElseGet(() -> job.heightMm() / 2
-                + Math.max(LEAST_POINT_OUT_MM, OVERHANG * shape.circleMm())
-                + (job.threadDepthMm() > 0 ? job.threadDepthMm() + CHIP_ROOM_MM : 0));
+        return job.outMm()
+                .orElseGet(() -> job.heightMm() / 2
+                        + Math.max(LEAST_POINT_OUT_MM, OVERHANG * shape.circleMm())
+                        + (job.threadDepthMm() > 0 ? job.threadDepthMm() + CHIP_ROOM_MM : 0));
     }
 
     /** Diameter that the bar is reduced to behind the insert for the thread's depth, mm; its own where it need not be. */
@@ -105,7 +109,11 @@ public record SeatCut(SeatJob job, InsertShape shape, double tiltRad) {
 
     /** Hole of the insert, mm. */
     public double holeMm() {
-        return job.holeMm().orElse(Math.rint(10 * HOLE_SHARE * shape.circleMm()) / 10);
+        double[] nearest = HOLES[0];
+        for (double[] row : HOLES) {
+            nearest = Math.abs(row[0] - shape.circleMm()) < Math.abs(nearest[0] - shape.circleMm()) ? row : nearest;
+        }
+        return job.holeMm().orElse(Math.rint(10 * nearest[1] / nearest[0] * shape.circleMm()) / 10);
     }
 
     /** The screw that goes through it with a little room; of the system that is asked. */
@@ -125,35 +133,60 @@ public record SeatCut(SeatJob job, InsertShape shape, double tiltRad) {
 
     /** Left side, right side, front and back of the body in plan, mm: x0, y0, x1, y1. */
     public double[] box() {
-        double least = Math.min(0, Math.min(shape.leadingEnd().getX(), shape.wallCorner().getX()));
+        double least = Math.min(
+                0, Math.min(shape.leadingEnd().getX(), shape.wallCorner().getX()));
         double end = least + OVERHANG * shape.circleMm();
         if (job.bar()) {
-            return new double[] {
-                end, -outMm() - job.heightMm() / 2, end + job.lengthMm(), -outMm() + job.heightMm() / 2
+            return new double[] {end, -outMm() - job.heightMm() / 2, end + job.lengthMm(), -outMm() + job.heightMm() / 2
             };
         }
-        return new double[] {end, -job.lengthMm(), end + job.widthMm(), 0};
+        return new double[] {end, -job.lengthMm(), end + job.widthMm(), -FRONT_SHARE * shape.edgeMm()};
     }
 
-    /** Outline of the body at the floor and below: its box, cut back under both edges. */
+    /** Outline of the body at the floor and below: its box, cut back under the leading edge; the insert stands over its front. */
     public List<Vector2D> lower() {
         double[] b = box();
         double back = thicknessMm() * Math.tan(clearanceRad()) + UNDER_EDGE_MM;
         List<Vector2D> outline = Outline.rectangle(b[0], b[1], b[2], b[3]);
-        // Metal lies on the left of the leading edge gone along from the corner, and on the right of the trailing one.
+        // Metal lies on the left of the leading edge gone along from the corner.
         Vector2D lead = shape.leading();
-        Vector2D inLead = new Vector2D(-lead.getY(), lead.getX());
-        Vector2D trail = shape.trailing();
-        Vector2D inTrail = new Vector2D(trail.getY(), -trail.getX());
-        outline = Outline.leftOf(outline, inLead.scalarMultiply(back), lead);
-        return Outline.leftOf(outline, inTrail.scalarMultiply(back), trail.negate());
+        Vector2D in = new Vector2D(-lead.getY(), lead.getX());
+        return Outline.leftOf(outline, in.scalarMultiply(back), lead);
     }
 
     /** Outline above the floor: without the pocket. Empty where the walls' corner does not lie in the body. */
     public List<Vector2D> upper() {
-        return Outline.withoutWedge(lower(), shape.wallCorner(), shape.backWall(), shape.sideWall()).isEmpty()
-                ? Outline.withoutWedge(lower(), shape.wallCorner(), shape.sideWall(), shape.backWall())
-                : Outline.withoutWedge(lower(), shape.wallCorner(), shape.backWall(), shape.sideWall());
+        return withoutPocket(lower());
+    }
+
+    /**
+     * A layer between two long sides of the body, mm across the axis of a bar, above or below the floor. Where the walls' corner lies
+     * outside so narrow a layer only what stands behind the wall behind is left.
+     */
+    public List<Vector2D> layer(double low, double high, boolean belowFloor) {
+        List<Vector2D> outline = Outline.leftOf(lower(), new Vector2D(0, low), new Vector2D(1, 0));
+        outline = Outline.leftOf(outline, new Vector2D(0, high), new Vector2D(-1, 0));
+        if (belowFloor || outline.size() < 3) {
+            return outline;
+        }
+        List<Vector2D> open = withoutPocket(outline);
+        Vector2D back = shape.backWall();
+        return open.isEmpty()
+                ? Outline.leftOf(outline, shape.wallCorner(), holeIsLeftOf(back) ? back.negate() : back)
+                : open;
+    }
+
+    private boolean holeIsLeftOf(Vector2D wall) {
+        Vector2D toHole = shape.hole().subtract(shape.wallCorner());
+        return wall.getX() * toHole.getY() - wall.getY() * toHole.getX() > 0;
+    }
+
+    private List<Vector2D> withoutPocket(List<Vector2D> outline) {
+        Vector2D corner = shape.wallCorner();
+        Vector2D back = shape.backWall();
+        return holeIsLeftOf(back)
+                ? Outline.withoutWedge(outline, corner, back, shape.sideWall())
+                : Outline.withoutWedge(outline, corner, shape.sideWall(), back);
     }
 
     /** Least metal between the walls' corner and the outside of the body, mm; below 0 where the corner lies outside. */
@@ -166,6 +199,11 @@ public record SeatCut(SeatJob job, InsertShape shape, double tiltRad) {
         double high = b[3] - c.getY();
         // A bar's front is open on the side of its point; a shank's on the side of the work.
         return job.bar() ? Math.min(right, Math.min(low, high)) : Math.min(right, Math.min(left, low));
+    }
+
+    /** Whether a wider shank would thicken it: it is thinnest on the side away from the chuck. */
+    public boolean wallGrowsWithWidth() {
+        return !job.bar() && box()[2] - shape.wallCorner().getX() <= wallMm() + 1e-9;
     }
 
     /** The same less what the corner's cutter takes, mm. */
@@ -191,7 +229,7 @@ public record SeatCut(SeatJob job, InsertShape shape, double tiltRad) {
         double[] b = box();
         return job.bar()
                 ? new double[] {at.getX() - b[0], at.getY() + outMm()}
-                : new double[] {-at.getY(), at.getX() - b[0]};
+                : new double[] {b[3] - at.getY(), at.getX() - b[0]};
     }
 
     /** The edge angle that an old holder gives; empty when none was measured. */

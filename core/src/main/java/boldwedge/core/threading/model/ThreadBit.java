@@ -19,7 +19,8 @@ public final class ThreadBit {
 
     /** Side of the square blank that it is ground from, mm. */
     public static double blankMm(ThreadCut cut) {
-        return Math.max(LEAST_BLANK_MM, Math.ceil(BLANK_PITCHES * cut.job().size().pitchMm()));
+        return Math.max(
+                LEAST_BLANK_MM, Math.ceil(BLANK_PITCHES * cut.job().size().pitchMm()));
     }
 
     /** The bit, both flanks, tip and face ground. */

@@ -376,7 +376,8 @@ public record ThreadCut(
         double clear = clearMm();
         double below = job.reach().belowMm();
         double thickest = thickestBarMm();
-        double bar = job.reach().barMm().orElse(Math.max(1, Math.floor(Math.min(thickest, BAR_SHARE * blankMm) * 10) / 10));
+        double bar =
+                job.reach().barMm().orElse(Math.max(1, Math.floor(Math.min(thickest, BAR_SHARE * blankMm) * 10) / 10));
         double point = job.reach().pointMm().orElse(BarInHole.leastPoint(bar, depthMm(), clear) + POINT_SPARE_MM);
         return new BarInHole(bar, point, below, clear);
     }

@@ -23,7 +23,6 @@ public record ThreadGears(
     /** So many leads of the box are tried with compound trains. */
     private static final int COMPOUND_TRIED = 4;
 
-
     /** The best that a card offers. */
     public static ThreadGears of(double leadMm, ScrewCutting card) {
         Optional<ThreadDial> dial =
@@ -63,11 +62,15 @@ public record ThreadGears(
                 .toList();
         Optional<ThreadGears> best = Optional.empty();
         for (double inBox : near) {
-            best = better(best, GearTrain.simplest(card.wheels(), leadMm / inBox).map(train -> geared(leadMm, inBox, train, dial)));
+            best = better(
+                    best,
+                    GearTrain.simplest(card.wheels(), leadMm / inBox).map(train -> geared(leadMm, inBox, train, dial)));
         }
         for (double inBox : near.subList(0, Math.min(COMPOUND_TRIED, near.size()))) {
             if (best.isEmpty() || !best.get().exact()) {
-                best = better(best, GearTrain.best(card.wheels(), leadMm / inBox).map(train -> geared(leadMm, inBox, train, dial)));
+                best = better(
+                        best,
+                        GearTrain.best(card.wheels(), leadMm / inBox).map(train -> geared(leadMm, inBox, train, dial)));
             }
         }
         return best;

@@ -246,13 +246,37 @@ final class ThreadEdgeFindings {
         if (verdict != Verdict.FINE) {
             FlankCut now = cut.flanks();
             double ground = job.edge().tool().insert() ? wanted : FlankCut.groundFor(wanted, now.rakeRad());
-            helps(finding, felt, new FlankCut(now.groundRad(), now.rakeRad(), now.heightMm(), 0), "Square it", YAW, "0°");
-            helps(finding, felt, new FlankCut(now.groundRad(), now.rakeRad(), 0, now.yawRad()), "On centre", HEIGHT, "0 mm");
+            helps(
+                    finding,
+                    felt,
+                    new FlankCut(now.groundRad(), now.rakeRad(), now.heightMm(), 0),
+                    "Square it",
+                    YAW,
+                    "0°");
+            helps(
+                    finding,
+                    felt,
+                    new FlankCut(now.groundRad(), now.rakeRad(), 0, now.yawRad()),
+                    "On centre",
+                    HEIGHT,
+                    "0 mm");
             if (job.edge().angleRad().isPresent()) {
-                helps(finding, felt, new FlankCut(ground, now.rakeRad(), now.heightMm(), now.yawRad()), "Grind it to its angle", ANGLE, "");
+                helps(
+                        finding,
+                        felt,
+                        new FlankCut(ground, now.rakeRad(), now.heightMm(), now.yawRad()),
+                        "Grind it to its angle",
+                        ANGLE,
+                        "");
             }
             if (job.edge().tool().insert()) {
-                helps(finding, felt, new FlankCut(now.groundRad(), 0, now.heightMm(), now.yawRad()), "Seat it flat", RAKE, "0°");
+                helps(
+                        finding,
+                        felt,
+                        new FlankCut(now.groundRad(), 0, now.heightMm(), now.yawRad()),
+                        "Seat it flat",
+                        RAKE,
+                        "0°");
             }
         }
         return finding.build();

@@ -1,0 +1,85 @@
+package boldwedge.core.seating.tell;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.seating.ask.SeatField.*;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.Drawn;
+import boldwedge.core.ask.Figures;
+import boldwedge.core.ask.Told;
+import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.seating.model.SeatCut;
+import java.util.List;
+
+/** What is said of an insert's seat. */
+public final class SeatAnswer {
+    private SeatAnswer() {}
+
+    /** All of it. */
+    public static Told tell(SeatCut cut, Say say) {
+        Drawn pocket = Drawn.of("seat-pocket", () -> SeatScenes.pocket(cut, say));
+        Drawn body = Drawn.of("seat-body", () -> SeatScenes.body(cut, say));
+        return new Told(
+                figures(cut, say).all(),
+                new SeatFindings(cut, say).all(),
+                List.of(pocket, body),
+                () -> new SeatRoute(cut, say, pocket.scene(), body.scene()).steps());
+    }
+
+    /** The body with its seat as STL. */
+    public static String stl(SeatCut cut) {
+        return SeatScenes.stl(cut);
+    }
+
+    /** Shows what was chosen. */
+    public static void show(Chosen chosen, SeatCut cut) {
+        chosen.length(CIRCLE, cut.job().insert().circleMm());
+        chosen.value(CORNER, Quantity.ANGLE, cut.job().insert().pointRad());
+        chosen.length(THICKNESS, cut.job().insert().thicknessMm());
+        chosen.length(NOSE, cut.job().noseMm());
+        chosen.value(INSERT_CLEARANCE, Quantity.ANGLE, cut.job().insert().clearanceRad());
+        chosen.length(HOLE, cut.holeMm());
+        chosen.length(EDGE_ABOVE, cut.edgeMm());
+        chosen.length(OUT, cut.outMm());
+        chosen.value(TILT, Quantity.ANGLE, cut.tiltRad());
+        chosen.length(RELIEF, cut.reliefMm());
+    }
+
+    private static Figures figures(SeatCut cut, Say say) {
+        Figures f = new Figures(say);
+        f.add("edgeLength", "Edge", Station.EDGE, mm(cut.shape().edgeMm()));
+        f.add("noseToHole", "Nose’s tip to hole", Station.EDGE, mm(cut.shape().noseToHoleMm()));
+        f.add("seatClearance", "Clearance in use", Station.EDGE, rad(cut.clearanceRad()));
+        f.add(
+                "oldAngle",
+                "Edge angle of the old holder",
+                Station.EDGE,
+                rad(cut.oldKappaRad().orElse(Double.NaN)));
+        f.add("floorDepth", "Floor below the top", Station.CUT, mm(cut.floorDepthMm()));
+        f.add("underFloor", "Left under the floor", Station.REACH, mm(cut.underMm()));
+        f.add("wall", "Wall at the corner", Station.REACH, mm(cut.wallLeftMm()));
+        double[] screw = cut.fromZero(cut.screwAt());
+        f.add("screwAlong", "Screw, from the end", Station.MAKE, mm(screw[0]));
+        f.add(
+                "screwAcross",
+                cut.job().bar() ? "Screw, from the axis" : "Screw, from the side",
+                Station.MAKE,
+                mm(screw[1]));
+        f.add(
+                "backSwing",
+                "Swing, wall behind",
+                Station.MAKE,
+                rad(cut.swingRad(cut.shape().backWall())));
+        f.add(
+                "sideSwing",
+                "Swing, wall beside",
+                Station.MAKE,
+                rad(cut.swingRad(cut.shape().sideWall())));
+        f.add("leastHole", "Enters holes from", Station.REACH, mm(cut.job().bar() ? cut.leastHoleMm() : Double.NaN));
+        f.add("edgeLow", "Edge low, as made", Station.MAKE, mm(cut.edgeLowMm().orElse(Double.NaN)));
+        return f;
+    }
+}
