@@ -41,16 +41,8 @@ public record Infeed(ThreadForm form, double betaRad) {
     public static List<Double> equalAreas(TipShape tip, double depthMm, int passes) {
         double whole = tip.areaMm2(depthMm);
         List<Double> depths = new ArrayList<>(passes);
-        double half = Math.tan(tip.form().halfRad());
-        double gone = tip.areaMm2(0);
-        double rest = tip.areaMm2(depthMm) - whole;
         for (int i = 1; i <= passes; i++) {
-            // (t + s)² · tan(ε/2) − rest = gone + share · (whole − gone), solved for t.
-            double area = gone + (whole - gone) * i / passes + rest;
-            double s = tip.shortOfSharpMm();
-            double atZero = s * s * half - tip.areaMm2(0);
-            double depth = Math.sqrt((area + atZero) / half) - s;
-            depths.add(i == passes ? depthMm : Math.min(depth, depthMm));
+            depths.add(i == passes ? depthMm : tip.depthForMm(whole * i / passes, depthMm));
         }
         return depths;
     }

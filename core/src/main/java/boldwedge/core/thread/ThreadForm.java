@@ -9,7 +9,7 @@ public enum ThreadForm {
     SIXTY(60, 0.125, 0.649519052838329, 1.082531754730548, 1.226869322027954),
     /** 55°, rounded: BS 84. Depth 0.640327 P, radius 0.137329 P. */
     WHITWORTH(55, 0, 0.640327, 1.280654, 1.280654),
-    /** 47.5°, rounded: BS 93. Depth 0.6 P, radius 2 P / 11. */
+    /** 47.5°, rounded: BS 93. Depth 0.6 P, radius 0.180834 P. */
     BRITISH_ASSOCIATION(47.5, 0, 0.6, 1.2, 1.2),
     /** 30°, flat: ISO 2901. */
     TRAPEZOIDAL(30, 0.366025403784439, 0.5, 1, 1),
@@ -17,7 +17,7 @@ public enum ThreadForm {
     ACME(29, 0.370656, 0.5, 1, 1);
 
     private static final double WHITWORTH_RADIUS = 0.137329;
-    private static final double BA_RADIUS = 2 / 11.0;
+    private static final double BA_RADIUS = 0.180834;
     private static final double SIXTY_RADIUS = 0.144337567297406;
 
     private final double angleRad;

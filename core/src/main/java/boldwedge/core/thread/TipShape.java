@@ -1,5 +1,7 @@
 package boldwedge.core.thread;
 
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
+
 /**
  * The end of a threading tool and how deep it goes for it to cut the right width at the pitch diameter. Lengths in mm on the radius.
  *
@@ -38,13 +40,28 @@ public record TipShape(ThreadForm form, double pitchMm, double flatMm, double ra
         return 2 * (aboveTipMm + shortOfSharpMm()) * Math.tan(form.halfRad());
     }
 
-    /** Area of the groove down to a depth, mm²: the triangle to the sharp point less what the tip leaves. */
+    /** Area of the groove with the tip at a depth, mm²: a circle's segment until the flanks begin, then the triangle to the sharp point less what the tip leaves of it. */
     public double areaMm2(double depthMm) {
         double half = form.halfRad();
         double tan = Math.tan(half);
+        if (radiusMm > 0 && depthMm < radiusMm * (1 - Math.sin(half))) {
+            double open = Math.acos(Math.clamp(1 - depthMm / radiusMm, -1, 1));
+            return radiusMm * radiusMm * (open - Math.sin(open) * Math.cos(open));
+        }
         double whole = depthMm + shortOfSharpMm();
-        double rest =
-                radiusMm > 0 ? radiusMm * radiusMm * (1 / tan - (Math.PI / 2 - half)) : flatMm * flatMm / (4 * tan);
-        return Math.max(0, whole * whole * tan - rest);
+        double rest = radiusMm > 0
+                ? radiusMm * radiusMm * (1 / tan - (Math.PI / 2 - half))
+                : flatMm * flatMm / (4 * tan);
+        return whole * whole * tan - rest;
+    }
+
+    /** The depth at which the groove has an area, mm: solved, up to a depth that is deep enough. */
+    public double depthForMm(double areaMm2, double deepestMm) {
+        return areaMm2 >= areaMm2(deepestMm)
+                ? deepestMm
+                : areaMm2 <= 0
+                        ? 0
+                        : new BracketingNthOrderBrentSolver(1e-12, 1e-12, 5)
+                                .solve(200, depth -> areaMm2(depth) - areaMm2, 0, deepestMm);
     }
 }
