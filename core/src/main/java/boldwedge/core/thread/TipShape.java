@@ -49,9 +49,8 @@ public record TipShape(ThreadForm form, double pitchMm, double flatMm, double ra
             return radiusMm * radiusMm * (open - Math.sin(open) * Math.cos(open));
         }
         double whole = depthMm + shortOfSharpMm();
-        double rest = radiusMm > 0
-                ? radiusMm * radiusMm * (1 / tan - (Math.PI / 2 - half))
-                : flatMm * flatMm / (4 * tan);
+        double rest =
+                radiusMm > 0 ? radiusMm * radiusMm * (1 / tan - (Math.PI / 2 - half)) : flatMm * flatMm / (4 * tan);
         return whole * whole * tan - rest;
     }
 

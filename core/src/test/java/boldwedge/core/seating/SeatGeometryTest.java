@@ -65,7 +65,8 @@ class SeatGeometryTest {
     @Test
     void anOldHoldersAngleByTheIndicator() {
         // 0.175 over 10 is a degree.
-        assertThat(Math.toDegrees(SeatMeasured.edgeRad(Math.PI / 2, 0.17452, 10))).isCloseTo(91, within(1e-4));
+        assertThat(Math.toDegrees(SeatMeasured.edgeRad(Math.PI / 2, 0.17452, 10)))
+                .isCloseTo(91, within(1e-4));
         assertThat(SeatMeasured.offMm(Math.toRadians(1), 10)).isCloseTo(0.17452, within(1e-5));
         assertThat(SeatMeasured.sineBlockMm(100, Math.toRadians(30))).isCloseTo(50, within(1e-9));
         assertThatThrownBy(() -> SeatMeasured.edgeRad(0, 11, 10)).isInstanceOf(IllegalArgumentException.class);
@@ -96,7 +97,8 @@ class SeatGeometryTest {
             }
             assertThat(left).isCloseTo(45.0 * in / (all * all), within(0.3));
         }
-        assertThat(Outline.withoutWedge(box, new Vector2D(9, 9), new Vector2D(1, 0), new Vector2D(0, 1))).isEmpty();
+        assertThat(Outline.withoutWedge(box, new Vector2D(9, 9), new Vector2D(1, 0), new Vector2D(0, 1)))
+                .isEmpty();
         List<Vector2D> half = new ArrayList<>(Outline.leftOf(box, Vector2D.ZERO, new Vector2D(1, 0)));
         assertThat(Outline.area(half)).isCloseTo(18, within(1e-12));
     }

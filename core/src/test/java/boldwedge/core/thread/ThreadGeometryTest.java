@@ -47,7 +47,8 @@ class ThreadGeometryTest {
     void roundedFormsGoAsDeepAsTheirStandardsSay() {
         assertThat(new TipShape(ThreadForm.WHITWORTH, 1, 0, ThreadForm.WHITWORTH.rootRadiusMm(1)).depthMm())
                 .isCloseTo(0.640327, within(1e-5));
-        assertThat(new TipShape(ThreadForm.BRITISH_ASSOCIATION, 1, 0, ThreadForm.BRITISH_ASSOCIATION.rootRadiusMm(1)).depthMm())
+        assertThat(new TipShape(ThreadForm.BRITISH_ASSOCIATION, 1, 0, ThreadForm.BRITISH_ASSOCIATION.rootRadiusMm(1))
+                        .depthMm())
                 .isCloseTo(0.6, within(2e-4));
     }
 
@@ -83,7 +84,8 @@ class ThreadGeometryTest {
         List<Double> other = Infeed.equalAreas(round, 0.9, 7);
         double first = round.areaMm2(other.get(1)) - round.areaMm2(other.get(0));
         for (int i = 2; i < 7; i++) {
-            assertThat(round.areaMm2(other.get(i)) - round.areaMm2(other.get(i - 1))).isCloseTo(first, within(1e-9));
+            assertThat(round.areaMm2(other.get(i)) - round.areaMm2(other.get(i - 1)))
+                    .isCloseTo(first, within(1e-9));
         }
         assertThat(other.getLast()).isEqualTo(0.9);
         assertThat(Infeed.equalDepths(0.9, 3)).containsExactly(0.3, 0.6, 0.9);
@@ -114,7 +116,8 @@ class ThreadGeometryTest {
             assertThat(P / 2 - width).isCloseTo(over * Math.tan(Math.PI / 6), within(1e-9));
             double moved = in.leftOnCompoundMm(over);
             double deeper = moved * Math.cos(beta);
-            // Both flanks together open by the wedge's width over the deeper way; sideways motion shifts, it does not widen twice.
+            // Both flanks together open by the wedge's width over the deeper way; sideways motion shifts, it does not
+            // widen twice.
             assertThat(tip.widthMm(shallow + deeper - ThreadForm.SIXTY.pitchBelowMm(P) / 2))
                     .isCloseTo(P / 2, within(1e-9));
         }
@@ -139,7 +142,8 @@ class ThreadGeometryTest {
         assertThat(m10.pitchDiameterMm() + thin.constantMm()).isCloseTo(10, within(1e-9));
         assertThat(Wires.thinnest(m10)).isLessThan(best);
         assertThat(Wires.thickest(m10)).isGreaterThan(best);
-        // The helix's lift is small against anything measured: M10 by a table of gauges 0.3 µm to 0.5 µm per 0.1 mm of wire.
+        // The helix's lift is small against anything measured: M10 by a table of gauges 0.3 µm to 0.5 µm per 0.1 mm of
+        // wire.
         assertThat(wires.helixMm()).isBetween(0.001, 0.0025);
     }
 
@@ -181,7 +185,8 @@ class ThreadGeometryTest {
             FlankCut cut = new FlankCut(ground, rake, height, 0);
             assertThat(cut.cutRad(tip, depth, false)).isCloseTo(2 * half, within(1e-9));
         }
-        // No rake, on centre: what is ground is cut. With rake: ground by the rule it cuts the form, but for the work's roundness.
+        // No rake, on centre: what is ground is cut. With rake: ground by the rule it cuts the form, but for the work's
+        // roundness.
         assertThat(new FlankCut(Math.PI / 3, 0, 0, 0).cutRad(10, 1, false)).isCloseTo(Math.PI / 3, within(1e-12));
         double ground = FlankCut.groundFor(Math.PI / 3, Math.toRadians(10));
         assertThat(Math.toDegrees(ground)).isCloseTo(59.24, within(0.01));
@@ -193,7 +198,8 @@ class ThreadGeometryTest {
     /** A degree on both half angles of a pitch of 1 mm is felt as 0.023 mm (NPL). */
     @Test
     void whatAWrongAngleIsFeltAs() {
-        assertThat(FlankCut.pitchDiameterErrorMm(1, Math.toRadians(1), Math.toRadians(-1))).isCloseTo(0.023, within(1e-9));
+        assertThat(FlankCut.pitchDiameterErrorMm(1, Math.toRadians(1), Math.toRadians(-1)))
+                .isCloseTo(0.023, within(1e-9));
     }
 
     /** Room about the bar against a raster of angles: the nearest the bar comes to the crests' circle. */
@@ -210,8 +216,7 @@ class ThreadGeometryTest {
             double far = 0;
             for (int k = 0; k < 20_000; k++) {
                 double at = 2 * Math.PI * k / 20_000;
-                far = Math.max(
-                        far, Math.hypot(root - point + d / 2 * Math.cos(at), -below + d / 2 * Math.sin(at)));
+                far = Math.max(far, Math.hypot(root - point + d / 2 * Math.cos(at), -below + d / 2 * Math.sin(at)));
             }
             assertThat(bar.roomAtDepth(root, crest)).isCloseTo(crest - far - 0.2, within(1e-4));
             // Where it begins to rub there is just no room.
@@ -232,7 +237,8 @@ class ThreadGeometryTest {
     /** The best train is no worse than any that is found by trying, and its wheels clear. */
     @Test
     void changeWheels() {
-        List<Integer> wheels = List.of(20, 24, 28, 30, 32, 35, 40, 45, 50, 55, 60, 63, 65, 70, 75, 80, 100, 120, 127, 21);
+        List<Integer> wheels =
+                List.of(20, 24, 28, 30, 32, 35, 40, 45, 50, 55, 60, 63, 65, 70, 75, 80, 100, 120, 127, 21);
         Random random = new Random(16);
         for (double wanted : new double[] {1.5 / 3.175, 25.4 / 19 / 3, 1.0 / 3.7, 0.75 / 1.5, 2.54 / 6}) {
             GearTrain best = GearTrain.best(wheels, wanted).orElseThrow();
@@ -250,7 +256,8 @@ class ThreadGeometryTest {
             }
         }
         // 127 makes an inch screw metric exactly; half of the screw's pitch is one pair.
-        assertThat(GearTrain.best(wheels, 1.5 / 3.175).orElseThrow().error(1.5 / 3.175)).isCloseTo(0, within(1e-12));
+        assertThat(GearTrain.best(wheels, 1.5 / 3.175).orElseThrow().error(1.5 / 3.175))
+                .isCloseTo(0, within(1e-12));
         assertThat(GearTrain.best(wheels, 0.5).orElseThrow().compound()).isFalse();
         assertThat(GearTrain.best(List.of(40), 1)).isEmpty();
     }
@@ -271,7 +278,9 @@ class ThreadGeometryTest {
             for (int mark = 1; mark <= metric.marks(); mark++) {
                 double leads = mark * metric.turnMm() / metric.marks() / lead;
                 boolean falls = Math.abs(leads - Math.rint(leads)) < 1e-6;
-                assertThat(every > 0 && mark % every == 0).as(lead + " at mark " + mark).isEqualTo(falls);
+                assertThat(every > 0 && mark % every == 0)
+                        .as(lead + " at mark " + mark)
+                        .isEqualTo(falls);
             }
         }
     }
@@ -279,7 +288,8 @@ class ThreadGeometryTest {
     /** Force of a pass: twice the area of one thickness costs by Kienzle's exponent; nothing cut leaves the edge's own press. */
     @Test
     void forceOfAPass() {
-        WorkMaterial steel = StockCatalogue.shipped().workMaterial("steel-low-carbon").orElseThrow();
+        WorkMaterial steel =
+                StockCatalogue.shipped().workMaterial("steel-low-carbon").orElseThrow();
         ToolMaterial hss = StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
         TipShape tip = new TipShape(ThreadForm.SIXTY, P, 0.19, 0);
         EdgePress press = EdgePress.of(hss, steel);

@@ -84,6 +84,9 @@ public record ThreadCut(
     /** Of the hole: more leaves chips and oil no way out. */
     private static final double BAR_SHARE = 0.85;
 
+    /** In what hardens no pass may be so thin that it rubs. */
+    private static final double HARDENING_CHIP = 2;
+
     private static final double GROOVE_BELOW = 0.3;
     private static final double NOSE_OF_FINEST = 0.125;
 
@@ -180,7 +183,11 @@ public record ThreadCut(
     /** The fastest at which it still stops in time, rpm. */
     private static double mostRpm(ThreadJob job, double groove) {
         double way = switch (job.end()) {
-            case GROOVE -> Math.max(0, groove - TOOL_PITCHES * job.size().pitchMm());
+            // A left-hand thread starts in its groove and runs out past the free end.
+            case GROOVE ->
+                job.left()
+                        ? Double.POSITIVE_INFINITY
+                        : Math.max(0, groove - TOOL_PITCHES * job.size().pitchMm());
             case DRAWN -> DRAWN_PITCHES * job.size().pitchMm();
             case OPEN -> Double.POSITIVE_INFINITY;
         };
@@ -262,6 +269,26 @@ public record ThreadCut(
                 job.size().form(), job.cutting().way().betaRad(job.size().form()));
     }
 
+    /** Whether the work hardens under an edge that rubs: stainless steels and what is tougher. */
+    public boolean hardens() {
+        return job.work().group().equals("M") || job.work().group().equals("S");
+    }
+
+    /** Whether what is carbide now might be high-speed steel at this speed. */
+    public boolean slowEnoughForHss() {
+        ToolMaterial hss =
+                StockCatalogue.shipped().toolMaterial(Tool.HSS_BIT.material()).orElseThrow();
+        return job.edge().tool() != Tool.HSS_BIT
+                && surfaceSpeed() <= HSS_SHARE * job.work().surfaceSpeed(hss).high();
+    }
+
+    /** How strongly metal builds up at this speed, 0 to 1. */
+    public double buildsUp() {
+        return job.work().builtUp()
+                * EdgeCut.slowness(
+                        surfaceSpeed(), job.work().surfaceSpeed(tool()).low());
+    }
+
     /** Whether both flanks cut. */
     public boolean bothFlanks() {
         return job.cutting().way() == Way.STRAIGHT;
@@ -275,12 +302,15 @@ public record ThreadCut(
     public double areaPerPass() {
         double share = job.edge().tool() == Tool.HSS_BIT ? HSS_AREA_MM : CARBIDE_AREA_MM;
         double material = Math.sqrt(REFERENCE_KC / job.work().kc11MPa());
-        return share * job.size().pitchMm() * Math.clamp(material, 0.6, 1.8) * (job.inside() ? INSIDE_SHARE : 1);
+        return share
+                * job.size().pitchMm()
+                * Math.clamp(material, hardens() ? 1 : 0.6, 1.8)
+                * (job.inside() ? INSIDE_SHARE : 1);
     }
 
     private int usualPasses() {
         int most = (int) Math.clamp(Math.ceil(tip.areaMm2(depthMm()) / areaPerPass()), LEAST_PASSES, MOST_PASSES);
-        double least = EdgeCut.smallestChip(tool()).chosen();
+        double least = EdgeCut.smallestChip(tool()).chosen() * (hardens() ? HARDENING_CHIP : 1);
         int n = most;
         while (n > LEAST_PASSES && lastChip(depths(job.cutting().steps(), n)) < least) {
             n--;
@@ -436,6 +466,9 @@ public record ThreadCut(
                 * job.limits()
                         .map(limits -> limits.pitchHigh() - limits.pitchLow())
                         .orElse(0.1 * job.size().pitchMm());
+        if (hardens()) {
+            return 1;
+        }
         int count = job.inside() ? 2 : 1;
         while (count < MOST_SPRING && sprungMm() * Math.pow(SPRUNG_SHARE, count) > worth) {
             count++;

@@ -27,6 +27,10 @@ final class ThreadCardFindings {
     private static final double SHALLOW = 0.6;
 
     private static final double FULL = 0.95;
+    /** Up to here shops have taps and dies. */
+    private static final double DIE_UP_TO_MM = 12;
+
+    private static final double SMALL_MM = 5;
 
     private final ThreadCut cut;
     private final ThreadJob job;
@@ -179,6 +183,21 @@ final class ThreadCardFindings {
     private Finding groove() {
         double stops = cut.grooveFor(cut.rpm());
         double margin = cut.mostRpm() / cut.rpm() - 1;
+        if (job.left()) {
+            return Finding.at(Station.CUT, "thread-groove")
+                    .says(
+                            cut.grooveMm() < size.pitchMm() ? Verdict.DOUBTFUL : Verdict.TOLD,
+                            "Left hand: it starts in the groove, " + say.length(cut.grooveMm())
+                                    + " wide, and runs out past the free end; tool and nut are in before the spindle turns.")
+                    .margin(cut.grooveMm() / size.pitchMm() - 1)
+                    .mendUnless(
+                            cut.grooveMm() >= size.pitchMm(),
+                            "Groove " + say.length(2 * size.pitchMm()),
+                            GROOVE.id(),
+                            exact(2 * size.pitchMm()))
+                    .source("Way of the carriage")
+                    .build();
+        }
         Finding.Builder finding = Finding.at(Station.CUT, "thread-groove")
                 .says(
                         Verdict.of(margin, 0.1),
@@ -278,6 +297,22 @@ final class ThreadCardFindings {
     }
 
     private void gauge(List<Finding> findings) {
+        boolean usual = size.form() == boldwedge.core.thread.ThreadForm.SIXTY
+                && !job.call().name().contains(" × ");
+        if (usual && size.majorMm() <= DIE_UP_TO_MM && size.starts() == 1) {
+            String tool = job.inside() ? "tap" : "die";
+            findings.add(Finding.at(Station.CUT, "thread-die")
+                    .says(
+                            Verdict.TOLD,
+                            (size.majorMm() < SMALL_MM
+                                            ? "So thin a thread bends away from a single point: cut it with a " + tool
+                                                    + " held in the tailstock"
+                                            : "Where the shop has a " + tool
+                                                    + " for it: screw-cut two thirds of the depth and finish with the "
+                                                    + tool)
+                                    + (job.inside() ? "." : ", started square by the lathe."))
+                    .build());
+        }
         boolean special = job.call().name().contains(" × ") || job.call().name().endsWith(" UN");
         if (special) {
             findings.add(Finding.at(Station.CUT, "thread-special")

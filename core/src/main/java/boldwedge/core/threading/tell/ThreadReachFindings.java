@@ -40,6 +40,9 @@ import java.util.List;
 
 /** What is found of setting the lathe and of the passes. */
 final class ThreadReachFindings {
+    /** Stronger than this metal sticks to carbide for sure. */
+    private static final double STICKS = 0.5;
+
     private static final double TENTH_MM = 0.1;
     private static final double POWER_IN_HAND = 0.25;
     /** Of the pitch diameter's limits that push may leave after the spring passes. */
@@ -83,11 +86,11 @@ final class ThreadReachFindings {
                 .source("Change wheels: driver over driven is lead over the lead screw’s pitch");
         if (!gears.known()) {
             return finding.says(
-                            Verdict.DOUBTFUL,
+                            Verdict.TOLD,
                             "The card of " + lathe
                                     + " says nothing of its lead screw: write lead screw, box or wheels there, and this says how to gear it for "
                                     + say.pitch(size.leadMm()) + ".")
-                    .margin(-0.05)
+                    .margin(1)
                     .build();
         }
         double length = Math.min(job.lengthMm(), size.majorMm());
@@ -221,7 +224,7 @@ final class ThreadReachFindings {
                 job.cutting().rpm().isPresent() && !job.lathe().speeds().has(cut.rpm());
         Verdict verdict =
                 missing || late || over > 0.25 ? Verdict.WRONG : over > 1e-9 ? Verdict.DOUBTFUL : Verdict.FINE;
-        String stops = job.end() == End.OPEN
+        String stops = Double.isInfinite(most)
                 ? ""
                 : "; the carriage runs on " + say.length(cut.runOnMm()) + " of " + say.length(cut.wayMm())
                         + " that there are";
@@ -247,7 +250,7 @@ final class ThreadReachFindings {
                         .told(say))
                 .source(job.work().source()
                         + "; for threads half of it with high-speed steel, seven tenths with carbide (ours)");
-        if (job.end() != End.OPEN) {
+        if (!Double.isInfinite(most)) {
             double stop = job.lathe().screw().stopOrUsual() / 60;
             finding.step(Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
                     .with("w", "way to run on", mm(cut.wayMm()))
@@ -276,6 +279,17 @@ final class ThreadReachFindings {
                         GROOVE.id(),
                         Written.exact(Quantity.LENGTH, wide));
             }
+        }
+        if (verdict == Verdict.FINE && cut.buildsUp() > STICKS && cut.slowEnoughForHss()) {
+            finding.says(
+                            Verdict.DOUBTFUL,
+                            say.rpm(cut.rpm()) + " is " + say.surfaceSpeed(v)
+                                    + ": slow for carbide in this stuff, metal builds up on the edge and tears the flanks. "
+                                    + (job.end() == End.GROOVE && !job.left()
+                                            ? "High-speed steel cuts clean at it; or cut from the groove out, away from the chuck, and run faster."
+                                            : "High-speed steel cuts clean at it."))
+                    .margin(-0.1)
+                    .mend("HSS bit", TOOL.id(), "hss-bit");
         }
         finding.caution(
                 "The chuck comes up fast: know where the carriage stops before the nut is closed, and keep a hand on it.");
@@ -457,6 +471,10 @@ final class ThreadReachFindings {
                         "Equal depths",
                         "Easy to count; the last passes are the heaviest, push most and tear first.",
                         job.cutting().steps() == ThreadJob.Steps.DEPTH);
+        if (cut.hardens()) {
+            finding.note("It hardens where the tool rubs: no pass without infeed but the last, and none thinner than "
+                    + say.length(2 * least.chosen()) + ".");
+        }
         if (verdict != Verdict.FINE) {
             finding.mendUnless(job.cutting().passes().isEmpty(), "As many as the tool likes", PASSES.id(), "");
             finding.mendUnless(job.cutting().steps() == ThreadJob.Steps.AREA, "Equal areas", STEPS.id(), "area");
