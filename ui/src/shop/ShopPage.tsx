@@ -31,6 +31,17 @@ const EXAMPLES: Texts = {
   postStiffness: 'if measured: 20 N/µm',
   chuckStiffness: 'if measured',
   tailstockStiffness: 'if measured',
+  leadScrew: '8 tpi, or 3 mm',
+  boxThreads: '8, 9, 10, 11, 12, 13 tpi',
+  changeWheels: '20, 24, 40, 60, 127',
+  dialTeeth: '32',
+  dialMarks: '8',
+  crossTurn: '.200 in, or 4 mm',
+  crossReads: 'radius; or diameter',
+  compoundTurn: '.100 in, or 2 mm',
+  dialDivision: '.001 in, or 0.02 mm',
+  compoundScale: 'square; or axis',
+  stopTime: '1 s',
   shims: '0.05, 0.1, 0.2, 0.5 mm; 4 thou',
 };
 

@@ -3,6 +3,7 @@ package boldwedge.core.ask;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * How a cut of a family is said in one line: "turn 24 h6 from 25, 50 long, mild steel". Numbers are known by the words beside them, by a
@@ -16,6 +17,7 @@ import java.util.Optional;
  * @param marked numbers known by a word beside them
  * @param picks choices that are known by their words
  * @param derived what is taken from another size where it is not said
+ * @param called texts that their own reader knows, such as a thread's
  */
 public record SpokenAs(
         Map<String, String> verbs,
@@ -25,7 +27,29 @@ public record SpokenAs(
         List<Entry> bare,
         List<Marked> marked,
         List<Entry> picks,
-        List<Derived> derived) {
+        List<Derived> derived,
+        List<Called> called) {
+    /** One without texts of its own. */
+    public SpokenAs(
+            Map<String, String> verbs,
+            Entry from,
+            Entry finished,
+            Optional<Entry> tolerance,
+            List<Entry> bare,
+            List<Marked> marked,
+            List<Entry> picks,
+            List<Derived> derived) {
+        this(verbs, from, finished, tolerance, bare, marked, picks, derived, List.of());
+    }
+
+    /**
+     * A text that its own reader knows, of up to three words.
+     *
+     * @param entry where it goes
+     * @param reads whether a text is one
+     */
+    public record Called(Entry entry, Predicate<String> reads) {}
+
     /**
      * A number known by a word beside it.
      *

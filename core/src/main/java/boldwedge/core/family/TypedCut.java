@@ -73,6 +73,7 @@ public record TypedCut(
             "to", "from", "long", "deep", "over", "dia", "diameter", "out", "bore", "wide", "thick", "bar", "free");
 
     private static final int LONGEST_RUN = 6;
+    private static final int LONGEST_CALL = 3;
 
     /**
      * Reads a line.
@@ -107,6 +108,7 @@ public record TypedCut(
             machine();
             if (spoken.isPresent()) {
                 SpokenAs as = spoken.get();
+                as.called().forEach(this::called);
                 tolerances(as);
                 fromTo(as);
                 as.marked().forEach(this::finish);
@@ -178,6 +180,26 @@ public record TypedCut(
                             understood.add(new Understood(typed, "Machine", machine.getValue()));
                         }
                     });
+        }
+
+        /** A text that its own reader knows: the longest run of words that it takes. */
+        private void called(SpokenAs.Called called) {
+            for (int run = LONGEST_CALL; run >= 1; run--) {
+                for (int at = 0; at + run <= words.size(); at++) {
+                    boolean open = true;
+                    for (int i = at; i < at + run; i++) {
+                        open &= !used[i];
+                    }
+                    String text = String.join(" ", words.subList(at, at + run));
+                    if (open
+                            && !fields.containsKey(called.entry().id())
+                            && called.reads().test(text)) {
+                        take(at, run);
+                        fields.put(called.entry().id(), text);
+                        understood.add(new Understood(text, called.entry().label(), text));
+                    }
+                }
+            }
         }
 
         /** A fit goes to the tolerance, and the number before it is the size wanted. */

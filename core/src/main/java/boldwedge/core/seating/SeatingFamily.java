@@ -10,6 +10,8 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.PrintedCard;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.Sentence;
+import boldwedge.core.ask.SpokenAs;
+import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
 import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
@@ -159,6 +161,22 @@ public final class SeatingFamily implements ToolFamily<SeatCut> {
     @Override
     public TrialAnswer prove(TrialRequest request) {
         return SeatProof.prove(request);
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of("insert holder", "insert-holder", "insert seat", "insert-holder"),
+                HEIGHT,
+                HEIGHT,
+                Optional.empty(),
+                List.of(HEIGHT, WIDTH, LENGTH),
+                List.of(
+                        new Marked(LENGTH, List.of("length"), List.of("long")),
+                        new Marked(ANGLE, List.of("at", "angle"), List.of("edge")),
+                        new Marked(THREAD_DEPTH, List.of("thread"), List.of())),
+                List.of(BODY, INSERT),
+                List.of()));
     }
 
     @Override

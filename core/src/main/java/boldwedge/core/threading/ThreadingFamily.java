@@ -10,6 +10,9 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.PrintedCard;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.Sentence;
+import boldwedge.core.ask.SpokenAs;
+import boldwedge.core.ask.SpokenAs.Called;
+import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
 import boldwedge.core.ask.Told;
 import boldwedge.core.ask.TrialAnswer;
@@ -22,7 +25,13 @@ import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.finding.Station;
+import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.ThreadCall;
+import boldwedge.core.measure.ThreadText;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.thread.IsoThreadLimits.ThreadClass;
+import boldwedge.core.thread.UnifiedThreadLimits;
 import boldwedge.core.threading.ask.ThreadField;
 import boldwedge.core.threading.ask.ThreadReader;
 import boldwedge.core.threading.model.ThreadBit;
@@ -32,6 +41,7 @@ import boldwedge.core.threading.tell.ThreadProof;
 import boldwedge.core.wedge.Polyhedron;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -200,6 +210,36 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
     @Override
     public TrialAnswer prove(TrialRequest request) {
         return ThreadProof.prove(request);
+    }
+
+    /** Whether a text is a thread; "left hand" behind it is a choice of its own. */
+    private static boolean calls(String text) {
+        return ThreadText.parse(text, UnitSystem.METRIC) instanceof Parsed.Good<ThreadCall>(ThreadCall call)
+                && (!call.left() || text.toUpperCase(Locale.ROOT).endsWith("LH"));
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of("screw cut", "thread", "screwcut", "thread", "threading", "thread"),
+                BLANK,
+                BLANK,
+                Optional.empty(),
+                List.of(LENGTH),
+                List.of(
+                        new Marked(LENGTH, List.of("length"), List.of("long")),
+                        new Marked(GROOVE, List.of("groove"), List.of("groove")),
+                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                        new Marked(PASSES, List.of(), List.of("passes")),
+                        new Marked(STARTS, List.of(), List.of("starts"))),
+                List.of(MATERIAL, SIDE, HAND, TOOL),
+                List.of(),
+                List.of(
+                        new Called(THREAD, ThreadingFamily::calls),
+                        new Called(
+                                CLASS,
+                                text -> ThreadClass.named(text).isPresent()
+                                        || UnifiedThreadLimits.named(text).isPresent()))));
     }
 
     @Override

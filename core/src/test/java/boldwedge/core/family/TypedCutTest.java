@@ -38,6 +38,10 @@ class TypedCutTest {
                 "ream 7.15 H8 22 deep tin bronze Long Bed | operation=ream reamSize=7.15 reamTolerance=H8 reamDepth=22 material=bronze-tin lathe=id-long",
                 "ream 10 H7 blind 30 deep from 9.8 with a d-bit | operation=ream reamSize=10 reamTolerance=H7 drillBottom=blind reamDepth=30 reamFrom=9.8 reamerKind=d-bit",
                 "counterbore for M6 socket head in aluminium 8 seats | operation=counterbore seatFor=M6_socket_head material=aluminium-wrought seats=8",
+                "thread M36×1.5-6H inside 18 long tin bronze Long Bed | operation=thread thread=M36×1.5-6H threadSide=inside threadLength=18 material=bronze-tin lathe=id-long",
+                "thread 7/16-20 outside 25 long mild steel at 180 rpm | operation=thread thread=7/16-20 threadSide=outside threadLength=25 material=steel-low-carbon threadSpeed=180",
+                "screw cut Tr 20×4 left hand 60 long in brass | operation=thread thread=Tr_20×4 threadHand=left threadLength=60 material=brass-free",
+                "thread 1/2-13 UNC-2A 25 long | operation=thread thread=1/2-13_UNC-2A threadLength=25",
                 "harden o1 12 thick 120 long in foil | operation=harden steel=o1 section=12 heatLength=120 wrap=foil",
                 "harden 2 pieces of silver steel 10 round 80 long to 60 HRC | operation=harden heatPieces=2 steel=silver-steel section=10 heatLength=80 wantedHardness=60_HRC"
             })
