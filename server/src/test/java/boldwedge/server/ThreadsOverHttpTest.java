@@ -102,7 +102,7 @@ class ThreadsOverHttpTest extends OverHttp {
         JsonNode read = shop.send(
                         "POST",
                         "/api/plan/typed",
-                        Map.of("line", "thread M36×1.5-6H inside 18 long tin bronze", "units", "METRIC"))
+                        Map.of("text", "thread M36×1.5-6H inside 18 long tin bronze", "units", "METRIC"))
                 .json();
         assertThat(read.path("fields").path("thread").asString())
                 .as(read.toString())

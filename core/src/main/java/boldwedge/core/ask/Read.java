@@ -17,9 +17,12 @@ public record Read<C>(Map<Entry, FieldState> states, Optional<C> cut) {
         return state == null ? "" : state.typed();
     }
 
-    /** What stands in a field, in words; empty when nothing does. */
+    /** What stands in a field, in words, with its unit where it is a value; empty when nothing does. */
     public String text(Entry entry) {
         FieldState state = states.get(entry);
-        return state == null ? "" : state.text();
+        if (state == null) {
+            return "";
+        }
+        return entry.limits().isPresent() && !state.spelled().isEmpty() ? state.spelled() : state.text();
     }
 }

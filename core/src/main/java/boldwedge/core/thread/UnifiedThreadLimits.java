@@ -51,10 +51,10 @@ public final class UnifiedThreadLimits {
                     four(d) * IN,
                     basic * IN,
                     (basic + tolerance) * IN,
-                    (four ? four(minor) : three(minor)) * IN,
-                    (four ? four(minor + minorTolerance) : three(four(minor) + four(minorTolerance))) * IN);
+                    (four ? four(minor) : three(four(minor))) * IN,
+                    (four ? four(minor) + four(minorTolerance) : three(four(minor) + four(minorTolerance))) * IN);
         }
-        double allowance = name.equals("3A") ? 0 : allowance(two);
+        double allowance = name.equals("3A") ? 0 : allowance(two, d, p);
         double major = four(d) - allowance;
         double crest = four((name.equals("1A") ? 0.090 : 0.060) * Math.cbrt(p * p));
         double root = (size.minorMm() / IN - allowance) * IN;
@@ -76,9 +76,10 @@ public final class UnifiedThreadLimits {
         return share;
     }
 
-    /** 0.3 of the tolerance of class 2A as it is tabled, in; of two as near the even one, as the tables have it. */
-    private static double allowance(double two) {
-        return Math.rint(3 * Math.rint(two * 1e4) / 10) / 1e4;
+    /** 0.3 of the tolerance of class 2A, in; 5/8-11, whose share is 0.00165, stands in the tables with 0.0016. */
+    private static double allowance(double two, double d, double p) {
+        boolean tabled = Math.abs(d - 0.625) < 1e-6 && Math.abs(p - 1 / 11.0) < 1e-6;
+        return tabled ? 0.0016 : four(0.3 * two);
     }
 
     /** Tolerance of the minor diameter, classes 1B and 2B, in. */

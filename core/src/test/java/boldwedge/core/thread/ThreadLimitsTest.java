@@ -202,7 +202,29 @@ class ThreadLimitsTest {
         "0.8750,9,.8731,.8592,.8009,.7946,.8028,.8110,.755,.778",
         "0.8750,14,.8734,.8631,.8270,.8216,.8286,.8356,.798,.814",
         "1.0000,8,.9980,.9830,.9168,.9100,.9188,.9276,.865,.890",
-        "1.0000,12,.9982,.9868,.9441,.9382,.9459,.9535,.910,.928"
+        "1.0000,12,.9982,.9868,.9441,.9382,.9459,.9535,.910,.928",
+        "0.0730,64,.0724,.0686,.0623,.0603,.0629,.0655,.0561,.0623",
+        "0.0730,72,.0724,.0689,.0634,.0615,.0640,.0665,.0580,.0635",
+        "0.0860,56,.0854,.0813,.0738,.0717,.0744,.0772,.0667,.0737",
+        "0.0860,64,.0854,.0816,.0753,.0733,.0759,.0786,.0691,.0753",
+        "0.0990,48,.0983,.0938,.0848,.0825,.0855,.0885,.0764,.0845",
+        "0.0990,56,.0983,.0942,.0867,.0845,.0874,.0902,.0797,.0865",
+        "0.1120,48,.1113,.1068,.0978,.0954,.0985,.1016,.0894,.0968",
+        "0.1250,40,.1242,.1191,.1080,.1054,.1088,.1121,.0979,.1062",
+        "0.1250,44,.1243,.1195,.1095,.1070,.1102,.1134,.1004,.1079",
+        "0.1640,36,.1632,.1577,.1452,.1424,.1460,.1496,.134,.142",
+        "0.2160,24,.2150,.2078,.1879,.1845,.1889,.1933,.171,.181",
+        "0.2160,28,.2150,.2085,.1918,.1886,.1928,.1970,.177,.186",
+        "1.1250,7,1.1228,1.1064,1.0300,1.0228,1.0322,1.0416,.970,.998",
+        "1.1250,12,1.1232,1.1118,1.0691,1.0631,1.0709,1.0787,1.035,1.053",
+        "1.2500,7,1.2478,1.2314,1.1550,1.1476,1.1572,1.1668,1.095,1.123",
+        "1.2500,12,1.2482,1.2368,1.1941,1.1879,1.1959,1.2039,1.160,1.178",
+        "1.3750,6,1.3726,1.3544,1.2643,1.2563,1.2667,1.2771,1.195,1.225",
+        "1.3750,12,1.3731,1.3617,1.3190,1.3127,1.3209,1.3291,1.285,1.303",
+        "1.5000,6,1.4976,1.4794,1.3893,1.3812,1.3917,1.4022,1.320,1.350",
+        "1.5000,12,1.4981,1.4867,1.4440,1.4376,1.4459,1.4542,1.410,1.428",
+        "1.7500,5,1.7473,1.7268,1.6174,1.6085,1.6201,1.6317,1.534,1.568",
+        "2.0000,4.5,1.9971,1.9751,1.8528,1.8433,1.8557,1.8681,1.759,1.795"
     })
     void limitsOfUnifiedThreads(
             double d,
@@ -215,17 +237,86 @@ class ThreadLimitsTest {
             double insidePitchHigh,
             double minorLow,
             double minorHigh) {
+        unified(m(d * 25.4, 25.4 / threads), d, new double[] {
+            majorHigh, majorLow, pitchHigh, pitchLow, insidePitchLow, insidePitchHigh, minorLow, minorHigh
+        });
+    }
+
+    /** The same, extra fine: their tolerance goes by nine pitches of engagement. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.2500,32,.2490,.2430,.2287,.2255,.2297,.2339,.216,.224",
+        "0.3750,32,.3740,.3680,.3537,.3503,.3547,.3591,.341,.349",
+        "0.5000,28,.4989,.4924,.4757,.4720,.4768,.4816,.461,.470",
+        "0.6250,24,.6238,.6166,.5967,.5927,.5979,.6031,.580,.590",
+        "0.7500,20,.7487,.7406,.7162,.7118,.7175,.7232,.696,.707",
+        "0.9375,20,.9361,.9280,.9036,.8991,.9050,.9109,.883,.895",
+        "1.0000,20,.9986,.9905,.9661,.9616,.9675,.9734,.946,.957"
+    })
+    void limitsOfExtraFineThreads(
+            double d,
+            double threads,
+            double majorHigh,
+            double majorLow,
+            double pitchHigh,
+            double pitchLow,
+            double insidePitchLow,
+            double insidePitchHigh,
+            double minorLow,
+            double minorHigh) {
+        unified(m(d * 25.4, 25.4 / threads), 9 / threads, new double[] {
+            majorHigh, majorLow, pitchHigh, pitchLow, insidePitchLow, insidePitchHigh, minorLow, minorHigh
+        });
+    }
+
+    /** Classes 3A and 3B: no allowance, three quarters of the tolerance, minor diameters to four places. */
+    @ParameterizedTest
+    @CsvSource({
+        "0.1900,32,.1900,.1840,.1697,.1674,.1697,.1726,.1560,.1641",
+        "0.2500,20,.2500,.2419,.2175,.2147,.2175,.2211,.1960,.2067",
+        "0.3750,16,.3750,.3656,.3344,.3311,.3344,.3387,.3070,.3182",
+        "0.5000,13,.5000,.4891,.4500,.4463,.4500,.4548,.4170,.4284"
+    })
+    void limitsOfTheTightestClasses(
+            double d,
+            double threads,
+            double majorHigh,
+            double majorLow,
+            double pitchHigh,
+            double pitchLow,
+            double insidePitchLow,
+            double insidePitchHigh,
+            double minorLow,
+            double minorHigh) {
         ThreadSize size = m(d * 25.4, 25.4 / threads);
-        ThreadLimits outside = UnifiedThreadLimits.of(size, "2A", size.majorMm());
-        ThreadLimits inside = UnifiedThreadLimits.of(size, "2B", size.majorMm());
+        ThreadLimits outside = UnifiedThreadLimits.of(size, "3A", size.majorMm());
+        ThreadLimits inside = UnifiedThreadLimits.of(size, "3B", size.majorMm());
         assertThat(outside.majorHigh() / 25.4).isCloseTo(majorHigh, within(1e-6));
         assertThat(outside.majorLow() / 25.4).isCloseTo(majorLow, within(1e-6));
         assertThat(outside.pitchHigh() / 25.4).isCloseTo(pitchHigh, within(1e-6));
         assertThat(outside.pitchLow() / 25.4).isCloseTo(pitchLow, within(1e-6));
         assertThat(inside.pitchLow() / 25.4).isCloseTo(insidePitchLow, within(1e-6));
         assertThat(inside.pitchHigh() / 25.4).isCloseTo(insidePitchHigh, within(1e-6));
-        assertThat(inside.minorLow() / 25.4).isCloseTo(minorLow, within(1e-6));
-        assertThat(inside.minorHigh() / 25.4).isCloseTo(minorHigh, within(1e-6));
+        assertThat(inside.minorLow() / 25.4).isCloseTo(minorLow, within(1e-4));
+        assertThat(inside.minorHigh() / 25.4).isCloseTo(minorHigh, within(1e-4));
+    }
+
+    private static void unified(ThreadSize size, double engagement, double[] inches) {
+        ThreadLimits outside = UnifiedThreadLimits.of(size, "2A", engagement * 25.4);
+        ThreadLimits inside = UnifiedThreadLimits.of(size, "2B", engagement * 25.4);
+        double[] got = {
+            outside.majorHigh(),
+            outside.majorLow(),
+            outside.pitchHigh(),
+            outside.pitchLow(),
+            inside.pitchLow(),
+            inside.pitchHigh(),
+            inside.minorLow(),
+            inside.minorHigh()
+        };
+        for (int i = 0; i < got.length; i++) {
+            assertThat(got[i] / 25.4).as("column " + i).isCloseTo(inches[i], within(1e-6));
+        }
     }
 
     @Test
