@@ -51,7 +51,7 @@ public final class UnifiedThreadLimits {
                     four(d) * IN,
                     basic * IN,
                     (basic + tolerance) * IN,
-                    (four ? four(minor) : three(four(minor))) * IN,
+                    (d < THREE_PLACES_FROM ? four(minor) : three(four(minor))) * IN,
                     (four ? four(minor) + four(minorTolerance) : three(four(minor) + four(minorTolerance))) * IN);
         }
         double allowance = name.equals("3A") ? 0 : allowance(two, d, p);

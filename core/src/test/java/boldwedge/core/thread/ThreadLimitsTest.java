@@ -297,8 +297,8 @@ class ThreadLimitsTest {
         assertThat(outside.pitchLow() / 25.4).isCloseTo(pitchLow, within(1e-6));
         assertThat(inside.pitchLow() / 25.4).isCloseTo(insidePitchLow, within(1e-6));
         assertThat(inside.pitchHigh() / 25.4).isCloseTo(insidePitchHigh, within(1e-6));
-        assertThat(inside.minorLow() / 25.4).isCloseTo(minorLow, within(1e-4));
-        assertThat(inside.minorHigh() / 25.4).isCloseTo(minorHigh, within(1e-4));
+        assertThat(inside.minorLow() / 25.4).isCloseTo(minorLow, within(1e-6));
+        assertThat(inside.minorHigh() / 25.4).isCloseTo(minorHigh, within(1e-6));
     }
 
     private static void unified(ThreadSize size, double engagement, double[] inches) {
