@@ -97,7 +97,6 @@ class ThreadsTest extends PageTest {
         assertThat(page.locator(".verdict")).containsText("0.1 mm low");
         assertThat(page.locator("main")).containsText("A shim of 0.1 mm under the insert");
         browser.open("/cut/" + cut("Shank at 93") + "/edge");
-        unfold();
         assertThat(page.locator("[data-finding='seat-old']")).containsText("87°");
     }
 

@@ -23,6 +23,7 @@ public abstract class FieldReader {
     protected final UnitSystem units;
     private final Map<Entry, FieldState> states = new LinkedHashMap<>();
     private final Map<Entry, Double> values = new LinkedHashMap<>();
+    private final Map<Entry, String> cards = new LinkedHashMap<>();
 
     protected FieldReader(PlanRequest request) {
         this.request = request;
@@ -112,7 +113,12 @@ public abstract class FieldReader {
     /** What is chosen in a field, or its usual choice. */
     protected final String choiceText(Entry field) {
         String typed = request.text(field);
-        return typed.isEmpty() ? field.usual(units) : typed;
+        return typed.isEmpty() ? cards.getOrDefault(field, field.usual(units)) : typed;
+    }
+
+    /** Takes what the machine's card says where nothing was picked. */
+    protected final void fromCard(Entry field, Optional<String> card) {
+        card.filter(id -> request.text(field).isEmpty()).ifPresent(id -> cards.put(field, id));
     }
 
     /** The constant that a choice names. */

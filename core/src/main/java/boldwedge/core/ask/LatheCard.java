@@ -1,5 +1,6 @@
 package boldwedge.core.ask;
 
+import boldwedge.core.cutting.Bed;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.cutting.ScrewCutting;
 import boldwedge.core.cutting.Slide;
@@ -54,6 +55,9 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         entries.put("chuck", "Diameter of the chuck");
         entries.put("slideNearest", "Slide's front edge comes to the axis within");
         entries.put("tailHandle", "One turn of the tailstock's (quill's) handle");
+        entries.put("centres", "Between centres");
+        entries.put("quillTravel", "Travel of the tailstock’s quill");
+        entries.put("drillSet", "Drills beside it");
         entries.put("leadScrew", "Lead screw");
         entries.put("boxThreads", "Threads that its box gives");
         entries.put("changeWheels", "Change wheels that lie beside it");
@@ -116,6 +120,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                     length("slideNearest", 0, 1000));
             OptionalDouble handle = length("tailHandle", 0.5, 200);
             ScrewCutting screw = screwCutting();
+            Bed bed = new Bed(length("centres", 50, 20_000), length("quillTravel", 5, 1000), drills());
             if (slide.headMm().orElse(1e9) <= slide.throatMm().orElse(0)) {
                 errors.put("slotHead", "Under its lips a T-slot is wider than its throat.");
             }
@@ -140,8 +145,34 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                             shims,
                             slide,
                             handle,
-                            screw)),
+                            screw,
+                            bed)),
                     errors);
+        }
+
+        /** The set of drills, by its id or its words. */
+        private Optional<String> drills() {
+            String said = text("drillSet");
+            if (said.isEmpty()) {
+                return Optional.empty();
+            }
+            Optional<String> set = StockChoices.drillSets().stream()
+                    .filter(choice ->
+                            choice.id().equalsIgnoreCase(said) || choice.words().equalsIgnoreCase(said))
+                    .map(Choice::id)
+                    .findFirst();
+            if (set.isEmpty()) {
+                errors.put(
+                        "drillSet",
+                        "It can be "
+                                + String.join(
+                                        "; ",
+                                        StockChoices.drillSets().stream()
+                                                .map(Choice::words)
+                                                .toList())
+                                + ".");
+            }
+            return set;
         }
 
         private ScrewCutting screwCutting() {

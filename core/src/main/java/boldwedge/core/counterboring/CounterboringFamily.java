@@ -111,9 +111,10 @@ public final class CounterboringFamily implements ToolFamily<BoreSeatCut> {
                         StationPage.of(Station.CUT, List.of("seat"), List.of("seatAcross", "seatDepth", "pilot"))
                                 .setting(ground ? new Entry[] {STONE, GRINDER, STONE_DIAMETER} : new Entry[0]),
                         StationPage.of(
-                                Station.EDGE,
-                                ground ? List.of("counterbore", "stone") : List.of("counterbore"),
-                                List.of("pilot", "pilotPlay", "lipsLevel")),
+                                        Station.EDGE,
+                                        ground ? List.of("counterbore", "stone") : List.of("counterbore"),
+                                        List.of("pilot", "pilotPlay", "lipsLevel"))
+                                .picking(steel ? new Entry[] {PILOT_IS} : new Entry[0]),
                         StationPage.of(Station.REACH, List.of("seat"), List.of("speed", "feed", "torque"))
                                 .setting(HANDLE, SPEED, FEED),
                         StationPage.making("Route card")),

@@ -24,6 +24,7 @@ import java.util.OptionalDouble;
  * @param slide the slide under the tool post
  * @param tailHandleMm feed of one turn of the tailstock's handle, or of the quill's, mm, if it is on the card
  * @param screw what it has to cut threads with
+ * @param bed what lies along its bed
  */
 public record Lathe(
         String name,
@@ -42,7 +43,8 @@ public record Lathe(
         List<Double> shimsMm,
         Slide slide,
         OptionalDouble tailHandleMm,
-        ScrewCutting screw) {
+        ScrewCutting screw,
+        Bed bed) {
 
     private static final double ASSUMED_PER_SWING = 60;
     private static final double USUAL_TAIL_HANDLE_MM = 4;
@@ -88,7 +90,8 @@ public record Lathe(
                 shimsMm,
                 slide,
                 OptionalDouble.empty(),
-                ScrewCutting.UNSAID);
+                ScrewCutting.UNSAID,
+                Bed.UNSAID);
     }
 
     public Lathe {

@@ -119,7 +119,7 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
                                                 ? new Entry[] {PILOT, ENGAGEMENT}
                                                 : new Entry[] {PILOT}),
                         StationPage.of(Station.REACH, List.of("drill-hole"), List.of("speed", "feed", "handleTurn"))
-                                .setting(OUTSIDE, HANDLE, SPEED, FEED),
+                                .setting(OUTSIDE, STICK_OUT, HANDLE, SPEED, FEED),
                         StationPage.making("Drilling card")),
                 new PrintedCard(
                         "drill " + read.text(MATERIAL) + ": " + read.text(PURPOSE)

@@ -27,6 +27,8 @@ public record Taught(Of of, double factor, double spread, int trials) {
         DRILLED,
         /** How much larger than the reamer a reamed hole comes out. */
         REAMED,
+        /** How fast a reamer wears, over the wear that was likely: learnt from holes that were counted. */
+        WEAR,
         /** From which depth a tool sings, over the depth that was likely: learnt by listening. */
         QUIET;
 

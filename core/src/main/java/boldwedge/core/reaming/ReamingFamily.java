@@ -32,6 +32,7 @@ import boldwedge.core.reaming.tell.ReamAnswer;
 import boldwedge.core.reaming.tell.ReamProof;
 import boldwedge.core.reaming.tell.ReamerSolid;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -156,7 +157,7 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
                                         List.of("reamer", "ream-sizes"),
                                         List.of("speed", "feed", "torque"))
                                 .picking(FLOATING)
-                                .setting(OFFSET, HANDLE, SPEED, FEED),
+                                .setting(OFFSET, STICK_OUT, HANDLE, SPEED, FEED),
                         StationPage.making("Route card")),
                 new PrintedCard(
                         "ream " + read.text(MATERIAL) + " to " + read.text(SIZE) + " " + read.text(TOLERANCE) + ", "
@@ -178,6 +179,7 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
                 List.of(
                         TrialForm.ReadingEntry.typed("near", "Hole at the mouth", "measured"),
                         TrialForm.ReadingEntry.typed("far", "Hole at the bottom", "measured"),
+                        TrialForm.ReadingEntry.typed("soFar", "Holes reamed so far", "with this reamer"),
                         TrialForm.ReadingEntry.picked(
                                 "wall", "The wall", Choice.of(ReamProof.Wall.values(), ReamProof.Wall::words))),
                 "ream-sizes",
@@ -192,6 +194,13 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
     @Override
     public Optional<Lessons.About> about(PlanRequest request) {
         return ReamProof.about(request);
+    }
+
+    @Override
+    public Map<Lessons.Subject, Taught.Lesson> lessons(TrialRequest kept) {
+        Map<Lessons.Subject, Taught.Lesson> lessons = new HashMap<>(ToolFamily.super.lessons(kept));
+        lessons.putAll(ReamProof.worn(kept));
+        return lessons;
     }
 
     @Override

@@ -17,6 +17,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.stock.Span;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -96,7 +97,7 @@ public record RotaryRules(
                         .told(say))
                 .source(source);
         if (verdict != Verdict.FINE) {
-            double offered = missing ? nearest() : choice.rpm();
+            double offered = missing && over <= 0 ? nearest() : choice.rpm();
             finding.mendUnless(
                     Math.abs(offered - rpm) < 0.5,
                     "Run at " + say.rpm(offered),
@@ -108,6 +109,83 @@ public record RotaryRules(
 
     private double nearest() {
         return lathe.speeds().atOrBelow(rpm).orElse(lathe.speeds().slowest());
+    }
+
+    /** A chuck stands so far out of the spindle, over its diameter (ours). */
+    private static final double CHUCK_DEPTH = 0.45;
+    /** A drill chuck with its arbor, or a sleeve, out of the quill, mm (ours). */
+    private static final double HELD_MM = 70;
+
+    private static final double USUAL_CHUCK_SHARE = 0.6;
+    private static final double LOOSE = 0.05;
+
+    /**
+     * Whether work, tool and tailstock find room between chuck and the end of the bed, the tool drawn right out; and whether the quill goes so far. Empty
+     * where the card says neither.
+     *
+     * @param workOutMm work out of the chuck
+     * @param toolMm whole length of the tool
+     * @param goesMm how far it goes in
+     * @param stickOut the field of the work out of the chuck
+     */
+    public Optional<Finding> fitFinding(Amount workOutMm, Amount toolMm, double goesMm, Entry stickOut) {
+        if (lathe.mill()
+                || lathe.bed().centresMm().isEmpty() && lathe.bed().quillMm().isEmpty()) {
+            return Optional.empty();
+        }
+        double chuck = lathe.slide().chuckMm().orElse(USUAL_CHUCK_SHARE * lathe.swingMm());
+        double room = lathe.bed().centresMm().orElse(Double.POSITIVE_INFINITY)
+                - CHUCK_DEPTH * chuck
+                - workOutMm.value()
+                - HELD_MM
+                - toolMm.value();
+        double quill = lathe.bed().quillMm().orElse(Double.POSITIVE_INFINITY);
+        boolean fits = room >= 0;
+        boolean reaches = goesMm <= quill;
+        Finding.Builder finding = Finding.at(Station.REACH, "tailstock-room")
+                .says(
+                        !fits ? Verdict.WRONG : !reaches ? Verdict.DOUBTFUL : Verdict.FINE,
+                        !fits
+                                ? "Chuck, work and tool are longer than the bed by " + say.length(-room)
+                                        + ": the tool cannot be drawn out of the hole. Shorter work out of the chuck, a shorter tool, or the steady without the chuck."
+                                : !reaches
+                                        ? "The quill goes " + say.length(quill) + ", the hole wants "
+                                                + say.length(goesMm)
+                                                + ": in " + (int) Math.ceil(goesMm / quill)
+                                                + " goes, the tailstock moved up between them with the tool in the hole."
+                                        : "Work, tool and tailstock find room"
+                                                + (Double.isInfinite(room) ? "" : ", " + say.length(room) + " to spare")
+                                                + (Double.isInfinite(quill) ? "." : "; the quill reaches."))
+                .margin(!fits ? room / goesMm : !reaches ? -LOOSE : Math.min(1, room / Math.max(goesMm, 1)))
+                .source("Lengths along the bed; chuck and tool holder as usual");
+        if (Double.isFinite(room)) {
+            finding.step(Working.of("Room to spare", "C − c · d − w − h − t", mm(room))
+                    .with(
+                            "C",
+                            "between centres",
+                            mm(lathe.bed().centresMm().getAsDouble()).fromCard())
+                    .with(
+                            "c",
+                            "chuck's depth over its diameter",
+                            Amount.number(CHUCK_DEPTH).assumed())
+                    .with(
+                            "d",
+                            "chuck",
+                            lathe.slide().chuckMm().isPresent()
+                                    ? mm(chuck).fromCard()
+                                    : mm(chuck).assumed())
+                    .with("w", "work out of it", workOutMm)
+                    .with("h", "what holds the tool", mm(HELD_MM).assumed())
+                    .with("t", "tool", toolMm)
+                    .told(say));
+            if (!fits && workOutMm.value() + room > 0) {
+                finding.mend(
+                        "Work out by " + say.length(workOutMm.value() + room),
+                        stickOut.id(),
+                        Written.exact(boldwedge.core.measure.Quantity.LENGTH, workOutMm.value() + room));
+            }
+        }
+        return Optional.of(finding.build());
     }
 
     /**

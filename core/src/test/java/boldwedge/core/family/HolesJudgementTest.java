@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.ask.FieldState;
+import boldwedge.core.ask.LatheCard;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.TrialAnswer;
@@ -20,6 +21,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -460,5 +462,139 @@ class HolesJudgementTest {
         // Drills that cut less over themselves may be larger: 9.8 in place of 9.7.
         assertThat(figure(Planner.plan(reamed), "holeBefore")).isEqualTo(9.7);
         assertThat(figure(Planner.plan(knowing), "holeBefore")).isEqualTo(9.8);
+    }
+
+    /** "A rod of eight wants to slide: the next drill up, and mind how far it wanders." */
+    @Test
+    void aHoleForAPushRod() {
+        PlanAnswer rod = plan(
+                "operation",
+                "drill",
+                "holeFor",
+                "rod",
+                "drillSize",
+                "8 mm",
+                "drillDepth",
+                "40 mm",
+                "drillSet",
+                "metric-tenths");
+        assertThat(rod.figure("drill").is()).isBetween(8.15, 8.35);
+        assertThat(rod.findings().stream()
+                        .filter(f -> f.id().equals("hole-made"))
+                        .findFirst()
+                        .orElseThrow()
+                        .statement())
+                .contains("to slide");
+    }
+
+    /** "It will not come out again: your bed is too short for that." */
+    @Test
+    void workDrillAndTailstockFindRoom() {
+        Map<String, String> fields = new HashMap<>(Map.of("operation", "drill", "lathe", "x", "drillDepth", "90 mm"));
+        PlanAnswer fits =
+                Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe("metric-screw"))));
+        Finding room = fits.findings().stream()
+                .filter(f -> f.id().equals("tailstock-room"))
+                .findFirst()
+                .orElseThrow();
+        // The quill goes 60: in two goes.
+        assertThat(room.statement()).contains("in 2 goes");
+        fields.put("stickOut", "500 mm");
+        PlanAnswer long_ =
+                Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe("metric-screw"))));
+        Finding none = long_.findings().stream()
+                .filter(f -> f.id().equals("tailstock-room"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(none.verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(none.mends()).extracting(mend -> mend.field()).contains("stickOut");
+        // A card that does not tell its length is not guessed at.
+        assertThat(plan("operation", "drill").findings()).noneMatch(f -> f.id().equals("tailstock-room"));
+    }
+
+    /** "Count your holes: then you know when it is done." The shop's own count narrows the guess. */
+    @Test
+    void countedHolesTeachHowAReamerWears() {
+        Map<String, String> fields = new HashMap<>(Map.of(
+                "operation",
+                "ream",
+                "lathe",
+                "x",
+                "reamSize",
+                "10 mm",
+                "material",
+                "steel-low-carbon",
+                "madeReamer",
+                "10.012 mm"));
+        PlanRequest request = new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe()));
+        ToolFamily<?> family = Families.of(request);
+        PlanAnswer before = Planner.plan(request);
+        Map<Lessons.Subject, Taught.Lesson> taught = family.lessons(
+                new TrialRequest(request, Map.of("near", "10.009 mm", "far", "10.007 mm", "soFar", "100")));
+        assertThat(taught.keySet()).anyMatch(subject -> subject.key().startsWith("wear"));
+        assertThat(taught.keySet()).noneMatch(subject -> subject.key().startsWith("reamed"));
+        assertThat(before.findings().stream()
+                        .filter(f -> f.id().equals("wear-allowance"))
+                        .findFirst()
+                        .orElseThrow()
+                        .notes())
+                .anyMatch(note -> note.contains("how many holes"));
+        // A new one teaches what it cuts over itself, not how it wears.
+        assertThat(family.lessons(new TrialRequest(request, Map.of("near", "10.016 mm", "far", "10.015 mm")))
+                        .keySet())
+                .allMatch(subject -> subject.key().startsWith("reamed"));
+    }
+
+    /** "A loose pilot: one body for three holes, and the lips ground straight across." */
+    @Test
+    void aPilotOfItsOwn() {
+        PlanAnswer loose = plan(
+                "operation",
+                "counterbore",
+                "counterboreKind",
+                "steel",
+                "pilotIs",
+                "loose",
+                "seatFor",
+                "M8 socket head");
+        assertThat(loose.findings()).anyMatch(f -> f.id().equals("loose-pilot") && f.verdict() == Verdict.FINE);
+        assertThat(loose.steps()).extracting(step -> step.id()).containsSubsequence("turn", "stem", "gashes");
+        assertThat(plan("operation", "counterbore", "counterboreKind", "drill", "pilotIs", "loose")
+                        .findings())
+                .noneMatch(f -> f.id().equals("loose-pilot"));
+    }
+
+    /** What drills a shop has stands on its machine's card; a pick on the cut goes before it. */
+    @Test
+    void theDrillsOfTheShopStandOnItsCard() {
+        Map<String, String> card = new HashMap<>(Map.of(
+                "name",
+                "One",
+                "swing",
+                "300 mm",
+                "centreHeight",
+                "30 mm",
+                "largestShank",
+                "20 mm",
+                "speeds",
+                "60, 300, 600 rpm",
+                "motor",
+                "1 kW",
+                "efficiency",
+                "75 %"));
+        card.put("drillSet", "inch fractions");
+        LatheCard read = LatheCard.read(card, UnitSystem.METRIC);
+        Map<String, String> fields = new HashMap<>(Map.of("operation", "drill", "lathe", "x", "drillSize", "8 mm"));
+        PlanAnswer answer = Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, read.lathe()));
+        assertThat(answer.figure("drill").is())
+                .isCloseTo(5 / 16.0 * 25.4, org.assertj.core.api.Assertions.within(1e-6));
+        fields.put("drillSet", "metric-halves");
+        assertThat(Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, read.lathe()))
+                        .figure("drill")
+                        .is())
+                .isEqualTo(8);
+        card.put("drillSet", "left-handed ones");
+        assertThat(LatheCard.read(card, UnitSystem.METRIC).errors().get("drillSet"))
+                .contains("inch fractions");
     }
 }

@@ -15,7 +15,7 @@ final class HoleQuestions {
     static Question drilling(Questions q, String name) {
         q.put("operation", "drill");
         q.one("material", Questions.MATERIALS);
-        q.one("holeFor", "hole", "tap", "clear", "ream", "bore");
+        q.one("holeFor", "hole", "tap", "clear", "ream", "bore", "rod");
         double d = q.between(2, 22);
         q.put("drillSize", q.length(d));
         q.one("drillScrew", "M5", "M8", "M12", "#10-24", "3/8-16");
@@ -32,6 +32,7 @@ final class HoleQuestions {
         q.some("drillWall", q.length(0.2 * d), q.length(2 * d));
         q.some("outside", q.length(3 * d));
         q.some("drillFeed", "0.05 mm/rev", "0.2 mm/rev", ".006 in/rev");
+        q.some("stickOut", q.length(900), q.length(40));
         q.some("drillSpeed", "320 rpm", "720 rpm", "2000 rpm");
         List<Map<String, String>> trials = new ArrayList<>();
         if (q.random.nextInt(2) == 0) {
@@ -41,7 +42,13 @@ final class HoleQuestions {
             trial.put("look", new String[] {"clean", "torn", "rings"}[q.random.nextInt(3)]);
             trials.add(trial);
         }
-        return q.question(name, trials, tools(q, "drill", q.length(d), "drillPoint", "135°"));
+        return q.question(
+                name,
+                trials,
+                tools(q, "drill", q.length(d), "drillPoint", "135°"),
+                "plain",
+                "measured",
+                "metric-screw");
     }
 
     private static Map<String, Map<String, String>> tools(Questions q, String... one) {
@@ -88,6 +95,7 @@ final class HoleQuestions {
         q.some("tailOffset", q.length(0.01), q.length(0.03));
         q.some("reamerHeld", "floating");
         q.some("reamFeed", "0.05 mm/rev", "0.5 mm/rev", ".03 in/rev");
+        q.some("stickOut", q.length(900));
         q.some("reamSpeed", "90 rpm", "320 rpm");
         if (q.random.nextInt(3) == 0) {
             q.put("madeReamer", q.length(d + q.between(-0.02, 0.04)));
@@ -98,6 +106,7 @@ final class HoleQuestions {
             double hole = d + q.between(-0.02, 0.05);
             trial.put("near", String.format(Locale.ROOT, "%.3f mm", hole + q.between(-0.005, 0.03)));
             trial.put("far", String.format(Locale.ROOT, "%.3f mm", hole));
+            trial.put("soFar", "40");
             trial.put(
                     "wall",
                     new String[] {"clean", "clean", "rough", "flats", "scored", "drill-marks"}[q.random.nextInt(6)]);
@@ -124,6 +133,7 @@ final class HoleQuestions {
         q.some("seatDepth", q.length(1.5), q.length(12));
         q.one("seats", "1", "6", "40", "200");
         q.one("counterboreKind", "drill", "steel", "end-mill");
+        q.some("pilotIs", "loose");
         q.one("counterboreSteel", "o1", "silver-steel", "a2", "hss");
         q.some("stoneRated", "5200 rpm", "4000 rpm");
         q.some("counterboreOutside", q.length(13), q.length(20));

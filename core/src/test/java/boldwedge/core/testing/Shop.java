@@ -33,6 +33,8 @@ public final class Shop {
     private static Lathe geared(boolean inch) {
         Map<String, String> card = new HashMap<>(CARD);
         card.put("stopTime", "0.8 s");
+        card.put("centres", "700 mm");
+        card.put("quillTravel", "60 mm");
         if (inch) {
             card.put("leadScrew", "8 tpi");
             card.put(

@@ -44,6 +44,12 @@ public enum BoreSeatField implements Entry {
             "5000 rpm")),
     STONE_DIAMETER(Asked.of("stoneDiameter", "Stone", Station.EDGE, Entry.length(3, 600), "100 mm", "4")),
     OUTSIDE(Asked.of("counterboreOutside", "Outside of the tool", Station.EDGE, Entry.length(2, 150))),
+    PILOT_IS(Asked.pick(
+            "pilotIs",
+            "Pilot is",
+            Station.EDGE,
+            "solid",
+            List.of(new Choice("solid", "of one piece"), new Choice("loose", "loose, held by a screw")))),
     PILOT(Asked.of("pilot", "Pilot", Station.EDGE, Entry.length(0.5, 100))),
     PILOT_LENGTH(Asked.of("pilotLength", "Length of the pilot", Station.EDGE, Entry.length(0.5, 200))),
     LIPS(Asked.of("counterboreLips", "Lips", Station.EDGE, new Limits(Quantity.RATIO, 1, 8))),

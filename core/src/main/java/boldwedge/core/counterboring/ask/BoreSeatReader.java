@@ -50,6 +50,7 @@ public final class BoreSeatReader extends FieldReader {
         Optional<Kind> kind = constant(KIND, Kind.values());
         chosenFrom(KIND, kind.map(Kind::words), "kind of counterbore", "Pick one from the list.");
         listed(STEEL, "steel");
+        listed(PILOT_IS, "pilot");
         chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
         for (Entry field : values()) {
             field.limits().ifPresent(limits -> measured(field, limits));
@@ -86,6 +87,8 @@ public final class BoreSeatReader extends FieldReader {
                 .grinderRpm(value(GRINDER))
                 .stoneMm(value(STONE_DIAMETER))
                 .outsideMm(typed(OUTSIDE))
+                .loosePilot(
+                        choiceText(PILOT_IS).equals("loose") && choiceText(KIND).equals("steel"))
                 .pilotMm(typed(PILOT))
                 .pilotLengthMm(typed(PILOT_LENGTH))
                 .lips(typed(LIPS))

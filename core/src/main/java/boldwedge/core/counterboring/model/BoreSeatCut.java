@@ -5,6 +5,7 @@ import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.heat.HeatTreatment;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.stock.Head;
+import boldwedge.core.stock.ScrewSize;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.ToolMaterial;
@@ -36,6 +37,10 @@ public record BoreSeatCut(
     public static final Span PILOT_CLEARANCE = new Span(0.05, 0.08, 0.1);
 
     /** A counterbore runs at about a third of drilling speed. */
+    private static final double STEM_SHARE = 0.55;
+
+    private static final double PILOT_SCREW_SHARE = 0.5;
+    private static final double PILOT_SCREW_LEAST_MM = 2;
     private static final Span OF_DRILLING = new Span(0.2, 0.33, 0.45);
 
     private static final double TOOL_STEEL_SHARE = 0.5;
@@ -124,6 +129,22 @@ public record BoreSeatCut(
     /** How level the lips must stand, mm. */
     public double levelMm() {
         return LEVEL_SHARE * chipMm();
+    }
+
+    /** Stem of a loose pilot, in the body: half of the pilot, mm. */
+    public double stemMm() {
+        return job.units().turned(STEM_SHARE * pilotMm);
+    }
+
+    /** What is left of the body round the stem at the roots of the lips, mm. */
+    public double stemWallMm() {
+        return (outsideMm - stemMm()) / 2;
+    }
+
+    /** The screw that holds a loose pilot, across its stem. */
+    public ScrewSize pilotScrew() {
+        return StockCatalogue.shipped()
+                .screwAtMost(Math.max(PILOT_SCREW_LEAST_MM, PILOT_SCREW_SHARE * stemMm()), job.units());
     }
 
     /** Play of the pilot on the diameter, mm. */

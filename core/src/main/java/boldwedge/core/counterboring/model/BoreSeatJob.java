@@ -25,6 +25,7 @@ import java.util.OptionalDouble;
  * @param grinderRpm speed of the grinder's spindle without load
  * @param stoneMm diameter of the stone
  * @param outsideMm outside of the tool, where it was typed
+ * @param loosePilot whether the pilot is a piece of its own, of tools that are made from tool steel
  * @param pilotMm pilot, where it was typed
  * @param pilotLengthMm its length, where it was typed
  * @param lips its teeth, where they were typed
@@ -51,6 +52,7 @@ public record BoreSeatJob(
         double grinderRpm,
         double stoneMm,
         OptionalDouble outsideMm,
+        boolean loosePilot,
         OptionalDouble pilotMm,
         OptionalDouble pilotLengthMm,
         OptionalDouble lips,

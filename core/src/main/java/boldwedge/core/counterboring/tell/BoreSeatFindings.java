@@ -30,6 +30,7 @@ final class BoreSeatFindings {
     private static final double LEAST_RELIEF = Math.toRadians(5);
     private static final double MOST_RELIEF = Math.toRadians(15);
     private static final double MOST_RAKE = Math.toRadians(6);
+    private static final double LEAST_STEM_WALL_MM = 2;
     private static final double WASHER_EDGE_MM = 0.3;
 
     private final BoreSeatCut cut;
@@ -42,6 +43,29 @@ final class BoreSeatFindings {
         this.say = say;
     }
 
+    /** A pilot of its own: changed for another hole, and out of the way when the lips are ground. */
+    private Finding loosePilot() {
+        double stem = cut.stemMm();
+        double wall = cut.stemWallMm();
+        double margin = wall / LEAST_STEM_WALL_MM - 1;
+        return Finding.at(Station.EDGE, "loose-pilot")
+                .says(
+                        Verdict.of(margin, 0),
+                        "Loose pilot: a stem of " + say.length(stem) + " in a reamed hole, held by a screw "
+                                + cut.pilotScrew().name() + " across it; " + say.length(wall)
+                                + " of body round it. It turns with the tool, wears by itself, and comes out when the lips are ground.")
+                .margin(margin)
+                .step(Working.of("Body round the stem", "(D − s) / 2", mm(wall))
+                        .with("D", "outside", mm(cut.outsideMm()))
+                        .with("s", "stem", mm(stem).chosen())
+                        .told(say))
+                .school("Pilot and body of one piece", "Runs truest; one tool for one hole.", false)
+                .school("Loose pilot", "One body for several holes; lips are ground straight across.", true)
+                .mendUnless(margin >= 0, "Pilot of one piece", PILOT_IS.id(), "solid")
+                .source("Geometry; a stem of about half the pilot is custom of the trade")
+                .build();
+    }
+
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
         findings.add(seat());
@@ -51,6 +75,9 @@ final class BoreSeatFindings {
         }
         findings.add(pilot());
         findings.add(pilotLength());
+        if (job.loosePilot()) {
+            findings.add(loosePilot());
+        }
         findings.add(lips());
         findings.add(level());
         findings.add(corner());

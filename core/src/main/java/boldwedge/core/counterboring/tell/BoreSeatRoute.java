@@ -32,6 +32,9 @@ record BoreSeatRoute(BoreSeatCut cut, Say say, Scene tool, Scene stone) {
             }
             case STEEL -> {
                 steps.add(turn());
+                if (cut.job().loosePilot()) {
+                    steps.add(stemHole());
+                }
                 steps.add(gashes());
                 steps.add(MakeStep.of(
                         "relieve-soft",
@@ -189,6 +192,22 @@ record BoreSeatRoute(BoreSeatCut cut, Say say, Scene tool, Scene stone) {
                         .with("p", mm(cut.pilotMm()))
                         .with("s", "for grinding", mm(cut.grindStockMm()).chosen())
                         .told(say));
+    }
+
+    private MakeStep stemHole() {
+        return MakeStep.of(
+                "stem",
+                "Drill and ream for the loose pilot",
+                tool,
+                List.of(
+                        "In the same setting as the outside: drill, then ream " + say.length(cut.stemMm()) + ", "
+                                + say.length(2.5 * cut.stemMm()) + " deep.",
+                        "Across it a tapped hole " + cut.pilotScrew().name()
+                                + ", and a flat on the pilot’s stem for it.",
+                        "Pilot: head " + say.length(cut.pilotMm())
+                                + ", stem to slide in without shake; harden it with the body."),
+                "Bored with the outside the stem runs true; a hole drilled later never does.",
+                "The pilot in, screw snug: it runs within " + say.length(0.02) + ".");
     }
 
     private MakeStep gashes() {

@@ -43,6 +43,7 @@ public enum DrillField implements Entry {
     FLUTES(Asked.of("drillFlutes", "Length of flutes", Station.REACH, Entry.length(2, 1000))),
     WALL(Asked.of("drillWall", "Metal along it", Station.REACH, Entry.length(0, 2000))),
     OUTSIDE(Asked.of("outside", "Outside of the work", Station.CUT, Entry.length(1, 2000))),
+    STICK_OUT(Asked.of("stickOut", "Free length of work", Station.REACH, Entry.length(0.5, 4000))),
     HANDLE(Asked.of("tailHandle", "One turn of the tailstock’s handle", Station.REACH, Entry.length(0.5, 200))),
     FEED(Asked.of("drillFeed", "Feed", Station.REACH, new Limits(Quantity.FEED, 0.002, 1.5))),
     SPEED(Asked.of("drillSpeed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 30000))),

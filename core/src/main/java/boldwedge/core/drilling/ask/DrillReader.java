@@ -47,6 +47,7 @@ public final class DrillReader extends FieldReader {
         chosenFrom(SCREW, screw.map(ScrewSize::name), "screw", "Pick one from the list.");
         boolean blind = choiceText(BOTTOM).equals("blind");
         listed(BOTTOM, "bottom");
+        fromCard(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
         Optional<DrillSet> set = constant(SET, DrillSet.values());
         chosenFrom(SET, set.map(DrillSet::words), "set of drills", "Pick one from the list.");
         Optional<Ground> ground = constant(GROUND, Ground.values());
@@ -64,7 +65,7 @@ public final class DrillReader extends FieldReader {
         double size = switch (holeFor) {
             case TAP -> screw.orElseThrow().threadMm();
             case CLEAR -> screw.orElseThrow().clearanceMm();
-            case HOLE, REAM, BORE -> value(SIZE);
+            case HOLE, REAM, BORE, ROD -> value(SIZE);
         };
         return Optional.of(DrillJobBuilder.builder()
                 .purpose(holeFor)
@@ -83,6 +84,7 @@ public final class DrillReader extends FieldReader {
                 .ground(ground.orElseThrow())
                 .start(start.orElseThrow())
                 .pilotMm(value(PILOT))
+                .stickOutMm(typed(STICK_OUT))
                 .handleMm(typed(HANDLE).orElse(request.lathe().orElseThrow().tailHandleOrUsual()))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))

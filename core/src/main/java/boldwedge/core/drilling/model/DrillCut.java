@@ -55,6 +55,9 @@ public record DrillCut(
     /** More of a whole thread than this binds on the tap. */
     public static final double MOST_THREAD = 0.97;
 
+    /** A rod that is pushed must slide in a hole that wanders a little. */
+    public static final double ROD_PLAY_MM = 0.2;
+
     private static final double HANDLE_FRICTION = 2;
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
@@ -96,6 +99,7 @@ public record DrillCut(
             case CLEAR -> job.screw().orElseThrow().clearanceMm();
             case REAM -> job.sizeMm() - ReamerSize.stock(job.sizeMm()).chosen();
             case BORE -> job.sizeMm() - FOR_BORING.chosen();
+            case ROD -> job.sizeMm() + ROD_PLAY_MM;
         };
     }
 
@@ -105,7 +109,7 @@ public record DrillCut(
             case HOLE -> job.set().nearest(target).diameterMm();
             // Of two as near the thicker: a thread that is a little shallower spares the tap.
             case TAP -> tapping(job, target);
-            case CLEAR ->
+            case CLEAR, ROD ->
                 job.set()
                         .ofSize(target)
                         .or(() -> job.set().above(target))
@@ -214,6 +218,16 @@ public record DrillCut(
     /** Time of one turn of the handle, minutes. */
     public double handleTurnMinutes() {
         return job.handleMm() / (feedMm * rpm);
+    }
+
+    /** Work out of the chuck, mm: as typed, or what the hole needs. */
+    public double stickOutMm() {
+        return job.stickOutMm().orElse(job.depthMm() + Math.max(10, drill.diameterMm()));
+    }
+
+    /** Whole length of the drill, mm: its flutes and a shank as jobber drills have it (ISO 235, within a few millimetres). */
+    public double lengthMm() {
+        return flutesMm() + 28 + 1.8 * drill.diameterMm();
     }
 
     /** How far the drill goes, point and all, mm. */

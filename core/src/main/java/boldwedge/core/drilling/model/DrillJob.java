@@ -26,6 +26,7 @@ import java.util.OptionalDouble;
  * @param ground how it was ground
  * @param start how the hole is started
  * @param pilotMm hole that is there already; 0 for none
+ * @param stickOutMm work out of the chuck, where it was typed
  * @param handleMm feed of one turn of the handle
  * @param taught what trials have taught of these drills in this material
  */
@@ -47,6 +48,7 @@ public record DrillJob(
         Ground ground,
         Start start,
         double pilotMm,
+        OptionalDouble stickOutMm,
         double handleMm,
         OptionalDouble feedMm,
         OptionalDouble speedRpm,
@@ -58,7 +60,8 @@ public record DrillJob(
         TAP("a hole to tap"),
         CLEAR("a clearance hole"),
         REAM("a hole to ream"),
-        BORE("a hole to bore");
+        BORE("a hole to bore"),
+        ROD("a hole for a push rod");
 
         private final String words;
 

@@ -40,6 +40,7 @@ public final class DrillAnswer {
     public static void show(Chosen chosen, DrillCut cut) {
         chosen.length(DRILL, cut.drill().diameterMm());
         chosen.length(FLUTES, cut.flutesMm());
+        chosen.length(STICK_OUT, cut.stickOutMm());
         chosen.length(HANDLE, cut.job().handleMm());
         chosen.value(FEED, Quantity.FEED, cut.feedMm());
         chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());

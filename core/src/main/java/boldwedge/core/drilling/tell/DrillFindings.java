@@ -43,6 +43,8 @@ final class DrillFindings {
     private static final double LARGE_CHANCE = 0.25;
     /** From this size on the chisel edge is worth a pilot hole. */
     private static final double PILOT_FROM_MM = 13;
+    /** Of a rod's play that must be left. */
+    private static final double ROD_ENOUGH = 0.2;
     /** What a hand gives at a handle, N·m. */
     private static final double BY_HAND_NM = 12;
 
@@ -77,6 +79,14 @@ final class DrillFindings {
                 cut.torqueNm(), torque(), FEED, mmPerRev(cut.feedRange().low())));
         findings.add(byHand());
         findings.add(flutes());
+        rules.fitFinding(
+                        job.stickOutMm().isPresent()
+                                ? mm(cut.stickOutMm()).typed()
+                                : mm(cut.stickOutMm()).assumed(),
+                        mm(cut.lengthMm()),
+                        cut.travelMm(),
+                        STICK_OUT)
+                .ifPresent(findings::add);
         findings.add(pecks());
         findings.add(wander());
         job.wallMm().ifPresent(wall -> findings.add(wall()));
@@ -126,6 +136,7 @@ final class DrillFindings {
         return switch (job.purpose()) {
             case HOLE -> ", the nearest to " + say.length(job.sizeMm()) + " that the shop has.";
             case TAP -> " for " + job.screw().orElseThrow().name() + ".";
+            case ROD -> ", the next one in which a rod of " + say.length(job.sizeMm()) + " slides.";
             case CLEAR -> ": " + job.screw().orElseThrow().name() + " passes with room.";
             case REAM ->
                 " and leave " + say.length(job.sizeMm() - cut.drill().diameterMm()) + " to ream to "
@@ -172,6 +183,10 @@ final class DrillFindings {
                                         "C",
                                         "hole that the screw passes",
                                         mm(job.sizeMm()).fromTable());
+                    case ROD ->
+                        Working.of("Drilled for", "D + p", mm(cut.targetMm()))
+                                .with("D", "the rod", mm(job.sizeMm()).typed())
+                                .with("p", "play", mm(DrillCut.ROD_PLAY_MM).chosen());
                     case REAM, BORE ->
                         Working.of("Drilled for", "D − s", mm(cut.targetMm()))
                                 .with("D", mm(job.sizeMm()).typed())
@@ -219,6 +234,21 @@ final class DrillFindings {
         }
         return switch (job.purpose()) {
             case HOLE -> finding.says(Verdict.TOLD, likely + ".").build();
+            case ROD -> {
+                double play = d + over.lowMm() - job.sizeMm() - cut.wanderMm().chosen();
+                yield finding.says(
+                                Verdict.of(play / DrillCut.ROD_PLAY_MM, ROD_ENOUGH),
+                                likely + "; with what it wanders a rod of " + say.length(job.sizeMm()) + " has "
+                                        + say.length(Math.max(0, play)) + " to slide.")
+                        .margin(play / DrillCut.ROD_PLAY_MM)
+                        .mendUnless(
+                                play >= ROD_ENOUGH * DrillCut.ROD_PLAY_MM
+                                        || rodDrill().isEmpty(),
+                                "Take " + rodDrill().map(say::drill).orElse(""),
+                                DRILL.id(),
+                                rodDrill().map(DrillFindings::exact).orElse(""))
+                        .build();
+            }
             case CLEAR -> {
                 double room = (d + over.lowMm()) / job.screw().orElseThrow().threadMm() - 1;
                 yield finding.says(
@@ -231,6 +261,15 @@ final class DrillFindings {
             case TAP -> tapped(finding, likely);
             case REAM, BORE -> left(finding, likely);
         };
+    }
+
+    /** The drill in whose hole the rod slides for all that it wanders. */
+    private Optional<Drill> rodDrill() {
+        double needed = job.sizeMm()
+                + DrillCut.ROD_PLAY_MM
+                + cut.wanderMm().chosen()
+                - cut.over().lowMm();
+        return job.set().above(Math.max(needed, cut.drill().diameterMm()));
     }
 
     private double usual() {

@@ -36,6 +36,7 @@ import java.util.OptionalDouble;
 /** Judges a drilled hole by its diameter at the mouth and at its end. */
 public final class DrillProof {
     private static final Limits HOLE = new Limits(Quantity.LENGTH, 0.2, 100);
+    private static final double ROD_SLIDES_MM = 0.05;
     private static final double GAUGE_MM = 0.005;
     /** A mouth that is larger by this share of the drill was wiped out by the start. */
     private static final double BELL_SHARE = 0.005;
@@ -195,6 +196,7 @@ public final class DrillProof {
             case CLEAR -> hole > job.screw().orElseThrow().threadMm();
             case TAP -> cut.engagement(hole) >= 0.5 && cut.engagement(hole) <= 1;
             case REAM, BORE -> job.sizeMm() - hole >= cut.leastLeftMm();
+            case ROD -> hole > job.sizeMm() + ROD_SLIDES_MM;
         };
     }
 
@@ -307,6 +309,7 @@ public final class DrillProof {
     private Optional<Mend> smaller(DrillCut cut) {
         DrillJob job = cut.job();
         boolean larger = job.purpose() == Purpose.CLEAR
+                || job.purpose() == Purpose.ROD
                 || job.purpose() == Purpose.TAP && cut.engagement(cut.drill().diameterMm()) > 1;
         Optional<Drill> other = larger
                 ? job.set().above(cut.drill().diameterMm())

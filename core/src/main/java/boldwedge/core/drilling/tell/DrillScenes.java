@@ -184,6 +184,7 @@ final class DrillScenes {
     private static String wantedWords(DrillJob job) {
         return switch (job.purpose()) {
             case HOLE, TAP, CLEAR -> "wanted";
+            case ROD -> "rod";
             case REAM -> "reamed to";
             case BORE -> "bored to";
         };

@@ -68,6 +68,7 @@ public enum ReamField implements Entry {
             Station.REACH,
             "rigid",
             List.of(new Choice("rigid", "rigidly"), new Choice("floating", "in a floating holder")))),
+    STICK_OUT(Asked.of("stickOut", "Free length of work", Station.REACH, Entry.length(0.5, 4000))),
     HANDLE(Asked.of("tailHandle", "One turn of the tailstock’s handle", Station.REACH, Entry.length(0.5, 200))),
     FEED(Asked.of("reamFeed", "Feed", Station.REACH, new Limits(Quantity.FEED, 0.005, 4))),
     SPEED(Asked.of("reamSpeed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000))),

@@ -45,6 +45,7 @@ public final class ReamReader extends FieldReader {
         listed(BOTTOM, "bottom");
         Optional<Before> before = constant(BEFORE, Before.values());
         chosenFrom(BEFORE, before.map(Before::words), "way to make the hole", "Pick one from the list.");
+        fromCard(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
         Optional<DrillSet> set = constant(SET, DrillSet.values());
         chosenFrom(SET, set.map(DrillSet::words), "set of drills", "Pick one from the list.");
         Optional<Kind> kind = constant(KIND, Kind.values());
@@ -100,11 +101,13 @@ public final class ReamReader extends FieldReader {
                 .floating(choiceText(FLOATING).equals("floating"))
                 .wheelMm(value(WHEEL))
                 .cup(choiceText(CUP).equals("cup"))
+                .stickOutMm(typed(STICK_OUT))
                 .handleMm(typed(HANDLE).orElse(request.lathe().orElseThrow().tailHandleOrUsual()))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
                 .taught(request.taught().of(Taught.Of.REAMED))
                 .taughtDrills(request.taught().of(Taught.Of.DRILLED))
+                .taughtWear(request.taught().of(Taught.Of.WEAR))
                 .build());
     }
 

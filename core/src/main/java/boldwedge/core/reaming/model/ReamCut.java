@@ -232,19 +232,30 @@ public record ReamCut(
         return 1 - over.chanceOver(job.leastMm() - reamerMm + closesMm);
     }
 
+    /** Work out of the chuck, mm: as typed, or what the hole needs. */
+    public double stickOutMm() {
+        return job.stickOutMm().orElse(job.depthMm() + Math.max(10, job.sizeMm()));
+    }
+
     /** What may wear off before holes are under, mm on the diameter. */
     public double wearAllowanceMm() {
         return holeMm().chosen() - job.leastMm();
     }
 
-    /** Wear for each hole, mm on the diameter: ours, wide; a reamer of tool steel wears some times as fast as one of high-speed steel, in abrasive stuff faster. */
+    /** Wear for each hole, mm on the diameter, as the shop's counted holes have taught it: two reamers in three wear at a rate within the span. */
     public Span wearPerHoleMm() {
+        CutsOver wears = job.taughtWear().in(untaughtWear());
+        return new Span(wears.lowMm(), wears.medianMm(), wears.highMm());
+    }
+
+    /** The same before anybody counted: ours, wide; a reamer of tool steel wears some times as fast as one of high-speed steel, in abrasive stuff faster. */
+    public CutsOver untaughtWear() {
         double usual = 2e-5
                 * (job.depthMm() / 20)
                 * (job.steel().isPresent() ? 4 : 1)
                 * (brittle(job) && job.work().group().equals("K") ? 2 : 1)
                 * Math.clamp(job.work().kc11MPa() / 1800, 0.3, 2);
-        return new Span(usual / 4, usual, usual * 4);
+        return CutsOver.of(new Span(usual / 4, usual, usual * 4));
     }
 
     private static Span speeds(ReamJob job) {

@@ -44,9 +44,11 @@ import java.util.OptionalDouble;
  * @param floating whether a floating holder takes that up
  * @param wheelMm grinding wheel; for the chamfer's relief
  * @param cup whether it is a cup wheel
+ * @param stickOutMm work out of the chuck, where it was typed
  * @param handleMm feed of one turn of the handle
  * @param taught what reamed holes have taught
  * @param taughtDrills what drilled holes have taught
+ * @param taughtWear what counted holes have taught of its wear
  */
 @RecordBuilder
 public record ReamJob(
@@ -83,11 +85,13 @@ public record ReamJob(
         boolean floating,
         double wheelMm,
         boolean cup,
+        OptionalDouble stickOutMm,
         double handleMm,
         OptionalDouble feedMm,
         OptionalDouble speedRpm,
         Taught taught,
-        Taught taughtDrills)
+        Taught taughtDrills,
+        Taught taughtWear)
         implements ReamJobBuilder.With {
     /** How the hole before the reamer is made. */
     public enum Before {

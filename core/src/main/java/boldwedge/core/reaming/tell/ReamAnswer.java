@@ -60,6 +60,7 @@ public final class ReamAnswer {
         chosen.length(SHANK, cut.shankMm());
         chosen.length(LENGTH, cut.lengthMm());
         chosen.length(MADE, cut.reamerMm());
+        chosen.length(STICK_OUT, cut.stickOutMm());
         chosen.length(HANDLE, cut.job().handleMm());
         chosen.value(FEED, Quantity.FEED, cut.feedMm());
         chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());

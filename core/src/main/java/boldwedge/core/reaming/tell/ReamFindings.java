@@ -64,6 +64,14 @@ final class ReamFindings {
         findings.add(rules.powerFinding(
                 cut.torqueNm(), torque(), FEED, mmPerRev(cut.feedRange().low())));
         findings.add(feed());
+        rules.fitFinding(
+                        job.stickOutMm().isPresent()
+                                ? mm(cut.stickOutMm()).typed()
+                                : mm(cut.stickOutMm()).assumed(),
+                        mm(cut.lengthMm()),
+                        job.depthMm(),
+                        STICK_OUT)
+                .ifPresent(findings::add);
         findings.add(bell());
         return findings;
     }
@@ -214,7 +222,7 @@ final class ReamFindings {
         double least = Math.max(0, allowance) / each.high();
         double most = Math.max(0, allowance) / each.low();
         boolean short_ = most < job.holes();
-        return Finding.at(Station.CRIB, "wear-allowance")
+        Finding.Builder finding = Finding.at(Station.CRIB, "wear-allowance")
                 .says(
                         short_ ? Verdict.DOUBTFUL : Verdict.TOLD,
                         "It may wear " + say.length(Math.max(0, allowance)) + " before holes are under: some "
@@ -224,8 +232,17 @@ final class ReamFindings {
                         .with("h", "likely hole", mm(cut.holeMm().chosen()))
                         .with("L", "lower limit", mm(job.leastMm()).typed())
                         .told(say))
-                .source("Wear of a hole: ours, within four times either way; the shop's own record tells better")
-                .build();
+                .source("Wear of a hole: ours, within four times either way, until the shop's own count teaches it");
+        if (job.taughtWear().trials() > 0) {
+            finding.note(job.taughtWear().trials()
+                    + (job.taughtWear().trials() == 1 ? " count" : " counts")
+                    + " of the shop's holes are in this. Before them it said "
+                    + round(Math.max(0, allowance) / cut.untaughtWear().highMm())
+                    + " to " + round(Math.max(0, allowance) / cut.untaughtWear().lowMm()) + ".");
+        } else {
+            finding.note("Write under Prove how many holes it has reamed: then its life is the shop's own.");
+        }
+        return finding.build();
     }
 
     private static String round(double holes) {

@@ -25,15 +25,22 @@ import boldwedge.core.reaming.model.ReamCut;
 import boldwedge.core.reaming.model.ReamJob;
 import boldwedge.core.reaming.model.ReamJob.Kind;
 import boldwedge.core.stock.Span;
+import boldwedge.core.stock.ToolSteel;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Judges a reamed hole: its diameters, its shape, its wall; causes ranked by what this set-up would do; one next change. */
 public final class ReamProof {
     private static final Limits HOLE = new Limits(Quantity.LENGTH, 0.5, 100);
+    private static final Limits COUNT = new Limits(Quantity.RATIO, 0, 1_000_000);
+    private static final String SO_FAR = "Holes reamed so far";
+    /** Fewer holes than this tell nothing of wear. */
+    private static final double COUNTED_FROM = 10;
+
     private static final double GAUGE_MM = 0.002;
     private static final double BELL_MM = 0.004;
     private static final String MOUTH = "Hole at the mouth";
@@ -82,15 +89,25 @@ public final class ReamProof {
                     Lessons.Subject.of(Taught.Of.REAMED, lathe, cut.job().kind().name(), material);
             Lessons.Subject drilled =
                     Lessons.Subject.of(Taught.Of.DRILLED, lathe, cut.job().set().name(), material);
-            return new Lessons.About(lathe, reamed, List.of(reamed, drilled));
+            return new Lessons.About(lathe, reamed, List.of(reamed, drilled, wear(request, cut)));
         });
     }
 
-    /** What a kept hole teaches, measured at the bottom, where no bell hides it. */
+    /** Wear goes by what the reamer is made of and what it cuts. */
+    private static Lessons.Subject wear(PlanRequest request, ReamCut cut) {
+        return Lessons.Subject.of(
+                Taught.Of.WEAR,
+                request.text(ReamField.LATHE),
+                cut.job().steel().map(ToolSteel::id).orElse("hss"),
+                cut.job().work().id());
+    }
+
+    /** What a kept hole teaches, measured at the bottom, where no bell hides it; of a reamer that has not worn yet. */
     public static Optional<Taught.Trial> lesson(TrialRequest kept) {
         TrialReader reader = new TrialReader(kept);
         OptionalDouble bottom = reader.value("far", BOTTOM, HOLE);
-        return bottom.isEmpty()
+        OptionalDouble count = reader.value("soFar", SO_FAR, COUNT);
+        return bottom.isEmpty() || count.orElse(0) >= COUNTED_FROM
                 ? Optional.empty()
                 : ReamReader.cut(kept.plan())
                         .cut()
@@ -99,10 +116,30 @@ public final class ReamProof {
                                 cut.untaughtOver().medianMm(), bottom.getAsDouble() - cut.reamerMm() + cut.closesMm()));
     }
 
+    /** What counted holes teach of wear: so many holes were to take so much off the reamer, and the hole at the bottom is so much smaller than of a new one. */
+    public static Map<Lessons.Subject, Taught.Lesson> worn(TrialRequest kept) {
+        TrialReader reader = new TrialReader(kept);
+        OptionalDouble bottom = reader.value("far", BOTTOM, HOLE);
+        OptionalDouble count = reader.value("soFar", SO_FAR, COUNT);
+        if (bottom.isEmpty() || count.orElse(0) < COUNTED_FROM) {
+            return Map.of();
+        }
+        return ReamReader.cut(kept.plan())
+                .cut()
+                .filter(cut -> cut.job().madeMm().isPresent())
+                .flatMap(cut -> new Taught.Trial(
+                                cut.untaughtWear().medianMm() * count.getAsDouble(),
+                                cut.holeMm().chosen() - bottom.getAsDouble())
+                        .lesson()
+                        .map(lesson -> Map.of(wear(kept.plan(), cut), lesson)))
+                .orElse(Map.of());
+    }
+
     private TrialAnswer judge() {
         Read<ReamCut> read = ReamReader.cut(request.plan());
         OptionalDouble mouth = reader.value("near", MOUTH, HOLE);
         OptionalDouble bottom = reader.value("far", BOTTOM, HOLE);
+        OptionalDouble count = reader.value("soFar", SO_FAR, COUNT);
         Wall wall = reader.choice("wall", "The wall", Wall.values());
         if (reader.hasErrors()) {
             return reader.stopped("One reading cannot be right.");
@@ -122,10 +159,21 @@ public final class ReamProof {
                 return reader.stopped("One reading cannot be right.");
             }
         }
-        return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), wall);
+        return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), wall, count);
     }
 
-    private TrialAnswer judged(ReamCut cut, double mouth, double bottom, Wall wall) {
+    /** Wear so far: what the count was to take off, and what is missing at the bottom. */
+    private Compared wornRow(ReamCut cut, double bottom, double holes) {
+        Span each = cut.wearPerHoleMm();
+        double worn = cut.holeMm().chosen() - bottom;
+        return new Compared(
+                "Worn so far",
+                say.length(each.low() * holes) + " to " + say.length(each.high() * holes),
+                say.length(Math.max(0, worn)),
+                worn <= each.high() * holes + GAUGE_MM);
+    }
+
+    private TrialAnswer judged(ReamCut cut, double mouth, double bottom, Wall wall, OptionalDouble count) {
         ReamJob job = cut.job();
         double bell = mouth - bottom;
         boolean within = inside(job, mouth) && inside(job, bottom);
@@ -134,6 +182,7 @@ public final class ReamProof {
         List<Compared> rows = new ArrayList<>();
         String range = say.length(likely.low()) + " to " + say.length(likely.high());
         rows.add(new Compared("At the bottom", range, say.length(bottom), near(cut, bottom)));
+        count.ifPresent(holes -> rows.add(wornRow(cut, bottom, holes)));
         rows.add(new Compared(
                 "At the mouth",
                 say.length(likely.low() + cut.bellMm()) + " to " + say.length(likely.high() + cut.bellMm()),

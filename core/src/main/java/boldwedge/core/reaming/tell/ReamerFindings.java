@@ -181,7 +181,7 @@ final class ReamerFindings {
                         + ", and opposite edges on a diameter.")
                 .source("Custom of the trade: even number, pitch uneven by 2° to 4°");
         finding.mendUnless(!even, "Uneven by 2°", UNEVEN.id(), "2°");
-        finding.mendUnless(!odd, (z + 1) + " teeth", TEETH.id(), String.valueOf(z + 1));
+        finding.mendUnless(!odd || even, (z + 1) + " teeth", TEETH.id(), String.valueOf(z + 1));
         return finding.build();
     }
 
