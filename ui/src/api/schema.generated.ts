@@ -1277,6 +1277,7 @@ export interface components {
             settings: string[];
             /** @enum {string} */
             station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
+            swatches: components["schemas"]["Swatch"][];
         };
         Step: {
             formula: string;
@@ -1294,6 +1295,12 @@ export interface components {
             path: string;
             /** @enum {string} */
             role: "EDGE" | "CUTTING_EDGE" | "HIDDEN" | "CENTRE" | "DIMENSION" | "WORK" | "WORK_AREA" | "TOOL" | "GROUND" | "SWEPT" | "CHIP" | "FIXTURE" | "CAPTION";
+        };
+        Swatch: {
+            colour: string;
+            here: boolean;
+            label: string;
+            words: string;
         };
         Symbol: {
             meaning: string;

@@ -7,6 +7,7 @@ import { Ledger } from '../ledger/Ledger';
 import { Plate } from '../plate/Plate';
 import { SolidDialog } from '../solid/SolidDialog';
 import { Panels } from './Panels';
+import { Swatches } from './Swatches';
 
 /** A station of one or more drawings with its ledger. */
 export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' }) {
@@ -46,6 +47,7 @@ export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' })
           ))}
           {scene && <Exports scene={scene.id} />}
         </div>
+        <Swatches colours={shown?.swatches ?? []} />
       </div>
       <Ledger station={station} keys={shown?.keys ?? []}>
         <Panels names={shown?.panels ?? []} />

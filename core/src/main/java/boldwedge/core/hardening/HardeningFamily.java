@@ -26,6 +26,7 @@ import boldwedge.core.hardening.ask.HeatField;
 import boldwedge.core.hardening.ask.HeatReader;
 import boldwedge.core.hardening.model.HeatLoad;
 import boldwedge.core.hardening.tell.HeatAnswer;
+import boldwedge.core.hardening.tell.HeatColoursTold;
 import boldwedge.core.hardening.tell.HeatProof;
 import boldwedge.core.measure.Say;
 import java.util.ArrayList;
@@ -119,7 +120,10 @@ public final class HardeningFamily implements ToolFamily<HeatLoad> {
                                         Station.EDGE,
                                         List.of("heat-timeline", "heat-piece"),
                                         List.of("hardenAt", "soak", "hardnessQuenched"))
-                                .setting(heat.toArray(Entry[]::new)),
+                                .setting(heat.toArray(Entry[]::new))
+                                .comparing(read.cut()
+                                        .map(HeatColoursTold::swatches)
+                                        .orElse(List.of())),
                         StationPage.of(
                                         Station.REACH,
                                         List.of("heat-timeline", "heat-piece"),

@@ -8,6 +8,7 @@ import boldwedge.core.ask.MakeStep;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
+import boldwedge.core.heat.HeatColours;
 import boldwedge.core.heat.HeatTreatment;
 import boldwedge.core.heat.Heating;
 import boldwedge.core.heat.Tempering;
@@ -200,31 +201,11 @@ public record HeatSteps(HeatTreatment treatment, double lengthMm, Say say, Scene
 
     /** Colour of glowing steel in dim light: rough, ± 30 °C, and each eye sees another. */
     public static String colour(double celsius) {
-        return celsius < 620
-                ? "hardly red"
-                : celsius < 720
-                        ? "dull red"
-                        : celsius < 790
-                                ? "cherry red"
-                                : celsius < 850
-                                        ? "bright cherry"
-                                        : celsius < 930
-                                                ? "light red to orange"
-                                                : celsius < 1010 ? "orange" : "yellow-orange";
+        return HeatColours.at(HeatColours.Kind.GLOW, celsius).words();
     }
 
     /** Colour that a bright spot runs to in a temper of carbon steel: rough, ± 15 °C. */
     public static String temperColour(double celsius) {
-        return celsius < 195
-                ? "none yet"
-                : celsius < 215
-                        ? "pale yellow"
-                        : celsius < 235
-                                ? "straw"
-                                : celsius < 255
-                                        ? "dark straw to brown"
-                                        : celsius < 275
-                                                ? "purple"
-                                                : celsius < 300 ? "blue" : celsius < 330 ? "pale blue" : "grey";
+        return HeatColours.at(HeatColours.Kind.TEMPER, celsius).words();
     }
 }

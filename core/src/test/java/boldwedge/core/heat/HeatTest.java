@@ -143,4 +143,24 @@ class HeatTest {
     void theRampIsEnergyOverPower() {
         assertThat(Heating.rampMinutes(1, 800, 1000)).isCloseTo(520 / 60.0, within(1e-9));
     }
+
+    /** Colours follow each other without a gap, and the words of a route are those of the swatches. */
+    @Test
+    void coloursOfHeat() {
+        for (HeatColours.Kind kind : HeatColours.Kind.values()) {
+            var shades = HeatColours.of(kind);
+            for (int i = 1; i < shades.size(); i++) {
+                assertThat(shades.get(i).fromC())
+                        .isGreaterThan(shades.get(i - 1).fromC());
+                assertThat(HeatColours.at(kind, shades.get(i).fromC()).words())
+                        .isEqualTo(shades.get(i).words());
+                assertThat(HeatColours.at(kind, shades.get(i).fromC() - 0.1).words())
+                        .isEqualTo(shades.get(i - 1).words());
+                assertThat(shades.get(i).rgb()).matches("#[0-9a-f]{6}");
+            }
+        }
+        // O1 at 800 °C is bright cherry; tempered at 205 °C pale yellow (TC 9-524).
+        assertThat(HeatColours.at(HeatColours.Kind.GLOW, 800).words()).isEqualTo("bright cherry");
+        assertThat(HeatColours.at(HeatColours.Kind.TEMPER, 205).words()).isEqualTo("pale yellow");
+    }
 }

@@ -1,0 +1,38 @@
+package boldwedge.core.hardening.tell;
+
+import boldwedge.core.ask.Swatch;
+import boldwedge.core.hardening.model.HeatLoad;
+import boldwedge.core.heat.HeatColours;
+import boldwedge.core.heat.HeatColours.Kind;
+import boldwedge.core.heat.HeatColours.Shade;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Colours of heat and of temper to compare with, each with its temperature in both systems. */
+public final class HeatColoursTold {
+    private HeatColoursTold() {}
+
+    /** The glow about the hardening heat, then the tinge of a bright spot in the temper. */
+    public static List<Swatch> swatches(HeatLoad load) {
+        List<Swatch> swatches = new ArrayList<>();
+        swatches.addAll(of(Kind.GLOW, load.treatment().hardenC()));
+        swatches.addAll(of(Kind.TEMPER, load.treatment().hourC()));
+        return swatches;
+    }
+
+    private static List<Swatch> of(Kind kind, double celsius) {
+        Shade here = HeatColours.at(kind, celsius);
+        return HeatColours.of(kind).stream()
+                .map(shade -> new Swatch(
+                        shade.rgb(),
+                        shade.words(),
+                        "from " + Written.full(Quantity.TEMPERATURE, shade.fromC(), UnitSystem.METRIC) + ", "
+                                + Written.full(Quantity.TEMPERATURE, shade.fromC(), UnitSystem.INCH) + ", ± "
+                                + Written.full(Quantity.TEMPERATURE, shade.spreadC(), UnitSystem.METRIC),
+                        shade.equals(here)))
+                .toList();
+    }
+}
