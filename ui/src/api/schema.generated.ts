@@ -975,6 +975,7 @@ export interface components {
         };
         Kind: {
             card: components["schemas"]["CardRow"][];
+            cost: string;
             counted: boolean;
             drawing: string;
             figure: string;

@@ -5,7 +5,9 @@ export function Swatches({ colours }: { colours: Schemas['Swatch'][] }) {
   if (colours.length === 0) return null;
   return (
     <section aria-label="Colours to compare with" className="pt-2">
-      <p className="text-ink-2">By eye in dim light, rough: a screen shows colours its own way.</p>
+      <p className="text-ink-2">
+        By eye in dim light, rough, from the temperature on; a screen shows colours its own way.
+      </p>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-x-4 gap-y-1">
         {colours.map((one) => (
           <li key={one.words + one.label} className="flex items-center gap-2" aria-current={one.here}>

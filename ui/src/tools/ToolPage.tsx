@@ -43,10 +43,10 @@ export function ToolPage() {
   const of = kindOf(families.data ?? [], tool.data?.kind);
   const kind = of?.kind;
   const labels = Object.fromEntries(kind?.card.map((row) => [row.field, row.label]) ?? []);
+  const cost = (kind && tool.data?.fields[kind.cost]) ?? '';
   const life = useQuery({
-    queryKey: ['life', id, tool.data?.fields.bladeCost],
-    queryFn: () =>
-      get<BladeLife>(`/api/proof/life?tool=${id}&cost=${encodeURIComponent(tool.data?.fields.bladeCost ?? '')}`),
+    queryKey: ['life', id, cost],
+    queryFn: () => get<BladeLife>(`/api/proof/life?tool=${id}&cost=${encodeURIComponent(cost)}`),
     enabled: kind?.counted ?? false,
   });
   const drawn = useQuery({

@@ -159,6 +159,16 @@ public class CoreBenchmark {
         return Planner.plan(usual("harden"));
     }
 
+    @Benchmark
+    public PlanAnswer thread() {
+        return Planner.plan(usual("thread"));
+    }
+
+    @Benchmark
+    public PlanAnswer insertHolder() {
+        return Planner.plan(usual("insert-holder"));
+    }
+
     private PlanRequest usual(String operation) {
         return new PlanRequest(Map.of("operation", operation), UnitSystem.METRIC, Optional.of(lathe));
     }

@@ -24,7 +24,7 @@ import java.util.Map;
  * @param figure id of a figure on its card; empty for none
  * @param figureNeeds field without which that figure tells nothing of the thing itself
  * @param ground whether it is ground, and measured when it was
- * @param counted whether its trials are counted, for what one costs a cut
+ * @param cost field of what one costs, where its trials are counted for what that is a cut; empty where they are not
  */
 public record ToolKind(
         String id,
@@ -39,7 +39,11 @@ public record ToolKind(
         String figure,
         String figureNeeds,
         boolean ground,
-        boolean counted) {
+        String cost) {
+    /** Whether its trials are counted. */
+    public boolean counted() {
+        return !cost.isEmpty();
+    }
 
     /**
      * A field that is kept.
@@ -65,7 +69,7 @@ public record ToolKind(
                 "",
                 "",
                 false,
-                false);
+                "");
     }
 
     /** The same, keeping fields only where they were typed. */
@@ -97,24 +101,24 @@ public record ToolKind(
     /** The same with a figure on its card that stands only when a field is known. */
     public ToolKind showing(String figureId, Entry needs) {
         return new ToolKind(
-                id, words, button, mark, brings, card, shows, drawing, sample, figureId, needs.id(), ground, counted);
+                id, words, button, mark, brings, card, shows, drawing, sample, figureId, needs.id(), ground, cost);
     }
 
     /** The same, measured when it is ground. */
     public ToolKind groundAndMeasured() {
         return new ToolKind(
-                id, words, button, mark, brings, card, shows, drawing, sample, figure, figureNeeds, true, counted);
+                id, words, button, mark, brings, card, shows, drawing, sample, figure, figureNeeds, true, cost);
     }
 
-    /** The same, its trials counted. */
-    public ToolKind countedByTrials() {
+    /** The same, its trials counted, for what one costs a cut. */
+    public ToolKind countedByTrials(Entry price) {
         return new ToolKind(
-                id, words, button, mark, brings, card, shows, drawing, sample, figure, figureNeeds, ground, true);
+                id, words, button, mark, brings, card, shows, drawing, sample, figure, figureNeeds, ground, price.id());
     }
 
     private ToolKind with(List<KeptField> fields, Map<Entry, String> names, Map<Entry, String> job) {
         return new ToolKind(
-                id, words, button, mark, fields, card, names, drawing, job, figure, figureNeeds, ground, counted);
+                id, words, button, mark, fields, card, names, drawing, job, figure, figureNeeds, ground, cost);
     }
 
     /** What it is as the crib would keep it of a cut: every value written out, so that it does not change when the advice does. */

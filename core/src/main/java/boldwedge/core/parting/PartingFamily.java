@@ -59,7 +59,7 @@ public final class PartingFamily implements ToolFamily<PartCut> {
             .keepingTyped(COST)
             .calling(Map.of(SIDE, "Side clearance", COST, "Cost of one"))
             .drawnIn(SMALL_PIECE)
-            .countedByTrials();
+            .countedByTrials(COST);
 
     private static final ToolKind HOLDER_KIND = ToolKind.of(
                     "holder",

@@ -46,6 +46,7 @@ record FamilyDescription(
      * @param figureNeeds field without which that figure tells nothing of it
      * @param ground whether it is ground, and measured when it was
      * @param counted whether its trials are counted, for what one costs a cut
+     * @param cost field of what one costs; empty where trials are not counted
      */
     record Kind(
             String id,
@@ -56,7 +57,8 @@ record FamilyDescription(
             String figure,
             String figureNeeds,
             boolean ground,
-            boolean counted) {}
+            boolean counted,
+            String cost) {}
 
     /** A row of a card. */
     record CardRow(String field, String label) {}
@@ -92,6 +94,7 @@ record FamilyDescription(
                 kind.figure(),
                 kind.figureNeeds(),
                 kind.ground(),
-                kind.counted());
+                kind.counted(),
+                kind.cost());
     }
 }

@@ -29,9 +29,9 @@ public final class HeatColoursTold {
                 .map(shade -> new Swatch(
                         shade.rgb(),
                         shade.words(),
-                        "from " + Written.full(Quantity.TEMPERATURE, shade.fromC(), UnitSystem.METRIC) + ", "
-                                + Written.full(Quantity.TEMPERATURE, shade.fromC(), UnitSystem.INCH) + ", ± "
-                                + Written.full(Quantity.TEMPERATURE, shade.spreadC(), UnitSystem.METRIC),
+                        Written.full(Quantity.TEMPERATURE, shade.fromC(), UnitSystem.METRIC) + " ("
+                                + Written.full(Quantity.TEMPERATURE, shade.fromC(), UnitSystem.INCH) + ") ± "
+                                + Written.places(shade.spreadC(), 0),
                         shade.equals(here)))
                 .toList();
     }
