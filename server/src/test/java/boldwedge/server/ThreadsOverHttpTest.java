@@ -73,7 +73,7 @@ class ThreadsOverHttpTest extends OverHttp {
         assertThat(wrong.path("fields").toString()).contains("8 mm × 1.3 mm");
         Map<String, Object> question = question("Long Bed", Map.of("operation", "thread", "thread", "M16"));
         JsonNode answer = shop.send("POST", "/api/plan", question).json();
-        assertThat(figure(answer, "pitchLow")).isEqualTo(14.503);
+        assertThat(figure(answer, "pitchLow")).isCloseTo(14.503, org.assertj.core.api.Assertions.within(6e-4));
         Map<String, Object> trial = new HashMap<>(question);
         trial.put("readings", Map.of("pitchMeasured", "14.7 mm"));
         JsonNode judged = shop.send("POST", "/api/proof/judge", trial).json();
