@@ -43,13 +43,25 @@ public record BarInHole(double barMm, double pointMm, double barBelowMm, double 
         return value * Math.abs(value);
     }
 
-    /** The thickest bar that passes, its point set out for it, mm: 2 · D1/2 − t − 3 c with the point on its axis. */
-    public static double thickest(double crestMm, double depthMm, double clearMm) {
-        return 2 * crestMm - depthMm - 3 * clearMm;
+    /**
+     * The thickest bar that passes, its point set out for it, mm: with S = (t + c)/2, the point's place between rubbing at depth and behind, it is
+     * 2 · (h − c − √(S² + b²)); 2 h − t − 3 c with the point on its axis. 0 or less where none does.
+     *
+     * @param crestMm radius of the crests of the hole, h
+     * @param depthMm depth of the thread, t
+     * @param clearMm room wanted, c
+     * @param belowMm axis below the point, b
+     */
+    public static double thickest(double crestMm, double depthMm, double clearMm, double belowMm) {
+        return 2 * (crestMm - clearMm - Math.hypot((depthMm + clearMm) / 2, belowMm));
     }
 
-    /** Least reach of the point from the bar's axis for a depth, mm: r + t + c. */
-    public static double leastPoint(double barMm, double depthMm, double clearMm) {
-        return barMm / 2 + depthMm + clearMm;
+    /**
+     * Least reach of the point from the bar's axis for a depth, mm: h + t − √((h − r − c)² − b²); r + t + c with the point on its axis. The bar must be
+     * one that passes.
+     */
+    public static double leastPoint(double barMm, double crestMm, double depthMm, double clearMm, double belowMm) {
+        double free = crestMm - barMm / 2 - clearMm;
+        return crestMm + depthMm - Math.sqrt(Math.max(0, free * free - belowMm * belowMm));
     }
 }

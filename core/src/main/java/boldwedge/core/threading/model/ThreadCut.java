@@ -15,6 +15,7 @@ import boldwedge.core.thread.Infeed;
 import boldwedge.core.thread.PickUp;
 import boldwedge.core.thread.ThreadForce;
 import boldwedge.core.thread.ThreadForm;
+import boldwedge.core.thread.ThreadLimits;
 import boldwedge.core.thread.ThreadSize;
 import boldwedge.core.thread.TipShape;
 import boldwedge.core.thread.Wires;
@@ -246,6 +247,35 @@ public record ThreadCut(
         return SpeedChoice.surfaceSpeed(rpm, job.size().majorMm());
     }
 
+    /** Least pitch diameter, mm: of the class, or a twentieth of the pitch under the basic one where no limits are known. */
+    public double pitchLowMm() {
+        return job.limits()
+                .map(ThreadLimits::pitchLow)
+                .orElse(job.size().pitchDiameterMm() - FREE_SHARE * job.size().pitchMm());
+    }
+
+    /** Largest pitch diameter, mm. */
+    public double pitchHighMm() {
+        return job.limits()
+                .map(ThreadLimits::pitchHigh)
+                .orElse(job.size().pitchDiameterMm() + FREE_SHARE * job.size().pitchMm());
+    }
+
+    /** The width between them, mm. */
+    public double toleranceMm() {
+        return pitchHighMm() - pitchLowMm();
+    }
+
+    /** What is still to come off a pitch diameter outside, or out of it inside, to the aim, mm; below 0 when too much is gone. */
+    public double toGoMm(double pitchMm) {
+        return job.inside() ? targetMm - pitchMm : pitchMm - targetMm;
+    }
+
+    /** How far a pitch diameter is past the limit at which it is loose, mm; below 0 before it. */
+    public double pastMm(double pitchMm) {
+        return job.inside() ? pitchMm - pitchHighMm() : pitchLowMm() - pitchMm;
+    }
+
     /** Whole depth from the crest as turned or bored to the tip, mm on the radius: half the way to the pitch diameter, and on to the tip. */
     public double depthMm() {
         double toPitch = job.inside() ? (targetMm - blankMm) / 2 : (blankMm - targetMm) / 2;
@@ -408,29 +438,23 @@ public record ThreadCut(
         double thickest = thickestBarMm();
         double bar =
                 job.reach().barMm().orElse(Math.max(1, Math.floor(Math.min(thickest, BAR_SHARE * blankMm) * 10) / 10));
-        double point = job.reach().pointMm().orElse(BarInHole.leastPoint(bar, depthMm(), clear) + POINT_SPARE_MM);
+        double point = job.reach().pointMm().orElse(pointForMm(bar));
         return new BarInHole(bar, point, below, clear);
     }
 
-    /** The thickest bar that passes with its point set out for it, mm; by trial where its axis lies below the point. */
+    /** The thickest bar that passes with its point set out for it, mm; 0 where none does. */
     public double thickestBarMm() {
-        double clear = clearMm();
-        double crest = blankMm / 2;
-        double level = BarInHole.thickest(crest, depthMm() + POINT_SPARE_MM, clear);
-        double below = job.reach().belowMm();
-        if (below <= 0) {
-            return Math.max(0, level);
-        }
-        double bar = level;
-        while (bar > 0) {
-            BarInHole here =
-                    new BarInHole(bar, BarInHole.leastPoint(bar, depthMm(), clear) + POINT_SPARE_MM, below, clear);
-            if (here.roomDrawnOut(crest) >= 0 && here.roomAtDepth(tipAtMm(), crest) >= 0) {
-                return bar;
-            }
-            bar -= 0.1;
-        }
-        return 0;
+        return Math.max(
+                0,
+                BarInHole.thickest(
+                        blankMm / 2, depthMm() + POINT_SPARE_MM, clearMm(), job.reach().belowMm()));
+    }
+
+    /** Least reach of the point from the axis of a bar, with a hair to spare, mm. */
+    public double pointForMm(double barMm) {
+        return BarInHole.leastPoint(
+                        barMm, blankMm / 2, depthMm(), clearMm(), job.reach().belowMm())
+                + POINT_SPARE_MM;
     }
 
     /** Give where the tool cuts, at the far end of the thread or at the bar's point, mm/N. */
@@ -462,10 +486,7 @@ public record ThreadCut(
     }
 
     private int usualSpring() {
-        double worth = WORTH_SPRINGING
-                * job.limits()
-                        .map(limits -> limits.pitchHigh() - limits.pitchLow())
-                        .orElse(0.1 * job.size().pitchMm());
+        double worth = WORTH_SPRINGING * toleranceMm();
         if (hardens()) {
             return 1;
         }
@@ -556,6 +577,9 @@ public record ThreadCut(
         return passes
                 * (job.lengthMm() / (job.size().leadMm() * rpm) * job.size().starts() + BACK_MIN);
     }
+
+    /** Of the pitch, to either side of a pitch diameter without limits. */
+    private static final double FREE_SHARE = 0.05;
 
     private static final double BACK_MIN = 0.25;
 }

@@ -32,11 +32,11 @@ public final class ThreadAnswer {
         Drawn form = Drawn.of("thread-form", () -> ThreadScenes.form(cut, say));
         Drawn work = Drawn.of("thread-work", () -> ThreadScenes.work(cut, say));
         Drawn tool = Drawn.of("thread-tool", () -> ThreadScenes.tool(cut, say));
-        Drawn passes = Drawn.of("thread-passes", () -> ThreadScenes.passes(cut, say));
-        Drawn dial = Drawn.of("thread-dial", () -> ThreadScenes.dial(cut, say));
-        Drawn limits = Drawn.of("thread-limits", () -> ThreadScenes.limits(cut, say, OptionalDouble.empty()));
+        Drawn passes = Drawn.of("thread-passes", () -> ThreadPassScenes.passes(cut, say));
+        Drawn dial = Drawn.of("thread-dial", () -> ThreadPassScenes.dial(cut, say));
+        Drawn limits = Drawn.of("thread-limits", () -> ThreadPassScenes.limits(cut, say, OptionalDouble.empty()));
         List<Drawn> drawings = new ArrayList<>(List.of(form, work, tool, passes, dial, limits));
-        cut.bar().ifPresent(bar -> drawings.add(Drawn.of("thread-bar", () -> ThreadScenes.bar(cut, say))));
+        cut.bar().ifPresent(bar -> drawings.add(Drawn.of("thread-bar", () -> ThreadBarScene.bar(cut, say))));
         List<Finding> findings = new ArrayList<>();
         findings.addAll(new ThreadCardFindings(cut, say).all());
         findings.addAll(new ThreadEdgeFindings(cut, say).all());

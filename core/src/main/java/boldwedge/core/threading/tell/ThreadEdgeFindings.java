@@ -207,9 +207,7 @@ final class ThreadEdgeFindings {
         double error = cut.cutAngleRad() - wanted;
         double[] halves = cut.halfErrors();
         double felt = cut.feltMm();
-        double tolerance = job.limits()
-                .map(limits -> limits.pitchHigh() - limits.pitchLow())
-                .orElse(0.1 * size.pitchMm());
+        double tolerance = cut.toleranceMm();
         double share = felt / tolerance;
         Verdict verdict = share > 0.5 ? Verdict.WRONG : share > ANGLE_WATCHED ? Verdict.DOUBTFUL : Verdict.FINE;
         Finding.Builder finding = Finding.at(Station.EDGE, "thread-angle")

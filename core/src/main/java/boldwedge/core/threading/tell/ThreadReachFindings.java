@@ -1,13 +1,11 @@
 package boldwedge.core.threading.tell;
 
-import static boldwedge.core.measure.Amount.minutes;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mm2;
 import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
-import static boldwedge.core.measure.Amount.rpm;
 import static boldwedge.core.threading.ask.ThreadField.*;
 
 import boldwedge.core.ask.Entry;
@@ -16,7 +14,6 @@ import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
@@ -24,25 +21,17 @@ import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rule.EdgeRules;
 import boldwedge.core.stock.Span;
 import boldwedge.core.thread.BarInHole;
-import boldwedge.core.thread.GearTrain;
 import boldwedge.core.thread.Infeed;
-import boldwedge.core.thread.PickUp;
-import boldwedge.core.thread.ThreadDial;
 import boldwedge.core.thread.ThreadForce;
 import boldwedge.core.thread.ThreadSize;
 import boldwedge.core.threading.model.ThreadCut;
-import boldwedge.core.threading.model.ThreadGears;
 import boldwedge.core.threading.model.ThreadJob;
-import boldwedge.core.threading.model.ThreadJob.End;
 import boldwedge.core.threading.model.ThreadJob.Way;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What is found of setting the lathe and of the passes. */
+/** What is found of bar, push and passes; the lathe's setting stands in {@link ThreadSettingFindings}. */
 final class ThreadReachFindings {
-    /** Stronger than this metal sticks to carbide for sure. */
-    private static final double STICKS = 0.5;
-
     private static final double TENTH_MM = 0.1;
     private static final double POWER_IN_HAND = 0.25;
     /** Of the pitch diameter's limits that push may leave after the spring passes. */
@@ -62,238 +51,13 @@ final class ThreadReachFindings {
 
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
-        findings.add(gears());
-        findings.add(dial());
-        findings.add(speed());
+        findings.addAll(new ThreadSettingFindings(cut, say).all());
         cut.bar().ifPresent(bar -> findings.add(passesHole(bar)));
         findings.add(push());
         findings.add(passes());
         findings.add(schools());
         findings.add(power());
         return findings;
-    }
-
-    private double tolerance() {
-        return job.limits()
-                .map(limits -> limits.pitchHigh() - limits.pitchLow())
-                .orElse(0.1 * size.pitchMm());
-    }
-
-    private Finding gears() {
-        ThreadGears gears = cut.gears();
-        String lathe = job.lathe().name();
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-gears")
-                .source("Change wheels: driver over driven is lead over the lead screw’s pitch");
-        if (!gears.known()) {
-            return finding.says(
-                            Verdict.TOLD,
-                            "The card of " + lathe
-                                    + " says nothing of its lead screw: write lead screw, box or wheels there, and this says how to gear it for "
-                                    + say.pitch(size.leadMm()) + ".")
-                    .margin(1)
-                    .build();
-        }
-        double length = Math.min(job.lengthMm(), size.majorMm());
-        double over = gears.errorMm(length);
-        double felt = PickUp.leadErrorMm(size.form(), over);
-        double share = felt / tolerance();
-        Verdict verdict = gears.exact()
-                ? Verdict.FINE
-                : share > 0.5 ? Verdict.WRONG : share > 0.1 ? Verdict.DOUBTFUL : Verdict.FINE;
-        String set = gears.train()
-                .map(train -> (gears.boxMm().isPresent()
-                                ? "box at " + say.pitch(gears.boxMm().get()) + ", wheels "
-                                : "wheels ")
-                        + wheels(train))
-                .orElseGet(() -> "box at " + say.pitch(gears.cutsMm()));
-        finding.says(
-                        verdict,
-                        gears.exact()
-                                ? lathe + ": " + set + " cuts " + say.pitch(size.leadMm())
-                                        + (size.starts() > 1 ? ", the lead, exactly." : " exactly.")
-                                : lathe + " does not cut " + say.pitch(size.leadMm()) + "; nearest: " + set + ", "
-                                        + Written.significant(25.4 / gears.cutsMm(), 6) + " tpi or "
-                                        + Written.significant(gears.cutsMm(), 6) + " mm, off by "
-                                        + say.length(Math.abs(over)) + " over "
-                                        + say.length(length) + ": felt as " + say.length(felt)
-                                        + " on the pitch diameter.")
-                .margin(gears.exact() ? 1 : 0.1 - share);
-        gears.train()
-                .ifPresent(train -> finding.step(Working.of(
-                                "Lead that comes out",
-                                gears.boxMm().isPresent()
-                                        ? (train.compound() ? "L · a · c / (b · d)" : "L · a / b")
-                                        : (train.compound() ? "S · a · c / (b · d)" : "S · a / b"),
-                                mm(gears.cutsMm()))
-                        .with(
-                                gears.boxMm().isPresent() ? "L" : "S",
-                                gears.boxMm().isPresent() ? "lead in the box" : "lead screw",
-                                mm(gears.boxMm()
-                                                .orElseGet(() -> job.lathe()
-                                                        .screw()
-                                                        .leadScrewMm()
-                                                        .orElse(0)))
-                                        .fromCard())
-                        .with("a", number(train.a()))
-                        .with("b", number(train.b()))
-                        .with("c", number(Math.max(1, train.c())))
-                        .with("d", number(Math.max(1, train.d())))
-                        .told(say)));
-        if (!gears.exact()) {
-            finding.step(Working.of("Felt on the pitch diameter", "|u| / tan(a)", mm(felt))
-                    .with("u", "lead off over the engagement", mm(over))
-                    .with("a", "half angle", rad(size.form().halfRad()).fromTable())
-                    .told(say));
-            if (job.lathe().screw().inchScrew() != job.call().inInches()
-                    && !job.lathe().screw().wheels().contains(127)) {
-                finding.note(
-                        "With a wheel of 127 teeth an inch screw cuts metric pitches exactly, and a metric screw inch ones: 25.4 is 127/5.");
-            }
-        }
-        return finding.build();
-    }
-
-    private static String wheels(GearTrain train) {
-        return train.compound()
-                ? train.a() + "/" + train.b() + " · " + train.c() + "/" + train.d()
-                : train.a() + "/" + train.b();
-    }
-
-    private Finding dial() {
-        ThreadGears gears = cut.gears();
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-dial");
-        if (gears.dial().isEmpty()) {
-            return finding.says(
-                            Verdict.TOLD,
-                            "No thread dial on the card: keep the nut closed and reverse the motor, the tool drawn out, or mark spindle, screw and bed and close at the marks.")
-                    .build();
-        }
-        ThreadDial dial = gears.dial().get();
-        double lead = gears.known() ? gears.cutsMm() : size.leadMm();
-        int every = dial.every(lead);
-        String words = switch (dial.at(lead)) {
-            case ANYWHERE -> "Close the nut wherever it goes in: the lead screw’s pitch is a whole number of leads.";
-            case ANY_MARK -> "Close the nut at any of the " + dial.marks() + " marks.";
-            case SOME_MARKS ->
-                "Close the nut at every " + ordinal(every) + " of the " + dial.marks() + " marks"
-                        + (every == 2
-                                ? ": at the numbered ones, or at those between, but always the same kind."
-                                : ", counted from the first used.");
-            case SAME_MARK -> "Close the nut only at the one mark that was used first.";
-            case NEVER ->
-                "No mark serves: never open the nut. Draw the tool out, reverse the motor, run back, feed in again.";
-        };
-        return finding.says(dial.at(lead) == ThreadDial.Catch.NEVER ? Verdict.TOLD : Verdict.FINE, words)
-                .margin(1)
-                .step(Working.of("Way in one turn of the dial", "z · S", mm(dial.turnMm()))
-                        .with("z", "teeth of its wheel", number(dial.teeth()).fromCard())
-                        .with("S", "lead screw", mm(dial.screwMm()).fromCard())
-                        .told(say))
-                .step(Working.of(
-                                "Leads from mark to mark",
-                                "z · S / (m · L)",
-                                number(dial.turnMm() / dial.marks() / lead))
-                        .with("z", number(dial.teeth()).fromCard())
-                        .with("S", mm(dial.screwMm()).fromCard())
-                        .with("m", "marks", number(dial.marks()).fromCard())
-                        .with("L", "lead", mm(lead))
-                        .told(say))
-                .source("A mark serves when a whole number of leads lies between")
-                .build();
-    }
-
-    private static String ordinal(int n) {
-        return switch (n) {
-            case 2 -> "second";
-            case 3 -> "third";
-            case 4 -> "fourth";
-            case 6 -> "sixth";
-            case 8 -> "eighth";
-            default -> n + "th";
-        };
-    }
-
-    private Finding speed() {
-        Span range = cut.surfaceSpeeds();
-        double v = cut.surfaceSpeed();
-        double over = v / range.high() - 1;
-        double most = cut.mostRpm();
-        double slowest = job.lathe().speeds().slowest();
-        boolean late = cut.rpm() > most * 1.0001;
-        boolean missing =
-                job.cutting().rpm().isPresent() && !job.lathe().speeds().has(cut.rpm());
-        Verdict verdict =
-                missing || late || over > 0.25 ? Verdict.WRONG : over > 1e-9 ? Verdict.DOUBTFUL : Verdict.FINE;
-        String stops = Double.isInfinite(most)
-                ? ""
-                : "; the carriage runs on " + say.length(cut.runOnMm()) + " of " + say.length(cut.wayMm())
-                        + " that there are";
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-speed")
-                .says(
-                        verdict,
-                        (missing
-                                        ? job.lathe().name() + " has no " + say.rpm(cut.rpm()) + ". "
-                                        : late
-                                                ? cut.rpm() <= slowest * 1.001
-                                                        ? "Even the slowest speed is too fast to stop in time: widen the groove, or cut away from the chuck. "
-                                                        : "Too fast to stop in time. "
-                                                : over > 1e-9 ? "Too fast for the tool. " : "")
-                                + say.rpm(cut.rpm()) + " is " + say.surfaceSpeed(v) + stops + ".")
-                .margin(missing ? -1 : late ? most / cut.rpm() - 1 : Math.min(1, -over))
-                .step(Working.of("Surface speed", "π · d · n", Amount.metresPerMinute(v))
-                        .with("d", mm(size.majorMm()).fromTable())
-                        .with(
-                                "n",
-                                job.cutting().rpm().isPresent()
-                                        ? rpm(cut.rpm()).typed()
-                                        : rpm(cut.rpm()).chosen())
-                        .told(say))
-                .source(job.work().source()
-                        + "; for threads half of it with high-speed steel, seven tenths with carbide (ours)");
-        if (!Double.isInfinite(most)) {
-            double stop = job.lathe().screw().stopOrUsual() / 60;
-            finding.step(Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
-                    .with("w", "way to run on", mm(cut.wayMm()))
-                    .with("L", "lead", mm(size.leadMm()).fromTable())
-                    .with(
-                            "t",
-                            job.lathe().screw().stopSeconds().isPresent()
-                                    ? minutes(stop).fromCard()
-                                    : minutes(stop).assumed())
-                    .told(say));
-        }
-        if (verdict != Verdict.FINE) {
-            job.lathe()
-                    .speeds()
-                    .atOrBelow(Math.min(most, range.high() * 1000 / (Math.PI * size.majorMm())))
-                    .ifPresent(rpm -> finding.mendUnless(
-                            Math.abs(rpm - cut.rpm()) < 0.5,
-                            "Run at " + say.rpm(rpm),
-                            SPEED.id(),
-                            Written.places(rpm, 1) + " rpm"));
-            if (late && job.end() == End.GROOVE) {
-                double wide = cut.grooveToTurnMm(slowest);
-                finding.mendUnless(
-                        wide <= cut.grooveMm(),
-                        "Groove " + say.length(wide),
-                        GROOVE.id(),
-                        Written.exact(Quantity.LENGTH, wide));
-            }
-        }
-        if (verdict == Verdict.FINE && cut.buildsUp() > STICKS && cut.slowEnoughForHss()) {
-            finding.says(
-                            Verdict.DOUBTFUL,
-                            say.rpm(cut.rpm()) + " is " + say.surfaceSpeed(v)
-                                    + ": slow for carbide in this stuff, metal builds up on the edge and tears the flanks. "
-                                    + (job.end() == End.GROOVE && !job.left()
-                                            ? "High-speed steel cuts clean at it; or cut from the groove out, away from the chuck, and run faster."
-                                            : "High-speed steel cuts clean at it."))
-                    .margin(-0.1)
-                    .mend("HSS bit", TOOL.id(), "hss-bit");
-        }
-        finding.caution(
-                "The chuck comes up fast: know where the carriage stops before the nut is closed, and keep a hand on it.");
-        return finding.build();
     }
 
     /** The classic mistake: the bar drags on the crests half way through. */
@@ -349,11 +113,11 @@ final class ThreadReachFindings {
                         .with("D", mm(bar.barMm()))
                         .told(say))
                 .note("The thickest bar that passes this hole is " + say.length(thickest) + ", its point at least "
-                        + say.length(BarInHole.leastPoint(thickest, cut.depthMm(), bar.clearMm())) + " from its axis.")
+                        + say.length(cut.pointForMm(thickest)) + " from its axis.")
                 .source("Circles of bar and hole, seen along the axis");
         if (least < -1e-9) {
             if (thickest >= 1) {
-                double point = BarInHole.leastPoint(bar.barMm(), cut.depthMm(), bar.clearMm()) + 0.05;
+                double point = cut.pointForMm(bar.barMm());
                 BarInHole outer = new BarInHole(bar.barMm(), point, bar.barBelowMm(), bar.clearMm());
                 boolean helps = outer.roomAtDepth(cut.tipAtMm(), crest) >= 0 && outer.roomDrawnOut(crest) >= 0;
                 if (helps) {
@@ -386,11 +150,11 @@ final class ThreadReachFindings {
 
     private Finding push() {
         double left = cut.leftMm();
-        double margin = SPRING_SHARE * tolerance() / Math.max(left, 1e-9) - 1;
+        double margin = SPRING_SHARE * cut.toleranceMm() / Math.max(left, 1e-9) - 1;
         boolean inside = job.inside();
         ThreadForce last = cut.force(cut.depthsMm().size() - 1);
         Verdict verdict = Verdict.of(margin, 0);
-        if (verdict == Verdict.WRONG && left < 0.6 * tolerance()) {
+        if (verdict == Verdict.WRONG && left < 0.6 * cut.toleranceMm()) {
             verdict = Verdict.DOUBTFUL;
         }
         Finding.Builder finding = Finding.at(Station.REACH, inside ? "thread-bar-springs" : "thread-push")

@@ -2,7 +2,6 @@ package boldwedge.core.threading.tell;
 
 import static boldwedge.core.threading.ask.ThreadField.*;
 
-import boldwedge.core.drawing.Axis;
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Point;
@@ -10,20 +9,14 @@ import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
 import boldwedge.core.measure.Say;
-import boldwedge.core.thread.BarInHole;
-import boldwedge.core.thread.Infeed;
-import boldwedge.core.thread.ThreadDial;
 import boldwedge.core.thread.ThreadLimits;
 import boldwedge.core.thread.ThreadSize;
 import boldwedge.core.thread.TipShape;
 import boldwedge.core.threading.model.ThreadCut;
 import boldwedge.core.threading.model.ThreadJob;
 import boldwedge.core.threading.model.ThreadJob.End;
-import boldwedge.core.threading.model.ThreadJob.Way;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 
 /** Drawings of a thread to be cut. */
 final class ThreadScenes {
@@ -39,7 +32,7 @@ final class ThreadScenes {
      * @param depth of the tip
      * @param high how far above the tip the flanks are drawn
      */
-    private static List<Point> tip(TipShape tip, double x, double depth, double high) {
+    static List<Point> tip(TipShape tip, double x, double depth, double high) {
         double half = tip.form().halfRad();
         List<Point> points = new ArrayList<>();
         double wide = tip.widthMm(high) / 2;
@@ -59,7 +52,7 @@ final class ThreadScenes {
         return points;
     }
 
-    private static double[] flat(List<Point> points, double up) {
+    static double[] flat(List<Point> points, double up) {
         double[] xy = new double[2 * points.size()];
         for (int i = 0; i < points.size(); i++) {
             xy[2 * i] = points.get(i).x();
@@ -343,286 +336,5 @@ final class ThreadScenes {
         scene.label(Role.CAPTION, x, y + 8, Anchor.MIDDLE, "helix " + say.angle(helix) + ", dashed");
         scene.label(Role.CAPTION, x, 69, Anchor.MIDDLE, "from the front");
         scene.label(Role.CAPTION, x, y - h - 9, Anchor.MIDDLE, left ? "trailing · leading" : "leading · trailing");
-    }
-
-    /** The bar in its hole seen along the axis: at full depth, and drawn out dashed. */
-    static Scene bar(ThreadCut cut, Say say) {
-        BarInHole bar = cut.bar().orElseThrow();
-        double crest = cut.blankMm() / 2;
-        double root = cut.tipAtMm();
-        double scale = 23.5 / root;
-        double x = 32;
-        double y = 38;
-        SceneBuilder scene = new SceneBuilder("thread-bar", "The bar in the hole, seen along the axis");
-        scene.place(x, y, scale);
-        double outer = root * 1.18;
-        scene.circle(Role.WORK_AREA, 0, 0, outer);
-        scene.circle(Role.SWEPT, 0, 0, root);
-        scene.circle(Role.WORK, 0, 0, crest);
-        scene.circle(Role.HIDDEN, 0, 0, root);
-        double r = bar.barMm() / 2;
-        double centre = root - bar.pointMm();
-        double drawn = crest - bar.clearMm() - bar.pointMm();
-        scene.circle(Role.HIDDEN, drawn, -bar.barBelowMm(), r);
-        scene.circle(Role.TOOL, centre, -bar.barBelowMm(), r);
-        scene.circle(Role.EDGE, centre, -bar.barBelowMm(), r);
-        double t = cut.depthMm();
-        double from = centre + Math.sqrt(Math.max(0, r * r - bar.barBelowMm() * bar.barBelowMm())) * 0.9;
-        double thick = Math.max(0.35 * r, t);
-        scene.run(Role.GROUND, true, from, 0, root, 0, root - 0.25 * thick, -thick, from, -thick);
-        scene.run(Role.CUTTING_EDGE, false, root - t, 0, root, 0, root - 0.25 * thick, -thick);
-        scene.line(Role.CENTRE, -outer - 3 / scale, 0, outer + 3 / scale, 0);
-        scene.line(Role.CENTRE, 0, -outer - 3 / scale, 0, outer + 3 / scale);
-        scene.dimension(centre, -bar.barBelowMm(), root, -bar.barBelowMm(), -outer * scale - 4);
-        scene.place(0, 0, 1);
-        scene.input(
-                x + (centre + root) / 2 * scale - 5,
-                3.5,
-                Anchor.START,
-                say.length(bar.pointMm()),
-                BAR_POINT.id(),
-                BAR_POINT.label());
-        scene.place(x, y, scale).leader(centre - r * 0.7, -bar.barBelowMm() + r * 0.7, -6, 12, Anchor.MIDDLE, "");
-        scene.place(0, 0, 1);
-        scene.input(
-                Math.max(3, x + (centre - r * 0.7) * scale - 14),
-                y + (-bar.barBelowMm() + r * 0.7) * scale + 14,
-                Anchor.START,
-                say.length(bar.barMm()),
-                BAR.id(),
-                BAR.label());
-        side(scene, cut, bar, say);
-        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "both views to scale");
-    }
-
-    /** The hole in section with the bar at full depth, below it the room. */
-    private static void side(SceneBuilder scene, ThreadCut cut, BarInHole bar, Say say) {
-        ThreadJob job = cut.job();
-        double crest = cut.blankMm() / 2;
-        double root = cut.tipAtMm();
-        double length = job.lengthMm() + cut.grooveMm();
-        double out = cut.barOutMm();
-        double scale = Math.min(29 / Math.max(out, length), 22 / root);
-        double x = 98 - Math.max(out, length) * scale;
-        double y = 40;
-        scene.place(x, y, scale);
-        double outer = root * 1.15;
-        double g = cut.grooveDiameterMm() / 2;
-        double w = cut.grooveMm();
-        for (int side : new int[] {1, -1}) {
-            scene.run(
-                    Role.WORK_AREA,
-                    true,
-                    0,
-                    side * g,
-                    w,
-                    side * g,
-                    w,
-                    side * crest,
-                    length,
-                    side * crest,
-                    length,
-                    side * outer,
-                    0,
-                    side * outer);
-            scene.run(
-                    Role.WORK,
-                    false,
-                    0,
-                    side * g,
-                    w,
-                    side * g,
-                    w,
-                    side * crest,
-                    length,
-                    side * crest,
-                    length,
-                    side * outer);
-            scene.line(Role.HIDDEN, w, side * root, length, side * root);
-        }
-        double r = bar.barMm() / 2;
-        double axis = root - bar.pointMm();
-        double at = Math.max(0.35 * w, 0);
-        scene.run(Role.TOOL, true, at, axis + r, out + at, axis + r, out + at, axis - r, at, axis - r);
-        scene.run(Role.EDGE, false, out + at, axis + r, at, axis + r, at, axis - r, out + at, axis - r);
-        double t = cut.depthMm();
-        double half = cut.tip().widthMm(Math.max(0, root - axis - r)) / 2;
-        scene.run(Role.GROUND, true, at + half, root, at, axis + r, at + 2 * half, axis + r);
-        scene.run(
-                Role.CUTTING_EDGE,
-                false,
-                at,
-                root - t < axis + r ? axis + r : root - t,
-                at + half,
-                root,
-                at + 2 * half,
-                axis + r);
-        scene.line(Role.CENTRE, -3 / scale, 0, Math.max(out, length) + 3 / scale, 0);
-        scene.place(0, 0, 1);
-        scene.input(
-                x + out * scale * 0.4,
-                y - outer * scale - 6,
-                Anchor.START,
-                say.length(out),
-                BAR_OUT.id(),
-                BAR_OUT.label());
-        scene.label(
-                Role.CAPTION,
-                x + Math.max(out, length) * scale / 2,
-                y + outer * scale + 4,
-                Anchor.MIDDLE,
-                "room " + say.length(bar.roomAtDepth(root, crest) + bar.clearMm()));
-    }
-
-    /** The groove enlarged with what each pass takes, and the other schools beside it. */
-    static Scene passes(ThreadCut cut, Say say) {
-        double p = cut.job().size().pitchMm();
-        double t = cut.depthMm();
-        SceneBuilder scene = new SceneBuilder("thread-passes", "What each pass takes");
-        double scale = Math.min(44 / (1.5 * p), 36 / (1.25 * t));
-        groove(scene, cut, cut.job().cutting().way(), 27, 60, scale);
-        scene.place(0, 0, 1);
-        Infeed in = cut.infeed();
-        scene.label(
-                Role.CAPTION,
-                27,
-                67,
-                Anchor.MIDDLE,
-                cut.job().cutting().way().compound()
-                        ? "compound " + say.angle(in.betaRad()) + " from square"
-                        : cut.job().cutting().way().words());
-        scene.label(
-                Role.CAPTION,
-                27,
-                60 - t * 1.25 * scale - 5,
-                Anchor.MIDDLE,
-                cut.depthsMm().size() + " passes; leading flank left");
-        Way[] ways = {Way.HALF_LESS, Way.HALF, Way.STRAIGHT, Way.TO_AND_FRO};
-        String[] names = {"half a degree under", "half the angle", "straight in", "to and fro"};
-        double small = Math.min(17 / (1.3 * p), 17 / (1.25 * t));
-        for (int i = 0; i < ways.length; i++) {
-            double x = 63 + 23 * (i % 2);
-            double y = i < 2 ? 62 : 30;
-            groove(scene, cut, ways[i], x, y, small);
-            scene.place(0, 0, 1).label(Role.CAPTION, x, y - 1.25 * t * small - 4, Anchor.MIDDLE, names[i]);
-        }
-        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "grooves to scale, enlarged");
-    }
-
-    private static void groove(SceneBuilder scene, ThreadCut cut, Way way, double x, double y, double scale) {
-        TipShape tip = cut.tip();
-        double t = cut.depthMm();
-        double edge =
-                Math.min(0.75 * cut.job().size().pitchMm(), cut.job().size().pitchMm());
-        scene.place(x, y, scale);
-        List<Point> work = new ArrayList<>();
-        work.add(new Point(-edge, 0));
-        work.addAll(tip(tip, 0, t, t));
-        work.add(new Point(edge, 0));
-        List<Point> area = new ArrayList<>(work);
-        area.add(new Point(edge, -1.2 * t));
-        area.add(new Point(-edge, -1.2 * t));
-        scene.run(Role.WORK_AREA, true, flat(area, 1));
-        double slope = Math.tan(
-                way == Way.TO_AND_FRO
-                        ? cut.job().size().form().halfRad()
-                        : way.betaRad(cut.job().size().form()));
-        double hand = cut.job().left() ? -1 : 1;
-        List<Double> depths = cut.depthsMm();
-        int every = Math.max(1, depths.size() / 12);
-        for (int i = 0; i < depths.size() - 1; i += every) {
-            double depth = depths.get(i);
-            double aside = hand * (t - depth) * slope * (way == Way.TO_AND_FRO && i / every % 2 == 1 ? -1 : 1);
-            scene.run(Role.CHIP, false, flat(tip(tip, aside, depth, depth), 1));
-        }
-        scene.run(Role.WORK, false, flat(work, 1));
-    }
-
-    /** The thread dial as it looks on this lathe, the marks that serve drawn long; or the wheels, where there is none. */
-    static Scene dial(ThreadCut cut, Say say) {
-        SceneBuilder scene = new SceneBuilder("thread-dial", "Where the half nut may be closed");
-        Optional<ThreadDial> known = cut.gears().dial();
-        double x = 50;
-        double y = 38;
-        double r = 25;
-        if (known.isEmpty()) {
-            scene.label(Role.CAPTION, x, y, Anchor.MIDDLE, "no thread dial on the machine’s card");
-            return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "nothing to draw");
-        }
-        ThreadDial dial = known.get();
-        double lead =
-                cut.gears().known() ? cut.gears().cutsMm() : cut.job().size().leadMm();
-        int every = dial.every(lead);
-        scene.place(x, y, 1);
-        scene.circle(Role.TOOL, 0, 0, r);
-        scene.circle(Role.EDGE, 0, 0, r);
-        scene.circle(Role.EDGE, 0, 0, 2);
-        for (int i = 0; i < dial.marks(); i++) {
-            double at = Math.PI / 2 - 2 * Math.PI * i / dial.marks();
-            boolean serves = dial.at(lead) == ThreadDial.Catch.ANYWHERE || every > 0 && i % every == 0;
-            double in = serves ? r - 9 : r - 4;
-            scene.line(
-                    serves ? Role.CUTTING_EDGE : Role.HIDDEN,
-                    in * Math.cos(at),
-                    in * Math.sin(at),
-                    r * Math.cos(at),
-                    r * Math.sin(at));
-            // Every second mark carries a number, as dials of even marks do.
-            boolean numbered = dial.marks() % 2 != 0 || i % 2 == 0;
-            if (numbered) {
-                int number = dial.marks() % 2 != 0 ? i + 1 : i / 2 + 1;
-                scene.label(
-                        Role.CAPTION,
-                        (r - 12.5) * Math.cos(at),
-                        (r - 12.5) * Math.sin(at),
-                        Anchor.MIDDLE,
-                        String.valueOf(number));
-            }
-        }
-        scene.run(Role.FIXTURE, true, -1.5, r + 5, 1.5, r + 5, 0, r + 0.8);
-        scene.place(0, 0, 1);
-        String words = switch (dial.at(lead)) {
-            case ANYWHERE -> "anywhere";
-            case ANY_MARK -> "at any mark";
-            case SOME_MARKS -> "at the long marks";
-            case SAME_MARK -> "at the one mark only";
-            case NEVER -> "never: the nut stays closed";
-        };
-        scene.label(Role.CAPTION, 6, 68, Anchor.START, say.pitch(lead) + ": " + words);
-        scene.label(
-                Role.CAPTION, 6, 5, Anchor.START, dial.teeth() + " teeth on a screw of " + say.pitch(dial.screwMm()));
-        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "as it looks; not to scale");
-    }
-
-    /** The pitch diameter's limits on a line, where it is aimed, and what was measured. */
-    static Scene limits(ThreadCut cut, Say say, OptionalDouble measured) {
-        ThreadSize size = cut.job().size();
-        double low =
-                cut.job().limits().map(ThreadLimits::pitchLow).orElse(size.pitchDiameterMm() - 0.05 * size.pitchMm());
-        double high =
-                cut.job().limits().map(ThreadLimits::pitchHigh).orElse(size.pitchDiameterMm() + 0.05 * size.pitchMm());
-        double pad = 0.8 * (high - low);
-        double least = Math.min(low, measured.orElse(low)) - pad;
-        double most = Math.max(high, measured.orElse(high)) + pad;
-        Axis x = Axis.even(least, most, 10, 90);
-        SceneBuilder scene = new SceneBuilder("thread-limits", "The pitch diameter between its limits");
-        double base = 30;
-        scene.run(Role.WORK_AREA, true, x.at(low), base, x.at(high), base, x.at(high), base + 18, x.at(low), base + 18);
-        scene.run(Role.WORK, false, x.at(low), base, x.at(low), base + 18);
-        scene.run(Role.WORK, false, x.at(high), base, x.at(high), base + 18);
-        scene.line(Role.DIMENSION, 6, base, 94, base);
-        scene.label(Role.CAPTION, x.at(low), base - 4, Anchor.MIDDLE, say.length(low));
-        scene.label(Role.CAPTION, x.at(high), base - 4, Anchor.MIDDLE, say.length(high));
-        scene.line(Role.CENTRE, x.at(cut.targetMm()), base, x.at(cut.targetMm()), base + 22);
-        scene.label(
-                Role.CAPTION, x.at(cut.targetMm()), base + 25, Anchor.MIDDLE, "aimed at " + say.length(cut.targetMm()));
-        measured.ifPresent(mm -> {
-            scene.run(Role.CUTTING_EDGE, false, x.at(mm), base - 8, x.at(mm), base + 14);
-            scene.label(Role.CAPTION, x.at(mm), base - 11, Anchor.MIDDLE, "measured " + say.length(mm));
-        });
-        boolean looseUp = cut.job().inside();
-        scene.label(Role.CAPTION, 8, 62, Anchor.START, looseUp ? "← tight" : "← loose");
-        scene.label(Role.CAPTION, 92, 62, Anchor.END, looseUp ? "loose →" : "tight →");
-        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "to scale along the line");
     }
 }

@@ -35,6 +35,11 @@ final class ThreadSpoken {
         return dial(cut).says(cut.infeed().compoundMm(depthMm));
     }
 
+    /** What that dial has to go on for so much on the pitch diameter. */
+    static String more(ThreadCut cut, double overMm) {
+        return dial(cut).says(cut.infeed().leftOnCompoundMm(overMm));
+    }
+
     /** How the compound is set, by its own scale. */
     static String setting(ThreadCut cut, Say say) {
         double beta = cut.infeed().betaRad();

@@ -1,0 +1,214 @@
+package boldwedge.core.threading;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.cutting.ScrewCutting;
+import boldwedge.core.family.Planner;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.testing.Shop;
+import boldwedge.core.threading.ask.ThreadReader;
+import boldwedge.core.threading.model.ThreadBit;
+import boldwedge.core.threading.model.ThreadCut;
+import boldwedge.core.threading.model.ThreadGears;
+import boldwedge.core.wedge.Polyhedron;
+import boldwedge.core.wedge.Surface;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Test;
+
+/** Whole threads worked by hand, number by number, and what changes when one thing does. */
+class ThreadByHandTest {
+    private static PlanRequest ask(String lathe, String... fieldsAndTexts) {
+        Map<String, String> fields = new HashMap<>(Map.of("lathe", "x", "operation", "thread"));
+        for (int i = 0; i < fieldsAndTexts.length; i += 2) {
+            fields.put(fieldsAndTexts[i], fieldsAndTexts[i + 1]);
+        }
+        return new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe(lathe)));
+    }
+
+    private static ThreadCut cut(String... f) {
+        return ThreadReader.cut(ask("metric-screw", f)).cut().orElseThrow();
+    }
+
+    /** M12 outside in 6g: limits 11.701…11.966 and 10.679…10.829, so 11.8335 and 10.754 are aimed at. */
+    @Test
+    void m12ByHand() {
+        ThreadCut m12 = cut("thread", "M12", "threadSpeed", "60 rpm");
+        double p = 1.75;
+        assertThat(m12.blankMm()).isCloseTo(11.8335, within(1e-3));
+        assertThat(m12.targetMm()).isCloseTo(10.754, within(1e-3));
+        // (11.8335 − 10.754)/2 = 0.5398 to the pitch line; P/(4 tan 30°) = 0.7578 on to the sharp point; flat P/8 stops 0.1894 short.
+        double depth = (m12.blankMm() - m12.targetMm()) / 2 + 0.757772 - 0.189443;
+        assertThat(m12.depthMm()).isCloseTo(depth, within(1e-5));
+        assertThat(m12.tip().flatMm()).isEqualTo(p / 8);
+        assertThat(2 * m12.tipAtMm()).isCloseTo(m12.blankMm() - 2 * depth, within(1e-5));
+        // tan φ = 1.75 / (π · 9.617): 3.32°; flanks 3° either side of it.
+        assertThat(Math.toDegrees(m12.helixRad())).isCloseTo(3.316, within(2e-3));
+        assertThat(Math.toDegrees(m12.leadingRad())).isCloseTo(6.316, within(2e-3));
+        assertThat(Math.toDegrees(m12.trailingRad())).isCloseTo(-0.316, within(2e-3));
+        assertThat(Math.toDegrees(m12.groundRad())).isCloseTo(60, within(1e-9));
+        // Compound: 1.108 / cos 29.5°.
+        assertThat(m12.infeed().compoundMm(m12.depthMm())).isCloseTo(depth / Math.cos(Math.toRadians(29.5)), within(1e-5));
+        // 60 rpm, 0.8 s: 0.8 turns of 1.75.
+        assertThat(m12.runOnMm()).isCloseTo(1.4, within(1e-9));
+        // Groove three pitches, to the next half millimetre; a pitch of it is the tool's.
+        assertThat(m12.grooveMm()).isEqualTo(5.5);
+        assertThat(m12.wayMm()).isCloseTo(3.75, within(1e-9));
+        assertThat(m12.mostRpm()).isCloseTo(3.75 * 60 / (1.75 * 0.8), within(1e-9));
+        assertThat(m12.grooveFor(60)).isCloseTo(1.4 + 1.75, within(1e-9));
+        assertThat(m12.surfaceSpeed()).isCloseTo(Math.PI * 12 * 60 / 1000, within(1e-9));
+        // 28/24 of 1.5.
+        assertThat(m12.gears().train().orElseThrow().a()).isEqualTo(28);
+        assertThat(m12.gears().train().orElseThrow().b()).isEqualTo(24);
+        assertThat(m12.toleranceMm()).isCloseTo(0.15, within(1e-9));
+        assertThat(m12.toGoMm(10.854)).isCloseTo(0.1, within(1e-3));
+        assertThat(m12.pastMm(10.6)).isCloseTo(0.079, within(1e-3));
+    }
+
+    /** The passes take out what the groove holds, none more than the tool likes, the last no thinner than it shaves. */
+    @Test
+    void thePassesAddUp() {
+        for (String thread : List.of("M12", "M36×1.5", "Tr 20×4", "1/2-13", "G 1/2")) {
+            for (String steps : List.of("area", "depth")) {
+                ThreadCut cut = cut("thread", thread, "threadSteps", steps);
+                double sum = 0;
+                for (int i = 0; i < cut.depthsMm().size(); i++) {
+                    sum += cut.areaMm2(i);
+                    assertThat(cut.areaMm2(i)).as(thread + " pass " + i).isPositive();
+                    if (steps.equals("area")) {
+                        assertThat(cut.areaMm2(i)).isLessThan(1.001 * cut.areaPerPass());
+                    }
+                }
+                assertThat(sum).as(thread).isCloseTo(cut.tip().areaMm2(cut.depthMm()), within(1e-6));
+                assertThat(cut.depthsMm().getLast()).isEqualTo(cut.depthMm());
+            }
+        }
+    }
+
+    /** A blank as made changes the depth by half of its difference, and every pass with it; the pitch diameter stays what is aimed at. */
+    @Test
+    void aBlankAsMadeRunsThrough() {
+        ThreadCut drawn = cut("thread", "M12");
+        ThreadCut made = cut("thread", "M12", "threadBlank", (drawn.blankMm() - 0.08) + " mm");
+        assertThat(drawn.depthMm() - made.depthMm()).isCloseTo(0.04, within(1e-9));
+        assertThat(made.tipAtMm()).isCloseTo(drawn.tipAtMm(), within(1e-9));
+        assertThat(made.targetMm()).isEqualTo(drawn.targetMm());
+        ThreadCut hole = cut("thread", "M12", "threadSide", "inside");
+        ThreadCut larger = cut("thread", "M12", "threadSide", "inside", "threadBlank", (hole.blankMm() + 0.1) + " mm");
+        assertThat(hole.depthMm() - larger.depthMm()).isCloseTo(0.05, within(1e-9));
+        assertThat(larger.engagement()).isLessThan(hole.engagement());
+    }
+
+    /** Spring: twice the push times the give; a thicker bar springs less, a longer one more, by the cube. */
+    @Test
+    void theBarSprings() {
+        ThreadCut thick = cut("thread", "M36×1.5", "threadSide", "inside", "threadBar", "24 mm", "threadBarOut", "60 mm");
+        ThreadCut thin = cut("thread", "M36×1.5", "threadSide", "inside", "threadBar", "12 mm", "threadBarOut", "60 mm");
+        assertThat(thick.sprungMm())
+                .isCloseTo(2 * thick.force(thick.depthsMm().size() - 1).pushN() * thick.giveMmPerN(), within(1e-12));
+        assertThat(thin.beam().barCompliance() / thick.beam().barCompliance()).isBetween(14.0, 17.0);
+        assertThat(thick.leftMm()).isLessThan(thick.sprungMm());
+        assertThat(cut("thread", "M36×1.5", "threadSide", "inside", "threadSpring", "0").leftMm())
+                .isEqualTo(cut("thread", "M36×1.5", "threadSide", "inside", "threadSpring", "0").sprungMm());
+    }
+
+    /** A bar whose axis lies below its point passes a smaller hole less well. */
+    @Test
+    void aBarBelowItsPoint() {
+        ThreadCut level = cut("thread", "M20×1.5", "threadSide", "inside");
+        ThreadCut low = cut("thread", "M20×1.5", "threadSide", "inside", "threadBarBelow", "3 mm");
+        assertThat(low.thickestBarMm()).isLessThan(level.thickestBarMm()).isPositive();
+        double crest = low.blankMm() / 2;
+        assertThat(low.bar().orElseThrow().roomAtDepth(low.tipAtMm(), crest)).isGreaterThanOrEqualTo(-1e-9);
+        assertThat(low.bar().orElseThrow().roomDrawnOut(crest)).isGreaterThanOrEqualTo(-1e-9);
+    }
+
+    /** What a card offers: the box, wheels alone, wheels before a box, or nothing. */
+    @Test
+    void whatACardOffers() {
+        ScrewCutting box = card(OptionalDouble.of(3), List.of(1.0, 1.5, 2.0), List.of());
+        assertThat(ThreadGears.of(1.5, box).exact()).isTrue();
+        assertThat(ThreadGears.of(1.5, box).train()).isEmpty();
+        ThreadGears near = ThreadGears.of(1.7, box);
+        assertThat(near.exact()).isFalse();
+        assertThat(near.cutsMm()).isEqualTo(1.5);
+        assertThat(near.errorMm(10)).isCloseTo(10 * (1.5 / 1.7 - 1), within(1e-12));
+        ScrewCutting wheels = card(OptionalDouble.of(3), List.of(), List.of(40, 80, 35, 60));
+        assertThat(ThreadGears.of(1.5, wheels).train().orElseThrow().ratio()).isEqualTo(0.5);
+        // 35/40 of 2 is 1.75.
+        ThreadGears both = ThreadGears.of(1.75, card(OptionalDouble.of(3), List.of(1.0, 1.5, 2.0), List.of(35, 40)));
+        assertThat(both.exact()).isTrue();
+        assertThat(both.boxMm()).contains(2.0);
+        assertThat(ThreadGears.of(1.5, ScrewCutting.UNSAID).known()).isFalse();
+        assertThat(ThreadGears.of(1.5, ScrewCutting.UNSAID).error()).isZero();
+    }
+
+    private static ScrewCutting card(OptionalDouble screw, List<Double> box, List<Integer> wheels) {
+        return new ScrewCutting(
+                screw,
+                box,
+                wheels,
+                OptionalInt.empty(),
+                OptionalInt.empty(),
+                OptionalDouble.empty(),
+                false,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                false,
+                OptionalDouble.empty());
+    }
+
+    /** The ground bit: its flanks enclose the angle on top, fall away by their clearances, and its tip is as wide as was wanted. */
+    @Test
+    void theBitAsASolid() {
+        ThreadCut cut = cut("thread", "M24", "threadRake", "0°");
+        Polyhedron bit = ThreadBit.of(cut);
+        double b = ThreadBit.blankMm(cut);
+        assertThat(bit.volumeMm3()).isPositive().isLessThan(5 * b * b * b);
+        Vector3D left = bit.on(Surface.SIDE_FLANK).getFirst().normal();
+        Vector3D right = bit.on(Surface.NOSE).getFirst().normal();
+        // On the face, square to z, the flanks' traces make the angle.
+        double between = Math.atan2(left.getY(), -left.getX()) + Math.atan2(right.getY(), right.getX());
+        assertThat(between).isCloseTo(cut.groundRad(), within(1e-9));
+        assertThat(Math.atan(left.getZ() / left.getX())).isCloseTo(cut.leadingRad(), within(1e-9));
+        assertThat(Math.atan(-right.getZ() / right.getX())).isCloseTo(cut.trailingRad(), within(1e-9));
+        double widest = bit.on(Surface.END_FLANK).getFirst().corners().stream()
+                .filter(corner -> Math.abs(corner.getZ()) < 1e-9)
+                .mapToDouble(corner -> Math.abs(corner.getX()))
+                .max()
+                .orElseThrow();
+        assertThat(2 * widest).isCloseTo(cut.tip().flatMm(), within(1e-9));
+    }
+
+    /** Every way of feeding says its own, and only compound ways set it over. */
+    @Test
+    void waysAndHands() {
+        for (String way : List.of("half-less", "half", "degree-less", "straight", "to-and-fro")) {
+            PlanAnswer answer = Planner.plan(ask("metric-screw", "thread", "M20", "threadWay", way));
+            boolean compound = way.startsWith("half") || way.startsWith("degree");
+            String said = answer.findings().stream()
+                    .filter(f -> f.id().equals("thread-ways"))
+                    .findFirst()
+                    .orElseThrow()
+                    .statement();
+            assertThat(said.startsWith("Compound at")).isEqualTo(compound);
+            assertThat(answer.steps().stream().filter(s -> s.id().startsWith("pass-")).count())
+                    .isEqualTo((long) answer.figure("passes").is());
+            assertThat(answer.steps().stream().filter(s -> s.id().equals("pass-1")).findFirst().orElseThrow().lines().toString())
+                    .contains(compound ? "Compound to" : "Cross slide to");
+        }
+        PlanAnswer left = Planner.plan(ask("metric-screw", "thread", "M20 LH"));
+        assertThat(left.steps().toString()).contains("carriage away from the chuck");
+        PlanAnswer two = Planner.plan(ask("metric-screw", "thread", "M20×3 P1.5"));
+        assertThat(two.steps()).anyMatch(step -> step.id().equals("starts"));
+        assertThat(two.figure("lead").is()).isEqualTo(3);
+    }
+}
