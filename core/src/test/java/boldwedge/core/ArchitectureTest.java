@@ -50,6 +50,7 @@ class ArchitectureTest {
                         "boldwedge.core.rigidity..",
                         "boldwedge.core.hole..",
                         "boldwedge.core.heat..",
+                        "boldwedge.core.thread..",
                         "boldwedge.core.holder..",
                         "boldwedge.core.*.model..")
                 .should()
