@@ -57,7 +57,8 @@ class SeatByHandTest {
         assertThat(shank.tiltRad()).isZero();
         // The screw's hole is the insert's, 0.15 nearer the walls' corner.
         assertThat(shank.screwAt().distance(shank.shape().hole())).isCloseTo(0.15, within(1e-9));
-        assertThat(shank.screwAt().distance(corner)).isLessThan(shank.shape().hole().distance(corner));
+        assertThat(shank.screwAt().distance(corner))
+                .isLessThan(shank.shape().hole().distance(corner));
         assertThat(shank.holeMm()).isCloseTo(4.4, within(1e-9));
         assertThat(shank.screw(UnitSystem.METRIC).name()).isEqualTo("M4");
     }
@@ -104,8 +105,17 @@ class SeatByHandTest {
         assertThat(middle.edgeMm()).isCloseTo(3.97 / 2, within(1e-9));
         assertThat(middle.floorDepthMm()).isCloseTo(12.5 + 3.97 / 2, within(1e-9));
         // Point 13 from the axis and a thread of 0.92: the bar behind it may be 2 · (13 − 0.92 − 0.4).
-        SeatCut reduced =
-                cut("seatBody", "bar", "seatHeight", "25 mm", "seatAngle", "60°", "seatOut", "13 mm", "seatThreadDepth", "0.92 mm");
+        SeatCut reduced = cut(
+                "seatBody",
+                "bar",
+                "seatHeight",
+                "25 mm",
+                "seatAngle",
+                "60°",
+                "seatOut",
+                "13 mm",
+                "seatThreadDepth",
+                "0.92 mm");
         assertThat(reduced.reducedMm()).isCloseTo(23.36, within(1e-9));
         assertThat(reduced.leastHoleMm()).isCloseTo(12.5 + 13 + 0.4, within(1e-9));
     }
@@ -117,13 +127,12 @@ class SeatByHandTest {
         assertThat(Math.toDegrees(tilted.clearanceRad())).isCloseTo(6, within(1e-9));
         assertThat(tilted.thicknessMm()).isCloseTo(3.97 * Math.cos(Math.toRadians(6)), within(1e-9));
         PlanAnswer flat = Planner.plan(ask("seatClearance", "0°", "seatTilt", "0°"));
-        assertThat(flat.findings()).anyMatch(f -> f.id().equals("seat-tilt") && f.mends().size() == 1);
+        assertThat(flat.findings())
+                .anyMatch(f -> f.id().equals("seat-tilt") && f.mends().size() == 1);
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "back, walls", "side, walls", "under, burr", "corner, relief"
-    })
+    @CsvSource({"back, walls", "side, walls", "under, burr", "corner, relief"})
     void lightIsPutDownToItsCause(String light, String cause) {
         TrialAnswer answer = Prover.prove(new TrialRequest(ask(), Map.of("light", light)));
         assertThat(answer.causes().getFirst().id()).isEqualTo(cause);
@@ -135,9 +144,12 @@ class SeatByHandTest {
         TrialAnswer answer = Prover.prove(new TrialRequest(ask(), Map.of("edgeOff", "0.35 mm", "edgeWay", "10 mm")));
         assertThat(answer.verdict()).contains("2° over its angle");
         assertThat(answer.causes().getFirst().id()).isEqualTo("swing");
-        assertThat(Prover.prove(new TrialRequest(ask(), Map.of("edgeOff", "0.35 mm"))).readings().toString())
+        assertThat(Prover.prove(new TrialRequest(ask(), Map.of("edgeOff", "0.35 mm")))
+                        .readings()
+                        .toString())
                 .contains("needs both");
-        TrialAnswer good = Prover.prove(new TrialRequest(ask(), Map.of("floorDepth", "3.97 mm", "edgeOff", "0.01 mm", "edgeWay", "10 mm")));
+        TrialAnswer good = Prover.prove(
+                new TrialRequest(ask(), Map.of("floorDepth", "3.97 mm", "edgeOff", "0.01 mm", "edgeWay", "10 mm")));
         assertThat(good.verdict()).isEqualTo("It sits as drawn.");
         TrialAnswer high = Prover.prove(new TrialRequest(ask(), Map.of("floorDepth", "3.87 mm")));
         assertThat(high.next().orElseThrow().label()).contains("0.1 mm more from the floor");
@@ -148,7 +160,12 @@ class SeatByHandTest {
     void theFloorAsMade() {
         PlanAnswer deep = Planner.plan(ask("seatMadeDepth", "4.07 mm"));
         assertThat(deep.figure("edgeLow").is()).isCloseTo(0.1, within(1e-9));
-        assertThat(deep.steps().stream().filter(s -> s.id().equals("floor")).findFirst().orElseThrow().lines().toString())
+        assertThat(deep.steps().stream()
+                        .filter(s -> s.id().equals("floor"))
+                        .findFirst()
+                        .orElseThrow()
+                        .lines()
+                        .toString())
                 .contains("0.1 mm low");
         assertThat(Planner.plan(ask()).figure("edgeLow").value()).isEmpty();
     }

@@ -225,7 +225,8 @@ class ThreadGeometryTest {
                 assertThat(bar.room(crest + rubs, crest)).isCloseTo(0, within(1e-9));
             }
         }
-        // The thickest one passes both at full depth and drawn out, with nothing to spare; a hair thicker does not, wherever its point is.
+        // The thickest one passes both at full depth and drawn out, with nothing to spare; a hair thicker does not,
+        // wherever its point is.
         for (double below : new double[] {0, 0.8, 3}) {
             double thick = BarInHole.thickest(10, 0.9, 0.2, below);
             BarInHole just = new BarInHole(thick, BarInHole.leastPoint(thick, 10, 0.9, 0.2, below), below, 0.2);
@@ -233,7 +234,8 @@ class ThreadGeometryTest {
             assertThat(just.roomDrawnOut(10)).isCloseTo(0, within(1e-9));
             for (double point = 0; point < 20; point += 0.01) {
                 BarInHole more = new BarInHole(thick + 0.01, point, below, 0.2);
-                assertThat(Math.min(more.roomAtDepth(10.9, 10), more.roomDrawnOut(10))).isNegative();
+                assertThat(Math.min(more.roomAtDepth(10.9, 10), more.roomDrawnOut(10)))
+                        .isNegative();
             }
         }
         assertThat(BarInHole.thickest(10, 0.9, 0.2, 0)).isCloseTo(2 * 10 - 0.9 - 3 * 0.2, within(1e-12));

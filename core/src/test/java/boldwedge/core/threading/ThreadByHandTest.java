@@ -45,7 +45,8 @@ class ThreadByHandTest {
         double p = 1.75;
         assertThat(m12.blankMm()).isCloseTo(11.8335, within(1e-3));
         assertThat(m12.targetMm()).isCloseTo(10.754, within(1e-3));
-        // (11.8335 − 10.754)/2 = 0.5398 to the pitch line; P/(4 tan 30°) = 0.7578 on to the sharp point; flat P/8 stops 0.1894 short.
+        // (11.8335 − 10.754)/2 = 0.5398 to the pitch line; P/(4 tan 30°) = 0.7578 on to the sharp point; flat P/8 stops
+        // 0.1894 short.
         double depth = (m12.blankMm() - m12.targetMm()) / 2 + 0.757772 - 0.189443;
         assertThat(m12.depthMm()).isCloseTo(depth, within(1e-5));
         assertThat(m12.tip().flatMm()).isEqualTo(p / 8);
@@ -56,7 +57,8 @@ class ThreadByHandTest {
         assertThat(Math.toDegrees(m12.trailingRad())).isCloseTo(-0.316, within(2e-3));
         assertThat(Math.toDegrees(m12.groundRad())).isCloseTo(60, within(1e-9));
         // Compound: 1.108 / cos 29.5°.
-        assertThat(m12.infeed().compoundMm(m12.depthMm())).isCloseTo(depth / Math.cos(Math.toRadians(29.5)), within(1e-5));
+        assertThat(m12.infeed().compoundMm(m12.depthMm()))
+                .isCloseTo(depth / Math.cos(Math.toRadians(29.5)), within(1e-5));
         // 60 rpm, 0.8 s: 0.8 turns of 1.75.
         assertThat(m12.runOnMm()).isCloseTo(1.4, within(1e-9));
         // Groove three pitches, to the next half millimetre; a pitch of it is the tool's.
@@ -110,14 +112,18 @@ class ThreadByHandTest {
     /** Spring: twice the push times the give; a thicker bar springs less, a longer one more, by the cube. */
     @Test
     void theBarSprings() {
-        ThreadCut thick = cut("thread", "M36×1.5", "threadSide", "inside", "threadBar", "24 mm", "threadBarOut", "60 mm");
-        ThreadCut thin = cut("thread", "M36×1.5", "threadSide", "inside", "threadBar", "12 mm", "threadBarOut", "60 mm");
+        ThreadCut thick =
+                cut("thread", "M36×1.5", "threadSide", "inside", "threadBar", "24 mm", "threadBarOut", "60 mm");
+        ThreadCut thin =
+                cut("thread", "M36×1.5", "threadSide", "inside", "threadBar", "12 mm", "threadBarOut", "60 mm");
         assertThat(thick.sprungMm())
                 .isCloseTo(2 * thick.force(thick.depthsMm().size() - 1).pushN() * thick.giveMmPerN(), within(1e-12));
         assertThat(thin.beam().barCompliance() / thick.beam().barCompliance()).isBetween(14.0, 17.0);
         assertThat(thick.leftMm()).isLessThan(thick.sprungMm());
-        assertThat(cut("thread", "M36×1.5", "threadSide", "inside", "threadSpring", "0").leftMm())
-                .isEqualTo(cut("thread", "M36×1.5", "threadSide", "inside", "threadSpring", "0").sprungMm());
+        assertThat(cut("thread", "M36×1.5", "threadSide", "inside", "threadSpring", "0")
+                        .leftMm())
+                .isEqualTo(cut("thread", "M36×1.5", "threadSide", "inside", "threadSpring", "0")
+                        .sprungMm());
     }
 
     /** A bar whose axis lies below its point passes a smaller hole less well. */
@@ -200,9 +206,16 @@ class ThreadByHandTest {
                     .orElseThrow()
                     .statement();
             assertThat(said.startsWith("Compound at")).isEqualTo(compound);
-            assertThat(answer.steps().stream().filter(s -> s.id().startsWith("pass-")).count())
+            assertThat(answer.steps().stream()
+                            .filter(s -> s.id().startsWith("pass-"))
+                            .count())
                     .isEqualTo((long) answer.figure("passes").is());
-            assertThat(answer.steps().stream().filter(s -> s.id().equals("pass-1")).findFirst().orElseThrow().lines().toString())
+            assertThat(answer.steps().stream()
+                            .filter(s -> s.id().equals("pass-1"))
+                            .findFirst()
+                            .orElseThrow()
+                            .lines()
+                            .toString())
                     .contains(compound ? "Compound to" : "Cross slide to");
         }
         PlanAnswer left = Planner.plan(ask("metric-screw", "thread", "M20 LH"));

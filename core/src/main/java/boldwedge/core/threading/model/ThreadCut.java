@@ -447,7 +447,10 @@ public record ThreadCut(
         return Math.max(
                 0,
                 BarInHole.thickest(
-                        blankMm / 2, depthMm() + POINT_SPARE_MM, clearMm(), job.reach().belowMm()));
+                        blankMm / 2,
+                        depthMm() + POINT_SPARE_MM,
+                        clearMm(),
+                        job.reach().belowMm()));
     }
 
     /** Least reach of the point from the axis of a bar, with a hair to spare, mm. */

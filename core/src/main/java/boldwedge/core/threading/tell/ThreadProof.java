@@ -18,7 +18,6 @@ import boldwedge.core.threading.model.ThreadCut;
 import boldwedge.core.threading.model.ThreadJob.Way;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -28,6 +27,8 @@ public final class ThreadProof {
     private static final Limits BESIDE = new Limits(Quantity.LENGTH, 0, 5);
     /** What nobody can tell over wires in a shop. */
     private static final double GAUGE_MM = 0.005;
+    /** Nearer to a pass of the plan than this it is that pass. */
+    private static final double SAME_DEPTH_MM = 0.01;
 
     private static final int TURNS = 10;
 
@@ -273,10 +274,8 @@ public final class ThreadProof {
     private String expected(ThreadCut cut, ThreadCauses.Seen seen, Mend mend) {
         if (mend.field().isEmpty()) {
             return seen.pitch().isPresent() && cut.toGoMm(seen.pitch().getAsDouble()) > 0
-                    ? String.format(
-                            Locale.ROOT,
-                            "Then it measures about %s, the middle of its limits.",
-                            say.length(cut.targetMm()))
+                    ? inPasses(cut, cut.toGoMm(seen.pitch().getAsDouble())) + " Then it measures about "
+                            + say.length(cut.targetMm()) + ", the middle of its limits."
                     : "Nothing of the plan changes; the next trial tells.";
         }
         return new Mender<>(request.plan(), asked -> ThreadReader.cut(asked).cut())
@@ -284,5 +283,27 @@ public final class ThreadProof {
                 .map(then -> "Then about " + say.length(then.leftMm()) + " of spring is left on the pitch diameter, "
                         + say.length(then.feltMm()) + " is felt of the angle.")
                 .orElse("");
+    }
+
+    /** What is left, as the passes that the plan still has for it, each as much more on the dial. */
+    private static String inPasses(ThreadCut cut, double toGoMm) {
+        double now = cut.depthMm() - toGoMm / 2;
+        List<String> steps = new ArrayList<>();
+        double at = now;
+        for (double depth : cut.depthsMm()) {
+            if (depth > now + SAME_DEPTH_MM) {
+                Dial dial = ThreadSpoken.dial(cut);
+                steps.add(dial.length(dial.reads(cut.infeed().compoundMm(depth - at))));
+                at = depth;
+            }
+        }
+        if (steps.isEmpty()) {
+            return "In one pass: " + ThreadSpoken.more(cut, toGoMm) + " more.";
+        }
+        int count = steps.size();
+        return count == 1
+                ? "In one pass: " + steps.getFirst() + " more."
+                : "In " + count + " passes: " + String.join(", ", steps.subList(0, count - 1)) + " and "
+                        + steps.get(count - 1) + " more.";
     }
 }

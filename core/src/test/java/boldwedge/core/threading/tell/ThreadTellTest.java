@@ -58,7 +58,8 @@ class ThreadTellTest {
     void aCompoundWhoseScaleCountsFromTheAxis() {
         PlanAnswer inch = Planner.plan(ask("inch-screw", "thread", "M20"));
         assertThat(inch.steps().toString()).contains("60.5° on its scale", "29.5° from the square");
-        assertThat(Planner.plan(ask("metric-screw", "thread", "M20")).steps().toString()).doesNotContain("on its scale");
+        assertThat(Planner.plan(ask("metric-screw", "thread", "M20")).steps().toString())
+                .doesNotContain("on its scale");
     }
 
     @ParameterizedTest
@@ -76,14 +77,29 @@ class ThreadTellTest {
             })
     void whatALathesCardDoesNotTake(String entry, String typed, String says) {
         Map<String, String> card = new HashMap<>(Map.of(
-                "name", "One", "swing", "300 mm", "centreHeight", "30 mm", "largestShank", "20 mm", "speeds", "60, 300 rpm", "motor",
-                "1 kW", "efficiency", "75 %"));
+                "name",
+                "One",
+                "swing",
+                "300 mm",
+                "centreHeight",
+                "30 mm",
+                "largestShank",
+                "20 mm",
+                "speeds",
+                "60, 300 rpm",
+                "motor",
+                "1 kW",
+                "efficiency",
+                "75 %"));
         card.put(entry, typed);
         assertThat(LatheCard.read(card, UnitSystem.METRIC).errors().get(entry)).contains(says);
     }
 
     private static Scene scene(PlanAnswer answer, String id) {
-        return answer.scenes().stream().filter(s -> s.id().equals(id)).findFirst().orElseThrow();
+        return answer.scenes().stream()
+                .filter(s -> s.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -92,9 +108,11 @@ class ThreadTellTest {
         Scene some = scene(Planner.plan(ask("inch-screw", "thread", "1/2-13")), "thread-dial");
         assertThat(any.labels()).anyMatch(label -> label.text().contains("at any mark"));
         assertThat(some.labels()).anyMatch(label -> label.text().contains("at the long marks"));
-        assertThat(scene(Planner.plan(ask("inch-screw", "thread", "M20×1.5")), "thread-dial").labels())
+        assertThat(scene(Planner.plan(ask("inch-screw", "thread", "M20×1.5")), "thread-dial")
+                        .labels())
                 .anyMatch(label -> label.text().contains("never"));
-        assertThat(scene(Planner.plan(ask("plain", "thread", "M20")), "thread-dial").labels())
+        assertThat(scene(Planner.plan(ask("plain", "thread", "M20")), "thread-dial")
+                        .labels())
                 .anyMatch(label -> label.text().contains("no thread dial"));
     }
 
@@ -124,7 +142,15 @@ class ThreadTellTest {
     @Test
     void aBarThatRubbedIsSeenByItsCrests() {
         PlanRequest request = ask(
-                "metric-screw", "thread", "M36×1.5", "threadSide", "inside", "threadBar", "30 mm", "threadPoint", "16 mm");
+                "metric-screw",
+                "thread",
+                "M36×1.5",
+                "threadSide",
+                "inside",
+                "threadBar",
+                "30 mm",
+                "threadPoint",
+                "16 mm");
         TrialAnswer answer = judge(request, "look", "rubbed", "gauge", "tight");
         assertThat(answer.causes().getFirst().id()).isEqualTo("bar-rubs");
         assertThat(answer.next().orElseThrow().field()).isEqualTo("threadPoint");
@@ -143,7 +169,8 @@ class ThreadTellTest {
         TrialAnswer pushed = judge(slender, "overWires", (over + reckoned) + " mm", "overWiresFar", over + " mm");
         assertThat(pushed.causes().getFirst().id()).isIn("pushed-off", "spring");
         assertThat(pushed.causes()).anyMatch(cause -> cause.id().equals("pushed-off") && cause.fit() > 0.8);
-        TrialAnswer wrongWay = judge(slender, "overWires", (over - 0.02) + " mm", "overWiresFar", (over + 0.04) + " mm");
+        TrialAnswer wrongWay =
+                judge(slender, "overWires", (over - 0.02) + " mm", "overWiresFar", (over + 0.04) + " mm");
         assertThat(wrongWay.causes().getFirst().id()).isEqualTo("tailstock");
     }
 
@@ -152,9 +179,11 @@ class ThreadTellTest {
         PlanRequest request = ask("metric-screw", "thread", "M20");
         TrialAnswer answer = judge(request, "overWires", "14 mm");
         assertThat(answer.readings().toString()).contains("Check the wires");
-        assertThat(judge(ask("metric-screw", "thread", "M8×1.3"), "overWires", "8 mm").verdict())
+        assertThat(judge(ask("metric-screw", "thread", "M8×1.3"), "overWires", "8 mm")
+                        .verdict())
                 .contains("not complete");
-        TrialAnswer good = judge(request, "overWires", Planner.plan(request).figure("overWires").is() + " mm", "gauge", "fits");
+        TrialAnswer good = judge(
+                request, "overWires", Planner.plan(request).figure("overWires").is() + " mm", "gauge", "fits");
         assertThat(good.verdict()).contains("It serves");
         assertThat(good.causes()).isEmpty();
         assertThat(good.expected()).isEqualTo("Nothing needs to change.");
@@ -169,6 +198,38 @@ class ThreadTellTest {
             TrialAnswer answer = judge(request, "overWires", over + " mm");
             String measured = answer.compared().getFirst().measured();
             assertThat(Double.parseDouble(measured.replace(" mm", ""))).isCloseTo(18.249, within(2e-3));
+        }
+    }
+
+    /** What is left comes as the plan's own passes: their sum is what is left, over twice the cosine. */
+    @Test
+    void whatIsLeftAsPasses() {
+        PlanRequest request =
+                ask("inch-screw", "thread", "7/16-20", "threadHeld", "chuck-and-centre", "threadSpring", "4");
+        var cut = ThreadReader.cut(request).cut().orElseThrow();
+        int n = cut.depthsMm().size();
+        double left = 2 * (cut.depthMm() - cut.depthsMm().get(n - 4));
+        double over = cut.wires().overMm(cut.targetMm() + left);
+        TrialAnswer answer = judge(request, "overWires", over + " mm");
+        assertThat(answer.expected()).startsWith("In 3 passes:");
+        double sum = java.util.regex.Pattern.compile("([0-9.]+) thou")
+                .matcher(answer.expected())
+                .results()
+                .mapToDouble(found -> Double.parseDouble(found.group(1)))
+                .sum();
+        assertThat(sum * 0.0254).isCloseTo(left / (2 * Math.cos(Math.toRadians(29.5))), within(0.004));
+    }
+
+    /** Hardly anything left is one pass, not none. */
+    @Test
+    void aHairLeftIsOnePass() {
+        PlanRequest fine = ask("metric-screw", "thread", "M3", "threadClass", "4h", "threadSpring", "4");
+        var cut = ThreadReader.cut(fine).cut().orElseThrow();
+        for (double left = 0.004; left < 0.06; left += 0.004) {
+            TrialAnswer answer =
+                    judge(fine, "overWires", cut.wires().overMm(cut.targetMm() + left) + " mm", "gauge", "tight");
+            assertThat(answer.worked()).isTrue();
+            assertThat(answer.expected()).isNotEmpty();
         }
     }
 }
