@@ -11,6 +11,7 @@ import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.Span;
 import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.TypedSignature;
 import java.util.List;
 
 /** Angles for a boring bit as it stands in the bar: rakes as outside, clearance by the bore, little lead, a small nose. */
@@ -164,36 +165,21 @@ public final class BoreAngles {
         return new Span(low * DEG, chosen * DEG, high * DEG);
     }
 
-    private static ToolSignature over(ToolSignature advised, ToolSignature typed) {
-        return new ToolSignature(
-                either(typed.backRake(), advised.backRake()),
-                either(typed.sideRake(), advised.sideRake()),
-                either(typed.endRelief(), advised.endRelief()),
-                either(typed.sideRelief(), advised.sideRelief()),
-                either(typed.endCuttingEdge(), advised.endCuttingEdge()),
-                either(typed.sideCuttingEdge(), advised.sideCuttingEdge()),
-                either(typed.noseRadiusMm(), advised.noseRadiusMm()));
-    }
-
-    /** The same for a job: an insert's trailing angle follows its lead, its rake the tilt of its pocket. */
-    public static ToolSignature over(BoreJob job, ToolSignature advised, ToolSignature typed) {
-        ToolSignature s = over(advised, typed);
+    /** The advice with what was typed over it, for a job: an insert's trailing angle follows its lead, its rake the tilt of its pocket. */
+    public static ToolSignature over(BoreJob job, ToolSignature advised, TypedSignature typed) {
+        ToolSignature s = typed.over(advised);
         if (job.insert().isEmpty()) {
             return s;
         }
         Insert insert = job.insert().get();
         double tilt = s.endRelief() - insert.clearanceRad();
         return new ToolSignature(
-                either(typed.backRake(), insert.rakeRad() - tilt),
+                typed.backRake().orElse(insert.rakeRad() - tilt),
                 s.sideRake(),
                 s.endRelief(),
                 s.sideRelief(),
                 trailing(insert, s.sideCuttingEdge()),
                 s.sideCuttingEdge(),
                 s.noseRadiusMm());
-    }
-
-    private static double either(double typed, double advised) {
-        return Double.isNaN(typed) ? advised : typed;
     }
 }

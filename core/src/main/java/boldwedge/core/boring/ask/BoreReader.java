@@ -23,7 +23,7 @@ import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
-import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.TypedSignature;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -47,24 +47,20 @@ public final class BoreReader extends FieldReader {
     public static Read<BoreCut> cut(PlanRequest request) {
         BoreReader reader = new BoreReader(request);
         Optional<BoreJob> job = reader.read();
-        ToolSignature typed = typed(reader);
+        TypedSignature typed = typed(reader);
         return new Read<>(reader.states(), job.map(read -> BoreCut.of(read, typed)));
     }
 
-    /** Angles typed over the advice; NaN where none was. */
-    public static ToolSignature typed(BoreReader reader) {
-        return new ToolSignature(
-                typed(reader, BoreField.BACK_RAKE),
-                typed(reader, BoreField.SIDE_RAKE),
-                typed(reader, BoreField.RELIEF),
-                typed(reader, BoreField.SIDE_RELIEF),
-                typed(reader, BoreField.END_EDGE),
-                typed(reader, BoreField.SIDE_EDGE),
-                typed(reader, BoreField.NOSE_RADIUS));
-    }
-
-    private static double typed(BoreReader reader, BoreField field) {
-        return reader.typed(field).orElse(Double.NaN);
+    /** Angles typed over the advice. */
+    public static TypedSignature typed(BoreReader reader) {
+        return new TypedSignature(
+                reader.typed(BoreField.BACK_RAKE),
+                reader.typed(BoreField.SIDE_RAKE),
+                reader.typed(BoreField.RELIEF),
+                reader.typed(BoreField.SIDE_RELIEF),
+                reader.typed(BoreField.END_EDGE),
+                reader.typed(BoreField.SIDE_EDGE),
+                reader.typed(BoreField.NOSE_RADIUS));
     }
 
     /** Reads all; empty when a field is wrong (its state then says so). */

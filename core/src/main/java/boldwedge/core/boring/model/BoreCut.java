@@ -25,6 +25,7 @@ import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.InUse;
 import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.TypedSignature;
 import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.List;
@@ -125,8 +126,8 @@ public record BoreCut(
      */
     public record Passes(int rough, double roughMm, int finish, double finishMm, String limitedBy) {}
 
-    /** Computes a job; angles that were typed over the advice, NaN where none was. */
-    public static BoreCut of(BoreJob job, ToolSignature typed) {
+    /** Computes a job, with the angles that were typed over the advice. */
+    public static BoreCut of(BoreJob job, TypedSignature typed) {
         double radius = job.finishedMm() / 2;
         AngleAdvice advice = BoreAngles.advice(job, slendernessFor(job));
         ToolSignature signature = BoreAngles.over(job, advice.signature(), typed);
@@ -465,7 +466,7 @@ public record BoreCut(
 
     /** The job with another bar or reach, computed anew with the angles that stand. */
     public BoreCut with(double barMm, double overhangMm) {
-        return of(job.with(other -> other.barMm(barMm).overhangMm(overhangMm)), signature);
+        return of(job.with(other -> other.barMm(barMm).overhangMm(overhangMm)), TypedSignature.all(signature));
     }
 
     /** The job as it would be reckoned without any trial. */
@@ -475,11 +476,11 @@ public record BoreCut(
                                 job.work().withForce(1 / job.taught().force()))
                         .taught(Taught.NOTHING)
                         .heard(Taught.NOTHING)),
-                signature);
+                TypedSignature.all(signature));
     }
 
     /** The job at another speed or feed. */
     public BoreCut running(OptionalDouble feed, OptionalDouble speed) {
-        return of(job.with(other -> other.feedMm(feed).speedRpm(speed)), signature);
+        return of(job.with(other -> other.feedMm(feed).speedRpm(speed)), TypedSignature.all(signature));
     }
 }

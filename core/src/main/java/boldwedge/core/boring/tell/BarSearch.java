@@ -31,6 +31,7 @@ import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.Span;
 import boldwedge.core.wedge.InUse;
 import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.TypedSignature;
 import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -202,7 +203,7 @@ public final class BarSearch {
                 double rank,
                 Verdict verdict) {}
 
-        Search(BoreJob job, ToolSignature typed, OptionalDouble holderMmPerN, Say say) {
+        Search(BoreJob job, TypedSignature typed, OptionalDouble holderMmPerN, Say say) {
             this.job = job;
             this.holderMmPerN = holderMmPerN;
             this.say = say;

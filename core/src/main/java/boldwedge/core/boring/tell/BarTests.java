@@ -76,9 +76,10 @@ public final class BarTests implements ToolTests {
             }
             double load = read(errors, i + ".load", line.load(), new Limits(Quantity.FORCE, 0, 5000), request.units());
             double up = read(errors, i + ".up", line.up(), new Limits(Quantity.LENGTH, -5, 5), request.units());
-            double down = line.down().isBlank()
-                    ? Double.NaN
-                    : read(errors, i + ".down", line.down(), new Limits(Quantity.LENGTH, -5, 5), request.units());
+            OptionalDouble down = line.down().isBlank()
+                    ? OptionalDouble.empty()
+                    : OptionalDouble.of(read(
+                            errors, i + ".down", line.down(), new Limits(Quantity.LENGTH, -5, 5), request.units()));
             readings.add(new PushTest.Reading(load, up, down));
         }
         if (!errors.isEmpty()) {
@@ -116,7 +117,10 @@ public final class BarTests implements ToolTests {
                         "c",
                         "of pulls and readings together",
                         newtonMetres(test.scatter().togetherNmm() / 1000))
-                .meaning(Double.isNaN(test.spreadNPerMm()) ? "" : " ± " + say.stiffness(test.spreadNPerMm()))
+                .meaning(
+                        test.spreadNPerMm().isPresent()
+                                ? " ± " + say.stiffness(test.spreadNPerMm().getAsDouble())
+                                : "")
                 .told(say));
         working.add(Working.of("Bar alone, section by section as drawn", "1 / δ", newtonsPerMm(alone))
                 .with("δ", mmPerNewton(1 / alone))
@@ -138,7 +142,9 @@ public final class BarTests implements ToolTests {
         String gained = "";
         if (earlier.isPresent()) {
             double gain = test.stiffnessNPerMm() / earlier.getAsDouble() - 1;
-            double doubt = Double.isNaN(test.spreadNPerMm()) ? 0.03 : 2 * test.spreadNPerMm() / earlier.getAsDouble();
+            double doubt = test.spreadNPerMm().isPresent()
+                    ? 2 * test.spreadNPerMm().getAsDouble() / earlier.getAsDouble()
+                    : 0.03;
             working.add(Working.of("Against the test before", "k2 / k1 − 1", number(gain))
                     .with("k2", newtonsPerMm(test.stiffnessNPerMm()).measured())
                     .with("k1", "before", newtonsPerMm(earlier.getAsDouble()).measured())

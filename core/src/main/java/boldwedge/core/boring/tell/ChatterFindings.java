@@ -26,6 +26,7 @@ import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.TypedSignature;
 import java.util.List;
 import java.util.Locale;
 import java.util.OptionalDouble;
@@ -245,7 +246,7 @@ final class ChatterFindings {
                             job.withBarMaterial(StockCatalogue.shipped()
                                     .barMaterial("heavy-metal")
                                     .orElseThrow()),
-                            cut.signature()));
+                            TypedSignature.all(cut.signature())));
         }
     }
 
@@ -307,8 +308,8 @@ final class ChatterFindings {
     private BoreCut signed(ToolSignature s, double nose, double sideRake, double lead) {
         return BoreCut.of(
                 job,
-                new ToolSignature(
-                        s.backRake(), sideRake, s.endRelief(), s.sideRelief(), s.endCuttingEdge(), lead, nose));
+                TypedSignature.all(new ToolSignature(
+                        s.backRake(), sideRake, s.endRelief(), s.sideRelief(), s.endCuttingEdge(), lead, nose)));
     }
 
     /** Offers a remedy when it raises the depth that decides, and says by how much. */

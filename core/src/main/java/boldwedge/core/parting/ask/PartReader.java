@@ -47,9 +47,9 @@ public final class PartReader extends FieldReader {
                 reader.states(),
                 job.map(read -> PartCut.of(
                         read,
-                        reader.typed(PartField.RAKE).orElse(Double.NaN),
-                        reader.typed(PartField.RELIEF).orElse(Double.NaN),
-                        reader.typed(PartField.SIDE).orElse(Double.NaN))));
+                        reader.typed(PartField.RAKE),
+                        reader.typed(PartField.RELIEF),
+                        reader.typed(PartField.SIDE))));
     }
 
     /** Reads all; empty when a field is wrong (its state then says so). */

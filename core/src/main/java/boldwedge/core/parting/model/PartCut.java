@@ -99,12 +99,13 @@ public record PartCut(
             double rakeRad,
             double reliefRad) {}
 
-    /** Computes a job; NaN for an angle that was not typed. */
-    public static PartCut of(PartJob job, double typedRake, double typedRelief, double typedSide) {
+    /** Computes a job, with the angles that were typed over the advice. */
+    public static PartCut of(
+            PartJob job, OptionalDouble typedRake, OptionalDouble typedRelief, OptionalDouble typedSide) {
         PartAngles advice = PartAngles.advice(job.work(), job.blade(), job.lathe());
-        double rake = or(typedRake, advice.rake().chosen());
-        double relief = or(typedRelief, advice.relief().chosen());
-        double side = or(typedSide, advice.side().chosen());
+        double rake = typedRake.orElse(advice.rake().chosen());
+        double relief = typedRelief.orElse(advice.relief().chosen());
+        double side = typedSide.orElse(advice.side().chosen());
         Span turning = job.work().surfaceSpeed(job.blade().tool());
         SpeedChoice speed = SpeedChoice.of(
                 new Span(SPEED_SHARE * turning.low(), SPEED_SHARE * turning.chosen(), SPEED_SHARE * turning.high()),
@@ -122,10 +123,6 @@ public record PartCut(
         Draft draft = new Draft(job, rake, relief, side, speed, rpm, chip, down, aside, post, work, advice);
         double feed = job.feedMm().orElseGet(() -> chosenFeed(draft));
         return draft.at(feed);
-    }
-
-    private static double or(double typed, double advised) {
-        return Double.isNaN(typed) ? advised : typed;
     }
 
     /** What does not depend on the feed. */
@@ -408,7 +405,7 @@ public record PartCut(
 
     /** The job changed, computed anew with the angles that stand and the feed and speed chosen again where they were open. */
     public PartCut with(PartJob other) {
-        return of(other, rakeRad, reliefRad, sideRad);
+        return of(other, OptionalDouble.of(rakeRad), OptionalDouble.of(reliefRad), OptionalDouble.of(sideRad));
     }
 
     /** The same at another feed. */

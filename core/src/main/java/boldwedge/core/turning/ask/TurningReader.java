@@ -17,7 +17,7 @@ import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.GroundBit;
 import boldwedge.core.wedge.Operation;
-import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.TypedSignature;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
@@ -44,17 +44,17 @@ public final class TurningReader extends FieldReader {
         if (job.isEmpty()) {
             return new Read<>(states, Optional.empty());
         }
-        ToolSignature typed = new ToolSignature(
-                typed(reader, TurningField.BACK_RAKE),
-                typed(reader, TurningField.SIDE_RAKE),
-                typed(reader, TurningField.END_RELIEF),
-                typed(reader, TurningField.SIDE_RELIEF),
-                typed(reader, TurningField.END_EDGE),
-                typed(reader, TurningField.SIDE_EDGE),
-                typed(reader, TurningField.NOSE_RADIUS));
+        TypedSignature typed = new TypedSignature(
+                reader.typed(TurningField.BACK_RAKE),
+                reader.typed(TurningField.SIDE_RAKE),
+                reader.typed(TurningField.END_RELIEF),
+                reader.typed(TurningField.SIDE_RELIEF),
+                reader.typed(TurningField.END_EDGE),
+                reader.typed(TurningField.SIDE_EDGE),
+                reader.typed(TurningField.NOSE_RADIUS));
         try {
             return new Read<>(
-                    states, Optional.of(TurningCut.of(job.get(), typed, typed(reader, TurningField.GROUND_LENGTH))));
+                    states, Optional.of(TurningCut.of(job.get(), typed, reader.typed(TurningField.GROUND_LENGTH))));
         } catch (GroundBit.NothingLeft nothing) {
             TurningField culprit = Arrays.stream(new TurningField[] {
                         TurningField.GROUND_LENGTH, TurningField.END_EDGE, TurningField.SIDE_EDGE, TurningField.DAMAGE
@@ -70,10 +70,6 @@ public final class TurningReader extends FieldReader {
                             "These angles leave nothing of the blank to cut with: ease them, or take a bigger blank."));
             return new Read<>(states, Optional.empty());
         }
-    }
-
-    private static double typed(TurningReader reader, TurningField field) {
-        return reader.typed(field).orElse(Double.NaN);
     }
 
     /** Reads all; empty when a field is wrong (its state then says so). */

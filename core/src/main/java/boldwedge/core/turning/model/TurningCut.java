@@ -20,7 +20,9 @@ import boldwedge.core.wedge.InUse;
 import boldwedge.core.wedge.InUse.Feeding;
 import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
+import boldwedge.core.wedge.TypedSignature;
 import boldwedge.core.wedge.Wedge;
+import java.util.OptionalDouble;
 
 /**
  * Everything that is computed about one job: the wedge in hand and in use, the bit, the cut, and how work and tool give.
@@ -85,11 +87,11 @@ public record TurningCut(
     /**
      * Computes a job.
      *
-     * @param typed angles that were typed over the advice; NaN where none was
-     * @param groundLengthMm how far back the grinding reaches; NaN for the usual
+     * @param typed angles that were typed over the advice
+     * @param groundLengthMm how far back the grinding reaches, where it was typed
      * @throws GroundBit.NothingLeft when the angles leave no bit
      */
-    public static TurningCut of(TurningJob job, ToolSignature typed, double groundLengthMm) {
+    public static TurningCut of(TurningJob job, TypedSignature typed, OptionalDouble groundLengthMm) {
         double slenderness =
                 job.hold().slenderness(job.freeLengthMm(), job.finishedMm() > 0 ? job.finishedMm() : job.diameterMm());
         AngleAdvice advice = AngleAdvice.on(
@@ -101,7 +103,7 @@ public record TurningCut(
                         slenderness,
                         job.depthMm(),
                         job.lathe().motorWatt()));
-        ToolSignature signature = over(advice.signature(), typed);
+        ToolSignature signature = typed.over(advice.signature());
         Wedge wedge = Wedge.of(signature);
         double radius = (job.operation() == Operation.FACE ? job.diameterMm() : job.finishedMm()) / 2;
 
@@ -152,8 +154,7 @@ public record TurningCut(
                 cutting.smallestChipMm().chosen());
         ToolOverhang overhang =
                 new ToolOverhang(job.blank().widthMm(), job.blank().heightMm(), job.overhangMm(), shankModulus(job));
-        double reach =
-                Double.isNaN(groundLengthMm) ? GroundBit.usualGroundLength(job.blank(), signature) : groundLengthMm;
+        double reach = groundLengthMm.orElseGet(() -> GroundBit.usualGroundLength(job.blank(), signature));
         GroundBit bit = GroundBit.grind(job.blank(), wedge, reach, job.damageMm(), job.order());
         GrindingPlan grinding =
                 GrindingPlan.of(bit, job.wheelRadiusMm(), 2 * job.blank().heightMm(), job.overhangMm());
@@ -267,20 +268,5 @@ public record TurningCut(
         int passes =
                 (int) Math.min(Math.ceil(stock / most - 1e-9), Math.max(1, Math.floor(stock / job.depthMm() + 1e-9)));
         return new Roughing(passes, stock / passes, feed, last);
-    }
-
-    private static ToolSignature over(ToolSignature advised, ToolSignature typed) {
-        return new ToolSignature(
-                either(typed.backRake(), advised.backRake()),
-                either(typed.sideRake(), advised.sideRake()),
-                either(typed.endRelief(), advised.endRelief()),
-                either(typed.sideRelief(), advised.sideRelief()),
-                either(typed.endCuttingEdge(), advised.endCuttingEdge()),
-                either(typed.sideCuttingEdge(), advised.sideCuttingEdge()),
-                either(typed.noseRadiusMm(), advised.noseRadiusMm()));
-    }
-
-    private static double either(double typed, double advised) {
-        return Double.isNaN(typed) ? advised : typed;
     }
 }

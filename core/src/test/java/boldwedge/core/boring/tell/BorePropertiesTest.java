@@ -184,7 +184,9 @@ class BorePropertiesTest {
         List<PushTest.Reading> readings = new ArrayList<>();
         for (double pull = 0; pull <= 60; pull += 10) {
             readings.add(new PushTest.Reading(
-                    pull, StandIn.indicator(bar, pull, false), StandIn.indicator(bar, pull, true)));
+                    pull,
+                    StandIn.indicator(bar, pull, false),
+                    java.util.OptionalDouble.of(StandIn.indicator(bar, pull, true))));
         }
         PushTest push = PushTest.of(readings);
         assertThat(1 / push.stiffnessNPerMm()).isCloseTo(3e-4 + 1.6 * 2e-4, within(2e-5));
