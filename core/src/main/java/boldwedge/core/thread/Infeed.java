@@ -31,8 +31,12 @@ public record Infeed(ThreadForm form, double betaRad) {
         return stepMm * (Math.tan(form.halfRad()) + Math.tan(betaRad));
     }
 
+    /** Of a later pass's area: the first one finds the point unsupported and the work as it was turned (handbooks' usual schedule). */
+    public static final double FIRST_SHARE = 0.3;
+
     /**
-     * Depths after each pass that take equal areas: t · √(i / n) of a pointed tool, by the groove's own area of one with a tip.
+     * Depths after each pass that take equal areas but for a light first one: with n passes the areas grow as 0.3, 1, 2, … n − 1, so that a sharp point
+     * stands at t · √(k / (n − 1)). Two passes and one are equal.
      *
      * @param tip end of the tool
      * @param depthMm whole depth
@@ -42,7 +46,9 @@ public record Infeed(ThreadForm form, double betaRad) {
         double whole = tip.areaMm2(depthMm);
         List<Double> depths = new ArrayList<>(passes);
         for (int i = 1; i <= passes; i++) {
-            depths.add(i == passes ? depthMm : tip.depthForMm(whole * i / passes, depthMm));
+            double share =
+                    passes < 3 ? (double) i / passes : i == 1 ? FIRST_SHARE / (passes - 1) : (i - 1.0) / (passes - 1);
+            depths.add(i == passes ? depthMm : tip.depthForMm(whole * share, depthMm));
         }
         return depths;
     }

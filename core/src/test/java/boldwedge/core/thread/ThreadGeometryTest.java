@@ -73,21 +73,24 @@ class ThreadGeometryTest {
         }
     }
 
+    /** A light first pass, then equal areas: a sharp point stands at t · √(k / (n − 1)) with k = 0.3, 1, 2 … */
     @Test
     void equalAreasAreEqualAndGrowWithTheRootOfTheirNumber() {
         TipShape sharp = new TipShape(ThreadForm.SIXTY, P, 0, 0);
-        List<Double> depths = Infeed.equalAreas(sharp, 0.9, 9);
-        for (int i = 0; i < 9; i++) {
-            assertThat(depths.get(i)).isCloseTo(0.9 * Math.sqrt((i + 1) / 9.0), within(1e-9));
+        List<Double> depths = Infeed.equalAreas(sharp, 0.9, 10);
+        assertThat(depths.getFirst()).isCloseTo(0.9 * Math.sqrt(0.3 / 9), within(1e-9));
+        for (int i = 1; i < 10; i++) {
+            assertThat(depths.get(i)).isCloseTo(0.9 * Math.sqrt(i / 9.0), within(1e-9));
         }
         TipShape round = new TipShape(ThreadForm.SIXTY, P, 0, 0.1);
         List<Double> other = Infeed.equalAreas(round, 0.9, 7);
-        double first = round.areaMm2(other.get(1)) - round.areaMm2(other.get(0));
-        for (int i = 2; i < 7; i++) {
-            assertThat(round.areaMm2(other.get(i)) - round.areaMm2(other.get(i - 1)))
-                    .isCloseTo(first, within(1e-9));
+        double each = round.areaMm2(0.9) / 6;
+        assertThat(round.areaMm2(other.getFirst())).isCloseTo(0.3 * each, within(1e-9));
+        for (int i = 1; i < 7; i++) {
+            assertThat(round.areaMm2(other.get(i))).isCloseTo(i * each, within(1e-9));
         }
         assertThat(other.getLast()).isEqualTo(0.9);
+        assertThat(Infeed.equalAreas(sharp, 0.8, 2).getFirst()).isCloseTo(0.8 * Math.sqrt(0.5), within(1e-9));
         assertThat(Infeed.equalDepths(0.9, 3)).containsExactly(0.3, 0.6, 0.9);
     }
 

@@ -339,7 +339,7 @@ public record ThreadCut(
     }
 
     private int usualPasses() {
-        int most = (int) Math.clamp(Math.ceil(tip.areaMm2(depthMm()) / areaPerPass()), LEAST_PASSES, MOST_PASSES);
+        int most = (int) Math.clamp(Math.ceil(tip.areaMm2(depthMm()) / areaPerPass()) + 1, LEAST_PASSES, MOST_PASSES);
         double least = EdgeCut.smallestChip(tool()).chosen() * (hardens() ? HARDENING_CHIP : 1);
         int n = most;
         while (n > LEAST_PASSES && lastChip(depths(job.cutting().steps(), n)) < least) {

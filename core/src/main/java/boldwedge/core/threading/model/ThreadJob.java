@@ -238,7 +238,7 @@ public record ThreadJob(
 
     /** How the passes share the metal. */
     public enum Steps {
-        AREA("equal areas"),
+        AREA("equal areas, a light first one"),
         DEPTH("equal depths");
 
         private final String words;

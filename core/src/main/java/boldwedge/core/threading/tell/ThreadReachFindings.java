@@ -226,7 +226,7 @@ final class ThreadReachFindings {
                         .with("n", "passes", number(n))
                         .told(say))
                 .source(
-                        "Equal areas: depth grows with √(i / n) for a sharp point; area of a pass from what tables of handbooks add up to (ours)");
+                        "Equal areas but for a light first pass (0.3): depth grows with the root of their number; area of a pass from what tables of handbooks add up to (ours)");
         finding.school(
                         "Equal areas",
                         "Each pass costs the tool the same; the last ones are thin and leave a clean flank.",
