@@ -8,6 +8,7 @@ import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.DrillTable;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
@@ -22,6 +23,11 @@ import java.util.List;
 /** What is found of an insert's seat. */
 final class SeatFindings {
     private static final double DEGREE = Math.toRadians(1);
+    /** Of its diameter a cutter may hang into a pocket. */
+    private static final double HANGS = 3.5;
+    /** What a vise's base and its scale give without trouble. */
+    private static final double SWINGS = Math.toRadians(75);
+
     private static final double LEAST_UNDER_SHARE = 0.25;
 
     private final SeatCut cut;
@@ -44,6 +50,7 @@ final class SeatFindings {
         findings.add(walls());
         findings.add(corner());
         findings.add(screw());
+        findings.add(mill());
         if (job.bar()) {
             findings.add(bar());
         }
@@ -291,6 +298,41 @@ final class SeatFindings {
                     Written.exact(Quantity.LENGTH, smaller));
         }
         return finding.build();
+    }
+
+    /** Vise and cutter: how far it is swung for each wall, how deep the cutter hangs. */
+    private Finding mill() {
+        double back = cut.swingRad(cut.shape().backWall());
+        double side = cut.swingRad(cut.shape().sideWall());
+        double most = Math.max(Math.abs(back), Math.abs(side));
+        double hangs = cut.floorDepthMm() / job.cutterMm();
+        boolean deep = hangs > HANGS;
+        boolean far = most > SWINGS;
+        double thicker = Math.ceil(cut.floorDepthMm() / HANGS);
+        return Finding.at(Station.REACH, "seat-mill")
+                .says(
+                        deep || far ? Verdict.DOUBTFUL : Verdict.FINE,
+                        "Vise swung " + say.angle(Math.abs(back)) + " for the wall behind, " + say.angle(Math.abs(side))
+                                + " for the wall beside"
+                                + (far
+                                        ? ": past the scale of most vises; set it by a sine bar or a protractor, the body end for end"
+                                        : "")
+                                + "; the cutter hangs " + say.number(hangs, 1) + " of its diameters into the pocket"
+                                + (deep ? ": it bends away and the walls lean." : "."))
+                .margin(deep ? HANGS / hangs - 1 : far ? SWINGS / most - 1 : HANGS / hangs - 1)
+                .step(Working.of("Cutter hangs", "f / c", Amount.number(hangs))
+                        .with("f", "floor below the top", mm(cut.floorDepthMm()))
+                        .with("c", "cutter", mm(job.cutterMm()).typed())
+                        .told(say))
+                .note(
+                        "Cut close to the table and near the middle of its travel; nothing here knows your mill’s travel: run the outline dry first.")
+                .mendUnless(
+                        !deep || thicker / 2 >= cut.shorterWallMm(),
+                        "Walls with a cutter of " + say.length(thicker),
+                        CUTTER.id(),
+                        Written.exact(Quantity.LENGTH, thicker))
+                .source("Angles of the walls to the body; a cutter’s bend goes with the cube of what it hangs")
+                .build();
     }
 
     private Finding screw() {

@@ -25,6 +25,7 @@ import boldwedge.core.threading.model.ThreadJob.Tool;
 import boldwedge.core.threading.model.ThreadJob.Way;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A thread to be cut, worked out.
@@ -299,6 +300,31 @@ public record ThreadCut(
                 job.size().form(), job.cutting().way().betaRad(job.size().form()));
     }
 
+    /** The same thread with another tool at its usual shape, everything else left to the program. */
+    public ThreadCut with(Tool tool) {
+        ThreadJob.Edge e = job.edge();
+        ThreadJob.Edge other = new ThreadJob.Edge(
+                tool,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                e.rakeRad(),
+                e.clearanceRad(),
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                0,
+                0,
+                Math.min(e.finestMm(), job.size().pitchMm()),
+                Math.max(e.coarsestMm(), job.size().pitchMm()),
+                e.price(),
+                e.edges(),
+                e.perEdge());
+        ThreadJob.Cutting c = job.cutting();
+        return of(job.with(j -> j.edge(other)
+                .cutting(new ThreadJob.Cutting(
+                        c.way(), c.steps(), OptionalDouble.empty(), OptionalDouble.empty(), OptionalDouble.empty()))));
+    }
+
     /** Whether the work hardens under an edge that rubs: stainless steels and what is tougher. */
     public boolean hardens() {
         return job.work().group().equals("M") || job.work().group().equals("S");
@@ -342,22 +368,28 @@ public record ThreadCut(
         int most = (int) Math.clamp(Math.ceil(tip.areaMm2(depthMm()) / areaPerPass()) + 1, LEAST_PASSES, MOST_PASSES);
         double least = EdgeCut.smallestChip(tool()).chosen() * (hardens() ? HARDENING_CHIP : 1);
         int n = most;
-        while (n > LEAST_PASSES && lastChip(depths(job.cutting().steps(), n)) < least) {
+        while (n > LEAST_PASSES && chipOf(lastStep(n)) < least) {
             n--;
         }
         return n;
     }
 
-    /** Thickness of the chip of the last pass on the leading flank, mm. */
-    private double lastChip(List<Double> depths) {
-        double before = depths.size() > 1 ? depths.get(depths.size() - 2) : 0;
-        double step = depths.getLast() - before;
-        return infeed().leadingMm(step) * Math.cos(job.size().form().halfRad());
+    /** What the last of so many passes goes deeper, mm: without the passes before it. */
+    private double lastStep(int passes) {
+        return job.cutting().steps() == Steps.DEPTH
+                ? depthMm() / passes
+                : depthMm() - tip.depthForMm(tip.areaMm2(depthMm()) * (passes - 2.0) / (passes - 1), depthMm());
     }
 
-    /** The same as planned. */
+    /** Thickness of the chip on the leading flank for a step of depth, mm. */
+    private double chipOf(double stepMm) {
+        return infeed().leadingMm(stepMm) * Math.cos(job.size().form().halfRad());
+    }
+
+    /** Thickness of the chip of the last pass on the leading flank, mm. */
     public double lastChipMm() {
-        return lastChip(depthsMm);
+        int n = depthsMm.size();
+        return chipOf(depthsMm.getLast() - (n > 1 ? depthsMm.get(n - 2) : 0));
     }
 
     /** What a pass takes out, mm²; the first one is 0. */

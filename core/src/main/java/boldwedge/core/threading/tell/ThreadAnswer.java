@@ -42,6 +42,7 @@ public final class ThreadAnswer {
         findings.addAll(new ThreadEdgeFindings(cut, say).all());
         findings.addAll(new ThreadReachFindings(cut, say).all());
         ThreadWires.finding(cut, say).ifPresent(findings::add);
+        findings.add(ThreadWires.gauges(cut));
         return new Told(
                 figures(cut, say).all(),
                 findings,

@@ -6,6 +6,7 @@ import static boldwedge.core.measure.Amount.rad;
 import static boldwedge.core.threading.ask.ThreadField.*;
 
 import boldwedge.core.ask.Entry;
+import boldwedge.core.cutting.EdgeCut;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
@@ -21,6 +22,7 @@ import boldwedge.core.threading.model.ThreadJob;
 import boldwedge.core.threading.model.ThreadJob.Tool;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** What is found of the edge: its flanks, its tip, its angle, and what an insert costs. */
 final class ThreadEdgeFindings {
@@ -53,6 +55,7 @@ final class ThreadEdgeFindings {
         if (job.edge().tool().insert()) {
             findings.add(insert());
         }
+        findings.add(tools());
         return findings;
     }
 
@@ -287,6 +290,30 @@ final class ThreadEdgeFindings {
 
     private String signed(double rad) {
         return (rad > 0 ? "+" : "") + say.angle(rad);
+    }
+
+    /** The same thread by each tool, side by side. */
+    private Finding tools() {
+        Finding.Builder finding = Finding.at(Station.EDGE, "thread-tools");
+        for (Tool tool : Tool.values()) {
+            ThreadCut other = tool == job.edge().tool() ? cut : cut.with(tool);
+            finding.school(
+                    tool.words().substring(0, 1).toUpperCase(Locale.ROOT)
+                            + tool.words().substring(1),
+                    say.rpm(other.rpm()) + ", " + other.depthsMm().size() + " passes and " + other.spring()
+                            + " without infeed, " + say.time(other.minutes()) + "; pushes "
+                            + say.force(other.hardest().pushN()) + " at the most, springs "
+                            + say.length(other.sprungMm())
+                            + " in the last pass; shaves no less than "
+                            + say.length(EdgeCut.smallestChip(other.tool()).chosen()) + ".",
+                    tool == job.edge().tool());
+        }
+        return finding.says(
+                        Verdict.TOLD,
+                        "The same thread by each tool: open this to see passes, push and spring side by side.")
+                .note("An edge that is keen pushes less and shaves thinner; one of carbide lasts, and wants speed.")
+                .source("Each worked out whole, at its usual shape")
+                .build();
     }
 
     private Finding insert() {

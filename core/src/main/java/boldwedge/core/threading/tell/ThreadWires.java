@@ -86,6 +86,43 @@ final class ThreadWires {
         return Optional.of(finding.build());
     }
 
+    /** What each way of measuring can tell, and what it cannot. */
+    static Finding gauges(ThreadCut cut) {
+        boolean inside = cut.job().inside();
+        Finding.Builder finding = Finding.at(Station.MAKE, "thread-gauges")
+                .says(
+                        Verdict.TOLD,
+                        inside
+                                ? "A plug says whether it goes; only its no-go end says that it is not too large."
+                                : "Wires say how much is left; a ring or nut says whether it goes.")
+                .school(
+                        inside ? "Its mate, or a bolt" : "Its mate, or a nut",
+                        "Says that it goes on. Not how loose it is, nor why it does not.",
+                        false)
+                .school(
+                        inside ? "Plug, go and no-go" : "Ring, go and no-go",
+                        "Go all the way: lead, angle and size are right together. No-go starts at most: not too loose. Not by how much.",
+                        inside)
+                .school(
+                        "Gauge of the angle",
+                        "Shows by light that the flanks are right and square. Nothing of the size.",
+                        false);
+        if (!inside) {
+            finding.school(
+                            "Wires",
+                            "The pitch diameter alone, to a hundredth: how much is left. Not lead, not angle, not taper unless both ends are taken.",
+                            true)
+                    .school(
+                            "Thread micrometer",
+                            "The pitch diameter quickly, for the pitches of its anvils; off by what the flanks are off.",
+                            false);
+        }
+        return finding.note("Measured warm it is large; wax, chips and burrs on gauge or thread count as metal.")
+                .note(
+                        "Crests filed lightly: one school takes the burr off so before the try, the other leaves it to a last pass; neither cures a thread that is too large.")
+                .build();
+    }
+
     /** The drill nearest to the best wire. */
     static Drill shank(ThreadSize size, Say say) {
         return DrillTable.nearest(Wires.best(size), say.units());
