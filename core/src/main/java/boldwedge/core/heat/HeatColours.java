@@ -2,12 +2,13 @@ package boldwedge.core.heat;
 
 import boldwedge.core.measure.Table;
 import java.util.List;
+import java.util.Locale;
 
 /** Colours by which heat is told by eye: glow in dim light, and what a bright spot runs to in a temper. Rough, and said so. */
 public final class HeatColours {
     private static final List<HeatColours.Shade> ALL = Table.read("stock/heat-colours.tsv").rows().stream()
             .map(row -> new Shade(
-                    Kind.valueOf(row.text("kind").toUpperCase(java.util.Locale.ROOT)),
+                    Kind.valueOf(row.text("kind").toUpperCase(Locale.ROOT)),
                     row.text("words"),
                     row.number("from"),
                     row.number("spread"),

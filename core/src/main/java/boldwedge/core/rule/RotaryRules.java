@@ -13,6 +13,7 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.stock.Span;
@@ -46,6 +47,13 @@ public record RotaryRules(
     private static final double FAR_OVER = 0.25;
     private static final double FAR_UNDER = -0.5;
     private static final double IN_HAND = 0.25;
+    /** A chuck stands so far out of the spindle, over its diameter (ours). */
+    private static final double CHUCK_DEPTH = 0.45;
+    /** A drill chuck with its arbor, or a sleeve, out of the quill, mm (ours). */
+    private static final double HELD_MM = 70;
+
+    private static final double USUAL_CHUCK_SHARE = 0.6;
+    private static final double LOOSE = 0.05;
 
     /** Feed of one turn of the handle, with where it came from. */
     public static Amount handle(Lathe lathe, double handleMm) {
@@ -111,14 +119,6 @@ public record RotaryRules(
         return lathe.speeds().atOrBelow(rpm).orElse(lathe.speeds().slowest());
     }
 
-    /** A chuck stands so far out of the spindle, over its diameter (ours). */
-    private static final double CHUCK_DEPTH = 0.45;
-    /** A drill chuck with its arbor, or a sleeve, out of the quill, mm (ours). */
-    private static final double HELD_MM = 70;
-
-    private static final double USUAL_CHUCK_SHARE = 0.6;
-    private static final double LOOSE = 0.05;
-
     /**
      * Whether work, tool and tailstock find room between chuck and the end of the bed, the tool drawn right out; and whether the quill goes so far. Empty
      * where the card says neither.
@@ -147,7 +147,7 @@ public record RotaryRules(
                         !fits ? Verdict.WRONG : !reaches ? Verdict.DOUBTFUL : Verdict.FINE,
                         !fits
                                 ? "Chuck, work and tool are longer than the bed by " + say.length(-room)
-                                        + ": the tool cannot be drawn out of the hole. Shorter work out of the chuck, a shorter tool, or the steady without the chuck."
+                                        + ": the tool cannot be drawn out of the hole. Less work out of the chuck, or a shorter tool."
                                 : !reaches
                                         ? "The quill goes " + say.length(quill) + ", the hole wants "
                                                 + say.length(goesMm)
@@ -182,7 +182,7 @@ public record RotaryRules(
                 finding.mend(
                         "Work out by " + say.length(workOutMm.value() + room),
                         stickOut.id(),
-                        Written.exact(boldwedge.core.measure.Quantity.LENGTH, workOutMm.value() + room));
+                        Written.exact(Quantity.LENGTH, workOutMm.value() + room));
             }
         }
         return Optional.of(finding.build());

@@ -10,6 +10,9 @@ package boldwedge.core.thread;
  * @param yawRad out of square, positive when the tip points toward the chuck
  */
 public record FlankCut(double groundRad, double rakeRad, double heightMm, double yawRad) {
+    /** Felt on the pitch diameter for each pitch and radian that a half angle is off, 60° (NPL: 0.0115 for each degree). */
+    public static final double FELT_PER_RADIAN = 0.0115 * 180 / Math.PI;
+
     /**
      * Angle of the groove in the axial plane, over the flank's depth.
      *
@@ -38,8 +41,6 @@ public record FlankCut(double groundRad, double rakeRad, double heightMm, double
      * 5/8 H the flanks touch the gauge higher or lower (NPL: 0.0115 · P · (δ1 + δ2) in degrees, 60°). In mm on the diameter.
      */
     public static double pitchDiameterErrorMm(double pitchMm, double firstRad, double secondRad) {
-        return ANGLE_SHARE * pitchMm * (Math.abs(Math.toDegrees(firstRad)) + Math.abs(Math.toDegrees(secondRad)));
+        return FELT_PER_RADIAN * pitchMm * (Math.abs(firstRad) + Math.abs(secondRad));
     }
-
-    private static final double ANGLE_SHARE = 0.0115;
 }

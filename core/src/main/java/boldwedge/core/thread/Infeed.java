@@ -16,11 +16,6 @@ public record Infeed(ThreadForm form, double betaRad) {
         return depthMm / Math.cos(betaRad);
     }
 
-    /** How far the tool goes sideways on a depth, mm: t · tan β. */
-    public double sidewaysMm(double depthMm) {
-        return depthMm * Math.tan(betaRad);
-    }
-
     /** What the trailing flank takes for a step of depth, mm along the axis: Δ · (tan(ε/2) − tan β); below 0 it draws away and leaves steps. */
     public double trailingMm(double stepMm) {
         return stepMm * (Math.tan(form.halfRad()) - Math.tan(betaRad));

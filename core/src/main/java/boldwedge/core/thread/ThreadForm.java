@@ -16,6 +16,7 @@ public enum ThreadForm {
     /** 29°, flat: ASME B1.5. */
     ACME(29, 0.370656, 0.5, 1, 1);
 
+    private static final double SIXTY_ABOVE = 0.072168783648703 * 2;
     private static final double WHITWORTH_RADIUS = 0.137329;
     private static final double BA_RADIUS = 0.180834;
     private static final double SIXTY_RADIUS = 0.144337567297406;
@@ -49,11 +50,6 @@ public enum ThreadForm {
         return crestShare;
     }
 
-    /** Height of the sharp triangle, mm: P / (2 · tan(ε/2)). */
-    public double triangleMm(double pitchMm) {
-        return pitchMm / 2 / Math.tan(halfRad());
-    }
-
     /** How far the pitch diameter lies below the major one, mm. */
     public double pitchBelowMm(double pitchMm) {
         return pitchBelow * pitchMm;
@@ -73,8 +69,6 @@ public enum ThreadForm {
     public double rootAboveMm(double pitchMm) {
         return this == SIXTY ? SIXTY_ABOVE * pitchMm : 2 * clearanceMm(pitchMm);
     }
-
-    private static final double SIXTY_ABOVE = 0.072168783648703 * 2;
 
     /** Radius of the root as the standard rounds it, mm: 0 where it is flat. */
     public double rootRadiusMm(double pitchMm) {

@@ -33,11 +33,4 @@ public record ThreadLimits(
     public double pitchMiddle() {
         return (pitchLow + pitchHigh) / 2;
     }
-
-    /** Where the pitch diameter lies outside its limits, mm: above them positive, below them negative, 0 within. */
-    public double outsideBy(double pitchDiameterMm) {
-        return pitchDiameterMm > pitchHigh
-                ? pitchDiameterMm - pitchHigh
-                : pitchDiameterMm < pitchLow ? pitchDiameterMm - pitchLow : 0;
-    }
 }

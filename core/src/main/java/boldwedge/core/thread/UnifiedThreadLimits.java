@@ -1,5 +1,6 @@
 package boldwedge.core.thread;
 
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -18,7 +19,7 @@ public final class UnifiedThreadLimits {
 
     /** A class of ASME B1.1: 1A to 3A outside, 1B to 3B inside; empty when it is none. */
     public static Optional<String> named(String text) {
-        String name = text.strip().toUpperCase(java.util.Locale.ROOT);
+        String name = text.strip().toUpperCase(Locale.ROOT);
         return SHARE.containsKey(name) ? Optional.of(name) : Optional.empty();
     }
 

@@ -7,6 +7,9 @@ package boldwedge.core.thread;
  * @param wireMm diameter of the wires, mm
  */
 public record Wires(ThreadSize size, double wireMm) {
+    /** Of the pitch a rounded crest takes from the flanks, about (BS 84). */
+    private static final double ROUNDED_CREST = 0.25;
+
     /** The wire that touches at the pitch diameter, mm: P / (2 · cos(ε/2)). */
     public static double best(ThreadSize size) {
         return size.pitchMm() / (2 * Math.cos(size.form().halfRad()));
@@ -26,8 +29,6 @@ public record Wires(ThreadSize size, double wireMm) {
         // Groove's width at the crest over the cosine of the flank: where the wire touches the last of the flank.
         return size.pitchMm() * (1 - crest) / Math.cos(half);
     }
-
-    private static final double ROUNDED_CREST = 0.25;
 
     /** What is added to the pitch diameter for the measure over three wires (or two, squared by the anvil), mm, without helix: W · (1 + 1/sin(ε/2)) − (P/2) · cot(ε/2). */
     public double constantMm() {

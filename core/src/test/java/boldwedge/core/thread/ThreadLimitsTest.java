@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import boldwedge.core.thread.IsoThreadLimits.ThreadClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.aggregator.ArgumentsAccessor;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Limits against the tables that the standards print: ISO 965-1 (tolerances by pitch and step), ISO 965-2 (limits), ASME B1.1 (limits in inches). */
@@ -226,20 +227,8 @@ class ThreadLimitsTest {
         "1.7500,5,1.7473,1.7268,1.6174,1.6085,1.6201,1.6317,1.534,1.568",
         "2.0000,4.5,1.9971,1.9751,1.8528,1.8433,1.8557,1.8681,1.759,1.795"
     })
-    void limitsOfUnifiedThreads(
-            double d,
-            double threads,
-            double majorHigh,
-            double majorLow,
-            double pitchHigh,
-            double pitchLow,
-            double insidePitchLow,
-            double insidePitchHigh,
-            double minorLow,
-            double minorHigh) {
-        unified(m(d * 25.4, 25.4 / threads), d, new double[] {
-            majorHigh, majorLow, pitchHigh, pitchLow, insidePitchLow, insidePitchHigh, minorLow, minorHigh
-        });
+    void limitsOfUnifiedThreads(ArgumentsAccessor row) {
+        unified(row, "2A", "2B", row.getDouble(0));
     }
 
     /** The same, extra fine: their tolerance goes by nine pitches of engagement. */
@@ -253,20 +242,8 @@ class ThreadLimitsTest {
         "0.9375,20,.9361,.9280,.9036,.8991,.9050,.9109,.883,.895",
         "1.0000,20,.9986,.9905,.9661,.9616,.9675,.9734,.946,.957"
     })
-    void limitsOfExtraFineThreads(
-            double d,
-            double threads,
-            double majorHigh,
-            double majorLow,
-            double pitchHigh,
-            double pitchLow,
-            double insidePitchLow,
-            double insidePitchHigh,
-            double minorLow,
-            double minorHigh) {
-        unified(m(d * 25.4, 25.4 / threads), 9 / threads, new double[] {
-            majorHigh, majorLow, pitchHigh, pitchLow, insidePitchLow, insidePitchHigh, minorLow, minorHigh
-        });
+    void limitsOfExtraFineThreads(ArgumentsAccessor row) {
+        unified(row, "2A", "2B", 9 / row.getDouble(1));
     }
 
     /** Classes 3A and 3B: no allowance, three quarters of the tolerance, minor diameters to four places. */
@@ -277,33 +254,15 @@ class ThreadLimitsTest {
         "0.3750,16,.3750,.3656,.3344,.3311,.3344,.3387,.3070,.3182",
         "0.5000,13,.5000,.4891,.4500,.4463,.4500,.4548,.4170,.4284"
     })
-    void limitsOfTheTightestClasses(
-            double d,
-            double threads,
-            double majorHigh,
-            double majorLow,
-            double pitchHigh,
-            double pitchLow,
-            double insidePitchLow,
-            double insidePitchHigh,
-            double minorLow,
-            double minorHigh) {
-        ThreadSize size = m(d * 25.4, 25.4 / threads);
-        ThreadLimits outside = UnifiedThreadLimits.of(size, "3A", size.majorMm());
-        ThreadLimits inside = UnifiedThreadLimits.of(size, "3B", size.majorMm());
-        assertThat(outside.majorHigh() / 25.4).isCloseTo(majorHigh, within(1e-6));
-        assertThat(outside.majorLow() / 25.4).isCloseTo(majorLow, within(1e-6));
-        assertThat(outside.pitchHigh() / 25.4).isCloseTo(pitchHigh, within(1e-6));
-        assertThat(outside.pitchLow() / 25.4).isCloseTo(pitchLow, within(1e-6));
-        assertThat(inside.pitchLow() / 25.4).isCloseTo(insidePitchLow, within(1e-6));
-        assertThat(inside.pitchHigh() / 25.4).isCloseTo(insidePitchHigh, within(1e-6));
-        assertThat(inside.minorLow() / 25.4).isCloseTo(minorLow, within(1e-6));
-        assertThat(inside.minorHigh() / 25.4).isCloseTo(minorHigh, within(1e-6));
+    void limitsOfTheTightestClasses(ArgumentsAccessor row) {
+        unified(row, "3A", "3B", row.getDouble(0));
     }
 
-    private static void unified(ThreadSize size, double engagement, double[] inches) {
-        ThreadLimits outside = UnifiedThreadLimits.of(size, "2A", engagement * 25.4);
-        ThreadLimits inside = UnifiedThreadLimits.of(size, "2B", engagement * 25.4);
+    /** A row of the tables: diameter, threads to the inch, then outside major and pitch, inside pitch and minor diameter, inches. */
+    private static void unified(ArgumentsAccessor row, String outer, String inner, double engagement) {
+        ThreadSize size = m(row.getDouble(0) * 25.4, 25.4 / row.getDouble(1));
+        ThreadLimits outside = UnifiedThreadLimits.of(size, outer, engagement * 25.4);
+        ThreadLimits inside = UnifiedThreadLimits.of(size, inner, engagement * 25.4);
         double[] got = {
             outside.majorHigh(),
             outside.majorLow(),
@@ -315,7 +274,7 @@ class ThreadLimitsTest {
             inside.minorHigh()
         };
         for (int i = 0; i < got.length; i++) {
-            assertThat(got[i] / 25.4).as("column " + i).isCloseTo(inches[i], within(1e-6));
+            assertThat(got[i] / 25.4).as("column " + i).isCloseTo(row.getDouble(i + 2), within(1e-6));
         }
     }
 

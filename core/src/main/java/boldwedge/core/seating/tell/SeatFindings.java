@@ -88,7 +88,6 @@ final class SeatFindings {
     }
 
     private Finding geometry() {
-        double sin = Math.sin(job.insert().pointRad() / 2);
         Finding.Builder finding = Finding.at(Station.EDGE, "seat-geometry")
                 .says(
                         Verdict.TOLD,
@@ -117,8 +116,7 @@ final class SeatFindings {
                     .told(say));
         }
         return finding.note(
-                        "Measure the insert that will sit there: circles come within a few hundredths, holes within a tenth. 1 / sin("
-                                + say.angle(job.insert().pointRad() / 2) + ") is " + say.number(1 / sin, 4) + ".")
+                        "Measure the insert that will sit there: circles come within a few hundredths, holes within a tenth.")
                 .source("Geometry of inscribed circle and corner; "
                         + job.insert().source())
                 .build();

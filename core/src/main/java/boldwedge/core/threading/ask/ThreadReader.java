@@ -36,6 +36,9 @@ public final class ThreadReader extends FieldReader {
     private static final int NINE_PITCHES = 9;
     private static final double LEAST_WALL_MM = 0.5;
 
+    /** Class in force, once it was read. */
+    private String className = "";
+
     private ThreadReader(PlanRequest request) {
         super(request);
     }
@@ -142,8 +145,6 @@ public final class ThreadReader extends FieldReader {
                 .wireMm(typed(WIRE))
                 .build());
     }
-
-    private String className = "";
 
     private Optional<ThreadCall> thread() {
         String typed = request.text(THREAD);

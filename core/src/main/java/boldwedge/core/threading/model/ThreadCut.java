@@ -23,9 +23,11 @@ import boldwedge.core.threading.model.ThreadJob.End;
 import boldwedge.core.threading.model.ThreadJob.Steps;
 import boldwedge.core.threading.model.ThreadJob.Tool;
 import boldwedge.core.threading.model.ThreadJob.Way;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /**
  * A thread to be cut, worked out.
@@ -41,6 +43,7 @@ import java.util.OptionalDouble;
  * @param spring passes without infeed
  * @param bar the bar in its hole; empty outside
  */
+@RecordBuilder
 public record ThreadCut(
         ThreadJob job,
         TipShape tip,
@@ -51,7 +54,8 @@ public record ThreadCut(
         double rpm,
         List<Double> depthsMm,
         int spring,
-        Optional<BarInHole> bar) {
+        Optional<BarInHole> bar)
+        implements ThreadCutBuilder.With {
 
     /** Threads are cut slower than plain work of the same tool: hand and nut have to follow. Ours, from handbooks' charts. */
     private static final double HSS_SHARE = 0.5;
@@ -76,7 +80,7 @@ public record ThreadCut(
     private static final double MOST_ROOM_MM = 0.5;
     private static final double POINT_SPARE_MM = 0.05;
     /** A spring pass leaves about this share of what the pass before left (ours). */
-    private static final double SPRUNG_SHARE = 0.4;
+    public static final double SPRUNG_SHARE = 0.4;
 
     private static final double WORTH_SPRINGING = 0.12;
     private static final int MOST_SPRING = 4;
@@ -90,6 +94,12 @@ public record ThreadCut(
     private static final double HARDENING_CHIP = 2;
 
     private static final double GROOVE_BELOW = 0.3;
+    /** Of the pitch, to either side of a pitch diameter without limits. */
+    private static final double FREE_SHARE = 0.05;
+
+    /** Back to the start by hand, minutes (ours). */
+    private static final double BACK_MIN = 0.25;
+
     private static final double NOSE_OF_FINEST = 0.125;
 
     /** Works a job out. */
@@ -105,29 +115,16 @@ public record ThreadCut(
         double groove =
                 job.end() == End.GROOVE ? job.grooveMm().orElse(roundedUp(job, GROOVE_PITCHES * size.pitchMm())) : 0;
         double rpm = job.cutting().rpm().orElseGet(() -> speed(job, groove));
-        ThreadCut cut = new ThreadCut(job, tip, blank, target, gears, groove, rpm, List.of(), 0, Optional.empty());
-        Optional<BarInHole> bar = job.inside() ? Optional.of(cut.barFor()) : Optional.empty();
-        ThreadCut barred = new ThreadCut(job, tip, blank, target, gears, groove, rpm, List.of(), 0, bar);
-        int passes = job.cutting().passes().stream()
-                .mapToInt(count -> (int) Math.rint(count))
-                .findFirst()
-                .orElseGet(barred::usualPasses);
-        ThreadCut fed = new ThreadCut(
-                job,
-                tip,
-                blank,
-                target,
-                gears,
-                groove,
-                rpm,
-                barred.depths(job.cutting().steps(), passes),
-                0,
-                bar);
-        int spring = job.cutting().spring().stream()
-                .mapToInt(count -> (int) Math.rint(count))
-                .findFirst()
-                .orElseGet(fed::usualSpring);
-        return new ThreadCut(job, tip, blank, target, gears, groove, rpm, fed.depthsMm(), spring, bar);
+        // Each part rests on the ones before it: bar, then passes, then spring.
+        ThreadCut bare = new ThreadCut(job, tip, blank, target, gears, groove, rpm, List.of(), 0, Optional.empty());
+        ThreadCut barred = job.inside() ? bare.withBar(Optional.of(bare.barFor())) : bare;
+        int passes = count(job.cutting().passes()).orElseGet(barred::usualPasses);
+        ThreadCut fed = barred.withDepthsMm(barred.depths(job.cutting().steps(), passes));
+        return fed.withSpring(count(job.cutting().spring()).orElseGet(fed::usualSpring));
+    }
+
+    private static OptionalInt count(OptionalDouble typed) {
+        return typed.isPresent() ? OptionalInt.of((int) Math.rint(typed.getAsDouble())) : OptionalInt.empty();
     }
 
     /** Up to the next half millimetre, or the next 32nd of an inch where the thread is one of inches. */
@@ -301,7 +298,7 @@ public record ThreadCut(
     }
 
     /** The same thread with another tool at its usual shape, everything else left to the program. */
-    public ThreadCut with(Tool tool) {
+    public ThreadCut cutBy(Tool tool) {
         ThreadJob.Edge e = job.edge();
         ThreadJob.Edge other = new ThreadJob.Edge(
                 tool,
@@ -612,9 +609,4 @@ public record ThreadCut(
         return passes
                 * (job.lengthMm() / (job.size().leadMm() * rpm) * job.size().starts() + BACK_MIN);
     }
-
-    /** Of the pitch, to either side of a pitch diameter without limits. */
-    private static final double FREE_SHARE = 0.05;
-
-    private static final double BACK_MIN = 0.25;
 }

@@ -13,6 +13,7 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.ThreadCall;
 import boldwedge.core.measure.Written;
+import boldwedge.core.thread.ThreadForm;
 import boldwedge.core.thread.ThreadLimits;
 import boldwedge.core.thread.ThreadSize;
 import boldwedge.core.threading.model.ThreadCut;
@@ -25,6 +26,8 @@ import java.util.List;
 final class ThreadCardFindings {
     /** Shops run a nut of their own on fewer sizes than this list of everyday pitches has. */
     private static final double SHALLOW = 0.6;
+    /** A crest that is lower by less of the pitch still carries (ours). */
+    private static final double LOW_CREST = 0.2;
 
     private static final double FULL = 0.95;
     /** Up to here shops have taps and dies. */
@@ -136,8 +139,7 @@ final class ThreadCardFindings {
         } else {
             boolean only = job.inside() ? outside > 0 : outside < 0;
             finding.says(
-                            job.inside() && only && share > SHALLOW
-                                            || !job.inside() && only && share > -1 && -outside < 0.2 * size.pitchMm()
+                            only && (job.inside() ? share > SHALLOW : -outside < LOW_CREST * size.pitchMm())
                                     ? Verdict.DOUBTFUL
                                     : Verdict.WRONG,
                             (job.inside() ? "The hole of " : "The blank of ") + say.length(blank) + " is "
@@ -169,7 +171,7 @@ final class ThreadCardFindings {
                 finding.note(
                         "In tough stuff the upper limit of the hole spares the tool and costs hardly any strength.");
             }
-        } else if (size.form() == boldwedge.core.thread.ThreadForm.SIXTY) {
+        } else if (size.form() == ThreadForm.SIXTY) {
             finding.note(
                     "A crest a few hundredths under its size is nothing lost: the flanks carry, and a burr finds room.");
         }
@@ -297,8 +299,7 @@ final class ThreadCardFindings {
     }
 
     private void gauge(List<Finding> findings) {
-        boolean usual = size.form() == boldwedge.core.thread.ThreadForm.SIXTY
-                && !job.call().name().contains(" × ");
+        boolean usual = size.form() == ThreadForm.SIXTY && !job.call().name().contains(" × ");
         if (usual && size.majorMm() <= DIE_UP_TO_MM && size.starts() == 1) {
             String tool = job.inside() ? "tap" : "die";
             findings.add(Finding.at(Station.CUT, "thread-die")

@@ -22,7 +22,6 @@ import boldwedge.core.threading.model.ThreadJob;
 import boldwedge.core.threading.model.ThreadJob.Tool;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is found of the edge: its flanks, its tip, its angle, and what an insert costs. */
 final class ThreadEdgeFindings {
@@ -229,7 +228,10 @@ final class ThreadEdgeFindings {
                                         + " of its limits.")
                 .margin(ANGLE_WATCHED - share)
                 .step(Working.of("Felt on the pitch diameter", "k · P · (|u| + |v|)", mm(felt))
-                        .with("k", "per radian", number(0.0115 * 180 / Math.PI).fromTable())
+                        .with(
+                                "k",
+                                "per radian",
+                                number(FlankCut.FELT_PER_RADIAN).fromTable())
                         .with("P", mm(size.pitchMm()).fromTable())
                         .with("u", "leading half angle off by", rad(halves[0]))
                         .with("v", "trailing half angle off by", rad(halves[1]))
@@ -296,10 +298,9 @@ final class ThreadEdgeFindings {
     private Finding tools() {
         Finding.Builder finding = Finding.at(Station.EDGE, "thread-tools");
         for (Tool tool : Tool.values()) {
-            ThreadCut other = tool == job.edge().tool() ? cut : cut.with(tool);
+            ThreadCut other = tool == job.edge().tool() ? cut : cut.cutBy(tool);
             finding.school(
-                    tool.words().substring(0, 1).toUpperCase(Locale.ROOT)
-                            + tool.words().substring(1),
+                    ThreadSpoken.capital(tool.words()),
                     say.rpm(other.rpm()) + ", " + other.depthsMm().size() + " passes and " + other.spring()
                             + " without infeed, " + say.time(other.minutes()) + "; pushes "
                             + say.force(other.hardest().pushN()) + " at the most, springs "

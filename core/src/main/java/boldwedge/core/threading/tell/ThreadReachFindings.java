@@ -173,7 +173,10 @@ final class ThreadReachFindings {
                         .told(say))
                 .step(Working.of("Left after the spring passes", "s · k^n", mm(left))
                         .with("s", mm(cut.sprungMm()))
-                        .with("k", "share that a pass leaves", number(0.4).assumed())
+                        .with(
+                                "k",
+                                "share that a pass leaves",
+                                number(ThreadCut.SPRUNG_SHARE).assumed())
                         .with("n", "spring passes", number(cut.spring()))
                         .told(say))
                 .note("Push of a thread is known within about half; the try with the nut decides.")
@@ -283,16 +286,12 @@ final class ThreadReachFindings {
                 .source("Geometry of the feed");
         for (Way one : Way.values()) {
             Infeed in = new Infeed(size.form(), one.betaRad(size.form()));
-            finding.school(first(one.words()), why(one, in, t), one == way);
+            finding.school(ThreadSpoken.capital(one.words()), why(one, in, t), one == way);
         }
         if (crowds) {
             finding.mend("Compound half a degree under", WAY.id(), "half-less");
         }
         return finding.build();
-    }
-
-    private static String first(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 
     private String why(Way way, Infeed in, double t) {

@@ -252,7 +252,7 @@ final class ThreadRoute {
         double before = i == 0 ? 0 : cut.depthsMm().get(i - 1);
         double left = 2 * (cut.depthMm() - depth);
         List<String> lines = new ArrayList<>();
-        lines.add(upper(ThreadSpoken.slide(cut)) + " to " + ThreadSpoken.reading(cut, depth) + ".");
+        lines.add(ThreadSpoken.capital(ThreadSpoken.slide(cut)) + " to " + ThreadSpoken.reading(cut, depth) + ".");
         if (job.cutting().way() == Way.TO_AND_FRO && i + 1 < cut.depthsMm().size()) {
             double aside = (cut.depthMm() - depth) * Math.tan(size.form().halfRad());
             lines.add("Compound " + Dial.compound(job.lathe().screw()).length(aside)
@@ -276,10 +276,6 @@ final class ThreadRoute {
                                         .length(ThreadSpoken.dial(cut)
                                                 .reads(cut.infeed().compoundMm(cut.depthMm() - depth)))
                                 + " on the " + ThreadSpoken.slide(cut) + ".");
-    }
-
-    private static String upper(String words) {
-        return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
     }
 
     private MakeStep spring() {

@@ -86,27 +86,7 @@ final class ThreadSettingFindings {
                                         + say.length(length) + ": felt as " + say.length(felt)
                                         + " on the pitch diameter.")
                 .margin(gears.exact() ? 1 : 0.1 - share);
-        gears.train()
-                .ifPresent(train -> finding.step(Working.of(
-                                "Lead that comes out",
-                                gears.boxMm().isPresent()
-                                        ? (train.compound() ? "L · a · c / (b · d)" : "L · a / b")
-                                        : (train.compound() ? "S · a · c / (b · d)" : "S · a / b"),
-                                mm(gears.cutsMm()))
-                        .with(
-                                gears.boxMm().isPresent() ? "L" : "S",
-                                gears.boxMm().isPresent() ? "lead in the box" : "lead screw",
-                                mm(gears.boxMm()
-                                                .orElseGet(() -> job.lathe()
-                                                        .screw()
-                                                        .leadScrewMm()
-                                                        .orElse(0)))
-                                        .fromCard())
-                        .with("a", number(train.a()))
-                        .with("b", number(train.b()))
-                        .with("c", number(Math.max(1, train.c())))
-                        .with("d", number(Math.max(1, train.d())))
-                        .told(say)));
+        gears.train().ifPresent(train -> finding.step(leadOf(gears, train).told(say)));
         if (!gears.exact()) {
             finding.step(Working.of("Felt on the pitch diameter", "|u| / tan(a)", mm(felt))
                     .with("u", "lead off over the engagement", mm(over))
@@ -119,6 +99,22 @@ final class ThreadSettingFindings {
             }
         }
         return finding.build();
+    }
+
+    /** The lead that a train makes of the box's, or of the lead screw's. */
+    private Working leadOf(ThreadGears gears, GearTrain train) {
+        double from =
+                gears.boxMm().orElseGet(() -> job.lathe().screw().leadScrewMm().orElseThrow());
+        Working lead = Working.of(
+                        "Lead that comes out",
+                        train.compound() ? "L · a · c / (b · d)" : "L · a / b",
+                        mm(gears.cutsMm()))
+                .with("L", gears.boxMm().isPresent() ? "lead in the box" : "lead screw", mm(from).fromCard())
+                .with("a", "driver, teeth", number(train.a()))
+                .with("b", "driven", number(train.b()));
+        return train.compound()
+                ? lead.with("c", "second driver", number(train.c())).with("d", "second driven", number(train.d()))
+                : lead;
     }
 
     private static String wheels(GearTrain train) {

@@ -4,6 +4,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.threading.model.ThreadCut;
 import boldwedge.core.threading.model.ThreadJob;
 import boldwedge.core.threading.model.ThreadJob.Way;
+import java.util.Locale;
 
 /** How parts of a thread are said wherever they are said. */
 final class ThreadSpoken {
@@ -38,6 +39,11 @@ final class ThreadSpoken {
     /** What that dial has to go on for so much on the pitch diameter. */
     static String more(ThreadCut cut, double overMm) {
         return dial(cut).says(cut.infeed().leftOnCompoundMm(overMm));
+    }
+
+    /** Words as they begin a line. */
+    static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     /** How the compound is set, by its own scale. */

@@ -15,8 +15,8 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
-/** What is offered for holes and heat helps: typed into its field it makes its finding better, and the job is still answered. */
-class HoleMendsTest {
+/** What is offered for holes, heat, threads and seats helps: typed into its field it makes its finding better, and the job is still answered. */
+class OfferedMendsTest {
     private static final List<String> FAMILIES =
             List.of("drilling", "reaming", "counterboring", "hardening", "threading", "seating");
 
