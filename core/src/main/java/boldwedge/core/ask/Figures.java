@@ -2,10 +2,12 @@ package boldwedge.core.ask;
 
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /** Collects the computed numbers of an answer, each with its unit and its words. */
 public final class Figures {
@@ -24,6 +26,15 @@ public final class Figures {
     /** An amount. */
     public void add(String id, String label, Station station, Amount amount) {
         figures.add(Figure.of(id, label, station, amount, say));
+    }
+
+    /** A value that there may be: "none" where there is not. */
+    public void add(String id, String label, Station station, Quantity quantity, OptionalDouble value) {
+        if (value.isPresent()) {
+            add(id, label, station, Amount.of(quantity, value.getAsDouble()));
+        } else {
+            figures.add(new Figure(id, label, station, Optional.empty(), quantity.base(), Figure.NONE));
+        }
     }
 
     /** A plain number with words of its own. */

@@ -203,7 +203,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
 
         private OptionalInt count(String entry, int least, int most) {
             OptionalDouble typed = measured(entry, new Limits(Quantity.RATIO, least, most));
-            return typed.isEmpty() || Double.isNaN(typed.getAsDouble())
+            return typed.isEmpty()
                     ? OptionalInt.empty()
                     : OptionalInt.of((int) Math.rint(typed.getAsDouble()));
         }
@@ -289,12 +289,17 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             return values;
         }
 
+        /** What must be there. Where it cannot be read the card makes no lathe, and what stands in for it is not looked at. */
         private double one(String entry, Limits limits) {
+            return read(entry, limits).orElse(limits.least());
+        }
+
+        private OptionalDouble read(String entry, Limits limits) {
             return switch (MeasureParser.parse(text(entry), limits, units)) {
-                case Parsed.Good<Reading>(Reading reading) -> reading.value();
+                case Parsed.Good<Reading>(Reading reading) -> OptionalDouble.of(reading.value());
                 case Parsed.Wrong<Reading> wrong -> {
                     errors.put(entry, wrong.sentence());
-                    yield Double.NaN;
+                    yield OptionalDouble.empty();
                 }
             };
         }
@@ -308,7 +313,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         }
 
         private OptionalDouble measured(String entry, Limits limits) {
-            return text(entry).isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(one(entry, limits));
+            return text(entry).isEmpty() ? OptionalDouble.empty() : read(entry, limits);
         }
 
         private String text(String entry) {

@@ -1,9 +1,23 @@
 package boldwedge.core.proof;
 
+import java.util.Arrays;
+import java.util.OptionalDouble;
 import org.hipparchus.complex.Complex;
+import org.hipparchus.exception.MathRuntimeException;
+import org.hipparchus.fitting.PolynomialCurveFitter;
+import org.hipparchus.fitting.WeightedObservedPoints;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresBuilder;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LeastSquaresProblem;
+import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOptimizer;
 import org.hipparchus.transform.DftNormalization;
 import org.hipparchus.transform.FastFourierTransformer;
 import org.hipparchus.transform.TransformType;
+import org.hipparchus.util.MathUtils;
+import org.hipparchus.util.Pair;
 
 /**
  * What a recorded ring tells: the bar is tapped, and a pick-up or a microphone records how it dies away. Frequency and
@@ -12,13 +26,13 @@ import org.hipparchus.transform.TransformType;
  *
  * @param hz frequency of the ring, Hz
  * @param byDecrement damping ratio from the dying amplitude
- * @param byHalfPower damping ratio from the width of the peak; NaN when the record is too short to show it
+ * @param byHalfPower damping ratio from the width of the peak; empty when the record is too short to show it
  * @param decrement logarithmic decrement
  * @param decibels how far the ring stands over the noise, dB
  * @param seconds length of record that was used, s
  */
 public record Ring(
-        double hz, double byDecrement, double byHalfPower, double decrement, double decibels, double seconds) {
+        double hz, double byDecrement, OptionalDouble byHalfPower, double decrement, double decibels, double seconds) {
     private static final int BLOCK = 1 << 15;
     private static final double LEAST_HZ = 20;
     private static final double LEAST_DECIBELS = 8;
@@ -164,151 +178,93 @@ public record Ring(
             im[i + 1] = im[i] - x[from + i] * Math.sin(phase);
         }
         double floor = noise * Math.sqrt(2.0 / window) * 2.5;
-        double sw = 0;
-        double st = 0;
-        double stt = 0;
-        double sl = 0;
-        double stl = 0;
-        double sp = 0;
-        double stp = 0;
+        WeightedObservedPoints logs = new WeightedObservedPoints();
+        WeightedObservedPoints turned = new WeightedObservedPoints();
         double last = 0;
         double turns = 0;
-        boolean first = true;
         double start = 0;
+        int count = 0;
         int step = Math.max(1, window / 8);
         for (int i = 0; i + window <= n; i += step) {
             double a = (re[i + window] - re[i]) / window;
             double b = (im[i + window] - im[i]) / window;
             double amplitude = 2 * Math.hypot(a, b);
-            if (first) {
-                start = amplitude;
-            }
+            start = count == 0 ? amplitude : start;
             if (amplitude < Math.max(floor, 0.01 * start)) {
                 break;
             }
             double angle = Math.atan2(b, a);
-            if (!first) {
-                double change = angle - last;
-                turns += change - 2 * Math.PI * Math.rint(change / (2 * Math.PI));
-            }
+            turns += count == 0 ? 0 : MathUtils.normalizeAngle(angle - last, 0);
             last = angle;
-            first = false;
+            count++;
             double t = (i + window / 2.0) / rate;
-            double w = amplitude * amplitude;
-            double log = Math.log(amplitude);
-            sw += w;
-            st += w * t;
-            stt += w * t * t;
-            sl += w * log;
-            stl += w * t * log;
-            sp += w * turns;
-            stp += w * t * turns;
+            logs.add(amplitude * amplitude, t, Math.log(amplitude));
+            turned.add(amplitude * amplitude, t, turns);
         }
-        double det = sw * stt - st * st;
-        if (det <= 0) {
+        if (count < 2) {
             return new Fit(hz, 1e9, start);
         }
-        double decay = -(sw * stl - st * sl) / det;
-        double drift = (sw * stp - st * sp) / det;
+        PolynomialCurveFitter line = PolynomialCurveFitter.create(1);
+        double decay = -line.fit(logs.toList())[1];
+        double drift = line.fit(turned.toList())[1];
         return new Fit(hz + drift / (2 * Math.PI), Math.max(decay, 1e-6), start);
     }
 
     /**
-     * Gauss and Newton's least squares for e^(−σt)(a cos ωt + b sin ωt) on the samples themselves, from the straight lines'
-     * answer: it uses every sample as well as it can be used (white noise). Keeps the start when it does not settle.
+     * Least squares (Levenberg and Marquardt) for e^(−σt)(a cos ωt + b sin ωt) on the samples themselves, from the straight lines'
+     * answer: it uses every sample as well as it can be used (white noise). Keeps the start when it does not settle near it.
      */
     private static Fit refined(double[] x, int from, int to, double rate, Fit start) {
-        double sigma = start.decay;
+        double[] samples = Arrays.copyOfRange(x, from, to);
         double omega = 2 * Math.PI * start.hz;
-        double amplitude = start.amplitude;
-        for (int turn = 0; turn < 8; turn++) {
-            double[][] normal = new double[4][5];
-            double[] ab = amplitudes(x, from, to, rate, sigma, omega);
-            for (int i = from; i < to; i++) {
-                double t = (i - from) / rate;
-                double dying = Math.exp(-sigma * t);
-                double c = dying * Math.cos(omega * t);
-                double s = dying * Math.sin(omega * t);
-                double model = ab[0] * c + ab[1] * s;
-                double[] row = {c, s, -t * model, t * (ab[1] * c - ab[0] * s)};
-                double off = x[i] - model;
-                for (int j = 0; j < 4; j++) {
-                    for (int k = 0; k < 4; k++) {
-                        normal[j][k] += row[j] * row[k];
-                    }
-                    normal[j][4] += row[j] * off;
-                }
-            }
-            double[] step = solved(normal);
-            amplitude = Math.hypot(ab[0], ab[1]);
-            if (Double.isNaN(step[2]) || Math.abs(step[2]) > sigma || Math.abs(step[3]) > 0.2 * omega) {
-                return start;
-            }
-            sigma += step[2];
-            omega += step[3];
-            if (Math.abs(step[2]) < 1e-9 * sigma && Math.abs(step[3]) < 1e-12 * omega) {
-                break;
-            }
+        // The phase is not known; both amplitudes enter linearly, so any start will do for them.
+        LeastSquaresProblem problem = new LeastSquaresBuilder()
+                .start(new double[] {start.amplitude, start.amplitude, start.decay, omega})
+                .target(samples)
+                .model(at -> dying(at, samples.length, rate))
+                .maxEvaluations(100)
+                .maxIterations(100)
+                .build();
+        try {
+            RealVector found =
+                    new LevenbergMarquardtOptimizer().optimize(problem).getPoint();
+            double sigma = found.getEntry(2);
+            double turned = found.getEntry(3);
+            boolean near = sigma > 0
+                    && sigma < 2.5 * start.decay
+                    && Math.abs(turned - omega) < Math.max(0.2 * omega, 2 * start.decay);
+            return near
+                    ? new Fit(turned / (2 * Math.PI), sigma, Math.hypot(found.getEntry(0), found.getEntry(1)))
+                    : start;
+        } catch (MathRuntimeException unsettled) {
+            return start;
         }
-        return sigma > 0 ? new Fit(omega / (2 * Math.PI), sigma, amplitude) : start;
     }
 
-    /** The two amplitudes that fit best at a decay and a frequency. */
-    private static double[] amplitudes(double[] x, int from, int to, double rate, double sigma, double omega) {
-        double cc = 0;
-        double cs = 0;
-        double ss = 0;
-        double xc = 0;
-        double xs = 0;
-        for (int i = from; i < to; i++) {
-            double t = (i - from) / rate;
-            double dying = Math.exp(-sigma * t);
-            double c = dying * Math.cos(omega * t);
-            double s = dying * Math.sin(omega * t);
-            cc += c * c;
-            cs += c * s;
-            ss += s * s;
-            xc += x[i] * c;
-            xs += x[i] * s;
+    /** The model's samples at a, b, σ, ω, and how each of them changes with each. */
+    private static Pair<RealVector, RealMatrix> dying(RealVector at, int samples, double rate) {
+        double a = at.getEntry(0);
+        double b = at.getEntry(1);
+        double sigma = at.getEntry(2);
+        double omega = at.getEntry(3);
+        double[] value = new double[samples];
+        double[][] slope = new double[samples][];
+        for (int i = 0; i < samples; i++) {
+            double t = i / rate;
+            double left = Math.exp(-sigma * t);
+            double c = left * Math.cos(omega * t);
+            double s = left * Math.sin(omega * t);
+            value[i] = a * c + b * s;
+            slope[i] = new double[] {c, s, -t * value[i], t * (b * c - a * s)};
         }
-        double det = cc * ss - cs * cs;
-        return new double[] {(xc * ss - xs * cs) / det, (xs * cc - xc * cs) / det};
-    }
-
-    /** Four equations by elimination with pivots; NaN when they do not determine the step. */
-    private static double[] solved(double[][] m) {
-        int n = m.length;
-        for (int i = 0; i < n; i++) {
-            int pivot = i;
-            for (int r = i + 1; r < n; r++) {
-                pivot = Math.abs(m[r][i]) > Math.abs(m[pivot][i]) ? r : pivot;
-            }
-            double[] swap = m[i];
-            m[i] = m[pivot];
-            m[pivot] = swap;
-            for (int r = i + 1; r < n; r++) {
-                double share = m[r][i] / m[i][i];
-                for (int c = i; c <= n; c++) {
-                    m[r][c] -= share * m[i][c];
-                }
-            }
-        }
-        double[] x = new double[n];
-        for (int i = n - 1; i >= 0; i--) {
-            double sum = m[i][n];
-            for (int c = i + 1; c < n; c++) {
-                sum -= m[i][c] * x[c];
-            }
-            x[i] = sum / m[i][i];
-        }
-        return x;
+        return new Pair<>(new ArrayRealVector(value, false), new Array2DRowRealMatrix(slope, false));
     }
 
     /**
      * Half-power width of the peak in |X(f)|², summed finely about the frequency. A ring cut off while it still sounds would
      * look too wide: the record must have died down.
      */
-    private static double halfPower(double[] x, int from, int to, double rate, double hz, double zeta) {
+    private static OptionalDouble halfPower(double[] x, int from, int to, double rate, double hz, double zeta) {
         int n = to - from;
         double width = Math.max(2 * zeta * hz, 2 * rate / n);
         int points = 160;
@@ -335,17 +291,19 @@ public record Ring(
             }
         }
         double half = power[peak] / 2;
-        double low = crossing(power, peak, -1, half);
-        double high = crossing(power, peak, 1, half);
-        return Double.isNaN(low) || Double.isNaN(high) ? Double.NaN : (high - low) * width * 2 / points / (2 * hz);
+        OptionalDouble low = crossing(power, peak, -1, half);
+        OptionalDouble high = crossing(power, peak, 1, half);
+        return low.isEmpty() || high.isEmpty()
+                ? OptionalDouble.empty()
+                : OptionalDouble.of((high.getAsDouble() - low.getAsDouble()) * width * 2 / points / (2 * hz));
     }
 
-    private static double crossing(double[] power, int peak, int way, double half) {
+    private static OptionalDouble crossing(double[] power, int peak, int way, double half) {
         for (int k = peak; k + way >= 0 && k + way < power.length; k += way) {
             if (power[k + way] < half) {
-                return k + way * (power[k] - half) / (power[k] - power[k + way]);
+                return OptionalDouble.of(k + way * (power[k] - half) / (power[k] - power[k + way]));
             }
         }
-        return Double.NaN;
+        return OptionalDouble.empty();
     }
 }

@@ -61,8 +61,7 @@ public final class BarTests implements ToolTests {
         Map<String, String> errors = new TreeMap<>();
         OptionalDouble earlier = before.isBlank()
                 ? OptionalDouble.empty()
-                : OptionalDouble.of(read(
-                        errors, "before", before, BoreField.STIFFNESS.limits().orElseThrow(), request.units()));
+                : read(errors, "before", before, BoreField.STIFFNESS.limits().orElseThrow(), request.units());
         return push(request, lines, earlier, errors);
     }
 
@@ -74,13 +73,14 @@ public final class BarTests implements ToolTests {
             if (line.load().isBlank() && line.up().isBlank() && line.down().isBlank()) {
                 continue;
             }
-            double load = read(errors, i + ".load", line.load(), new Limits(Quantity.FORCE, 0, 5000), request.units());
-            double up = read(errors, i + ".up", line.up(), new Limits(Quantity.LENGTH, -5, 5), request.units());
+            OptionalDouble load = read(errors, i + ".load", line.load(), new Limits(Quantity.FORCE, 0, 5000), request.units());
+            OptionalDouble up = read(errors, i + ".up", line.up(), new Limits(Quantity.LENGTH, -5, 5), request.units());
             OptionalDouble down = line.down().isBlank()
                     ? OptionalDouble.empty()
-                    : OptionalDouble.of(read(
-                            errors, i + ".down", line.down(), new Limits(Quantity.LENGTH, -5, 5), request.units()));
-            readings.add(new PushTest.Reading(load, up, down));
+                    : read(errors, i + ".down", line.down(), new Limits(Quantity.LENGTH, -5, 5), request.units());
+            if (load.isPresent() && up.isPresent()) {
+                readings.add(new PushTest.Reading(load.getAsDouble(), up.getAsDouble(), down));
+            }
         }
         if (!errors.isEmpty()) {
             return refused(errors, "Some readings cannot be read.");
@@ -190,7 +190,7 @@ public final class BarTests implements ToolTests {
         }
         Say say = new Say(request.units());
         double apart = ring.hz() / bar.get().hz() - 1;
-        List<Step> working = List.of(
+        List<Step> working = new ArrayList<>(List.of(
                 Working.of(
                                 "Frequency: phase of the ring turned down to rest, then least squares",
                                 "f",
@@ -207,15 +207,18 @@ public final class BarTests implements ToolTests {
                                 "ln of one swing over the next",
                                 number(ring.decrement()).measured())
                         .told(say),
-                Working.of("Damping by the width of the peak at half power", "Δ / (2 · f)", number(ring.byHalfPower()))
-                        .with("Δ", hertz(2 * ring.byHalfPower() * ring.hz()).measured())
-                        .with("f", hertz(ring.hz()).measured())
-                        .meaning(Double.isNaN(ring.byHalfPower()) ? ": the record is too short for it" : "")
-                        .told(say),
                 Working.of("Measured over reckoned by elements", "f / f0 − 1", number(apart))
                         .with("f", hertz(ring.hz()).measured())
                         .with("f0", hertz(bar.get().hz()))
-                        .told(say));
+                        .told(say)));
+        // A record that is too short shows no width.
+        ring.byHalfPower()
+                .ifPresent(zeta -> working.add(
+                        2,
+                        Working.of("Damping by the width of the peak at half power", "Δ / (2 · f)", number(zeta))
+                                .with("Δ", hertz(2 * zeta * ring.hz()).measured())
+                                .with("f", hertz(ring.hz()).measured())
+                                .told(say)));
         boolean other = Math.abs(apart) > 0.5;
         Map<String, String> take = new HashMap<>();
         take.put(BoreField.RING.id(), Written.places(ring.hz(), 1) + " Hz");
@@ -243,12 +246,12 @@ public final class BarTests implements ToolTests {
         return Written.full(Quantity.STIFFNESS, newtonPerMm, say.units());
     }
 
-    private static double read(Map<String, String> errors, String where, String text, Limits limits, UnitSystem units) {
+    private static OptionalDouble read(Map<String, String> errors, String where, String text, Limits limits, UnitSystem units) {
         return switch (MeasureParser.parse(text, limits, units)) {
-            case Parsed.Good<Reading>(Reading good) -> good.value();
+            case Parsed.Good<Reading>(Reading good) -> OptionalDouble.of(good.value());
             case Parsed.Wrong<Reading> wrong -> {
                 errors.put(where, wrong.sentence());
-                yield Double.NaN;
+                yield OptionalDouble.empty();
             }
         };
     }

@@ -206,7 +206,7 @@ final class InHoleScene {
         double ey = Math.sin(direction);
         double cross = ex * dy - ey * dx;
         double gap = (sx - x) * dy - (sy - y) * dx;
-        double t = Math.abs(cross) < 1e-6 ? Double.NaN : gap / cross;
+        double t = Math.abs(cross) < 1e-6 ? 0 : gap / cross;
         return t > 0 && t < 2 * Math.hypot(sx - x, sy - y) ? new Point(x + t * ex, y + t * ey) : new Point(sx, sy);
     }
 }

@@ -316,9 +316,9 @@ final class HeatFindings {
         boolean oil = treatment.quench() == Quench.OIL;
         boolean startsHot = job.bathC() >= hottest;
         double margin = (hottest - job.bathC()) / Math.max(rise, 1e-6) - 1;
-        double litres = startsHot
-                ? Double.NaN
-                : bath.litresFor(load.massKg(), treatment.hardenC(), 0.8 * (hottest - job.bathC()));
+        // A bath that starts too hot wants cooling first: more of it would not help.
+        double litres =
+                startsHot ? 0 : bath.litresFor(load.massKg(), treatment.hardenC(), 0.8 * (hottest - job.bathC()));
         Verdict verdict = oil && settles > job.flashC() - 20
                 ? Verdict.WRONG
                 : Verdict.of(margin, 0.2) == Verdict.WRONG ? Verdict.DOUBTFUL : Verdict.of(margin, 0.2);

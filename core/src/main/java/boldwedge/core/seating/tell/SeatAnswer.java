@@ -13,6 +13,7 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.seating.model.SeatCut;
 import java.util.List;
+import java.util.OptionalDouble;
 
 /** What is said of an insert's seat. */
 public final class SeatAnswer {
@@ -53,11 +54,7 @@ public final class SeatAnswer {
         f.add("edgeLength", "Edge", Station.EDGE, mm(cut.shape().edgeMm()));
         f.add("noseToHole", "Nose’s tip to hole", Station.EDGE, mm(cut.shape().noseToHoleMm()));
         f.add("seatClearance", "Clearance in use", Station.EDGE, rad(cut.clearanceRad()));
-        f.add(
-                "oldAngle",
-                "Edge angle of the old holder",
-                Station.EDGE,
-                rad(cut.oldKappaRad().orElse(Double.NaN)));
+        f.add("oldAngle", "Edge angle of the old holder", Station.EDGE, Quantity.ANGLE, cut.oldKappaRad());
         f.add("floorDepth", "Floor below the top", Station.CUT, mm(cut.floorDepthMm()));
         f.add("underFloor", "Left under the floor", Station.REACH, mm(cut.underMm()));
         f.add("wall", "Wall at the corner", Station.REACH, mm(cut.wallLeftMm()));
@@ -78,8 +75,13 @@ public final class SeatAnswer {
                 "Swing, wall beside",
                 Station.MAKE,
                 rad(cut.swingRad(cut.shape().sideWall())));
-        f.add("leastHole", "Enters holes from", Station.REACH, mm(cut.job().bar() ? cut.leastHoleMm() : Double.NaN));
-        f.add("edgeLow", "Edge low, as made", Station.MAKE, mm(cut.edgeLowMm().orElse(Double.NaN)));
+        f.add(
+                "leastHole",
+                "Enters holes from",
+                Station.REACH,
+                Quantity.LENGTH,
+                cut.job().bar() ? OptionalDouble.of(cut.leastHoleMm()) : OptionalDouble.empty());
+        f.add("edgeLow", "Edge low, as made", Station.MAKE, Quantity.LENGTH, cut.edgeLowMm());
         return f;
     }
 }

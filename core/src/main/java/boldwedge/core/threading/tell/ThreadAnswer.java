@@ -22,6 +22,7 @@ import boldwedge.core.threading.model.ThreadCut;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 
 /** What is said of a thread to be cut. */
 public final class ThreadAnswer {
@@ -74,6 +75,11 @@ public final class ThreadAnswer {
         chosen.length(WIRE, cut.wires().wireMm());
     }
 
+    /** A limit, where the form's limits are known. */
+    private static OptionalDouble limit(ThreadCut cut, ToDoubleFunction<ThreadLimits> which) {
+        return cut.job().limits().stream().mapToDouble(which).findFirst();
+    }
+
     private static Figures figures(ThreadCut cut, Say say) {
         Figures f = new Figures(say);
         f.add(
@@ -81,16 +87,8 @@ public final class ThreadAnswer {
                 "Pitch diameter, basic",
                 Station.CUT,
                 mm(cut.job().size().pitchDiameterMm()));
-        f.add(
-                "pitchLow",
-                "Pitch diameter, least",
-                Station.CUT,
-                mm(cut.job().limits().map(ThreadLimits::pitchLow).orElse(Double.NaN)));
-        f.add(
-                "pitchHigh",
-                "Pitch diameter, most",
-                Station.CUT,
-                mm(cut.job().limits().map(ThreadLimits::pitchHigh).orElse(Double.NaN)));
+        f.add("pitchLow", "Pitch diameter, least", Station.CUT, Quantity.LENGTH, limit(cut, ThreadLimits::pitchLow));
+        f.add("pitchHigh", "Pitch diameter, most", Station.CUT, Quantity.LENGTH, limit(cut, ThreadLimits::pitchHigh));
         f.add("pitch", "Pitch", Station.CUT, mm(cut.job().size().pitchMm()));
         f.add("lead", "Lead", Station.CUT, mm(cut.job().size().leadMm()));
         f.add(
@@ -109,7 +107,8 @@ public final class ThreadAnswer {
                 "leadCut",
                 "Lead as geared",
                 Station.REACH,
-                mm(cut.gears().known() ? cut.gears().cutsMm() : Double.NaN));
+                Quantity.LENGTH,
+                cut.gears().known() ? OptionalDouble.of(cut.gears().cutsMm()) : OptionalDouble.empty());
         f.add(
                 "passes",
                 "Passes",
