@@ -203,9 +203,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
 
         private OptionalInt count(String entry, int least, int most) {
             OptionalDouble typed = measured(entry, new Limits(Quantity.RATIO, least, most));
-            return typed.isEmpty()
-                    ? OptionalInt.empty()
-                    : OptionalInt.of((int) Math.rint(typed.getAsDouble()));
+            return typed.isEmpty() ? OptionalInt.empty() : OptionalInt.of((int) Math.rint(typed.getAsDouble()));
         }
 
         private OptionalDouble seconds(String entry) {

@@ -39,9 +39,11 @@ public final class BarEnd {
         if (job.making().crossMm().isPresent()) {
             return job.making().crossMm().getAsDouble();
         }
-        if (job.held() == BarHeld.CENTRES) {
-            return (job.barLengthMm() - job.spanMm()) / 2 + job.cutterAtMm();
-        }
+        return job.held().crossing(job);
+    }
+
+    /** The same of a bar held at one end, as drawn. */
+    static double behindEnd(BoreJob job) {
         if (job.insert().isPresent()) {
             return (0.5 - INSERT_LEADS) * job.insert().get().circleMm();
         }

@@ -16,7 +16,6 @@ import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.Bar;
 import boldwedge.core.rigidity.BarModes;
 import boldwedge.core.rigidity.BarSection;
-import boldwedge.core.rigidity.Beam;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.BarMaterial;
@@ -129,11 +128,11 @@ public record BoreCut(
     /** Computes a job, with the angles that were typed over the advice. */
     public static BoreCut of(BoreJob job, TypedSignature typed) {
         double radius = job.finishedMm() / 2;
-        AngleAdvice advice = BoreAngles.advice(job, slendernessFor(job));
+        AngleAdvice advice = BoreAngles.advice(job, job.held().slenderness(job));
         ToolSignature signature = BoreAngles.over(job, advice.signature(), typed);
         Wedge wedge = Wedge.of(signature);
         // Inside a hole the height acts the other way round; a turning bar carries its height error round with it.
-        double height = heightInUse(job);
+        double height = job.held().heightInUse(job);
         Frame unfed = new InUse(-height, radius, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
         EdgeProfile edge = profile(wedge, unfed);
         double coarsest = Math.min(0.3, Math.max(0.04, Math.max(job.depthMm(), signature.noseRadiusMm())));
@@ -195,17 +194,7 @@ public record BoreCut(
     public static BoreFit fit(BoreJob job, ToolSignature signature) {
         double tip = job.necked() ? job.neckMm() : job.barMm();
         double barRadius = (job.neckLengthMm() >= job.holeDepthMm() ? tip : job.barMm()) / 2;
-        if (job.held() == BarHeld.CENTRES) {
-            return new BoreFit(
-                    barRadius,
-                    job.finishedMm() / 2,
-                    job.aheadMm(),
-                    job.aheadMm(),
-                    signature.endRelief(),
-                    job.flankMm());
-        }
-        double height = job.held() == BarHeld.HEAD ? job.aheadMm() : job.heightMm();
-        return new BoreFit(barRadius, reach(job), height, job.aheadMm(), signature.endRelief(), job.flankMm());
+        return job.held().fit(barRadius, job, signature.endRelief());
     }
 
     /** From the bar's axis to the point: the bar's radius, and a quarter of the bit's width or the stock clear of it. */
@@ -233,15 +222,6 @@ public record BoreCut(
         return new Bar(sections, post, post * grip * grip, gram);
     }
 
-    /** Largest bending stress in the bar per newton at its point, MPa/N; between centres F·a·b/L at the cutter. */
-    public static double stressPerNewton(BoreJob job, Bar bar) {
-        if (job.held() != BarHeld.CENTRES) {
-            return bar.stressMPa(1);
-        }
-        double moment = job.cutterAtMm() * (job.spanMm() - job.cutterAtMm()) / job.spanMm();
-        return moment * job.barMm() / 2 / Beam.round(job.barMm());
-    }
-
     /** Adds the bar from one place to another, in two pieces where a steel head is brazed on within it. */
     private static void add(
             List<BarSection> sections, BoreJob job, double from, double to, double head, double outer, double hole) {
@@ -267,60 +247,18 @@ public record BoreCut(
             double alone = Math.min(whole, bar.barCompliance());
             return new Stiffness(alone, whole - alone, mouth, true);
         }
-        if (job.held() == BarHeld.CENTRES) {
-            double ei = job.barMaterial().modulusMPa() * Beam.round(job.barMm());
-            double share = job.cutterAtMm() / job.spanMm();
-            double head = job.lathe().chuckOrAssumed();
-            double tail = job.lathe().tailstockOrAssumed();
-            return new Stiffness(
-                    Beam.pinnedPinned(job.cutterAtMm(), job.spanMm(), ei),
-                    (1 - share) * (1 - share) / head + share * share / tail,
-                    mouth,
-                    false);
-        }
-        return new Stiffness(bar.barCompliance(), bar.compliance() - bar.barCompliance(), mouth, false);
+        return job.held().reckoned(job, bar, mouth);
     }
 
-    /**
-     * Give of the work in the chuck, mm/N, at a distance from the mouth: the chuck as a spring across and against turning, and
-     * the work as a tube held at the chuck (the mouth is its free end). Work on a table or a carriage counts with its machine.
-     */
+    /** Give of the work, mm/N, at a distance from the mouth. */
     public static double workGive(BoreJob job, double fromMouth) {
-        if (job.held() != BarHeld.POST) {
-            return 0.5 / holder(job);
-        }
-        double out = Math.max(0, job.stickOutMm() - fromMouth);
-        double ei = job.work().modulusMPa() * (Beam.round(job.outsideMm()) - Beam.round(job.finishedMm()));
-        double chuck = job.lathe().chuckOrAssumed();
-        return Beam.cantilever(out, ei) + 1 / chuck + out * out / job.lathe().chuckTiltOrAssumed();
+        return job.held().workGive(job, fromMouth);
     }
 
     public static Stability mode(BoreJob job, Bar bar, Stiffness stiffness) {
+        BarModes.Mode first = job.held().firstMode(job, bar, stiffness);
         double damping = job.damping().orElse(job.barMaterial().damping().chosen());
-        double k;
-        double hz;
-        if (job.held() == BarHeld.CENTRES) {
-            // A bar on two supports with the cutter anywhere: its own half-wave, modal mass from the shape at the
-            // cutter.
-            BarSection section = BarSection.plain(job.spanMm(), job.barMm(), 0, job.barMaterial());
-            double shape = Math.sin(Math.PI * job.cutterAtMm() / job.spanMm());
-            hz = Math.PI
-                    / 2
-                    * Math.sqrt(section.bendingStiffness() / (section.massPerMm() * Math.pow(job.spanMm(), 4)));
-            double mass = section.massPerMm() * job.spanMm() / 2 / Math.max(1e-3, shape * shape);
-            k = Math.min(4 * Math.PI * Math.PI * hz * hz * mass, 1 / stiffness.tool());
-        } else {
-            BarModes.Mode first = BarModes.first(bar);
-            hz = first.hz();
-            k = first.stiffnessNPerMm();
-            if (job.measuredNPerMm().isPresent()) {
-                // A measured stiffness scales the mode: the mass that swings is the same.
-                double measured = job.measuredNPerMm().getAsDouble();
-                hz *= Math.sqrt(measured * bar.compliance());
-                k *= measured * bar.compliance();
-            }
-        }
-        return new Stability(job.ringHz().orElse(hz), k, damping);
+        return new Stability(job.ringHz().orElse(first.hz()), first.stiffnessNPerMm(), damping);
     }
 
     private static Quiet quiet(BoreJob job, Stability mode, WaveGrowth growth, double clearance, double rpm) {
@@ -394,7 +332,7 @@ public record BoreCut(
             most = Math.max(0.05, most * watts / needs);
             by = "power";
         }
-        double stress = stressPerNewton(job, bar)
+        double stress = job.held().stressPerNewton(job, bar)
                 * CuttingForce.of(job.work(), EdgePress.of(job.tool(), job.work()), edge, rake, most, feed)
                         .cuttingN();
         double bears = job.barMaterial().yieldMPa() / 3;
@@ -440,16 +378,6 @@ public record BoreCut(
     /** How far the point goes down under the cut, mm. */
     public double dropMm() {
         return cutting.force().cuttingN() * stiffness.tool();
-    }
-
-    /** How high the point stands in use, mm: a bar that turns carries its face's place round with it. */
-    public static double heightInUse(BoreJob job) {
-        return job.held().barTurns() ? job.aheadMm() : job.heightMm();
-    }
-
-    /** Slenderness for the choice of angles: a bar between centres bends like a third of itself held at one end. */
-    public static double slendernessFor(BoreJob job) {
-        return job.held() == BarHeld.CENTRES ? job.spanMm() / job.barMm() / 3 : job.overhangMm() / job.barMm();
     }
 
     /** Overhang over diameter, as the shops' rule of thumb counts it. */

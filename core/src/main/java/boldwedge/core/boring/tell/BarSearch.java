@@ -208,10 +208,10 @@ public final class BarSearch {
             this.holderMmPerN = holderMmPerN;
             this.say = say;
             this.signature = BoreAngles.over(
-                    job, BoreAngles.advice(job, BoreCut.slendernessFor(job)).signature(), typed);
+                    job, BoreAngles.advice(job, job.held().slenderness(job)).signature(), typed);
             Wedge wedge = Wedge.of(signature);
-            var frame =
-                    new InUse(-BoreCut.heightInUse(job), job.finishedMm() / 2, 0, 0, InUse.Feeding.LENGTHWAYS).frame();
+            var frame = new InUse(-job.held().heightInUse(job), job.finishedMm() / 2, 0, 0, InUse.Feeding.LENGTHWAYS)
+                    .frame();
             this.edge = new EdgeProfile(
                     wedge.noseRadiusMm(),
                     wedge.sideAngles(frame).approach(),
@@ -313,7 +313,7 @@ public final class BarSearch {
             Stability hoped = new Stability(
                     mode.hz(), mode.stiffnessNPerMm(), job.damping().orElse(spread.high()));
             double strength =
-                    BoreCut.stressPerNewton(job, bar) / (job.barMaterial().yieldMPa() / 3);
+                    job.held().stressPerNewton(job, bar) / (job.barMaterial().yieldMPa() / 3);
             double uneven = Math.abs(stiffness.workMmPerN() - BoreCut.workGive(job, job.holeDepthMm())) / give;
             double allowed = job.allowedErrorMm();
             double power = job.lathe().motorWatt() * job.lathe().efficiency();

@@ -73,7 +73,8 @@ public final class BarTests implements ToolTests {
             if (line.load().isBlank() && line.up().isBlank() && line.down().isBlank()) {
                 continue;
             }
-            OptionalDouble load = read(errors, i + ".load", line.load(), new Limits(Quantity.FORCE, 0, 5000), request.units());
+            OptionalDouble load =
+                    read(errors, i + ".load", line.load(), new Limits(Quantity.FORCE, 0, 5000), request.units());
             OptionalDouble up = read(errors, i + ".up", line.up(), new Limits(Quantity.LENGTH, -5, 5), request.units());
             OptionalDouble down = line.down().isBlank()
                     ? OptionalDouble.empty()
@@ -246,7 +247,8 @@ public final class BarTests implements ToolTests {
         return Written.full(Quantity.STIFFNESS, newtonPerMm, say.units());
     }
 
-    private static OptionalDouble read(Map<String, String> errors, String where, String text, Limits limits, UnitSystem units) {
+    private static OptionalDouble read(
+            Map<String, String> errors, String where, String text, Limits limits, UnitSystem units) {
         return switch (MeasureParser.parse(text, limits, units)) {
             case Parsed.Good<Reading>(Reading good) -> OptionalDouble.of(good.value());
             case Parsed.Wrong<Reading> wrong -> {

@@ -343,7 +343,7 @@ final class BoreFitFindings {
     }
 
     private Finding rakeInUse() {
-        double height = job.held().barTurns() ? job.aheadMm() : job.heightMm();
+        double height = job.held().heightInUse(job);
         double lean = Math.asin(Math.clamp(height / (job.finishedMm() / 2), -1, 1));
         var use = cut.wedge().signature(cut.used());
         double clearance = use.endRelief();

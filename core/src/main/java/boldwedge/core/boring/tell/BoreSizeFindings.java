@@ -277,8 +277,8 @@ final class BoreSizeFindings {
     }
 
     private Finding strength() {
-        double stress =
-                BoreCut.stressPerNewton(job, cut.bar()) * cut.cutting().force().cuttingN();
+        double stress = job.held().stressPerNewton(job, cut.bar())
+                * cut.cutting().force().cuttingN();
         double margin = job.barMaterial().yieldMPa() / 3 / Math.max(stress, 1e-9) - 1;
         return Finding.at(Station.REACH, "strength")
                 .says(

@@ -36,7 +36,7 @@ class BoringByHandTest {
         assertThat(cut.dropMm())
                 .isCloseTo(cut.cutting().force().cuttingN() * cut.stiffness().tool(), SAME);
         assertThat(cut.slenderness()).isCloseTo(4, SAME);
-        assertThat(BoreCut.slendernessFor(cut.job())).isCloseTo(4, SAME);
+        assertThat(cut.job().held().slenderness(cut.job())).isCloseTo(4, SAME);
         BoreCut nosed = cut(
                 "barDiameter", "16", "barLength", "150", "barOverhang", "64", "neckDiameter", "12", "neckLength", "50");
         assertThat(nosed.slenderness()).isCloseTo(64 / 12.0, SAME);
@@ -102,7 +102,7 @@ class BoringByHandTest {
         BoreCut cut =
                 cut("barHeld", "centres", "barDiameter", "20", "barSpan", "300", "cutterAt", "100", "barLength", "320");
         double moment = 100 * 200 / 300.0;
-        assertThat(BoreCut.stressPerNewton(cut.job(), cut.bar())).isCloseTo(moment * 10 / round(20), SAME);
+        assertThat(cut.job().held().stressPerNewton(cut.job(), cut.bar())).isCloseTo(moment * 10 / round(20), SAME);
         double ei = cut.job().barMaterial().modulusMPa() * round(20);
         assertThat(cut.stiffness().barMmPerN()).isCloseTo(100.0 * 100 * 200 * 200 / (3 * ei * 300), SAME);
         double head = cut.job().lathe().chuckOrAssumed();
@@ -110,7 +110,7 @@ class BoringByHandTest {
         // Two thirds of the force go to the nearer end.
         assertThat(cut.stiffness().tool() - cut.stiffness().barMmPerN())
                 .isCloseTo(4 / 9.0 / head + 1 / 9.0 / tail, within(1e-12));
-        assertThat(BoreCut.slendernessFor(cut.job())).isCloseTo(300 / 20.0 / 3, SAME);
+        assertThat(cut.job().held().slenderness(cut.job())).isCloseTo(300 / 20.0 / 3, SAME);
         // Its first half-wave: f = π/2 · √(EI / m L⁴).
         double perMm = cut.job().barMaterial().densityGramPerCm3() * 1e-6 * Math.PI * 100 / 1000;
         double hz = Math.PI / 2 * Math.sqrt(ei / (perMm * Math.pow(300, 4)));
@@ -122,7 +122,8 @@ class BoringByHandTest {
                 .isCloseTo(Math.min(k, 1 / cut.stiffness().tool()), within(0.03 * k));
         // Clamped at one end it is the clamp's moment instead.
         BoreCut clamped = cut("barDiameter", "20", "barLength", "150", "barOverhang", "60");
-        assertThat(BoreCut.stressPerNewton(clamped.job(), clamped.bar())).isCloseTo(60 * 10 / round(20), within(0.05));
+        assertThat(clamped.job().held().stressPerNewton(clamped.job(), clamped.bar()))
+                .isCloseTo(60 * 10 / round(20), within(0.05));
     }
 
     /** The work in the chuck: the tube's cantilever, the chuck across and the chuck against turning; on a carriage half a holder's give. */
