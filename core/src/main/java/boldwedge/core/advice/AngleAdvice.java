@@ -1,6 +1,8 @@
 package boldwedge.core.advice;
 
 import boldwedge.core.finding.School;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.stock.Blank;
 import boldwedge.core.stock.RecommendedAngles;
@@ -60,9 +62,15 @@ public record AngleAdvice(
      * @param slenderness free length of the work over its diameter, held ends counted (see {@code Hold.slenderness})
      * @param depthMm depth of cut, mm
      * @param motorWatt motor power: a light lathe takes a smaller nose
+     * @param units what the shop measures in: noses are chosen from its gauges
      */
     public record Circumstances(
-            Operation operation, double raMicrometre, double slenderness, double depthMm, double motorWatt) {}
+            Operation operation,
+            double raMicrometre,
+            double slenderness,
+            double depthMm,
+            double motorWatt,
+            UnitSystem units) {}
 
     /** The seven values of the signature, as chosen. */
     public ToolSignature signature() {
@@ -194,12 +202,11 @@ public record AngleAdvice(
         }
         double most = Math.max(0.2, 2 * cut.depthMm());
         if (chosen > most) {
-            chosen = Math.rint(most * 10) / 10;
-            why.add(String.format(
-                    Locale.ROOT,
-                    "held down because a cut of %s mm on a bigger nose would be nearly all push",
-                    Written.places(cut.depthMm(), 2)));
+            chosen = most;
+            why.add("held down because a cut of " + new Say(cut.units()).length(cut.depthMm())
+                    + " on a bigger nose would be nearly all push");
         }
+        chosen = cut.units().nose(chosen);
         String words = String.join("; ", why);
         return new Advised(
                 new Span(0.1, chosen, 1.6),

@@ -72,6 +72,11 @@ public record Say(UnitSystem units, boolean terse) {
                 : Written.places(mm / 25.4, 3) + " in";
     }
 
+    /** A nose radius as a gauge of the shop has it, as a mend types it. */
+    public String nose(double mm) {
+        return length(units.nose(mm));
+    }
+
     /** A chance, 0 to 1. */
     public String chance(double chance) {
         return chance < 0.005 ? "under 1 %" : Math.round(chance * 100) + " %";

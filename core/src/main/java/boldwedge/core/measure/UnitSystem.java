@@ -1,5 +1,8 @@
 package boldwedge.core.measure;
 
+import java.util.Comparator;
+import java.util.List;
+
 /** The unit system of the moment: it decides what a bare number means and which text is shown first. */
 public enum UnitSystem {
     METRIC,
@@ -8,6 +11,9 @@ public enum UnitSystem {
     private static final double SIXTEENTH_MM = 25.4 / 16;
     private static final double FIVE_THOU_MM = 0.127;
     private static final double HALF_THOU_MM = 0.0127;
+    private static final List<Double> METRIC_NOSES = List.of(0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.8, 1.0, 1.2, 1.6);
+    private static final List<Double> INCH_NOSES =
+            List.of(0.127, 0.254, 25.4 / 64, 25.4 / 32, 3 * 25.4 / 64, 25.4 / 16);
 
     /** The system shown beside this one. */
     public UnitSystem other() {
@@ -30,6 +36,18 @@ public enum UnitSystem {
     public double measured(double mm) {
         double step = this == METRIC ? 0.01 : HALF_THOU_MM;
         return Math.rint(mm / step) * step;
+    }
+
+    /** Nose radii that a shop's gauges have and its inserts are sold with, mm, ascending. */
+    public List<Double> noses() {
+        return this == METRIC ? METRIC_NOSES : INCH_NOSES;
+    }
+
+    /** The radius on the shop's gauges that lies nearest, mm. */
+    public double nose(double mm) {
+        return noses().stream()
+                .min(Comparator.comparingDouble(nose -> Math.abs(nose - mm)))
+                .orElseThrow();
     }
 
     /** The unit that a bare number of this quantity takes. */

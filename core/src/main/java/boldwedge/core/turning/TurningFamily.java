@@ -123,7 +123,8 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
                 sentence.parts(),
                 List.of(
                         StationPage.of(Station.CUT, List.of("cut", "push-off"), List.of("speed", "feed", "passTime")),
-                        StationPage.of(Station.EDGE, List.of("bit"), List.of("betaN", "gammaN", "kappaR")),
+                        StationPage.of(
+                                Station.EDGE, List.of("bit", "edges-beside"), List.of("betaN", "gammaN", "kappaR")),
                         StationPage.of(
                                         Station.REACH,
                                         List.of("tool-on-work", "marks", "push-off"),

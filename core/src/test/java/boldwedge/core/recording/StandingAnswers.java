@@ -64,20 +64,21 @@ public final class StandingAnswers {
         PlanAnswer answer = Planner.plan(request);
         lines.add(question.name() + (answer.worked() ? "" : " is refused"));
         answer.figures()
-                .forEach(figure -> lines.add(figure.id() + " "
+                .forEach(figure -> lines.add(figure.id() + "\t"
                         + figure.value().map(StandingAnswers::number).orElse("none")));
         answer.findings()
-                .forEach(finding -> lines.add(finding.id() + " " + finding.verdict() + " " + number(finding.margin())));
+                .forEach(finding -> lines.add(
+                        "finding " + finding.id() + "\t" + finding.verdict() + " " + number(finding.margin())));
         for (int i = 0; i < question.trials().size(); i++) {
             TrialAnswer judged =
                     Prover.prove(new TrialRequest(request, question.trials().get(i)));
             for (var cause : judged.causes()) {
-                lines.add("trial " + i + " " + cause.id() + " " + number(cause.fit()));
+                lines.add("trial " + i + " " + cause.id() + "\t" + number(cause.fit()));
             }
         }
         question.tools().forEach((name, tool) -> {
             ToolMatch match = Families.of(request).match(request, new HashMap<>(tool));
-            lines.add("tool " + name.replace(' ', '-') + " " + match.verdict() + " " + number(match.rank()));
+            lines.add("tool " + name + "\t" + match.verdict() + " " + number(match.rank()));
         });
     }
 

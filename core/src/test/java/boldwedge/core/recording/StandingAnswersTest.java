@@ -6,7 +6,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,20 +23,35 @@ class StandingAnswersTest {
     @ParameterizedTest
     @MethodSource("families")
     void noNumberMovesUnseen(String family) throws IOException {
-        List<String> stand = standing(family);
-        List<String> now = StandingAnswers.of(family);
+        Map<String, String> stand = byName(family, standing(family));
+        Map<String, String> now = byName(family, StandingAnswers.of(family));
         List<String> moved = new ArrayList<>();
-        String question = "";
-        for (int i = 0; i < Math.min(stand.size(), now.size()); i++) {
-            question = now.get(i).startsWith(family + "-") ? now.get(i) : question;
-            if (!same(stand.get(i), now.get(i))) {
-                moved.add(question + ": " + stand.get(i) + " is now " + now.get(i));
+        stand.forEach((name, stood) -> {
+            String is = now.getOrDefault(name, "gone");
+            if (!same(stood, is)) {
+                moved.add(name + " stood at " + stood + " and is " + is);
             }
-        }
+        });
+        now.keySet().stream().filter(name -> !stand.containsKey(name)).forEach(name -> moved.add(name + " is new"));
         assertThat(moved.stream().limit(20))
                 .as("moved; ./bw stand if it was meant")
                 .isEmpty();
-        assertThat(now).hasSameSizeAs(stand);
+    }
+
+    /** Each number by question and name, with the verdict where it has one. */
+    private static Map<String, String> byName(String family, List<String> lines) {
+        Map<String, String> byName = new LinkedHashMap<>();
+        String question = "";
+        for (String line : lines) {
+            if (line.startsWith(family + "-")) {
+                question = line;
+                byName.put(question, "asked");
+            } else {
+                String[] parts = line.split("\t");
+                byName.put(question + ": " + parts[0], parts[1]);
+            }
+        }
+        return byName;
     }
 
     private static List<String> standing(String family) throws IOException {

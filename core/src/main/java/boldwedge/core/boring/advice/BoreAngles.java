@@ -34,7 +34,8 @@ public final class BoreAngles {
                         job.raMm() * 1000,
                         slenderness,
                         job.depthMm(),
-                        job.lathe().motorWatt()));
+                        job.lathe().motorWatt(),
+                        job.units()));
         if (job.insert().isPresent()) {
             return insert(job, job.insert().get(), slenderness);
         }
@@ -143,7 +144,7 @@ public final class BoreAngles {
 
     private static Advised nose(BoreJob job, double slenderness) {
         double chosen = slenderness > 4 ? 0.2 : job.raMm() < 0.0009 ? 0.4 : 0.3;
-        chosen = Math.min(chosen, 0.1 * job.bit().widthMm());
+        chosen = job.units().nose(Math.min(chosen, 0.1 * job.bit().widthMm()));
         return new Advised(
                 new Span(0, chosen, Math.max(0.8, chosen)),
                 slenderness > 4

@@ -120,6 +120,7 @@ public final class BoreReader extends FieldReader {
         Teachings teachings = teaching.equals("used") ? request.taught() : Teachings.NONE;
         Taught taught = teachings.ofSize();
         BoreJob job = BoreJobBuilder.builder()
+                .units(request.units())
                 .work(work.orElseThrow().withForce(taught.force()))
                 .startMm(start)
                 .finishedMm(value(BoreField.FINISHED))

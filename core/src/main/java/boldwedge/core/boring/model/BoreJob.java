@@ -2,6 +2,7 @@ package boldwedge.core.boring.model;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.stock.BarMaterial;
 import boldwedge.core.stock.Blank;
@@ -42,6 +43,7 @@ import java.util.OptionalDouble;
  * @param headMm length of a steel head brazed to a bar of another material; 0 for none
  * @param holderSideMm side of the holder's face, square about the bar
  * @param taught what trials have taught of the spring; nothing when they are left out
+ * @param units what the shop measures in: sizes are chosen from its own
  * @param heard what was heard of the bar in trials: from which depth it sings over the likely one
  */
 @RecordBuilder
@@ -85,7 +87,8 @@ public record BoreJob(
         double holderSideMm,
         Taught taught,
         Taught heard,
-        Making making)
+        Making making,
+        UnitSystem units)
         implements BoreJobBuilder.With {
     /** Diameters of bar that a clamp should hold. */
     public static final double GRIP = 2.5;

@@ -179,8 +179,9 @@ final class BoreSizeFindings {
         if (thicker > job.barMm() * 1.04 && !job.necked()) {
             offer(finding, BoreField.BAR_DIAMETER, "Bar of ", say.typed(thicker), cut.with(thicker, job.overhangMm()));
         }
-        if (cut.signature().noseRadiusMm() > 0.15) {
-            String nose = say.typed(Math.max(0.1, Math.rint(cut.signature().noseRadiusMm() * 5) / 10));
+        double finer = say.units().nose(cut.signature().noseRadiusMm() / 2);
+        if (finer < 0.9 * cut.signature().noseRadiusMm()) {
+            String nose = say.length(finer);
             finding.mend("Nose " + nose, BoreField.NOSE_RADIUS.id(), nose);
         }
         if (job.depthMm() > 0.1) {

@@ -4,6 +4,7 @@ import boldwedge.core.advice.AngleAdvice;
 import boldwedge.core.advice.AngleAdvice.Advised;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.finding.School;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.WorkMaterial;
@@ -25,7 +26,9 @@ public record PartAngles(Advised rake, Advised relief, Advised side) {
 
     public static PartAngles advice(WorkMaterial work, Blade blade, Lathe lathe) {
         AngleAdvice turning = AngleAdvice.on(
-                work, blade.asBlank(), new AngleAdvice.Circumstances(Operation.TURN, 3.2, 1, 1, lathe.motorWatt()));
+                work,
+                blade.asBlank(),
+                new AngleAdvice.Circumstances(Operation.TURN, 3.2, 1, 1, lathe.motorWatt(), UnitSystem.METRIC));
         Span side = turning.sideRake().span();
         double rake = blade.section() == Blade.Section.INSERT
                 ? 8 * DEG

@@ -158,6 +158,8 @@ public final class TurningReader extends FieldReader {
                 flat.orElseThrow() ? Double.POSITIVE_INFINITY : value(TurningField.WHEEL) / 2,
                 order.orElseThrow(),
                 value(TurningField.DAMAGE),
+                typed(TurningField.INSERT_PRICE),
+                request.units(),
                 request.taught().ofSize()));
     }
 

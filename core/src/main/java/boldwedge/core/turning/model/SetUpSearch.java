@@ -16,6 +16,7 @@ import boldwedge.core.wedge.InUse.Feeding;
 import boldwedge.core.wedge.ToolSignature;
 import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,7 @@ import org.hipparchus.analysis.solvers.BrentSolver;
  */
 public final class SetUpSearch {
     private static final double[] NOSES_MM = {0.1, 0.2, 0.4, 0.8, 1.2};
+    private final double[] nosesMm;
     /** Rakes tried: the handbook's range in steps of a degree, and this far beyond its ends. */
     private static final double BEYOND_DEG = 6;
 
@@ -146,6 +148,7 @@ public final class SetUpSearch {
     private SetUpSearch(TurningCut cut) {
         job = cut.job();
         work = job.work();
+        nosesMm = Arrays.stream(NOSES_MM).map(job.units()::nose).toArray();
         EdgeCut cutting = cut.cutting();
         press = cutting.at().press();
         signature = cut.signature();
@@ -262,7 +265,7 @@ public final class SetUpSearch {
         }
         double spread = 2 * (most - least);
         List<Balance> balances = new ArrayList<>();
-        for (double nose : NOSES_MM) {
+        for (double nose : nosesMm) {
             EdgeProfile profile = new EdgeProfile(nose, Math.PI / 2 - lead, trailing);
             Edge edge = edge(new EdgeSums(work, profile, feedMm), nose, lead, job.depthMm(), feedMm, 0);
             DoubleUnaryOperator push = rake -> {
@@ -343,7 +346,7 @@ public final class SetUpSearch {
 
     private List<Edge> edges() {
         List<Edge> edges = new ArrayList<>();
-        for (double nose : NOSES_MM) {
+        for (double nose : nosesMm) {
             for (double leadDeg : LEADS_DEG) {
                 if (leadDeg > 0 && job.operation().meetsAFace()) {
                     continue;
@@ -405,7 +408,7 @@ public final class SetUpSearch {
     }
 
     private Held held(Hold hold, double free) {
-        WorkHolding work = TurningCut.holding(job).held(hold).standingOut(free);
+        WorkHolding work = EdgeOnWork.holding(job).held(hold).standingOut(free);
         double[] give = new double[7];
         for (int i = 0; i < give.length; i++) {
             give[i] = work.complianceAt(free - job.lengthMm() * (1 - i / (give.length - 1.0)));

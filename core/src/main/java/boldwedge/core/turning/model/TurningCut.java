@@ -3,10 +3,7 @@ package boldwedge.core.turning.model;
 import boldwedge.core.advice.AngleAdvice;
 import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.EdgeCut;
-import boldwedge.core.cutting.EdgeProfile;
-import boldwedge.core.cutting.FeedChoice;
 import boldwedge.core.cutting.Lathe;
-import boldwedge.core.cutting.PushCurve;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.ToolOverhang;
@@ -17,7 +14,6 @@ import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.GrindingPlan;
 import boldwedge.core.wedge.GroundBit;
 import boldwedge.core.wedge.InUse;
-import boldwedge.core.wedge.InUse.Feeding;
 import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
 import boldwedge.core.wedge.TypedSignature;
@@ -56,9 +52,6 @@ public record TurningCut(
     /** A tolerance narrower than this is come up to in two equal last passes, mm. */
     private static final double SNEAKED_UP_TO_MM = 0.06;
 
-    /** What a pass must clear before it counts as good enough; spring passes aim for it. */
-    private static final double GOOD_SHARE = 0.5;
-
     /**
      * Roughing before the last pass.
      *
@@ -92,9 +85,38 @@ public record TurningCut(
      * @throws GroundBit.NothingLeft when the angles leave no bit
      */
     public static TurningCut of(TurningJob job, TypedSignature typed, OptionalDouble groundLengthMm) {
+        AngleAdvice advice = advice(job);
+        ToolSignature signature = typed.over(advice.signature());
+        EdgeOnWork edge = EdgeOnWork.of(job, signature);
+        ToolOverhang overhang =
+                new ToolOverhang(job.blank().widthMm(), job.blank().heightMm(), job.overhangMm(), shankModulus(job));
+        double reach = groundLengthMm.orElseGet(() -> GroundBit.usualGroundLength(job.blank(), signature));
+        GroundBit bit = GroundBit.grind(job.blank(), edge.wedge(), reach, job.damageMm(), job.order());
+        GrindingPlan grinding =
+                GrindingPlan.of(bit, job.wheelRadiusMm(), 2 * job.blank().heightMm(), job.overhangMm());
+        return new TurningCut(
+                job,
+                advice,
+                signature,
+                edge.wedge(),
+                edge.inUse(),
+                edge.used(),
+                edge.leading(),
+                edge.cutting(),
+                edge.holding(),
+                edge.pushOff(),
+                overhang,
+                overhang.drop(edge.cutting().force().cuttingN()),
+                bit,
+                grinding,
+                roughing(job, edge.cutting()));
+    }
+
+    /** What the handbook advises for the job's blank. */
+    static AngleAdvice advice(TurningJob job) {
         double slenderness =
                 job.hold().slenderness(job.freeLengthMm(), job.finishedMm() > 0 ? job.finishedMm() : job.diameterMm());
-        AngleAdvice advice = AngleAdvice.on(
+        return AngleAdvice.on(
                 job.work(),
                 job.blank(),
                 new AngleAdvice.Circumstances(
@@ -102,78 +124,8 @@ public record TurningCut(
                         job.raMm() * 1000,
                         slenderness,
                         job.depthMm(),
-                        job.lathe().motorWatt()));
-        ToolSignature signature = typed.over(advice.signature());
-        Wedge wedge = Wedge.of(signature);
-        double radius = (job.operation() == Operation.FACE ? job.diameterMm() : job.finishedMm()) / 2;
-
-        // The feed leans the cut a little, and the edge in use decides the feed: once round is enough, for the lean is
-        // small.
-        Frame unfed = new InUse(
-                        job.heightMm(),
-                        radius,
-                        job.swivelRad(),
-                        0,
-                        job.operation().feeding())
-                .frame();
-        EdgeProfile edge = profile(wedge, unfed, job.operation().feeding());
-        double coarsest = Math.min(0.8, Math.max(0.05, Math.max(job.depthMm(), signature.noseRadiusMm())));
-        EdgeCut.Situation at = new EdgeCut.Situation(
-                job.lathe(),
-                job.work(),
-                job.tool(),
-                job.depthMm(),
-                job.raMm(),
-                job.passDiameterMm(),
-                job.feedMm(),
-                job.speedRpm());
-        FeedChoice feedChoice = at.feedFor(edge, coarsest);
-        double feed = job.feedMm().orElse(feedChoice.feedMm());
-
-        InUse inUse = new InUse(
-                job.heightMm(), radius, job.swivelRad(), feed, job.operation().feeding());
-        Frame used = inUse.frame();
-        edge = profile(wedge, used, job.operation().feeding());
-        EdgeAngles leading =
-                job.operation().feeding() == Feeding.LENGTHWAYS ? wedge.sideAngles(used) : wedge.endAngles(used);
-        EdgeCut cutting = EdgeCut.of(at, feedChoice, edge, leading.normalRake());
-
-        WorkHolding holding = holding(job);
-        // The cut starts at the free end. Facing pushes along the axis, which does not bend the work: only the springs
-        // give.
-        boolean facing = job.operation() == Operation.FACE;
-        double to = facing ? 0 : job.freeLengthMm();
-        double from = facing ? 0 : to - job.lengthMm();
-        PushOff pushOff = PushOff.of(
-                holding,
-                from,
-                to,
-                job.depthMm(),
-                new PushCurve(job.work(), at.press(), edge, leading.normalRake(), job.depthMm(), feed),
-                GOOD_SHARE * job.allowedErrorMm(),
-                cutting.smallestChipMm().chosen());
-        ToolOverhang overhang =
-                new ToolOverhang(job.blank().widthMm(), job.blank().heightMm(), job.overhangMm(), shankModulus(job));
-        double reach = groundLengthMm.orElseGet(() -> GroundBit.usualGroundLength(job.blank(), signature));
-        GroundBit bit = GroundBit.grind(job.blank(), wedge, reach, job.damageMm(), job.order());
-        GrindingPlan grinding =
-                GrindingPlan.of(bit, job.wheelRadiusMm(), 2 * job.blank().heightMm(), job.overhangMm());
-        return new TurningCut(
-                job,
-                advice,
-                signature,
-                wedge,
-                inUse,
-                used,
-                leading,
-                cutting,
-                holding,
-                pushOff,
-                overhang,
-                overhang.drop(cutting.force().cuttingN()),
-                bit,
-                grinding,
-                roughing(job, cutting));
+                        job.lathe().motorWatt(),
+                        job.units()));
     }
 
     /** Length of the feed's path of the pass, mm. */
@@ -212,30 +164,6 @@ public record TurningCut(
     /** A bit of high-speed steel is its own shank. */
     private static double shankModulus(TurningJob job) {
         return job.tool().family() == ToolMaterial.Family.HSS ? job.tool().modulusMPa() : SHANK_MODULUS;
-    }
-
-    /** The work as it is held. */
-    static WorkHolding holding(TurningJob job) {
-        Stiffness spring = Stiffness.of(job.lathe());
-        double diameter =
-                job.operation() == Operation.FACE ? job.diameterMm() : (job.passDiameterMm() + job.finishedMm()) / 2;
-        return new WorkHolding(
-                job.hold(),
-                job.freeLengthMm(),
-                diameter,
-                job.work().modulusMPa(),
-                spring.chuck(),
-                spring.chuckTilt() / job.taught().spring(),
-                spring.tailstock(),
-                spring.post());
-    }
-
-    private static EdgeProfile profile(Wedge wedge, Frame frame, Feeding feeding) {
-        double lead = wedge.sideAngles(frame).approach();
-        double end = wedge.endAngles(frame).approach();
-        return feeding == Feeding.LENGTHWAYS
-                ? new EdgeProfile(wedge.noseRadiusMm(), lead, end)
-                : new EdgeProfile(wedge.noseRadiusMm(), Math.PI / 2 - end, lead - Math.PI / 2);
     }
 
     /** Roughing: as deep as two thirds of the power and a fifth of the bit's width allow, in equal passes. */

@@ -2,6 +2,7 @@ package boldwedge.core.turning.model;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.stock.Blank;
@@ -9,6 +10,7 @@ import boldwedge.core.stock.ToolMaterial;
 import boldwedge.core.stock.WorkMaterial;
 import boldwedge.core.wedge.GroundBit;
 import boldwedge.core.wedge.Operation;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.OptionalDouble;
 
 /**
@@ -19,9 +21,12 @@ import java.util.OptionalDouble;
  * @param raMm finish wanted, Ra in mm
  * @param freeLengthMm work standing out of the chuck, or to the centre
  * @param depthMm depth of cut of the pass
+ * @param insertPrice what an insert costs, in whatever money
+ * @param units what the shop measures in: sizes are chosen from its own
  * @param taught what trials on this lathe have taught of how its chuck turns out of the axis
  * @param wheelRadiusMm radius of the wheel's periphery, or infinite when ground on a flat cup side
  */
+@RecordBuilder
 public record TurningJob(
         Operation operation,
         WorkMaterial work,
@@ -44,7 +49,10 @@ public record TurningJob(
         double wheelRadiusMm,
         GroundBit.Order order,
         double damageMm,
-        Taught taught) {
+        OptionalDouble insertPrice,
+        UnitSystem units,
+        Taught taught)
+        implements TurningJobBuilder.With {
 
     /** Stock to take off in all, square to the surface, mm. */
     public double stockMm() {

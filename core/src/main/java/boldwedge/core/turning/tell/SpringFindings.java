@@ -230,8 +230,9 @@ final class SpringFindings {
         if (job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM && centreHelps()) {
             finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
         }
-        if (cut.signature().noseRadiusMm() > 0.25) {
-            String nose = say.typed(Math.max(0.2, Math.rint(cut.signature().noseRadiusMm() * 5) / 10));
+        double finer = say.units().nose(Math.max(0.2, cut.signature().noseRadiusMm() / 2));
+        if (finer < 0.9 * cut.signature().noseRadiusMm()) {
+            String nose = say.length(finer);
             finding.mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose);
         }
         if (cut.signature().sideCuttingEdge() > Math.toRadians(4)

@@ -31,6 +31,7 @@ import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.turning.ask.TurningField;
+import boldwedge.core.turning.model.EdgesBeside;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.EdgeAngles;
@@ -49,6 +50,8 @@ public final class TurningAnswer {
         List<Finding> findings = new ArrayList<>();
         findings.add(passes(cut, say));
         findings.addAll(new EdgeFindings(cut, say).all());
+        List<EdgesBeside.Edge> beside = EdgesBeside.of(cut);
+        findings.add(new EdgesBesideWords(cut, beside, say).told());
         findings.addAll(new ClearanceFindings(cut, say).all());
         findings.addAll(new CuttingFindings(cut, say).all());
         findings.addAll(new SpringFindings(cut, say).all());
@@ -60,6 +63,7 @@ public final class TurningAnswer {
                 List.of(
                         Drawn.of("cut", () -> WorkScenes.cut(cut, say)),
                         Drawn.of("bit", () -> BitScene.draw(cut, say)),
+                        Drawn.of("edges-beside", () -> EdgesBesideScene.draw(cut, beside, say)),
                         Drawn.of("tool-on-work", () -> EdgeScenes.toolOnWork(cut, say)),
                         Drawn.of("marks", () -> EdgeScenes.marks(cut, say)),
                         Drawn.of("push-off", () -> WorkScenes.pushOff(cut, say))),

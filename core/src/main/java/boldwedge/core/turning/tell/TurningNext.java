@@ -171,7 +171,7 @@ final class TurningNext {
             double finer = cause.equals("fat-nose")
                     ? cut.advice().noseRadius().chosen()
                     : cut.signature().noseRadiusMm() / 2;
-            String nose = say.typed(Math.max(TurningProof.FINE_NOSE_MM, finer));
+            String nose = say.nose(Math.max(TurningProof.FINE_NOSE_MM, finer));
             candidates.add(new Mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose));
         }
         Span rake = cut.advice().sideRake().span();

@@ -261,7 +261,7 @@ public final class TurningProof {
         // Fat is a nose that is more than the program itself would stone for this cut.
         double advised = Math.max(FINE_NOSE_MM, cut.advice().noseRadius().chosen());
         if (cut.signature().noseRadiusMm() > 1.2 * advised) {
-            String nose = fieldLength(FINE_NOSE_MM);
+            String nose = say.nose(FINE_NOSE_MM);
             share(
                     shares,
                     mender,
@@ -415,9 +415,5 @@ public final class TurningProof {
         scene.label(Role.CAPTION, 50, 5, Anchor.MIDDLE, "full: measured · dotted: predicted · dashed: size set");
         return scene.build(
                 0, 0, Plate.WIDTH, Plate.HEIGHT, "differences drawn " + Written.places(magnify, 0) + " times larger");
-    }
-
-    private String fieldLength(double mm) {
-        return Written.full(Quantity.LENGTH, mm, say.units());
     }
 }

@@ -192,9 +192,9 @@ class TurningPlanTest {
 
     @Test
     void flippingUnitsWithTheSpelledTextsChangesNothing() {
-        // The depth is typed: left open, each shop is given what its dials can set.
-        PlanAnswer metric =
-                Planner.plan(Shop.request("diameter", "30", "tolerance", "±0.03", "finish", "0.8", "depth", "0.25"));
+        // Depth and nose are typed: left open, each shop is given what its dials can set and its gauges have.
+        PlanAnswer metric = Planner.plan(Shop.request(
+                "diameter", "30", "tolerance", "±0.03", "finish", "0.8", "depth", "0.25", "noseRadius", "0.5"));
         Map<String, String> spelled = new HashMap<>();
         metric.fields().forEach(state -> spelled.put(state.id(), state.spelled()));
         PlanAnswer inch = Planner.plan(new PlanRequest(spelled, UnitSystem.INCH, Optional.of(Shop.lathe())));

@@ -1,0 +1,87 @@
+package boldwedge.core.turning.tell;
+
+import boldwedge.core.drawing.Label.Anchor;
+import boldwedge.core.drawing.Plate;
+import boldwedge.core.drawing.Role;
+import boldwedge.core.drawing.Scene;
+import boldwedge.core.drawing.SceneBuilder;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
+import boldwedge.core.turning.ask.TurningField;
+import boldwedge.core.turning.model.EdgesBeside.Edge;
+import boldwedge.core.turning.model.TurningCut;
+import java.util.List;
+
+/** The same pass by other edges: a bar each for what is left once the dial is set, against what is allowed. */
+final class EdgesBesideScene {
+    private static final double LEFT = 4;
+    private static final double RIGHT = 96;
+    private static final double TOP = 69;
+    private static final double ROW = 10;
+    private static final double THICK = 2.6;
+
+    private EdgesBesideScene() {}
+
+    static Scene draw(TurningCut cut, List<Edge> edges, Say say) {
+        SceneBuilder scene = new SceneBuilder("edges-beside", "The same pass by other edges");
+        double allowed = cut.job().allowedErrorMm();
+        double most = Math.max(
+                allowed, edges.stream().mapToDouble(Edge::remainingMm).max().orElse(allowed));
+        double scale = (RIGHT - LEFT) / (1.04 * most);
+        for (int i = 0; i < edges.size(); i++) {
+            Edge edge = edges.get(i);
+            double y = TOP - ROW * i;
+            double to = LEFT + Math.max(0.4, scale * edge.remainingMm());
+            scene.run(
+                    edge.own() ? Role.GROUND : Role.TOOL,
+                    true,
+                    LEFT,
+                    y - 5,
+                    to,
+                    y - 5,
+                    to,
+                    y - 5 + THICK,
+                    LEFT,
+                    y - 5 + THICK);
+            scene.run(Role.EDGE, true, LEFT, y - 5, to, y - 5, to, y - 5 + THICK, LEFT, y - 5 + THICK);
+            scene.label(Role.CAPTION, LEFT, y, Anchor.START, name(edge));
+            scene.label(
+                    Role.CAPTION,
+                    RIGHT,
+                    y,
+                    Anchor.END,
+                    "±" + say.length(edge.remainingMm()) + ", " + say.force(edge.pushN()) + ", " + say.ra(edge.raMm()));
+        }
+        double foot = TOP - ROW * edges.size() + 3;
+        double line = LEFT + scale * allowed;
+        scene.line(Role.CENTRE, line, foot, line, TOP - 1.5);
+        boolean far = line > 60;
+        scene.label(
+                Role.CAPTION,
+                line + (far ? -1 : 1),
+                foot - 1,
+                far ? Anchor.END : Anchor.START,
+                "allowed ±" + say.length(allowed));
+        scene.input(
+                LEFT,
+                3,
+                Anchor.START,
+                cut.job().insertPrice().isPresent()
+                        ? Written.places(cut.job().insertPrice().getAsDouble(), 2)
+                        : "not typed",
+                TurningField.INSERT_PRICE.id(),
+                TurningField.INSERT_PRICE.label());
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "left either way once dialled in; push; finish");
+    }
+
+    /** Short enough for a line with its numbers. */
+    private static String name(Edge edge) {
+        return edge.insert()
+                .map(insert -> "insert " + Written.degrees(insert.pointRad())
+                        + (edge.tool().edgeRadiusMm().chosen() < SHARP_MM ? ", ground" : ", honed"))
+                .orElse(edge.own() ? "this bit" : edge.tool().name().toLowerCase(java.util.Locale.ROOT));
+    }
+
+    /** Radius of an edge that still counts as ground rather than honed, mm. */
+    private static final double SHARP_MM = 0.015;
+}
