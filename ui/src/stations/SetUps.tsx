@@ -17,13 +17,13 @@ export function SetUps() {
   return (
     <div className="set-ups">
       <button type="button" className="quiet" disabled={search.isPending} onClick={() => search.mutate()}>
-        Search set-ups: nose, rake, lead, depth, feed, support
+        Search set-ups
       </button>
       {search.error && <p role="alert">{sentenceOf(search.error)}</p>}
       {found && (
         <section aria-label="Set-ups found">
           <p role="status">
-            {found.hold} of {found.tried} set-ups hold size, taper and finish
+            {found.hold} of {found.tried} set-ups hold all that is asked
             {found.lost.length > 0 && <>; lost: {found.lost.join(', ')}</>}.
           </p>
           <ul className="tools">

@@ -60,7 +60,7 @@ public final class Planner {
     }
 
     private static <C> Optional<SetUps> setUps(ToolFamily<C> family, PlanRequest request) {
-        return family.read(request).cut().flatMap(cut -> family.setUps(cut, new Say(request.units())));
+        return family.read(request).cut().flatMap(cut -> family.setUps(request, cut, new Say(request.units())));
     }
 
     private static <C> PlanAnswer plan(ToolFamily<C> family, PlanRequest request, Look look, boolean folded) {

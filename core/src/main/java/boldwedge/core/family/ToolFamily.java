@@ -98,8 +98,13 @@ public interface ToolFamily<C> {
         return false;
     }
 
-    /** Ways to take such a cut, tried against each other; empty where this family has no such search, or the cut nothing to search. */
-    default Optional<SetUps> setUps(C cut, Say say) {
+    /**
+     * Ways to take such a cut, tried against each other; empty where this family has no such search, or the cut nothing to search.
+     *
+     * @param request the cut as it was asked
+     * @param cut the same, worked out
+     */
+    default Optional<SetUps> setUps(PlanRequest request, C cut, Say say) {
         return Optional.empty();
     }
 

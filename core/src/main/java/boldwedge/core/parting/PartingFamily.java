@@ -13,6 +13,7 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.PrintedCard;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.Sentence;
+import boldwedge.core.ask.SetUps;
 import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
@@ -32,6 +33,7 @@ import boldwedge.core.parting.model.PartCut;
 import boldwedge.core.parting.tell.HolderSolid;
 import boldwedge.core.parting.tell.PartAnswer;
 import boldwedge.core.parting.tell.PartProof;
+import boldwedge.core.parting.tell.PartSetUps;
 import boldwedge.core.proof.BladeLife;
 import boldwedge.core.proof.Measured;
 import java.util.ArrayList;
@@ -185,7 +187,7 @@ public final class PartingFamily implements ToolFamily<PartCut> {
                                         List.of("part-stand", "way-in"),
                                         List.of("speed", "feed", "breaksAt"))
                                 .picking(BOLTS)
-                                .with(Panel.HEIGHT),
+                                .with(Panel.HEIGHT, Panel.SET_UPS),
                         StationPage.making("Route card").picking(HOLDER).setting(settings(read, built))),
                 new PrintedCard(
                         printed(read),
@@ -290,6 +292,11 @@ public final class PartingFamily implements ToolFamily<PartCut> {
                         new Marked(FEED, List.of("feed"), List.of("feed"))),
                 List.of(MATERIAL, HOLD, BLADE),
                 List.of()));
+    }
+
+    @Override
+    public Optional<SetUps> setUps(PlanRequest request, PartCut cut, Say say) {
+        return Optional.of(PartSetUps.of(request, cut, say));
     }
 
     @Override

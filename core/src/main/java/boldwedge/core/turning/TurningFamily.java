@@ -193,7 +193,7 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
     }
 
     @Override
-    public Optional<SetUps> setUps(TurningCut cut, Say say) {
+    public Optional<SetUps> setUps(PlanRequest request, TurningCut cut, Say say) {
         return SetUpWords.of(cut, say);
     }
 

@@ -31,6 +31,7 @@ import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.HolderGeometry;
 import boldwedge.core.parting.model.HolderKind;
+import boldwedge.core.parting.model.PartBound;
 import boldwedge.core.parting.model.PartCut;
 import boldwedge.core.parting.model.PartHold;
 import boldwedge.core.parting.model.PartJob;
@@ -48,11 +49,6 @@ import java.util.OptionalDouble;
 
 /** What is said of the cut as a whole: what breaks first, force and power, speed, feed, chatter, digging in, the tailstock. */
 final class PartCutFindings {
-    /** With less than this many times the reckoned force in hand a jammed chip breaks it. */
-    private static final double WANTED_TIMES = 3;
-    /** Slow parting is steadied by the flank rubbing on its own waves: only beyond this many quiet widths is it hopeless. */
-    private static final double HOPELESS = 3;
-
     private final PartCut cut;
     private final PartJob job;
     private final Say say;
@@ -81,7 +77,7 @@ final class PartCutFindings {
         Weakness first = weak.getFirst();
         double force = cut.force().cuttingN();
         double times = first.times(force);
-        double margin = times / WANTED_TIMES - 1;
+        double margin = PartBound.BREAKS.margin(cut);
         Verdict verdict = times < 1.5 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
         double factor = CuttingForce.rakeFactor(job.work(), cut.rakeRad());
         Finding.Builder finding = Finding.at(Station.REACH, "breaks-first")
@@ -203,7 +199,7 @@ final class PartCutFindings {
                                 say.rpm(cut.rpm()),
                                 say.surfaceSpeed(outside),
                                 say.surfaceSpeed(high)))
-                .margin(-over)
+                .margin(PartBound.SPEED.margin(cut))
                 .step(Working.of("At the outside", "v = π · d · n", metresPerMinute(outside))
                         .with("d", mm(job.diameterMm()).typed())
                         .with("n", rpm(cut.rpm()))
@@ -236,7 +232,7 @@ final class PartCutFindings {
 
     private Finding power() {
         PartCut.At outside = cut.at().getFirst();
-        double margin = 0.67 * cut.availableWatt() / outside.watt() - 1;
+        double margin = PartBound.POWER.margin(cut);
         Finding.Builder finding = Finding.at(Station.REACH, "power")
                 .says(
                         Verdict.of(margin, 0.1),
@@ -269,7 +265,7 @@ final class PartCutFindings {
 
     private Finding feed() {
         double chip = cut.feedMm() * Math.cos(job.leadRad());
-        double margin = chip / cut.smallestChipMm().high() - 1;
+        double margin = PartBound.RUBS.margin(cut);
         Verdict verdict =
                 chip < cut.smallestChipMm().chosen() ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
         Finding.Builder finding = Finding.at(Station.REACH, "feed")
@@ -313,7 +309,7 @@ final class PartCutFindings {
     private Finding digsIn() {
         double gain = cut.gain();
         double share = gain / PartCut.RUNS_AWAY;
-        Verdict verdict = share > 1 ? Verdict.WRONG : share > 0.6 ? Verdict.DOUBTFUL : Verdict.FINE;
+        Verdict verdict = share > 1 ? Verdict.WRONG : share > PartBound.DIGS_SHARE ? Verdict.DOUBTFUL : Verdict.FINE;
         double height = job.lathe().axisAboveSlideMm();
         double forward = cut.forwardMmPerN();
         Amount tilt = Amount.of(boldwedge.core.measure.Quantity.TILT, cut.down().tiltPerN());
@@ -326,7 +322,7 @@ final class PartCutFindings {
                                         Locale.ROOT,
                                         "The cut turns the post so that the point goes in: %s of what it takes to dig in.",
                                         say.share(share)))
-                .margin(gain <= 0 ? 1 : 0.6 / share - 1)
+                .margin(PartBound.DIGS_IN.margin(cut))
                 .step(Working.of(
                                 "Forward per newton",
                                 job.behind() ? "−(c · x / r + φ · b / 2)" : "c · x / r + φ · b / 2",
@@ -368,16 +364,13 @@ final class PartCutFindings {
 
     private Finding chatter() {
         Span quiet = cut.quietMm();
-        double hopeless = HOPELESS * quiet.high();
+        double hopeless = PartBound.HOPELESS * quiet.high();
         double width = job.widthMm();
         boolean quietly = width <= quiet.low();
         Verdict verdict = quietly
                 ? Verdict.FINE
                 : width <= quiet.chosen() ? Verdict.TOLD : width < hopeless ? Verdict.DOUBTFUL : Verdict.WRONG;
-        // Over what is sure the margin runs from 0 down, and faster over what is hopeless.
-        double margin = quietly
-                ? quiet.low() / width - 1
-                : 0.3 * (quiet.low() / width - 1) + Math.min(0, 0.7 * (hopeless / width - 1));
+        double margin = PartBound.CHATTER.margin(cut);
         Finding.Builder finding = Finding.at(Station.REACH, "chatter")
                 .says(verdict, chatterWords(quiet, hopeless))
                 .margin(margin)
