@@ -14,15 +14,17 @@ public record PlungeCut(double cuttingN, double thrustN, double sideN, double di
 
     /**
      * Works out the force by Kienzle's law: h = f cos ψ, b = w / cos ψ, F = kc1.1 · Kγ · b · h^(1 − mc); the thrust on the edge is
-     * F tan(β − γ), of which cos ψ goes against the feed and sin ψ to the side.
+     * F tan(β − γ), of which cos ψ goes against the feed and sin ψ to the side. The edge's own force stays the same whatever the feed.
      *
      * @param work the material
+     * @param press the edge's own force
      * @param normalRake rake in use, radians
      * @param widthMm width of the cut, mm
      * @param feedMm feed per revolution, mm
      * @param leadRad lead ψ of the edge, radians
      */
-    public static PlungeCut of(WorkMaterial work, double normalRake, double widthMm, double feedMm, double leadRad) {
+    public static PlungeCut of(
+            WorkMaterial work, EdgePress press, double normalRake, double widthMm, double feedMm, double leadRad) {
         if (widthMm <= 0 || feedMm <= 0) {
             return new PlungeCut(0, 0, 0, 0);
         }
@@ -37,8 +39,12 @@ public record PlungeCut(double cuttingN, double thrustN, double sideN, double di
                 * Math.pow(Math.max(chip, CuttingForce.THIN_CHIP_MM), -work.mc())
                 * CuttingForce.rakeFactor(work, normalRake)
                 * edge;
+        double thrust = force * ratio + press.acrossNPerMm() * edge;
         return new PlungeCut(
-                force, force * ratio * cos, force * ratio * Math.sin(leadRad), slope * Math.max(0, ratio) * cos * cos);
+                force + press.alongNPerMm() * edge,
+                thrust * cos,
+                thrust * Math.sin(leadRad),
+                slope * Math.max(0, ratio) * cos * cos);
     }
 
     /** Power at the edge, W: force in N times surface speed in m/min over 60. */

@@ -14,6 +14,7 @@ import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
 import boldwedge.core.boring.model.Recess;
 import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.EdgePress;
 import boldwedge.core.cutting.PlungeCut;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
@@ -93,7 +94,8 @@ final class RecessFindings {
 
     private Finding plunge() {
         double rake = cut.signature().backRake();
-        PlungeCut plunge = PlungeCut.of(job.work(), rake, recess.bitMm(), FEED_MM, 0);
+        EdgePress press = EdgePress.of(job.tool(), job.work());
+        PlungeCut plunge = PlungeCut.of(job.work(), press, rake, recess.bitMm(), FEED_MM, 0);
         double give = cut.stiffness().tool() + cut.stiffness().workMmPerN();
         double shallow = 2 * plunge.thrustN() * give;
         double limit = cut.mode().absoluteLimit();
@@ -111,11 +113,18 @@ final class RecessFindings {
                                 say.length(Math.max(0, shallow)),
                                 sings > 1 ? ", and so wide a bit sings on this bar" : ""))
                 .margin(1 / Math.max(1e-6, sings) - 1)
-                .step(Working.of("Push of the bit", "kc · K · w · f · (f / 1 mm)^(−mc) · p", newtons(plunge.thrustN()))
+                .step(Working.of(
+                                "Push of the bit",
+                                "kc · K · w · f · (f / 1 mm)^(−mc) · p + e · w",
+                                newtons(plunge.thrustN()))
                         .with("kc", mpa(job.work().kc11MPa()).fromTable())
                         .with("mc", number(job.work().mc()).fromTable())
                         .with("K", "for the rake", number(CuttingForce.rakeFactor(job.work(), rake)))
                         .with("w", mm(recess.bitMm()))
+                        .with(
+                                "e",
+                                "the edge's own, square to it",
+                                newtonsPerMm(press.acrossNPerMm()).fromTable())
                         .with("f", mmPerRev(FEED_MM).assumed())
                         .with("p", "push over cutting force", number(CuttingForce.pushRatio(job.work(), rake)))
                         .told(say))

@@ -1,5 +1,6 @@
 package boldwedge.core.parting.model;
 
+import boldwedge.core.cutting.EdgePress;
 import boldwedge.core.cutting.FlankDamping;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.cutting.PlungeCut;
@@ -141,7 +142,7 @@ public record PartCut(
             PartAngles advice) {
 
         PartCut at(double feed) {
-            PlungeCut force = PlungeCut.of(job.work(), rake, job.widthMm(), feed, job.leadRad());
+            PlungeCut force = PlungeCut.of(job.work(), press(job), rake, job.widthMm(), feed, job.leadRad());
             double drop = force.cuttingN() * (down.downMmPerN() + postGive(job) + work);
             List<At> at = new ArrayList<>();
             for (int i = 0; i < STATIONS; i++) {
@@ -184,20 +185,21 @@ public record PartCut(
         }
 
         /**
-         * The point's advance per newton times the growth of the force per advance, dF/df = (1 − mc) F / f. In front the post
+         * The point's advance per newton times the growth of the chip's force per advance, dF/df = (1 − mc) F / f. In front the post
          * turns about its bolt on the slide: down by δ is forward by δ · height / reach, and the blade's own tilt brings its
          * top forward. Behind, the same turning takes the point back. Each turn cuts what the last one left, so that the chips
          * follow h' = (f − g h) / (1 − g): they settle while g is under a half.
          */
         private double gain(PlungeCut force, double feed) {
-            double growth = (1 - job.work().mc()) * force.cuttingN() / feed;
+            double chips = force.cuttingN() - press(job).alongNPerMm() * edgeMm(job);
+            double growth = (1 - job.work().mc()) * chips / feed;
             return growth * forward(job, down);
         }
 
         /** Width at which the directional stiffness of the plunge reaches the limit, the flank damping at the outside's speed, mm. */
         private Span quiet(double feed) {
-            double perMm =
-                    PlungeCut.of(job.work(), rake, 1, feed, job.leadRad()).directionalNPerMm();
+            double perMm = PlungeCut.of(job.work(), press(job), rake, 1, feed, job.leadRad())
+                    .directionalNPerMm();
             double k = 1 / (postGive(job) + work);
             Span flank = FlankDamping.of(job.work(), relief);
             double perSpeed = 60.0 / 1000 / SpeedChoice.surfaceSpeed(rpm, job.diameterMm());
@@ -250,6 +252,16 @@ public record PartCut(
             }
         }
         return best;
+    }
+
+    /** The edge's own force. */
+    public static EdgePress press(PartJob job) {
+        return EdgePress.of(job.blade().tool(), job.work());
+    }
+
+    /** Length of the edge, mm: its width along its lead. */
+    public static double edgeMm(PartJob job) {
+        return job.widthMm() / Math.cos(job.leadRad());
     }
 
     /** The blade standing out by a length: its profile, and for a tip ground from a square bit the tip and what it grows from. */

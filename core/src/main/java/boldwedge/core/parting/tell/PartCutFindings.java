@@ -16,7 +16,6 @@ import static boldwedge.core.measure.Amount.rpm;
 import static boldwedge.core.measure.Amount.watts;
 
 import boldwedge.core.cutting.CuttingForce;
-import boldwedge.core.cutting.EdgePress;
 import boldwedge.core.cutting.FlankDamping;
 import boldwedge.core.cutting.PlungeCut;
 import boldwedge.core.cutting.SpeedChoice;
@@ -94,9 +93,9 @@ final class PartCutFindings {
                                 job.work(),
                                 newtons(force),
                                 factor,
-                                job.widthMm() / Math.cos(job.leadRad()),
+                                PartCut.edgeMm(job),
                                 cut.feedMm() * Math.cos(job.leadRad()),
-                                EdgePress.NONE)
+                                PartCut.press(job))
                         .told(say))
                 .step(EdgeRules.rakeFactor(job.work(), rad(cut.rakeRad()), factor)
                         .told(say));
@@ -339,9 +338,14 @@ final class PartCutFindings {
                                 "height of the blade",
                                 mm(job.blade().heightMm()).fromTable())
                         .told(say))
-                .step(Working.of("Growth of the force times that", "(1 − mc) · F / f · a", number(gain))
+                .step(Working.of("Growth of the force times that", "(1 − mc) · (F − e · l) / f · a", number(gain))
                         .with("mc", number(job.work().mc()).fromTable())
                         .with("F", newtons(cut.force().cuttingN()))
+                        .with(
+                                "e",
+                                "the edge's own",
+                                newtonsPerMm(PartCut.press(job).alongNPerMm()).fromTable())
+                        .with("l", "edge", mm(PartCut.edgeMm(job)))
                         .with("f", mmPerRev(cut.feedMm()))
                         .with("a", "forward per newton", mmPerNewton(forward))
                         .meaning("; from " + say.number(PartCut.RUNS_AWAY, 1) + " on it runs away")
@@ -396,7 +400,7 @@ final class PartCutFindings {
 
     /** How the quiet width comes about; nothing where the rake draws the edge in. */
     private List<Step> quietWidth(Span quiet) {
-        double perMm = PlungeCut.of(job.work(), cut.rakeRad(), 1, cut.feedMm(), job.leadRad())
+        double perMm = PlungeCut.of(job.work(), PartCut.press(job), cut.rakeRad(), 1, cut.feedMm(), job.leadRad())
                 .directionalNPerMm();
         if (perMm <= 0) {
             return List.of();

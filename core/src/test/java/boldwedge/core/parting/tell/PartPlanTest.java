@@ -121,14 +121,14 @@ class PartPlanTest {
         }
     }
 
-    /** Down on the edge: kc1.1 · Kγ · b · f^(1 − mc), by hand from the catalogue's row. */
+    /** Down on the edge: kc1.1 · Kγ · b · f^(1 − mc) and 7 N a millimetre of ground edge in steel of 1800 MPa, by hand from the rows. */
     @Test
     void theForceIsKienzles() {
         var steel = StockCatalogue.shipped().workMaterial("steel-medium-carbon").orElseThrow();
         String[] job = {
             "material", "steel-medium-carbon", "blade", "blade-2mm", "partFeed", "0.05 mm/rev", "partRake", "6°"
         };
-        double force = steel.kc11MPa() * 2 * Math.pow(0.05, 1 - steel.mc());
+        double force = steel.kc11MPa() * 2 * Math.pow(0.05, 1 - steel.mc()) + 7 * 2 * steel.kc11MPa() / 1800;
         assertThat(figure("edgeForce", job)).isCloseTo(force, within(1e-6 * force));
         double v = Math.PI * 25 * plan(job).figure("speed").is() / 1000;
         assertThat(figure("power", job)).isCloseTo(force * v / 60, within(1e-6 * force));

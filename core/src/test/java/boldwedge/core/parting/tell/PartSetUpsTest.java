@@ -25,7 +25,14 @@ class PartSetUpsTest {
         return List.of(
                 Shop.request("operation", "part", "partDiameter", "25", "partBore", "0"),
                 Shop.request(
-                        "operation", "part", "partDiameter", "50", "partBore", "10", "material", "stainless-austenitic"),
+                        "operation",
+                        "part",
+                        "partDiameter",
+                        "50",
+                        "partBore",
+                        "10",
+                        "material",
+                        "stainless-austenitic"),
                 Shop.request("operation", "part", "partDiameter", "12", "partBore", "0", "material", "brass-free"),
                 Shop.request("operation", "groove", "partDiameter", "30", "grooveBottom", "24", "grooveWidth", "3"));
     }
@@ -91,8 +98,8 @@ class PartSetUpsTest {
     /** A measured stiffness belongs to the holder that it was measured under. */
     @Test
     void anotherHolderDoesNotInheritWhatWasMeasured() {
-        PlanRequest request =
-                Shop.request("operation", "part", "partDiameter", "25", "partBore", "0", "partPostStiffness", "10 N/µm");
+        PlanRequest request = Shop.request(
+                "operation", "part", "partDiameter", "25", "partBore", "0", "partPostStiffness", "10 N/µm");
         Planner.setUps(request).orElseThrow().best().stream()
                 .filter(one -> one.take().containsKey("partHolder"))
                 .forEach(one -> assertThat(one.take()).containsEntry("partPostStiffness", ""));
