@@ -16,8 +16,11 @@ import java.util.List;
 final class EdgesBesideScene {
     private static final double LEFT = 4;
     private static final double RIGHT = 96;
+    /** Where the bars end, clear of the numbers. */
+    private static final double BARS_TO = 58;
+
     private static final double TOP = 69;
-    private static final double ROW = 10;
+    private static final double ROW = 11;
     private static final double THICK = 2.6;
 
     private EdgesBesideScene() {}
@@ -27,7 +30,7 @@ final class EdgesBesideScene {
         double allowed = cut.job().allowedErrorMm();
         double most = Math.max(
                 allowed, edges.stream().mapToDouble(Edge::remainingMm).max().orElse(allowed));
-        double scale = (RIGHT - LEFT) / (1.04 * most);
+        double scale = (BARS_TO - LEFT) / most;
         for (int i = 0; i < edges.size(); i++) {
             Edge edge = edges.get(i);
             double y = TOP - ROW * i;
@@ -44,7 +47,8 @@ final class EdgesBesideScene {
                     LEFT,
                     y - 5 + THICK);
             scene.run(Role.EDGE, true, LEFT, y - 5, to, y - 5, to, y - 5 + THICK, LEFT, y - 5 + THICK);
-            scene.label(Role.CAPTION, LEFT, y, Anchor.START, name(edge));
+            scene.label(
+                    Role.CAPTION, LEFT, y, Anchor.START, edge.own() ? "this bit" : EdgesBesideWords.shortName(edge));
             scene.label(
                     Role.CAPTION,
                     RIGHT,
@@ -55,7 +59,7 @@ final class EdgesBesideScene {
         double foot = TOP - ROW * edges.size() + 3;
         double line = LEFT + scale * allowed;
         scene.line(Role.CENTRE, line, foot, line, TOP - 1.5);
-        boolean far = line > 60;
+        boolean far = line > 30;
         scene.label(
                 Role.CAPTION,
                 line + (far ? -1 : 1),
@@ -64,7 +68,7 @@ final class EdgesBesideScene {
                 "allowed ±" + say.length(allowed));
         scene.input(
                 LEFT,
-                3,
+                6,
                 Anchor.START,
                 cut.job().insertPrice().isPresent()
                         ? Written.places(cut.job().insertPrice().getAsDouble(), 2)
@@ -73,15 +77,4 @@ final class EdgesBesideScene {
                 TurningField.INSERT_PRICE.label());
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "left either way once dialled in; push; finish");
     }
-
-    /** Short enough for a line with its numbers. */
-    private static String name(Edge edge) {
-        return edge.insert()
-                .map(insert -> "insert " + Written.degrees(insert.pointRad())
-                        + (edge.tool().edgeRadiusMm().chosen() < SHARP_MM ? ", ground" : ", honed"))
-                .orElse(edge.own() ? "this bit" : edge.tool().name().toLowerCase(java.util.Locale.ROOT));
-    }
-
-    /** Radius of an edge that still counts as ground rather than honed, mm. */
-    private static final double SHARP_MM = 0.015;
 }

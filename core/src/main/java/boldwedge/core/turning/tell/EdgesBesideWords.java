@@ -29,6 +29,8 @@ final class EdgesBesideWords {
 
     private static final double QUICKER = 0.6;
     private static final double WORTH_MINUTES = 0.5;
+    /** Radius of an edge that still counts as ground rather than honed, mm. */
+    private static final double SHARP_MM = 0.015;
     /** More passes than this nobody counts. */
     private static final double MANY = 1000;
 
@@ -104,10 +106,15 @@ final class EdgesBesideWords {
     }
 
     private static String inSentence(Edge edge) {
-        String name = edge.name();
-        return edge.insert().isPresent()
-                ? "an " + name.substring(0, 1).toLowerCase(Locale.ROOT) + name.substring(1)
-                : "a " + name;
+        return "a " + shortName(edge) + (edge.insert().isPresent() ? "" : " bit");
+    }
+
+    /** What it is in two or three words: "ground 80° insert", "brazed carbide". */
+    static String shortName(Edge edge) {
+        return edge.insert()
+                .map(insert -> (edge.tool().edgeRadiusMm().chosen() < SHARP_MM ? "ground " : "honed ")
+                        + Written.degrees(insert.pointRad()) + " insert")
+                .orElse(edge.tool().name().toLowerCase(Locale.ROOT));
     }
 
     private String either(Edge edge) {

@@ -132,7 +132,7 @@ class EdgesBesideTest {
         assertThat(whisper.schools())
                 .filteredOn(school -> school.name().startsWith("Insert, 80°"))
                 .allSatisfy(school -> assertThat(school.reason()).contains("it rubs"));
-        assertThat(whisper.statement()).doesNotContain("an insert, 80°").doesNotContain("triangle");
+        assertThat(whisper.statement()).doesNotContain("honed");
     }
 
     /** Noses as the shop's gauges have them: tenths of a millimetre, or sixty-fourths and thou. */
