@@ -2,6 +2,7 @@ package boldwedge.core.recording;
 
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.SetUps;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.family.Families;
@@ -25,6 +26,9 @@ import java.util.Map;
  * {@code ./bw stand} writes them anew after a change that was meant; the difference belongs in the commit and is read there.
  */
 public final class StandingAnswers {
+    /** Of so many questions one has its set-ups searched as well. */
+    private static final int SEARCHED = 4;
+
     private StandingAnswers() {}
 
     /** The families' names, as the questions begin with them. */
@@ -76,10 +80,24 @@ public final class StandingAnswers {
                 lines.add("trial " + i + " " + cause.id() + "\t" + number(cause.fit()));
             }
         }
+        if (Integer.parseInt(question.name().replaceFirst(".*-", "")) % SEARCHED == 0) {
+            Planner.setUps(request).ifPresent(found -> tell(found, lines));
+        }
         question.tools().forEach((name, tool) -> {
             ToolMatch match = Families.of(request).match(request, new HashMap<>(tool));
             lines.add("tool " + name + "\t" + match.verdict() + " " + number(match.rank()));
         });
+    }
+
+    private static void tell(SetUps found, List<String> lines) {
+        lines.add("set-ups\t" + found.hold() + " of " + found.tried() + "; " + String.join(", ", found.lost()));
+        for (int i = 0; i < found.best().size(); i++) {
+            SetUps.SetUp one = found.best().get(i);
+            lines.add("set-up " + i + "\t" + one.verdict() + " " + one.words() + " " + one.does());
+        }
+        for (int i = 0; i < found.balances().size(); i++) {
+            lines.add("balance " + i + "\t" + found.balances().get(i));
+        }
     }
 
     private static String number(double value) {

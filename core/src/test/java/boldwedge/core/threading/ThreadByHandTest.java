@@ -75,6 +75,63 @@ class ThreadByHandTest {
         assertThat(m12.pastMm(10.6)).isCloseTo(0.079, within(1e-3));
     }
 
+    /** The groove's bottom: three tenths of a pitch under the root outside, and over it inside. */
+    @Test
+    void theGrooveRunsFreeOfTheTip() {
+        ThreadCut m12 = cut("thread", "M12");
+        assertThat(m12.grooveDiameterMm()).isCloseTo(2 * m12.tipAtMm() - 0.3 * 1.75, within(1e-9));
+        ThreadCut nut = cut("thread", "M24", "threadSide", "inside");
+        assertThat(nut.grooveDiameterMm()).isCloseTo(2 * nut.tipAtMm() + 0.3 * 3, within(1e-9));
+        assertThat(nut.tipAtMm()).isCloseTo(nut.blankMm() / 2 + nut.depthMm(), within(1e-9));
+        // What is still to come off runs the other way inside.
+        assertThat(nut.toGoMm(nut.targetMm() - 0.2)).isCloseTo(0.2, within(1e-9));
+        assertThat(nut.pastMm(nut.pitchHighMm() + 0.03)).isCloseTo(0.03, within(1e-9));
+        assertThat(m12.pastMm(m12.pitchLowMm() - 0.03)).isCloseTo(0.03, within(1e-9));
+    }
+
+    /**
+     * How many passes: the groove's area over what one pass may take, one more for the light first one, and no last pass thinner than
+     * the edge shaves.
+     */
+    @Test
+    void thePassesAreCountedByArea() {
+        for (String thread : List.of("M12", "M20", "M30", "M8x1")) {
+            ThreadCut cut = cut("thread", thread, "threadSteps", "area");
+            double area = cut.tip().areaMm2(cut.depthMm());
+            int wanted = (int) Math.ceil(area / cut.areaPerPass()) + 1;
+            int taken = cut.depthsMm().size();
+            assertThat(taken).as(thread).isLessThanOrEqualTo(Math.max(3, wanted));
+            if (taken > 3 && taken < wanted) {
+                // One more would have rubbed.
+                assertThat(cut.lastChipMm()).as(thread).isGreaterThanOrEqualTo(0.0022);
+            }
+            // The last passes but the light first one are equal in area.
+            List<Double> depths = cut.depthsMm();
+            double last = cut.tip().areaMm2(depths.get(taken - 1)) - cut.tip().areaMm2(depths.get(taken - 2));
+            double before = cut.tip().areaMm2(depths.get(taken - 2)) - cut.tip().areaMm2(depths.get(taken - 3));
+            assertThat(last / before).as(thread).isCloseTo(1, within(1e-6));
+        }
+        // A pass in high-speed steel may take 0.037 mm² a mm of pitch in steel of 2000 MPa, less in what is harder by
+        // the root.
+        ThreadCut m12 = cut("thread", "M12");
+        double kc = m12.job().work().kc11MPa();
+        assertThat(m12.areaPerPass())
+                .isCloseTo(0.037 * 1.75 * Math.clamp(Math.sqrt(2000 / kc), 0.6, 1.8), within(1e-9));
+    }
+
+    /** Spring of the last cutting pass and its difference along the thread: twice push times give, at one end and the other. */
+    @Test
+    void springAndTaperFollowFromThePush() {
+        ThreadCut cut = cut("thread", "M12", "threadLength", "40", "stickOut", "60");
+        double push = cut.force(cut.depthsMm().size() - 1).pushN();
+        assertThat(cut.sprungMm()).isCloseTo(2 * push * cut.giveMmPerN(), within(1e-12));
+        assertThat(cut.taperMm())
+                .isCloseTo(2 * push * (cut.giveMmPerN() - cut.giveAtChuckMmPerN()), within(1e-12))
+                .isPositive();
+        assertThat(cut.giveAtChuckMmPerN()).isBetween(0.0, cut.giveMmPerN());
+        assertThat(cut.leftMm()).isCloseTo(cut.sprungMm() * Math.pow(0.4, cut.spring()), within(1e-12));
+    }
+
     /** The passes take out what the groove holds, none more than the tool likes, the last no thinner than it shaves. */
     @Test
     void thePassesAddUp() {

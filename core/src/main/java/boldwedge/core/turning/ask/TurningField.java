@@ -35,7 +35,7 @@ public enum TurningField implements Entry {
     END_EDGE(Asked.of("endEdge", "End edge angle", Station.EDGE, Entry.degrees(0.5, 60))),
     SIDE_EDGE(Asked.of("sideEdge", "Lead angle", Station.EDGE, Entry.degrees(-20, 60))),
     NOSE_RADIUS(Asked.of("noseRadius", "Nose radius", Station.EDGE, Entry.length(0, 6))),
-    INSERT_PRICE(Asked.of("insertPrice", "An insert costs", Station.EDGE, new Limits(Quantity.RATIO, 0, 100_000))),
+    INSERT_PRICE(Asked.of("insertCost", "Price of an insert", Station.EDGE, new Limits(Quantity.RATIO, 0.01, 10_000))),
     DEPTH(Asked.of("depth", "Depth of cut", Station.REACH, Entry.length(0.002, 20))),
     FEED(Asked.of("feed", "Feed", Station.REACH, new Limits(Quantity.FEED, 0.002, 2))),
     SPEED(Asked.of("speed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000))),

@@ -111,7 +111,7 @@ class EdgesBesideTest {
     @Test
     void whatAPassCostsFollowsFromThePrice() {
         String[] fields = {
-            "diameter", "80.1", "finished", "80", "length", "50", "speed", "720", "feed", "0.1", "insertPrice", "9"
+            "diameter", "80.1", "finished", "80", "length", "50", "speed", "720", "feed", "0.1", "insertCost", "9"
         };
         Edge triangle = named(beside(fields), "triangle");
         double each = 9.0 / 3 / triangle.passes(50);
