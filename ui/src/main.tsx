@@ -9,6 +9,7 @@ import { CribPage } from './crib/CribPage';
 import { CutList, WayIn } from './cut/CutList';
 import { CutPage } from './cut/CutPage';
 import { startShade } from './frame/dimShop';
+import { GlossaryPage } from './glossary/GlossaryPage';
 import { Gate } from './people/Gate';
 import { PairPage } from './people/PairPage';
 import { PeoplePage } from './people/PeoplePage';
@@ -54,6 +55,7 @@ createRoot(root).render(
             <Route path="/tools/:id" element={<ToolPage />} />
             <Route path="/people" element={<PeoplePage />} />
             <Route path="/shop" element={<ShopPage />} />
+            <Route path="/words" element={<GlossaryPage />} />
             <Route path="*" element={<Navigate to="/" replace />} />
           </Route>
         </Routes>

@@ -212,6 +212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/glossary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["glossary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/instrument/push": {
         parameters: {
             query?: never;
@@ -1316,6 +1332,16 @@ export interface components {
             by: string;
             recording: string;
         };
+        Term: {
+            forms: string[];
+            id: string;
+            mark: string;
+            meaning: string;
+            outline: string;
+            sign: string;
+            source: string;
+            word: string;
+        };
         ToolEntry: {
             drawer?: string;
             fields: {
@@ -1950,6 +1976,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FamilyDescription"][];
+                };
+            };
+        };
+    };
+    glossary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Term"][];
                 };
             };
         };

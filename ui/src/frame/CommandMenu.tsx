@@ -74,6 +74,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
           <Menu.Item onSelect={go('/cut/new/cut')}>New cut</Menu.Item>
           <Menu.Item onSelect={go('/crib')}>Crib</Menu.Item>
           <Menu.Item onSelect={go('/shop')}>Machines and files</Menu.Item>
+          <Menu.Item onSelect={go('/words')}>Words of the trade</Menu.Item>
         </Menu.Group>
         <Menu.Group heading="Cuts">
           {cuts.data?.map((cut) => (

@@ -1,4 +1,5 @@
 import { Dialog } from 'radix-ui';
+import { Link } from 'react-router';
 
 const KEYS: [string, string][] = [
   ['1 … 6', 'Cut, Edge, Reach, Make, Prove, Crib (Alt with the number while typing)'],
@@ -35,6 +36,14 @@ export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (o
           <p>
             Anything may be typed as it is said in the shop: 5/8, 1-3/8, .387, 4 thou, #31, letter F, 9.5mm, 11°30', 90
             sfm.
+          </p>
+          <p>
+            <Dialog.Close asChild>
+              <Link to="/words" className="inline-flex min-h-10 items-center">
+                Words of the trade
+              </Link>
+            </Dialog.Close>
+            : what they mean, with small drawings.
           </p>
           <Dialog.Close className="do">Close</Dialog.Close>
         </Dialog.Content>

@@ -2,6 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { memo, useState } from 'react';
 import type { Finding } from '../api/client';
 import { useEdit } from '../cut/CutContext';
+import { Explained } from '../glossary/Explained';
 import { MarginWedge } from './MarginWedge';
 import { Working } from './Working';
 
@@ -61,7 +62,7 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
           <Working steps={finding.working} />
           {finding.notes.map((note) => (
             <p key={note} className="note">
-              {note}
+              <Explained text={note} prose />
             </p>
           ))}
           {finding.schools.length > 0 && (

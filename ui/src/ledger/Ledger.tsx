@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { FieldState } from '../api/client';
 import { useAnswer } from '../cut/CutContext';
+import { Explained } from '../glossary/Explained';
 import { FindingRow } from './FindingRow';
 import { Holding } from './Holding';
 
@@ -47,7 +48,9 @@ export function Ledger({ station, keys, children }: Props) {
       <dl className="keys">
         {shown.map((figure) => (
           <div key={figure.id}>
-            <dt>{figure.label}</dt>
+            <dt>
+              <Explained text={figure.label} />
+            </dt>
             <dd
               key={figure.text}
               className={`figures ${(was.get(`figure ${figure.id}`) ?? figure.text) === figure.text ? '' : 'animate-lit'}`}

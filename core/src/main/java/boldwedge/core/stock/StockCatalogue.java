@@ -32,6 +32,7 @@ public final class StockCatalogue {
     private final Map<String, ToolSteel> steels = new LinkedHashMap<>();
     private final Map<String, Head> heads = new LinkedHashMap<>();
     private final Map<UnitSystem, List<ScrewSize>> screws = new EnumMap<>(UnitSystem.class);
+    private final List<Term> glossary = new ArrayList<>();
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
 
@@ -49,6 +50,7 @@ public final class StockCatalogue {
         Table.read("stock/screws.tsv").rows().forEach(this::addScrew);
         Table.read("stock/heads.tsv").rows().forEach(this::addHead);
         Table.read("stock/tool-steels.tsv").rows().forEach(this::addSteel);
+        Table.read("stock/glossary.tsv").rows().forEach(this::addTerm);
     }
 
     /** The catalogue that ships with the program. */
@@ -137,6 +139,11 @@ public final class StockCatalogue {
     /** The steel with this id. */
     public Optional<ToolSteel> steel(String id) {
         return Optional.ofNullable(steels.get(id));
+    }
+
+    /** The words of the trade, explained. */
+    public List<Term> glossary() {
+        return List.copyOf(glossary);
     }
 
     public List<BarMaterial> barMaterials() {
@@ -298,6 +305,21 @@ public final class StockCatalogue {
                         row.number("diameter"),
                         row.number("height"),
                         cited(row)));
+    }
+
+    private void addTerm(Table.Row row) {
+        glossary.add(new Term(
+                row.text("id"),
+                row.text("word"),
+                row.text("sign"),
+                Arrays.stream(row.text("forms").split("\\|"))
+                        .map(String::strip)
+                        .filter(form -> !form.isEmpty())
+                        .toList(),
+                row.text("meaning"),
+                row.text("outline"),
+                row.text("mark"),
+                cited(row)));
     }
 
     private void addSteel(Table.Row row) {

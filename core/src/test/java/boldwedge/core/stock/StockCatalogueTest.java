@@ -2,6 +2,8 @@ package boldwedge.core.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class StockCatalogueTest {
@@ -25,6 +27,34 @@ class StockCatalogueTest {
                 assertThat(angles.endRelief().low()).as(work.id()).isGreaterThan(Math.toRadians(4));
                 assertThat(angles.why()).isNotBlank();
                 assertThat(angles.source()).isNotBlank();
+            }
+        }
+    }
+
+    /** Each word is explained once, with its source; drawings stay in their box, and what is meant is drawn where anything is. */
+    @Test
+    void everyWordIsExplainedOnce() {
+        List<Term> terms = stock.glossary();
+        assertThat(terms).hasSizeGreaterThan(25);
+        assertThat(terms.stream().flatMap(term -> Stream.concat(Stream.of(term.word()), term.forms().stream())))
+                .doesNotHaveDuplicates();
+        assertThat(terms.stream().map(Term::id)).doesNotHaveDuplicates();
+        for (Term term : terms) {
+            assertThat(term.meaning()).as(term.id()).endsWith(".").hasSizeGreaterThan(30);
+            assertThat(term.source()).as(term.id()).isNotBlank();
+            assertThat(term.outline().isEmpty())
+                    .as(term.id())
+                    .isEqualTo(term.mark().isEmpty());
+            // Straight runs only: the arcs' flags and radii are no places.
+            for (String path : List.of(term.outline(), term.mark())) {
+                for (String place : path.replaceAll("A[^A-Z]*", "").split("(?=[A-Z])")) {
+                    String numbers = place.replaceAll("[A-Z]", "").strip();
+                    for (String number : numbers.isEmpty() ? new String[0] : numbers.split("\\s+")) {
+                        assertThat(Double.parseDouble(number))
+                                .as(term.id() + " " + place)
+                                .isBetween(0.0, 60.0);
+                    }
+                }
             }
         }
     }
