@@ -6,6 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
 import { BesidePage } from './beside/BesidePage';
 import { CribPage } from './crib/CribPage';
+import { LabelsPage } from './crib/LabelsPage';
 import { CutList, WayIn } from './cut/CutList';
 import { CutPage } from './cut/CutPage';
 import { startShade } from './frame/dimShop';
@@ -52,6 +53,7 @@ createRoot(root).render(
             <Route path="/cut/:id/:station" element={<CutPage />} />
             <Route path="/cut/:id/beside" element={<BesidePage />} />
             <Route path="/crib" element={<CribPage />} />
+            <Route path="/crib/labels" element={<LabelsPage />} />
             <Route path="/tools/:id" element={<ToolPage />} />
             <Route path="/people" element={<PeoplePage />} />
             <Route path="/shop" element={<ShopPage />} />

@@ -40,6 +40,9 @@ export function CribPage() {
   return (
     <>
       <Header>
+        <Link className="quiet" to={`/crib/labels?${new URLSearchParams({ words, kind }).toString()}`}>
+          Labels
+        </Link>
         <button type="button" className="quiet" onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
           The crib as a table (CSV)
         </button>

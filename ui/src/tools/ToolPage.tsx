@@ -91,6 +91,9 @@ export function ToolPage() {
         <button type="button" className="quiet" onClick={() => window.print()}>
           Print
         </button>
+        <Link className="quiet" to={`/crib/labels?tool=${id}`}>
+          Label
+        </Link>
         <button
           type="button"
           className="quiet"

@@ -4,12 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.server.testing.RunningShop.Answer;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.decoder.Decoder;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -55,6 +59,35 @@ class ShopOverHttpTest extends OverHttp {
                     .forEach(record ->
                             assertThat(there).contains(record.path("id").asString()));
         }
+    }
+
+    /** The words of the trade come with their meaning and source. */
+    @Test
+    void theWordsOfTheTradeAreExplained() {
+        JsonNode terms = shop.get("/api/glossary").json();
+        assertThat(terms.size()).isGreaterThan(25);
+        assertThat(terms.path(0).path("word").asString()).isEqualTo("rake");
+        assertThat(terms.path(0).path("meaning").asString()).isNotBlank();
+    }
+
+    /** A drawer's code, read back as a camera would, is the address of the tool's card. */
+    @Test
+    void aDrawersCodeOpensTheToolsCard() throws Exception {
+        String id = demoFile().path("tools").path(0).path("id").asString();
+        Answer code = shop.get("/api/crib/tools/" + id + "/code.svg");
+        assertThat(code.status()).isEqualTo(200);
+        Matcher cells = Pattern.compile("M(\\d+) (\\d+)h1v1").matcher(code.text());
+        int quiet = 3;
+        Matcher box = Pattern.compile("viewBox=\"0 0 (\\d+) ").matcher(code.text());
+        assertThat(box.find()).isTrue();
+        BitMatrix bits = new BitMatrix(Integer.parseInt(box.group(1)) - 2 * quiet);
+        while (cells.find()) {
+            bits.set(Integer.parseInt(cells.group(1)) - quiet, Integer.parseInt(cells.group(2)) - quiet);
+        }
+        assertThat(new Decoder().decode(bits).getText()).startsWith("http://").endsWith("/tools/" + id);
+        assertThat(shop.get("/api/crib/tools/" + UUID.randomUUID() + "/code.svg")
+                        .status())
+                .isEqualTo(404);
     }
 
     /** Every demo cut and tool can be planned: the shop that is shown first has nothing broken in it. */

@@ -3,6 +3,7 @@ package boldwedge.server.crib;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.web.Kept.Texts;
+import boldwedge.server.web.QrPicture;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
 import io.swagger.v3.oas.annotations.media.ArraySchema;
@@ -32,6 +33,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import tools.jackson.databind.json.JsonMapper;
 
 @RestController
@@ -113,6 +115,15 @@ class CribController {
     @GetMapping("/tools/{id}")
     ToolRecord tool(@PathVariable UUID id) {
         return crib.tool(id);
+    }
+
+    /** The code for a tool's drawer: it opens the tool's card at the address under which this was asked. */
+    @GetMapping(value = "/tools/{id}/code.svg", produces = "image/svg+xml")
+    String code(@PathVariable UUID id) {
+        crib.tool(id);
+        return QrPicture.of(ServletUriComponentsBuilder.fromCurrentContextPath()
+                .path("/tools/" + id)
+                .toUriString());
     }
 
     @PostMapping("/tools")

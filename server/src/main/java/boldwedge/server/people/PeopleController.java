@@ -1,6 +1,7 @@
 package boldwedge.server.people;
 
 import boldwedge.server.web.Kept.Line;
+import boldwedge.server.web.QrPicture;
 import boldwedge.server.web.Refusal;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;

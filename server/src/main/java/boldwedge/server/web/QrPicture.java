@@ -1,4 +1,4 @@
-package boldwedge.server.people;
+package boldwedge.server.web;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -8,12 +8,13 @@ import com.google.zxing.qrcode.QRCodeWriter;
 import java.util.Map;
 
 /** A text as a QR code (ISO/IEC 18004), drawn as SVG: black on white whatever the shade, since cameras expect that. */
-final class QrPicture {
+public final class QrPicture {
     private static final int QUIET = 3;
 
     private QrPicture() {}
 
-    static String of(String text) {
+    /** The code as an SVG document; it opens what the text is the address of. */
+    public static String of(String text) {
         BitMatrix bits;
         try {
             bits = new QRCodeWriter().encode(text, BarcodeFormat.QR_CODE, 0, 0, Map.of(EncodeHintType.MARGIN, QUIET));
