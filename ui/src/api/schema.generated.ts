@@ -36,6 +36,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crib/tools/{id}/code.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["code"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crib/tools/{id}/grinds": {
         parameters: {
             query?: never;
@@ -222,6 +238,38 @@ export interface paths {
         get: operations["glossary"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instrument/machine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["machine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/instrument/machine/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["judgeMachine"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1066,6 +1114,34 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        MachineQuestion: {
+            bar?: string;
+            card: {
+                [key: string]: string;
+            };
+            far?: string;
+            near?: string;
+            /** @enum {string} */
+            part: "POST" | "CHUCK" | "TAILSTOCK";
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
+        MachineReadings: {
+            by: string;
+            far: components["schemas"]["Line"][];
+            lines: components["schemas"]["Line"][];
+        };
+        MachineTest: {
+            bar?: string;
+            far: components["schemas"]["Line"][];
+            lines: components["schemas"]["Line"][];
+            near?: string;
+            out?: string;
+            /** @enum {string} */
+            part: "POST" | "CHUCK" | "TAILSTOCK";
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
         MakeStep: {
             cautions: string[];
             check: string;
@@ -1655,6 +1731,28 @@ export interface operations {
             };
         };
     };
+    code: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
     grinds: {
         parameters: {
             query?: never;
@@ -1996,6 +2094,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Term"][];
+                };
+            };
+        };
+    };
+    machine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MachineQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineReadings"];
+                };
+            };
+        };
+    };
+    judgeMachine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MachineTest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answer"];
                 };
             };
         };

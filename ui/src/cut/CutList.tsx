@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { type ListedCut, sentenceOf } from '../api/client';
 import { useCuts, useFamilies, useLathes } from '../api/records';
+import { leaveFirstRun, startFirstRun, useFirstRun } from '../frame/firstRun';
 import { Header } from '../frame/Header';
 import { useTitle } from '../frame/useTitle';
 import { PickList } from './ChoiceInput';
@@ -27,6 +28,7 @@ export function CutList() {
   const [machine, setMachine] = useState('all');
   const operations = (useFamilies().data ?? []).flatMap((family) => family.operations);
   const machines = machinesOf(useLathes().data ?? []);
+  const { isNew } = useFirstRun();
   const all = cuts.data ?? [];
   const shown = all
     .filter((cut) => has(cut, words))
@@ -39,6 +41,17 @@ export function CutList() {
       <main className="shop">
         <section aria-label="Cuts">
           <h1>Cuts</h1>
+          {isNew && (
+            <p className="flex flex-wrap items-center gap-2 pb-2">
+              New here?
+              <Link to="/cut/new/cut" className="do" onClick={startFirstRun}>
+                Walk through a first job
+              </Link>
+              <button type="button" className="quiet" onClick={leaveFirstRun}>
+                No, thank you
+              </button>
+            </p>
+          )}
           <TypeCut />
           {cuts.error && <p role="alert">{sentenceOf(cuts.error)}</p>}
           <div className="mt-6 flex flex-wrap items-center gap-x-5 gap-y-1">

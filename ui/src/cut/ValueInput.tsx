@@ -2,6 +2,7 @@ import { Popover } from 'radix-ui';
 import { memo, type RefObject, useId, useRef, useState } from 'react';
 import type { FieldState } from '../api/client';
 import { useAnswer, useCut, useEdit } from './CutContext';
+import { TouchKeys } from './TouchKeys';
 
 interface Props {
   field: string;
@@ -105,6 +106,7 @@ function Tip({ id, state, box }: { id: string; state: FieldState; box: RefObject
           onOpenAutoFocus={(event) => event.preventDefault()}
           onCloseAutoFocus={(event) => event.preventDefault()}
         >
+          <TouchKeys />
           {wrong ? (
             <p>{state.error}</p>
           ) : (

@@ -5,6 +5,7 @@ import { useCuts, useTools } from '../api/records';
 import { startTyped } from '../cut/startTyped';
 import { lastUnits, Understood, useTyped } from '../cut/TypeCut';
 import { type Command, useCommandGroups } from './commands';
+import { startFirstRun } from './firstRun';
 
 interface Props {
   open: boolean;
@@ -74,6 +75,14 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
           <Menu.Item onSelect={go('/cut/new/cut')}>New cut</Menu.Item>
           <Menu.Item onSelect={go('/crib')}>Crib</Menu.Item>
           <Menu.Item onSelect={go('/shop')}>Machines and files</Menu.Item>
+          <Menu.Item
+            onSelect={shut(() => {
+              startFirstRun();
+              void navigate('/cut/new/cut');
+            })}
+          >
+            Walk through a first job
+          </Menu.Item>
           <Menu.Item onSelect={go('/words')}>Words of the trade</Menu.Item>
         </Menu.Group>
         <Menu.Group heading="Cuts">

@@ -2,6 +2,7 @@ import { lazy, Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useMe } from '../api/records';
 import { flipShade } from './dimShop';
+import { FirstRun } from './FirstRun';
 import { KeyMap } from './KeyMap';
 import { useNotice } from './notices';
 import { PrintFoot } from './PrintFoot';
@@ -87,6 +88,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
         </p>
       )}
       <PrintFoot />
+      <FirstRun />
       <KeyMap open={keys} onOpenChange={setKeys} />
       {menu !== undefined && (
         <Suspense>

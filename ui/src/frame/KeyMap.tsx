@@ -1,5 +1,6 @@
 import { Dialog } from 'radix-ui';
 import { Link } from 'react-router';
+import { startFirstRun } from './firstRun';
 
 const KEYS: [string, string][] = [
   ['1 … 6', 'Cut, Edge, Reach, Make, Prove, Crib (Alt with the number while typing)'],
@@ -36,6 +37,14 @@ export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (o
           <p>
             Anything may be typed as it is said in the shop: 5/8, 1-3/8, .387, 4 thou, #31, letter F, 9.5mm, 11°30', 90
             sfm.
+          </p>
+          <p>
+            <Dialog.Close asChild>
+              <Link to="/cut/new/cut" className="inline-flex min-h-10 items-center" onClick={startFirstRun}>
+                Walk through a first job
+              </Link>
+            </Dialog.Close>
+            : five steps, to be left whenever you like.
           </p>
           <p>
             <Dialog.Close asChild>

@@ -17,6 +17,7 @@ import { useChoices, useLathes } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
 import { Header } from '../frame/Header';
 import { useTitle } from '../frame/useTitle';
+import { MachineTests } from './MachineTests';
 
 const EXAMPLES: Texts = {
   name: 'what the shop calls it',
@@ -161,6 +162,14 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
           {wrong[entry.id] && <em role="alert">{wrong[entry.id]}</em>}
         </label>
       ))}
+      {card.kind !== 'mill' && (
+        <MachineTests
+          machine={lathe?.id ?? 'new'}
+          units={units}
+          card={card}
+          onUse={(take) => kept.write({ version, card: { ...card, ...take } })}
+        />
+      )}
       <div className="lathe-foot">
         <button type="submit" className="do">
           Save the machine{kept.unsaved ? ' •' : ''}

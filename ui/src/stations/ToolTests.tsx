@@ -1,14 +1,8 @@
 import { useState } from 'react';
 import { type BarAnswer, type PushReadings, send, sentenceOf, type TapRecording, type Texts } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
-import { Working } from '../ledger/Working';
-
-const LINES = [0, 1, 2, 3, 4];
-const COLUMNS = [
-  { id: 'load', label: 'Pull', hint: '20 N' },
-  { id: 'up', label: 'Going up', hint: '9 µm' },
-  { id: 'down', label: 'Coming down', hint: 'if read' },
-];
+import { COLUMNS, LINES, PushTable } from './PushTable';
+import { TestAnswer } from './TestAnswer';
 
 const base64 = async (file: Blob): Promise<string> => {
   const bytes = new Uint8Array(await file.arrayBuffer());
@@ -49,7 +43,7 @@ export function ToolTests() {
       const read = await send<PushReadings>('POST', '/api/instrument/push', question);
       read.lines.forEach((line, n) => {
         for (const column of COLUMNS) {
-          edit({ kind: 'reading', id: `push.${n}.${column.id}`, text: line[column.id as keyof typeof line] });
+          edit({ kind: 'reading', id: `push.${n}.${column.id}`, text: line[column.id] });
         }
       });
       setPushed(
@@ -80,42 +74,11 @@ export function ToolTests() {
       <div>
         <h2>Push test</h2>
         <p className="quiet-words">Hang a known pull on the point, read the indicator there; up in steps, and down.</p>
-        <table className="push">
-          <thead>
-            <tr>
-              {COLUMNS.map((column) => (
-                <th key={column.id} scope="col">
-                  {column.label}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {LINES.map((line) => (
-              <tr key={line}>
-                {COLUMNS.map((column) => {
-                  const wrong = pushed?.errors[`${line}.${column.id}`];
-                  return (
-                    <td key={column.id}>
-                      <input
-                        className="plain-input figures"
-                        data-push={`${line}.${column.id}`}
-                        aria-label={`${column.label}, line ${line + 1}`}
-                        aria-invalid={!!wrong}
-                        value={at(line, column.id)}
-                        placeholder={line === 1 ? column.hint : ''}
-                        onChange={(event) =>
-                          edit({ kind: 'reading', id: `push.${line}.${column.id}`, text: event.target.value })
-                        }
-                      />
-                      {wrong && <em role="alert">{wrong}</em>}
-                    </td>
-                  );
-                })}
-              </tr>
-            ))}
-          </tbody>
-        </table>
+        <PushTable
+          at={at}
+          wrong={(line, column) => pushed?.errors[`${line}.${column}`]}
+          onType={(line, column, text) => edit({ kind: 'reading', id: `push.${line}.${column}`, text })}
+        />
         <div className="mends">
           <button type="button" className="do" onClick={() => void judge()}>
             Work it out
@@ -167,23 +130,5 @@ export function ToolTests() {
         {said && <p role="status">{said}</p>}
       </div>
     </section>
-  );
-}
-
-function TestAnswer({ answer, onUse }: { answer: BarAnswer; onUse: (take: Texts) => void }) {
-  return (
-    <div className="test-answer">
-      <p role="status">{answer.sentence}</p>
-      {answer.worked && (
-        <>
-          <button type="button" className="mend" onClick={() => onUse(answer.take)}>
-            Use it in place of the assumption
-          </button>
-          <div className="working">
-            <Working steps={answer.working} />
-          </div>
-        </>
-      )}
-    </div>
   );
 }

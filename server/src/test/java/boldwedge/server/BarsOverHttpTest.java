@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.server.testing.RunningShop.Answer;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -69,6 +70,32 @@ class BarsOverHttpTest extends OverHttp {
         // The stand-in is damped by 3.1 %.
         assertThat(Double.parseDouble(rung.path("take").path("damping").asString()))
                 .isCloseTo(0.031, within(0.0016));
+    }
+
+    /** The lathe itself: its stand-in read, judged and found to be what it was made to be; a card that is not complete makes none. */
+    @Test
+    void aLatheIsPushedAndJudged() {
+        JsonNode card = shop.get("/api/shop/lathes").json().path(0).path("card");
+        for (String part : List.of("POST", "CHUCK", "TAILSTOCK")) {
+            Map<String, Object> asked = new HashMap<>(Map.of("card", card, "units", "METRIC", "part", part));
+            JsonNode read = shop.send("POST", "/api/instrument/machine", asked).json();
+            assertThat(read.path("by").asString()).contains("Simulated");
+            Map<String, Object> test = new HashMap<>(
+                    Map.of("units", "METRIC", "part", part, "lines", read.path("lines"), "far", read.path("far")));
+            test.put("rod", "40 mm");
+            test.put("near", "40 mm");
+            test.put("out", "160 mm");
+            JsonNode judged =
+                    shop.send("POST", "/api/instrument/machine/judge", test).json();
+            assertThat(judged.path("worked").asBoolean()).as(judged.toString()).isTrue();
+            assertThat(judged.path("take").size()).isEqualTo(part.equals("CHUCK") ? 2 : 1);
+        }
+        assertThat(shop.send(
+                                "POST",
+                                "/api/instrument/machine",
+                                Map.of("card", Map.of("name", "x"), "units", "METRIC", "part", "POST"))
+                        .status())
+                .isEqualTo(422);
     }
 
     private Answer ring(byte[] file) {

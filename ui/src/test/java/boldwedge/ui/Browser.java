@@ -41,6 +41,21 @@ final class Browser implements AutoCloseable {
 
     /** The same with more arguments for Chromium. */
     Browser(String address, List<String> more) {
+        this(address, more, new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+    }
+
+    /** A tablet held upright, touched and without a mouse. */
+    static Browser tablet() {
+        return new Browser(
+                RunningShop.get().address(),
+                List.of(),
+                new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(820, 1180)
+                        .setHasTouch(true)
+                        .setIsMobile(true));
+    }
+
+    private Browser(String address, List<String> more, com.microsoft.playwright.Browser.NewContextOptions options) {
         this.address = address;
         Map<String, String> env = new HashMap<>(System.getenv());
         env.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
@@ -56,9 +71,7 @@ final class Browser implements AutoCloseable {
                         .setExecutablePath(found)
                         .setArgs(
                                 Stream.concat(ARGUMENTS.stream(), more.stream()).toList()));
-        context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
-                .setViewportSize(1280, 800)
-                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        context = chromium.newContext(options.setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         page = context.newPage();
         page.setDefaultTimeout(15_000);
     }

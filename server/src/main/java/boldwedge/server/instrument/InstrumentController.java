@@ -1,10 +1,17 @@
 package boldwedge.server.instrument;
 
+import boldwedge.core.ask.LatheCard;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.cutting.Lathe;
 import boldwedge.core.family.Families;
+import boldwedge.core.family.MachineTests;
 import boldwedge.core.family.ToolTests;
 import boldwedge.core.family.ToolTests.AtRest;
 import boldwedge.core.family.ToolTests.Line;
+import boldwedge.core.measure.MeasureParser;
+import boldwedge.core.measure.Parsed;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.server.plan.PlanService;
@@ -29,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/instrument")
 class InstrumentController {
     private static final double[] PULLS = {0, 15, 30, 45, 60};
+    private static final double[] MACHINE_PULLS = {0, 100, 200, 300, 400};
     private static final int MOST_LINES = 40;
     private static final String MISSING = "This part is missing.";
 
@@ -97,11 +105,7 @@ class InstrumentController {
     /** Judges a push test: stiffness, loop, play, the holder's share. */
     @PostMapping("/push/judge")
     ToolTests.Answer judgePush(@Valid @RequestBody PushQuestion question) {
-        for (Line line : question.lines()) {
-            if (line == null || line.load() == null || line.up() == null || line.down() == null) {
-                throw Refusal.wrong("unusable", "Each pull wants load, up and down; down may be empty.");
-            }
-        }
+        whole(question.lines());
         return tests(question.fields())
                 .push(request(question.fields(), question.units()), question.lines(), Text.stripped(question.before()));
     }
@@ -118,6 +122,89 @@ class InstrumentController {
         Instruments.Recording recording = Recordings.read(file);
         return tests(question.fields())
                 .ring(request(question.fields(), question.units()), recording.samples(), recording.rate());
+    }
+
+    /** A machine's part to be pushed: its card as typed, and for a chuck the bar in it and the two places. */
+    record MachineQuestion(
+            @Texts Map<String, @Nullable String> card,
+            @NotNull(message = MISSING) UnitSystem units,
+            @NotNull(message = MISSING) MachineTests.Part part,
+            @Kept.Line(most = 40) @Nullable String rod,
+            @Kept.Line(most = 40) @Nullable String near,
+            @Kept.Line(most = 40) @Nullable String far) {}
+
+    /** What was read at the place near the jaws, or at the part; and far from the jaws. */
+    record MachineReadings(String by, List<Line> lines, List<Line> far) {}
+
+    /** Reads indicator and scale at a machine's part. */
+    @PostMapping("/machine")
+    MachineReadings machine(@Valid @RequestBody MachineQuestion question) {
+        Lathe lathe = LatheCard.read(Text.map(question.card()), question.units())
+                .lathe()
+                .orElseThrow(() -> Refusal.wrong(
+                        "no-machine-yet", "The machine's card is not complete yet: a stand-in is made from it."));
+        boolean chuck = question.part() == MachineTests.Part.CHUCK;
+        double bar = length(question.rod(), question.units(), 40);
+        return new MachineReadings(
+                instruments.name(),
+                pulled(lathe, question.part(), bar, chuck ? length(question.near(), question.units(), 40) : 0),
+                chuck ? pulled(lathe, question.part(), bar, length(question.far(), question.units(), 160)) : List.of());
+    }
+
+    private static double length(@Nullable String text, UnitSystem units, double otherwise) {
+        return MeasureParser.parse(Text.stripped(text), Quantity.LENGTH, units) instanceof Parsed.Good<Reading> good
+                ? good.value().value()
+                : otherwise;
+    }
+
+    private List<Line> pulled(Lathe lathe, MachineTests.Part part, double bar, double out) {
+        List<Line> lines = new ArrayList<>();
+        for (double pull : MACHINE_PULLS) {
+            lines.add(new Line(
+                    Written.places(pull, 0) + " N",
+                    micrometres(instruments.machine(lathe, part, bar, out, pull, false)),
+                    micrometres(instruments.machine(lathe, part, bar, out, pull, true))));
+        }
+        return lines;
+    }
+
+    /** A machine's push test to judge. */
+    record MachineTest(
+            @NotNull(message = MISSING) UnitSystem units,
+            @NotNull(message = MISSING) MachineTests.Part part,
+
+            @NotNull(message = MISSING) @Size(max = MOST_LINES, message = "At most " + MOST_LINES + " pulls.")
+            List<Line> lines,
+
+            @NotNull(message = MISSING) @Size(max = MOST_LINES, message = "At most " + MOST_LINES + " pulls.")
+            List<Line> far,
+
+            @Kept.Line(most = 40) @Nullable String rod,
+            @Kept.Line(most = 40) @Nullable String near,
+            @Kept.Line(most = 40) @Nullable String out) {}
+
+    /** Judges a machine's push test: stiffness of post or tailstock; of a chuck across and against turning. */
+    @PostMapping("/machine/judge")
+    ToolTests.Answer judgeMachine(@Valid @RequestBody MachineTest test) {
+        whole(test.lines());
+        whole(test.far());
+        return MachineTests.judge(
+                new MachineTests.Test(
+                        test.part(),
+                        test.lines(),
+                        test.far(),
+                        Text.stripped(test.rod()),
+                        Text.stripped(test.near()),
+                        Text.stripped(test.out())),
+                test.units());
+    }
+
+    private static void whole(List<Line> lines) {
+        for (Line line : lines) {
+            if (line == null || line.load() == null || line.up() == null || line.down() == null) {
+                throw Refusal.wrong("unusable", "Each pull wants load, up and down; down may be empty.");
+            }
+        }
     }
 
     /** The tool as reckoned, whatever has been measured: a stand-in must not answer softer each time it is asked. */

@@ -1,8 +1,10 @@
 package boldwedge.server.instrument;
 
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.family.MachineTests;
 import boldwedge.core.family.ToolTests;
 
-/** What hangs on a bar while it is tested: an indicator and a pull scale at its point, a pick-up on it. */
+/** What hangs on a bar or a machine while it is tested: an indicator and a pull scale, a pick-up on the bar. */
 interface Instruments {
     /**
      * A recording.
@@ -17,6 +19,15 @@ interface Instruments {
 
     /** Reading of the indicator at the point in mm, the scale pulling so many newtons. */
     double indicator(ToolTests.AtRest bar, double pullNewton, boolean comingDown);
+
+    /**
+     * Reading of the indicator at a machine's part in mm.
+     *
+     * @param barMm bar in the chuck, where that is pushed
+     * @param outMm from the jaws to the pull, where the chuck is pushed
+     */
+    double machine(
+            Lathe lathe, MachineTests.Part part, double barMm, double outMm, double pullNewton, boolean comingDown);
 
     /** What the pick-up hears when the bar is tapped. */
     Recording tap(ToolTests.AtRest bar);

@@ -1,5 +1,7 @@
 package boldwedge.server.instrument;
 
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.family.MachineTests;
 import boldwedge.core.family.StandIn;
 import boldwedge.core.family.ToolTests;
 import org.springframework.stereotype.Component;
@@ -9,6 +11,7 @@ import org.springframework.stereotype.Component;
 class SimulatedInstruments implements Instruments {
     private static final int RATE = 48_000;
     private static final double SECONDS = 2;
+    private static final double SLIDES_RUB_MM = 0.0004;
 
     @Override
     public String name() {
@@ -18,6 +21,12 @@ class SimulatedInstruments implements Instruments {
     @Override
     public double indicator(ToolTests.AtRest bar, double pullNewton, boolean comingDown) {
         return StandIn.indicator(bar, pullNewton, comingDown);
+    }
+
+    @Override
+    public double machine(
+            Lathe lathe, MachineTests.Part part, double barMm, double outMm, double pullNewton, boolean comingDown) {
+        return MachineTests.standInGive(lathe, part, barMm, outMm) * pullNewton + (comingDown ? SLIDES_RUB_MM : 0);
     }
 
     @Override

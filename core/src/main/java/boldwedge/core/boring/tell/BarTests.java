@@ -11,16 +11,12 @@ import static boldwedge.core.measure.Amount.number;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.ask.BoreReader;
+import boldwedge.core.family.PushLines;
 import boldwedge.core.family.ToolTests;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Limits;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.Say;
-import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.PushTest;
 import boldwedge.core.proof.Ring;
@@ -61,28 +57,14 @@ public final class BarTests implements ToolTests {
         Map<String, String> errors = new TreeMap<>();
         OptionalDouble earlier = before.isBlank()
                 ? OptionalDouble.empty()
-                : read(errors, "before", before, BoreField.STIFFNESS.limits().orElseThrow(), request.units());
+                : PushLines.value(
+                        errors, "before", before, BoreField.STIFFNESS.limits().orElseThrow(), request.units());
         return push(request, lines, earlier, errors);
     }
 
     private static Answer push(
             PlanRequest request, List<Line> lines, OptionalDouble earlier, Map<String, String> errors) {
-        List<PushTest.Reading> readings = new ArrayList<>();
-        for (int i = 0; i < lines.size(); i++) {
-            Line line = lines.get(i);
-            if (line.load().isBlank() && line.up().isBlank() && line.down().isBlank()) {
-                continue;
-            }
-            OptionalDouble load =
-                    read(errors, i + ".load", line.load(), new Limits(Quantity.FORCE, 0, 5000), request.units());
-            OptionalDouble up = read(errors, i + ".up", line.up(), new Limits(Quantity.LENGTH, -5, 5), request.units());
-            OptionalDouble down = line.down().isBlank()
-                    ? OptionalDouble.empty()
-                    : read(errors, i + ".down", line.down(), new Limits(Quantity.LENGTH, -5, 5), request.units());
-            if (load.isPresent() && up.isPresent()) {
-                readings.add(new PushTest.Reading(load.getAsDouble(), up.getAsDouble(), down));
-            }
-        }
+        List<PushTest.Reading> readings = PushLines.read(lines, request.units(), errors, "");
         if (!errors.isEmpty()) {
             return refused(errors, "Some readings cannot be read.");
         }
@@ -245,16 +227,5 @@ public final class BarTests implements ToolTests {
 
     private static String stiff(double newtonPerMm, Say say) {
         return Written.full(Quantity.STIFFNESS, newtonPerMm, say.units());
-    }
-
-    private static OptionalDouble read(
-            Map<String, String> errors, String where, String text, Limits limits, UnitSystem units) {
-        return switch (MeasureParser.parse(text, limits, units)) {
-            case Parsed.Good<Reading>(Reading good) -> OptionalDouble.of(good.value());
-            case Parsed.Wrong<Reading> wrong -> {
-                errors.put(where, wrong.sentence());
-                yield OptionalDouble.empty();
-            }
-        };
     }
 }

@@ -1,0 +1,208 @@
+package boldwedge.core.family;
+
+import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.measure.Amount.mm4;
+import static boldwedge.core.measure.Amount.mmPerNewton;
+import static boldwedge.core.measure.Amount.mpa;
+import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.newtonMmPerRad;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.family.ToolTests.Answer;
+import boldwedge.core.family.ToolTests.Line;
+import boldwedge.core.finding.Step;
+import boldwedge.core.finding.Working;
+import boldwedge.core.measure.Limits;
+import boldwedge.core.measure.Quantity;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
+import boldwedge.core.proof.PushTest;
+import boldwedge.core.rigidity.Beam;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+
+/**
+ * A lathe pushed with a scale and read with an indicator, so that its card holds what it is rather than what its size lets assume. The
+ * chuck takes two tests, with a stout bar in it, at two distances from the jaws: how it gives across and how it tilts cannot be
+ * told apart from one.
+ */
+public final class MachineTests {
+    /** The bar that is pushed is taken to be steel, MPa. */
+    private static final double STEEL_MPA = 207_000;
+
+    private static final Limits DISTANCE = new Limits(Quantity.LENGTH, 1, 2000);
+    private static final Limits BAR = new Limits(Quantity.LENGTH, 3, 500);
+
+    private MachineTests() {}
+
+    /** What is pushed. */
+    public enum Part {
+        POST("postStiffness", "Tool post"),
+        CHUCK("chuckStiffness", "Chuck"),
+        TAILSTOCK("tailstockStiffness", "Tailstock");
+
+        private final String entry;
+        private final String words;
+
+        Part(String entry, String words) {
+            this.entry = entry;
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /**
+     * A test as typed.
+     *
+     * @param part what is pushed
+     * @param lines pulls and readings; of the chuck those near the jaws
+     * @param far the same far from the jaws; of the chuck only
+     * @param rodMm diameter of the bar in the chuck, as text
+     * @param nearMm where the near pull is, from the jaws, as text
+     * @param farMm where the far pull is, as text
+     */
+    public record Test(Part part, List<Line> lines, List<Line> far, String rodMm, String nearMm, String farMm) {}
+
+    /** Judges a test: stiffness by least squares, and of the chuck both its springs. */
+    public static Answer judge(Test test, UnitSystem units) {
+        Map<String, String> errors = new TreeMap<>();
+        List<PushTest.Reading> near = PushLines.read(test.lines(), units, errors, "");
+        Say say = new Say(units);
+        try {
+            if (test.part() != Part.CHUCK) {
+                return errors.isEmpty() ? across(test.part(), PushTest.of(near), say) : refused(errors);
+            }
+            List<PushTest.Reading> far = PushLines.read(test.far(), units, errors, "far.");
+            OptionalDouble bar = PushLines.value(errors, "rod", test.rodMm(), BAR, units);
+            OptionalDouble at = PushLines.value(errors, "near", test.nearMm(), DISTANCE, units);
+            OptionalDouble out = PushLines.value(errors, "far", test.farMm(), DISTANCE, units);
+            if (!errors.isEmpty() || bar.isEmpty() || at.isEmpty() || out.isEmpty()) {
+                return refused(errors);
+            }
+            if (out.getAsDouble() < 1.5 * at.getAsDouble()) {
+                errors.put("far", "Pull half as far out again at least, or the two tests tell the same.");
+                return refused(errors);
+            }
+            return chuck(
+                    PushTest.of(near), PushTest.of(far), bar.getAsDouble(), at.getAsDouble(), out.getAsDouble(), say);
+        } catch (PushTest.Unusable unusable) {
+            return new Answer(false, errors, unusable.sentence(), List.of(), Map.of());
+        }
+    }
+
+    private static Answer refused(Map<String, String> errors) {
+        return new Answer(false, errors, "Some readings cannot be read.", List.of(), Map.of());
+    }
+
+    private static Step slope(String what, PushTest test, Say say) {
+        return Working.of(what + ": slope by least squares", "s² / c", newtonsPerMm(test.stiffnessNPerMm()))
+                .with("s", "spread of the pulls", newtons(test.scatter().pullN()))
+                .with(
+                        "c",
+                        "of pulls and readings together",
+                        newtonMetres(test.scatter().togetherNmm() / 1000))
+                .meaning(test.spreadNPerMm().stream()
+                        .mapToObj(spread -> " ± " + say.stiffness(spread))
+                        .findFirst()
+                        .orElse(""))
+                .told(say);
+    }
+
+    private static Answer across(Part part, PushTest test, Say say) {
+        return new Answer(
+                true,
+                Map.of(),
+                part.words() + ": " + say.stiffness(test.stiffnessNPerMm()) + "." + play(test, say),
+                List.of(slope("Stiffness", test, say)),
+                Map.of(part.entry, Written.full(Quantity.STIFFNESS, test.stiffnessNPerMm(), say.units())));
+    }
+
+    private static String play(PushTest test, Say say) {
+        return Math.abs(test.leftMm()) > 0.004
+                ? " " + say.length(Math.abs(test.leftMm())) + " are left when the pull is gone: something is loose."
+                : "";
+    }
+
+    /** c(z) = 1/k + z²/kt + z³/3EI at two places: the bar's own bending away, the other two follow. */
+    private static Answer chuck(PushTest near, PushTest far, double bar, double z1, double z2, Say say) {
+        double ei = STEEL_MPA * Beam.round(bar);
+        double g1 = 1 / near.stiffnessNPerMm() - Beam.cantilever(z1, ei);
+        double g2 = 1 / far.stiffnessNPerMm() - Beam.cantilever(z2, ei);
+        if (g2 <= g1) {
+            return new Answer(
+                    false,
+                    Map.of(),
+                    "The bar alone accounts for all that the far pull gave more: take a stouter bar, or pull closer to the jaws.",
+                    List.of(),
+                    Map.of());
+        }
+        double tilt = (z2 * z2 - z1 * z1) / (g2 - g1);
+        double across = g1 - z1 * z1 / tilt;
+        if (across <= 0) {
+            return new Answer(
+                    false,
+                    Map.of(),
+                    "By these readings the chuck would only tilt and give nothing across: pull the near one closer to the jaws, and see that the indicator's foot stands on the bed.",
+                    List.of(),
+                    Map.of());
+        }
+        List<Step> working = new ArrayList<>();
+        working.add(slope("Near the jaws", near, say));
+        working.add(slope("Far from them", far, say));
+        working.add(Working.of("Bar's own bending, near", "z^3 / (3 · E · I)", mmPerNewton(Beam.cantilever(z1, ei)))
+                .with("z", mm(z1).typed())
+                .with("E", "steel", mpa(STEEL_MPA).assumed())
+                .with("I", "of the bar", mm4(Beam.round(bar)))
+                .told(say));
+        working.add(Working.of("Against turning", "(z2² − z1²) / (g2 − g1)", newtonMmPerRad(tilt))
+                .with("z1", mm(z1).typed())
+                .with("z2", mm(z2).typed())
+                .with("g1", "give near, the bar's taken away", mmPerNewton(g1))
+                .with("g2", "give far, the bar's taken away", mmPerNewton(g2))
+                .told(say));
+        working.add(Working.of("Across", "1 / (g1 − z1² / kt)", newtonsPerMm(1 / across))
+                .with("g1", "give near, the bar's taken away", mmPerNewton(g1))
+                .with("z1", mm(z1).typed())
+                .with("kt", "against turning", newtonMmPerRad(tilt))
+                .told(say));
+        return new Answer(
+                true,
+                Map.of(),
+                "Chuck: " + say.stiffness(1 / across) + " across and "
+                        + Written.full(Quantity.TILT_STIFFNESS, tilt, say.units()) + " against turning."
+                        + play(far, say),
+                working,
+                Map.of(
+                        "chuckStiffness",
+                        Written.full(Quantity.STIFFNESS, 1 / across, say.units()),
+                        "chuckTilt",
+                        Written.full(Quantity.TILT_STIFFNESS, tilt, say.units())));
+    }
+
+    /**
+     * Give that a made-up lathe of this card would show, mm/N: somewhat softer than its size lets assume.
+     *
+     * @param barMm bar in the chuck, mm
+     * @param outMm from the jaws to the pull, mm; 0 for other parts
+     */
+    public static double standInGive(Lathe lathe, Part part, double barMm, double outMm) {
+        double softer = 1.4;
+        return switch (part) {
+            case POST -> softer / lathe.postOrAssumed();
+            case TAILSTOCK -> softer / lathe.tailstockOrAssumed();
+            case CHUCK ->
+                softer / lathe.chuckOrAssumed()
+                        + softer * outMm * outMm / lathe.chuckTiltOrAssumed()
+                        + Beam.cantilever(outMm, STEEL_MPA * Beam.round(barMm));
+        };
+    }
+}

@@ -1,0 +1,165 @@
+import { Collapsible } from 'radix-ui';
+import { useState } from 'react';
+import { type BarAnswer, type Schemas, send, sentenceOf, type Texts, type Units } from '../api/client';
+import { useKeptText } from '../api/useKeptText';
+import { LINES, PushTable } from '../stations/PushTable';
+import { TestAnswer } from '../stations/TestAnswer';
+
+type Readings = Schemas['MachineReadings'];
+
+const PARTS = [
+  { id: 'POST', words: 'Tool post', how: 'Pull the tool post across with a scale, the indicator on it from the bed.' },
+  {
+    id: 'CHUCK',
+    words: 'Chuck',
+    how: 'A stout bar in the chuck. Pull it across near the jaws and once more far out, the indicator at the pull, its foot on the bed.',
+  },
+  { id: 'TAILSTOCK', words: 'Tailstock', how: 'Quill as far out as it works, clamped. Pull its centre across.' },
+] as const;
+type Part = (typeof PARTS)[number]['id'];
+const PLACES = [
+  { id: 'rod', words: 'Bar across', hint: '40 mm' },
+  { id: 'near', words: 'Near pull, from the jaws', hint: '40 mm' },
+  { id: 'out', words: 'Far pull, from the jaws', hint: '160 mm' },
+] as const;
+
+interface Props {
+  machine: string;
+  units: Units;
+  card: Texts;
+  onUse: (take: Texts) => void;
+}
+
+/** The machine pushed with a scale and read with an indicator: what it is takes the place of what its size lets assume. */
+export function MachineTests({ machine, units, card, onUse }: Props) {
+  const [part, setPart] = useState<Part>('POST');
+  const kept = useKeptText<Texts>(`machine-test.${machine}`, {});
+  const typed = kept.entry ?? {};
+  const [judged, setJudged] = useState<{ part: Part; answer: BarAnswer }>();
+  const [said, setSaid] = useState('');
+  const at = (id: string) => typed[`${part}.${id}`] ?? '';
+  const type = (more: Texts) =>
+    kept.write({
+      ...typed,
+      ...Object.fromEntries(Object.entries(more).map(([id, text]) => [`${part}.${id}`, text])),
+    });
+  const answer = judged && judged.part === part ? judged.answer : undefined;
+  const chuck = part === 'CHUCK';
+  const lines = (before: string) =>
+    LINES.map((n) => ({
+      load: at(`${before}${n}.load`),
+      up: at(`${before}${n}.up`),
+      down: at(`${before}${n}.down`),
+    }));
+  const attempt = async (work: () => Promise<void>) => {
+    setSaid('');
+    try {
+      await work();
+    } catch (error) {
+      setSaid(sentenceOf(error));
+    }
+  };
+  const places = { rod: at('rod'), near: at('near') };
+  const judge = () =>
+    attempt(async () =>
+      setJudged({
+        part,
+        answer: await send<BarAnswer>('POST', '/api/instrument/machine/judge', {
+          units,
+          part,
+          lines: lines(''),
+          far: chuck ? lines('far.') : [],
+          ...places,
+          out: at('out'),
+        }),
+      }),
+    );
+  const standIn = () =>
+    attempt(async () => {
+      const read = await send<Readings>('POST', '/api/instrument/machine', {
+        card,
+        units,
+        part,
+        ...places,
+        far: at('out'),
+      });
+      const found: Texts = chuck
+        ? Object.fromEntries(PLACES.map((place) => [place.id, at(place.id) || place.hint]))
+        : {};
+      for (const [before, table] of [
+        ['', read.lines],
+        ['far.', read.far],
+      ] as const) {
+        table.forEach((line, n) => {
+          found[`${before}${n}.load`] = line.load;
+          found[`${before}${n}.up`] = line.up;
+          found[`${before}${n}.down`] = line.down;
+        });
+      }
+      type(found);
+      setSaid(read.by);
+    });
+  const wrongPlace = (id: string) => answer?.errors[id === 'out' ? 'far' : id];
+  return (
+    <Collapsible.Root className="machine-tests col-span-full">
+      <Collapsible.Trigger className="quiet">Measure it: push tests</Collapsible.Trigger>
+      <Collapsible.Content>
+        <div className="views" role="group" aria-label="What is pushed">
+          {PARTS.map((one) => (
+            <button
+              type="button"
+              key={one.id}
+              className="view"
+              aria-pressed={one.id === part}
+              onClick={() => setPart(one.id)}
+            >
+              {one.words}
+            </button>
+          ))}
+        </div>
+        <p className="quiet-words">{PARTS.find((one) => one.id === part)?.how}</p>
+        {chuck && (
+          <div className="flex flex-wrap gap-x-6">
+            {PLACES.map((place) => (
+              <label key={place.id} className={wrongPlace(place.id) ? 'reading reading-wrong' : 'reading'}>
+                <span>{place.words}</span>
+                <input
+                  className="plain-input figures"
+                  value={at(place.id)}
+                  placeholder={place.hint}
+                  aria-invalid={!!wrongPlace(place.id)}
+                  data-place={place.id}
+                  onChange={(event) => type({ [place.id]: event.target.value })}
+                />
+                {wrongPlace(place.id) && <em role="alert">{wrongPlace(place.id)}</em>}
+              </label>
+            ))}
+          </div>
+        )}
+        <div className="flex flex-wrap gap-x-8">
+          {(chuck ? ['', 'far.'] : ['']).map((before) => (
+            <div key={before}>
+              {chuck && <h2>{before ? 'Far from the jaws' : 'Near the jaws'}</h2>}
+              <PushTable
+                of={before}
+                at={(line, column) => at(`${before}${line}.${column}`)}
+                wrong={(line, column) => answer?.errors[`${before}${line}.${column}`]}
+                onType={(line, column, text) => type({ [`${before}${line}.${column}`]: text })}
+              />
+            </div>
+          ))}
+        </div>
+        <div className="mends">
+          <button type="button" className="do" onClick={() => void judge()}>
+            Work it out
+          </button>
+          <button type="button" className="mend" onClick={() => void standIn()}>
+            Read the stand-ins
+          </button>
+        </div>
+        {answer && <TestAnswer answer={answer} onUse={onUse} words="Put it on the card" />}
+        {said && <p role="status">{said}</p>}
+      </Collapsible.Content>
+    </Collapsible.Root>
+  );
+}
