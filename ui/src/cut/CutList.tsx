@@ -29,6 +29,7 @@ export function CutList() {
   const operations = (useFamilies().data ?? []).flatMap((family) => family.operations);
   const machines = machinesOf(useLathes().data ?? []);
   const { isNew } = useFirstRun();
+  const navigate = useNavigate();
   const all = cuts.data ?? [];
   const shown = all
     .filter((cut) => has(cut, words))
@@ -44,9 +45,16 @@ export function CutList() {
           {isNew && (
             <p className="flex flex-wrap items-center gap-2 pb-2">
               New here?
-              <Link to="/cut/new/cut" className="do" onClick={startFirstRun}>
+              <button
+                type="button"
+                className="do"
+                onClick={() => {
+                  startFirstRun();
+                  void navigate('/cut/new/cut');
+                }}
+              >
                 Walk through a first job
-              </Link>
+              </button>
               <button type="button" className="quiet" onClick={leaveFirstRun}>
                 No, thank you
               </button>

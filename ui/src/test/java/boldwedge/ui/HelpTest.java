@@ -39,7 +39,7 @@ class HelpTest extends PageTest {
     @Test
     void aFirstJobIsWalkedThrough() {
         browser.open("/cuts");
-        link("Walk through a first job").click();
+        button("Walk through a first job").click();
         Locator strip = page.getByLabel("First job");
         for (String title :
                 List.of("1 of 5: Say the cut", "2 of 5: See the edge", "3 of 5", "4 of 5: Make it", "5 of 5")) {
