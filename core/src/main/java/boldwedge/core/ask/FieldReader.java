@@ -116,9 +116,9 @@ public abstract class FieldReader {
         return typed.isEmpty() ? cards.getOrDefault(field, field.usual(units)) : typed;
     }
 
-    /** Takes what the machine's card says where nothing was picked. */
-    protected final void fromCard(Entry field, Optional<String> card) {
-        card.filter(id -> request.text(field).isEmpty()).ifPresent(id -> cards.put(field, id));
+    /** Takes this rather than the usual where nothing was picked: what the machine's card says, or what alone fits the job. */
+    protected final void unlessPicked(Entry field, Optional<String> choice) {
+        choice.filter(id -> request.text(field).isEmpty()).ifPresent(id -> cards.put(field, id));
     }
 
     /** The constant that a choice names. */

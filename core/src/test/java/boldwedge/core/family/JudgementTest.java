@@ -252,4 +252,41 @@ class JudgementTest {
         assertThat(first.id()).isIn("breaks-first", "width", "digs-in", "chatter", "drop");
         assertThat(first.mends()).isNotEmpty();
     }
+
+    /** "Eleven diameters of 6 mm hanging in the air? Put the centre on it; then we talk about the rest." */
+    @Test
+    void slenderWorkGetsItsCentreFirst() {
+        Finding first = first(plan(
+                "material", "aluminium-wrought", "diameter", "12", "finished", "6", "length", "60", "stickOut", "70"));
+        assertThat(first.id()).isEqualTo("push-off");
+        assertThat(first.mends().getFirst().text()).isEqualTo("chuck-and-centre");
+    }
+
+    /** "Nobody puts a quarter-inch bit through a 6 mm bar: take a small one." A small hole is not refused for the usual bit. */
+    @Test
+    void aSmallBarGetsASmallBit() {
+        PlanAnswer small = plan("operation", "bore", "boreStart", "9", "boreFinished", "10", "boreDepth", "20");
+        assertThat(small.fields())
+                .filteredOn(field -> field.id().equals("boreBit"))
+                .allSatisfy(field -> assertThat(field.text()).isEqualTo("3 mm square HSS bit"));
+        PlanAnswer usual = plan("operation", "bore", "boreStart", "28", "boreFinished", "30", "boreDepth", "40");
+        assertThat(usual.fields())
+                .filteredOn(field -> field.id().equals("boreBit"))
+                .allSatisfy(field -> assertThat(field.text()).startsWith("1/4 in"));
+        // Typed it stays, and what is wrong with it is said.
+        assertThat(Planner.plan(Shop.request(
+                                "operation", "bore", "boreStart", "9", "boreFinished", "10", "boreBit", "hss-1-4"))
+                        .worked())
+                .isFalse();
+    }
+
+    /** "Rake in brass? It will grab and pull itself in. Take the rake off; the relief is not what ails it." */
+    @Test
+    void rakeComesOffInBrassBeforeRelief() {
+        Finding wedge = plan("material", "brass-free", "sideRake", "15°").findings().stream()
+                .filter(finding -> finding.id().equals("wedge"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(wedge.mends().getFirst().field()).isEqualTo("sideRake");
+    }
 }

@@ -24,6 +24,8 @@ import boldwedge.core.stock.Insert;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import boldwedge.core.wedge.TypedSignature;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.stream.Collectors;
@@ -32,6 +34,12 @@ import java.util.stream.Collectors;
 public final class BoreReader extends FieldReader {
     /** A bar that leaves this share of the hole's radius free all round is the usual choice. */
     private static final double USUAL_BAR_SHARE = 0.7;
+    /** A nose's diameter, of its bar's. */
+    private static final double USUAL_NECK = 0.75;
+    /** The hole for a bit may take so much of a bar's diameter. */
+    private static final double MOST_BIT = 0.6;
+    /** One that is chosen takes no more than this. */
+    private static final double FITTING_BIT = 0.55;
 
     private static final double SMALLEST_BIT_MM = 3;
 
@@ -63,12 +71,33 @@ public final class BoreReader extends FieldReader {
                 reader.typed(BoreField.NOSE_RADIUS));
     }
 
+    /** A bit for a bar too slim for the usual one; empty where that fits, or none would. */
+    private Optional<String> bitThatFits() {
+        for (BoreField field : List.of(BoreField.START, BoreField.BAR_DIAMETER, BoreField.NECK_LENGTH)) {
+            measured(field, field.limits().orElseThrow());
+        }
+        double bar = typed(BoreField.BAR_DIAMETER)
+                .orElseGet(() -> usualBar(typed(BoreField.START).orElse(0)));
+        double tip = typed(BoreField.NECK_LENGTH).orElse(0) > 0 ? USUAL_NECK * bar : bar;
+        StockCatalogue stock = StockCatalogue.shipped();
+        double usual = stock.blank(BoreField.BIT.usual(units)).orElseThrow().widthMm();
+        if (usual <= MOST_BIT * tip) {
+            return Optional.empty();
+        }
+        return stock.blanks().stream()
+                .filter(blank -> blank.toolMaterial().equals("hss") && blank.widthMm() <= FITTING_BIT * tip)
+                .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
+                .max(Comparator.comparingDouble(Blank::widthMm))
+                .map(Blank::id);
+    }
+
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<BoreJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
         chosenFrom(BoreField.OPERATION, Optional.of("bore"), "operation", "");
         Optional<WorkMaterial> work = stock.workMaterial(choiceText(BoreField.MATERIAL));
         chosenFrom(BoreField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        unlessPicked(BoreField.BIT, bitThatFits());
         Optional<Insert> insert = stock.insert(choiceText(BoreField.BIT));
         Optional<Blank> bit = insert.map(Insert::asBlank)
                 .or(() -> stock.blank(choiceText(BoreField.BIT))
@@ -115,7 +144,7 @@ public final class BoreReader extends FieldReader {
         double neckLength = value(BoreField.NECK_LENGTH);
         double neck = neckLength > 0
                 ? typed(BoreField.MADE_NECK)
-                        .orElse(typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar))
+                        .orElse(typed(BoreField.NECK_DIAMETER).orElse(USUAL_NECK * drawnBar))
                 : barMm;
         Teachings teachings = teaching.equals("used") ? request.taught() : Teachings.NONE;
         Taught taught = teachings.ofSize();
@@ -167,7 +196,7 @@ public final class BoreReader extends FieldReader {
                 .heard(teachings.of(Taught.Of.QUIET))
                 .making(new Making(
                         drawnBar,
-                        neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(0.75 * drawnBar) : drawnBar,
+                        neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(USUAL_NECK * drawnBar) : drawnBar,
                         drawnLength,
                         value(BoreField.BLEND),
                         value(BoreField.ROD_DRILL),

@@ -47,7 +47,7 @@ public final class DrillReader extends FieldReader {
         chosenFrom(SCREW, screw.map(ScrewSize::name), "screw", "Pick one from the list.");
         boolean blind = choiceText(BOTTOM).equals("blind");
         listed(BOTTOM, "bottom");
-        fromCard(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
+        unlessPicked(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
         Optional<DrillSet> set = constant(SET, DrillSet.values());
         chosenFrom(SET, set.map(DrillSet::words), "set of drills", "Pick one from the list.");
         Optional<Ground> ground = constant(GROUND, Ground.values());

@@ -17,6 +17,7 @@ import boldwedge.core.parting.model.PartJobBuilder;
 import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
+import java.util.Comparator;
 import java.util.Optional;
 
 /** Reads a parting or grooving job as typed, and says beside each field what is wrong with it. */
@@ -52,6 +53,20 @@ public final class PartReader extends FieldReader {
                         reader.typed(PartField.SIDE))));
     }
 
+    /** The tallest plain blade that stands on the tool's seat, where the usual one is above centre there; empty where it fits, or none does. */
+    private Optional<String> bladeThatFits() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        double seat = request.lathe().map(Lathe::centreHeightMm).orElse(Double.POSITIVE_INFINITY);
+        boolean onSeat = choiceText(PartField.HOLDER).equals("post");
+        double usual = stock.blade(PartField.BLADE.usual(units)).orElseThrow().heightMm();
+        return !onSeat || usual <= seat
+                ? Optional.empty()
+                : stock.blades().stream()
+                        .filter(blade -> blade.section() != Blade.Section.INSERT && blade.heightMm() <= seat)
+                        .max(Comparator.comparingDouble(Blade::heightMm))
+                        .map(Blade::id);
+    }
+
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<PartJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
@@ -59,6 +74,7 @@ public final class PartReader extends FieldReader {
         chosenFrom(PartField.OPERATION, Optional.of(groove ? "groove" : "part off"), "operation", "");
         Optional<WorkMaterial> work = stock.workMaterial(choiceText(PartField.MATERIAL));
         chosenFrom(PartField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        unlessPicked(PartField.BLADE, bladeThatFits());
         Optional<Blade> blade = stock.blade(choiceText(PartField.BLADE));
         chosenFrom(PartField.BLADE, blade.map(Blade::name), "blade", "Pick one from the list.");
         Optional<PartHold> hold = constant(PartField.HOLD, PartHold.values());

@@ -45,7 +45,7 @@ public final class ReamReader extends FieldReader {
         listed(BOTTOM, "bottom");
         Optional<Before> before = constant(BEFORE, Before.values());
         chosenFrom(BEFORE, before.map(Before::words), "way to make the hole", "Pick one from the list.");
-        fromCard(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
+        unlessPicked(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
         Optional<DrillSet> set = constant(SET, DrillSet.values());
         chosenFrom(SET, set.map(DrillSet::words), "set of drills", "Pick one from the list.");
         Optional<Kind> kind = constant(KIND, Kind.values());

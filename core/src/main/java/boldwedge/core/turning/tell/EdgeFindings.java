@@ -194,20 +194,31 @@ final class EdgeFindings {
         if (verdict == Verdict.FINE) {
             return finding.build();
         }
-        return finding.mendUnless(
-                        hand(
-                                TurningField.SIDE_RELIEF,
-                                cut.advice().sideRelief().span().low()),
-                        "Less side relief: "
-                                + say.angle(cut.advice().sideRelief().span().low()),
-                        TurningField.SIDE_RELIEF.id(),
-                        Written.degrees(cut.advice().sideRelief().span().low()))
-                .mendUnless(
-                        hand(TurningField.SIDE_RAKE, cut.advice().sideRake().chosen()),
-                        "Less side rake: " + say.angle(cut.advice().sideRake().chosen()),
-                        TurningField.SIDE_RAKE.id(),
-                        Written.degrees(cut.advice().sideRake().chosen()))
-                .build();
+        // What is outside its range is what made it keen.
+        boolean raked =
+                cut.signature().sideRake() > cut.advice().sideRake().span().high();
+        if (raked) {
+            lessRake(finding);
+        }
+        double relief = cut.advice().sideRelief().span().low();
+        finding.mendUnless(
+                hand(TurningField.SIDE_RELIEF, relief),
+                "Less side relief: " + say.angle(relief),
+                TurningField.SIDE_RELIEF.id(),
+                Written.degrees(relief));
+        if (!raked) {
+            lessRake(finding);
+        }
+        return finding.build();
+    }
+
+    private void lessRake(Finding.Builder finding) {
+        double rake = cut.advice().sideRake().chosen();
+        finding.mendUnless(
+                hand(TurningField.SIDE_RAKE, rake),
+                "Less side rake: " + say.angle(rake),
+                TurningField.SIDE_RAKE.id(),
+                Written.degrees(rake));
     }
 
     /** Whether an angle is this already, or less: less of it would then change nothing. */

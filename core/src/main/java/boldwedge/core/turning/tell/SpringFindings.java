@@ -30,6 +30,8 @@ import java.util.Locale;
 final class SpringFindings {
     /** More than this over centre is no hair, mm. */
     private static final double HAIR_MM = 0.25;
+    /** Work that stands out more than this many diameters gets its centre before anything else is tried. */
+    private static final double CENTRED_FROM = 6;
 
     private static final double STEEL_YIELD_SHARE_MPA = 400;
 
@@ -217,8 +219,13 @@ final class SpringFindings {
         return worst < 0.9 * now.complianceAt(worst());
     }
 
-    /** In the order in which a machinist tries them: the depth, the reach, the centre, the edge. */
+    /** In the order in which a machinist tries them: the depth, the reach, the centre, the edge; but slender work wants its centre first. */
     private void mendSize(Finding.Builder finding) {
+        boolean centre = job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM && centreHelps();
+        boolean slender = job.hold().slenderness(job.freeLengthMm(), job.finishedMm()) > CENTRED_FROM;
+        if (centre && slender) {
+            finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
+        }
         if (job.depthMm() > 0.25) {
             String half = say.typed(job.depthMm() / 2);
             finding.mend("Last pass " + half, TurningField.DEPTH.id(), half);
@@ -227,7 +234,7 @@ final class SpringFindings {
             String shorter = say.typed(job.lengthMm() * 1.05);
             finding.mend("Let only " + shorter + " stand out", TurningField.STICK_OUT.id(), shorter);
         }
-        if (job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM && centreHelps()) {
+        if (centre && !slender) {
             finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
         }
         double finer = say.units().nose(Math.max(0.2, cut.signature().noseRadiusMm() / 2));
