@@ -28,6 +28,7 @@ public enum DrillSet {
         this.more = more;
         this.drills = DrillTable.all().stream()
                 .filter(this::has)
+                .filter(drill -> !isFractionToo(drill))
                 .sorted(Comparator.comparingDouble(Drill::diameterMm))
                 .toList();
     }
@@ -38,6 +39,14 @@ public enum DrillSet {
 
     public String more() {
         return more;
+    }
+
+    /** Nobody asks for letter E who can say a quarter. */
+    private static boolean isFractionToo(Drill drill) {
+        return drill.series() == Drill.Series.LETTER
+                && DrillTable.all().stream()
+                        .anyMatch(other -> other.series() == Drill.Series.FRACTION
+                                && Math.abs(other.diameterMm() - drill.diameterMm()) < EXACT);
     }
 
     private boolean has(Drill drill) {

@@ -9,6 +9,7 @@ import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Mend;
 import boldwedge.core.finding.Verdict;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.testing.Shop;
 import java.util.Comparator;
@@ -288,5 +289,35 @@ class JudgementTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(wedge.mends().getFirst().field()).isEqualTo("sideRake");
+    }
+
+    /** "Sixty out of the jaws with a 10 mm bar? It is the bar that gives. Cut it at the jaws; no block helps that." */
+    @Test
+    void aBarThatHangsOutIsCutAtTheJaws() {
+        PlanAnswer answer =
+                plan("operation", "part", "partDiameter", "10 mm", "material", "brass-free", "partAt", "60");
+        Finding drop = answer.findings().stream()
+                .filter(finding -> finding.id().equals("drop"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(drop.verdict()).isEqualTo(Verdict.WRONG);
+        assertThat(drop.mends().getFirst().field()).isEqualTo("partAt");
+        assertThat(drop.mends()).extracting(Mend::text).doesNotContain("split-block");
+    }
+
+    /** "A quarter inch is a quarter inch": nobody says letter E. */
+    @Test
+    void aQuarterIsAQuarter() {
+        PlanAnswer answer = Planner.plan(Shop.request(
+                UnitSystem.INCH,
+                "operation",
+                "drill",
+                "material",
+                "brass-free",
+                "drillSize",
+                "1/4",
+                "drillDepth",
+                "1"));
+        assertThat(answer.findings().getFirst().statement()).isEqualTo("Take 1/4 (0.25 in).");
     }
 }

@@ -40,6 +40,9 @@ final class DrillFindings {
     private static final String OVER_SOURCE =
             "Average oversize of some 2800 drilled holes, as tabled in engineering handbooks (MCTI); shares for grinding and start are ours";
     private static final double SMALL_CHANCE = 0.05;
+    /** Nearer than this a drill is the size itself. */
+    private static final double SAME_MM = 5e-4;
+
     private static final double LARGE_CHANCE = 0.25;
     /** From this size on the chisel edge is worth a pilot hole. */
     private static final double PILOT_FROM_MM = 13;
@@ -134,7 +137,10 @@ final class DrillFindings {
 
     private String why() {
         return switch (job.purpose()) {
-            case HOLE -> ", the nearest to " + say.length(job.sizeMm()) + " that the shop has.";
+            case HOLE ->
+                Math.abs(cut.drill().diameterMm() - job.sizeMm()) < SAME_MM
+                        ? "."
+                        : ", the nearest to " + say.length(job.sizeMm()) + " that the shop has.";
             case TAP -> " for " + job.screw().orElseThrow().name() + ".";
             case ROD -> ", the next one in which a rod of " + say.length(job.sizeMm()) + " slides.";
             case CLEAR -> ": " + job.screw().orElseThrow().name() + " passes with room.";

@@ -19,6 +19,7 @@ import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.HolderKind;
 import boldwedge.core.parting.model.PartCut;
+import boldwedge.core.parting.model.PartHold;
 import boldwedge.core.parting.model.PartJob;
 import boldwedge.core.rule.HeldWorkings;
 import boldwedge.core.stock.Blade;
@@ -30,6 +31,9 @@ import java.util.Locale;
 
 /** What is said of the blade and its tip: width, clearance down to the axis, lead, drift, drop, pip, chips in the slot. */
 final class BladeFindings {
+    /** Of all that gives; what gives more than this is to be stiffened. */
+    private static final double HALF = 0.5;
+
     private final PartCut cut;
     private final PartJob job;
     private final Say say;
@@ -308,11 +312,22 @@ final class BladeFindings {
                         .told(say))
                 .source("Unit-load method; section's second moment exact");
         if (margin < 0) {
+            // Where the work hangs out further than the tool gives, no holder helps.
+            boolean work = job.hold() != PartHold.CHUCK_AND_CENTRE
+                    && cut.workMmPerN() > HALF * drop / cut.force().cuttingN();
+            if (work) {
+                String near = say.typed(PartCutFindings.nearJaws(job));
+                finding.mendUnless(
+                        PartCutFindings.nearJaws(job) > 0.9 * job.atMm(),
+                        near + " from the jaws",
+                        PartField.AT.id(),
+                        near);
+            }
             double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
             if (job.overhangMm() > nearest + 1) {
                 finding.mend("Clamp it at " + say.typed(nearest), PartField.OVERHANG.id(), say.typed(nearest));
             }
-            if (job.holder() == HolderKind.POST) {
+            if (job.holder() == HolderKind.POST && !work) {
                 finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");
             }
         }

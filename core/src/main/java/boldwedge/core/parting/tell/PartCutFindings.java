@@ -523,9 +523,14 @@ final class PartCutFindings {
                                 ? "Never part right through between centres: the two halves fold onto the blade and climb it."
                                 : "Catch the piece with a rod in its bore or let it drop in a tray; never with the hand.");
         if (!centre && margin < 0) {
-            String near = say.typed(Math.max(1, Math.rint(0.5 * job.diameterMm())));
+            String near = say.typed(nearJaws(job));
             finding.mend(near + " from the jaws", PartField.AT.id(), near);
         }
         return finding.build();
+    }
+
+    /** From the jaws to the cut where the work hardly gives, mm: half a diameter. */
+    static double nearJaws(PartJob job) {
+        return Math.max(1, Math.rint(0.5 * job.diameterMm()));
     }
 }
