@@ -1115,7 +1115,6 @@ export interface components {
             version: number;
         };
         MachineQuestion: {
-            bar?: string;
             card: {
                 [key: string]: string;
             };
@@ -1123,6 +1122,7 @@ export interface components {
             near?: string;
             /** @enum {string} */
             part: "POST" | "CHUCK" | "TAILSTOCK";
+            rod?: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
         };
@@ -1132,13 +1132,13 @@ export interface components {
             lines: components["schemas"]["Line"][];
         };
         MachineTest: {
-            bar?: string;
             far: components["schemas"]["Line"][];
             lines: components["schemas"]["Line"][];
             near?: string;
             out?: string;
             /** @enum {string} */
             part: "POST" | "CHUCK" | "TAILSTOCK";
+            rod?: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
         };
@@ -1364,7 +1364,7 @@ export interface components {
         StationPage: {
             card: string;
             keys: string[];
-            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "KEEP_GRIND")[];
+            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "PUSH_TEST" | "KEEP_GRIND")[];
             picks: string[];
             scenes: string[];
             settings: string[];
@@ -1501,7 +1501,7 @@ export interface components {
             units: "METRIC" | "INCH";
         };
         TrialForm: {
-            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "KEEP_GRIND")[];
+            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "PUSH_TEST" | "KEEP_GRIND")[];
             readings: components["schemas"]["ReadingEntry"][];
             scene: string;
         };

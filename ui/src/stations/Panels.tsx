@@ -3,13 +3,14 @@ import type { Panel } from '../api/client';
 import { HeightTool } from './HeightTool';
 import { KeepGrind } from './KeepGrind';
 import { SetUps } from './SetUps';
-import { ToolTests } from './ToolTests';
+import { PushTest, ToolTests } from './ToolTests';
 
 /** Parts that are drawn by hand. The compiler holds this list against the API's. */
 const PANELS: Record<Panel, ComponentType> = {
   HEIGHT: HeightTool,
   SET_UPS: SetUps,
   TOOL_TESTS: ToolTests,
+  PUSH_TEST: PushTest,
   KEEP_GRIND: KeepGrind,
 };
 

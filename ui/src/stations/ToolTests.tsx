@@ -15,6 +15,15 @@ const MOST_BYTES = 14_000_000;
 
 /** The tool pushed at its point and tapped, with the shop's instruments or with stand-ins; what is measured is then used. */
 export function ToolTests() {
+  return <Tests tapped />;
+}
+
+/** The same of a tool that is only pushed. */
+export function PushTest() {
+  return <Tests tapped={false} />;
+}
+
+function Tests({ tapped }: { tapped: boolean }) {
   const { draft } = useCut();
   const edit = useEdit();
   const { fields, units, readings } = draft;
@@ -88,7 +97,7 @@ export function ToolTests() {
           </button>
         </div>
         {pushed && <TestAnswer answer={pushed} onUse={use} />}
-        {pushed?.worked && (
+        {tapped && pushed?.worked && (
           <button
             type="button"
             className="mend"
@@ -97,7 +106,7 @@ export function ToolTests() {
             Keep it as the test before
           </button>
         )}
-        {before && (
+        {tapped && before && (
           <label className="measured">
             <span>The test before, such as with the rod slack</span>
             <input
@@ -110,25 +119,31 @@ export function ToolTests() {
           </label>
         )}
       </div>
-      <div>
-        <h2>Tap test</h2>
-        <p className="quiet-words">Record the ring of a tap: a WAV, or a CSV of seconds and value.</p>
-        <div className="mends">
-          <label className="file">
-            A recording
-            <input
-              type="file"
-              accept=".wav,.csv,audio/wav,text/csv"
-              onChange={(event) => void fromFile(event.target.files?.[0])}
-            />
-          </label>
-          <button type="button" className="mend" onClick={() => void tapStandIn()}>
-            Tap the stand-in
-          </button>
+      {tapped && (
+        <div>
+          <h2>Tap test</h2>
+          <p className="quiet-words">Record the ring of a tap: a WAV, or a CSV of seconds and value.</p>
+          <div className="mends">
+            <label className="file">
+              A recording
+              <input
+                type="file"
+                accept=".wav,.csv,audio/wav,text/csv"
+                onChange={(event) => void fromFile(event.target.files?.[0])}
+              />
+            </label>
+            <button type="button" className="mend" onClick={() => void tapStandIn()}>
+              Tap the stand-in
+            </button>
+          </div>
+          {rung && <TestAnswer answer={rung} onUse={use} />}
         </div>
-        {rung && <TestAnswer answer={rung} onUse={use} />}
-        {said && <p role="status">{said}</p>}
-      </div>
+      )}
+      {said && (
+        <p role="status" className="col-span-full">
+          {said}
+        </p>
+      )}
     </section>
   );
 }

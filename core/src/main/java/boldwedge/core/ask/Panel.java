@@ -8,6 +8,8 @@ public enum Panel {
     SET_UPS,
     /** The tool pushed and tapped. */
     TOOL_TESTS,
+    /** The tool pushed, but not tapped. */
+    PUSH_TEST,
     /** What was measured at the grinding, written into a tool's log. */
     KEEP_GRIND
 }

@@ -25,11 +25,13 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.ToolTests;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
 import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.PartCut;
+import boldwedge.core.parting.tell.BladeTests;
 import boldwedge.core.parting.tell.HolderSolid;
 import boldwedge.core.parting.tell.PartAnswer;
 import boldwedge.core.parting.tell.PartProof;
@@ -187,7 +189,7 @@ public final class PartingFamily implements ToolFamily<PartCut> {
                                         List.of("part-stand", "way-in"),
                                         List.of("speed", "feed", "breaksAt"))
                                 .picking(BOLTS)
-                                .with(Panel.HEIGHT, Panel.SET_UPS),
+                                .with(Panel.HEIGHT, Panel.SET_UPS, Panel.PUSH_TEST),
                         StationPage.making("Route card").picking(HOLDER).setting(settings(read, built))),
                 new PrintedCard(
                         printed(read),
@@ -297,6 +299,11 @@ public final class PartingFamily implements ToolFamily<PartCut> {
     @Override
     public Optional<SetUps> setUps(PlanRequest request, PartCut cut, Say say) {
         return Optional.of(PartSetUps.of(request, cut, say));
+    }
+
+    @Override
+    public Optional<ToolTests> tests() {
+        return Optional.of(new BladeTests());
     }
 
     @Override
