@@ -95,7 +95,7 @@ class BarsOverHttpTest extends OverHttp {
                                 "/api/instrument/machine",
                                 Map.of("card", Map.of("name", "x"), "units", "METRIC", "part", "POST"))
                         .status())
-                .isEqualTo(422);
+                .isEqualTo(400);
     }
 
     private Answer ring(byte[] file) {
