@@ -1,3 +1,4 @@
+import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { type BarAnswer, type PushReadings, send, sentenceOf, type TapRecording, type Texts } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
@@ -18,9 +19,16 @@ export function ToolTests() {
   return <Tests tapped />;
 }
 
-/** The same of a tool that is only pushed. */
+/** The same of a tool that is only pushed, folded until it is wanted. */
 export function PushTest() {
-  return <Tests tapped={false} />;
+  return (
+    <Collapsible.Root>
+      <Collapsible.Trigger className="quiet">Push test at the edge</Collapsible.Trigger>
+      <Collapsible.Content>
+        <Tests tapped={false} />
+      </Collapsible.Content>
+    </Collapsible.Root>
+  );
 }
 
 function Tests({ tapped }: { tapped: boolean }) {
