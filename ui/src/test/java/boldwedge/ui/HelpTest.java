@@ -138,10 +138,11 @@ class HelpTest extends PageTest {
             touch(hands, "touchMove", x - 80, y, x + 80, y);
             touch(hands, "touchEnd");
             assertThat(tablet.page.getByText("Whole plate")).isVisible();
-            BoundingBox after = caption.boundingBox();
-            assertThat(after.width / before.width).isBetween(1.8, 2.2);
+            // The fingers are followed, not waited for.
+            tablet.page.waitForCondition(() -> Math.abs(caption.boundingBox().width / before.width - 2) < 0.2);
             assertThat(plate.boundingBox().width).isEqualTo(frame.width);
             tablet.page.getByText("Whole plate").tap();
+            assertThat(tablet.page.getByText("Whole plate")).hasCount(0);
             assertThat(caption.boundingBox().width).isEqualTo(before.width);
         }
     }
