@@ -1,5 +1,6 @@
 package boldwedge.core.turning.model;
 
+import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.EdgeCut;
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.cutting.FeedChoice;
@@ -13,6 +14,7 @@ import boldwedge.core.wedge.InUse.Feeding;
 import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
 import boldwedge.core.wedge.Wedge;
+import java.util.function.DoubleUnaryOperator;
 
 /**
  * An edge on a turning job, whatever it is ground on: its wedge in use, what it cuts and how far it and the work spring apart.
@@ -41,6 +43,15 @@ record EdgeOnWork(
 
     /** Works a pass of the job out with an edge of these angles, of the job's tool material. */
     static EdgeOnWork of(TurningJob job, ToolSignature signature) {
+        return of(job, signature, false);
+    }
+
+    /** The same of a single pass, its push taken as straight about the depth: for whoever sets many edges beside each other. */
+    static EdgeOnWork once(TurningJob job, ToolSignature signature) {
+        return of(job, signature, true);
+    }
+
+    private static EdgeOnWork of(TurningJob job, ToolSignature signature, boolean once) {
         Wedge wedge = Wedge.of(signature);
         double radius = (job.operation() == Operation.FACE ? job.diameterMm() : job.finishedMm()) / 2;
 
@@ -86,10 +97,25 @@ record EdgeOnWork(
                 from,
                 to,
                 job.depthMm(),
-                new PushCurve(job.work(), at.press(), edge, leading.normalRake(), job.depthMm(), feed),
-                GOOD_SHARE * job.allowedErrorMm(),
+                once
+                        ? straight(cutting)
+                        : new PushCurve(job.work(), at.press(), edge, leading.normalRake(), job.depthMm(), feed),
+                once ? Double.POSITIVE_INFINITY : GOOD_SHARE * job.allowedErrorMm(),
                 cutting.smallestChipMm().chosen());
         return new EdgeOnWork(wedge, inUse, used, leading, cutting, holding, pushOff);
+    }
+
+    /** Push against depth as a straight line through the depth and a tenth less. */
+    private static DoubleUnaryOperator straight(EdgeCut cutting) {
+        EdgeCut.Situation at = cutting.at();
+        double depth = at.depthMm();
+        double less = CuttingForce.of(
+                        at.work(), at.press(), cutting.profile(), cutting.normalRake(), 0.9 * depth, cutting.feedMm())
+                .pushN();
+        double push = cutting.force().pushN();
+        double slope = Math.max(0, (push - less) / (0.1 * depth));
+        // What draws in draws in: only a push that grows from nothing cannot fall below it.
+        return mm -> push > 0 ? Math.max(0, push + slope * (mm - depth)) : push;
     }
 
     /** The work as it is held. */

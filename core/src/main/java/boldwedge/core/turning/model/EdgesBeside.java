@@ -127,7 +127,7 @@ public final class EdgesBeside {
             TurningJob with = job.with(other -> other.blank(blank).tool(stock.toolMaterial(blank)));
             ToolSignature advised = TurningCut.advice(with).signature();
             edges.add(new Edge(
-                    blank.name(), false, Optional.empty(), with.tool(), advised, EdgeOnWork.of(with, advised)));
+                    blank.name(), false, Optional.empty(), with.tool(), advised, EdgeOnWork.once(with, advised)));
         });
         // Of those with as many corners and the same edge the first will do: they cut alike.
         for (Insert insert : stock.inserts()) {
@@ -139,8 +139,8 @@ public final class EdgesBeside {
                 ToolMaterial tool = stock.toolMaterial(insert.toolMaterial()).orElseThrow();
                 ToolSignature angles = asHeld(insert, cut.signature().noseRadiusMm());
                 TurningJob with = job.with(other -> other.tool(tool));
-                edges.add(
-                        new Edge(insert.name(), false, Optional.of(insert), tool, angles, EdgeOnWork.of(with, angles)));
+                edges.add(new Edge(
+                        insert.name(), false, Optional.of(insert), tool, angles, EdgeOnWork.once(with, angles)));
             }
         }
         return edges;

@@ -52,6 +52,21 @@ class EdgesBesideTest {
         }
     }
 
+    /** The straight line that the others are taken by, against the whole curve: within a few hundredths where work does not flee from the cut. */
+    @Test
+    void theStraightLineIsNearTheCurve() {
+        for (String[] fields : new String[][] {
+            {"diameter", "25", "finished", "24", "depth", "0.25"},
+            {"diameter", "12", "finished", "10", "length", "30", "stickOut", "45", "depth", "0.2"}
+        }) {
+            TurningCut cut = TurningReader.cut(Shop.request(fields)).cut().orElseThrow();
+            double whole = EdgeOnWork.of(cut.job(), cut.signature()).pushOff().remainingMm();
+            double once = EdgeOnWork.once(cut.job(), cut.signature()).pushOff().remainingMm();
+            assertThat(once / whole).isCloseTo(1, within(0.05));
+            assertThat(whole).isEqualTo(cut.pushOff().remainingMm());
+        }
+    }
+
     /** What every shop knows: a honed insert pushes more than a stoned bit, a ground one hardly, and needs a chip to bite. */
     @Test
     void aHonedInsertPushesMoreAndWantsAThickerChip() {
