@@ -1118,8 +1118,8 @@ export interface components {
             card: {
                 [key: string]: string;
             };
-            far?: string;
             near?: string;
+            out?: string;
             /** @enum {string} */
             part: "POST" | "CHUCK" | "TAILSTOCK";
             rod?: string;

@@ -81,7 +81,7 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
         units,
         part,
         ...places,
-        far: at('out'),
+        out: at('out'),
       });
       const found: Texts = chuck
         ? Object.fromEntries(PLACES.map((place) => [place.id, at(place.id) || place.hint]))
@@ -99,7 +99,7 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
       type(found);
       setSaid(read.by);
     });
-  const wrongPlace = (id: string) => answer?.errors[id === 'out' ? 'far' : id];
+  const wrongPlace = (id: string) => answer?.errors[id];
   return (
     <Collapsible.Root className="machine-tests col-span-full">
       <Collapsible.Trigger className="quiet">Measure it: push tests</Collapsible.Trigger>

@@ -4,12 +4,9 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mm4;
 import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtonMetres;
 import static boldwedge.core.measure.Amount.newtonMmPerRad;
-import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.newtonsPerMm;
 
-import boldwedge.core.cutting.Lathe;
 import boldwedge.core.family.ToolTests.Answer;
 import boldwedge.core.family.ToolTests.Line;
 import boldwedge.core.finding.Step;
@@ -34,7 +31,7 @@ import java.util.TreeMap;
  */
 public final class MachineTests {
     /** The bar that is pushed is taken to be steel, MPa. */
-    private static final double STEEL_MPA = 207_000;
+    static final double STEEL_MPA = 207_000;
 
     private static final Limits DISTANCE = new Limits(Quantity.LENGTH, 1, 2000);
     private static final Limits BAR = new Limits(Quantity.LENGTH, 3, 500);
@@ -84,12 +81,12 @@ public final class MachineTests {
             List<PushTest.Reading> far = PushLines.read(test.far(), units, errors, "far.");
             OptionalDouble bar = PushLines.value(errors, "rod", test.rodMm(), BAR, units);
             OptionalDouble at = PushLines.value(errors, "near", test.nearMm(), DISTANCE, units);
-            OptionalDouble out = PushLines.value(errors, "far", test.farMm(), DISTANCE, units);
+            OptionalDouble out = PushLines.value(errors, "out", test.farMm(), DISTANCE, units);
             if (!errors.isEmpty() || bar.isEmpty() || at.isEmpty() || out.isEmpty()) {
                 return refused(errors);
             }
             if (out.getAsDouble() < 1.5 * at.getAsDouble()) {
-                errors.put("far", "Pull half as far out again at least, or the two tests tell the same.");
+                errors.put("out", "Pull half as far out again at least, or the two tests tell the same.");
                 return refused(errors);
             }
             return chuck(
@@ -103,26 +100,12 @@ public final class MachineTests {
         return new Answer(false, errors, "Some readings cannot be read.", List.of(), Map.of());
     }
 
-    private static Step slope(String what, PushTest test, Say say) {
-        return Working.of(what + ": slope by least squares", "s² / c", newtonsPerMm(test.stiffnessNPerMm()))
-                .with("s", "spread of the pulls", newtons(test.scatter().pullN()))
-                .with(
-                        "c",
-                        "of pulls and readings together",
-                        newtonMetres(test.scatter().togetherNmm() / 1000))
-                .meaning(test.spreadNPerMm().stream()
-                        .mapToObj(spread -> " ± " + say.stiffness(spread))
-                        .findFirst()
-                        .orElse(""))
-                .told(say);
-    }
-
     private static Answer across(Part part, PushTest test, Say say) {
         return new Answer(
                 true,
                 Map.of(),
                 part.words() + ": " + say.stiffness(test.stiffnessNPerMm()) + "." + play(test, say),
-                List.of(slope("Stiffness", test, say)),
+                List.of(PushLines.slope("Stiffness", test, say)),
                 Map.of(part.entry, Written.full(Quantity.STIFFNESS, test.stiffnessNPerMm(), say.units())));
     }
 
@@ -156,8 +139,8 @@ public final class MachineTests {
                     Map.of());
         }
         List<Step> working = new ArrayList<>();
-        working.add(slope("Near the jaws", near, say));
-        working.add(slope("Far from them", far, say));
+        working.add(PushLines.slope("Near the jaws", near, say));
+        working.add(PushLines.slope("Far from them", far, say));
         working.add(Working.of("Bar's own bending, near", "z^3 / (3 · E · I)", mmPerNewton(Beam.cantilever(z1, ei)))
                 .with("z", mm(z1).typed())
                 .with("E", "steel", mpa(STEEL_MPA).assumed())
@@ -186,23 +169,5 @@ public final class MachineTests {
                         Written.full(Quantity.STIFFNESS, 1 / across, say.units()),
                         "chuckTilt",
                         Written.full(Quantity.TILT_STIFFNESS, tilt, say.units())));
-    }
-
-    /**
-     * Give that a made-up lathe of this card would show, mm/N: somewhat softer than its size lets assume.
-     *
-     * @param barMm bar in the chuck, mm
-     * @param outMm from the jaws to the pull, mm; 0 for other parts
-     */
-    public static double standInGive(Lathe lathe, Part part, double barMm, double outMm) {
-        double softer = 1.4;
-        return switch (part) {
-            case POST -> softer / lathe.postOrAssumed();
-            case TAILSTOCK -> softer / lathe.tailstockOrAssumed();
-            case CHUCK ->
-                softer / lathe.chuckOrAssumed()
-                        + softer * outMm * outMm / lathe.chuckTiltOrAssumed()
-                        + Beam.cantilever(outMm, STEEL_MPA * Beam.round(barMm));
-        };
     }
 }

@@ -1,11 +1,18 @@
 package boldwedge.core.family;
 
+import static boldwedge.core.measure.Amount.newtonMetres;
+import static boldwedge.core.measure.Amount.newtons;
+import static boldwedge.core.measure.Amount.newtonsPerMm;
+
 import boldwedge.core.family.ToolTests.Line;
+import boldwedge.core.finding.Step;
+import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.proof.PushTest;
 import java.util.ArrayList;
@@ -13,7 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
-/** Reads the lines of a push test; what is wrong goes beside the line and column: {@code 2.up}. */
+/** Reads the lines of a push test, and tells how they gave their slope; what is wrong goes beside the line and column: {@code 2.up}. */
 public final class PushLines {
     private static final Limits PULL = new Limits(Quantity.FORCE, 0, 5000);
     private static final Limits MOVED = new Limits(Quantity.LENGTH, -5, 5);
@@ -45,6 +52,21 @@ public final class PushLines {
             }
         }
         return readings;
+    }
+
+    /** How a test's stiffness came about. */
+    public static Step slope(String what, PushTest test, Say say) {
+        return Working.of(what + ": slope by least squares", "s² / c", newtonsPerMm(test.stiffnessNPerMm()))
+                .with("s", "spread of the pulls", newtons(test.scatter().pullN()))
+                .with(
+                        "c",
+                        "of pulls and readings together",
+                        newtonMetres(test.scatter().togetherNmm() / 1000))
+                .meaning(test.spreadNPerMm().stream()
+                        .mapToObj(spread -> " ± " + say.stiffness(spread))
+                        .findFirst()
+                        .orElse(""))
+                .told(say);
     }
 
     /** One text; empty, and a sentence in its place, when it cannot be read. */

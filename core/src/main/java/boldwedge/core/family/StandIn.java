@@ -1,13 +1,16 @@
 package boldwedge.core.family;
 
+import boldwedge.core.cutting.Lathe;
+import boldwedge.core.rigidity.Beam;
 import java.util.Random;
 
 /**
- * A made-up bar in place of a real one, so that its tests can be walked through without instruments: its holder gives more
+ * A made-up bar, or lathe, in place of a real one, so that its tests can be walked through without instruments: its holder gives more
  * than reckoned, its clamp rubs, and it rings in some noise. Its numbers tell nothing of any real bar.
  */
 public final class StandIn {
     private static final double SOFTER_HOLDER = 1.6;
+    private static final double SOFTER_MACHINE = 1.4;
     private static final double FRICTION_MM = 0.0015;
     private static final double DAMPING = 0.031;
     private static final double TAP_AT_SECONDS = 0.3;
@@ -39,5 +42,22 @@ public final class StandIn {
 
     private static double give(ToolTests.AtRest bar) {
         return bar.barMmPerN() + SOFTER_HOLDER * (bar.toolMmPerN() - bar.barMmPerN());
+    }
+
+    /**
+     * Give that a made-up lathe of this card would show, mm/N: somewhat softer than its size lets assume.
+     *
+     * @param barMm bar in the chuck, mm
+     * @param outMm from the jaws to the pull, mm; 0 for other parts
+     */
+    public static double give(Lathe lathe, MachineTests.Part part, double barMm, double outMm) {
+        return switch (part) {
+            case POST -> SOFTER_MACHINE / lathe.postOrAssumed();
+            case TAILSTOCK -> SOFTER_MACHINE / lathe.tailstockOrAssumed();
+            case CHUCK ->
+                SOFTER_MACHINE / lathe.chuckOrAssumed()
+                        + SOFTER_MACHINE * outMm * outMm / lathe.chuckTiltOrAssumed()
+                        + Beam.cantilever(outMm, MachineTests.STEEL_MPA * Beam.round(barMm));
+        };
     }
 }

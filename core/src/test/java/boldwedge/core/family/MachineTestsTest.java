@@ -73,7 +73,7 @@ class MachineTestsTest {
         assertThat(thin.worked()).isFalse();
         assertThat(thin.sentence()).contains("stouter bar");
         Answer near = MachineTests.judge(chuck(5e-5, 6e-5, "40", "50", "60"), UnitSystem.METRIC);
-        assertThat(near.errors()).containsOnlyKeys("far");
+        assertThat(near.errors()).containsOnlyKeys("out");
         Answer tilts = MachineTests.judge(chuck(1e-5, 1e-3, "80", "50", "200"), UnitSystem.METRIC);
         assertThat(tilts.worked()).isFalse();
         assertThat(tilts.sentence()).contains("only tilt");
@@ -95,8 +95,8 @@ class MachineTestsTest {
         Lathe lathe = Shop.lathe();
         Answer answer = MachineTests.judge(
                 chuck(
-                        MachineTests.standInGive(lathe, Part.CHUCK, 50, 40),
-                        MachineTests.standInGive(lathe, Part.CHUCK, 50, 160),
+                        StandIn.give(lathe, Part.CHUCK, 50, 40),
+                        StandIn.give(lathe, Part.CHUCK, 50, 160),
                         "50 mm",
                         "40 mm",
                         "160 mm"),

@@ -131,7 +131,7 @@ class InstrumentController {
             @NotNull(message = MISSING) MachineTests.Part part,
             @Kept.Line(most = 40) @Nullable String rod,
             @Kept.Line(most = 40) @Nullable String near,
-            @Kept.Line(most = 40) @Nullable String far) {}
+            @Kept.Line(most = 40) @Nullable String out) {}
 
     /** What was read at the place near the jaws, or at the part; and far from the jaws. */
     record MachineReadings(String by, List<Line> lines, List<Line> far) {}
@@ -148,7 +148,7 @@ class InstrumentController {
         return new MachineReadings(
                 instruments.name(),
                 pulled(lathe, question.part(), bar, chuck ? length(question.near(), question.units(), 40) : 0),
-                chuck ? pulled(lathe, question.part(), bar, length(question.far(), question.units(), 160)) : List.of());
+                chuck ? pulled(lathe, question.part(), bar, length(question.out(), question.units(), 160)) : List.of());
     }
 
     private static double length(@Nullable String text, UnitSystem units, double otherwise) {
@@ -183,7 +183,7 @@ class InstrumentController {
             @Kept.Line(most = 40) @Nullable String near,
             @Kept.Line(most = 40) @Nullable String out) {}
 
-    /** Judges a machine's push test: stiffness of post or tailstock; of a chuck across and against turning. */
+    /** Judges a machine's push test: stiffness of post or tailstock; of a chuck across and in tilt. */
     @PostMapping("/machine/judge")
     ToolTests.Answer judgeMachine(@Valid @RequestBody MachineTest test) {
         whole(test.lines());

@@ -26,7 +26,7 @@ class SimulatedInstruments implements Instruments {
     @Override
     public double machine(
             Lathe lathe, MachineTests.Part part, double barMm, double outMm, double pullNewton, boolean comingDown) {
-        return MachineTests.standInGive(lathe, part, barMm, outMm) * pullNewton + (comingDown ? SLIDES_RUB_MM : 0);
+        return StandIn.give(lathe, part, barMm, outMm) * pullNewton + (comingDown ? SLIDES_RUB_MM : 0);
     }
 
     @Override

@@ -26,29 +26,9 @@ public enum BarHeld {
         }
     },
     /** The bar turns, held at one end in a head on a mill's spindle; the work stands on the table. */
-    HEAD("in a boring head on the mill") {
-        @Override
-        public double heightInUse(BoreJob job) {
-            return job.aheadMm();
-        }
-
-        @Override
-        double workGive(BoreJob job, double fromMouth) {
-            return tableGive(job);
-        }
-    },
+    HEAD("in a boring head on the mill"),
     /** The bar turns between the lathe's centres; the work stands on the carriage. */
     CENTRES("between centres, the work on the carriage") {
-        @Override
-        public double heightInUse(BoreJob job) {
-            return job.aheadMm();
-        }
-
-        @Override
-        double workGive(BoreJob job, double fromMouth) {
-            return tableGive(job);
-        }
-
         /** It bends like a third of itself held at one end. */
         @Override
         public double slenderness(BoreJob job) {
@@ -117,15 +97,15 @@ public enum BarHeld {
     }
 
     /** How high the point stands in use: a bar that turns carries its face's place round with it. */
-    public abstract double heightInUse(BoreJob job);
+    public double heightInUse(BoreJob job) {
+        return job.aheadMm();
+    }
 
     /**
      * Give of the work, mm/N, at a distance from the mouth. In the chuck: the chuck as a spring across and against turning, and the
      * work as a tube held at the chuck (the mouth is its free end). On a table or a carriage it counts with its machine.
      */
-    abstract double workGive(BoreJob job, double fromMouth);
-
-    private static double tableGive(BoreJob job) {
+    double workGive(BoreJob job, double fromMouth) {
         return 0.5 / job.lathe().postOrAssumed();
     }
 

@@ -3,8 +3,6 @@ package boldwedge.core.boring.tell;
 import static boldwedge.core.measure.Amount.hertz;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.newtonsPerMm;
 import static boldwedge.core.measure.Amount.number;
 
@@ -91,20 +89,7 @@ public final class BarTests implements ToolTests {
         double holder = test.holderMmPerN(bar.barMmPerN());
         double share = holder * test.stiffnessNPerMm();
         List<Step> working = new ArrayList<>();
-        working.add(Working.of(
-                        "Stiffness at the point: the slope of pull over reading, least squares over all readings",
-                        "s² / c",
-                        newtonsPerMm(test.stiffnessNPerMm()))
-                .with("s", "spread of the pulls", newtons(test.scatter().pullN()))
-                .with(
-                        "c",
-                        "of pulls and readings together",
-                        newtonMetres(test.scatter().togetherNmm() / 1000))
-                .meaning(
-                        test.spreadNPerMm().isPresent()
-                                ? " ± " + say.stiffness(test.spreadNPerMm().getAsDouble())
-                                : "")
-                .told(say));
+        working.add(PushLines.slope("Stiffness at the point", test, say));
         working.add(Working.of("Bar alone, section by section as drawn", "1 / δ", newtonsPerMm(alone))
                 .with("δ", mmPerNewton(1 / alone))
                 .told(say));

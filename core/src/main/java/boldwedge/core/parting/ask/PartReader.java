@@ -57,7 +57,8 @@ public final class PartReader extends FieldReader {
     private Optional<String> bladeThatFits() {
         StockCatalogue stock = StockCatalogue.shipped();
         double seat = request.lathe().map(Lathe::centreHeightMm).orElse(Double.POSITIVE_INFINITY);
-        boolean onSeat = choiceText(PartField.HOLDER).equals("post");
+        boolean onSeat = choiceText(PartField.HOLDER).equals("post")
+                && choiceText(PartField.POST).equals("front");
         double usual = stock.blade(PartField.BLADE.usual(units)).orElseThrow().heightMm();
         return !onSeat || usual <= seat
                 ? Optional.empty()

@@ -1,8 +1,6 @@
 package boldwedge.core.parting.tell;
 
 import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.newtonsPerMm;
 
 import boldwedge.core.ask.PlanRequest;
@@ -70,14 +68,7 @@ public final class BladeTests implements ToolTests {
                             + "). Check the units, and that the indicator's foot stands on the bed.");
         }
         List<Step> working = new ArrayList<>();
-        working.add(Working.of(
-                        "Stiffness at the edge: slope by least squares", "s² / c", newtonsPerMm(test.stiffnessNPerMm()))
-                .with("s", "spread of the pulls", newtons(test.scatter().pullN()))
-                .with(
-                        "c",
-                        "of pulls and readings together",
-                        newtonMetres(test.scatter().togetherNmm() / 1000))
-                .told(say));
+        working.add(PushLines.slope("Stiffness at the edge", test, say));
         working.add(Working.of("Post and slide under the edge", "1 / (1 / k − δ)", newtonsPerMm(1 / post))
                 .with("k", newtonsPerMm(test.stiffnessNPerMm()).measured())
                 .with("δ", "the blade's own", mmPerNewton(blade.barMmPerN()))
