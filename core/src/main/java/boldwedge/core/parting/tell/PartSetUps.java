@@ -21,14 +21,13 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
 /**
- * Every blade of the shops in every way of holding it, at the speeds that the lathe has: which of them part this work, judged by the margins
+ * Every blade of the shops in every way of holding it, each at the best of the lathe's speeds: which of them part this work, judged by the margins
  * that the ledger goes by, each worked out in full. What a blade or a holder brings of its own is left to the program.
  */
 public final class PartSetUps {
@@ -116,7 +115,7 @@ public final class PartSetUps {
         }
         if (holder != asked.holder() || behind != asked.behind()) {
             OF_THE_HOLDER.forEach(field -> take.put(field.id(), ""));
-            take.put(PartField.HOLDER.id(), choice(holder));
+            take.put(PartField.HOLDER.id(), Entry.choice(holder));
             take.put(PartField.POST.id(), behind ? "behind" : "front");
         }
         tried++;
@@ -129,7 +128,6 @@ public final class PartSetUps {
         OptionalDouble slower = asked.lathe().speeds().atOrBelow(first.get().rpm() * 0.97);
         for (int i = 0; i < SLOWER && slower.isPresent(); i++) {
             take.put(PartField.SPEED.id(), Math.round(slower.getAsDouble()) + " rpm");
-            tried++;
             Judged other = work(take)
                     .map(cut -> judge(cut, Map.copyOf(take), work(cut.job())))
                     .orElse(best);
@@ -185,10 +183,6 @@ public final class PartSetUps {
         return margin >= IN_HAND
                 ? work + chips + 0.05 * cut.cutMinutes() + 0.5 * sings - 0.1 * Math.min(1, margin)
                 : 100 * (IN_HAND - margin) + work;
-    }
-
-    private static String choice(HolderKind holder) {
-        return holder.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     private SetUps said() {
