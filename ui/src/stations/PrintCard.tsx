@@ -14,20 +14,34 @@ interface Props {
 export function PrintCard({ station, card }: Props) {
   const { name } = useCut().draft;
   const { answer } = useAnswer();
+  const printing = usePrinting();
+  const shown = printing ? (card ?? answer) : undefined;
+  return shown ? <Card name={name} station={station} answer={shown} /> : null;
+}
+
+/**
+ * Whether the page is being printed. Only then is the sheet built: on the screen it would be drawn at every change, and
+ * whoever looks for a word would find it twice.
+ */
+function usePrinting(): boolean {
   const [printing, setPrinting] = useState(false);
   useEffect(() => {
-    // Before the cut has rested the card is built only when it is printed: on the screen it would be drawn at every key.
-    const before = () => flushSync(() => setPrinting(true));
-    const after = () => setPrinting(false);
+    const paper = window.matchMedia('print');
+    // The browser lays the sheet out as soon as it has told of it.
+    const tell = (now: boolean) => flushSync(() => setPrinting(now));
+    const before = () => tell(true);
+    const after = () => tell(false);
+    const looked = () => tell(paper.matches);
     window.addEventListener('beforeprint', before);
     window.addEventListener('afterprint', after);
+    paper.addEventListener('change', looked);
     return () => {
       window.removeEventListener('beforeprint', before);
       window.removeEventListener('afterprint', after);
+      paper.removeEventListener('change', looked);
     };
   }, []);
-  const shown = card ?? (printing ? answer : undefined);
-  return shown ? <Card name={name} station={station} answer={shown} /> : null;
+  return printing;
 }
 
 const Card = memo(function Card({ name, station, answer }: { name: string; station: string; answer: PlanAnswer }) {

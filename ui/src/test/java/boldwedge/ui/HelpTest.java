@@ -126,7 +126,7 @@ class HelpTest extends PageTest {
     void twoFingersMagnifyThePlate() {
         try (Browser tablet = Browser.tablet()) {
             tablet.open("/cut/" + cut("Guide-vane") + "/edge");
-            Locator plate = tablet.page.locator("figure.plate");
+            Locator plate = tablet.page.locator("main figure.plate");
             Locator caption = plate.getByText("from above");
             BoundingBox before = caption.boundingBox();
             BoundingBox frame = plate.boundingBox();
