@@ -38,6 +38,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.proof.Taught;
+import boldwedge.core.rule.Rule;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -119,6 +120,11 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
     @Override
     public void show(BoreCut cut, Chosen chosen) {
         BoreAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public List<Rule<BoreCut>> rules() {
+        return BoreAnswer.RULES;
     }
 
     @Override

@@ -28,6 +28,7 @@ import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -75,6 +76,11 @@ public final class CounterboringFamily implements ToolFamily<BoreSeatCut> {
     @Override
     public void show(BoreSeatCut cut, Chosen chosen) {
         BoreSeatAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public List<Rule<BoreSeatCut>> rules() {
+        return BoreSeatAnswer.RULES;
     }
 
     @Override

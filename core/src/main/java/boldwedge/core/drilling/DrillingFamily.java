@@ -30,6 +30,7 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
+import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -76,6 +77,11 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
     @Override
     public void show(DrillCut cut, Chosen chosen) {
         DrillAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public List<Rule<DrillCut>> rules() {
+        return DrillAnswer.RULES;
     }
 
     @Override

@@ -17,6 +17,7 @@ import boldwedge.core.drawing.Scene;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -86,7 +87,12 @@ public final class Planner {
                 request.units(),
                 folded ? inOrder(family, read).stream().map(FieldState::brief).toList() : inOrder(family, read),
                 folded ? large(told.figures(), page) : told.figures(),
-                seen(told.findings().stream().sorted(WORST_FIRST).toList(), look, folded),
+                seen(
+                        Rule.ask(family.rules(), cut, say).stream()
+                                .sorted(WORST_FIRST)
+                                .toList(),
+                        look,
+                        folded),
                 drawn(told.drawings(), look == Look.ALL ? any -> true : look.scenes(page, family.trial())::contains),
                 look.seesMaking() ? steps(told.making().get(), look) : List.of(),
                 page);

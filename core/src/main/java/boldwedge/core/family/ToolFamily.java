@@ -15,6 +15,7 @@ import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
+import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,7 +47,10 @@ public interface ToolFamily<C> {
     /** Writes what was chosen into the fields that were left open. */
     void show(C cut, Chosen chosen);
 
-    /** Figures, findings, drawings and the making of a cut. */
+    /** What is asked of a cut. */
+    List<Rule<C>> rules();
+
+    /** Figures, drawings and the making of a cut. */
     Told tell(C cut, Say say);
 
     /** The solid of what is made, for export; empty when there is none. */

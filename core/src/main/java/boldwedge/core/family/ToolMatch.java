@@ -7,6 +7,7 @@ import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -45,8 +46,7 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<
                     .toList();
             return new ToolMatch(Verdict.WRONG, 1000, reasons, Map.of());
         }
-        List<Finding> findings =
-                family.tell(read.cut().get(), new Say(cut.units(), true)).findings();
+        List<Finding> findings = Rule.ask(family.rules(), read.cut().get(), new Say(cut.units(), true));
         List<String> reasons = new ArrayList<>();
         double rank = 0;
         Verdict worst = Verdict.FINE;

@@ -29,6 +29,7 @@ import boldwedge.core.hardening.tell.HeatAnswer;
 import boldwedge.core.hardening.tell.HeatColoursTold;
 import boldwedge.core.hardening.tell.HeatProof;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -76,6 +77,11 @@ public final class HardeningFamily implements ToolFamily<HeatLoad> {
     @Override
     public void show(HeatLoad load, Chosen chosen) {
         HeatAnswer.show(chosen, load);
+    }
+
+    @Override
+    public List<Rule<HeatLoad>> rules() {
+        return HeatAnswer.RULES;
     }
 
     @Override

@@ -38,6 +38,7 @@ import boldwedge.core.parting.tell.PartProof;
 import boldwedge.core.parting.tell.PartSetUps;
 import boldwedge.core.proof.BladeLife;
 import boldwedge.core.proof.Measured;
+import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -154,6 +155,11 @@ public final class PartingFamily implements ToolFamily<PartCut> {
     @Override
     public void show(PartCut cut, Chosen chosen) {
         PartAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public List<Rule<PartCut>> rules() {
+        return PartAnswer.RULES;
     }
 
     @Override

@@ -1,6 +1,7 @@
 package boldwedge.core.proof;
 
 import boldwedge.core.finding.Step;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -12,4 +13,15 @@ import java.util.List;
  * @param fit how well its computed effect matches what was measured, 0 to 1; the causes are ranked by it
  * @param working how the fit came about
  */
-public record Cause(String id, String title, String explains, double fit, List<Step> working) {}
+public record Cause(String id, String title, String explains, double fit, List<Step> working) {
+    /** A cause that fits worse is not worth a line. */
+    private static final double LEAST_FIT = 0.02;
+
+    /** Those that are worth a line, the likeliest first. */
+    public static List<Cause> ranked(List<Cause> causes) {
+        return causes.stream()
+                .filter(cause -> cause.fit() > LEAST_FIT)
+                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
+                .toList();
+    }
+}

@@ -12,7 +12,6 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.DoubleFunction;
@@ -59,10 +58,7 @@ public final class Diagnosis {
         diagnosis.shares();
         diagnosis.finish();
         diagnosis.heat();
-        return diagnosis.causes.stream()
-                .filter(cause -> cause.fit() > 0.02)
-                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
-                .toList();
+        return Cause.ranked(diagnosis.causes);
     }
 
     private void taper() {

@@ -31,6 +31,7 @@ import boldwedge.core.reaming.model.ReamCut;
 import boldwedge.core.reaming.tell.ReamAnswer;
 import boldwedge.core.reaming.tell.ReamProof;
 import boldwedge.core.reaming.tell.ReamerSolid;
+import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -97,6 +98,11 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
     @Override
     public void show(ReamCut cut, Chosen chosen) {
         ReamAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public List<Rule<ReamCut>> rules() {
+        return ReamAnswer.RULES;
     }
 
     @Override

@@ -23,6 +23,7 @@ import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import boldwedge.core.seating.ask.SeatField;
 import boldwedge.core.seating.ask.SeatReader;
 import boldwedge.core.seating.model.SeatCut;
@@ -75,6 +76,11 @@ public final class SeatingFamily implements ToolFamily<SeatCut> {
     @Override
     public void show(SeatCut cut, Chosen chosen) {
         SeatAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public List<Rule<SeatCut>> rules() {
+        return SeatAnswer.RULES;
     }
 
     @Override

@@ -30,6 +30,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.ThreadCall;
 import boldwedge.core.measure.ThreadText;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.rule.Rule;
 import boldwedge.core.thread.IsoThreadLimits.ThreadClass;
 import boldwedge.core.thread.UnifiedThreadLimits;
 import boldwedge.core.threading.ask.ThreadField;
@@ -88,6 +89,11 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
     @Override
     public void show(ThreadCut cut, Chosen chosen) {
         ThreadAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public List<Rule<ThreadCut>> rules() {
+        return ThreadAnswer.RULES;
     }
 
     @Override

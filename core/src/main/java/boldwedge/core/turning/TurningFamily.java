@@ -30,6 +30,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.proof.Taught;
+import boldwedge.core.rule.Rule;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.ask.TurningReader;
 import boldwedge.core.turning.model.TurningCut;
@@ -82,6 +83,11 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
     @Override
     public void show(TurningCut cut, Chosen chosen) {
         TurningAnswer.show(chosen, cut);
+    }
+
+    @Override
+    public List<Rule<TurningCut>> rules() {
+        return TurningAnswer.RULES;
     }
 
     @Override

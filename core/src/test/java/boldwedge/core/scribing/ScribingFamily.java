@@ -47,6 +47,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import java.util.List;
@@ -117,16 +118,18 @@ public final class ScribingFamily implements ToolFamily<ScribedLine> {
     }
 
     @Override
+    public List<Rule<ScribedLine>> rules() {
+        return List.of((line, say) -> List.of(press(line, say)));
+    }
+
+    @Override
     public Told tell(ScribedLine line, Say say) {
         Figures figures = new Figures(say);
         figures.add("press", "Pressed with", Station.REACH, newtons(line.pressN()));
         figures.add("lineDepth", "Depth of the line", Station.EDGE, mm(line.depthMm()));
         Scene scene = scene(line, say);
         return new Told(
-                figures.all(),
-                List.of(press(line, say)),
-                List.of(Drawn.of(scene.id(), () -> scene)),
-                () -> List.of(point(line, say, scene)));
+                figures.all(), List.of(Drawn.of(scene.id(), () -> scene)), () -> List.of(point(line, say, scene)));
     }
 
     private static Finding press(ScribedLine line, Say say) {

@@ -21,28 +21,28 @@ import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.model.BarEnd;
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
-import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import boldwedge.core.wedge.ToolSignature;
-import java.util.ArrayList;
 import java.util.List;
 
-/** What is said of a bored hole: its figures, findings, drawings and the making of the bar. */
+/** What is said of a bored hole: its rules, figures, drawings and the making of the bar. */
 public final class BoreAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<BoreCut>> RULES = List.of(
+            (cut, say) -> new BoreFitFindings(cut, say).all(),
+            (cut, say) -> new BoreSizeFindings(cut, say).all(),
+            (cut, say) -> new ChatterFindings(cut, say).all());
+
     private BoreAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(BoreCut cut, Say say) {
-        List<Finding> findings = new ArrayList<>();
-        findings.addAll(new BoreFitFindings(cut, say).all());
-        findings.addAll(new BoreSizeFindings(cut, say).all());
-        findings.addAll(new ChatterFindings(cut, say).all());
         Drawn drawing = Drawn.of("bar-drawing", () -> BarDrawing.draw(cut, say));
         return new Told(
                 figures(cut, say),
-                List.copyOf(findings),
                 List.of(
                         Drawn.of("hole", () -> HoleScene.draw(cut, say)),
                         Drawn.of("bore-edge", () -> InHoleScene.draw(cut, say)),

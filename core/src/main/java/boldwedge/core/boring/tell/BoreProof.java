@@ -23,6 +23,7 @@ import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.CauseRule;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.proof.Taught;
@@ -34,6 +35,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 
 /**
  * Judges a bored trial: diameters at the mouth and at the bottom beside what was predicted, causes ranked by how well what
@@ -167,7 +169,7 @@ public final class BoreProof {
         boolean within = mouth <= upper && bottom <= upper && mouth >= lower && bottom >= lower;
         boolean smooth = finish.isEmpty() || finish.getAsDouble() / 1000 <= job.raMm() * 1.0001;
         double taper = mouth - bottom;
-        List<Cause> causes = causes(cut, mouth, bottom, sound);
+        List<Cause> causes = causes(cut, new Seen(mouth, bottom, sound));
         String verdict = (within
                         ? "Within the tolerance"
                         : Math.abs(taper) / 2 <= 0.8 * job.allowedErrorMm()
@@ -250,19 +252,32 @@ public final class BoreProof {
                 Math.abs(measured - predicted) <= 2 * spread));
     }
 
-    private List<Cause> causes(BoreCut cut, double mouth, double bottom, Measured.Sound sound) {
+    /**
+     * What was seen of a bore: its diameters, mm, and how it sounded.
+     */
+    private record Seen(double mouth, double bottom, Measured.Sound sound) {
+        double smallMm(BoreJob job) {
+            return job.finishedMm() - (mouth + bottom) / 2;
+        }
+
+        double taper() {
+            return mouth - bottom;
+        }
+    }
+
+    private List<Cause> causes(BoreCut cut, Seen seen) {
+        return CauseRule.ranked(List.of(this::size, this::taper, this::sound), cut, seen);
+    }
+
+    private void size(BoreCut cut, Seen seen, Consumer<Cause> found) {
         BoreJob job = cut.job();
-        List<Cause> causes = new ArrayList<>();
-        double small = job.finishedMm() - (mouth + bottom) / 2;
+        double small = seen.smallMm(job);
         double reckoned = mean(cut);
-        double taper = mouth - bottom;
-        double reckonedTaper = cut.push().stations().getLast().diameterErrorMm()
-                - cut.push().stations().getFirst().diameterErrorMm();
         boolean off = Math.abs(small) > job.allowedErrorMm() || Math.abs(small - reckoned) > GAUGE_MM;
         if (off && small > 0.001 && reckoned > 1e-4) {
             double factor = small / reckoned;
             boolean measured = cut.stiffness().measured();
-            causes.add(new Cause(
+            found.accept(new Cause(
                     measured ? "resists" : "springs",
                     measured
                             ? factor > 1
@@ -286,7 +301,7 @@ public final class BoreProof {
         }
         if (off) {
             double set = small - reckoned;
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "setting",
                     set > 0 ? "The point was set in too little" : "The point was set out too far",
                     String.format(
@@ -301,7 +316,7 @@ public final class BoreProof {
                             .told(say))));
         }
         if (small < -0.003) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "built-up-edge",
                     "Metal on the edge makes it cut larger",
                     "A built-up edge stands out by a few hundredths: "
@@ -309,62 +324,68 @@ public final class BoreProof {
                     0.6 * gauss(small + 0.02, 0.02),
                     List.of()));
         }
-        if (Math.abs(taper) > GAUGE_MM) {
-            causes.add(new Cause(
-                    "work-springs",
-                    "The work springs more at its mouth",
-                    String.format(
-                            Locale.ROOT,
-                            "Reckoned taper %s, measured %s.",
-                            say.length(reckonedTaper),
-                            say.length(taper)),
-                    gauss(taper - reckonedTaper, Math.hypot(0.5 * reckonedTaper, GAUGE_MM)),
-                    List.of()));
-            double perLength = Math.abs(taper) / 2 / job.holeDepthMm();
-            causes.add(new Cause(
-                    "alignment",
-                    "The headstock does not point along the bed",
-                    String.format(
-                            Locale.ROOT,
-                            "%s over %s of depth; a lathe in order has up to %s.",
-                            say.length(Math.abs(taper) / 2),
-                            say.length(job.holeDepthMm()),
-                            say.length(USUAL_MISALIGNMENT * job.holeDepthMm())),
-                    0.8 * gauss(perLength, 2 * USUAL_MISALIGNMENT),
-                    List.of()));
-            if (taper > 0) {
-                causes.add(new Cause(
-                        "wear",
-                        "The point wears within the pass",
-                        "Smaller towards the bottom, where it cut last.",
-                        0.4
-                                * gauss(
-                                        cut.cutting().surfaceSpeed()
-                                                        / job.work()
-                                                                .surfaceSpeed(job.tool())
-                                                                .high()
-                                                - 1,
-                                        0.4),
-                        List.of()));
-            }
+    }
+
+    private void taper(BoreCut cut, Seen seen, Consumer<Cause> found) {
+        double taper = seen.taper();
+        if (Math.abs(taper) <= GAUGE_MM) {
+            return;
         }
-        if (sound == Measured.Sound.CHATTER) {
-            double ratio = job.depthMm() / Math.max(1e-6, cut.limitHereMm());
-            causes.add(new Cause(
-                    "chatter",
-                    "The bar sings",
-                    String.format(
-                            Locale.ROOT,
-                            "Reckoned to sing from %s at this speed; %s was taken.",
-                            Double.isInfinite(cut.limitHereMm()) ? "no depth" : say.length(cut.limitHereMm()),
-                            say.length(job.depthMm())),
-                    0.5 + 0.5 * Math.min(1, ratio),
+        BoreJob job = cut.job();
+        double reckonedTaper = cut.push().stations().getLast().diameterErrorMm()
+                - cut.push().stations().getFirst().diameterErrorMm();
+        found.accept(new Cause(
+                "work-springs",
+                "The work springs more at its mouth",
+                String.format(
+                        Locale.ROOT, "Reckoned taper %s, measured %s.", say.length(reckonedTaper), say.length(taper)),
+                gauss(taper - reckonedTaper, Math.hypot(0.5 * reckonedTaper, GAUGE_MM)),
+                List.of()));
+        double perLength = Math.abs(taper) / 2 / job.holeDepthMm();
+        found.accept(new Cause(
+                "alignment",
+                "The headstock does not point along the bed",
+                String.format(
+                        Locale.ROOT,
+                        "%s over %s of depth; a lathe in order has up to %s.",
+                        say.length(Math.abs(taper) / 2),
+                        say.length(job.holeDepthMm()),
+                        say.length(USUAL_MISALIGNMENT * job.holeDepthMm())),
+                0.8 * gauss(perLength, 2 * USUAL_MISALIGNMENT),
+                List.of()));
+        if (taper > 0) {
+            found.accept(new Cause(
+                    "wear",
+                    "The point wears within the pass",
+                    "Smaller towards the bottom, where it cut last.",
+                    0.4
+                            * gauss(
+                                    cut.cutting().surfaceSpeed()
+                                                    / job.work()
+                                                            .surfaceSpeed(job.tool())
+                                                            .high()
+                                            - 1,
+                                    0.4),
                     List.of()));
         }
-        return causes.stream()
-                .filter(cause -> cause.fit() > 0.02)
-                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
-                .toList();
+    }
+
+    private void sound(BoreCut cut, Seen seen, Consumer<Cause> found) {
+        if (seen.sound() != Measured.Sound.CHATTER) {
+            return;
+        }
+        BoreJob job = cut.job();
+        double ratio = job.depthMm() / Math.max(1e-6, cut.limitHereMm());
+        found.accept(new Cause(
+                "chatter",
+                "The bar sings",
+                String.format(
+                        Locale.ROOT,
+                        "Reckoned to sing from %s at this speed; %s was taken.",
+                        Double.isInfinite(cut.limitHereMm()) ? "no depth" : say.length(cut.limitHereMm()),
+                        say.length(job.depthMm())),
+                0.5 + 0.5 * Math.min(1, ratio),
+                List.of()));
     }
 
     /** The one change: the dial where it is enough, else what the findings offer against the likeliest cause and helps most. */

@@ -16,19 +16,22 @@ import boldwedge.core.counterboring.model.BoreSeatCut;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import java.util.List;
 
 /** What is said of a counterbored seat and its tool. */
 public final class BoreSeatAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<BoreSeatCut>> RULES = List.of((cut, say) -> new BoreSeatFindings(cut, say).all());
+
     private BoreSeatAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(BoreSeatCut cut, Say say) {
         Drawn tool = Drawn.of("counterbore", () -> BoreSeatScenes.tool(cut, say));
         Drawn stone = Drawn.of("stone", () -> BoreSeatScenes.stone(cut, say));
         return new Told(
                 figures(cut, say).all(),
-                new BoreSeatFindings(cut, say).all(),
                 List.of(Drawn.of("seat", () -> BoreSeatScenes.seat(cut, say)), tool, stone),
                 () -> new BoreSeatRoute(cut, say, tool.scene(), stone.scene()).steps());
     }

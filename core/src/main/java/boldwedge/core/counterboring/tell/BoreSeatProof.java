@@ -18,11 +18,12 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.CauseRule;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 
 /** Judges a counterbored seat. */
 public final class BoreSeatProof {
@@ -107,7 +108,7 @@ public final class BoreSeatProof {
         double off = depth - cut.depthMm();
         boolean deep = Math.abs(off) <= DEPTH_MM;
         boolean sits = across.isEmpty() || across.getAsDouble() >= cut.job().headMm();
-        List<Cause> causes = causes(cut, off, across, floor, hole);
+        List<Cause> causes = causes(cut, new Seen(off, across, floor, hole));
         List<Compared> rows = new ArrayList<>();
         rows.add(new Compared(
                 "Depth", say.length(cut.depthMm()) + " ± " + say.length(DEPTH_MM), say.length(depth), deep));
@@ -137,11 +138,21 @@ public final class BoreSeatProof {
                 Optional.of(BoreSeatScenes.seat(BoreSeatCut.of(cut.job().withDepthMm(OptionalDouble.of(depth))), say)));
     }
 
-    private List<Cause> causes(BoreSeatCut cut, double off, OptionalDouble across, Floor floor, Hole hole) {
-        BoreSeatJob job = cut.job();
-        List<Cause> causes = new ArrayList<>();
+    /** What was seen of a seat: off its depth, mm, how wide, its floor and its hole. */
+    private record Seen(double off, OptionalDouble across, Floor floor, Hole hole) {
+        boolean wide(BoreSeatCut cut) {
+            return across.isPresent() && across.getAsDouble() > cut.outsideMm() + 0.1;
+        }
+    }
+
+    private List<Cause> causes(BoreSeatCut cut, Seen seen) {
+        return CauseRule.ranked(List.of(this::depth, this::pilot, this::floor), cut, seen);
+    }
+
+    private void depth(BoreSeatCut cut, Seen seen, Consumer<Cause> found) {
+        double off = seen.off();
         if (Math.abs(off) > DEPTH_MM) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "stop",
                     off < 0
                             ? "The stop was set short, or it was not let turn out"
@@ -153,18 +164,12 @@ public final class BoreSeatProof {
                             .with("T", "wanted", mm(cut.depthMm()))
                             .told(say))));
         }
-        boolean wide = across.isPresent() && across.getAsDouble() > cut.outsideMm() + 0.1;
-        if (floor == Floor.RING || wide) {
-            causes.add(new Cause(
-                    "lips-uneven",
-                    "One lip stands proud",
-                    "Level within " + say.length(cut.levelMm())
-                            + " both cut; the proud one cuts alone and leaves its ring.",
-                    floor == Floor.RING ? 0.9 : 0.5,
-                    List.of()));
-        }
-        if (hole == Hole.BESIDE || wide) {
-            causes.add(new Cause(
+    }
+
+    private void pilot(BoreSeatCut cut, Seen seen, Consumer<Cause> found) {
+        Hole hole = seen.hole();
+        if (hole == Hole.BESIDE || seen.wide(cut)) {
+            found.accept(new Cause(
                     "pilot-loose",
                     "The pilot has too much play",
                     "It has " + say.length(cut.playMm()) + ": the seat can lie " + say.length(cut.offMm())
@@ -173,7 +178,7 @@ public final class BoreSeatProof {
                     List.of()));
         }
         if (hole == Hole.BESIDE && cut.playMm() <= BoreSeatCut.PILOT_CLEARANCE.high()) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "not-locked",
                     "The table moved, or the pilot entered late",
                     "Play alone moves it by no more than " + say.length(cut.offMm()) + ".",
@@ -181,16 +186,30 @@ public final class BoreSeatProof {
                     List.of()));
         }
         if (hole == Hole.SCRAPED) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "margins",
                     "The pilot's margins are sharp",
                     "They reamed the hole as they went in.",
                     0.9,
                     List.of()));
         }
+    }
+
+    private void floor(BoreSeatCut cut, Seen seen, Consumer<Cause> found) {
+        Floor floor = seen.floor();
+        BoreSeatJob job = cut.job();
+        if (floor == Floor.RING || seen.wide(cut)) {
+            found.accept(new Cause(
+                    "lips-uneven",
+                    "One lip stands proud",
+                    "Level within " + say.length(cut.levelMm())
+                            + " both cut; the proud one cuts alone and leaves its ring.",
+                    floor == Floor.RING ? 0.9 : 0.5,
+                    List.of()));
+        }
         if (floor == Floor.WAVES) {
             double fast = cut.rpm() / Math.max(1, cut.speed().wantedRpm());
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "chatter",
                     job.rakeRad() > Math.toRadians(5)
                             ? "Too much rake"
@@ -201,16 +220,13 @@ public final class BoreSeatProof {
                     List.of()));
         }
         if (floor == Floor.TORN) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "torn",
                     "Metal built up on the lips",
                     job.work().builtUpEdge() + ".",
                     0.5 + 0.4 * job.work().builtUp(),
                     List.of()));
         }
-        return causes.stream()
-                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
-                .toList();
     }
 
     private record Next(Mend mend, String expected) {}

@@ -18,22 +18,23 @@ import boldwedge.core.drilling.model.DrillJob.Purpose;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /** What is said of a hole to be drilled. */
 public final class DrillAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<DrillCut>> RULES = List.of((cut, say) -> new DrillFindings(cut, say).all());
+
     private DrillAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(DrillCut cut, Say say) {
         Drawn hole = Drawn.of("drill-hole", () -> DrillScenes.hole(cut, say));
         Drawn sizes = Drawn.of("drill-sizes", () -> DrillScenes.sizes(cut, say, OptionalDouble.empty()));
         return new Told(
-                figures(cut, say).all(),
-                new DrillFindings(cut, say).all(),
-                List.of(hole, sizes),
-                () -> new DrillRoute(cut, say, hole.scene()).steps());
+                figures(cut, say).all(), List.of(hole, sizes), () -> new DrillRoute(cut, say, hole.scene()).steps());
     }
 
     /** Shows what was chosen. */

@@ -25,13 +25,14 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.CauseRule;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 
 /** Judges a drilled hole by its diameter at the mouth and at its end. */
 public final class DrillProof {
@@ -126,7 +127,7 @@ public final class DrillProof {
         }
         double hole = end.orElseGet(mouth::getAsDouble);
         double bell = mouth.isPresent() && end.isPresent() ? mouth.getAsDouble() - end.getAsDouble() : 0;
-        List<Cause> causes = causes(cut, hole, bell, look);
+        List<Cause> causes = causes(cut, new Seen(hole, bell, look));
         return answer(cut, hole, bell, mouth, end, causes, look);
     }
 
@@ -200,24 +201,30 @@ public final class DrillProof {
         };
     }
 
-    private List<Cause> causes(DrillCut cut, double hole, double bell, Look look) {
+    /** What was seen of a hole: its diameter and how much wider its mouth is, mm, and its wall. */
+    private record Seen(double hole, double bell, Look look) {}
+
+    private List<Cause> causes(DrillCut cut, Seen seen) {
+        return CauseRule.ranked(List.of(this::size, this::bell, this::wall), cut, seen);
+    }
+
+    private void size(DrillCut cut, Seen seen, Consumer<Cause> found) {
         DrillJob job = cut.job();
         double d = cut.drill().diameterMm();
-        double over = hole - d;
+        double over = seen.hole() - d;
         double reckoned = cut.over().medianMm();
         double far = over > 0 ? Math.log(over / reckoned) / cut.over().sigma() : -3;
-        List<Cause> causes = new ArrayList<>();
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "as-drills-do",
                 "As these drills do",
                 say.signed(over) + " over the drill, " + say.signed(reckoned) + " was likely.",
                 Math.exp(-far * far / 2),
                 List.of(Working.of("Over the drill", "h − d", mm(over))
-                        .with("h", mm(hole).measured())
+                        .with("h", mm(seen.hole()).measured())
                         .with("d", mm(d))
                         .told(say))));
         if (far > 0) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "lips",
                     "Lips of unequal length",
                     "A lip longer by about " + say.length((over - reckoned) / 2) + " makes up the rest.",
@@ -227,9 +234,9 @@ public final class DrillProof {
                             .with("r", "likely", mm(reckoned))
                             .told(say))));
             job.set()
-                    .ofSize(Math.rint(hole * 100) / 100 - reckoned)
-                    .or(() -> near(job, hole - reckoned, d))
-                    .ifPresent(other -> causes.add(new Cause(
+                    .ofSize(Math.rint(seen.hole() * 100) / 100 - reckoned)
+                    .or(() -> near(job, seen.hole() - reckoned, d))
+                    .ifPresent(other -> found.accept(new Cause(
                             "wrong-drill",
                             "Another drill than was meant",
                             say.drill(other) + " would make such a hole: look at its shank.",
@@ -237,7 +244,7 @@ public final class DrillProof {
                             List.of())));
         }
         if (far < -1 && over < 0.5 * reckoned) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "worn-margins",
                     over < 0
                             ? "The drill is under its size, or the hole shrank as it cooled"
@@ -246,8 +253,13 @@ public final class DrillProof {
                     1 - Math.exp(-far * far / 4),
                     List.of()));
         }
+    }
+
+    private void bell(DrillCut cut, Seen seen, Consumer<Cause> found) {
+        double bell = seen.bell();
+        DrillJob job = cut.job();
         if (bell > bellAllowed(cut)) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "start",
                     "It was pushed about as it started",
                     say.length(bell) + " wider at the mouth: "
@@ -258,25 +270,25 @@ public final class DrillProof {
                     List.of()));
         }
         if (bell < -bellAllowed(cut)) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "packed",
                     "Packed flutes widened it below",
                     say.length(-bell) + " wider at its end: chips wound up between drill and wall.",
                     0.8,
                     List.of()));
         }
-        if (look == Look.TORN) {
-            causes.add(new Cause(
+    }
+
+    private void wall(DrillCut cut, Seen seen, Consumer<Cause> found) {
+        DrillJob job = cut.job();
+        if (seen.look() == Look.TORN) {
+            found.accept(new Cause(
                     "torn",
                     job.work().builtUp() > 0.5 ? "Metal built up on its lips" : "Dull lips",
                     job.work().builtUpEdge() + ".",
                     0.7,
                     List.of()));
         }
-        return causes.stream()
-                .filter(cause -> cause.fit() > 0.05)
-                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
-                .toList();
     }
 
     private static Optional<Drill> near(DrillJob job, double mm, double used) {

@@ -14,19 +14,22 @@ import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.rule.HeatSteps;
+import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /** What is said of a load to be hardened. */
 public final class HeatAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<HeatLoad>> RULES = List.of((cut, say) -> new HeatFindings(cut, say).all());
+
     private HeatAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(HeatLoad load, Say say) {
         Drawn timeline = Drawn.of("heat-timeline", () -> HeatScenes.timeline(load, say));
         return new Told(
                 figures(load, say).all(),
-                new HeatFindings(load, say).all(),
                 List.of(
                         Drawn.of("heat-piece", () -> HeatScenes.piece(load, say)),
                         timeline,

@@ -21,14 +21,15 @@ import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.CauseRule;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.ToolSteel;
 import boldwedge.core.stock.ToolSteel.Quench;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 
 /** Judges what came out of the furnace: hardness, file, cracks and bend; causes ranked by what each would do here. */
 public final class HeatProof {
@@ -124,7 +125,7 @@ public final class HeatProof {
                 "up to about " + say.length(2 * load.bendMm()),
                 say.length(value),
                 value <= 3 * load.bendMm())));
-        List<Cause> causes = causes(load, hrc, bend, waited, file, look);
+        List<Cause> causes = causes(load, new Seen(hrc, bend, waited, file, look));
         boolean soft = hrc.isPresent() ? hrc.getAsDouble() < load.wantedHrc() - 2 : file == File.BITES;
         boolean hard = hrc.isPresent() && hrc.getAsDouble() > load.wantedHrc() + 2.5;
         boolean bent = bend.isPresent() && bend.getAsDouble() > load.leaveMm() / 2;
@@ -162,66 +163,79 @@ public final class HeatProof {
         return say.amount(Amount.of(Quantity.TEMPERATURE, value));
     }
 
-    private List<Cause> causes(
-            HeatLoad load, OptionalDouble hrc, OptionalDouble bend, OptionalDouble waited, File file, Look look) {
-        List<Cause> causes = new ArrayList<>();
-        hrc.ifPresent(value -> ofHardness(causes, load, value, file));
+    /** What was seen of a load: hardness in HRC, bend in mm, minutes it waited for its temper, a file on it, its look. */
+    private record Seen(OptionalDouble hrc, OptionalDouble bend, OptionalDouble waited, File file, Look look) {}
+
+    private List<Cause> causes(HeatLoad load, Seen seen) {
+        return CauseRule.ranked(List.of(this::hardness, this::file, this::look, this::bend), load, seen);
+    }
+
+    private void file(HeatLoad load, Seen seen, Consumer<Cause> found) {
         HeatJob job = load.job();
         ToolSteel steel = job.steel();
-        if (hrc.isEmpty() && file == File.BITES) {
-            causes.add(cause(
+        if (seen.hrc().isEmpty() && seen.file() == File.BITES) {
+            found.accept(cause(
                     "too-cold",
                     "It was not hot enough, or not long enough",
                     "Soft all through: " + celsius(steel.hardenC().low()) + " at the least, soaked.",
                     0.7));
-            causes.add(cause(
+            found.accept(cause(
                     "slow-quench",
                     "It cooled too slowly",
                     "From furnace to bath in a second or two, and moving.",
                     load.slow() ? 0.9 : 0.5));
-            causes.add(wrongSteel(0.45));
+            found.accept(wrongSteel(0.45));
         }
-        if (file == File.SKIN_ONLY) {
-            causes.add(cause(
+        if (seen.file() == File.SKIN_ONLY) {
+            found.accept(cause(
                     "skin",
                     "Its skin lost its carbon",
                     say.length(steel.skinMm() * job.wrap().skinShare()) + " a side was likely, "
                             + job.wrap().words() + ": grind it off.",
                     job.wrap() == Wrap.BARE ? 0.95 : 0.8));
         }
-        if (look == Look.CRACKED) {
-            causes.add(cause(
-                    "corner",
-                    job.shape() == Shape.PLAIN
-                            ? "A mark or corner nobody saw"
-                            : "It cracked from its "
-                                    + (job.shape() == Shape.STEPPED
-                                            ? "sharp step"
-                                            : job.shape() == Shape.DRILLED ? "hole" : "roots"),
-                    "Stress gathers there: a radius, wire and clay in holes.",
-                    job.shape() == Shape.PLAIN ? 0.3 : 0.85));
-            causes.add(cause(
-                    "too-hot",
-                    "It was too hot",
-                    "Coarse, glittering grain in the break tells; its range ends at "
-                            + celsius(steel.hardenC().high()) + ".",
-                    load.treatment().hardenC() > steel.hardenC().high() ? 0.9 : 0.4));
-            causes.add(cause(
-                    "late-temper",
-                    "It waited too long for its temper",
-                    waited.isPresent()
-                            ? say.time(waited.getAsDouble()) + " between quench and temper."
-                            : "Glass-hard steel cracks by itself within hours.",
-                    waited.isPresent() ? waited.getAsDouble() > LONG_WAIT_MIN ? 0.92 : 0.1 : 0.5));
-            causes.add(cause(
-                    "fast-bath",
-                    "The bath was too fast for it",
-                    "It was quenched in " + load.treatment().quench().words() + ".",
-                    load.treatment().quench() == Quench.WATER ? 0.7 : 0.2));
+    }
+
+    private void look(HeatLoad load, Seen seen, Consumer<Cause> found) {
+        if (seen.look() != Look.CRACKED) {
+            return;
         }
-        bend.ifPresent(value -> {
+        HeatJob job = load.job();
+        ToolSteel steel = job.steel();
+        found.accept(cause(
+                "corner",
+                job.shape() == Shape.PLAIN
+                        ? "A mark or corner nobody saw"
+                        : "It cracked from its "
+                                + (job.shape() == Shape.STEPPED
+                                        ? "sharp step"
+                                        : job.shape() == Shape.DRILLED ? "hole" : "roots"),
+                "Stress gathers there: a radius, wire and clay in holes.",
+                job.shape() == Shape.PLAIN ? 0.3 : 0.85));
+        found.accept(cause(
+                "too-hot",
+                "It was too hot",
+                "Coarse, glittering grain in the break tells; its range ends at "
+                        + celsius(steel.hardenC().high()) + ".",
+                load.treatment().hardenC() > steel.hardenC().high() ? 0.9 : 0.4));
+        found.accept(cause(
+                "late-temper",
+                "It waited too long for its temper",
+                seen.waited().isPresent()
+                        ? say.time(seen.waited().getAsDouble()) + " between quench and temper."
+                        : "Glass-hard steel cracks by itself within hours.",
+                seen.waited().isPresent() ? seen.waited().getAsDouble() > LONG_WAIT_MIN ? 0.92 : 0.1 : 0.5));
+        found.accept(cause(
+                "fast-bath",
+                "The bath was too fast for it",
+                "It was quenched in " + load.treatment().quench().words() + ".",
+                load.treatment().quench() == Quench.WATER ? 0.7 : 0.2));
+    }
+
+    private void bend(HeatLoad load, Seen seen, Consumer<Cause> found) {
+        seen.bend().ifPresent(value -> {
             if (value > load.bendMm()) {
-                causes.add(cause(
+                found.accept(cause(
                         "flat-quench",
                         "It went into the bath sideways, or one side was hotter",
                         say.length(value) + " where " + say.length(load.bendMm())
@@ -229,10 +243,6 @@ public final class HeatProof {
                         Math.min(0.9, 0.4 + 0.2 * value / Math.max(load.bendMm(), 1e-3))));
             }
         });
-        return causes.stream()
-                .filter(cause -> cause.fit() > 0.05)
-                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
-                .toList();
     }
 
     private static Cause cause(String id, String title, String words, double fit) {
@@ -247,7 +257,12 @@ public final class HeatProof {
                 fit);
     }
 
-    private void ofHardness(List<Cause> causes, HeatLoad load, double measured, File file) {
+    private void hardness(HeatLoad load, Seen seen, Consumer<Cause> found) {
+        if (seen.hrc().isEmpty()) {
+            return;
+        }
+        double measured = seen.hrc().getAsDouble();
+        File file = seen.file();
         Span likely = load.hrc();
         double off = measured - likely.chosen();
         if (Math.abs(off) <= 2 + TESTER_HRC) {
@@ -259,7 +274,7 @@ public final class HeatProof {
             hour.ifPresent(at -> {
                 double really = Tempering.equivalent(at, 60, load.treatment().temperMin());
                 double over = really - load.treatment().temperC();
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "tempered-too-hot",
                         "It was tempered too hot",
                         "At " + celsius(really) + " instead of "
@@ -272,14 +287,14 @@ public final class HeatProof {
                                 .told(say))));
             });
             boolean cold = load.treatment().hardenC() < steel.hardenC().low() + COUPLE_K;
-            causes.add(cause(
+            found.accept(cause(
                     "too-cold",
                     "It was not hot enough, or not long enough",
                     "Within " + celsius(steel.hardenC().low()) + " to "
                             + celsius(steel.hardenC().high()) + " and soaked it comes to "
                             + say.number(steel.asQuenched().chosen(), 0) + " HRC before the temper.",
                     cold ? 0.85 : Math.min(0.7, -off / 20)));
-            causes.add(cause(
+            found.accept(cause(
                     "slow-quench",
                     "It cooled too slowly",
                     load.treatment().through()
@@ -292,7 +307,7 @@ public final class HeatProof {
                                     ? 0.75
                                     : Math.min(0.6, -off / 25)));
             if (file != File.BITES) {
-                causes.add(cause(
+                found.accept(cause(
                         "skin",
                         "The tester stood on a soft skin",
                         "Grind "
@@ -300,9 +315,9 @@ public final class HeatProof {
                                         0.05, steel.skinMm() * load.job().wrap().skinShare())) + " off and test again.",
                         load.job().wrap() == Wrap.BARE || file == File.SKIN_ONLY ? 0.9 : 0.45));
             }
-            causes.add(wrongSteel(Math.min(0.5, -off / 30)));
+            found.accept(wrongSteel(Math.min(0.5, -off / 30)));
         } else {
-            causes.add(cause(
+            found.accept(cause(
                     "tempered-too-cool",
                     "It was tempered too cool, or too short",
                     "Temper it again: it can always be made softer.",

@@ -15,7 +15,6 @@ import boldwedge.core.ask.Figure;
 import boldwedge.core.ask.Figures;
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.ask.Told;
-import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
@@ -25,21 +24,24 @@ import boldwedge.core.parting.model.PartCut;
 import boldwedge.core.parting.model.PartJob;
 import boldwedge.core.parting.model.Weakness;
 import boldwedge.core.parting.model.Weaknesses;
+import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Supplier;
 
-/** What is said of a parting or grooving cut: its figures, findings, drawings and the making of tip or holder. */
+/** What is said of a parting or grooving cut: its rules, figures, drawings and the making of tip or holder. */
 public final class PartAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<PartCut>> RULES = List.of(
+            (cut, say) -> new PartCutFindings(cut, say).all(),
+            (cut, say) -> new BladeFindings(cut, say).all(),
+            (cut, say) -> new StandFindings(cut, say).all(),
+            (cut, say) -> new HolderFindings(cut, say).all());
+
     private PartAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(PartCut cut, Say say) {
-        List<Finding> findings = new ArrayList<>();
-        findings.addAll(new PartCutFindings(cut, say).all());
-        findings.addAll(new BladeFindings(cut, say).all());
-        findings.addAll(new StandFindings(cut, say).all());
-        findings.addAll(new HolderFindings(cut, say).all());
         Drawn tip = Drawn.of("blade-tip", () -> PartScenes.tip(cut, say));
         List<Drawn> drawings = new ArrayList<>(List.of(
                 Drawn.of("part-work", () -> PartScenes.work(cut, say)),
@@ -54,7 +56,7 @@ public final class PartAnswer {
         } else {
             making = () -> TipSteps.all(cut, say, tip.scene());
         }
-        return new Told(figures(cut, say), List.copyOf(findings), List.copyOf(drawings), making);
+        return new Told(figures(cut, say), List.copyOf(drawings), making);
     }
 
     /** Shows what was chosen, and the recommended range beside what was typed. */

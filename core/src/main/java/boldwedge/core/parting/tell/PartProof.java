@@ -13,7 +13,6 @@ import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialReader;
 import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Mend;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Limits;
@@ -28,14 +27,16 @@ import boldwedge.core.parting.model.Weakness;
 import boldwedge.core.parting.model.Weaknesses;
 import boldwedge.core.proof.BladeLife;
 import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.CauseRule;
 import boldwedge.core.proof.Measured;
+import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 
 /**
  * Judges a parting trial: pip, faces, sound, and whether the blade broke and where, beside what was predicted; causes ranked
@@ -237,50 +238,46 @@ public final class PartProof {
     }
 
     private List<Cause> causes(PartCut cut, Signs signs) {
-        List<Cause> causes = new ArrayList<>();
-        if (signs.pip().isPresent()) {
-            pip(cut, signs, causes);
-        }
-        if (Math.abs(signs.drift()) > FACE_GAUGE_MM) {
-            face(cut, signs.drift(), causes);
-        }
-        if (signs.chattered()) {
-            double ratio = cut.job().widthMm() / Math.max(1e-6, cut.quietMm().high());
-            causes.add(new Cause(
-                    "chatter",
-                    "Post and work sing at this width",
-                    String.format(
-                            Locale.ROOT,
-                            "It may chatter over %s; the edge is %s.",
-                            say.length(cut.quietMm().low()),
-                            say.length(cut.job().widthMm())),
-                    0.3 + 0.6 * Math.min(1, ratio),
-                    List.of()));
-            causes.add(new Cause(
-                    "rubs",
-                    "The feed is too fine: it rubs, then bites",
-                    String.format(
-                            Locale.ROOT,
-                            "Fed %s; the edge needs %s.",
-                            say.feed(cut.feedMm()),
-                            say.length(cut.smallestChipMm().high())),
-                    gauss(Math.max(0, cut.feedMm() / cut.smallestChipMm().high() - 1), 0.7),
-                    List.of()));
-        }
-        signs.broke().ifPresent(at -> broke(cut, at, causes));
-        return causes.stream()
-                .filter(cause -> cause.fit() > 0.02)
-                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
-                .toList();
+        return CauseRule.ranked(List.of(this::pip, this::face, this::chatter, this::broke), cut, signs);
     }
 
-    private void pip(PartCut cut, Signs signs, List<Cause> causes) {
+    private void chatter(PartCut cut, Signs signs, Consumer<Cause> found) {
+        if (!signs.chattered()) {
+            return;
+        }
+        double ratio = cut.job().widthMm() / Math.max(1e-6, cut.quietMm().high());
+        found.accept(new Cause(
+                "chatter",
+                "Post and work sing at this width",
+                String.format(
+                        Locale.ROOT,
+                        "It may chatter over %s; the edge is %s.",
+                        say.length(cut.quietMm().low()),
+                        say.length(cut.job().widthMm())),
+                0.3 + 0.6 * Math.min(1, ratio),
+                List.of()));
+        found.accept(new Cause(
+                "rubs",
+                "The feed is too fine: it rubs, then bites",
+                String.format(
+                        Locale.ROOT,
+                        "Fed %s; the edge needs %s.",
+                        say.feed(cut.feedMm()),
+                        say.length(cut.smallestChipMm().high())),
+                gauss(Math.max(0, cut.feedMm() / cut.smallestChipMm().high() - 1), 0.7),
+                List.of()));
+    }
+
+    private void pip(PartCut cut, Signs signs, Consumer<Cause> found) {
+        if (signs.pip().isEmpty()) {
+            return;
+        }
         double pip = signs.pip().getAsDouble();
         double set = heightSet(cut, signs);
         double cutting = set - cut.dropMm();
         double off = Math.abs(cutting - cut.heightCuttingMm());
         if (pip > PIP_GAUGE_MM && off > PIP_GAUGE_MM / 2) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "height",
                     "The point is set " + say.length(Math.abs(set))
                             + (set > 0 == cut.job().behind() ? " below" : " above") + " the axis",
@@ -300,7 +297,7 @@ public final class PartProof {
                             .told(say))));
             double factor = (cut.job().toolHeightMm() - cutting) / Math.max(1e-9, cut.dropMm());
             if (factor > 0) {
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "springs",
                         "Blade or post springs more than reckoned",
                         String.format(
@@ -322,11 +319,15 @@ public final class PartProof {
         return (signs.side() == PipSide.ABOVE ? 1 : -1) * signs.pip().orElse(0) / 2 + cut.dropMm();
     }
 
-    private void face(PartCut cut, double drift, List<Cause> causes) {
+    private void face(PartCut cut, Signs signs, Consumer<Cause> found) {
+        double drift = signs.drift();
+        if (Math.abs(drift) <= FACE_GAUGE_MM) {
+            return;
+        }
         PartJob job = cut.job();
         double off = drift - cut.driftMm();
         double turned = Math.atan(off / job.depthMm());
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "square",
                 "The blade does not stand square",
                 String.format(
@@ -342,7 +343,7 @@ public final class PartProof {
                         .told(say))));
         double perSine = cut.force().thrustN() * (cut.aside().asideMmPerN() + PartCut.postGive(job));
         double lead = Math.asin(Math.clamp(off / Math.max(1e-9, perSine), -1, 1));
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "corner",
                 "One corner is duller than the other",
                 String.format(
@@ -358,7 +359,7 @@ public final class PartProof {
         if (Math.abs(cut.asideMm()) > 1e-6) {
             double factor = (drift - job.depthMm() * Math.tan(job.squareRad())) / cut.asideMm();
             if (factor > 0) {
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "lead",
                         "The lead of the edge pushes the blade aside",
                         String.format(
@@ -379,12 +380,16 @@ public final class PartProof {
         }
     }
 
-    private void broke(PartCut cut, double at, List<Cause> causes) {
+    private void broke(PartCut cut, Signs signs, Consumer<Cause> found) {
+        if (signs.broke().isEmpty()) {
+            return;
+        }
+        double at = signs.broke().getAsDouble();
         PartJob job = cut.job();
         double depth = (job.diameterMm() - at) / 2;
         Weakness first = Weaknesses.of(cut).getFirst();
         double times = first.times(cut.force().cuttingN());
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "overload",
                 "The cut itself was too much for it",
                 String.format(
@@ -395,7 +400,7 @@ public final class PartProof {
                 gauss(Math.max(0, times - 1), 1.2),
                 List.of(WeaknessWords.working(cut, first).told(say))));
         double packed = depth / cut.clearsAfterMm();
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "chips",
                 "Chips packed in the slot",
                 String.format(
@@ -406,7 +411,7 @@ public final class PartProof {
                 0.85 * (1 - gauss(Math.max(0, packed - 0.6), 0.6)),
                 List.of()));
         if (cut.gain() > 0) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "digs-in",
                     "It dug in",
                     String.format(
@@ -417,7 +422,7 @@ public final class PartProof {
                     List.of()));
         }
         double near = 2 * Math.abs(cut.heightCuttingMm());
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "rode-up",
                 "Near the axis the work rode over the edge",
                 String.format(
@@ -428,7 +433,7 @@ public final class PartProof {
                 near > 0.1 ? 0.9 * gauss(Math.max(0, at - 2 * near), near + 0.5) : 0.1,
                 List.of()));
         double side = Math.abs(job.squareRad()) / Math.max(1e-9, cut.sideRad());
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "jammed",
                 "One side rubbed and jammed",
                 String.format(
@@ -439,7 +444,7 @@ public final class PartProof {
                 0.9 * (1 - gauss(Math.max(0, side - 0.3), 0.4)),
                 List.of()));
         if (job.hold() == PartHold.CHUCK_AND_CENTRE) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "pinched",
                     "The centre pinched the blade",
                     String.format(
@@ -472,9 +477,7 @@ public final class PartProof {
             case "square", "lead", "corner", "jammed" -> "drift";
             default -> "breaks-first";
         };
-        List<Finding> findings = new ArrayList<>(new PartCutFindings(cut, say).all());
-        findings.addAll(new BladeFindings(cut, say).all());
-        return findings.stream()
+        return Rule.ask(PartAnswer.RULES, cut, say).stream()
                 .filter(finding -> finding.id().equals(wanted))
                 .flatMap(finding -> finding.mends().stream())
                 .map(this::tried)

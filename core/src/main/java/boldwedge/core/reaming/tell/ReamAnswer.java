@@ -14,22 +14,25 @@ import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Drawn;
 import boldwedge.core.ask.Figures;
 import boldwedge.core.ask.Told;
-import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.reaming.model.ReamCut;
 import boldwedge.core.reaming.model.ReamJob.Helix;
 import boldwedge.core.reaming.model.ReamJob.Kind;
-import java.util.ArrayList;
+import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /** What is said of a reamed hole and its reamer. */
 public final class ReamAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<ReamCut>> RULES =
+            List.of((cut, say) -> new ReamFindings(cut, say).all(), (cut, say) -> new ReamerFindings(cut, say).all());
+
     private ReamAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(ReamCut cut, Say say) {
         Drawn side = Drawn.of("reamer", () -> ReamScenes.side(cut, say));
         Drawn end = Drawn.of("reamer-end", () -> ReamScenes.end(cut, say));
@@ -37,15 +40,8 @@ public final class ReamAnswer {
                 "ream-sizes", () -> ReamScenes.sizes(cut, say, OptionalDouble.empty(), OptionalDouble.empty()));
         return new Told(
                 figures(cut, say).all(),
-                findings(cut, say),
                 List.of(side, end, sizes),
                 () -> new ReamerRoute(cut, say, side.scene(), end.scene()).steps());
-    }
-
-    private static List<Finding> findings(ReamCut cut, Say say) {
-        List<Finding> findings = new ArrayList<>(new ReamFindings(cut, say).all());
-        findings.addAll(new ReamerFindings(cut, say).all());
-        return findings;
     }
 
     /** Shows what was chosen. */

@@ -17,6 +17,7 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.CauseRule;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.reaming.ask.ReamField;
@@ -27,11 +28,11 @@ import boldwedge.core.reaming.model.ReamJob.Kind;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.ToolSteel;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 
 /** Judges a reamed hole: its diameters, its shape, its wall; causes ranked by what this set-up would do; one next change. */
 public final class ReamProof {
@@ -177,7 +178,7 @@ public final class ReamProof {
         ReamJob job = cut.job();
         double bell = mouth - bottom;
         boolean within = inside(job, mouth) && inside(job, bottom);
-        List<Cause> causes = causes(cut, mouth, bottom, wall);
+        List<Cause> causes = causes(cut, new Seen(mouth, bottom, wall));
         Span likely = cut.holeMm();
         List<Compared> rows = new ArrayList<>();
         String range = say.length(likely.low()) + " to " + say.length(likely.high());
@@ -248,25 +249,28 @@ public final class ReamProof {
                 && o < over.medianMm() * Math.exp(2 * over.sigma()) + GAUGE_MM;
     }
 
-    private List<Cause> causes(ReamCut cut, double mouth, double bottom, Wall wall) {
-        ReamJob job = cut.job();
-        List<Cause> causes = new ArrayList<>();
-        double bell = mouth - bottom;
+    /** What was seen of a hole: its diameters, mm, and its wall. */
+    private record Seen(double mouth, double bottom, Wall wall) {}
+
+    private List<Cause> causes(ReamCut cut, Seen seen) {
+        return CauseRule.ranked(List.of(this::bell, this::size, this::wall), cut, seen);
+    }
+
+    private void bell(ReamCut cut, Seen seen, Consumer<Cause> found) {
+        double bell = seen.mouth() - seen.bottom();
         double unexplained = bell - cut.bellMm();
-        double over = bottom - cut.reamerMm() + cut.closesMm();
-        double reckoned = cut.over().medianMm();
         if (unexplained > BELL_MM) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "tailstock",
                     "The tailstock stands off the axis",
                     "By " + say.length(bell / 2) + ": half of what the mouth is larger.",
                     1 - Math.exp(-unexplained * unexplained / (2 * BELL_MM * BELL_MM)),
                     List.of(Working.of("Off the axis by", "(m − b) / 2", mm(bell / 2))
-                            .with("m", "mouth", mm(mouth).measured())
-                            .with("b", "bottom", mm(bottom).measured())
+                            .with("m", "mouth", mm(seen.mouth()).measured())
+                            .with("b", "bottom", mm(seen.bottom()).measured())
                             .told(say))));
         } else if (bell > BELL_MM) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "tailstock",
                     "The tailstock stands off the axis, as typed",
                     "Reckoned " + say.length(cut.bellMm()) + ", measured " + say.length(bell) + ".",
@@ -274,23 +278,29 @@ public final class ReamProof {
                     List.of()));
         }
         if (-bell > BELL_MM) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "chips",
                     "Chips packed at the bottom",
                     say.length(-bell) + " wider where they gathered.",
                     0.7,
                     List.of()));
         }
+    }
+
+    private void size(ReamCut cut, Seen seen, Consumer<Cause> found) {
+        ReamJob job = cut.job();
+        double over = seen.bottom() - cut.reamerMm() + cut.closesMm();
+        double reckoned = cut.over().medianMm();
         double far = over > 1e-5 ? Math.log(over / reckoned) / cut.over().sigma() : -3;
         if (far > 1) {
             double strong = 1 - Math.exp(-far * far / 4);
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "built-up",
                     "Metal built up on its edges",
                     job.work().builtUpEdge() + ".",
                     strong * (0.3 + 0.6 * job.work().builtUp()),
                     List.of()));
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "run-out",
                     "It runs out, or one tooth stands proud",
                     "By some " + say.length((over - reckoned) / 2) + ".",
@@ -300,7 +310,7 @@ public final class ReamProof {
                             .with("r", "likely", mm(reckoned))
                             .told(say))));
             double much = cut.leftMm().chosen() / ReamCut.stock(job).high();
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "stock",
                     "Too much stock pushed it about",
                     say.length(cut.leftMm().chosen()) + " was left, "
@@ -308,9 +318,9 @@ public final class ReamProof {
                     strong * Math.clamp(much - 0.7, 0, 0.8),
                     List.of()));
         }
-        if (far < -1.5 || bottom < job.leastMm() - 5e-4) {
+        if (far < -1.5 || seen.bottom() < job.leastMm() - 5e-4) {
             boolean plastic = job.work().group().equals("O");
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "worn",
                     job.madeMm().isEmpty()
                             ? "The reamer is smaller than reckoned: measure it"
@@ -318,17 +328,21 @@ public final class ReamProof {
                     "The hole is " + say.signed(over) + " over the reamer of " + say.length(cut.reamerMm()) + ".",
                     plastic ? 0.3 : 0.6,
                     List.of()));
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "springs-back",
                     plastic ? "The stuff closed behind it" : "The work gave way, or cooled after it",
                     "Thin or warm work comes back by a few hundredths.",
                     plastic ? 0.9 : 0.4,
                     List.of()));
         }
-        switch (wall) {
+    }
+
+    private void wall(ReamCut cut, Seen seen, Consumer<Cause> found) {
+        ReamJob job = cut.job();
+        switch (seen.wall()) {
             case CLEAN -> {}
             case FLATS ->
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "lobes",
                         job.unevenDegrees() < 0.5
                                 ? "Even pitch made it sing"
@@ -339,7 +353,7 @@ public final class ReamProof {
                         0.9,
                         List.of()));
             case ROUGH ->
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "torn",
                         cut.leftMm().low() < ReamCut.stock(job).low()
                                 ? "It rubbed: too little was left"
@@ -351,24 +365,20 @@ public final class ReamProof {
                         0.8,
                         List.of()));
             case SCORED ->
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "backed-out",
                         "Drawn out with chips behind the lands",
                         "Chips between land and wall score it along.",
                         0.85,
                         List.of()));
             case DRILL_MARKS ->
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "too-little",
                         "Too little was left: the drill cut large",
                         "Chance of it " + say.chance(cut.chanceRubs()) + " as planned.",
                         0.95,
                         List.of()));
         }
-        return causes.stream()
-                .filter(cause -> cause.fit() > 0.05)
-                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
-                .toList();
     }
 
     private record Next(Mend mend, String expected) {}

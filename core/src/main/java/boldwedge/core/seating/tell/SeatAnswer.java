@@ -11,21 +11,24 @@ import boldwedge.core.ask.Told;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import boldwedge.core.seating.model.SeatCut;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /** What is said of an insert's seat. */
 public final class SeatAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<SeatCut>> RULES = List.of((cut, say) -> new SeatFindings(cut, say).all());
+
     private SeatAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(SeatCut cut, Say say) {
         Drawn pocket = Drawn.of("seat-pocket", () -> SeatScenes.pocket(cut, say));
         Drawn body = Drawn.of("seat-body", () -> SeatScenes.body(cut, say));
         return new Told(
                 figures(cut, say).all(),
-                new SeatFindings(cut, say).all(),
                 List.of(pocket, body),
                 () -> new SeatRoute(cut, say, pocket.scene(), body.scene()).steps());
     }

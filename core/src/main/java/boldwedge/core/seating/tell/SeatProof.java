@@ -15,13 +15,14 @@ import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.CauseRule;
 import boldwedge.core.seating.ask.SeatReader;
 import boldwedge.core.seating.model.SeatCut;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 
 /** Judges a seat by its floor, its edge under an indicator, and the light at its walls. */
 public final class SeatProof {
@@ -91,66 +92,65 @@ public final class SeatProof {
             return reader.stopped(
                     "Type the floor’s depth, or what the indicator ran off along the edge, or say where light shows.");
         }
-        return answer(read.cut().get(), floor, off, way, light);
+        SeatCut cut = read.cut().get();
+        OptionalDouble low =
+                floor.stream().map(depth -> depth - cut.floorDepthMm()).findFirst();
+        return answer(cut, floor, new Seen(low, off, way, light));
     }
 
-    private TrialAnswer answer(SeatCut cut, OptionalDouble floor, OptionalDouble off, OptionalDouble way, Light light) {
-        List<Compared> rows = new ArrayList<>();
-        List<Cause> causes = new ArrayList<>();
-        List<String> verdicts = new ArrayList<>();
-        double low = floor.isPresent() ? floor.getAsDouble() - cut.floorDepthMm() : 0;
-        if (floor.isPresent()) {
-            boolean good = Math.abs(low) <= HEIGHT_MM;
-            rows.add(new Compared(
-                    "Floor below the top", say.length(cut.floorDepthMm()), say.length(floor.getAsDouble()), good));
-            if (!good) {
-                verdicts.add("The edge stands " + say.length(Math.abs(low)) + (low > 0 ? " low" : " high") + ".");
-                causes.add(new Cause(
-                        "floor",
-                        low > 0 ? "The floor is milled too deep" : "The floor is not down yet",
-                        "By " + say.length(Math.abs(low)) + ": a touch taken on a burr, or a turn of the dial.",
-                        0.85,
-                        List.of(Working.of("Edge low by", "m − f", mm(low))
-                                .with("m", mm(floor.getAsDouble()).measured())
-                                .with("f", "as drawn", mm(cut.floorDepthMm()))
-                                .told(say))));
-            }
+    /** What was seen of a seat: its floor is low by, its edge off by over a way, mm, and where light shows. */
+    private record Seen(OptionalDouble low, OptionalDouble off, OptionalDouble way, Light light) {
+        boolean lowFloor() {
+            return low.isPresent() && Math.abs(low.getAsDouble()) > HEIGHT_MM;
         }
-        if (off.isPresent()) {
-            double error = SeatMeasured.edgeRad(0, off.getAsDouble(), way.getAsDouble());
-            boolean good = Math.abs(error) <= ANGLE_RAD;
+
+        double edgeRad() {
+            return off.isPresent() ? SeatMeasured.edgeRad(0, off.getAsDouble(), way.orElseThrow()) : 0;
+        }
+
+        boolean swung() {
+            return Math.abs(edgeRad()) > ANGLE_RAD;
+        }
+    }
+
+    private TrialAnswer answer(SeatCut cut, OptionalDouble floor, Seen seen) {
+        List<Compared> rows = new ArrayList<>();
+        List<String> verdicts = new ArrayList<>();
+        double low = seen.low().orElse(0);
+        floor.ifPresent(measured -> rows.add(new Compared(
+                "Floor below the top", say.length(cut.floorDepthMm()), say.length(measured), !seen.lowFloor())));
+        if (seen.lowFloor()) {
+            verdicts.add("The edge stands " + say.length(Math.abs(low)) + (low > 0 ? " low" : " high") + ".");
+        }
+        double error = seen.edgeRad();
+        if (seen.off().isPresent()) {
             rows.add(new Compared(
                     "Edge angle",
                     say.angle(cut.job().kappaRad()),
                     say.angle(cut.job().kappaRad() + error),
-                    good));
-            if (!good) {
-                verdicts.add(
-                        "The edge is " + say.angle(Math.abs(error)) + (error > 0 ? " over" : " under") + " its angle.");
-                causes.add(new Cause(
-                        "swing",
-                        "The vise’s swing is off",
-                        say.length(off.getAsDouble()) + " over " + say.length(way.getAsDouble()) + " is "
-                                + say.angle(error) + ".",
-                        light == Light.NONE ? 0.8 : 0.5,
-                        List.of(Working.of("Off by", "asin(u / l)", rad(error))
-                                .with("u", "ran off", mm(off.getAsDouble()).measured())
-                                .with("l", "way", mm(way.getAsDouble()).measured())
-                                .told(say))));
-            }
+                    !seen.swung()));
         }
-        if (light != Light.NONE) {
-            rows.add(new Compared("Light", Light.NONE.words(), light.words(), false));
+        if (seen.swung()) {
             verdicts.add(
-                    switch (light) {
+                    "The edge is " + say.angle(Math.abs(error)) + (error > 0 ? " over" : " under") + " its angle.");
+        }
+        if (seen.light() != Light.NONE) {
+            rows.add(new Compared("Light", Light.NONE.words(), seen.light().words(), false));
+            verdicts.add(
+                    switch (seen.light()) {
                         case NONE -> "";
                         case BACK, SIDE -> "The insert does not touch both walls.";
                         case UNDER -> "The insert rocks on its floor.";
                         case CORNER -> "The insert stands on its corner.";
                     });
-            causes.addAll(lights(cut, light));
         }
-        causes.sort(Comparator.comparingDouble(Cause::fit).reversed());
+        List<Cause> causes = CauseRule.ranked(
+                List.of(
+                        this::floor,
+                        this::swing,
+                        (on, by, found) -> lights(on, by.light()).forEach(found)),
+                cut,
+                seen);
         boolean good = rows.stream().allMatch(Compared::within);
         Optional<Mend> next =
                 good ? Optional.empty() : Optional.of(next(causes.getFirst().id(), low));
@@ -163,6 +163,39 @@ public final class SeatProof {
                 next,
                 good ? "Nothing needs to change." : expected(causes.getFirst().id(), low),
                 Optional.of(SeatScenes.body(cut, say)));
+    }
+
+    private void floor(SeatCut cut, Seen seen, Consumer<Cause> found) {
+        if (!seen.lowFloor()) {
+            return;
+        }
+        double low = seen.low().orElseThrow();
+        found.accept(new Cause(
+                "floor",
+                low > 0 ? "The floor is milled too deep" : "The floor is not down yet",
+                "By " + say.length(Math.abs(low)) + ": a touch taken on a burr, or a turn of the dial.",
+                0.85,
+                List.of(Working.of("Edge low by", "m − f", mm(low))
+                        .with("m", mm(cut.floorDepthMm() + low).measured())
+                        .with("f", "as drawn", mm(cut.floorDepthMm()))
+                        .told(say))));
+    }
+
+    private void swing(SeatCut cut, Seen seen, Consumer<Cause> found) {
+        if (!seen.swung()) {
+            return;
+        }
+        double off = seen.off().orElseThrow();
+        double way = seen.way().orElseThrow();
+        found.accept(new Cause(
+                "swing",
+                "The vise’s swing is off",
+                say.length(off) + " over " + say.length(way) + " is " + say.angle(seen.edgeRad()) + ".",
+                seen.light() == Light.NONE ? 0.8 : 0.5,
+                List.of(Working.of("Off by", "asin(u / l)", rad(seen.edgeRad()))
+                        .with("u", "ran off", mm(off).measured())
+                        .with("l", "way", mm(way).measured())
+                        .told(say))));
     }
 
     private List<Cause> lights(SeatCut cut, Light light) {

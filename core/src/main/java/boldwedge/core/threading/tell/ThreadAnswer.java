@@ -13,10 +13,10 @@ import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Drawn;
 import boldwedge.core.ask.Figures;
 import boldwedge.core.ask.Told;
-import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import boldwedge.core.thread.ThreadLimits;
 import boldwedge.core.threading.model.ThreadCut;
 import java.util.ArrayList;
@@ -26,9 +26,17 @@ import java.util.function.ToDoubleFunction;
 
 /** What is said of a thread to be cut. */
 public final class ThreadAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<ThreadCut>> RULES = List.of(
+            (cut, say) -> new ThreadCardFindings(cut, say).all(),
+            (cut, say) -> new ThreadEdgeFindings(cut, say).all(),
+            (cut, say) -> new ThreadReachFindings(cut, say).all(),
+            (cut, say) -> ThreadWires.finding(cut, say).stream().toList(),
+            (cut, say) -> List.of(ThreadWires.gauges(cut)));
+
     private ThreadAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(ThreadCut cut, Say say) {
         Drawn form = Drawn.of("thread-form", () -> ThreadScenes.form(cut, say));
         Drawn work = Drawn.of("thread-work", () -> ThreadScenes.work(cut, say));
@@ -38,15 +46,8 @@ public final class ThreadAnswer {
         Drawn limits = Drawn.of("thread-limits", () -> ThreadPassScenes.limits(cut, say, OptionalDouble.empty()));
         List<Drawn> drawings = new ArrayList<>(List.of(form, work, tool, passes, dial, limits));
         cut.bar().ifPresent(bar -> drawings.add(Drawn.of("thread-bar", () -> ThreadBarScene.bar(cut, say))));
-        List<Finding> findings = new ArrayList<>();
-        findings.addAll(new ThreadCardFindings(cut, say).all());
-        findings.addAll(new ThreadEdgeFindings(cut, say).all());
-        findings.addAll(new ThreadReachFindings(cut, say).all());
-        ThreadWires.finding(cut, say).ifPresent(findings::add);
-        findings.add(ThreadWires.gauges(cut));
         return new Told(
                 figures(cut, say).all(),
-                findings,
                 drawings,
                 () -> new ThreadRoute(cut, say, work.scene(), passes.scene()).steps());
     }

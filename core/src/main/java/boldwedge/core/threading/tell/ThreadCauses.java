@@ -6,24 +6,22 @@ import static boldwedge.core.measure.Amount.rad;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Cause;
+import boldwedge.core.proof.CauseRule;
 import boldwedge.core.thread.PickUp;
 import boldwedge.core.thread.ThreadLimits;
 import boldwedge.core.thread.ThreadSize;
 import boldwedge.core.threading.model.ThreadCut;
 import boldwedge.core.threading.model.ThreadJob;
 import boldwedge.core.threading.model.ThreadJob.Way;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.Consumer;
 
 /** What made a thread come out as it did, by how well each reckons with what was seen. */
 final class ThreadCauses {
     private static final double GAUGE_MM = 0.005;
     private static final int TURNS = 10;
 
-    private final ThreadCut cut;
-    private final Seen seen;
     private final Say say;
 
     /**
@@ -42,14 +40,15 @@ final class ThreadCauses {
             ThreadProof.Gauge gauge,
             ThreadProof.Look look) {}
 
-    ThreadCauses(ThreadCut cut, Seen seen, Say say) {
-        this.cut = cut;
-        this.seen = seen;
+    ThreadCauses(Say say) {
         this.say = say;
     }
 
-    List<Cause> all() {
-        List<Cause> causes = new ArrayList<>();
+    List<Cause> of(ThreadCut cut, Seen seen) {
+        return CauseRule.ranked(List.of(this::pitch, this::tight, this::taper, this::looks), cut, seen);
+    }
+
+    private void pitch(ThreadCut cut, Seen seen, Consumer<Cause> found) {
         ThreadSize size = cut.job().size();
         double width = cut.pitchHighMm() - cut.pitchLowMm();
         seen.pitch().ifPresent(pitch -> {
@@ -59,7 +58,7 @@ final class ThreadCauses {
             if (notDown) {
                 double spring = cut.leftMm();
                 double far = Math.log(Math.max(go, 1e-4) / Math.max(spring, 1e-4));
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "spring",
                         cut.job().inside() ? "The bar springs" : "Work and tool spring apart",
                         say.length(spring) + " was reckoned to stay after " + cut.spring() + " spring passes; "
@@ -69,7 +68,7 @@ final class ThreadCauses {
                                 .with("m", mm(pitch).measured())
                                 .with("a", "aimed at", mm(cut.targetMm()))
                                 .told(say))));
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "not-down",
                         "It is not down yet",
                         "Touch, tip or blank were a little off: a tip whose flat is wider by "
@@ -83,7 +82,7 @@ final class ThreadCauses {
                 boolean told = seen.beside().isPresent() && seen.beside().getAsDouble() > 0;
                 double thins = told ? PickUp.thinsMm(size.form(), seen.beside().getAsDouble()) : by;
                 double far = Math.log(Math.max(thins, 1e-4) / by);
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "picked-up",
                         "Picked up beside its groove",
                         told
@@ -107,7 +106,7 @@ final class ThreadCauses {
                                         "half angle",
                                         rad(size.form().halfRad()).fromTable())
                                 .told(say))));
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "too-deep",
                         "Fed in too far",
                         "By " + ThreadSpoken.more(cut, by) + " on the " + ThreadSpoken.slide(cut)
@@ -116,20 +115,13 @@ final class ThreadCauses {
                         List.of()));
             }
         });
-        tight(causes);
-        taper(causes);
-        looks(causes);
-        return causes.stream()
-                .filter(cause -> cause.fit() > 0.05)
-                .sorted(Comparator.comparingDouble(Cause::fit).reversed())
-                .toList();
     }
 
     /** It is right by its pitch diameter, or that is not known, and will not go on. */
-    private void tight(List<Cause> causes) {
+    private void tight(ThreadCut cut, Seen seen, Consumer<Cause> found) {
         if (seen.gauge() == ThreadProof.Gauge.LOOSE && seen.pitch().isEmpty()) {
             double width = cut.pitchHighMm() - cut.pitchLowMm();
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "picked-up",
                     "Picked up beside its groove, or fed in too far",
                     "Beside by " + say.length(PickUp.besideMm(cut.job().size().form(), width))
@@ -149,7 +141,7 @@ final class ThreadCauses {
                 : cut.gears().errorMm(Math.min(cut.job().lengthMm(), size.majorMm()));
         double felt = PickUp.leadErrorMm(size.form(), error);
         if (felt > 1e-4) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "lead",
                     "The lead is off",
                     say.length(Math.abs(error)) + " over the engagement is felt as " + say.length(felt)
@@ -163,7 +155,7 @@ final class ThreadCauses {
         }
         double angle = cut.feltMm();
         if (angle > 1e-4) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "angle",
                     "The flanks’ angle is off",
                     "Square, rake and height as typed: felt as " + say.length(angle) + ".",
@@ -173,7 +165,7 @@ final class ThreadCauses {
         boolean measuredRight =
                 seen.pitch().isPresent() && cut.toGoMm(seen.pitch().getAsDouble()) <= tolerance / 2;
         if (!measuredRight && seen.pitch().isEmpty()) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "not-down",
                     "It is not down yet",
                     "Measure it over wires before more is fed in: the gauge alone does not say how much.",
@@ -181,9 +173,9 @@ final class ThreadCauses {
                     List.of()));
         }
         if (cut.bar().isPresent() && cut.bar().get().roomAtDepth(cut.tipAtMm(), cut.blankMm() / 2) < 0) {
-            causes.add(barRubs(0.9));
+            found.accept(barRubs(cut, 0.9));
         }
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "burr",
                 "Burr or chips in it",
                 "Brush it, break the crests, try again before anything is cut.",
@@ -203,7 +195,7 @@ final class ThreadCauses {
                                         .orElse(cut.job().size().majorMm())
                                 + 1e-6;
         if (crestMeets) {
-            causes.add(new Cause(
+            found.accept(new Cause(
                     "crest",
                     "The crests meet the mate’s root",
                     (cut.job().inside() ? "The hole is under" : "The blank is over") + " its limits.",
@@ -212,7 +204,7 @@ final class ThreadCauses {
         }
     }
 
-    private Cause barRubs(double fit) {
+    private Cause barRubs(ThreadCut cut, double fit) {
         double share = Math.clamp(cut.bar().orElseThrow().rubsAt(cut.blankMm() / 2) / cut.depthMm(), 0, 1);
         return new Cause(
                 "bar-rubs",
@@ -222,7 +214,7 @@ final class ThreadCauses {
                 List.of());
     }
 
-    private void taper(List<Cause> causes) {
+    private void taper(ThreadCut cut, Seen seen, Consumer<Cause> found) {
         if (seen.far().isEmpty() || seen.pitch().isEmpty()) {
             return;
         }
@@ -232,13 +224,13 @@ final class ThreadCauses {
         }
         double reckoned = Math.max(cut.taperMm(), 1e-4);
         double far = taper > 0 ? Math.log(taper / reckoned) : 3;
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "pushed-off",
                 "The work bends away at its free end",
                 say.length(reckoned) + " was reckoned, " + say.length(taper) + " measured.",
                 0.9 * Math.exp(-far * far / 2),
                 List.of()));
-        causes.add(new Cause(
+        found.accept(new Cause(
                 "tailstock",
                 "Headstock or tailstock off the line",
                 "A taper that a spring pass does not lessen is alignment.",
@@ -246,14 +238,14 @@ final class ThreadCauses {
                 List.of()));
     }
 
-    private void looks(List<Cause> causes) {
+    private void looks(ThreadCut cut, Seen seen, Consumer<Cause> found) {
         ThreadJob job = cut.job();
         switch (seen.look()) {
             case CLEAN -> {}
             case TORN -> {
                 double least = Math.min(cut.leadingRad() - cut.helixRad(), cut.trailingRad() + cut.helixRad());
                 if (least < Math.toRadians(2)) {
-                    causes.add(new Cause(
+                    found.accept(new Cause(
                             "clearance",
                             "A flank’s heel rubs",
                             "Only " + say.angle(least) + " clear in the helix.",
@@ -261,14 +253,14 @@ final class ThreadCauses {
                             List.of()));
                 }
                 if (job.cutting().way() == Way.STRAIGHT && job.size().pitchMm() > 1) {
-                    causes.add(new Cause(
+                    found.accept(new Cause(
                             "crowded",
                             "Two chips in one groove",
                             "Straight in both flanks cut and the chips jam.",
                             Math.min(0.85, 0.3 * job.size().pitchMm()),
                             List.of()));
                 }
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "built-up",
                         "Metal builds up on the edge",
                         job.work().builtUpEdge() + "; oil, a keen edge, slower or much faster.",
@@ -276,7 +268,7 @@ final class ThreadCauses {
                         List.of()));
             }
             case STEPS ->
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "steps",
                         "The trailing flank is left behind",
                         job.cutting().way() == Way.HALF
@@ -285,13 +277,13 @@ final class ThreadCauses {
                         0.9,
                         List.of()));
             case DRUNKEN -> {
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "slack",
                         "Slack in screw, nut or wheels",
                         "The carriage runs to and fro within it: gibs snug, drag on the carriage, wheels true.",
                         0.7,
                         List.of()));
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "dog",
                         "Work or dog slips",
                         "A dog’s tail that knocks in its slot, or work that turns in the jaws.",
@@ -299,7 +291,7 @@ final class ThreadCauses {
                         List.of()));
             }
             case FLAT ->
-                causes.add(new Cause(
+                found.accept(new Cause(
                         "crest-flat",
                         cut.job().inside() ? "The hole is bored large" : "The blank is turned small",
                         "Flanks carry all the same; below " + say.share(0.6) + " of the depth it loses strength.",
@@ -308,9 +300,9 @@ final class ThreadCauses {
             case RUBBED -> {
                 if (cut.bar().isPresent()) {
                     double room = cut.bar().get().roomAtDepth(cut.tipAtMm(), cut.blankMm() / 2);
-                    causes.add(barRubs(room < 0 ? 0.95 : 0.5));
+                    found.accept(barRubs(cut, room < 0 ? 0.95 : 0.5));
                 } else {
-                    causes.add(new Cause(
+                    found.accept(new Cause(
                             "holder",
                             "The holder touches the crests",
                             "It stands too near behind the point.",

@@ -179,7 +179,7 @@ public final class ThreadProof {
                 && (seen.gauge() == Gauge.FITS || seen.gauge() == Gauge.UNTRIED)
                 && seen.look() == Look.CLEAN
                 && rows.stream().allMatch(Compared::within);
-        List<Cause> causes = good ? List.of() : new ThreadCauses(cut, seen, say).all();
+        List<Cause> causes = good ? List.of() : new ThreadCauses(say).of(cut, seen);
         Optional<Mend> next = good ? Optional.empty() : next(cut, seen, causes);
         return new TrialAnswer(
                 true,

@@ -30,6 +30,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.EdgesBeside;
 import boldwedge.core.turning.model.TurningCut;
@@ -37,37 +38,35 @@ import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.EdgeAngles;
 import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.ToolSignature;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** What is said of a turning cut: its figures, findings, drawings and the grinding. */
+/** What is said of a turning cut: its rules, figures, drawings and the grinding. */
 public final class TurningAnswer {
+    /** What is asked of it. */
+    public static final List<Rule<TurningCut>> RULES = List.of(
+            (cut, say) -> List.of(passes(cut, say)),
+            (cut, say) -> new EdgeFindings(cut, say).all(),
+            (cut, say) -> List.of(new EdgesBesideWords(cut, EdgesBeside.of(cut), say).told()),
+            (cut, say) -> new ClearanceFindings(cut, say).all(),
+            (cut, say) -> new CuttingFindings(cut, say).all(),
+            (cut, say) -> new SpringFindings(cut, say).all(),
+            (cut, say) -> new GrindCard(cut, say).findings());
+
     private TurningAnswer() {}
 
-    /** All of it. */
+    /** All of it but what its rules answer. */
     public static Told tell(TurningCut cut, Say say) {
-        List<Finding> findings = new ArrayList<>();
-        findings.add(passes(cut, say));
-        findings.addAll(new EdgeFindings(cut, say).all());
-        List<EdgesBeside.Edge> beside = EdgesBeside.of(cut);
-        findings.add(new EdgesBesideWords(cut, beside, say).told());
-        findings.addAll(new ClearanceFindings(cut, say).all());
-        findings.addAll(new CuttingFindings(cut, say).all());
-        findings.addAll(new SpringFindings(cut, say).all());
-        GrindCard card = new GrindCard(cut, say);
-        findings.addAll(card.findings());
         return new Told(
                 figures(cut, say),
-                List.copyOf(findings),
                 List.of(
                         Drawn.of("cut", () -> WorkScenes.cut(cut, say)),
                         Drawn.of("bit", () -> BitScene.draw(cut, say)),
-                        Drawn.of("edges-beside", () -> EdgesBesideScene.draw(cut, beside, say)),
+                        Drawn.of("edges-beside", () -> EdgesBesideScene.draw(cut, EdgesBeside.of(cut), say)),
                         Drawn.of("tool-on-work", () -> EdgeScenes.toolOnWork(cut, say)),
                         Drawn.of("marks", () -> EdgeScenes.marks(cut, say)),
                         Drawn.of("push-off", () -> WorkScenes.pushOff(cut, say))),
-                card::steps);
+                () -> new GrindCard(cut, say).steps());
     }
 
     /** Shows what was chosen, and the recommended range beside what was typed. */
