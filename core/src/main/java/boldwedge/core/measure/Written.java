@@ -78,10 +78,7 @@ public final class Written {
                 metric
                         ? (Math.abs(value) < 100 ? places(value, 0) + " W" : places(value / 1000, 2) + " kW")
                         : places(Unit.HORSEPOWER.fromBase(value), 2) + " hp";
-            case STIFFNESS ->
-                metric
-                        ? places(Unit.NEWTON_PER_MICROMETRE.fromBase(value), value < 10_000 ? 2 : 1) + " N/µm"
-                        : places(Unit.POUND_PER_THOU.fromBase(value), 0) + " lbf/thou";
+            case STIFFNESS -> stiffness(value, metric);
             case TILT_STIFFNESS ->
                 metric
                         ? significant(Unit.KILONEWTON_METRE_PER_RADIAN.fromBase(value), 3) + " kN·m/rad"
@@ -129,6 +126,20 @@ public final class Written {
         return Math.abs(ksi) < 2
                 ? places(Unit.PSI.fromBase(mpa), 0) + " psi"
                 : places(ksi, Math.abs(ksi) < 100 ? 1 : 0) + " ksi";
+    }
+
+    /** In the unit that leaves figures to read: what an edge presses with is a thousand times softer than a tool post. */
+    private static String stiffness(double nPerMm, boolean metric) {
+        double size = Math.abs(nPerMm);
+        if (metric) {
+            return size < 100
+                    ? significant(nPerMm, 3) + " N/mm"
+                    : places(Unit.NEWTON_PER_MICROMETRE.fromBase(nPerMm), size < 10_000 ? 2 : 1) + " N/µm";
+        }
+        double thou = Unit.POUND_PER_THOU.fromBase(nPerMm);
+        return Math.abs(thou) < 1
+                ? significant(Unit.POUND_PER_INCH.fromBase(nPerMm), 3) + " lbf/in"
+                : significant(thou, 3) + " lbf/thou";
     }
 
     private static String torqueInch(double newtonMetres) {

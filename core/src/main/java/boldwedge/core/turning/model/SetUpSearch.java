@@ -17,11 +17,12 @@ import boldwedge.core.wedge.ToolSignature;
 import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.UnivariateFunction;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
@@ -41,6 +42,9 @@ public final class SetUpSearch {
     private static final double FLATTEST_DEG = -5;
     /** A rake over this leaves no edge to speak of. */
     private static final double STEEPEST_DEG = 45;
+
+    /** An edge that leads by more has a weak corner and a thin chip to break. */
+    private static final double FURTHEST_AHEAD_DEG = -20;
 
     private static final double COARSEST_MM = 0.3;
     /** What a set-up must have in hand to be taken for its quickness rather than its safety. */
@@ -137,13 +141,23 @@ public final class SetUpSearch {
     public record Found(long tried, long hold, List<Judged> best, Map<Bound, Long> losers, List<Balance> balances) {}
 
     /**
-     * Where pushing away and drawing in balance for a nose, at the cut's own depth, feed, lead and support: the work is left without taper.
+     * Where pushing away and drawing in balance for a nose, at the cut's own feed and support: the work is left without taper. Where no
+     * rake does it, the lead may: an edge that leads draws in along its flank what the nose pushes away.
      *
      * @param noseMm nose radius
-     * @param sideRakeRad side rake in hand that cancels the push
-     * @param perDegreeMm unevenness along the cut for a degree of rake more, mm on the diameter: how sharp the balance is
+     * @param sideRakeRad side rake in hand
+     * @param leadRad lead angle
+     * @param depthMm depth of the pass
+     * @param byLead whether the lead was looked for, at the cut's own rake; else the rake, at the cut's own lead
+     * @param perDegreeMm unevenness along the cut for a degree more of what was looked for, mm on the diameter: how sharp the balance is
      */
-    public record Balance(double noseMm, double sideRakeRad, double perDegreeMm) {}
+    public record Balance(
+            double noseMm, double sideRakeRad, double leadRad, double depthMm, boolean byLead, double perDegreeMm) {
+        /** What was looked for: rake or lead, radians. */
+        public double angleRad() {
+            return byLead ? leadRad : sideRakeRad;
+        }
+    }
 
     private SetUpSearch(TurningCut cut) {
         job = cut.job();
@@ -254,36 +268,62 @@ public final class SetUpSearch {
         return new Found(tried, hold, ranked.best(), losers, balances());
     }
 
+    /** By rake at the cut's own lead and depth; where none does it by lead, at that depth or with all of the stock in one pass. */
     private List<Balance> balances() {
         double lead = signature.sideCuttingEdge();
-        Held way = held(job.hold(), job.freeLengthMm());
-        double least = Double.POSITIVE_INFINITY;
-        double most = 0;
-        for (double give : way.give()) {
-            least = Math.min(least, give);
-            most = Math.max(most, give);
+        double rake = signature.sideRake();
+        List<Balance> byRake = balances(
+                FLATTEST_DEG, STEEPEST_DEG, (nose, angle) -> new Balance(nose, angle, lead, job.depthMm(), false, 0));
+        if (!byRake.isEmpty()) {
+            return byRake;
         }
-        double spread = 2 * (most - least);
+        List<Balance> byLead = balances(
+                FURTHEST_AHEAD_DEG,
+                Math.toDegrees(lead),
+                (nose, angle) -> new Balance(nose, rake, angle, job.depthMm(), true, 0));
+        return !byLead.isEmpty()
+                ? byLead
+                : balances(
+                        FURTHEST_AHEAD_DEG,
+                        Math.toDegrees(lead),
+                        (nose, angle) -> new Balance(nose, rake, angle, job.stockMm(), true, 0));
+    }
+
+    /** A nose ground to an angle, its sharpness not known yet. */
+    private interface GroundTo {
+        Balance at(double noseMm, double angleRad);
+    }
+
+    private List<Balance> balances(double fromDeg, double toDeg, GroundTo ground) {
+        DoubleSummaryStatistics give =
+                Arrays.stream(held(job.hold(), job.freeLengthMm()).give()).summaryStatistics();
+        double spread = 2 * (give.getMax() - give.getMin());
+        double from = Math.toRadians(fromDeg);
+        double to = Math.toRadians(toDeg);
         List<Balance> balances = new ArrayList<>();
         for (double nose : nosesMm) {
-            EdgeProfile profile = new EdgeProfile(nose, Math.PI / 2 - lead, trailing);
-            Edge edge = edge(new EdgeSums(work, profile, feedMm), nose, lead, job.depthMm(), feedMm, 0);
-            DoubleUnaryOperator push = rake -> {
-                double normal = normalRake(rake, lead);
-                return edge.push() * CuttingForce.rakeFactor(work, normal) * CuttingForce.pushRatio(work, normal)
-                        + edge.across();
-            };
-            double from = Math.toRadians(FLATTEST_DEG);
-            double to = Math.toRadians(STEEPEST_DEG);
-            if (push.applyAsDouble(from) <= 0 || push.applyAsDouble(to) >= 0) {
+            UnivariateFunction push = angle -> push(ground.at(nose, angle));
+            if (from >= to || push.value(from) * push.value(to) >= 0) {
                 continue;
             }
-            double rake = new BrentSolver(1e-7).solve(100, push::applyAsDouble, from, to);
-            double degree = Math.toRadians(1);
-            double per = spread * (push.applyAsDouble(rake + degree / 2) - push.applyAsDouble(rake - degree / 2));
-            balances.add(new Balance(nose, rake, Math.abs(per)));
+            double angle = new BrentSolver(1e-7).solve(100, push, from, to);
+            double half = Math.toRadians(0.5);
+            double per = spread * (push.value(angle + half) - push.value(angle - half));
+            Balance found = ground.at(nose, angle);
+            balances.add(new Balance(
+                    nose, found.sideRakeRad(), found.leadRad(), found.depthMm(), found.byLead(), Math.abs(per)));
         }
         return balances;
+    }
+
+    /** Push of a pass ground so, N; below zero it draws in. */
+    private double push(Balance ground) {
+        double lead = ground.leadRad();
+        EdgeProfile profile = new EdgeProfile(ground.noseMm(), Math.PI / 2 - lead, trailing);
+        Edge edge = edge(new EdgeSums(work, profile, feedMm), ground.noseMm(), lead, ground.depthMm(), feedMm, 0);
+        double normal = normalRake(ground.sideRakeRad(), lead);
+        return edge.push() * CuttingForce.rakeFactor(work, normal) * CuttingForce.pushRatio(work, normal)
+                + edge.across();
     }
 
     /** Quick and free of new work where there is enough in hand; else what has most in hand. */

@@ -14,7 +14,7 @@ import boldwedge.core.turning.model.TurningCut;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Where pushing away and drawing in cancel: side rake over the nose's radius, with the band within which the taper stays inside the tolerance, and the bit as it is. */
+/** Where pushing away and drawing in cancel: side rake, or lead, over the nose's radius, with the band within which the taper stays inside the tolerance, and the bit as it is. */
 final class BalanceScene {
     private static final double LEFT = 14;
     private static final double RIGHT = 94;
@@ -26,15 +26,17 @@ final class BalanceScene {
     /** The plate; two balances at the least. */
     static Scene draw(TurningCut cut, List<Balance> balances, Say say) {
         double nose = Math.max(cut.signature().noseRadiusMm(), 0.05);
-        double rake = Math.toDegrees(cut.signature().sideRake());
+        boolean byLead = balances.getFirst().byLead();
+        double now = Math.toDegrees(
+                byLead ? cut.signature().sideCuttingEdge() : cut.signature().sideRake());
         double least = Math.min(nose, balances.getFirst().noseMm()) / 1.3;
         double most = Math.max(nose, balances.getLast().noseMm()) * 1.3;
         double allowed = cut.job().tolerance().widthMm();
-        double low = rake;
-        double high = rake;
+        double low = now;
+        double high = now;
         for (Balance balance : balances) {
-            low = Math.min(low, Math.toDegrees(balance.sideRakeRad()));
-            high = Math.max(high, Math.toDegrees(balance.sideRakeRad()));
+            low = Math.min(low, Math.toDegrees(balance.angleRad()));
+            high = Math.max(high, Math.toDegrees(balance.angleRad()));
         }
         Axis x = Axis.ofRatios(least, most, LEFT, RIGHT);
         Axis y = Axis.even(Math.floor(low / 5) * 5 - 5, Math.ceil(high / 5) * 5 + 5, LOW, HIGH);
@@ -43,7 +45,7 @@ final class BalanceScene {
         List<Point> above = new ArrayList<>();
         List<Point> below = new ArrayList<>();
         for (Balance balance : balances) {
-            double at = Math.toDegrees(balance.sideRakeRad());
+            double at = Math.toDegrees(balance.angleRad());
             double half = allowed / Math.max(balance.perDegreeMm(), 1e-9);
             line.add(new Point(x.at(balance.noseMm()), y.at(at)));
             above.add(new Point(x.at(balance.noseMm()), y.at(at + half)));
@@ -63,12 +65,22 @@ final class BalanceScene {
             scene.line(Role.DIMENSION, x.at(balance.noseMm()), LOW - 1, x.at(balance.noseMm()), LOW);
             scene.label(Role.CAPTION, x.at(balance.noseMm()), LOW - 3, Anchor.MIDDLE, say.length(balance.noseMm()));
         }
-        scene.circle(Role.CHIP, x.at(nose), y.at(rake), 1.2);
-        scene.label(Role.CAPTION, x.at(nose) + 2, y.at(rake) - 2.2, Anchor.START, "as it is");
+        scene.circle(Role.CHIP, x.at(nose), y.at(now), 1.2);
+        scene.label(Role.CAPTION, x.at(nose) + 2, y.at(now) - 2.2, Anchor.START, "as it is");
         Point end = line.getLast();
-        scene.label(Role.CAPTION, RIGHT, Math.min(HIGH, end.y() + 4), Anchor.END, "more rake: draws in");
-        scene.label(Role.CAPTION, RIGHT, Math.max(LOW + 2, end.y() - 4), Anchor.END, "less rake: pushes away");
-        scene.label(Role.CAPTION, LEFT + 1, HIGH + 1.5, Anchor.START, "side rake");
+        scene.label(
+                Role.CAPTION,
+                RIGHT,
+                Math.min(HIGH, end.y() + 4),
+                Anchor.END,
+                byLead ? "more lead: pushes away" : "more rake: draws in");
+        scene.label(
+                Role.CAPTION,
+                RIGHT,
+                Math.max(LOW + 2, end.y() - 4),
+                Anchor.END,
+                byLead ? "less lead: draws in" : "less rake: pushes away");
+        scene.label(Role.CAPTION, LEFT + 1, HIGH + 1.5, Anchor.START, byLead ? "side cutting-edge angle" : "side rake");
         scene.label(Role.CAPTION, RIGHT, LOW - 7, Anchor.END, "nose radius");
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "shaded: taper within the tolerance");
     }

@@ -8,6 +8,7 @@ import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.SetUpSearch;
+import boldwedge.core.turning.model.SetUpSearch.Balance;
 import boldwedge.core.turning.model.SetUpSearch.Bound;
 import boldwedge.core.turning.model.SetUpSearch.Found;
 import boldwedge.core.turning.model.SetUpSearch.Judged;
@@ -37,7 +38,7 @@ public final class SetUpWords {
                 found.hold(),
                 best,
                 lost(found),
-                balances(found, say),
+                balances(cut, found, say),
                 found.balances().size() < 2
                         ? Optional.empty()
                         : Optional.of(BalanceScene.draw(cut, found.balances(), say)));
@@ -108,17 +109,39 @@ public final class SetUpWords {
         return lines;
     }
 
-    private static List<String> balances(Found found, Say say) {
+    private static List<String> balances(TurningCut cut, Found found, Say say) {
         if (found.balances().isEmpty()) {
-            return List.of("No rake that can be ground draws in as much as this material pushes away.");
+            return List.of("No rake and no lead that can be ground draws in as much as this material pushes away.");
         }
-        return found.balances().stream()
-                .map(one -> String.format(
+        return found.balances().stream().map(one -> balance(cut, one, say)).toList();
+    }
+
+    /** Taper that no shop measures, mm. */
+    private static final double HARDLY_MM = 0.0005;
+
+    private static String balance(TurningCut cut, Balance one, Say say) {
+        String depth = one.depthMm() > cut.job().depthMm() * 1.001
+                ? "this feed and all of the stock, " + say.length(one.depthMm()) + ", in one pass"
+                : "this feed and depth";
+        String degree = one.perDegreeMm() < HARDLY_MM
+                ? "a degree either way changes next to nothing."
+                : "a degree more is " + say.length(one.perDegreeMm()) + " of taper.";
+        return one.byLead()
+                ? String.format(
                         Locale.ROOT,
-                        "Nose %s: pushing and drawing cancel at %s of side rake with this feed and depth; a degree more is %s of taper.",
-                        say.length(one.noseMm()),
+                        "Nose %s, side rake %s: pushing and drawing cancel with the side cutting edge at %s, its outer end behind the "
+                                + "point, with %s; %s",
+                        say.nose(one.noseMm()),
                         Written.degrees(one.sideRakeRad()),
-                        say.length(one.perDegreeMm())))
-                .toList();
+                        Written.degrees(one.leadRad()),
+                        depth,
+                        degree)
+                : String.format(
+                        Locale.ROOT,
+                        "Nose %s: pushing and drawing cancel at %s of side rake with %s; %s",
+                        say.nose(one.noseMm()),
+                        Written.degrees(one.sideRakeRad()),
+                        depth,
+                        degree);
     }
 }

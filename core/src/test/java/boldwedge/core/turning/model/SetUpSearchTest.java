@@ -101,10 +101,47 @@ class SetUpSearchTest {
         for (SetUpSearch.Balance one : balances) {
             fields.put("noseRadius", one.noseMm() + " mm");
             assertThat(Math.abs(taper(fields, one.sideRakeRad()))).isLessThan(0.002);
-            double more = taper(fields, one.sideRakeRad() + Math.toRadians(1));
+            double more = taper(fields, one.angleRad() + Math.toRadians(1));
             double less = taper(fields, one.sideRakeRad() - Math.toRadians(1));
             assertThat((less - more) / 2).isCloseTo(one.perDegreeMm(), within(0.15 * one.perDegreeMm() + 1e-4));
         }
+    }
+
+    /** Steel is drawn in by no rake, but by an edge that leads: ground to that lead, the push is gone that bent the piece. */
+    @Test
+    void whereNoRakeBalancesALeadDoes() {
+        Map<String, String> fields = new HashMap<>(PIN.fields());
+        fields.put("material", "steel-alloy-30hrc");
+        fields.put("diameter", "1 in");
+        fields.put("finished", ".96 in");
+        fields.put("length", "2 in");
+        fields.put("stickOut", "2.25 in");
+        fields.put("feed", "0.1 mm/rev");
+        fields.put("depth", "0.25 mm");
+        PlanRequest request = new PlanRequest(fields, PIN.units(), PIN.lathe());
+        var balances = search(request).balances();
+        assertThat(balances).isNotEmpty().allMatch(SetUpSearch.Balance::byLead);
+        for (SetUpSearch.Balance one : balances) {
+            fields.put("noseRadius", one.noseMm() + " mm");
+            fields.put("depth", one.depthMm() + " mm");
+            fields.put("sideRake", Math.toDegrees(one.sideRakeRad()) + "°");
+            double own = push(fields, 15);
+            double balanced = push(fields, Math.toDegrees(one.leadRad()));
+            assertThat(Math.abs(balanced)).as(one.toString()).isLessThan(0.05 * own);
+            // Either side of it the push has the other sign.
+            assertThat(push(fields, Math.toDegrees(one.leadRad()) - 3)).isLessThan(-Math.abs(balanced));
+            assertThat(push(fields, Math.toDegrees(one.leadRad()) + 3)).isGreaterThan(Math.abs(balanced));
+        }
+        String said = Planner.setUps(request).orElseThrow().balances().getFirst();
+        assertThat(said).contains("side cutting edge at -").contains("a degree");
+    }
+
+    private static double push(Map<String, String> fields, double leadDeg) {
+        Map<String, String> with = new HashMap<>(fields);
+        with.put("sideEdge", leadDeg + "°");
+        PlanAnswer plan = Planner.plan(new PlanRequest(with, PIN.units(), PIN.lathe()));
+        assertThat(plan.worked()).isTrue();
+        return plan.figure("pushForce").is();
     }
 
     /** The plate of the balance: its line goes through every nose's rake, the bit as it is stands below it where it pushes away. */
