@@ -1,5 +1,6 @@
+import createClient from 'openapi-fetch';
 import { notice } from '../frame/notices';
-import type { components } from './schema.generated';
+import type { components, paths } from './schema.generated';
 
 export type Schemas = components['schemas'];
 export type Units = 'METRIC' | 'INCH';
@@ -67,13 +68,13 @@ function pageToken(): Record<string, string> {
   return token ? { 'X-XSRF-TOKEN': decodeURIComponent(token) } : {};
 }
 
-async function call(path: string, init: RequestInit): Promise<Response> {
+async function call(asked: Request): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(path, {
-      ...init,
-      headers: init.method ? { ...init.headers, ...pageToken() } : init.headers,
-    });
+    if (asked.method !== 'GET') {
+      for (const [name, value] of Object.entries(pageToken())) asked.headers.set(name, value);
+    }
+    response = await fetch(asked);
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
     throw new Refused(0, AWAY, {});
@@ -97,75 +98,53 @@ async function call(path: string, init: RequestInit): Promise<Response> {
   throw new Refused(response.status, sentence, fields, code);
 }
 
-export async function get<T>(path: string): Promise<T> {
-  return (await (await call(path, {})).json()) as T;
-}
+/** The program's API: path, what is sent and what comes back are tied to each other by its own description. */
+export const api = createClient<paths>({ fetch: (request) => call(request) });
 
-export async function send<T>(
-  method: 'POST' | 'PUT' | 'DELETE',
-  path: string,
-  body?: unknown,
-  signal?: AbortSignal,
-): Promise<T> {
-  const response = await call(path, {
-    method,
-    headers: { 'Content-Type': 'application/json' },
-    body: body === undefined ? undefined : JSON.stringify(body),
-    signal,
-  });
-  const text = await response.text();
-  return (text ? JSON.parse(text) : undefined) as T;
+/** What came with an answer; a refusal is thrown as `Refused` before there is one. */
+export async function given<T>(asked: Promise<{ data?: T }>): Promise<T> {
+  return (await asked).data as T;
 }
 
 /** Asks for a plan; says besides whether it rests on records as they were read last, because the database is away. */
 export async function ask(body: Schemas['PlanQuestion']): Promise<[PlanAnswer, boolean]> {
-  const response = await call('/api/plan', {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-  });
   try {
-    return [(await response.json()) as PlanAnswer, response.headers.get('Bold-Wedge-Records') === 'away'];
-  } catch {
-    throw new Refused(0, NOT_OURS, {});
+    const { data, response } = await api.POST('/api/plan', { body });
+    return [data as PlanAnswer, response.headers.get('Bold-Wedge-Records') === 'away'];
+  } catch (error) {
+    throw error instanceof SyntaxError ? new Refused(0, NOT_OURS, {}) : error;
   }
 }
 
 /** The solid of what is made, as STL. */
 export async function solidOf(question: { fields: Texts; units: Units }): Promise<string> {
-  const response = await call('/api/plan/solid', {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(question),
-  });
-  return response.text();
+  return given(api.POST('/api/plan/solid', { body: question, parseAs: 'text' }));
 }
 
-/** Sends a question whose answer takes a while and comes in lines: how far it is, and at last what it found. */
-export async function sendAndFollow<P, T>(
-  path: string,
-  body: unknown,
+/** Tries every tool of the crib on a cut; it takes a while and comes in lines: how far it is, and at last what it found. */
+export async function which(
+  body: Schemas['WhichQuestion'],
   signal: AbortSignal,
-  follow: (progress: P) => void,
-): Promise<T> {
-  const response = await call(path, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json', Accept: 'application/x-ndjson' },
-    body: JSON.stringify(body),
+  follow: (progress: Schemas['WhichProgress']) => void,
+): Promise<WhichAnswer[]> {
+  const { response } = await api.POST('/api/crib/which', {
+    body,
     signal,
+    headers: { Accept: 'application/x-ndjson' },
+    parseAs: 'stream',
   });
   if (!response.body) throw new Refused(0, AWAY, {});
   const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
   let text = '';
-  let last: T | undefined;
+  let last: WhichAnswer[] | undefined;
   for (;;) {
     const { done, value } = await reader.read();
     const lines = (text + (value ?? '')).split('\n');
     text = lines.pop() ?? '';
     for (const line of lines) {
       const said = JSON.parse(line) as unknown;
-      if (Array.isArray(said)) last = said as T;
-      else follow(said as P);
+      if (Array.isArray(said)) last = said as WhichAnswer[];
+      else follow(said as Schemas['WhichProgress']);
     }
     if (done) break;
   }
@@ -175,7 +154,7 @@ export async function sendAndFollow<P, T>(
 
 /** Sends a file as it is. */
 export async function sendFile<T>(path: string, file: Blob, type: string): Promise<T> {
-  const response = await call(path, { method: 'POST', headers: { 'Content-Type': type }, body: file });
+  const response = await call(new Request(path, { method: 'POST', headers: { 'Content-Type': type }, body: file }));
   return (await response.json()) as T;
 }
 
@@ -183,10 +162,12 @@ export async function sendFile<T>(path: string, file: Blob, type: string): Promi
 export async function download(path: string, name: string, body?: unknown): Promise<void> {
   try {
     const response = await call(
-      path,
-      body === undefined
-        ? {}
-        : { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) },
+      new Request(
+        path,
+        body === undefined
+          ? {}
+          : { method: 'POST', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) },
+      ),
     );
     const url = URL.createObjectURL(await response.blob());
     const link = document.createElement('a');

@@ -1,23 +1,11 @@
 import { useInfiniteQuery, useQuery } from '@tanstack/react-query';
-import {
-  type Choices,
-  type Family,
-  type GrindRecord,
-  get,
-  type LatheRecord,
-  type ListedCut,
-  type Me,
-  type PairedTrials,
-  type Person,
-  type ToolPage,
-  type TrialRecord,
-} from './client';
+import { api, given } from './client';
 
 /** What the shop keeps, read through one cache. */
 export const useChoices = () =>
   useQuery({
     queryKey: ['choices'],
-    queryFn: () => get<Choices>('/api/shop/choices'),
+    queryFn: () => given(api.GET('/api/shop/choices')),
     staleTime: Number.POSITIVE_INFINITY,
   });
 
@@ -25,14 +13,13 @@ export const useChoices = () =>
 export const useFamilies = () =>
   useQuery({
     queryKey: ['families'],
-    queryFn: () => get<Family[]>('/api/families'),
+    queryFn: () => given(api.GET('/api/families')),
     staleTime: Number.POSITIVE_INFINITY,
   });
 
-export const useLathes = () =>
-  useQuery({ queryKey: ['lathes'], queryFn: () => get<LatheRecord[]>('/api/shop/lathes') });
+export const useLathes = () => useQuery({ queryKey: ['lathes'], queryFn: () => given(api.GET('/api/shop/lathes')) });
 
-export const useCuts = () => useQuery({ queryKey: ['cuts'], queryFn: () => get<ListedCut[]>('/api/cuts') });
+export const useCuts = () => useQuery({ queryKey: ['cuts'], queryFn: () => given(api.GET('/api/cuts')) });
 
 /** Which tools of the crib, and in which order. */
 export interface ToolsWanted {
@@ -45,10 +32,11 @@ export const useTools = (words: string, { kind = '', sort = 'NAME' }: ToolsWante
   useInfiniteQuery({
     queryKey: ['tools', words, kind, sort],
     queryFn: ({ pageParam }) => {
-      const asked = new URLSearchParams({ words, sort });
-      if (kind) asked.set('kind', kind);
-      if (pageParam) asked.set('after', pageParam);
-      return get<ToolPage>(`/api/crib/tools?${asked.toString()}`);
+      return given(
+        api.GET('/api/crib/tools', {
+          params: { query: { words, sort, kind: kind || undefined, after: pageParam || undefined } },
+        }),
+      );
     },
     initialPageParam: '',
     getNextPageParam: (last) => (last.more ? last.tools.at(-1)?.id : undefined),
@@ -58,7 +46,7 @@ export const useTools = (words: string, { kind = '', sort = 'NAME' }: ToolsWante
 export const useTrials = (by: 'tool' | 'cut', id: string) =>
   useQuery({
     queryKey: ['trials', by, id],
-    queryFn: () => get<TrialRecord[]>(`/api/proof/trials?${by}=${id}`),
+    queryFn: () => given(api.GET('/api/proof/trials', { params: { query: { [by]: id } } })),
     enabled: id !== '' && id !== 'new',
   });
 
@@ -66,15 +54,18 @@ export const useTrials = (by: 'tool' | 'cut', id: string) =>
 export const useExperiments = (cut: string) =>
   useQuery({
     queryKey: ['experiments', cut],
-    queryFn: () => get<PairedTrials[]>(`/api/proof/experiments?cut=${cut}`),
+    queryFn: () => given(api.GET('/api/proof/experiments', { params: { query: { cut } } })),
     enabled: cut !== '' && cut !== 'new',
   });
 
 export const useGrinds = (tool: string) =>
-  useQuery({ queryKey: ['grinds', tool], queryFn: () => get<GrindRecord[]>(`/api/crib/tools/${tool}/grinds`) });
+  useQuery({
+    queryKey: ['grinds', tool],
+    queryFn: () => given(api.GET('/api/crib/tools/{id}/grinds', { params: { path: { id: tool } } })),
+  });
 
 /** Who is asking, and whether one has to sign in here. */
-export const useMe = () => useQuery({ queryKey: ['me'], queryFn: () => get<Me>('/api/people/me') });
+export const useMe = () => useQuery({ queryKey: ['me'], queryFn: () => given(api.GET('/api/people/me')) });
 
 export const usePeople = (wanted: boolean) =>
-  useQuery({ queryKey: ['people'], queryFn: () => get<Person[]>('/api/people'), enabled: wanted });
+  useQuery({ queryKey: ['people'], queryFn: () => given(api.GET('/api/people')), enabled: wanted });

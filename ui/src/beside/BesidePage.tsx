@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { type Finding, type PlanAnswer, send, sentenceOf } from '../api/client';
+import { api, type Finding, given, type PlanAnswer, sentenceOf } from '../api/client';
 import { store, stored, storeUndo } from '../cut/draft';
 import { Header } from '../frame/Header';
 import { useTitle } from '../frame/useTitle';
@@ -12,7 +12,8 @@ import { dropSetUp, type KeptSetUp, keepSetUp, keptSetUp } from './kept';
 function usePlanOf(setUp: KeptSetUp | undefined) {
   return useQuery({
     queryKey: ['beside', setUp],
-    queryFn: () => send<PlanAnswer>('POST', '/api/plan', { fields: setUp?.fields, units: setUp?.units }),
+    queryFn: () =>
+      given(api.POST('/api/plan', { body: { fields: setUp?.fields ?? {}, units: setUp?.units ?? 'METRIC' } })),
     enabled: setUp !== undefined,
   });
 }

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
-import { get, sentenceOf, type ToolRecord } from '../api/client';
+import { api, given, sentenceOf } from '../api/client';
 import { useFamilies, useTools } from '../api/records';
 import { Header } from '../frame/Header';
 import { useTitle } from '../frame/useTitle';
@@ -12,7 +12,7 @@ export function LabelsPage() {
   const one = asked.get('tool');
   const alone = useQuery({
     queryKey: ['tool', one],
-    queryFn: () => get<ToolRecord>(`/api/crib/tools/${one}`),
+    queryFn: () => given(api.GET('/api/crib/tools/{id}', { params: { path: { id: one ?? '' } } })),
     enabled: one !== null,
   });
   const found = useTools(asked.get('words') ?? '', { kind: asked.get('kind') ?? '' });

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { type PlanAnswer, send, type ToolRecord } from '../api/client';
+import { api, given, type ToolRecord } from '../api/client';
 import { useFamilies } from '../api/records';
 import { kindOf } from '../cut/families';
 import { Plate } from '../plate/Plate';
@@ -28,10 +28,14 @@ export function ToolPicture({ tool, lathe }: { tool: ToolRecord; lathe: string |
   const drawn = useQuery({
     queryKey: ['tool-picture', tool.id, tool.version, lathe, kind?.id],
     queryFn: () =>
-      send<PlanAnswer>('POST', '/api/plan', {
-        fields: { lathe, ...tool.fields, ...kind?.sample },
-        units: tool.units,
-      }),
+      given(
+        api.POST('/api/plan', {
+          body: {
+            fields: { lathe: lathe ?? '', ...tool.fields, ...kind?.sample },
+            units: tool.units,
+          },
+        }),
+      ),
     enabled: seen && lathe !== undefined && kind !== undefined,
     staleTime: Number.POSITIVE_INFINITY,
   });

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { type Schemas, sendAndFollow, type Texts, type Units, type WhichAnswer } from '../api/client';
+import { type Schemas, type Texts, type Units, which } from '../api/client';
 
 interface Cut {
   fields: Texts;
@@ -10,14 +10,13 @@ interface Cut {
 /** Which of the shop's tools will do a cut, asked while it is wanted: told how far it is, and ended when nobody waits any more. */
 export function useWhich(cut: Cut | undefined, wanted: boolean) {
   const [tried, setTried] = useState<Schemas['WhichProgress']>();
-  const which = useQuery({
+  const query = useQuery({
     queryKey: ['which', cut?.fields, cut?.units],
     queryFn: ({ signal }) => {
       setTried(undefined);
-      const question = { fields: cut?.fields, units: cut?.units };
-      return sendAndFollow<Schemas['WhichProgress'], WhichAnswer[]>('/api/crib/which', question, signal, setTried);
+      return which({ fields: cut?.fields ?? {}, units: cut?.units ?? 'METRIC' }, signal, setTried);
     },
     enabled: wanted && cut !== undefined,
   });
-  return { which, tried };
+  return { which: query, tried };
 }

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { type CutRecord, get, sentenceOf } from '../api/client';
+import { api, type CutRecord, given, sentenceOf } from '../api/client';
 import { useChoices, useFamilies, useLathes } from '../api/records';
 import { Header } from '../frame/Header';
 import { CutDesk } from './CutDesk';
@@ -28,7 +28,7 @@ export function CutPage() {
       return;
     }
     let gone = false;
-    get<CutRecord>(`/api/cuts/${id}`)
+    given(api.GET('/api/cuts/{id}', { params: { path: { id } } }))
       .then((record) => {
         if (!gone) load(beside(record, kept));
       })

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { type Schemas, send, sentenceOf, type Units } from '../api/client';
+import { api, given, type Schemas, sentenceOf, type Units } from '../api/client';
 import { last, stored } from './draft';
 import { startTyped } from './startTyped';
 
@@ -15,7 +15,7 @@ export function useTyped(text: string, units: Units) {
   const line = useDeferredValue(text.trim());
   return useQuery({
     queryKey: ['typed', line, units],
-    queryFn: () => send<Typed>('POST', '/api/plan/typed', { text: line, units }),
+    queryFn: () => given(api.POST('/api/plan/typed', { body: { text: line, units } })),
     enabled: line.length > 2,
     placeholderData: (old) => (line.length > 2 ? old : undefined),
   });

@@ -1,5 +1,5 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { type CutRecord, get, send, sentenceOf, type ToolRecord } from '../api/client';
+import { api, given, sentenceOf, type ToolRecord } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { notice } from '../frame/notices';
 import { forget, forgetLast } from './draft';
@@ -7,9 +7,9 @@ import { forget, forgetLast } from './draft';
 /** A copy of a kept cut under a name of its own; its id. */
 export async function copyCut(id: string, queries: QueryClient): Promise<string | undefined> {
   try {
-    const { name, units, fields } = await get<CutRecord>(`/api/cuts/${id}`);
+    const { name, units, fields } = await given(api.GET('/api/cuts/{id}', { params: { path: { id } } }));
     const copy = { id: crypto.randomUUID(), version: 1, name: copied(name), units, fields };
-    await send<CutRecord>('POST', '/api/cuts', copy);
+    await given(api.POST('/api/cuts', { body: copy }));
     await readAgain(queries, { queryKey: ['cuts'] });
     notice(`“${copy.name}” is kept.`);
     return copy.id;
@@ -22,8 +22,8 @@ export async function copyCut(id: string, queries: QueryClient): Promise<string 
 /** Takes a cut out of the list; undone, it comes back under its own id. Trials that were kept of it stay with their tools. */
 export async function deleteCut(id: string, queries: QueryClient): Promise<boolean> {
   try {
-    const record = await get<CutRecord>(`/api/cuts/${id}`);
-    await send('DELETE', `/api/cuts/${id}?version=${record.version}`);
+    const record = await given(api.GET('/api/cuts/{id}', { params: { path: { id } } }));
+    await given(api.DELETE('/api/cuts/{id}', { params: { path: { id }, query: { version: record.version } } }));
     forget(id);
     forgetLast(id);
     await readAgain(queries, { queryKey: ['cuts'] });
@@ -31,7 +31,7 @@ export async function deleteCut(id: string, queries: QueryClient): Promise<boole
       words: 'Undo',
       does: () =>
         void back(`“${record.name}” is back.`, queries, 'cuts', () =>
-          send('POST', '/api/cuts', { ...record, version: 1 }),
+          given(api.POST('/api/cuts', { body: { ...record, version: 1 } })),
         ),
     });
     return true;
@@ -46,7 +46,7 @@ export async function copyTool(tool: ToolRecord, queries: QueryClient): Promise<
   try {
     const { drawer, note, kind, units, fields } = tool;
     const copy = { id: crypto.randomUUID(), version: 1, name: copied(tool.name), drawer, note, kind, units, fields };
-    await send<ToolRecord>('POST', '/api/crib/tools', copy);
+    await given(api.POST('/api/crib/tools', { body: copy }));
     await readAgain(queries, { queryKey: ['tools'] });
     notice(`“${copy.name}” is in the crib; grinds and trials stay with the first one.`);
     return copy.id;
@@ -59,14 +59,16 @@ export async function copyTool(tool: ToolRecord, queries: QueryClient): Promise<
 /** Takes a tool out of the crib with its log; undone, all of it comes back from the tool's own file. */
 export async function deleteTool(tool: ToolRecord, queries: QueryClient): Promise<boolean> {
   try {
-    const file = await get<unknown>(`/api/exchange/tools/${tool.id}.json`);
-    await send('DELETE', `/api/crib/tools/${tool.id}?version=${tool.version}`);
+    const file = await given(api.GET('/api/exchange/tools/{id}.json', { params: { path: { id: tool.id } } }));
+    await given(
+      api.DELETE('/api/crib/tools/{id}', { params: { path: { id: tool.id }, query: { version: tool.version } } }),
+    );
     await readAgain(queries, { queryKey: ['tools'] });
     notice(`“${tool.name}” is out of the crib, with its log.`, {
       words: 'Undo',
       does: () =>
         void back(`“${tool.name}” is back, with its log.`, queries, 'tools', () =>
-          send('POST', '/api/exchange/shop', file),
+          given(api.POST('/api/exchange/shop', { body: file })),
         ),
     });
     return true;

@@ -16,9 +16,10 @@ const desk = () => {
   one.subscribe(() => {});
   return one;
 };
-const ask = (one: PlanDesk, depth: string, look: Look = 'CUT') => {
+const ask = async (one: PlanDesk, depth: string, look: Look = 'CUT') => {
   const question = { fields: { depth }, units: 'METRIC' as const, look, folded: true };
   one.ask(question);
+  await settle();
   return question;
 };
 const settle = () => vi.advanceTimersByTimeAsync(0);
@@ -27,10 +28,11 @@ const depthShown = (one: PlanDesk) => one.plan.answer?.figures[0]?.text;
 beforeEach(() => {
   vi.useFakeTimers();
   calls = [];
-  vi.stubGlobal('fetch', (_: string, init: { body: string }) => {
+  vi.stubGlobal('fetch', async (asked: Request) => {
+    const body = (await asked.json()) as Call['body'];
     return new Promise<Response>((resolve, reject) => {
       calls.push({
-        body: JSON.parse(init.body) as Call['body'],
+        body,
         answer: (depth, worked = true) => {
           const figures = [{ id: 'depth', label: 'Depth', station: 'CUT' as const, value: 1, unit: 'mm', text: depth }];
           const fields = [field('depth', depth, depth)];
@@ -49,7 +51,7 @@ afterEach(() => {
 describe('the desk that asks for plans', () => {
   it('asks one thing at a time: of twelve changes the first and the newest are answered', async () => {
     const one = desk();
-    for (let i = 1; i <= 12; i++) ask(one, String(i));
+    for (let i = 1; i <= 12; i++) await ask(one, String(i));
     expect(calls.map((call) => call.body.fields.depth)).toEqual(['1']);
     calls[0]?.answer('1');
     await settle();
@@ -63,15 +65,15 @@ describe('the desk that asks for plans', () => {
 
   it('marks what is shown as of before when the answer is late, and never before', async () => {
     const one = desk();
-    ask(one, '1');
+    await ask(one, '1');
     calls[0]?.answer('1');
     await settle();
-    ask(one, '2');
+    await ask(one, '2');
     await vi.advanceTimersByTimeAsync(240);
     expect(one.plan.late).toBe(false);
     await vi.advanceTimersByTimeAsync(20);
     expect(one.plan.late).toBe(true);
-    ask(one, '3');
+    await ask(one, '3');
     calls[1]?.answer('2');
     await settle();
     expect(depthShown(one)).toBe('2');
@@ -83,10 +85,10 @@ describe('the desk that asks for plans', () => {
 
   it('keeps the last good answer while something typed cannot be used, with what is wrong', async () => {
     const one = desk();
-    ask(one, '1');
+    await ask(one, '1');
     calls[0]?.answer('1');
     await settle();
-    ask(one, 'x');
+    await ask(one, 'x');
     calls[1]?.answer('x', false);
     await settle();
     expect(depthShown(one)).toBe('1');
@@ -97,14 +99,17 @@ describe('the desk that asks for plans', () => {
   it('shows a station again without asking while nothing was typed', async () => {
     const one = desk();
     const fields = { depth: '1' };
-    const to = (look: Look) => one.ask({ fields, units: 'METRIC', look, folded: true });
-    to('CUT');
+    const to = (look: Look) => {
+      one.ask({ fields, units: 'METRIC', look, folded: true });
+      return settle();
+    };
+    await to('CUT');
     calls[0]?.answer('1');
     await settle();
-    to('EDGE');
+    await to('EDGE');
     calls[1]?.answer('1');
     await settle();
-    to('CUT');
+    await to('CUT');
     expect(calls).toHaveLength(2);
     expect(one.plan.late).toBe(false);
   });
@@ -115,7 +120,7 @@ describe('the desk that asks for plans', () => {
     ['a gateway answers', new Response('<html>', { status: 502 }), /on the way \(502\)/],
   ])('asks again by itself when %s', async (_, failure, sentence) => {
     const one = desk();
-    ask(one, '1');
+    await ask(one, '1');
     calls[0]?.fail(failure);
     await settle();
     expect(one.plan.trouble).toMatch(sentence);
@@ -130,7 +135,7 @@ describe('the desk that asks for plans', () => {
 
   it('fetches the card when the cut rests, and forgets it at the next change', async () => {
     const one = desk();
-    ask(one, '1');
+    await ask(one, '1');
     calls[0]?.answer('1');
     await settle();
     await vi.advanceTimersByTimeAsync(600);
@@ -138,7 +143,7 @@ describe('the desk that asks for plans', () => {
     calls[1]?.answer('1');
     await settle();
     expect(one.plan.card?.figures[0]?.text).toBe('1');
-    ask(one, '2');
+    await ask(one, '2');
     calls[2]?.answer('2');
     await settle();
     expect(one.plan.card).toBeUndefined();

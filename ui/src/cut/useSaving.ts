@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
-import { type CutRecord, get, Refused, send, sentenceOf } from '../api/client';
+import { api, type CutRecord, given, Refused, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { type Draft, forget, fromRecord, type History, started } from './draft';
@@ -35,8 +35,8 @@ export function useSaving(latest: { readonly current: Draft }, change: Change, o
     try {
       const kept =
         sent.id === 'new'
-          ? await send<CutRecord>('POST', '/api/cuts', newCut(body))
-          : await send<CutRecord>('PUT', `/api/cuts/${sent.id}`, body);
+          ? await given(api.POST('/api/cuts', { body: newCut(body) }))
+          : await given(api.PUT('/api/cuts/{id}', { params: { path: { id: sent.id } }, body }));
       setTheirs(undefined);
       setRefused('');
       void readAgain(queries, { queryKey: ['cuts'] });
@@ -53,7 +53,7 @@ export function useSaving(latest: { readonly current: Draft }, change: Change, o
       say(sentenceOf(error));
       setRefused(error instanceof Refused && error.fields.name ? 'name' : '');
       if (error instanceof Refused && error.status === 409) {
-        setTheirs(await get<CutRecord>(`/api/cuts/${sent.id}`).catch(() => undefined));
+        setTheirs(await given(api.GET('/api/cuts/{id}', { params: { path: { id: sent.id } } })).catch(() => undefined));
       }
     }
   }, [change, latest, newCut, onKept, queries]);

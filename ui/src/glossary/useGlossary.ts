@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { get, type Schemas } from '../api/client';
+import { api, given, type Schemas } from '../api/client';
 
 export type Term = Schemas['Term'];
 
@@ -7,6 +7,6 @@ export type Term = Schemas['Term'];
 export const useGlossary = () =>
   useQuery({
     queryKey: ['glossary'],
-    queryFn: () => get<Term[]>('/api/glossary'),
+    queryFn: () => given(api.GET('/api/glossary')),
     staleTime: Number.POSITIVE_INFINITY,
   });

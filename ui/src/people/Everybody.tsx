@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { type Me, type Person, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { api, given, type Me, type Person, Refused, sentenceOf, type Texts } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { usePeople } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
@@ -8,6 +8,7 @@ import { Entry } from './Entry';
 import { ROLES } from './roles';
 
 const CHOICES = Object.entries(ROLES).map(([id, words]) => ({ id, words, more: '' }));
+type Role = Person['role'];
 
 /** Everybody of the shop, for its owner. */
 export function Everybody({ me }: { me: Me }) {
@@ -38,7 +39,14 @@ export function Everybody({ me }: { me: Me }) {
               text={ROLES[person.role]}
               choices={CHOICES}
               onPick={(role) =>
-                void act(send('PUT', `/api/people/${person.id}/role`, { version: person.version, role }))
+                void act(
+                  given(
+                    api.PUT('/api/people/{id}/role', {
+                      params: { path: { id: person.id } },
+                      body: { version: person.version, role: role as Role },
+                    }),
+                  ),
+                )
               }
             />
             <button
@@ -46,7 +54,10 @@ export function Everybody({ me }: { me: Me }) {
               className="quiet"
               aria-label={`Sign out everywhere: ${person.name}`}
               onClick={() =>
-                void act(send('POST', `/api/people/${person.id}/sign-out-everywhere`), `${person.name} is signed out.`)
+                void act(
+                  given(api.POST('/api/people/{id}/sign-out-everywhere', { params: { path: { id: person.id } } })),
+                  `${person.name} is signed out.`,
+                )
               }
             >
               Sign out everywhere
@@ -56,7 +67,15 @@ export function Everybody({ me }: { me: Me }) {
                 type="button"
                 className="quiet"
                 aria-label={`Take out: ${person.name}`}
-                onClick={() => void act(send('DELETE', `/api/people/${person.id}?version=${person.version}`))}
+                onClick={() =>
+                  void act(
+                    given(
+                      api.DELETE('/api/people/{id}', {
+                        params: { path: { id: person.id }, query: { version: person.version } },
+                      }),
+                    ),
+                  )
+                }
               >
                 Take out
               </button>
@@ -77,11 +96,15 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
   const [said, setSaid] = useState('');
   const add = async () => {
     try {
-      const person = await send<Person>('POST', '/api/people', {
-        name: typed.name ?? '',
-        passphrase: typed.passphrase ?? '',
-        role,
-      });
+      const person = await given(
+        api.POST('/api/people', {
+          body: {
+            name: typed.name ?? '',
+            passphrase: typed.passphrase ?? '',
+            role,
+          },
+        }),
+      );
       setSaid(`${person.name} can sign in now.`);
       setTyped({});
       setWrong({});

@@ -1,3 +1,4 @@
+import { api, given } from '../api/client';
 import { WayInForm } from './WayInForm';
 
 /** The shop has nobody yet: whoever sees the window in which the program was started becomes its owner. */
@@ -5,7 +6,9 @@ export function FirstOwner() {
   return (
     <WayInForm
       title="The shop’s owner"
-      path="/api/people/first"
+      letIn={({ code = '', name = '', passphrase = '' }) =>
+        given(api.POST('/api/people/first', { body: { code, name, passphrase } }))
+      }
       act="Enter me as the owner"
       entries={[
         { id: 'code', words: 'Code', complete: 'off' },

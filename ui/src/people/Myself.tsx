@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { type Me, type Pairing, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { api, given, type Me, type Pairing, Refused, sentenceOf, type Texts } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
@@ -18,9 +18,9 @@ export function Myself({ me }: { me: Me }) {
       setSaid(sentenceOf(error));
     }
   };
-  const leave = (path: string) =>
+  const leave = (path: '/api/people/sign-out' | '/api/people/sign-out-everywhere') =>
     act(async () => {
-      await send('POST', path);
+      await given(api.POST(path));
       await readAgain(queries, { queryKey: ['me'] });
     });
   return (
@@ -37,7 +37,7 @@ export function Myself({ me }: { me: Me }) {
         <button
           type="button"
           className="mend"
-          onClick={() => void act(async () => setPairing(await send<Pairing>('POST', '/api/people/pairings')))}
+          onClick={() => void act(async () => setPairing(await given(api.POST('/api/people/pairings'))))}
         >
           Pair a tablet
         </button>
@@ -78,7 +78,7 @@ function NewPassphrase() {
   ];
   const change = async () => {
     try {
-      await send('POST', '/api/people/passphrase', { now: typed.now ?? '', next: typed.next ?? '' });
+      await given(api.POST('/api/people/passphrase', { body: { now: typed.now ?? '', next: typed.next ?? '' } }));
       await readAgain(queries, { queryKey: ['me'] });
     } catch (error) {
       setWrong(

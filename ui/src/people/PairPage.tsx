@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { get, type Me, send, sentenceOf } from '../api/client';
+import { api, given, sentenceOf } from '../api/client';
 
 /** Where a scanned code leads: the tablet comes in with it, once. */
 export function PairPage() {
@@ -16,8 +16,8 @@ export function PairPage() {
     // The code is used up at once and has no place in the history.
     window.history.replaceState(null, '', '/pair');
     // Asking first brings the page's token, which the second question must bear.
-    get<Me>('/api/people/me')
-      .then(() => send<Me>('POST', '/api/people/pair', { code }))
+    given(api.GET('/api/people/me'))
+      .then(() => given(api.POST('/api/people/pair', { body: { code } })))
       .then((me) => {
         queries.setQueryData(['me'], me);
         void navigate('/', { replace: true });

@@ -1,3 +1,4 @@
+import { api, given } from '../api/client';
 import { WayInForm } from './WayInForm';
 
 /** The way in for people of the shop. */
@@ -5,7 +6,7 @@ export function SignIn() {
   return (
     <WayInForm
       title="Come in"
-      path="/api/people/sign-in"
+      letIn={({ name = '', passphrase = '' }) => given(api.POST('/api/people/sign-in', { body: { name, passphrase } }))}
       act="Sign in"
       entries={[
         { id: 'name', words: 'Your name', complete: 'username' },

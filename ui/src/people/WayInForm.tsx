@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, type ReactNode, useState } from 'react';
-import { type Me, Refused, send, sentenceOf, type Texts } from '../api/client';
+import { type Me, Refused, sentenceOf, type Texts } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { Entry } from './Entry';
 
@@ -13,14 +13,15 @@ interface Asked {
 
 interface Props {
   title: string;
-  path: string;
+  /** Sends what was typed, and answers who came in. */
+  letIn: (typed: Texts) => Promise<Me>;
   entries: Asked[];
   act: string;
   children?: ReactNode;
 }
 
 /** A form that lets somebody in: what is wrong is told beside the entry, and what was typed stays. */
-export function WayInForm({ title, path, entries, act, children }: Props) {
+export function WayInForm({ title, letIn, entries, act, children }: Props) {
   const queries = useQueryClient();
   const [typed, setTyped] = useState<Texts>({});
   const [wrong, setWrong] = useState<Texts>({});
@@ -31,7 +32,7 @@ export function WayInForm({ title, path, entries, act, children }: Props) {
     if (busy) return;
     setBusy(true);
     try {
-      const me = await send<Me>('POST', path, Object.fromEntries(entries.map(({ id }) => [id, typed[id] ?? ''])));
+      const me = await letIn(Object.fromEntries(entries.map(({ id }) => [id, typed[id] ?? ''])));
       setWrong({});
       await readAgain(queries, { predicate: ({ queryKey }) => queryKey[0] !== 'me' });
       queries.setQueryData(['me'], me);

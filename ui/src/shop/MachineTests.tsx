@@ -1,11 +1,9 @@
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
-import { type BarAnswer, type Schemas, send, sentenceOf, type Texts, type Units } from '../api/client';
+import { api, type BarAnswer, given, sentenceOf, type Texts, type Units } from '../api/client';
 import { useKeptText } from '../api/useKeptText';
 import { LINES, PushTable } from '../stations/PushTable';
 import { TestAnswer } from '../stations/TestAnswer';
-
-type Readings = Schemas['MachineReadings'];
 
 const PARTS = [
   { id: 'POST', words: 'Tool post', how: 'Pull the tool post across with a scale, the indicator on it from the bed.' },
@@ -64,25 +62,33 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
     attempt(async () =>
       setJudged({
         part,
-        answer: await send<BarAnswer>('POST', '/api/instrument/machine/judge', {
-          units,
-          part,
-          lines: lines(''),
-          far: chuck ? lines('far.') : [],
-          ...places,
-          out: at('out'),
-        }),
+        answer: await given(
+          api.POST('/api/instrument/machine/judge', {
+            body: {
+              units,
+              part,
+              lines: lines(''),
+              far: chuck ? lines('far.') : [],
+              ...places,
+              out: at('out'),
+            },
+          }),
+        ),
       }),
     );
   const standIn = () =>
     attempt(async () => {
-      const read = await send<Readings>('POST', '/api/instrument/machine', {
-        card,
-        units,
-        part,
-        ...places,
-        out: at('out'),
-      });
+      const read = await given(
+        api.POST('/api/instrument/machine', {
+          body: {
+            card,
+            units,
+            part,
+            ...places,
+            out: at('out'),
+          },
+        }),
+      );
       const found: Texts = chuck
         ? Object.fromEntries(PLACES.map((place) => [place.id, at(place.id) || place.hint]))
         : {};

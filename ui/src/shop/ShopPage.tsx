@@ -1,12 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import {
+  api,
   download,
-  get,
+  given,
   type Imported,
   type LatheRecord,
   Refused,
-  send,
   sendFile,
   sentenceOf,
   type Texts,
@@ -123,8 +123,8 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
     try {
       const body = { version, units, card };
       const saved = lathe
-        ? await send<LatheRecord>('PUT', `/api/shop/lathes/${lathe.id}`, body)
-        : await send<LatheRecord>('POST', '/api/shop/lathes', newLathe(body));
+        ? await given(api.PUT('/api/shop/lathes/{id}', { params: { path: { id: lathe.id } }, body }))
+        : await given(api.POST('/api/shop/lathes', { body: newLathe(body) }));
       setWrong({});
       kept.done({ version: saved.version, card: saved.card });
       say('Saved.');
@@ -134,7 +134,7 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
       say(sentenceOf(error));
       setWrong(error instanceof Refused ? error.fields : {});
       if (lathe && error instanceof Refused && error.status === 409) {
-        const all = await get<LatheRecord[]>('/api/shop/lathes').catch(() => []);
+        const all = await given(api.GET('/api/shop/lathes')).catch(() => []);
         kept.write({ card, version: all.find((one) => one.id === lathe.id)?.version ?? version });
       }
     }

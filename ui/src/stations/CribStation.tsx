@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useLocation } from 'react-router';
-import { download, Refused, type Schemas, send, sentenceOf, type Texts, type ToolRecord } from '../api/client';
+import { api, download, given, Refused, type Schemas, sentenceOf, type Texts, type ToolRecord } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useTools } from '../api/records';
@@ -133,10 +133,8 @@ function KeepTool() {
   const [tool, ...others] = page?.kept ?? [];
   const keep = async ({ kind, fields }: Schemas['Kept']) => {
     try {
-      const kept = await send<ToolRecord>(
-        'POST',
-        '/api/crib/tools',
-        newTool({ version: 0, name, drawer, note, kind, units, fields }),
+      const kept = await given(
+        api.POST('/api/crib/tools', { body: newTool({ version: 0, name, drawer, note, kind, units, fields }) }),
       );
       setSaid(`“${kept.name}” is in the crib.`);
       setWrong({});

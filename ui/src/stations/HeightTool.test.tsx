@@ -33,9 +33,9 @@ describe('the height from what was measured', () => {
     open();
     fireEvent.click(screen.getByText('Work it out'));
     await waitFor(() => expect(screen.getByRole('status').textContent).toContain('below the axis'));
-    const [path, init] = fetch.mock.calls[0] as [string, RequestInit];
-    expect(path).toBe('/api/measure/height');
-    expect(JSON.parse(init.body as string)).toEqual({
+    const [sent] = fetch.mock.calls[0] as [Request];
+    expect(new URL(sent.url).pathname).toBe('/api/measure/height');
+    expect(await sent.json()).toEqual({
       measured: { how: 'PIP', measured: '0.3 mm', above: false, behind: true, within: '30 mm', arm: '' },
       units: 'METRIC',
       lathe: 'L',

@@ -1,6 +1,6 @@
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
-import { type Choice, type HeightAnswer, send, sentenceOf } from '../api/client';
+import { api, type Choice, given, type HeightAnswer, sentenceOf } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 
@@ -38,18 +38,22 @@ export function HeightTool() {
     setSaid('');
     try {
       setAnswer(
-        await send<HeightAnswer>('POST', '/api/measure/height', {
-          measured: {
-            how: how.toUpperCase(),
-            measured: readings['height.measured'] ?? '',
-            above,
-            behind: height?.behind ?? false,
-            within: height ? (fields[height.within] ?? '') : '',
-            arm: readings['height.arm'] ?? '',
-          },
-          units,
-          lathe: fields.lathe,
-        }),
+        await given(
+          api.POST('/api/measure/height', {
+            body: {
+              measured: {
+                how: how.toUpperCase() as 'PIP' | 'LINES' | 'GAUGE',
+                measured: readings['height.measured'] ?? '',
+                above,
+                behind: height?.behind ?? false,
+                within: height ? (fields[height.within] ?? '') : '',
+                arm: readings['height.arm'] ?? '',
+              },
+              units,
+              lathe: fields.lathe,
+            },
+          }),
+        ),
       );
     } catch (error) {
       setSaid(sentenceOf(error));

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { send, sentenceOf } from '../api/client';
+import { api, given, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useCut } from '../cut/CutContext';
@@ -16,7 +16,12 @@ export function KeepGrind() {
   const keep = async () => {
     try {
       const measured = Object.fromEntries(Object.entries(draft.measured).filter(([, text]) => text.trim() !== ''));
-      await send('POST', `/api/crib/tools/${tool}/grinds`, newGrind({ units: draft.units, measured }));
+      await given(
+        api.POST('/api/crib/tools/{id}/grinds', {
+          params: { path: { id: tool } },
+          body: newGrind({ units: draft.units, measured }),
+        }),
+      );
       setSaid('Written into the tool’s log.');
       void readAgain(queries, { queryKey: ['grinds', tool] });
     } catch (error) {

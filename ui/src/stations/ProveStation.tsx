@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Collapsible } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { Refused, type Scene, send, sentenceOf, type TrialAnswer } from '../api/client';
+import { api, given, Refused, type Scene, sentenceOf, type TrialAnswer } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useTrials } from '../api/records';
@@ -23,7 +23,7 @@ export function ProveStation() {
   const { fields, units, readings } = draft;
   useEffect(() => {
     const abort = new AbortController();
-    send<TrialAnswer>('POST', '/api/proof/judge', { fields, units, readings }, abort.signal)
+    given(api.POST('/api/proof/judge', { body: { fields, units, readings }, signal: abort.signal }))
       .then((result) => {
         setTrouble('');
         // The last good judgement stays while a reading cannot be used.
@@ -174,16 +174,16 @@ function KeepTrial({ worked }: { worked: boolean }) {
   const [said, setSaid] = useState('');
   const keep = async () => {
     try {
-      await send(
-        'POST',
-        '/api/proof/trials',
-        newTrial({
-          toolId: tool || undefined,
-          cutId: draft.id === 'new' ? undefined : draft.id,
-          units: draft.units,
-          fields: draft.fields,
-          readings: draft.readings,
-          note,
+      await given(
+        api.POST('/api/proof/trials', {
+          body: newTrial({
+            toolId: tool || undefined,
+            cutId: draft.id === 'new' ? undefined : draft.id,
+            units: draft.units,
+            fields: draft.fields,
+            readings: draft.readings,
+            note,
+          }),
         }),
       );
       setSaid('Kept.');

@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { type Schemas, send, sentenceOf } from '../api/client';
+import { api, given, sentenceOf } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
 import { Plate } from '../plate/Plate';
 
@@ -10,8 +10,7 @@ export function SetUps() {
   const { draft } = useCut();
   const edit = useEdit();
   const search = useMutation({
-    mutationFn: () =>
-      send<Schemas['SetUps']>('POST', '/api/plan/set-ups', { fields: draft.fields, units: draft.units }),
+    mutationFn: () => given(api.POST('/api/plan/set-ups', { body: { fields: draft.fields, units: draft.units } })),
   });
   const found = search.data;
   return (

@@ -1,6 +1,6 @@
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
-import { type BarAnswer, type PushReadings, send, sentenceOf, type TapRecording, type Texts } from '../api/client';
+import { api, type BarAnswer, given, sentenceOf, type Texts } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
 import { COLUMNS, LINES, PushTable } from './PushTable';
 import { TestAnswer } from './TestAnswer';
@@ -53,28 +53,28 @@ function Tests({ tapped }: { tapped: boolean }) {
   const judge = () =>
     attempt(async () => {
       const lines = LINES.map((n) => ({ load: at(n, 'load'), up: at(n, 'up'), down: at(n, 'down') }));
-      setPushed(await send<BarAnswer>('POST', '/api/instrument/push/judge', { ...question, lines, before }));
+      setPushed(await given(api.POST('/api/instrument/push/judge', { body: { ...question, lines, before } })));
     });
   const readStandIns = () =>
     attempt(async () => {
-      const read = await send<PushReadings>('POST', '/api/instrument/push', question);
+      const read = await given(api.POST('/api/instrument/push', { body: question }));
       read.lines.forEach((line, n) => {
         for (const column of COLUMNS) {
           edit({ kind: 'reading', id: `push.${n}.${column.id}`, text: line[column.id] });
         }
       });
       setPushed(
-        await send<BarAnswer>('POST', '/api/instrument/push/judge', { ...question, lines: read.lines, before }),
+        await given(api.POST('/api/instrument/push/judge', { body: { ...question, lines: read.lines, before } })),
       );
       setSaid(read.by);
     });
   const ring = (recording: string) =>
     attempt(async () =>
-      setRung(await send<BarAnswer>('POST', '/api/instrument/ring/judge', { ...question, recording })),
+      setRung(await given(api.POST('/api/instrument/ring/judge', { body: { ...question, recording } }))),
     );
   const tapStandIn = () =>
     attempt(async () => {
-      const tap = await send<TapRecording>('POST', '/api/instrument/tap', question);
+      const tap = await given(api.POST('/api/instrument/tap', { body: question }));
       await ring(tap.recording);
       setSaid(tap.by);
     });

@@ -1,16 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import {
-  type BladeLife,
-  download,
-  get,
-  type PlanAnswer,
-  Refused,
-  send,
-  sentenceOf,
-  type ToolRecord,
-} from '../api/client';
+import { api, download, given, Refused, sentenceOf, type ToolRecord } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { useFamilies, useGrinds, useLathes, useTrials } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
@@ -31,7 +22,10 @@ export function ToolPage() {
     setBusy(true);
     void work.finally(() => setBusy(false));
   };
-  const tool = useQuery({ queryKey: ['tool', id], queryFn: () => get<ToolRecord>(`/api/crib/tools/${id}`) });
+  const tool = useQuery({
+    queryKey: ['tool', id],
+    queryFn: () => given(api.GET('/api/crib/tools/{id}', { params: { path: { id } } })),
+  });
   const lathes = useLathes();
   const families = useFamilies();
   const grinds = useGrinds(id);
@@ -46,16 +40,20 @@ export function ToolPage() {
   const cost = (kind && tool.data?.fields[kind.cost]) ?? '';
   const life = useQuery({
     queryKey: ['life', id, cost],
-    queryFn: () => get<BladeLife>(`/api/proof/life?tool=${id}&cost=${encodeURIComponent(cost)}`),
+    queryFn: () => given(api.GET('/api/proof/life', { params: { query: { tool: id, cost } } })),
     enabled: kind?.counted ?? false,
   });
   const drawn = useQuery({
     queryKey: ['tool-drawing', tool.data, lathe, kind?.id],
     queryFn: () =>
-      send<PlanAnswer>('POST', '/api/plan', {
-        fields: { lathe, ...tool.data?.fields, ...kind?.sample },
-        units: tool.data?.units,
-      }),
+      given(
+        api.POST('/api/plan', {
+          body: {
+            fields: { lathe: lathe ?? '', ...tool.data?.fields, ...kind?.sample },
+            units: tool.data?.units ?? 'METRIC',
+          },
+        }),
+      ),
     enabled: tool.data !== undefined && lathe !== undefined && kind !== undefined,
   });
   const scene = drawn.data?.scenes.find((one) => one.id === kind?.drawing);
@@ -70,14 +68,16 @@ export function ToolPage() {
   const save = async () => {
     if (!entry) return;
     try {
-      const kept = await send<ToolRecord>('PUT', `/api/crib/tools/${id}`, entry);
+      const kept = await given(api.PUT('/api/crib/tools/{id}', { params: { path: { id } }, body: entry }));
       card.done(kept);
       setSaid('Saved.');
       void readAgain(queries, { queryKey: ['tool', id] });
     } catch (error) {
       setSaid(sentenceOf(error));
       if (error instanceof Refused && error.status === 409) {
-        const theirs = await get<ToolRecord>(`/api/crib/tools/${id}`).catch(() => undefined);
+        const theirs = await given(api.GET('/api/crib/tools/{id}', { params: { path: { id } } })).catch(
+          () => undefined,
+        );
         if (theirs) setEntry({ ...entry, version: theirs.version });
       }
     }
@@ -139,8 +139,8 @@ export function ToolPage() {
                 className="quiet"
                 onClick={() =>
                   void download('/api/plan/solid', `${scene.id}.stl`, {
-                    fields: { lathe, ...tool.data?.fields, ...kind?.sample },
-                    units: tool.data?.units,
+                    fields: { lathe: lathe ?? '', ...tool.data?.fields, ...kind?.sample },
+                    units: tool.data?.units ?? 'METRIC',
                   })
                 }
               >
