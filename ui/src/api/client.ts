@@ -30,6 +30,7 @@ export type HeightAnswer = Schemas['HeightAnswer'];
 export type BladeLife = Schemas['LifeAnswer'];
 export type PushReadings = Schemas['PushReadings'];
 export type TapRecording = Schemas['TapRecording'];
+export type Photo = Schemas['PhotoCard'];
 export type ToolPage = Schemas['ToolPage'];
 export type Me = Schemas['Me'];
 export type Person = Schemas['Person'];

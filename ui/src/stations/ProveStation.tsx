@@ -8,6 +8,8 @@ import { useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { Working } from '../ledger/Working';
+import { Photos } from '../photos/Photos';
+import { usePhotos } from '../photos/usePhotos';
 import { Plate } from '../plate/Plate';
 import { Experiments } from './Experiments';
 import { Panels } from './Panels';
@@ -217,6 +219,7 @@ function KeepTrial({ worked }: { worked: boolean }) {
 function PastTrials() {
   const { draft } = useCut();
   const trials = useTrials('cut', draft.id);
+  const photos = usePhotos({ cut: draft.id });
   if (!trials.data || trials.data.length === 0) return null;
   return (
     <section aria-label="Trials so far">
@@ -229,6 +232,11 @@ function PastTrials() {
               {trial.verdict}
               {trial.note && <em> {trial.note}</em>}
               {trial.savedBy && <> ({trial.savedBy})</>}
+              <Photos
+                shown={{ trialId: trial.id }}
+                photos={(photos.data ?? []).filter((photo) => photo.trialId === trial.id)}
+                words={`the trial of ${trial.onDay}`}
+              />
             </span>
           </li>
         ))}

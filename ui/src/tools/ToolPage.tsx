@@ -3,13 +3,16 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, download, given, Refused, sentenceOf, type ToolRecord } from '../api/client';
 import { readAgain } from '../api/readAgain';
-import { useFamilies, useGrinds, useLathes, useTrials } from '../api/records';
+import { useFamilies, useGrinds, useLathes } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
 import { copyTool, deleteTool } from '../cut/copies';
 import { choicesOf, kindOf } from '../cut/families';
 import { Header } from '../frame/Header';
 import { useTitle } from '../frame/useTitle';
+import { Photos } from '../photos/Photos';
+import { usePhotos } from '../photos/usePhotos';
 import { Plate } from '../plate/Plate';
+import { ToolLog } from './ToolLog';
 
 /** A tool's card: its drawing, its angles wanted and last measured, where it lives, its log. */
 export function ToolPage() {
@@ -29,7 +32,7 @@ export function ToolPage() {
   const lathes = useLathes();
   const families = useFamilies();
   const grinds = useGrinds(id);
-  const trials = useTrials('tool', id);
+  const photos = usePhotos({ tool: id });
   const card = useKeptText<ToolRecord>(`tool.${id}`, tool.data);
   const { entry, write: setEntry } = card;
   useTitle(entry?.name ?? 'Tool');
@@ -214,41 +217,13 @@ export function ToolPage() {
               )}
             </div>
           )}
-          <h2>Log</h2>
-          <ul className="log">
-            {(grinds.data ?? []).map((grind) => (
-              <li key={grind.id}>
-                <time className="figures">{grind.onDay}</time>
-                <span>
-                  Ground{Object.keys(grind.measured).length > 0 ? ': ' : '.'}
-                  {Object.entries(grind.measured)
-                    .map(([field, text]) => `${labels[field] ?? field} ${text}`)
-                    .join(', ')}
-                  {grind.note && <em> {grind.note}</em>}
-                  {grind.savedBy && <> ({grind.savedBy})</>}
-                </span>
-              </li>
-            ))}
-            {(trials.data ?? []).map((trial) => (
-              <li key={trial.id}>
-                <time className="figures">{trial.onDay}</time>
-                <span>
-                  Trial: {trial.verdict}
-                  {trial.note && <em> {trial.note}</em>}
-                  {trial.savedBy && <> ({trial.savedBy})</>}
-                  {trial.cutId && (
-                    <>
-                      {' '}
-                      <Link to={`/cut/${trial.cutId}/prove`}>the cut</Link>
-                    </>
-                  )}
-                </span>
-              </li>
-            ))}
-          </ul>
-          {grinds.data?.length === 0 && trials.data?.length === 0 && (
-            <p>Nothing yet. Grinds are written here from Make, trials from Prove.</p>
-          )}
+          <h2>Photos</h2>
+          <Photos
+            shown={{ toolId: id }}
+            photos={(photos.data ?? []).filter((photo) => photo.toolId)}
+            words={entry?.name ?? 'the tool'}
+          />
+          <ToolLog tool={id} labels={labels} photos={photos.data ?? []} />
         </aside>
       </main>
     </>

@@ -4,6 +4,8 @@ import boldwedge.server.crib.CribService;
 import boldwedge.server.crib.GrindRecord;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.exchange.ShopDocument.Section;
+import boldwedge.server.photo.PhotoRecord;
+import boldwedge.server.photo.PhotoService;
 import boldwedge.server.plan.CutRecord;
 import boldwedge.server.plan.PlanService;
 import boldwedge.server.proof.ProofService;
@@ -50,6 +52,7 @@ public class ExchangeService {
     private final PlanService plans;
     private final CribService crib;
     private final ProofService proofs;
+    private final PhotoService photos;
     private final Knowledge knowledge;
     private final ImportLockMapper lock;
     private final TransactionTemplate transaction;
@@ -59,6 +62,7 @@ public class ExchangeService {
             PlanService plans,
             CribService crib,
             ProofService proofs,
+            PhotoService photos,
             Knowledge knowledge,
             ImportLockMapper lock,
             PlatformTransactionManager transactions) {
@@ -66,6 +70,7 @@ public class ExchangeService {
         this.plans = plans;
         this.crib = crib;
         this.proofs = proofs;
+        this.photos = photos;
         this.knowledge = knowledge;
         this.lock = lock;
         this.transaction = new TransactionTemplate(transactions);
@@ -80,6 +85,7 @@ public class ExchangeService {
             file.list(Section.TOOLS, write -> crib.each(write::accept));
             file.list(Section.GRINDS, write -> crib.eachGrind(write::accept));
             file.list(Section.TRIALS, write -> proofs.each(write::accept));
+            file.list(Section.PHOTOS, write -> photos.each(write::accept));
         }
     }
 
@@ -98,6 +104,7 @@ public class ExchangeService {
             file.list(Section.TOOLS, write -> write.accept(tool));
             file.list(Section.GRINDS, write -> crib.grindsOf(id).forEach(write::accept));
             file.list(Section.TRIALS, write -> proofs.eachOfTool(id, write::accept));
+            file.list(Section.PHOTOS, write -> photos.eachOfTool(id, write::accept));
         }
     }
 
@@ -118,6 +125,7 @@ public class ExchangeService {
                     // What is referred to first, wherever it stands in the file.
                     ShopReader.read(file, EnumSet.of(Section.LATHES, Section.CUTS, Section.TOOLS), count);
                     ShopReader.read(file, EnumSet.of(Section.GRINDS, Section.TRIALS), count);
+                    ShopReader.read(file, EnumSet.of(Section.PHOTOS), count);
                     proofs.learnFresh();
                     knowledge.changed();
                     return count.imported();
@@ -205,6 +213,7 @@ public class ExchangeService {
                 case TOOLS -> crib.addMissing((List<ToolRecord>) records);
                 case GRINDS -> crib.addMissingGrinds((List<GrindRecord>) records);
                 case TRIALS -> proofs.addMissing((List<TrialRecord>) records);
+                case PHOTOS -> photos.addMissing((List<PhotoRecord>) records);
             };
             added += now;
             there += records.size() - now;
@@ -218,6 +227,7 @@ public class ExchangeService {
                 case TOOLS -> crib.check((ToolRecord) record);
                 case GRINDS -> crib.check((GrindRecord) record);
                 case TRIALS -> proofs.check((TrialRecord) record);
+                case PHOTOS -> photos.check((PhotoRecord) record);
             }
         }
 

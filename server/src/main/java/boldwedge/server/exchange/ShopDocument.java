@@ -2,6 +2,7 @@ package boldwedge.server.exchange;
 
 import boldwedge.server.crib.GrindRecord;
 import boldwedge.server.crib.ToolRecord;
+import boldwedge.server.photo.PhotoRecord;
 import boldwedge.server.plan.CutRecord;
 import boldwedge.server.proof.TrialRecord;
 import boldwedge.server.shop.LatheRecord;
@@ -14,10 +15,10 @@ final class ShopDocument {
     /** What the file calls itself. */
     static final String FORMAT = "bold-wedge-shop";
 
-    /** The version that this program writes: records bear when and by whom they were saved. */
-    static final int VERSION = 2;
+    /** The version that this program writes: it has photos; from the second on records bear when and by whom they were saved. */
+    static final int VERSION = 3;
 
-    /** The first version, which did not; it is read too. */
+    /** The first version; all since are read. */
     static final int FIRST_VERSION = 1;
 
     private ShopDocument() {}
@@ -28,7 +29,8 @@ final class ShopDocument {
         CUTS("cuts", "cut", CutRecord.class),
         TOOLS("tools", "tool", ToolRecord.class),
         GRINDS("grinds", "grind", GrindRecord.class),
-        TRIALS("trials", "trial", TrialRecord.class);
+        TRIALS("trials", "trial", TrialRecord.class),
+        PHOTOS("photos", "photo", PhotoRecord.class);
 
         final String list;
         final String one;

@@ -17,6 +17,10 @@ import tools.jackson.databind.json.JsonMapper;
 /** Reads a shop's file from end to end, handing its records on a few hundred at a time. */
 final class ShopReader {
     private static final int AT_A_TIME = 500;
+
+    /** They are a thousand times larger. */
+    private static final int PHOTOS_AT_A_TIME = 10;
+
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
@@ -98,7 +102,7 @@ final class ShopReader {
             throw Refusal.wrong(
                     "not-a-shop",
                     "The file has a part that I do not know. The parts are: format, formatVersion, lathes, cuts, tools,"
-                            + " grinds, trials. Nothing was taken in.");
+                            + " grinds, trials, photos. Nothing was taken in.");
         }
         if (json.currentToken() == JsonToken.VALUE_NULL || !wanted.contains(section)) {
             json.skipChildren();
@@ -112,7 +116,7 @@ final class ShopReader {
         while (json.nextToken() != JsonToken.END_ARRAY) {
             number++;
             some.add(record(json, section, number, taker));
-            if (some.size() == AT_A_TIME) {
+            if (some.size() == (section == Section.PHOTOS ? PHOTOS_AT_A_TIME : AT_A_TIME)) {
                 taken(some, section, number, taker);
             }
         }

@@ -211,10 +211,20 @@ public final class RunningShop implements AutoCloseable {
                 .method(method, HttpRequest.BodyPublishers.ofString(body)));
     }
 
+    /** Asks for what is no text. */
+    public HttpResponse<byte[]> bytes(String path) {
+        return send(
+                HttpRequest.newBuilder(URI.create(address() + path)).GET(), HttpResponse.BodyHandlers.ofByteArray());
+    }
+
     private static Answer send(HttpRequest.Builder request) {
+        HttpResponse<String> response = send(request, HttpResponse.BodyHandlers.ofString());
+        return new Answer(response.statusCode(), response.body());
+    }
+
+    private static <T> HttpResponse<T> send(HttpRequest.Builder request, HttpResponse.BodyHandler<T> body) {
         try {
-            HttpResponse<String> response = HTTP.send(request.build(), HttpResponse.BodyHandlers.ofString());
-            return new Answer(response.statusCode(), response.body());
+            return HTTP.send(request.build(), body);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {

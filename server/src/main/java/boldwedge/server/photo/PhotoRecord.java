@@ -1,0 +1,73 @@
+package boldwedge.server.photo;
+
+import boldwedge.server.web.Kept.InLivingMemory;
+import boldwedge.server.web.Kept.Line;
+import boldwedge.server.web.Text;
+import jakarta.validation.constraints.NotNull;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A photo as kept; of a tool, a grind or a trial, of one of them only.
+ *
+ * @param id its id
+ * @param toolId the tool that it shows
+ * @param grindId the grind that it shows
+ * @param trialId the trial that it shows
+ * @param note anything to remember
+ * @param picture the picture itself, a JPEG, PNG or WebP
+ * @param savedAt when it was kept
+ * @param savedBy who kept it; empty where nobody signs in
+ */
+public record PhotoRecord(
+        @NotNull(message = "This part is missing.") UUID id,
+        @Nullable UUID toolId,
+        @Nullable UUID grindId,
+        @Nullable UUID trialId,
+        @Line(most = 2000) String note,
+        @NotNull(message = "This part is missing.") byte[] picture,
+        @InLivingMemory @Nullable Instant savedAt,
+        @Line(most = 80) String savedBy) {
+    public PhotoRecord {
+        note = Text.stripped(note);
+        savedBy = Text.stripped(savedBy);
+    }
+
+    /** Whether it is of one thing, as it must be. */
+    boolean isOfOne() {
+        return Stream.of(toolId, grindId, trialId).filter(Objects::nonNull).count() == 1;
+    }
+
+    /** The same, kept by somebody now. */
+    PhotoRecord by(String name) {
+        return new PhotoRecord(id, toolId, grindId, trialId, note, picture, null, name);
+    }
+
+    /** Whether both are the same photo. */
+    boolean saysTheSameAs(PhotoRecord other) {
+        return Objects.equals(toolId, other.toolId)
+                && Objects.equals(grindId, other.grindId)
+                && Objects.equals(trialId, other.trialId)
+                && note.equals(other.note)
+                && Arrays.equals(picture, other.picture);
+    }
+
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof PhotoRecord photo && id.equals(photo.id) && saysTheSameAs(photo);
+    }
+
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
+    @Override
+    public String toString() {
+        return "PhotoRecord[" + id + ", " + picture.length + " bytes]";
+    }
+}

@@ -1,0 +1,143 @@
+package boldwedge.server.photo;
+
+import boldwedge.server.people.Who;
+import boldwedge.server.web.Checked;
+import boldwedge.server.web.Refusal;
+import boldwedge.server.web.Version;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Photos of tools, grinds and trials; they go with what they show. */
+@Service
+public class PhotoService {
+    /** The page sends them scaled down, to some 300 kB; a larger one comes from a script. */
+    private static final int MOST_BYTES = 2 * 1024 * 1024;
+
+    private final PhotoMapper photos;
+    private final Checked checked;
+    private final Who who;
+
+    PhotoService(PhotoMapper photos, Checked checked, Who who) {
+        this.photos = photos;
+        this.checked = checked;
+        this.who = who;
+    }
+
+    /**
+     * A photo without its picture.
+     *
+     * @param id its id
+     * @param toolId the tool that it shows
+     * @param grindId the grind that it shows
+     * @param trialId the trial that it shows
+     * @param note anything to remember
+     * @param savedAt when it was kept
+     * @param savedBy who kept it; empty where nobody signs in
+     */
+    record PhotoCard(
+            UUID id,
+            @Nullable UUID toolId,
+            @Nullable UUID grindId,
+            @Nullable UUID trialId,
+            String note,
+            Instant savedAt,
+            String savedBy) {}
+
+    /** Photos of a tool, its grinds and its trials, the oldest first. */
+    List<PhotoCard> ofTool(UUID tool) {
+        return photos.ofTool(tool);
+    }
+
+    /** Photos of the trials of a cut, the oldest first. */
+    List<PhotoCard> ofCut(UUID cut) {
+        return photos.ofCut(cut);
+    }
+
+    PhotoRecord photo(UUID id) {
+        return photos.find(id).orElseThrow(() -> Refusal.missing("no-such-photo", "This photo is not kept."));
+    }
+
+    /** Hands over every photo, one after the other; within a transaction. */
+    public void each(Consumer<PhotoRecord> take) {
+        photos.each().forEach(take);
+    }
+
+    /** Hands over the photos of a tool, its grinds and its trials; within a transaction. */
+    public void eachOfTool(UUID tool, Consumer<PhotoRecord> take) {
+        photos.eachOfTool(tool).forEach(take);
+    }
+
+    /** Keeps a photo; one that was sent twice under one id is kept once. */
+    @Transactional
+    public PhotoCard add(PhotoRecord sent) {
+        check(sent);
+        PhotoRecord photo = sent.by(who.name());
+        if (photos.add(photo) == 0) {
+            PhotoRecord there = photos.find(photo.id())
+                    .orElseThrow(() -> Refusal.missing(
+                            "nothing-shown",
+                            "What this photo shows is no longer kept: the tool, grind or trial was deleted."));
+            Version.checkSameAgain(there.saysTheSameAs(photo), "photo");
+        }
+        return card(photo(photo.id()));
+    }
+
+    /** Adds those photos that are not there yet; how many. What they show must be there. For imports. */
+    public int addMissing(List<PhotoRecord> found) {
+        int added = 0;
+        for (PhotoRecord photo : found) {
+            int one = photos.add(photo);
+            if (one == 0 && photos.find(photo.id()).isEmpty()) {
+                throw Refusal.wrong(
+                        "nothing-shown",
+                        "There is a photo of a tool, grind or trial that is neither in the shop nor in the file.");
+            }
+            added += one;
+        }
+        return added;
+    }
+
+    /** Deletes a photo; one that is gone already is as good. */
+    @Transactional
+    public void delete(UUID id) {
+        photos.delete(id);
+    }
+
+    /** Whether a photo may be kept. */
+    public void check(PhotoRecord photo) {
+        checked.record(photo);
+        if (!photo.isOfOne()) {
+            throw Refusal.wrong("nothing-shown", "A photo shows one tool, one grind or one trial.");
+        }
+        if (photo.picture().length > MOST_BYTES) {
+            throw Refusal.wrong(
+                    "picture-too-large",
+                    "This picture has more than " + MOST_BYTES / (1024 * 1024)
+                            + " MB. Make it smaller: 1600 pixels across are enough to see an edge.",
+                    Map.of("picture", "It is too large."));
+        }
+        if (PictureForm.of(photo.picture()).isEmpty()) {
+            throw Refusal.wrong(
+                    "no-picture",
+                    "This is no picture that I can show: a JPEG, PNG or WebP is.",
+                    Map.of("picture", "A JPEG, PNG or WebP."));
+        }
+    }
+
+    private static PhotoCard card(PhotoRecord photo) {
+        return new PhotoCard(
+                photo.id(),
+                photo.toolId(),
+                photo.grindId(),
+                photo.trialId(),
+                photo.note(),
+                photo.savedAt() == null ? Instant.EPOCH : photo.savedAt(),
+                photo.savedBy());
+    }
+}
