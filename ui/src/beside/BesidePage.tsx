@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Finding, given, type PlanAnswer, sentenceOf } from '../api/client';
 import { store, stored, storeUndo } from '../cut/draft';
 import { Header } from '../frame/Header';
+import { DO, QUIET, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Plate } from '../plate/Plate';
 import { type Difference, fieldsApart, figuresApart, findingsApart } from './differences';
@@ -32,7 +33,7 @@ export function BesidePage() {
     return (
       <>
         <Header />
-        <main className="waiting">
+        <main className="px-5 py-12 text-[1.2rem]">
           <p>No set-up of this cut is kept to set another beside it. Press Compare at the cut first.</p>
           <Link to={back}>Back to the cut</Link>
         </main>
@@ -55,17 +56,17 @@ export function BesidePage() {
   return (
     <>
       <Header>
-        <Link to={back} className="quiet flex items-center">
+        <Link to={back} className={`${QUIET} flex items-center`}>
           Back to the cut
         </Link>
-        <button type="button" className="quiet" onClick={keepNow}>
+        <button type="button" className={QUIET} onClick={keepNow}>
           Keep the present one instead
         </button>
-        <button type="button" className="do" onClick={takeKept}>
+        <button type="button" className={DO} onClick={takeKept}>
           Take the kept one
         </button>
       </Header>
-      <main className="shop max-w-none!">
+      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold max-w-none!">
         <h1>Two set-ups of “{now.name || 'the new cut'}”</h1>
         {failed && <p role="alert">{sentenceOf(failed)}</p>}
         {left.data && right.data && !worked && (
@@ -90,12 +91,12 @@ function Both({ kept, now }: { kept: PlanAnswer; now: PlanAnswer }) {
   return (
     <>
       <section aria-label="Drawings">
-        <div className="views" role="group" aria-label="Drawings">
+        <div className="views flex flex-wrap" role="group" aria-label="Drawings">
           {titles.map((one) => (
             <button
               type="button"
               key={one.id}
-              className="view"
+              className={VIEW}
               aria-pressed={one.id === scene}
               onClick={() => setAt(one.id)}
             >
@@ -103,7 +104,7 @@ function Both({ kept, now }: { kept: PlanAnswer; now: PlanAnswer }) {
             </button>
           ))}
         </div>
-        <div className="grid grid-cols-1 gap-4 lg:grid-cols-2">
+        <div className="grid grid-cols-1 gap-4 bench:grid-cols-2">
           <div>
             <h2>Kept</h2>
             {keptScene && <Plate scene={keptScene} still />}
@@ -114,7 +115,7 @@ function Both({ kept, now }: { kept: PlanAnswer; now: PlanAnswer }) {
           </div>
         </div>
       </section>
-      <section className="grid grid-cols-1 gap-x-8 gap-y-4 lg:grid-cols-2" aria-label="Differences">
+      <section className="grid grid-cols-1 gap-x-8 gap-y-4 bench:grid-cols-2" aria-label="Differences">
         <Apart title="Typed or chosen otherwise" rows={fieldsApart(kept, now)} />
         <Apart title="Comes out otherwise" rows={figuresApart(kept, now)} />
         <Against title="Against the kept one only" findings={findingsApart(kept, now)} />
@@ -131,7 +132,7 @@ function Apart({ title, rows }: { title: string; rows: Difference[] }) {
       {rows.length === 0 ? (
         <p>Nothing: they are the same.</p>
       ) : (
-        <table className="compared">
+        <table className="compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line">
           <thead>
             <tr>
               <th scope="col">

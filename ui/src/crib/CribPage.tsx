@@ -5,6 +5,7 @@ import { useFamilies, useLathes, useTools } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { last, stored } from '../cut/draft';
 import { Header } from '../frame/Header';
+import { DO, FIELD, QUIET } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Progress } from './Progress';
 import { ToolPicture } from './ToolPicture';
@@ -40,20 +41,20 @@ export function CribPage() {
   return (
     <>
       <Header>
-        <Link className="quiet" to={`/crib/labels?${new URLSearchParams({ words, kind }).toString()}`}>
+        <Link className={QUIET} to={`/crib/labels?${new URLSearchParams({ words, kind }).toString()}`}>
           Labels
         </Link>
-        <button type="button" className="quiet" onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
+        <button type="button" className={QUIET} onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
           The crib as a table (CSV)
         </button>
       </Header>
-      <main className="shop max-w-none!">
+      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold max-w-none!">
         <section aria-label="Crib">
           <h1>Crib</h1>
           <div className="flex flex-wrap items-center gap-x-5 gap-y-1 pb-4">
             <input
               type="search"
-              className="plain-input min-w-60 max-w-xl flex-1"
+              className={`${FIELD} min-w-60 max-w-xl flex-1`}
               data-find
               aria-label="Find a tool by words"
               placeholder="Find by words: brass, A1, finisher"
@@ -78,7 +79,7 @@ export function CribPage() {
               onPick={(id) => setSort(id as Sort)}
             />
             {cut && (
-              <button type="button" className="do" aria-pressed={asking} onClick={() => setAsking(!asking)}>
+              <button type="button" className={DO} aria-pressed={asking} onClick={() => setAsking(!asking)}>
                 Which will do “{cut.name || 'the open cut'}”?
               </button>
             )}
@@ -111,7 +112,7 @@ export function CribPage() {
             </p>
           )}
           {!asking && tools.hasNextPage && (
-            <button type="button" className="do mt-4" onClick={() => void tools.fetchNextPage()}>
+            <button type="button" className={`${DO} mt-4`} onClick={() => void tools.fetchNextPage()}>
               More: {found.length} of {first?.countIsAtLeast ? `${first.count} or more` : first?.count} shown
             </button>
           )}
@@ -129,7 +130,7 @@ function Cards({ rows, lathe }: { rows: { tool: ToolRecord; more: string }[]; la
       {rows.map(({ tool, more }) => (
         <li key={tool.id} data-tool={tool.name} className="flex flex-col border-t border-line pt-2">
           <ToolPicture tool={tool} lathe={lathe} />
-          <Link to={`/tools/${tool.id}`} className="flex min-h-10 items-center text-lg font-semibold">
+          <Link to={`/tools/${tool.id}`} className="flex min-h-touch items-center text-lg font-semibold">
             {tool.name}
           </Link>
           <span className="text-ink-2">

@@ -3,6 +3,7 @@ import { useSearchParams } from 'react-router';
 import { api, given, sentenceOf } from '../api/client';
 import { useFamilies, useTools } from '../api/records';
 import { Header } from '../frame/Header';
+import { DO, QUIET } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 
 /** Labels for drawers: name, kind, place, and a code that opens the tool's card; of one tool, or of those that were found in the crib. */
@@ -23,11 +24,11 @@ export function LabelsPage() {
   return (
     <>
       <Header>
-        <button type="button" className="quiet" onClick={() => window.print()}>
+        <button type="button" className={QUIET} onClick={() => window.print()}>
           Print
         </button>
       </Header>
-      <main className="shop max-w-none!">
+      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold max-w-none!">
         <section aria-label="Labels">
           <h1 className="print:hidden">Labels</h1>
           <p className="pb-3 text-ink-2 print:hidden">
@@ -51,7 +52,7 @@ export function LabelsPage() {
             ))}
           </ul>
           {one === null && found.hasNextPage && (
-            <button type="button" className="do mt-4" onClick={() => void found.fetchNextPage()}>
+            <button type="button" className={`${DO} mt-4`} onClick={() => void found.fetchNextPage()}>
               More labels
             </button>
           )}

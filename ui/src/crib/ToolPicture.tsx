@@ -41,7 +41,7 @@ export function ToolPicture({ tool, lathe }: { tool: ToolRecord; lathe: string |
   });
   const scene = drawn.data?.scenes.find((one) => one.id === kind?.drawing);
   return (
-    <div ref={box} className="tool-picture" aria-hidden="true">
+    <div ref={box} className="[&_.plate]:max-w-none [&_figcaption]:hidden" aria-hidden="true">
       {scene ? <Plate scene={{ ...scene, labels: [], scaleNote: '' }} still /> : <div className="plate plate-empty" />}
     </div>
   );

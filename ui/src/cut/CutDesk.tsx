@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { keepSetUp, keptSetUp } from '../beside/kept';
 import type { Command } from '../frame/commands';
 import { Header } from '../frame/Header';
+import { DO, MEND, QUIET } from '../frame/looks';
 import { usePageKey } from '../frame/pageKeys';
 import { useTitle } from '../frame/useTitle';
 import { PrintCard } from '../stations/PrintCard';
@@ -186,30 +187,30 @@ function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compare }: H
     <Header>
       <input
         ref={nameInput}
-        className="cut-name"
+        className="min-h-touch max-w-[420px] flex-1 border-b border-line bg-transparent px-2.5 text-more max-desk:min-w-20"
         aria-label="Name of the cut"
         placeholder="Name this cut"
         value={name}
         onChange={(event) => edit({ kind: 'name', text: event.target.value })}
       />
-      <button type="button" className="quiet" disabled={history.before.length === 0} onClick={undo}>
+      <button type="button" className={QUIET} disabled={history.before.length === 0} onClick={undo}>
         Undo
       </button>
-      <button type="button" className="quiet" disabled={history.after.length === 0} onClick={redo}>
+      <button type="button" className={QUIET} disabled={history.after.length === 0} onClick={redo}>
         Redo
       </button>
       <button
         type="button"
-        className="quiet"
+        className={QUIET}
         onClick={flipUnits}
         aria-label={units === 'METRIC' ? 'mm. Units: millimetres' : 'inch. Units: inches'}
       >
         {units === 'METRIC' ? 'mm' : 'inch'}
       </button>
-      <button type="button" className="quiet" onClick={compare}>
+      <button type="button" className={QUIET} onClick={compare}>
         Compare
       </button>
-      <button type="button" className="do" onClick={saving.save}>
+      <button type="button" className={DO} onClick={saving.save}>
         Save{changed ? ' •' : ''}
       </button>
     </Header>
@@ -220,15 +221,15 @@ function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compare }: H
 function Said({ trouble, saving }: { trouble: string; saving: Saving }) {
   if (!trouble && !saving.said) return null;
   return (
-    <p className="said" role="status">
+    <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">
       {trouble || saving.said}
       {saving.theirs && (
         <>
           {' '}
-          <button type="button" className="mend" onClick={saving.takeTheirs}>
+          <button type="button" className={MEND} onClick={saving.takeTheirs}>
             Look at theirs
           </button>{' '}
-          <button type="button" className="mend" onClick={saving.keepMine}>
+          <button type="button" className={MEND} onClick={saving.keepMine}>
             Keep mine
           </button>
         </>

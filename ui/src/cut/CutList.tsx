@@ -5,6 +5,7 @@ import { type ListedCut, sentenceOf } from '../api/client';
 import { useCuts, useFamilies, useLathes } from '../api/records';
 import { leaveFirstRun, startFirstRun, useFirstRun } from '../frame/firstRun';
 import { Header } from '../frame/Header';
+import { DO, FIELD, QUIET } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { PickList } from './ChoiceInput';
 import { copyCut, deleteCut } from './copies';
@@ -39,7 +40,7 @@ export function CutList() {
   return (
     <>
       <Header />
-      <main className="shop">
+      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold">
         <section aria-label="Cuts">
           <h1>Cuts</h1>
           {isNew && (
@@ -47,7 +48,7 @@ export function CutList() {
               New here?
               <button
                 type="button"
-                className="do"
+                className={DO}
                 onClick={() => {
                   startFirstRun();
                   void navigate('/cut/new/cut');
@@ -55,7 +56,7 @@ export function CutList() {
               >
                 Walk through a first job
               </button>
-              <button type="button" className="quiet" onClick={leaveFirstRun}>
+              <button type="button" className={QUIET} onClick={leaveFirstRun}>
                 No, thank you
               </button>
             </p>
@@ -65,7 +66,7 @@ export function CutList() {
           <div className="mt-6 flex flex-wrap items-center gap-x-5 gap-y-1">
             <input
               type="search"
-              className="plain-input min-w-60 flex-1"
+              className={`${FIELD} min-w-60 flex-1`}
               data-find
               aria-label="Find a cut by words"
               placeholder="Find by words: bush, bronze, H7"
@@ -88,7 +89,10 @@ export function CutList() {
               onPick={setOrder}
             />
           </div>
-          <ul className="cuts" aria-label="Cuts found">
+          <ul
+            className="cuts mt-3 [&_a]:inline-flex [&_a]:min-h-touch [&_a]:items-center [&_em]:text-warn [&_em]:not-italic [&>li]:grid [&>li]:min-h-[44px] [&>li]:grid-cols-[15rem_minmax(0,1fr)_auto_auto] [&>li]:items-baseline [&>li]:gap-x-5 [&>li]:gap-y-1 [&>li]:border-t [&>li]:border-line [&>li]:py-2 [&>li]:text-[1.1rem] [&>li>:last-child]:col-start-[-2] max-bench:[&>li]:grid-cols-[minmax(0,1fr)_auto]"
+            aria-label="Cuts found"
+          >
             {stored('new')?.changed && (
               <li>
                 <Link to="/cut/new/cut">Go on with the new cut</Link>
@@ -145,13 +149,13 @@ function Row({ cut }: { cut: ListedCut }) {
   return (
     <li data-cut={cut.name}>
       <Link to={`/cut/${cut.id}/cut`}>{cut.name}</Link>
-      <span className="cut-says">{cut.says}</span>
-      {cut.savedBy && <span className="quiet-words">{cut.savedBy}</span>}
+      <span className="cut-says max-bench:col-span-full max-bench:row-start-2">{cut.says}</span>
+      {cut.savedBy && <span className="text-ink-2">{cut.savedBy}</span>}
       {stored(cut.id)?.changed && <em>not saved yet</em>}
       <span className="ml-auto flex gap-1 whitespace-nowrap">
         <button
           type="button"
-          className="quiet"
+          className={QUIET}
           disabled={busy}
           aria-label={`Copy ${cut.name}`}
           onClick={() => once(copyCut(cut.id, queries).then((id) => id && navigate(`/cut/${id}/cut`)))}
@@ -160,7 +164,7 @@ function Row({ cut }: { cut: ListedCut }) {
         </button>
         <button
           type="button"
-          className="quiet"
+          className={QUIET}
           disabled={busy}
           aria-label={`Delete ${cut.name}`}
           onClick={() => once(deleteCut(cut.id, queries))}

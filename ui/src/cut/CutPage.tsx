@@ -65,7 +65,7 @@ export function CutPage() {
     return (
       <>
         <Header />
-        <main className="waiting">
+        <main className="px-5 py-12 text-[1.2rem]">
           <p role="status">{trouble || (failed ? sentenceOf(failed) : 'Opening the cut.')}</p>
           {trouble && (
             <p>

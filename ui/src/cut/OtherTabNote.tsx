@@ -1,3 +1,4 @@
+import { MEND } from '../frame/looks';
 import type { Draft } from './draft';
 import type { OtherTab } from './useOtherTab';
 
@@ -6,16 +7,16 @@ export function OtherTabNote({ other, onTake }: { other: OtherTab; onTake: (thei
   const { typed } = other;
   if (!other.there) return null;
   return (
-    <p className="said" role="status">
+    <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">
       {typed
         ? 'This cut was changed in another tab. '
         : 'This cut is open in another tab too: both keep one draft, and whoever types last has it.'}
       {typed && (
         <>
-          <button type="button" className="mend" onClick={() => onTake(typed)}>
+          <button type="button" className={MEND} onClick={() => onTake(typed)}>
             Show what was typed there
           </button>{' '}
-          <button type="button" className="mend" onClick={other.seen}>
+          <button type="button" className={MEND} onClick={other.seen}>
             Go on with this
           </button>
         </>

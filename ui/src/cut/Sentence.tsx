@@ -6,7 +6,10 @@ import { ValueInput } from './ValueInput';
 export function Sentence() {
   const parts = useAnswer().page?.sentence ?? [];
   return (
-    <section className="sentence" aria-label="The cut in words">
+    <section
+      className="sentence flex flex-wrap items-baseline gap-x-1.75 gap-y-0.5 px-5 pt-2 pb-1.5 text-lead max-bench:px-3 print:hidden"
+      aria-label="The cut in words"
+    >
       {parts.map((part, i) => {
         if (part.kind === 'VALUE') return <ValueInput key={part.text} field={part.text} place="sentence" />;
         if (part.kind === 'CHOICE') return <ChoiceInput key={part.text} field={part.text} tail={part.tail} />;

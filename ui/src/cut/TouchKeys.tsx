@@ -22,7 +22,7 @@ export function TouchKeys() {
           key={sign}
           type="button"
           tabIndex={-1}
-          className="figures min-h-11 min-w-10 flex-1 border border-line bg-paper-2 text-lg"
+          className="figures min-h-[44px] min-w-10 flex-1 border border-line bg-paper-2 text-lg"
           // The value keeps its caret.
           onPointerDown={(event) => event.preventDefault()}
           onMouseDown={(event) => event.preventDefault()}

@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, given, type Schemas, sentenceOf, type Units } from '../api/client';
+import { DO, FIELD, QUIET } from '../frame/looks';
 import { last, stored } from './draft';
 import { startTyped } from './startTyped';
 
@@ -43,7 +44,7 @@ export function TypeCut() {
     >
       <div className="flex flex-wrap items-center gap-3">
         <input
-          className="plain-input min-w-72 flex-1"
+          className={`${FIELD} min-w-72 flex-1`}
           autoCapitalize="none"
           autoComplete="off"
           spellCheck={false}
@@ -53,11 +54,11 @@ export function TypeCut() {
           value={text}
           onChange={(event) => setText(event.target.value)}
         />
-        <button type="button" className="quiet" onClick={() => setUnits(units === 'METRIC' ? 'INCH' : 'METRIC')}>
+        <button type="button" className={QUIET} onClick={() => setUnits(units === 'METRIC' ? 'INCH' : 'METRIC')}>
           {units === 'METRIC' ? 'mm' : 'inch'}
           <span className="sr-only">: what bare numbers are</span>
         </button>
-        <button type="submit" className="do" disabled={!understood}>
+        <button type="submit" className={DO} disabled={!understood}>
           Open it
         </button>
         <Link to="/cut/new/cut">{stored('new')?.changed ? 'Go on with the new cut' : 'Start an empty one'}</Link>

@@ -26,6 +26,9 @@ interface ValueProps {
   place: 'sentence' | 'plate';
 }
 
+const IN_THE_SENTENCE =
+  '-my-[3px] min-h-touch border-b-2 border-dotted border-ink-2 bg-transparent px-0.5 font-numbers text-[1.12rem] font-semibold text-accent aria-invalid:border-b-3 aria-invalid:border-double aria-invalid:border-warn aria-invalid:text-warn';
+
 const Value = memo(function Value({ state, typed, caption, place }: ValueProps) {
   const edit = useEdit();
   const [focused, setFocused] = useState(false);
@@ -47,12 +50,19 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
       {/* With its caption it is one thing to touch. */}
       <label
         ref={box}
-        className={`value value-${place} ${wrong ? 'value-wrong' : ''} ${state.chosen ? 'value-chosen' : ''}`}
+        className={
+          place === 'sentence'
+            ? 'value inline-flex flex-col'
+            : `value value-plate ${wrong ? 'value-wrong' : ''} ${state.chosen ? 'value-chosen' : ''}`
+        }
       >
-        {caption && <span className="value-caption">{state.label}</span>}
+        {caption && (
+          <span className={`value-caption ${place === 'sentence' ? 'text-fine text-ink-2' : ''}`}>{state.label}</span>
+        )}
         <input
           type="text"
           data-field={state.id}
+          className={place === 'sentence' ? IN_THE_SENTENCE : undefined}
           aria-label={state.label}
           aria-invalid={wrong}
           aria-describedby={wrong || focused ? tip : undefined}
@@ -95,7 +105,7 @@ function Tip({ id, state, box }: { id: string; state: FieldState; box: RefObject
       <Popover.Anchor virtualRef={box} />
       <Popover.Portal>
         <Popover.Content
-          className={`tip ${wrong ? 'tip-wrong' : ''}`}
+          className={`z-20 max-w-[420px] rounded-sm border border-ink-2 bg-paper px-3 py-1.75 text-small text-ink shadow-[0_6px_18px_#0003] ${wrong ? 'tip-wrong border-2! border-warn!' : ''}`}
           id={id}
           role={wrong ? 'alert' : 'note'}
           aria-label={`About ${state.label}`}
@@ -108,7 +118,12 @@ function Tip({ id, state, box }: { id: string; state: FieldState; box: RefObject
         >
           <TouchKeys />
           {wrong ? (
-            <p>{state.error}</p>
+            <p>
+              <b className="text-warn" aria-hidden="true">
+                ✕{' '}
+              </b>
+              {state.error}
+            </p>
           ) : (
             <>
               {(state.other || state.note) && (

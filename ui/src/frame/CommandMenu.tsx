@@ -6,6 +6,7 @@ import { startTyped } from '../cut/startTyped';
 import { lastUnits, Understood, useTyped } from '../cut/TypeCut';
 import { type Command, useCommandGroups } from './commands';
 import { startFirstRun } from './firstRun';
+import { FIELD } from './looks';
 
 interface Props {
   open: boolean;
@@ -39,12 +40,12 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
       loop
     >
       <Menu.Input
-        className="plain-input w-full border-0! px-5! py-3! text-lg outline-none!"
+        className={`${FIELD} w-full border-0! px-5! py-3! text-lg outline-none!`}
         value={words}
         onValueChange={setWords}
         placeholder="Go to, do, or type a cut: bore 20 H7 45 deep tin bronze"
       />
-      <Menu.List className="command-list max-h-[60vh] overflow-auto border-t border-line pb-2">
+      <Menu.List className="[&_[cmdk-group-heading]]:px-5 [&_[cmdk-group-heading]]:pt-2.5 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-ink-2 [&_[cmdk-item]]:flex [&_[cmdk-item]]:min-h-touch [&_[cmdk-item]]:cursor-pointer [&_[cmdk-item]]:flex-wrap [&_[cmdk-item]]:items-baseline [&_[cmdk-item]]:gap-x-3 [&_[cmdk-item]]:gap-y-0.5 [&_[cmdk-item]]:px-5 [&_[cmdk-item]]:py-2 [&_[cmdk-item][data-selected=true]]:bg-paper-2 [&_[cmdk-item][data-selected=true]]:shadow-[inset_3px_0_var(--accent)] max-h-[60vh] overflow-auto border-t border-line pb-2">
         <Menu.Empty className="px-5 py-3">Nothing here is called that.</Menu.Empty>
         {isCut && typed.data && (
           <Menu.Group heading="New cut" forceMount>

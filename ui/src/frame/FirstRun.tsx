@@ -1,5 +1,6 @@
 import { useLocation, useNavigate } from 'react-router';
 import { FIRST_STEPS, leaveFirstRun, toFirstStep, useFirstRun } from './firstRun';
+import { DO, QUIET } from './looks';
 
 /** The first job in five steps, at the foot of whatever page is open: it leads from station to station and can be left. */
 export function FirstRun() {
@@ -28,15 +29,15 @@ export function FirstRun() {
       </div>
       <div className="flex gap-2">
         {step > 0 && (
-          <button type="button" className="quiet" onClick={() => go(step - 1)}>
+          <button type="button" className={QUIET} onClick={() => go(step - 1)}>
             Back
           </button>
         )}
-        <button type="button" className="do" onClick={() => go(step + 1)}>
+        <button type="button" className={DO} onClick={() => go(step + 1)}>
           {last ? 'That is all' : 'Next'}
         </button>
         {!last && (
-          <button type="button" className="quiet" onClick={leaveFirstRun}>
+          <button type="button" className={QUIET} onClick={leaveFirstRun}>
             Leave
           </button>
         )}

@@ -4,6 +4,7 @@ import { useMe } from '../api/records';
 import { flipShade } from './dimShop';
 import { FirstRun } from './FirstRun';
 import { KeyMap } from './KeyMap';
+import { MEND, QUIET } from './looks';
 import { useNotice } from './notices';
 import { PrintFoot } from './PrintFoot';
 import { usePageKey, useSignKey } from './pageKeys';
@@ -27,7 +28,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
     <>
       <button
         type="button"
-        className="skip"
+        className="skip absolute -left-[9999px] focus:top-1 focus:left-4 focus:z-50 focus:bg-paper focus:px-4 focus:py-2"
         onClick={() => {
           const main = document.querySelector('main');
           main?.setAttribute('tabindex', '-1');
@@ -36,14 +37,20 @@ export function Header({ children }: { children?: React.ReactNode }) {
       >
         Past the head of the page
       </button>
-      <header className="header">
-        <Link to="/" className="brand">
-          <svg viewBox="0 0 16 16" aria-hidden="true">
-            <path d="M2 3.5 L14 7 L6 14 Z" />
+      <header className="header flex items-center gap-3.5 border-b border-line px-5 py-1.5 max-desk:gap-1.5 max-desk:px-3 max-desk:[&_.do]:px-2 max-desk:[&_.quiet]:px-2 max-bench:flex-wrap max-bench:gap-x-2.5 max-bench:gap-y-1 print:hidden">
+        <Link
+          to="/"
+          className="flex min-h-touch items-center gap-2 whitespace-nowrap text-[1.1rem] font-bold text-ink no-underline"
+        >
+          <svg viewBox="0 0 16 16" aria-hidden="true" className="size-[22px] rounded-edge bg-plate">
+            <path d="M2 3.5 L14 7 L6 14 Z" className="fill-none stroke-scribe stroke-[1.2]" />
           </svg>
           Bold Wedge
         </Link>
-        <nav aria-label="Pages">
+        <nav
+          aria-label="Pages"
+          className="flex gap-1 [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-2.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
+        >
           <Link to="/cuts" aria-current={here('/cut')}>
             Cuts
           </Link>
@@ -59,21 +66,23 @@ export function Header({ children }: { children?: React.ReactNode }) {
             </Link>
           )}
         </nav>
-        <div className="header-page">{children}</div>
-        <button type="button" className="quiet" onClick={() => setMenu(true)} aria-label="Find or do (Ctrl K)">
+        <div className="ml-auto flex flex-1 items-center justify-end gap-2 max-desk:min-w-0 max-desk:gap-1 max-bench:order-1 max-bench:ml-0 max-bench:flex-[1_1_100%] max-bench:flex-wrap">
+          {children}
+        </div>
+        <button type="button" className={QUIET} onClick={() => setMenu(true)} aria-label="Find or do (Ctrl K)">
           Find
         </button>
-        <button type="button" className="quiet" onClick={() => setKeys(true)} aria-label="Keys">
+        <button type="button" className={QUIET} onClick={() => setKeys(true)} aria-label="Keys">
           ?
         </button>
       </header>
       {said && (
-        <p className="said" role="status">
+        <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">
           {said.sentence}{' '}
           {said.action && (
             <button
               type="button"
-              className="mend"
+              className={MEND}
               onClick={() => {
                 putAway();
                 said.action?.does();
@@ -82,7 +91,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
               {said.action.words}
             </button>
           )}{' '}
-          <button type="button" className="mend" onClick={putAway}>
+          <button type="button" className={MEND} onClick={putAway}>
             All right
           </button>
         </p>

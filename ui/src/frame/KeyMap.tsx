@@ -1,6 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { Link } from 'react-router';
 import { startFirstRun } from './firstRun';
+import { DO } from './looks';
 
 const KEYS: [string, string][] = [
   ['1 … 6', 'Cut, Edge, Reach, Make, Prove, Crib (Alt with the number while typing)'],
@@ -21,10 +22,13 @@ export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (o
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
-        <Dialog.Overlay className="overlay" />
-        <Dialog.Content className="dialog" aria-describedby={undefined}>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-[#0008]" />
+        <Dialog.Content
+          className="fixed top-[8vh] left-1/2 z-41 max-h-[84vh] w-[min(680px,92vw)] -translate-x-1/2 overflow-auto rounded-sm bg-paper px-6.5 py-5 [&_.do]:mt-3 [&_h2]:text-[1.4rem] [&_h2]:font-[650]"
+          aria-describedby={undefined}
+        >
           <Dialog.Title>Keys</Dialog.Title>
-          <dl className="keymap">
+          <dl className="[&>div]:grid [&>div]:grid-cols-[12rem_1fr] [&>div]:gap-3 [&>div]:border-t [&>div]:border-line [&>div]:py-1.25 max-bench:[&>div]:grid-cols-[minmax(0,1fr)]">
             {KEYS.map(([key, does]) => (
               <div key={key}>
                 <dt>
@@ -40,7 +44,7 @@ export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (o
           </p>
           <p>
             <Dialog.Close asChild>
-              <Link to="/cut/new/cut" className="inline-flex min-h-10 items-center" onClick={startFirstRun}>
+              <Link to="/cut/new/cut" className="inline-flex min-h-touch items-center" onClick={startFirstRun}>
                 Walk through a first job
               </Link>
             </Dialog.Close>
@@ -48,13 +52,13 @@ export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (o
           </p>
           <p>
             <Dialog.Close asChild>
-              <Link to="/words" className="inline-flex min-h-10 items-center">
+              <Link to="/words" className="inline-flex min-h-touch items-center">
                 Words of the trade
               </Link>
             </Dialog.Close>
             : what they mean, with small drawings.
           </p>
-          <Dialog.Close className="do">Close</Dialog.Close>
+          <Dialog.Close className={DO}>Close</Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -2,11 +2,19 @@ import { Collapsible } from 'radix-ui';
 import { memo, useState } from 'react';
 import type { Finding } from '../api/client';
 import { useEdit } from '../cut/CutContext';
+import { MEND } from '../frame/looks';
 import { Explained } from '../glossary/Explained';
 import { MarginWedge } from './MarginWedge';
 import { Working } from './Working';
 
 const WORDS = { WRONG: 'will not do', DOUBTFUL: 'watch', FINE: 'holds', TOLD: 'to know' } as const;
+
+const LOOKS = {
+  WRONG: { word: 'font-[650] text-warn', words: 'font-semibold' },
+  DOUBTFUL: { word: 'font-[650]', words: '' },
+  FINE: { word: 'font-[450] text-ink-2', words: '' },
+  TOLD: { word: 'font-[450] text-ink-2', words: '' },
+} as const;
 
 interface Props {
   finding: Finding;
@@ -22,12 +30,12 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
   const lit = was !== undefined && was !== finding.statement;
   const troubled = finding.verdict === 'WRONG' || finding.verdict === 'DOUBTFUL';
   const mends = (
-    <div className="mends">
+    <div className={`flex flex-wrap gap-1.5 pt-1 pb-1.25 ${troubled ? 'pl-[100px] max-hand:pl-0' : ''}`}>
       {finding.mends.map((mend) => (
         <button
           type="button"
           key={mend.label}
-          className="mend"
+          className={MEND}
           onClick={() => edit({ kind: 'field', id: mend.field, text: mend.text })}
         >
           {mend.label}
@@ -37,36 +45,38 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
   );
   return (
     <Collapsible.Root asChild open={open} onOpenChange={setOpen}>
-      <li className={`finding finding-${finding.verdict.toLowerCase()}`} data-finding={finding.id}>
-        <Collapsible.Trigger className="finding-line">
-          <span className="finding-mark">
+      <li className="finding border-t border-line pt-1 pb-1.5" data-finding={finding.id}>
+        <Collapsible.Trigger className="finding-line grid min-h-[42px] w-full grid-cols-[92px_1fr_22px] items-center gap-2 text-left max-hand:grid-cols-[64px_1fr_22px]">
+          <span className="flex flex-col items-start">
             <MarginWedge margin={finding.margin} verdict={finding.verdict} />
-            <span className="finding-word">{WORDS[finding.verdict]}</span>
+            <span className={`text-[0.88rem] whitespace-nowrap ${LOOKS[finding.verdict].word}`}>
+              {WORDS[finding.verdict]}
+            </span>
           </span>
-          <span key={finding.statement} className={`finding-words ${lit ? 'animate-lit' : ''}`}>
+          <span key={finding.statement} className={`${LOOKS[finding.verdict].words} ${lit ? 'animate-lit' : ''}`}>
             {finding.statement}
           </span>
-          <span className="finding-more" aria-hidden="true">
+          <span className="text-center font-numbers text-[1.2rem] text-ink-2" aria-hidden="true">
             {open ? '–' : '+'}
           </span>
         </Collapsible.Trigger>
         {troubled && finding.mends.length > 0 && mends}
         {finding.cautions.length > 0 && (troubled || open) && (
-          <ul className="cautions">
+          <ul className="my-1.25 border-l-5 border-warn bg-caution px-3 py-1.75 text-small [&>li+li]:mt-1.5">
             {finding.cautions.map((caution) => (
               <li key={caution}>{caution}</li>
             ))}
           </ul>
         )}
-        <Collapsible.Content className="working">
+        <Collapsible.Content className="working ml-1 border-l-3 border-line pt-1 pb-1.5 pl-2.5">
           <Working steps={finding.working} />
           {finding.notes.map((note) => (
-            <p key={note} className="note">
+            <p key={note} className="my-1.5">
               <Explained text={note} prose />
             </p>
           ))}
           {finding.schools.length > 0 && (
-            <ul className="schools">
+            <ul className="my-1.5 list-disc pl-5 text-small">
               {finding.schools.map((school) => (
                 <li key={school.name}>
                   <b>{school.name}</b>
@@ -75,7 +85,7 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
               ))}
             </ul>
           )}
-          {finding.source && <p className="source">Source: {finding.source}</p>}
+          {finding.source && <p className="my-1.25 text-fine text-ink-2">Source: {finding.source}</p>}
           {!troubled && finding.mends.length > 0 && mends}
         </Collapsible.Content>
       </li>

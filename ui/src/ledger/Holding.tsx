@@ -12,11 +12,11 @@ export function Holding({ findings }: { findings: Finding[] }) {
   const count = COUNTS[findings.length] ?? String(findings.length);
   return (
     <Collapsible.Root open={open} onOpenChange={(now) => fold(!now)}>
-      <Collapsible.Trigger className="holding">
+      <Collapsible.Trigger className="holding grid min-h-[42px] w-full grid-cols-[1fr_22px] items-center border-t border-line pl-[100px] text-left text-ink-2 max-hand:pl-0">
         <span>
           {count.charAt(0).toUpperCase() + count.slice(1)} {findings.length === 1 ? 'thing holds' : 'things hold'}
         </span>
-        <span className="finding-more" aria-hidden="true">
+        <span className="text-center font-numbers text-[1.2rem] text-ink-2" aria-hidden="true">
           {open ? '–' : '+'}
         </span>
       </Collapsible.Trigger>

@@ -29,9 +29,12 @@ export function Ledger({ station, keys, children }: Props) {
       ? answer.findings.filter((f) => f.station !== 'CUT' && (f.verdict === 'WRONG' || f.verdict === 'DOUBTFUL'))
       : [];
   return (
-    <aside className={`ledger ${stale || late ? 'ledger-stale' : ''}`} aria-label="Findings">
+    <aside
+      className={`ledger block min-w-0 ${stale || late ? '[&_.findings]:opacity-50 [&_.keys]:opacity-50' : ''}`}
+      aria-label="Findings"
+    >
       {stale && (
-        <div className="stale" role="status">
+        <div className="stale mb-2 bg-caution px-3 py-1.5" role="status">
           {wrong.map((field) => (
             <p key={field.id} className="text-xl! font-bold! leading-snug!">
               {field.label}: {field.error}
@@ -41,11 +44,11 @@ export function Ledger({ station, keys, children }: Props) {
         </div>
       )}
       {late && !stale && (
-        <p className="stale" role="status">
+        <p className="stale mb-2 bg-caution px-3 py-1.5" role="status">
           Working it out again: these are still the numbers of before.
         </p>
       )}
-      <dl className="keys">
+      <dl className="keys mb-2 flex flex-wrap gap-6.5 [&_dd]:text-key [&_dd]:leading-[1.15] [&_dd]:font-semibold [&_dd]:whitespace-nowrap [&_dt]:text-fine [&_dt]:text-ink-2">
         {shown.map((figure) => (
           <div key={figure.id}>
             <dt>
@@ -89,7 +92,7 @@ export function Ledger({ station, keys, children }: Props) {
 function Unusable({ fields }: { fields: FieldState[] }) {
   const wrong = fields.filter((field) => field.error !== '');
   return (
-    <aside className="ledger" aria-label="Findings">
+    <aside className="ledger block min-w-0" aria-label="Findings">
       {wrong.length > 0 && (
         <div role="status">
           <h2>This cut cannot be worked out until these are put right</h2>

@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { FIELD } from '../frame/looks';
 
 interface Props {
   words: string;
@@ -14,11 +15,17 @@ interface Props {
 export function Entry({ words, value, wrong, type = 'text', complete, onChange }: Props) {
   const id = useId();
   return (
-    <div className={wrong ? 'reading reading-wrong' : 'reading'}>
+    <div
+      className={
+        wrong
+          ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
+          : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
+      }
+    >
       <label htmlFor={id}>{words}</label>
       <input
         id={id}
-        className="plain-input"
+        className={FIELD}
         type={type}
         autoComplete={complete}
         autoCapitalize="none"

@@ -4,6 +4,7 @@ import { api, given, type Me, type Person, Refused, sentenceOf, type Texts } fro
 import { readAgain } from '../api/readAgain';
 import { usePeople } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
+import { DO, QUIET } from '../frame/looks';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
 
@@ -29,7 +30,7 @@ export function Everybody({ me }: { me: Me }) {
     <section aria-label="Everybody">
       <h2>Everybody</h2>
       {people.error && <p role="alert">{sentenceOf(people.error)}</p>}
-      <ul className="people">
+      <ul className="[&_b]:min-w-36 [&>li]:flex [&>li]:min-h-12 [&>li]:flex-wrap [&>li]:items-center [&>li]:gap-x-4 [&>li]:gap-y-1.5 [&>li]:border-b [&>li]:border-line">
         {people.data?.map((person) => (
           <li key={person.id} data-person={person.name}>
             <b>{person.name}</b>
@@ -51,7 +52,7 @@ export function Everybody({ me }: { me: Me }) {
             />
             <button
               type="button"
-              className="quiet"
+              className={QUIET}
               aria-label={`Sign out everywhere: ${person.name}`}
               onClick={() =>
                 void act(
@@ -65,7 +66,7 @@ export function Everybody({ me }: { me: Me }) {
             {person.name !== me.name && (
               <button
                 type="button"
-                className="quiet"
+                className={QUIET}
                 aria-label={`Take out: ${person.name}`}
                 onClick={() =>
                   void act(
@@ -116,7 +117,7 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
   };
   return (
     <form
-      className="lathe"
+      className="lathe grid grid-cols-2 gap-x-5.5 gap-y-2.5 pt-3 max-hand:grid-cols-[minmax(0,1fr)]"
       aria-label="A new person"
       onSubmit={(event) => {
         event.preventDefault();
@@ -144,8 +145,8 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
         choices={CHOICES}
         onPick={(id) => setRole(id as Person['role'])}
       />
-      <div className="lathe-foot">
-        <button type="submit" className="do">
+      <div className="col-span-full flex items-center gap-4">
+        <button type="submit" className={DO}>
           Enter this person
         </button>
         {said && <p role="status">{said}</p>}

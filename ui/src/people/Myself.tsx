@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, given, type Me, type Pairing, Refused, sentenceOf, type Texts } from '../api/client';
 import { readAgain } from '../api/readAgain';
+import { DO, MEND } from '../frame/looks';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
 
@@ -27,16 +28,16 @@ export function Myself({ me }: { me: Me }) {
     <section aria-label="You">
       <h1>{me.name}</h1>
       <p>{ROLES[me.role]}</p>
-      <div className="files-row">
-        <button type="button" className="do" onClick={() => void leave('/api/people/sign-out')}>
+      <div className="flex flex-wrap items-center gap-4 py-1.5">
+        <button type="button" className={DO} onClick={() => void leave('/api/people/sign-out')}>
           Sign out
         </button>
-        <button type="button" className="mend" onClick={() => void leave('/api/people/sign-out-everywhere')}>
+        <button type="button" className={MEND} onClick={() => void leave('/api/people/sign-out-everywhere')}>
           Sign out everywhere
         </button>
         <button
           type="button"
-          className="mend"
+          className={MEND}
           onClick={() => void act(async () => setPairing(await given(api.POST('/api/people/pairings'))))}
         >
           Pair a tablet
@@ -44,7 +45,7 @@ export function Myself({ me }: { me: Me }) {
       </div>
       {said && <p role="alert">{said}</p>}
       {pairing && (
-        <div className="pairing">
+        <div className="pairing my-4 flex flex-wrap gap-5 [&>div]:grid [&>div]:min-w-64 [&>div]:flex-1 [&>div]:content-start [&>div]:gap-2.5">
           <img
             src={`data:image/svg+xml,${encodeURIComponent(pairing.code)}`}
             alt="Code to scan with the tablet"
@@ -59,7 +60,7 @@ export function Myself({ me }: { me: Me }) {
               Its browser will say that it does not know the shop’s certificate: compare the fingerprint with the one in
               the window in which the program was started, then go on.
             </p>
-            <p className="figures pairing-address">{pairing.address}</p>
+            <p className="figures pairing-address wrap-anywhere">{pairing.address}</p>
           </div>
         </div>
       )}
@@ -88,7 +89,7 @@ function NewPassphrase() {
   };
   return (
     <form
-      className="lathe"
+      className="lathe grid grid-cols-2 gap-x-5.5 gap-y-2.5 pt-3 max-hand:grid-cols-[minmax(0,1fr)]"
       aria-label="New passphrase"
       onSubmit={(event) => {
         event.preventDefault();
@@ -106,8 +107,8 @@ function NewPassphrase() {
           onChange={(text) => setTyped({ ...typed, [id]: text })}
         />
       ))}
-      <div className="lathe-foot">
-        <button type="submit" className="mend">
+      <div className="col-span-full flex items-center gap-4">
+        <button type="submit" className={MEND}>
           Change it, and sign in anew everywhere
         </button>
       </div>

@@ -25,7 +25,7 @@ export function PairPage() {
       .catch((error: unknown) => setSaid(sentenceOf(error)));
   }, [navigate, queries]);
   return (
-    <main className="way-in">
+    <main className="way-in mx-auto my-[10vh] max-w-[30rem] px-5 [&_form]:grid [&_form]:gap-3.5">
       <p role="status">{said}</p>
       <Link to="/">To the shop</Link>
     </main>

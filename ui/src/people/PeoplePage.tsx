@@ -11,7 +11,7 @@ export function PeoplePage() {
   return (
     <>
       <Header />
-      <main className="shop">
+      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold">
         {me.data?.network ? (
           <>
             <Myself me={me.data} />

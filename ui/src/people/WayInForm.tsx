@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { type Me, Refused, sentenceOf, type Texts } from '../api/client';
 import { readAgain } from '../api/readAgain';
+import { DO } from '../frame/looks';
 import { Entry } from './Entry';
 
 interface Asked {
@@ -43,7 +44,7 @@ export function WayInForm({ title, letIn, entries, act, children }: Props) {
     setBusy(false);
   };
   return (
-    <main className="way-in">
+    <main className="way-in mx-auto my-[10vh] max-w-[30rem] px-5 [&_form]:grid [&_form]:gap-3.5">
       <form aria-label={title} onSubmit={(event) => void come(event)}>
         <h1>{title}</h1>
         {children}
@@ -58,7 +59,7 @@ export function WayInForm({ title, letIn, entries, act, children }: Props) {
             onChange={(text) => setTyped({ ...typed, [id]: text })}
           />
         ))}
-        <button type="submit" className="do" disabled={busy}>
+        <button type="submit" className={DO} disabled={busy}>
           {act}
         </button>
         {said && Object.keys(wrong).length === 0 && <p role="alert">{said}</p>}

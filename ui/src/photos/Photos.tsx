@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useId } from 'react';
 import type { Photo } from '../api/client';
+import { DO, QUIET } from '../frame/looks';
 import { deletePhoto, type Shown, useAddPhotos } from './usePhotos';
 
 const pictureOf = (photo: Photo) => `/api/photos/${photo.id}/picture`;
@@ -9,7 +10,7 @@ const pictureOf = (photo: Photo) => `/api/photos/${photo.id}/picture`;
 /** Photos of one thing, small, each opened by a touch; and a way to add another. */
 export function Photos({ shown, photos, words }: { shown: Shown; photos: Photo[]; words: string }) {
   return (
-    <div className="photos flex flex-wrap items-center gap-2 py-1">
+    <div className="photos flex flex-wrap items-center gap-2 py-0.5">
       {photos.map((photo, n) => (
         <PhotoDialog key={photo.id} photo={photo} words={`${words}, photo ${n + 1}`} />
       ))}
@@ -38,7 +39,7 @@ function AddPhoto({ shown, words }: { shown: Shown; words: string }) {
       />
       <label
         htmlFor={id}
-        className="inline-flex min-h-10 cursor-pointer items-center px-2 font-medium text-accent underline decoration-dotted underline-offset-4 peer-focus-visible:outline-3 peer-focus-visible:outline-accent peer-disabled:opacity-45 print:hidden"
+        className="inline-flex min-h-touch cursor-pointer items-center px-1 text-small text-accent underline decoration-dotted underline-offset-4 peer-focus-visible:outline-3 peer-focus-visible:outline-accent peer-disabled:opacity-45 print:hidden"
       >
         {busy ? 'Taking it in' : 'Add a photo'}
         <span className="sr-only"> of {words}</span>
@@ -55,16 +56,19 @@ function PhotoDialog({ photo, words }: { photo: Photo; words: string }) {
         <img src={pictureOf(photo)} alt={words} loading="lazy" className="size-full object-cover" />
       </Dialog.Trigger>
       <Dialog.Portal>
-        <Dialog.Overlay className="overlay" />
-        <Dialog.Content className="dialog dialog-wide" aria-describedby={undefined}>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-[#0008]" />
+        <Dialog.Content
+          className="fixed top-[8vh] left-1/2 z-41 max-h-[84vh] w-[min(680px,92vw)] -translate-x-1/2 overflow-auto rounded-sm bg-paper px-6.5 py-5 [&_.do]:mt-3 [&_h2]:text-[1.4rem] [&_h2]:font-[650] w-[min(1000px,94vw)]!"
+          aria-describedby={undefined}
+        >
           <Dialog.Title>{words}</Dialog.Title>
           <img src={pictureOf(photo)} alt={words} className="mx-auto my-2 max-h-[62vh] max-w-full" />
           {photo.note && <p>{photo.note}</p>}
           <p className="text-ink-2">
             Kept {photo.savedBy && <>by {photo.savedBy} </>}on {photo.savedAt.slice(0, 10)}
           </p>
-          <Dialog.Close className="do">Close</Dialog.Close>
-          <Dialog.Close className="quiet" onClick={() => void deletePhoto(photo, queries)}>
+          <Dialog.Close className={DO}>Close</Dialog.Close>
+          <Dialog.Close className={QUIET} onClick={() => void deletePhoto(photo, queries)}>
             Delete
           </Dialog.Close>
         </Dialog.Content>

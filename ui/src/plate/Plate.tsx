@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import type { Scene } from '../api/client';
 import { ValueInput } from '../cut/ValueInput';
+import { DO } from '../frame/looks';
 import { useTwoFingers } from './useTwoFingers';
 
 interface Props {
@@ -80,7 +81,7 @@ export const Plate = memo(function Plate({ scene, dimmed = false, still = false 
             ))}
       </div>
       {zoom.scale > 1 && (
-        <button type="button" className="do absolute! bottom-2 left-2" onClick={whole}>
+        <button type="button" className={`${DO} absolute! bottom-2 left-2`} onClick={whole}>
           Whole plate
         </button>
       )}

@@ -2,6 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { api, type BarAnswer, given, sentenceOf, type Texts, type Units } from '../api/client';
 import { useKeptText } from '../api/useKeptText';
+import { DO, FIELD, MEND, QUIET, VIEW } from '../frame/looks';
 import { LINES, PushTable } from '../stations/PushTable';
 import { TestAnswer } from '../stations/TestAnswer';
 
@@ -108,14 +109,14 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
   const wrongPlace = (id: string) => answer?.errors[id];
   return (
     <Collapsible.Root className="machine-tests col-span-full">
-      <Collapsible.Trigger className="quiet">Measure it: push tests</Collapsible.Trigger>
+      <Collapsible.Trigger className={QUIET}>Measure it: push tests</Collapsible.Trigger>
       <Collapsible.Content>
-        <div className="views" role="group" aria-label="What is pushed">
+        <div className="views flex flex-wrap" role="group" aria-label="What is pushed">
           {PARTS.map((one) => (
             <button
               type="button"
               key={one.id}
-              className="view"
+              className={VIEW}
               aria-pressed={one.id === part}
               onClick={() => setPart(one.id)}
             >
@@ -123,14 +124,21 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
             </button>
           ))}
         </div>
-        <p className="quiet-words">{PARTS.find((one) => one.id === part)?.how}</p>
+        <p className="text-ink-2">{PARTS.find((one) => one.id === part)?.how}</p>
         {chuck && (
           <div className="flex flex-wrap gap-x-6">
             {PLACES.map((place) => (
-              <label key={place.id} className={wrongPlace(place.id) ? 'reading reading-wrong' : 'reading'}>
+              <label
+                key={place.id}
+                className={
+                  wrongPlace(place.id)
+                    ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
+                    : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
+                }
+              >
                 <span>{place.words}</span>
                 <input
-                  className="plain-input figures"
+                  className={`${FIELD} figures`}
                   value={at(place.id)}
                   placeholder={place.hint}
                   aria-invalid={!!wrongPlace(place.id)}
@@ -155,11 +163,11 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
             </div>
           ))}
         </div>
-        <div className="mends">
-          <button type="button" className="do" onClick={() => void judge()}>
+        <div className="flex flex-wrap gap-1.5 pt-1 pb-1.25">
+          <button type="button" className={DO} onClick={() => void judge()}>
             Work it out
           </button>
-          <button type="button" className="mend" onClick={() => void standIn()}>
+          <button type="button" className={MEND} onClick={() => void standIn()}>
             Read the stand-ins
           </button>
         </div>

@@ -16,6 +16,7 @@ import { readAgain } from '../api/readAgain';
 import { useChoices, useLathes } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
 import { Header } from '../frame/Header';
+import { DO, FIELD, QUIET, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { MachineTests } from './MachineTests';
 
@@ -59,16 +60,16 @@ export function ShopPage() {
   return (
     <>
       <Header />
-      <main className="shop">
+      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold">
         <section aria-label="Machines">
           <h1>Machines</h1>
           {lathes.error && <p role="alert">{sentenceOf(lathes.error)}</p>}
-          <div className="views">
+          <div className="views flex flex-wrap">
             {lathes.data?.map((lathe) => (
               <button
                 type="button"
                 key={lathe.id}
-                className="view"
+                className={VIEW}
                 aria-pressed={picked !== 'new' && lathe.id === current?.id}
                 onClick={() => {
                   setPicked(lathe.id);
@@ -78,7 +79,7 @@ export function ShopPage() {
                 {lathe.card.name}
               </button>
             ))}
-            <button type="button" className="view" aria-pressed={picked === 'new'} onClick={() => setPicked('new')}>
+            <button type="button" className={VIEW} aria-pressed={picked === 'new'} onClick={() => setPicked('new')}>
               A new machine
             </button>
           </div>
@@ -141,7 +142,7 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
   };
   return (
     <form
-      className="lathe"
+      className="lathe grid grid-cols-2 gap-x-5.5 gap-y-2.5 pt-3 max-hand:grid-cols-[minmax(0,1fr)]"
       aria-label="Machine card"
       onSubmit={(event) => {
         event.preventDefault();
@@ -149,10 +150,17 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
       }}
     >
       {choices.data?.latheEntries.map((entry) => (
-        <label key={entry.id} className={wrong[entry.id] ? 'reading reading-wrong' : 'reading'}>
+        <label
+          key={entry.id}
+          className={
+            wrong[entry.id]
+              ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
+              : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
+          }
+        >
           <span>{entry.words}</span>
           <input
-            className="plain-input"
+            className={FIELD}
             value={card[entry.id] ?? ''}
             placeholder={EXAMPLES[entry.id]}
             aria-invalid={!!wrong[entry.id]}
@@ -170,12 +178,12 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
           onUse={(take) => kept.write({ version, card: { ...card, ...take } })}
         />
       )}
-      <div className="lathe-foot">
-        <button type="submit" className="do">
+      <div className="col-span-full flex items-center gap-4">
+        <button type="submit" className={DO}>
           Save the machine{kept.unsaved ? ' •' : ''}
         </button>
         {kept.unsaved && (
-          <button type="button" className="quiet" onClick={() => kept.done()}>
+          <button type="button" className={QUIET} onClick={() => kept.done()}>
             Back to what is kept
           </button>
         )}
@@ -202,28 +210,28 @@ function Files() {
     <section aria-label="Files" className="files">
       <h2>Files</h2>
       <p>Everything the shop keeps, in open formats. What is already here is never overwritten by a file.</p>
-      <div className="files-row">
-        <button type="button" className="do" onClick={() => void download('/api/exchange/shop.json', 'shop.json')}>
+      <div className="flex flex-wrap items-center gap-4 py-1.5">
+        <button type="button" className={DO} onClick={() => void download('/api/exchange/shop.json', 'shop.json')}>
           Whole shop as JSON
         </button>
-        <button type="button" className="do" onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
+        <button type="button" className={DO} onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
           Crib as CSV
         </button>
-        <a className="quiet" href="/api/exchange/schema.json">
+        <a className={QUIET} href="/api/exchange/schema.json">
           JSON Schema
         </a>
-        <a className="quiet" href="/api/openapi.json">
+        <a className={QUIET} href="/api/openapi.json">
           API for scripts
         </a>
-        <a className="quiet" href="/third-party-program.txt">
+        <a className={QUIET} href="/third-party-program.txt">
           Built from: program
         </a>
-        <a className="quiet" href="/third-party-page.txt">
+        <a className={QUIET} href="/third-party-page.txt">
           page
         </a>
       </div>
-      <div className="files-row">
-        <label className="file">
+      <div className="flex flex-wrap items-center gap-4 py-1.5">
+        <label className="file flex flex-col gap-1 [&_input]:max-w-[calc(100vw-2.6rem)] [&_input]:min-h-touch">
           Take in a shop or tool (JSON)
           <input
             type="file"
@@ -231,7 +239,7 @@ function Files() {
             onChange={(event) => void takeIn('/api/exchange/shop', event.target.files?.[0], 'application/json')}
           />
         </label>
-        <label className="file">
+        <label className="file flex flex-col gap-1 [&_input]:max-w-[calc(100vw-2.6rem)] [&_input]:min-h-touch">
           Take in tools (CSV)
           <input
             type="file"

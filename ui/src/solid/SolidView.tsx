@@ -47,7 +47,7 @@ export default function SolidView({ fields, units }: { fields: Texts; units: Uni
         ref={canvas}
         tabIndex={0}
         aria-label="The solid: drag it or press the arrow keys to turn it, the wheel or + and − to come nearer"
-        className="solid block h-[52vh] w-full touch-none rounded bg-plate"
+        className="solid [--solid:#7fa6d6] block h-[52vh] w-full touch-none rounded bg-plate"
         onPointerDown={(event) => event.currentTarget.setPointerCapture(event.pointerId)}
         onPointerMove={(event) => {
           if (event.buttons > 0) shown.current?.turn(event.movementX / 120, event.movementY / 120);
@@ -65,7 +65,7 @@ export default function SolidView({ fields, units }: { fields: Texts; units: Uni
         Cut open
         <input
           type="range"
-          className="min-h-10 flex-1"
+          className="min-h-touch flex-1"
           min={0.02}
           max={1}
           step={0.01}

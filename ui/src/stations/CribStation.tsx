@@ -9,6 +9,7 @@ import { Progress } from '../crib/Progress';
 import { useWhich } from '../crib/useWhich';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
+import { DO, FIELD, MEND, QUIET } from '../frame/looks';
 import { Plate } from '../plate/Plate';
 
 /** Keep the bit, find one by words, or ask which of them will do this cut. */
@@ -31,15 +32,15 @@ export function CribStation() {
   const take = (tool: ToolRecord, setting: Texts = {}) =>
     edit({ kind: 'fields', fields: { ...tool.fields, ...setting } });
   return (
-    <div className="station">
-      <div className="plate-side plate-side-form">
+    <div className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5">
+      <div className="plate-side-form flex min-w-0 flex-col gap-3 max-hand:overflow-x-auto">
         <KeepTool />
         {scene && <Plate scene={scene} dimmed={stale} still />}
       </div>
-      <aside className="ledger" aria-label="Crib">
-        <div className="find">
+      <aside className="ledger block min-w-0" aria-label="Crib">
+        <div className="find mb-2.5 flex flex-wrap gap-2.5">
           <input
-            className="plain-input find-words"
+            className={`${FIELD} flex-[1_1_180px]`}
             type="search"
             data-find
             ref={findInput}
@@ -51,7 +52,7 @@ export function CribStation() {
               setAsking(false);
             }}
           />
-          <button type="button" className="do" aria-pressed={asking} onClick={() => setAsking(!asking)}>
+          <button type="button" className={DO} aria-pressed={asking} onClick={() => setAsking(!asking)}>
             Which will do this cut?
           </button>
         </div>
@@ -64,20 +65,20 @@ export function CribStation() {
               </li>
             )}
             {which.data?.map(({ tool, match }) => (
-              <li key={tool.id} className="tool-row" data-tool={tool.name}>
-                <div className="tool-row-head">
+              <li key={tool.id} className="tool-row border-t border-line py-1.5" data-tool={tool.name}>
+                <div className="tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center">
                   <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
-                  <span className="tool-verdict">
+                  <span className="whitespace-nowrap rounded-xs border-[1.5px] border-current px-1.75 text-fine">
                     {match.verdict === 'FINE' ? 'will do' : match.verdict === 'WRONG' ? 'will not do' : 'with care'}
                   </span>
-                  <button type="button" className="mend" onClick={() => take(tool, match.take)}>
+                  <button type="button" className={MEND} onClick={() => take(tool, match.take)}>
                     Take it
                   </button>
                 </div>
                 {match.reasons.slice(0, 3).map((reason) => (
                   <p key={reason}>{reason}</p>
                 ))}
-                {match.reasons.length > 3 && <p className="quiet-words">and {match.reasons.length - 3} more</p>}
+                {match.reasons.length > 3 && <p className="text-ink-2">and {match.reasons.length - 3} more</p>}
               </li>
             ))}
           </ul>
@@ -92,11 +93,11 @@ export function CribStation() {
               </li>
             )}
             {found.map((tool) => (
-              <li key={tool.id} className="tool-row" data-tool={tool.name}>
-                <div className="tool-row-head">
+              <li key={tool.id} className="tool-row border-t border-line py-1.5" data-tool={tool.name}>
+                <div className="tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center">
                   <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
                   <span className="figures">{tool.drawer}</span>
-                  <button type="button" className="mend" onClick={() => take(tool)}>
+                  <button type="button" className={MEND} onClick={() => take(tool)}>
                     Take it
                   </button>
                 </div>
@@ -105,14 +106,14 @@ export function CribStation() {
             ))}
             {tools.hasNextPage && (
               <li>
-                <button type="button" className="do" onClick={() => void tools.fetchNextPage()}>
+                <button type="button" className={DO} onClick={() => void tools.fetchNextPage()}>
                   More: {found.length} of {first?.countIsAtLeast ? `${first.count} or more` : first?.count} shown
                 </button>
               </li>
             )}
           </ul>
         )}
-        <button type="button" className="quiet" onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
+        <button type="button" className={QUIET} onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
           The crib as a table (CSV)
         </button>
       </aside>
@@ -148,7 +149,7 @@ function KeepTool() {
   };
   return (
     <form
-      className="keep keep-tool"
+      className="keep my-2.5 flex flex-wrap items-center gap-x-3 gap-y-2.25 bg-paper-2 px-3 py-2.25 [&_textarea]:flex-[1_1_100%] keep-tool items-end! [&_label]:flex [&_label]:flex-col [&_label]:text-small [&_label]:text-ink-2"
       aria-label="Keep this tool"
       onSubmit={(event) => {
         event.preventDefault();
@@ -158,7 +159,7 @@ function KeepTool() {
       <label>
         Keep this tool as
         <input
-          className="plain-input"
+          className={FIELD}
           value={name}
           aria-invalid={!!wrong.name}
           placeholder="what you would call it"
@@ -168,21 +169,21 @@ function KeepTool() {
       <label>
         in
         <input
-          className="plain-input"
+          className={FIELD}
           value={drawer}
           placeholder="drawer or tray"
           onChange={(event) => write('drawer', event.target.value)}
         />
       </label>
-      <label className="grow">
+      <label className="flex-1 [&_input]:w-full">
         Note
-        <input className="plain-input" value={note} onChange={(event) => write('note', event.target.value)} />
+        <input className={FIELD} value={note} onChange={(event) => write('note', event.target.value)} />
       </label>
-      <button type="submit" className="do" disabled={stale || !tool}>
+      <button type="submit" className={DO} disabled={stale || !tool}>
         {tool?.button ?? 'Keep it'}
       </button>
       {others.map((other) => (
-        <button key={other.kind} type="button" className="do" disabled={stale} onClick={() => void keep(other)}>
+        <button key={other.kind} type="button" className={DO} disabled={stale} onClick={() => void keep(other)}>
           {other.button}
         </button>
       ))}

@@ -20,7 +20,7 @@ export function Experiments() {
               </span>
             ))}
           </p>
-          <table className="compared">
+          <table className="compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line">
             <thead>
               <tr>
                 <th scope="col">

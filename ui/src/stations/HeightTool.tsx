@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, type Choice, given, type HeightAnswer, sentenceOf } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
+import { DO, FIELD, MEND, QUIET } from '../frame/looks';
 
 const MEASURED: Record<string, string> = {
   pip: 'Pip across',
@@ -61,10 +62,10 @@ export function HeightTool() {
   };
   return (
     <Collapsible.Root className="height-tool">
-      <Collapsible.Trigger className="quiet">Height from what you measured</Collapsible.Trigger>
+      <Collapsible.Trigger className={QUIET}>Height from what you measured</Collapsible.Trigger>
       <Collapsible.Content>
         <form
-          className="keep"
+          className="keep my-2.5 flex flex-wrap items-center gap-x-3 gap-y-2.25 bg-paper-2 px-3 py-2.25 [&_textarea]:flex-[1_1_100%]"
           aria-label="Height from what you measured"
           onSubmit={(event) => {
             event.preventDefault();
@@ -101,13 +102,13 @@ export function HeightTool() {
             wrong={answer?.errors.arm}
             onChange={write}
           />
-          <button type="submit" className="do">
+          <button type="submit" className={DO}>
             Work it out
           </button>
           {answer?.height && height && (
             <button
               type="button"
-              className="mend"
+              className={MEND}
               onClick={() => edit({ kind: 'field', id: height.field, text: answer.height })}
             >
               Put {answer.height} in
@@ -130,10 +131,16 @@ interface EntryProps {
 
 function Entry({ id, label, value, wrong, onChange }: EntryProps) {
   return (
-    <label className={wrong ? 'reading reading-wrong' : 'reading'}>
+    <label
+      className={
+        wrong
+          ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
+          : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
+      }
+    >
       <span>{label}</span>
       <input
-        className="plain-input figures"
+        className={`${FIELD} figures`}
         data-height={id}
         value={value}
         aria-invalid={!!wrong}

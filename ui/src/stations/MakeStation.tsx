@@ -3,6 +3,7 @@ import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { sceneOfStep } from '../cut/planDesk';
 import { ValueInput } from '../cut/ValueInput';
+import { FIELD } from '../frame/looks';
 import { FindingRow } from '../ledger/FindingRow';
 import { Plate } from '../plate/Plate';
 import { Panels } from './Panels';
@@ -21,10 +22,10 @@ export function MakeStation() {
   const step = answer.steps[Math.min(at, answer.steps.length - 1)];
   if (!step) return null;
   return (
-    <div className="station">
-      <div className="plate-side">
+    <div className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5">
+      <div className="min-w-0 max-hand:overflow-x-auto">
         <Plate scene={sceneOfStep(answer, step.scene)} dimmed={stale || late} still />
-        <div className="plate-foot settings">
+        <div className="flex flex-wrap items-end justify-start gap-5 pt-1.5">
           {shown?.picks.map((field) => (
             <ChoiceInput key={field} field={field} />
           ))}
@@ -34,16 +35,19 @@ export function MakeStation() {
           <Exports scene={step.scene.id} />
         </div>
       </div>
-      <aside className={`ledger ${stale ? 'ledger-stale' : ''}`} aria-label={shown?.card}>
-        <ol className="steps">
+      <aside
+        className={`ledger block min-w-0 ${stale ? '[&_.findings]:opacity-50 [&_.keys]:opacity-50' : ''}`}
+        aria-label={shown?.card}
+      >
+        <ol className="steps mb-3">
           {answer.steps.map((one, i) => {
             const open = one.id === step.id;
             return (
-              <li key={one.id} className={open ? 'step step-open' : 'step'}>
-                <div className="step-head">
+              <li key={one.id} className={open ? 'border-t border-line step-open' : 'border-t border-line'}>
+                <div className="flex items-center gap-2.5">
                   <input
                     type="checkbox"
-                    className="tick"
+                    className="tick -m-[7px] size-touch flex-none p-[7px] accent-accent"
                     aria-label={`Done: ${one.title}`}
                     checked={draft.ticks[one.id] ?? false}
                     onChange={(event) => {
@@ -51,41 +55,46 @@ export function MakeStation() {
                       if (event.target.checked && i + 1 < answer.steps.length) setAt(i + 1);
                     }}
                   />
-                  <button type="button" className="step-title" aria-expanded={open} onClick={() => setAt(i)}>
+                  <button
+                    type="button"
+                    className="step-title min-h-[42px] flex-1 text-left text-more font-[550]"
+                    aria-expanded={open}
+                    onClick={() => setAt(i)}
+                  >
                     {i + 1}. {one.title}
                   </button>
                 </div>
                 {open && (
-                  <div className="step-body">
-                    <ul className="step-lines">
+                  <div className="pb-3 pl-9">
+                    <ul className="step-lines [&>li]:py-0.5">
                       {one.lines.map((line) => (
                         <li key={line}>{line}</li>
                       ))}
                     </ul>
                     {one.cautions.length > 0 && (
-                      <ul className="cautions">
+                      <ul className="my-1.25 border-l-5 border-warn bg-caution px-3 py-1.75 text-small [&>li+li]:mt-1.5">
                         {one.cautions.map((caution) => (
                           <li key={caution}>{caution}</li>
                         ))}
                       </ul>
                     )}
-                    <p className="why">{one.why}</p>
+                    <p className="my-1.25 text-ink-2">{one.why}</p>
                     <p>
                       <b>Check:</b> {one.check}
                     </p>
                     {one.measures && !ground && (
-                      <p className="measured">
+                      <p className="measured mt-1.5 flex flex-wrap items-center gap-2 [&_.plain-input]:w-34">
                         As drawn <b className="figures">{one.target}</b>, as made{' '}
                         <ValueInput field={one.measures} place="sentence" />
                       </p>
                     )}
                     {one.measures && ground && (
-                      <label className="measured">
+                      <label className="measured mt-1.5 flex flex-wrap items-center gap-2 [&_.plain-input]:w-34">
                         <span>
                           {fields.get(one.measures)?.label}: wanted <b className="figures">{one.target}</b>, measured
                         </span>
                         <input
-                          className="plain-input figures"
+                          className={`${FIELD} figures`}
                           value={draft.measured[one.measures] ?? ''}
                           placeholder="—"
                           onChange={(event) => edit({ kind: 'measured', id: one.measures, text: event.target.value })}

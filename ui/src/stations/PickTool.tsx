@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useTools } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
+import { FIELD } from '../frame/looks';
 
 interface Props {
   label: string;
@@ -21,7 +22,7 @@ export function PickTool({ label, value, none, onPick }: Props) {
     <>
       {(first?.more || words !== '') && (
         <input
-          className="plain-input"
+          className={FIELD}
           type="search"
           aria-label={`${label}: find by words`}
           placeholder="Find by words"

@@ -3,6 +3,7 @@ import { download, type Scene } from '../api/client';
 import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
+import { QUIET, VIEW } from '../frame/looks';
 import { Ledger } from '../ledger/Ledger';
 import { Plate } from '../plate/Plate';
 import { SolidDialog } from '../solid/SolidDialog';
@@ -20,18 +21,20 @@ export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' })
     .filter((scene): scene is Scene => scene !== undefined);
   const scene = drawn.find((one) => one.id === picked) ?? drawn[0];
   return (
-    <div className="station">
-      <div className="plate-side">
+    <div className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5">
+      <div className="min-w-0 max-hand:overflow-x-auto">
         {scene ? <Plate scene={scene} dimmed={stale || late} /> : <div className="plate plate-empty" />}
-        <div className={`plate-foot ${shown && shown.settings.length > 0 ? 'settings' : ''}`}>
+        <div
+          className={`flex flex-wrap pt-1.5 ${shown && shown.settings.length > 0 ? 'items-end justify-start gap-5' : 'items-center justify-between gap-3'}`}
+        >
           {drawn.length > 1 && (
-            <div className="views" role="group" aria-label="Drawings">
+            <div className="views flex flex-wrap" role="group" aria-label="Drawings">
               {drawn.map((one) => (
                 <button
                   type="button"
                   key={one.id}
                   aria-pressed={one.id === scene?.id}
-                  className="view"
+                  className={VIEW}
                   onClick={() => setPicked(one.id)}
                 >
                   {one.title}
@@ -61,18 +64,18 @@ export function Exports({ scene }: { scene: string }) {
   const solid = useAnswer().page?.solid === scene;
   const { fields, units } = useCut().draft;
   return (
-    <div className="exports">
+    <div className="flex-wrap">
       {solid && <SolidDialog fields={fields} units={units} />}
       <button
         type="button"
-        className="quiet"
+        className={QUIET}
         onClick={() => void download(`/api/plan/drawing/${scene}`, `${scene}.svg`, { fields, units })}
       >
         Drawing as SVG
       </button>
       <button
         type="button"
-        className="quiet"
+        className={QUIET}
         onClick={() => void download(`/api/plan/dxf/${scene}`, `${scene}.dxf`, { fields, units })}
       >
         DXF
@@ -80,7 +83,7 @@ export function Exports({ scene }: { scene: string }) {
       {solid && (
         <button
           type="button"
-          className="quiet"
+          className={QUIET}
           onClick={() => void download('/api/plan/solid', `${scene}.stl`, { fields, units })}
         >
           Solid as STL

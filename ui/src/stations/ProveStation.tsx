@@ -7,6 +7,7 @@ import { readAgain } from '../api/readAgain';
 import { useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
+import { DO, FIELD } from '../frame/looks';
 import { Working } from '../ledger/Working';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
@@ -44,14 +45,25 @@ export function ProveStation() {
   const typed = form?.readings.filter((row) => row.choices.length === 0) ?? [];
   const picked = form?.readings.filter((row) => row.choices.length > 0) ?? [];
   return (
-    <div className="station">
-      <div className="plate-side plate-side-form">
-        <form className="readings" onSubmit={(event) => event.preventDefault()} aria-label="Trial readings">
+    <div className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5">
+      <div className="plate-side-form flex min-w-0 flex-col gap-3 max-hand:overflow-x-auto">
+        <form
+          className="grid grid-cols-3 gap-x-4 gap-y-1.75 max-hand:grid-cols-[minmax(0,1fr)]"
+          onSubmit={(event) => event.preventDefault()}
+          aria-label="Trial readings"
+        >
           {typed.map((row) => (
-            <label key={row.id} className={errorOf(row.id) ? 'reading reading-wrong' : 'reading'}>
+            <label
+              key={row.id}
+              className={
+                errorOf(row.id)
+                  ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
+                  : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
+              }
+            >
               <span>{row.label}</span>
               <input
-                className="plain-input figures"
+                className={`${FIELD} figures`}
                 data-reading={row.id}
                 value={readings[row.id] ?? ''}
                 placeholder={row.hint}
@@ -68,7 +80,10 @@ export function ProveStation() {
           {picked.map((pick) => {
             const at = readings[pick.id] ?? pick.usual;
             return (
-              <div key={pick.id} className="reading">
+              <div
+                key={pick.id}
+                className="flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2"
+              >
                 <span>{pick.label}</span>
                 <PickList
                   label={pick.label}
@@ -84,9 +99,9 @@ export function ProveStation() {
         {scene && <Plate scene={scene} still />}
         <Panels names={form?.panels ?? []} />
       </div>
-      <aside className="ledger" aria-label="Judgement">
+      <aside className="ledger block min-w-0" aria-label="Judgement">
         {trouble && <p role="alert">{trouble}</p>}
-        <p className="verdict" role="status">
+        <p className="verdict mb-2 text-verdict leading-tight font-semibold" role="status">
           {judged?.verdict ?? 'Cut a trial piece in the same stuff, then type what you measured.'}
         </p>
         {judged?.worked && <Judgement judged={judged} />}
@@ -103,7 +118,7 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
   const next = judged.next;
   return (
     <>
-      <table className="compared">
+      <table className="compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line">
         <thead>
           <tr>
             <th scope="col">
@@ -120,17 +135,19 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
               <td className="figures">{row.predicted}</td>
               <td className="figures">
                 {row.measured || '—'}
-                {row.measured && !row.within && <span className="off"> off</span>}
+                {row.measured && !row.within && (
+                  <span className="border-b-2 border-warn font-words font-bold text-warn"> off</span>
+                )}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <div className="next">
+      <div className="my-3 rounded-edge border-2 border-accent px-3 pt-1.5 pb-2.5 [&_h2]:mt-0 [&_h2]:mb-1.25 [&_p]:mt-1.5">
         <h2>One change next</h2>
-        {next && !next.field ? <p className="do-there">{next.label}</p> : null}
+        {next && !next.field ? <p className="font-semibold">{next.label}</p> : null}
         {next?.field ? (
-          <button type="button" className="do" onClick={() => edit({ kind: 'field', id: next.field, text: next.text })}>
+          <button type="button" className={DO} onClick={() => edit({ kind: 'field', id: next.field, text: next.text })}>
             {next.label}
           </button>
         ) : null}
@@ -139,12 +156,15 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
       {judged.causes.length > 0 && (
         <>
           <h2>What would explain it, likeliest first</h2>
-          <ol className="causes">
+          <ol className="causes [&>li]:border-t [&>li]:border-line [&>li]:pt-1 [&>li]:pb-1.5">
             {judged.causes.map((cause) => (
               <Collapsible.Root asChild key={cause.id}>
                 <li data-cause={cause.id}>
-                  <Collapsible.Trigger className="cause-line">
-                    <span className="cause-fit" aria-hidden="true">
+                  <Collapsible.Trigger className="flex min-h-touch w-full items-center gap-2.5 text-left">
+                    <span
+                      className="h-2.5 w-15 flex-none border-[1.5px] border-ink [&>i]:block [&>i]:h-full [&>i]:bg-ink"
+                      aria-hidden="true"
+                    >
                       <i style={{ width: `${Math.round(cause.fit * 100)}%` }} />
                     </span>
                     <span>
@@ -152,7 +172,7 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
                     </span>
                   </Collapsible.Trigger>
                   <p>{cause.explains}</p>
-                  <Collapsible.Content className="working">
+                  <Collapsible.Content className="working ml-1 border-l-3 border-line pt-1 pb-1.5 pl-2.5">
                     <Working steps={cause.working} />
                   </Collapsible.Content>
                 </li>
@@ -197,18 +217,18 @@ function KeepTrial({ worked }: { worked: boolean }) {
     }
   };
   return (
-    <div className="keep">
+    <div className="keep my-2.5 flex flex-wrap items-center gap-x-3 gap-y-2.25 bg-paper-2 px-3 py-2.25 [&_textarea]:flex-[1_1_100%]">
       <p>Cut with</p>
       <PickTool label="Tool that cut it" value={tool} none="no tool of the crib" onPick={setTool} />
       <textarea
-        className="plain-input"
+        className={FIELD}
         aria-label="Note on the trial"
         placeholder="A note, if there is something to remember"
         rows={2}
         value={note}
         onChange={(event) => setNote(event.target.value)}
       />
-      <button type="button" className="do" disabled={!worked} onClick={() => void keep()}>
+      <button type="button" className={DO} disabled={!worked} onClick={() => void keep()}>
         Keep this trial
       </button>
       {said && <p role="status">{said}</p>}
@@ -224,7 +244,7 @@ function PastTrials() {
   return (
     <section aria-label="Trials so far">
       <h2>Trials of this cut</h2>
-      <ul className="log">
+      <ul className="log [&_a]:inline-flex [&_a]:min-h-touch [&_a]:items-center [&_em]:text-ink-2 [&>li]:grid [&>li]:grid-cols-[6.6rem_1fr] [&>li]:gap-2.5 [&>li]:border-t [&>li]:border-line [&>li]:py-1.5">
         {trials.data.map((trial) => (
           <li key={trial.id}>
             <time className="figures">{trial.onDay}</time>

@@ -1,3 +1,4 @@
+import { FIELD } from '../frame/looks';
 export const LINES = [0, 1, 2, 3, 4];
 export const COLUMNS = [
   { id: 'load', label: 'Pull', hint: '20 N' },
@@ -16,7 +17,7 @@ interface Props {
 /** Pulls and readings of a push test, as they are typed. */
 export function PushTable({ at, wrong, onType, of = '' }: Props) {
   return (
-    <table className="push">
+    <table className="push w-full border-collapse [&_em]:block [&_em]:text-[0.85rem] [&_em]:text-warn [&_input]:min-h-touch [&_input]:w-full [&_td]:py-0.5 [&_td]:pr-1.5 [&_td]:align-top [&_th]:text-left [&_th]:text-fine [&_th]:font-medium [&_th]:text-ink-2">
       <thead>
         <tr>
           {COLUMNS.map((column) => (
@@ -34,7 +35,7 @@ export function PushTable({ at, wrong, onType, of = '' }: Props) {
               return (
                 <td key={column.id}>
                   <input
-                    className="plain-input figures"
+                    className={`${FIELD} figures`}
                     data-push={`${of}${line}.${column.id}`}
                     aria-label={`${column.label}, line ${line + 1}${of && `, ${of}`}`}
                     aria-invalid={!!trouble}

@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { api, given, sentenceOf } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
+import { MEND, QUIET } from '../frame/looks';
 import { Plate } from '../plate/Plate';
 
 const WORDS = { FINE: 'holds', DOUBTFUL: 'just holds', WRONG: 'fails', TOLD: '' } as const;
@@ -14,8 +15,8 @@ export function SetUps() {
   });
   const found = search.data;
   return (
-    <div className="set-ups">
-      <button type="button" className="quiet" disabled={search.isPending} onClick={() => search.mutate()}>
+    <div className="set-ups [&_.tool-row-head]:items-start [&_.tool-row-head]:font-[450] [&_[role=status]]:py-1.5">
+      <button type="button" className={QUIET} disabled={search.isPending} onClick={() => search.mutate()}>
         Search set-ups
       </button>
       {search.error && <p role="alert">{sentenceOf(search.error)}</p>}
@@ -27,11 +28,13 @@ export function SetUps() {
           </p>
           <ul className="tools">
             {found.best.map((one) => (
-              <li key={one.words} className="tool-row">
-                <div className="tool-row-head">
+              <li key={one.words} className="tool-row border-t border-line py-1.5">
+                <div className="tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center">
                   <span>{one.words}</span>
-                  <span className="tool-verdict">{WORDS[one.verdict]}</span>
-                  <button type="button" className="mend" onClick={() => edit({ kind: 'fields', fields: one.take })}>
+                  <span className="whitespace-nowrap rounded-xs border-[1.5px] border-current px-1.75 text-fine">
+                    {WORDS[one.verdict]}
+                  </span>
+                  <button type="button" className={MEND} onClick={() => edit({ kind: 'fields', fields: one.take })}>
                     Take it
                   </button>
                 </div>
@@ -41,7 +44,7 @@ export function SetUps() {
           </ul>
           {found.plate && <Plate scene={found.plate} still />}
           {found.balances.map((line) => (
-            <p key={line} className="quiet-words">
+            <p key={line} className="text-ink-2">
               {line}
             </p>
           ))}

@@ -21,9 +21,18 @@ interface TabsProps {
 /** The way from station to station, each with the worst that it has to say. */
 export function StationTabs({ at, findings, onGo }: TabsProps) {
   return (
-    <nav className="stations" aria-label="Stations">
+    <nav
+      className="stations flex gap-0.5 border-b-2 border-ink px-5 max-bench:flex-wrap max-bench:px-3 print:hidden"
+      aria-label="Stations"
+    >
       {STATIONS.map((one, i) => (
-        <button type="button" key={one} aria-current={one === at ? 'step' : undefined} onClick={() => onGo(one)}>
+        <button
+          type="button"
+          key={one}
+          className="flex min-h-[42px] items-center gap-1.5 px-4 py-1 text-[1.05rem] text-ink-2 aria-[current]:rounded-t-sm aria-[current]:bg-ink aria-[current]:font-[650] aria-[current]:text-paper"
+          aria-current={one === at ? 'step' : undefined}
+          onClick={() => onGo(one)}
+        >
           <span className="figures">{i + 1}</span> {NAMES[one]}
           <StationMark worst={findings.find((finding) => finding.station === one.toUpperCase())} />
         </button>
@@ -36,13 +45,19 @@ export function StationTabs({ at, findings, onGo }: TabsProps) {
 function StationMark({ worst }: { worst: Finding | undefined }) {
   if (worst?.verdict === 'WRONG')
     return (
-      <span className="station-mark" title="something will not do">
+      <span
+        className="rounded-xs border-[1.5px] border-current px-1.5 text-[0.85rem] font-semibold"
+        title="something will not do"
+      >
         will not do
       </span>
     );
   if (worst?.verdict === 'DOUBTFUL')
     return (
-      <span className="station-mark" title="something to watch">
+      <span
+        className="rounded-xs border-[1.5px] border-current px-1.5 text-[0.85rem] font-semibold"
+        title="something to watch"
+      >
         watch
       </span>
     );

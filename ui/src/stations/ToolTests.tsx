@@ -2,6 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { api, type BarAnswer, given, sentenceOf, type Texts } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
+import { DO, FIELD, MEND, QUIET } from '../frame/looks';
 import { COLUMNS, LINES, PushTable } from './PushTable';
 import { TestAnswer } from './TestAnswer';
 
@@ -23,7 +24,7 @@ export function ToolTests() {
 export function PushTest() {
   return (
     <Collapsible.Root>
-      <Collapsible.Trigger className="quiet">Push test at the edge</Collapsible.Trigger>
+      <Collapsible.Trigger className={QUIET}>Push test at the edge</Collapsible.Trigger>
       <Collapsible.Content>
         <Tests tapped={false} />
       </Collapsible.Content>
@@ -87,20 +88,23 @@ function Tests({ tapped }: { tapped: boolean }) {
   const use = (take: Texts) => edit({ kind: 'fields', fields: take });
 
   return (
-    <section className="bar-tests" aria-label="Tests of the tool">
+    <section
+      className="bar-tests grid grid-cols-[1.2fr_1fr] gap-5.5 pt-2.5 max-bench:grid-cols-[minmax(0,1fr)]"
+      aria-label="Tests of the tool"
+    >
       <div>
         <h2>Push test</h2>
-        <p className="quiet-words">Hang a known pull on the point, read the indicator there; up in steps, and down.</p>
+        <p className="text-ink-2">Hang a known pull on the point, read the indicator there; up in steps, and down.</p>
         <PushTable
           at={at}
           wrong={(line, column) => pushed?.errors[`${line}.${column}`]}
           onType={(line, column, text) => edit({ kind: 'reading', id: `push.${line}.${column}`, text })}
         />
-        <div className="mends">
-          <button type="button" className="do" onClick={() => void judge()}>
+        <div className="flex flex-wrap gap-1.5 pt-1 pb-1.25">
+          <button type="button" className={DO} onClick={() => void judge()}>
             Work it out
           </button>
-          <button type="button" className="mend" onClick={() => void readStandIns()}>
+          <button type="button" className={MEND} onClick={() => void readStandIns()}>
             Read the stand-ins
           </button>
         </div>
@@ -108,17 +112,17 @@ function Tests({ tapped }: { tapped: boolean }) {
         {tapped && pushed?.worked && (
           <button
             type="button"
-            className="mend"
+            className={MEND}
             onClick={() => edit({ kind: 'reading', id: 'push.before', text: Object.values(pushed.take)[0] ?? '' })}
           >
             Keep it as the test before
           </button>
         )}
         {tapped && before && (
-          <label className="measured">
+          <label className="measured mt-1.5 flex flex-wrap items-center gap-2 [&_.plain-input]:w-34">
             <span>The test before, such as with the rod slack</span>
             <input
-              className="plain-input figures"
+              className={`${FIELD} figures`}
               value={before}
               aria-invalid={!!pushed?.errors.before}
               onChange={(event) => edit({ kind: 'reading', id: 'push.before', text: event.target.value })}
@@ -130,9 +134,9 @@ function Tests({ tapped }: { tapped: boolean }) {
       {tapped && (
         <div>
           <h2>Tap test</h2>
-          <p className="quiet-words">Record the ring of a tap: a WAV, or a CSV of seconds and value.</p>
-          <div className="mends">
-            <label className="file">
+          <p className="text-ink-2">Record the ring of a tap: a WAV, or a CSV of seconds and value.</p>
+          <div className="flex flex-wrap gap-1.5 pt-1 pb-1.25">
+            <label className="file flex flex-col gap-1 [&_input]:max-w-[calc(100vw-2.6rem)] [&_input]:min-h-touch">
               A recording
               <input
                 type="file"
@@ -140,7 +144,7 @@ function Tests({ tapped }: { tapped: boolean }) {
                 onChange={(event) => void fromFile(event.target.files?.[0])}
               />
             </label>
-            <button type="button" className="mend" onClick={() => void tapStandIn()}>
+            <button type="button" className={MEND} onClick={() => void tapStandIn()}>
               Tap the stand-in
             </button>
           </div>

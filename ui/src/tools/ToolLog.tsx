@@ -10,7 +10,7 @@ export function ToolLog({ tool, labels, photos }: { tool: string; labels: Texts;
   return (
     <>
       <h2>Log</h2>
-      <ul className="log">
+      <ul className="log [&_a]:inline-flex [&_a]:min-h-touch [&_a]:items-center [&_em]:text-ink-2 [&>li]:grid [&>li]:grid-cols-[6.6rem_1fr] [&>li]:gap-2.5 [&>li]:border-t [&>li]:border-line [&>li]:py-1.5">
         {(grinds.data ?? []).map((grind) => (
           <li key={grind.id}>
             <time className="figures">{grind.onDay}</time>
@@ -36,17 +36,17 @@ export function ToolLog({ tool, labels, photos }: { tool: string; labels: Texts;
               Trial: {trial.verdict}
               {trial.note && <em> {trial.note}</em>}
               {trial.savedBy && <> ({trial.savedBy})</>}
-              <Photos
-                shown={{ trialId: trial.id }}
-                photos={photos.filter((photo) => photo.trialId === trial.id)}
-                words={`the trial of ${trial.onDay}`}
-              />
               {trial.cutId && (
                 <>
                   {' '}
                   <Link to={`/cut/${trial.cutId}/prove`}>the cut</Link>
                 </>
               )}
+              <Photos
+                shown={{ trialId: trial.id }}
+                photos={photos.filter((photo) => photo.trialId === trial.id)}
+                words={`the trial of ${trial.onDay}`}
+              />
             </span>
           </li>
         ))}

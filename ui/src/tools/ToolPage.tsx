@@ -8,6 +8,7 @@ import { useKeptText } from '../api/useKeptText';
 import { copyTool, deleteTool } from '../cut/copies';
 import { choicesOf, kindOf } from '../cut/families';
 import { Header } from '../frame/Header';
+import { DO, FIELD, QUIET } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
@@ -88,18 +89,18 @@ export function ToolPage() {
   return (
     <>
       <Header>
-        <button type="button" className="quiet" onClick={() => void navigate(-1)}>
+        <button type="button" className={QUIET} onClick={() => void navigate(-1)}>
           Back
         </button>
-        <button type="button" className="quiet" onClick={() => window.print()}>
+        <button type="button" className={QUIET} onClick={() => window.print()}>
           Print
         </button>
-        <Link className="quiet" to={`/crib/labels?tool=${id}`}>
+        <Link className={QUIET} to={`/crib/labels?tool=${id}`}>
           Label
         </Link>
         <button
           type="button"
-          className="quiet"
+          className={QUIET}
           disabled={!tool.data || busy}
           onClick={() =>
             tool.data && once(copyTool(tool.data, queries).then((copy) => copy && navigate(`/tools/${copy}`)))
@@ -109,29 +110,29 @@ export function ToolPage() {
         </button>
         <button
           type="button"
-          className="quiet"
+          className={QUIET}
           disabled={!tool.data || busy}
           onClick={() => tool.data && once(deleteTool(tool.data, queries).then((gone) => gone && navigate('/crib')))}
         >
           Delete
         </button>
-        <button type="button" className="do" onClick={() => void save()} disabled={!entry}>
+        <button type="button" className={DO} onClick={() => void save()} disabled={!entry}>
           Save{card.unsaved ? ' •' : ''}
         </button>
         {card.unsaved && (
-          <button type="button" className="quiet" onClick={() => card.done()}>
+          <button type="button" className={QUIET} onClick={() => card.done()}>
             Back to what is kept
           </button>
         )}
       </Header>
-      <main className="station tool-page">
+      <main className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5 tool-page">
         <h1 className="sr-only">{entry?.name ?? 'Tool'}</h1>
-        <div className="plate-side">
+        <div className="min-w-0 max-hand:overflow-x-auto">
           {scene ? <Plate scene={scene} still /> : <div className="plate plate-empty" />}
-          <div className="plate-foot exports">
+          <div className="flex flex-wrap items-center justify-between gap-3 pt-1.5">
             <button
               type="button"
-              className="quiet"
+              className={QUIET}
               onClick={() => void download(`/api/exchange/tools/${id}.json`, 'tool.json')}
             >
               Card as JSON
@@ -139,7 +140,7 @@ export function ToolPage() {
             {scene && drawn.data?.page.solid === scene.id && (
               <button
                 type="button"
-                className="quiet"
+                className={QUIET}
                 onClick={() =>
                   void download('/api/plan/solid', `${scene.id}.stl`, {
                     fields: { lathe: lathe ?? '', ...tool.data?.fields, ...kind?.sample },
@@ -152,15 +153,15 @@ export function ToolPage() {
             )}
           </div>
         </div>
-        <aside className="ledger" aria-label="Tool card">
+        <aside className="ledger block min-w-0" aria-label="Tool card">
           {tool.error && <p role="alert">{sentenceOf(tool.error)}</p>}
           {said && <p role="status">{said}</p>}
           {entry && (
-            <div className="card-entries">
+            <div className="card-entries flex flex-col gap-2 [&>label]:flex [&>label]:flex-col [&>label]:text-small [&>label]:text-ink-2">
               <label>
                 Name
                 <input
-                  className="plain-input card-name"
+                  className={`${FIELD} text-verdict! font-semibold`}
                   value={entry.name}
                   onChange={(e) => setEntry({ ...entry, name: e.target.value })}
                 />
@@ -168,7 +169,7 @@ export function ToolPage() {
               <label>
                 Lives in
                 <input
-                  className="plain-input"
+                  className={FIELD}
                   value={entry.drawer}
                   onChange={(e) => setEntry({ ...entry, drawer: e.target.value })}
                 />
@@ -176,13 +177,13 @@ export function ToolPage() {
               <label>
                 Note
                 <textarea
-                  className="plain-input"
+                  className={FIELD}
                   rows={2}
                   value={entry.note}
                   onChange={(e) => setEntry({ ...entry, note: e.target.value })}
                 />
               </label>
-              <table className="compared">
+              <table className="compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line">
                 <thead>
                   <tr>
                     <th scope="col">
@@ -205,7 +206,7 @@ export function ToolPage() {
                 </tbody>
               </table>
               {tool.data?.savedBy && (
-                <p className="quiet-words">
+                <p className="text-ink-2">
                   Last saved by {tool.data.savedBy} on {tool.data.savedAt?.slice(0, 10)}
                 </p>
               )}
