@@ -1526,6 +1526,9 @@ export interface components {
                 [key: string]: string;
             };
             more: boolean;
+            timesGround: {
+                [key: string]: number;
+            };
             tools: components["schemas"]["ToolRecord"][];
         };
         ToolRecord: {

@@ -38,6 +38,7 @@ export function CribPage() {
   const found = pages.flatMap((page) => page.tools);
   const first = pages[0];
   const used = Object.assign({}, ...pages.map((page) => page.lastUsed)) as Record<string, string>;
+  const ground = Object.assign({}, ...pages.map((page) => page.timesGround)) as Record<string, number>;
   return (
     <>
       <Header>
@@ -99,7 +100,7 @@ export function CribPage() {
             <Cards
               rows={found.map((tool) => ({
                 tool,
-                more: used[tool.id] ? `last used ${used[tool.id]}` : 'not used yet',
+                more: logged(ground[tool.id] ?? 0, used[tool.id]),
               }))}
               lathe={lathe}
             />
@@ -121,6 +122,12 @@ export function CribPage() {
     </>
   );
 }
+
+/** What its log comes to, in a line. */
+const logged = (times: number, last: string | undefined) =>
+  [times > 1 ? `ground ${times} times` : times === 1 ? 'ground once' : '', last ? `last used ${last}` : 'not used yet']
+    .filter(Boolean)
+    .join(', ');
 
 function Cards({ rows, lathe }: { rows: { tool: ToolRecord; more: string }[]; lathe: string | undefined }) {
   const families = useFamilies().data ?? [];

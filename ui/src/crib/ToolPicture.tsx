@@ -40,9 +40,23 @@ export function ToolPicture({ tool, lathe }: { tool: ToolRecord; lathe: string |
     staleTime: Number.POSITIVE_INFINITY,
   });
   const scene = drawn.data?.scenes.find((one) => one.id === kind?.drawing);
+  // A figure that its card leaves open tells nothing of the thing itself.
+  const known = kind?.figure && tool.fields[kind.figureNeeds];
+  const figure = known ? drawn.data?.figures.find((one) => one.id === kind.figure) : undefined;
   return (
-    <div ref={box} className="[&_.plate]:max-w-none [&_figcaption]:hidden" aria-hidden="true">
-      {scene ? <Plate scene={{ ...scene, labels: [], scaleNote: '' }} still /> : <div className="plate plate-empty" />}
-    </div>
+    <>
+      <div ref={box} className="[&_.plate]:max-w-none [&_figcaption]:hidden" aria-hidden="true">
+        {scene ? (
+          <Plate scene={{ ...scene, labels: [], scaleNote: '' }} still />
+        ) : (
+          <div className="plate plate-empty" />
+        )}
+      </div>
+      {figure && (
+        <p className="order-last text-ink-2">
+          {figure.label}: <b className="figures">{figure.text}</b>
+        </p>
+      )}
+    </>
   );
 }

@@ -114,7 +114,7 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
     ],
     [saving.save, undo, redo, flipUnits, compare],
   );
-  useCutCommands(plan, go, commands);
+  useCutCommands(plan, go, edit, commands);
 
   const page: Page = useMemo(() => ({ draft, choices, families, lathes }), [draft, choices, families, lathes]);
   return (

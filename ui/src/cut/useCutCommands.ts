@@ -1,10 +1,16 @@
 import { useMemo } from 'react';
 import { type Command, useCommands } from '../frame/commands';
 import { NAMES, STATIONS, type StationId } from '../stations/Stations';
+import type { Edit } from './draft';
 import type { Plan } from './usePlan';
 
-/** What the open cut puts into the menu of commands: its stations, values, findings, and what its buttons do. */
-export function useCutCommands(plan: Plan, go: (station: StationId) => void, does: Command[]): void {
+/** What the open cut puts into the menu of commands: its stations, values, findings, what would mend them, and what its buttons do. */
+export function useCutCommands(
+  plan: Plan,
+  go: (station: StationId) => void,
+  edit: (edit: Edit) => void,
+  does: Command[],
+): void {
   const commands = useMemo(() => {
     const stations = STATIONS.map((one) => ({ id: one, words: NAMES[one], more: 'station', does: () => go(one) }));
     const values = [...plan.fields.values()].map((state) => ({
@@ -25,8 +31,16 @@ export function useCutCommands(plan: Plan, go: (station: StationId) => void, doe
         focusOn(`[data-finding="${finding.id}"] button`);
       },
     }));
-    return { name: 'This cut', commands: [...stations, ...does, ...values, ...findings] };
-  }, [plan.fields, plan.answer?.findings, go, does]);
+    const mends = (plan.answer?.findings ?? []).flatMap((finding) =>
+      finding.mends.map((mend) => ({
+        id: `mend ${finding.id} ${mend.label}`,
+        words: mend.label,
+        more: `mends: ${finding.statement}`,
+        does: () => edit({ kind: 'field' as const, id: mend.field, text: mend.text }),
+      })),
+    );
+    return { name: 'This cut', commands: [...stations, ...does, ...mends, ...values, ...findings] };
+  }, [plan.fields, plan.answer?.findings, go, edit, does]);
   useCommands(commands);
 }
 

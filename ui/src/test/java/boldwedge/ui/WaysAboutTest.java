@@ -142,6 +142,20 @@ class WaysAboutTest extends PageTest {
         assertThat(button("Units: millimetres")).isVisible();
     }
 
+    /** What would mend a finding is done from the menu too. */
+    @Test
+    void theMenuMends() {
+        browser.open("/cut/" + cut("Guide-vane") + "/reach");
+        field("overhang").fill("60 mm");
+        field("overhang").press("Enter");
+        assertThat(page.locator("[data-finding=overhang]")).containsText("Stand out 15 mm");
+        page.keyboard().press("Control+k");
+        page.getByPlaceholder(Pattern.compile("^Go to, do")).fill("stand out 15 mm");
+        assertThat(page.locator("[cmdk-item][data-selected=true]")).containsText("mends:");
+        page.keyboard().press("Enter");
+        assertThat(field("overhang")).hasValue("15 mm");
+    }
+
     @Test
     void twoSetUpsStandBesideEachOther() {
         browser.open("/cut/" + cut("Guide-vane") + "/reach");

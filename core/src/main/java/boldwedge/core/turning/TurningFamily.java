@@ -53,6 +53,7 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
     private static final ToolKind KIND = ToolKind.of("bit", "bit", "Put it in the crib", BLANK, BIT, ANGLES, "bit")
             .calling(Map.of(SIDE_EDGE, "Lead"))
             .drawnIn(Map.of(OPERATION, "turn"))
+            .showing("regrinds", BLANK)
             .groundAndMeasured();
 
     @Override

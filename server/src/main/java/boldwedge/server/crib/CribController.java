@@ -21,6 +21,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -92,9 +93,15 @@ class CribController {
      * @param countIsAtLeast whether there are that many or more
      * @param more whether others come after these
      * @param lastUsed the day on which each was ground or tried last, by its id; missing where it never was
+     * @param timesGround how often each was ground, by its id; missing where it never was ground or tried
      */
     record ToolPage(
-            List<ToolRecord> tools, int count, boolean countIsAtLeast, boolean more, Map<UUID, LocalDate> lastUsed) {}
+            List<ToolRecord> tools,
+            int count,
+            boolean countIsAtLeast,
+            boolean more,
+            Map<UUID, LocalDate> lastUsed,
+            Map<UUID, Integer> timesGround) {}
 
     /** Tools whose card holds all these words, a page at a time: the next one comes after the last one's id. */
     @GetMapping("/tools")
@@ -109,7 +116,14 @@ class CribController {
         boolean more = found.size() > asked;
         int count = after == null && !more ? found.size() : crib.count(words, kind);
         List<ToolRecord> tools = more ? found.subList(0, asked) : found;
-        return new ToolPage(tools, count, count >= CribService.MOST_COUNTED, more, crib.lastUsed(tools));
+        List<CribMapper.Used> used = crib.used(tools);
+        return new ToolPage(
+                tools,
+                count,
+                count >= CribService.MOST_COUNTED,
+                more,
+                used.stream().collect(Collectors.toMap(CribMapper.Used::id, CribMapper.Used::onDay)),
+                used.stream().collect(Collectors.toMap(CribMapper.Used::id, CribMapper.Used::grinds)));
     }
 
     @GetMapping("/tools/{id}")

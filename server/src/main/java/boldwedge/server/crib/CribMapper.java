@@ -53,13 +53,15 @@ interface CribMapper {
      *
      * @param id the tool
      * @param onDay day of its last grind or trial
+     * @param grinds how often it was ground
      */
-    record Used(UUID id, LocalDate onDay) {}
+    record Used(UUID id, LocalDate onDay, int grinds) {}
 
-    /** When these tools were ground or tried last; those that never were are missing. */
+    /** When these tools were ground or tried last, and how often they were ground; those that never were either are missing. */
     @Select(
-            "<script>select tool_id as id, max(on_day) as on_day from (select tool_id, on_day from grind union all"
-                    + " select tool_id, on_day from trial) done where tool_id in"
+            "<script>select tool_id as id, max(on_day) as on_day, sum(ground)::int as grinds from"
+                    + " (select tool_id, on_day, 1 as ground from grind union all"
+                    + " select tool_id, on_day, 0 as ground from trial) done where tool_id in"
                     + " <foreach collection='tools' item='t' open='(' separator=',' close=')'>#{t.id}</foreach> group by tool_id</script>")
     List<Used> used(List<ToolRecord> tools);
 

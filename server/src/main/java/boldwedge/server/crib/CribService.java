@@ -13,7 +13,6 @@ import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Checked;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -96,11 +95,9 @@ public class CribService {
         return crib.count(patterns(words), kind, MOST_COUNTED);
     }
 
-    /** The day on which each of these tools was ground or tried last; those that never were are missing. */
-    Map<UUID, LocalDate> lastUsed(List<ToolRecord> tools) {
-        return tools.isEmpty()
-                ? Map.of()
-                : crib.used(tools).stream().collect(Collectors.toMap(CribMapper.Used::id, CribMapper.Used::onDay));
+    /** When each of these tools was ground or tried last, and how often it was ground; those that never were either are missing. */
+    List<CribMapper.Used> used(List<ToolRecord> tools) {
+        return tools.isEmpty() ? List.of() : crib.used(tools);
     }
 
     private static List<CribMapper.Word> patterns(String words) {

@@ -256,7 +256,7 @@ public final class TurningAnswer {
         f.add("mass", "Mass when ground", Station.MAKE, grams(cut.bit().massGram()));
         f.add(
                 "regrinds",
-                "Touch-ups left",
+                "Touch-ups in a whole bit",
                 Station.MAKE,
                 cut.grinding().regrindsLeft(),
                 Integer.toString(cut.grinding().regrindsLeft()));
