@@ -1,11 +1,14 @@
 package boldwedge.core.family;
 
+import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldState;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialAnswer.Compared;
 import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.measure.Say;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -74,8 +77,8 @@ public record Experiment(List<Changed> changed, List<Row> rows) {
     }
 
     private static List<Changed> changed(ToolFamily<?> family, TrialRequest before, TrialRequest after) {
-        Map<Entry, FieldState> first = family.read(before.plan()).states();
-        Map<Entry, FieldState> second = family.read(after.plan()).states();
+        Map<Entry, FieldState> first = states(family, before.plan());
+        Map<Entry, FieldState> second = states(family, after.plan());
         List<Changed> changed = new ArrayList<>();
         for (Entry entry : family.entries()) {
             FieldState from = first.get(entry);
@@ -86,6 +89,13 @@ public record Experiment(List<Changed> changed, List<Row> rows) {
             }
         }
         return List.copyOf(changed);
+    }
+
+    /** The fields with what stands in them, typed or chosen: what was typed as it had been chosen changes nothing. */
+    private static <C> Map<Entry, FieldState> states(ToolFamily<C> family, PlanRequest plan) {
+        Read<C> read = family.read(plan);
+        read.cut().ifPresent(cut -> family.show(cut, new Chosen(read.states(), new Say(plan.units()))));
+        return read.states();
     }
 
     private static String words(FieldState state) {

@@ -62,18 +62,24 @@ public record Taught(Of of, double factor, double spread, int trials) {
      *
      * @param reckonedMm what was reckoned without teaching, mm: a diameter error, or how far a hole is over its drill
      * @param measuredMm the same measured, mm
+     * @param believed how many times more or less than reckoned is still taken for that, and not for a wrong setting or reading
      */
-    public record Trial(double reckonedMm, double measuredMm) {
+    public record Trial(double reckonedMm, double measuredMm, double believed) {
+        /** A trial of what is reckoned from what is known of it. */
+        public Trial(double reckonedMm, double measuredMm) {
+            this(reckonedMm, measuredMm, Math.exp(BELIEVED * UNTAUGHT_SPREAD));
+        }
+
         /**
          * What this trial teaches. A hole that came out on the wrong side of nothing teaches nothing of the spring, nor does one
-         * that is off by more than four or five times.
+         * that is off by more than is believed.
          */
         public Optional<Lesson> lesson() {
             if (reckonedMm <= 1e-4 || measuredMm <= 1e-4) {
                 return Optional.empty();
             }
             double off = Math.log(measuredMm / reckonedMm);
-            if (Math.abs(off) > BELIEVED * UNTAUGHT_SPREAD) {
+            if (Math.abs(off) > Math.log(believed)) {
                 return Optional.empty();
             }
             double gauge = GAUGE_MM / measuredMm;

@@ -65,6 +65,33 @@ class ExperimentTest {
                 .isEqualTo(Optional.empty());
     }
 
+    /** What was typed as it had been chosen before changes nothing; what had been chosen stands beside what was typed. */
+    @Test
+    void whatWasChosenIsToldAndIsNoChangeByBeingTyped() {
+        String chosen = Planner.plan(chuck.plan()).fields().stream()
+                .filter(field -> field.id().equals("sideRake"))
+                .findFirst()
+                .orElseThrow()
+                .text();
+        TrialRequest typed = trial(
+                "13.402 mm",
+                "13.404 mm",
+                "hold",
+                "chuck",
+                "sideRake",
+                chosen,
+                "noseRadius",
+                "0.2 mm",
+                "feed",
+                "0.05 mm/rev");
+        Experiment experiment = Experiment.of(chuck, typed).orElseThrow();
+        assertThat(experiment.changed()).extracting(Experiment.Changed::label).doesNotContain("Side rake");
+        assertThat(experiment.changed())
+                .filteredOn(changed -> changed.label().equals("Nose radius"))
+                .singleElement()
+                .satisfies(changed -> assertThat(changed.from()).isEqualTo("0.3 mm"));
+    }
+
     /** What was taught meanwhile is left out: neither trial is told of itself. */
     @Test
     void predictionsAreThoseOfTheUntaughtProgram() {

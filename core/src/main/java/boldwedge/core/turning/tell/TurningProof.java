@@ -93,6 +93,9 @@ public final class TurningProof {
                 : Lessons.About.of(lathe, Subject.of(Taught.Of.SPRING, lathe, "", "chuck"));
     }
 
+    /** Of a chuck no more is known than the size of its lathe: it may turn so many times as far as reckoned, or so many times less. */
+    private static final double TURNING_BELIEVED = 10;
+
     /**
      * What a kept trial teaches: of the taper reckoned without teaching, and of the one measured, what is left when the bending of
      * the work is taken off is the chuck's turning; mm. Empty when the trial cannot be judged or the chuck's turning was measured.
@@ -117,7 +120,7 @@ public final class TurningProof {
         double reckoned = predict(cut, apart.getAsDouble(), List.of()).taperMm();
         double turning = reckoned * tiltShare(cut);
         double measured = far.getAsDouble() - near.getAsDouble();
-        return Optional.of(new Taught.Trial(turning, measured - (reckoned - turning)));
+        return Optional.of(new Taught.Trial(turning, measured - (reckoned - turning), TURNING_BELIEVED));
     }
 
     /** What part of the taper the chuck's turning makes: of the difference of give between the ends of the cut. */

@@ -94,6 +94,23 @@ class TurningTeachingTest {
         assertThat(now / after).isLessThan(0.7 * before / reckoned);
     }
 
+    /** A chuck that turns six times as far as its lathe's size tells is a chuck; one that does so forty times is a wrong reading. */
+    @Test
+    void aSoftChuckIsBelievedAndAWrongReadingIsNot() {
+        double reckoned = taper(Planner.plan(PIECE));
+        Taught soft = Taught.by(
+                Taught.Of.SPRING,
+                java.util.List.of(TurningProof.lesson(new TrialRequest(PIECE, readings(6 * reckoned)))
+                        .orElseThrow()));
+        assertThat(soft.trials()).isEqualTo(1);
+        assertThat(taper(Planner.plan(taught(soft)))).isGreaterThan(3 * reckoned);
+        Taught wrong = Taught.by(
+                Taught.Of.SPRING,
+                java.util.List.of(TurningProof.lesson(new TrialRequest(PIECE, readings(40 * reckoned)))
+                        .orElseThrow()));
+        assertThat(wrong.trials()).isZero();
+    }
+
     /** The spread of the taper that the judged trial shows, mm. */
     private static double spread(PlanRequest plan, double taper) {
         String predicted = TurningProof.prove(new TrialRequest(plan, readings(taper))).compared().stream()
