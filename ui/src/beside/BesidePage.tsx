@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Finding, given, type PlanAnswer, sentenceOf } from '../api/client';
 import { store, stored, storeUndo } from '../cut/draft';
 import { Header } from '../frame/Header';
-import { DO, QUIET, VIEW } from '../frame/looks';
+import { COMPARED, DO, QUIET, SHOP, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Plate } from '../plate/Plate';
 import { type Difference, fieldsApart, figuresApart, findingsApart } from './differences';
@@ -66,7 +66,7 @@ export function BesidePage() {
           Take the kept one
         </button>
       </Header>
-      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold max-w-none!">
+      <main className={`${SHOP} max-w-none!`}>
         <h1>Two set-ups of “{now.name || 'the new cut'}”</h1>
         {failed && <p role="alert">{sentenceOf(failed)}</p>}
         {left.data && right.data && !worked && (
@@ -132,7 +132,7 @@ function Apart({ title, rows }: { title: string; rows: Difference[] }) {
       {rows.length === 0 ? (
         <p>Nothing: they are the same.</p>
       ) : (
-        <table className="compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line">
+        <table className={COMPARED}>
           <thead>
             <tr>
               <th scope="col">

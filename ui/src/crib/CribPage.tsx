@@ -5,7 +5,7 @@ import { useFamilies, useLathes, useTools } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { last, stored } from '../cut/draft';
 import { Header } from '../frame/Header';
-import { DO, FIELD, QUIET } from '../frame/looks';
+import { DO, FIELD, QUIET, SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Progress } from './Progress';
 import { ToolPicture } from './ToolPicture';
@@ -49,7 +49,7 @@ export function CribPage() {
           The crib as a table (CSV)
         </button>
       </Header>
-      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold max-w-none!">
+      <main className={`${SHOP} max-w-none!`}>
         <section aria-label="Crib">
           <h1>Crib</h1>
           <div className="flex flex-wrap items-center gap-x-5 gap-y-1 pb-4">

@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import { api, given, sentenceOf } from '../api/client';
 import { useFamilies, useTools } from '../api/records';
 import { Header } from '../frame/Header';
-import { DO, QUIET } from '../frame/looks';
+import { DO, QUIET, SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 
 /** Labels for drawers: name, kind, place, and a code that opens the tool's card; of one tool, or of those that were found in the crib. */
@@ -28,7 +28,7 @@ export function LabelsPage() {
           Print
         </button>
       </Header>
-      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold max-w-none!">
+      <main className={`${SHOP} max-w-none!`}>
         <section aria-label="Labels">
           <h1 className="print:hidden">Labels</h1>
           <p className="pb-3 text-ink-2 print:hidden">

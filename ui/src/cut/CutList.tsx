@@ -5,7 +5,7 @@ import { type ListedCut, sentenceOf } from '../api/client';
 import { useCuts, useFamilies, useLathes } from '../api/records';
 import { leaveFirstRun, startFirstRun, useFirstRun } from '../frame/firstRun';
 import { Header } from '../frame/Header';
-import { DO, FIELD, QUIET } from '../frame/looks';
+import { DO, FIELD, QUIET, SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { PickList } from './ChoiceInput';
 import { copyCut, deleteCut } from './copies';
@@ -40,7 +40,7 @@ export function CutList() {
   return (
     <>
       <Header />
-      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold">
+      <main className={SHOP}>
         <section aria-label="Cuts">
           <h1>Cuts</h1>
           {isNew && (

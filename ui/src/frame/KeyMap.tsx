@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { Link } from 'react-router';
 import { startFirstRun } from './firstRun';
-import { DO } from './looks';
+import { DIALOG, DO, OVERLAY } from './looks';
 
 const KEYS: [string, string][] = [
   ['1 … 6', 'Cut, Edge, Reach, Make, Prove, Crib (Alt with the number while typing)'],
@@ -22,11 +22,8 @@ export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (o
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-[#0008]" />
-        <Dialog.Content
-          className="fixed top-[8vh] left-1/2 z-41 max-h-[84vh] w-[min(680px,92vw)] -translate-x-1/2 overflow-auto rounded-sm bg-paper px-6.5 py-5 [&_.do]:mt-3 [&_h2]:text-[1.4rem] [&_h2]:font-[650]"
-          aria-describedby={undefined}
-        >
+        <Dialog.Overlay className={OVERLAY} />
+        <Dialog.Content className={DIALOG} aria-describedby={undefined}>
           <Dialog.Title>Keys</Dialog.Title>
           <dl className="[&>div]:grid [&>div]:grid-cols-[12rem_1fr] [&>div]:gap-3 [&>div]:border-t [&>div]:border-line [&>div]:py-1.25 max-bench:[&>div]:grid-cols-[minmax(0,1fr)]">
             {KEYS.map(([key, does]) => (

@@ -1,5 +1,6 @@
 import { sentenceOf } from '../api/client';
 import { Header } from '../frame/Header';
+import { SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Meaning } from './Explained';
 import { useGlossary } from './useGlossary';
@@ -12,7 +13,7 @@ export function GlossaryPage() {
   return (
     <>
       <Header />
-      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold max-w-none!">
+      <main className={`${SHOP} max-w-none!`}>
         <section aria-label="Words of the trade">
           <h1>Words of the trade</h1>
           {error && <p role="alert">{sentenceOf(error)}</p>}

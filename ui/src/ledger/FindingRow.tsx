@@ -2,7 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { memo, useState } from 'react';
 import type { Finding } from '../api/client';
 import { useEdit } from '../cut/CutContext';
-import { MEND } from '../frame/looks';
+import { CAUTIONS, MEND } from '../frame/looks';
 import { Explained } from '../glossary/Explained';
 import { MarginWedge } from './MarginWedge';
 import { Working } from './Working';
@@ -62,7 +62,7 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
         </Collapsible.Trigger>
         {troubled && finding.mends.length > 0 && mends}
         {finding.cautions.length > 0 && (troubled || open) && (
-          <ul className="my-1.25 border-l-5 border-warn bg-caution px-3 py-1.75 text-small [&>li+li]:mt-1.5">
+          <ul className={CAUTIONS}>
             {finding.cautions.map((caution) => (
               <li key={caution}>{caution}</li>
             ))}

@@ -4,7 +4,7 @@ import { api, given, type Me, type Person, Refused, sentenceOf, type Texts } fro
 import { readAgain } from '../api/readAgain';
 import { usePeople } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
-import { DO, QUIET } from '../frame/looks';
+import { DO, MACHINE, QUIET } from '../frame/looks';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
 
@@ -117,7 +117,7 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
   };
   return (
     <form
-      className="lathe grid grid-cols-2 gap-x-5.5 gap-y-2.5 pt-3 max-hand:grid-cols-[minmax(0,1fr)]"
+      className={MACHINE}
       aria-label="A new person"
       onSubmit={(event) => {
         event.preventDefault();

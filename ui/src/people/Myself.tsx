@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, given, type Me, type Pairing, Refused, sentenceOf, type Texts } from '../api/client';
 import { readAgain } from '../api/readAgain';
-import { DO, MEND } from '../frame/looks';
+import { DO, MACHINE, MEND } from '../frame/looks';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
 
@@ -89,7 +89,7 @@ function NewPassphrase() {
   };
   return (
     <form
-      className="lathe grid grid-cols-2 gap-x-5.5 gap-y-2.5 pt-3 max-hand:grid-cols-[minmax(0,1fr)]"
+      className={MACHINE}
       aria-label="New passphrase"
       onSubmit={(event) => {
         event.preventDefault();

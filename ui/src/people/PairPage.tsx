@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { api, given, sentenceOf } from '../api/client';
+import { WAY_IN } from '../frame/looks';
 
 /** Where a scanned code leads: the tablet comes in with it, once. */
 export function PairPage() {
@@ -25,7 +26,7 @@ export function PairPage() {
       .catch((error: unknown) => setSaid(sentenceOf(error)));
   }, [navigate, queries]);
   return (
-    <main className="way-in mx-auto my-[10vh] max-w-[30rem] px-5 [&_form]:grid [&_form]:gap-3.5">
+    <main className={WAY_IN}>
       <p role="status">{said}</p>
       <Link to="/">To the shop</Link>
     </main>

@@ -1,5 +1,6 @@
 import { useMe } from '../api/records';
 import { Header } from '../frame/Header';
+import { SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Everybody } from './Everybody';
 import { Myself } from './Myself';
@@ -11,7 +12,7 @@ export function PeoplePage() {
   return (
     <>
       <Header />
-      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold">
+      <main className={SHOP}>
         {me.data?.network ? (
           <>
             <Myself me={me.data} />

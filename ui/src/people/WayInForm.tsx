@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { type FormEvent, type ReactNode, useState } from 'react';
 import { type Me, Refused, sentenceOf, type Texts } from '../api/client';
 import { readAgain } from '../api/readAgain';
-import { DO } from '../frame/looks';
+import { DO, WAY_IN } from '../frame/looks';
 import { Entry } from './Entry';
 
 interface Asked {
@@ -44,7 +44,7 @@ export function WayInForm({ title, letIn, entries, act, children }: Props) {
     setBusy(false);
   };
   return (
-    <main className="way-in mx-auto my-[10vh] max-w-[30rem] px-5 [&_form]:grid [&_form]:gap-3.5">
+    <main className={WAY_IN}>
       <form aria-label={title} onSubmit={(event) => void come(event)}>
         <h1>{title}</h1>
         {children}

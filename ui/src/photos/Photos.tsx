@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useId } from 'react';
 import type { Photo } from '../api/client';
-import { DO, QUIET } from '../frame/looks';
+import { DIALOG, DO, OVERLAY, QUIET } from '../frame/looks';
 import { deletePhoto, type Shown, useAddPhotos } from './usePhotos';
 
 const pictureOf = (photo: Photo) => `/api/photos/${photo.id}/picture`;
@@ -56,11 +56,8 @@ function PhotoDialog({ photo, words }: { photo: Photo; words: string }) {
         <img src={pictureOf(photo)} alt={words} loading="lazy" className="size-full object-cover" />
       </Dialog.Trigger>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-[#0008]" />
-        <Dialog.Content
-          className="fixed top-[8vh] left-1/2 z-41 max-h-[84vh] w-[min(680px,92vw)] -translate-x-1/2 overflow-auto rounded-sm bg-paper px-6.5 py-5 [&_.do]:mt-3 [&_h2]:text-[1.4rem] [&_h2]:font-[650] w-[min(1000px,94vw)]!"
-          aria-describedby={undefined}
-        >
+        <Dialog.Overlay className={OVERLAY} />
+        <Dialog.Content className={`${DIALOG} w-[min(1000px,94vw)]!`} aria-describedby={undefined}>
           <Dialog.Title>{words}</Dialog.Title>
           <img src={pictureOf(photo)} alt={words} className="mx-auto my-2 max-h-[62vh] max-w-full" />
           {photo.note && <p>{photo.note}</p>}

@@ -16,7 +16,7 @@ import { readAgain } from '../api/readAgain';
 import { useChoices, useLathes } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
 import { Header } from '../frame/Header';
-import { DO, FIELD, QUIET, VIEW } from '../frame/looks';
+import { DO, FIELD, FILE, MACHINE, QUIET, SHOP, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { MachineTests } from './MachineTests';
 
@@ -60,7 +60,7 @@ export function ShopPage() {
   return (
     <>
       <Header />
-      <main className="shop grid max-w-[1180px] grid-cols-[minmax(0,1fr)] gap-6.5 px-5 py-4 [&_h2]:mt-6.5 [&_h2]:mb-1.5 [&_h2]:text-[1.25rem] [&_h2]:font-bold">
+      <main className={SHOP}>
         <section aria-label="Machines">
           <h1>Machines</h1>
           {lathes.error && <p role="alert">{sentenceOf(lathes.error)}</p>}
@@ -142,7 +142,7 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
   };
   return (
     <form
-      className="lathe grid grid-cols-2 gap-x-5.5 gap-y-2.5 pt-3 max-hand:grid-cols-[minmax(0,1fr)]"
+      className={MACHINE}
       aria-label="Machine card"
       onSubmit={(event) => {
         event.preventDefault();
@@ -231,7 +231,7 @@ function Files() {
         </a>
       </div>
       <div className="flex flex-wrap items-center gap-4 py-1.5">
-        <label className="file flex flex-col gap-1 [&_input]:max-w-[calc(100vw-2.6rem)] [&_input]:min-h-touch">
+        <label className={FILE}>
           Take in a shop or tool (JSON)
           <input
             type="file"
@@ -239,7 +239,7 @@ function Files() {
             onChange={(event) => void takeIn('/api/exchange/shop', event.target.files?.[0], 'application/json')}
           />
         </label>
-        <label className="file flex flex-col gap-1 [&_input]:max-w-[calc(100vw-2.6rem)] [&_input]:min-h-touch">
+        <label className={FILE}>
           Take in tools (CSV)
           <input
             type="file"

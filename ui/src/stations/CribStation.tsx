@@ -9,7 +9,7 @@ import { Progress } from '../crib/Progress';
 import { useWhich } from '../crib/useWhich';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
-import { DO, FIELD, MEND, QUIET } from '../frame/looks';
+import { DO, FIELD, KEEP, MEND, QUIET, STATION, TOOL_HEAD } from '../frame/looks';
 import { Plate } from '../plate/Plate';
 
 /** Keep the bit, find one by words, or ask which of them will do this cut. */
@@ -32,7 +32,7 @@ export function CribStation() {
   const take = (tool: ToolRecord, setting: Texts = {}) =>
     edit({ kind: 'fields', fields: { ...tool.fields, ...setting } });
   return (
-    <div className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5">
+    <div className={STATION}>
       <div className="plate-side-form flex min-w-0 flex-col gap-3 max-hand:overflow-x-auto">
         <KeepTool />
         {scene && <Plate scene={scene} dimmed={stale} still />}
@@ -66,7 +66,7 @@ export function CribStation() {
             )}
             {which.data?.map(({ tool, match }) => (
               <li key={tool.id} className="tool-row border-t border-line py-1.5" data-tool={tool.name}>
-                <div className="tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center">
+                <div className={TOOL_HEAD}>
                   <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
                   <span className="whitespace-nowrap rounded-xs border-[1.5px] border-current px-1.75 text-fine">
                     {match.verdict === 'FINE' ? 'will do' : match.verdict === 'WRONG' ? 'will not do' : 'with care'}
@@ -94,7 +94,7 @@ export function CribStation() {
             )}
             {found.map((tool) => (
               <li key={tool.id} className="tool-row border-t border-line py-1.5" data-tool={tool.name}>
-                <div className="tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center">
+                <div className={TOOL_HEAD}>
                   <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
                   <span className="figures">{tool.drawer}</span>
                   <button type="button" className={MEND} onClick={() => take(tool)}>
@@ -149,7 +149,7 @@ function KeepTool() {
   };
   return (
     <form
-      className="keep my-2.5 flex flex-wrap items-center gap-x-3 gap-y-2.25 bg-paper-2 px-3 py-2.25 [&_textarea]:flex-[1_1_100%] keep-tool items-end! [&_label]:flex [&_label]:flex-col [&_label]:text-small [&_label]:text-ink-2"
+      className={`${KEEP} keep-tool items-end! [&_label]:flex [&_label]:flex-col [&_label]:text-small [&_label]:text-ink-2`}
       aria-label="Keep this tool"
       onSubmit={(event) => {
         event.preventDefault();

@@ -1,5 +1,6 @@
 import { useExperiments } from '../api/records';
 import { useCut } from '../cut/CutContext';
+import { COMPARED } from '../frame/looks';
 
 /** Trials that followed each other with a change between them: what it should have done, and what it did. */
 export function Experiments() {
@@ -20,7 +21,7 @@ export function Experiments() {
               </span>
             ))}
           </p>
-          <table className="compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line">
+          <table className={COMPARED}>
             <thead>
               <tr>
                 <th scope="col">

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api, type Choice, given, type HeightAnswer, sentenceOf } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
-import { DO, FIELD, MEND, QUIET } from '../frame/looks';
+import { DO, FIELD, KEEP, MEND, QUIET } from '../frame/looks';
 
 const MEASURED: Record<string, string> = {
   pip: 'Pip across',
@@ -65,7 +65,7 @@ export function HeightTool() {
       <Collapsible.Trigger className={QUIET}>Height from what you measured</Collapsible.Trigger>
       <Collapsible.Content>
         <form
-          className="keep my-2.5 flex flex-wrap items-center gap-x-3 gap-y-2.25 bg-paper-2 px-3 py-2.25 [&_textarea]:flex-[1_1_100%]"
+          className={KEEP}
           aria-label="Height from what you measured"
           onSubmit={(event) => {
             event.preventDefault();

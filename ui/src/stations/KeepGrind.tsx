@@ -4,7 +4,7 @@ import { api, given, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useCut } from '../cut/CutContext';
-import { DO } from '../frame/looks';
+import { DO, KEEP } from '../frame/looks';
 import { PickTool } from './PickTool';
 
 /** Writes what was measured into the log of a tool in the crib. */
@@ -30,7 +30,7 @@ export function KeepGrind() {
     }
   };
   return (
-    <div className="keep my-2.5 flex flex-wrap items-center gap-x-3 gap-y-2.25 bg-paper-2 px-3 py-2.25 [&_textarea]:flex-[1_1_100%]">
+    <div className={KEEP}>
       <p>Ground it? Write what you measured into the log of</p>
       <PickTool label="Tool that was ground" value={tool} none="choose a tool" onPick={setTool} />
       <button type="button" className={DO} disabled={!tool} onClick={() => void keep()}>

@@ -3,7 +3,7 @@ import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { sceneOfStep } from '../cut/planDesk';
 import { ValueInput } from '../cut/ValueInput';
-import { FIELD } from '../frame/looks';
+import { AS_MADE, CAUTIONS, FIELD, STATION } from '../frame/looks';
 import { FindingRow } from '../ledger/FindingRow';
 import { Plate } from '../plate/Plate';
 import { Panels } from './Panels';
@@ -22,7 +22,7 @@ export function MakeStation() {
   const step = answer.steps[Math.min(at, answer.steps.length - 1)];
   if (!step) return null;
   return (
-    <div className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5">
+    <div className={STATION}>
       <div className="min-w-0 max-hand:overflow-x-auto">
         <Plate scene={sceneOfStep(answer, step.scene)} dimmed={stale || late} still />
         <div className="flex flex-wrap items-end justify-start gap-5 pt-1.5">
@@ -72,7 +72,7 @@ export function MakeStation() {
                       ))}
                     </ul>
                     {one.cautions.length > 0 && (
-                      <ul className="my-1.25 border-l-5 border-warn bg-caution px-3 py-1.75 text-small [&>li+li]:mt-1.5">
+                      <ul className={CAUTIONS}>
                         {one.cautions.map((caution) => (
                           <li key={caution}>{caution}</li>
                         ))}
@@ -83,13 +83,13 @@ export function MakeStation() {
                       <b>Check:</b> {one.check}
                     </p>
                     {one.measures && !ground && (
-                      <p className="measured mt-1.5 flex flex-wrap items-center gap-2 [&_.plain-input]:w-34">
+                      <p className={AS_MADE}>
                         As drawn <b className="figures">{one.target}</b>, as made{' '}
                         <ValueInput field={one.measures} place="sentence" />
                       </p>
                     )}
                     {one.measures && ground && (
-                      <label className="measured mt-1.5 flex flex-wrap items-center gap-2 [&_.plain-input]:w-34">
+                      <label className={AS_MADE}>
                         <span>
                           {fields.get(one.measures)?.label}: wanted <b className="figures">{one.target}</b>, measured
                         </span>

@@ -3,7 +3,7 @@ import { download, type Scene } from '../api/client';
 import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
-import { QUIET, VIEW } from '../frame/looks';
+import { QUIET, STATION, VIEW } from '../frame/looks';
 import { Ledger } from '../ledger/Ledger';
 import { Plate } from '../plate/Plate';
 import { SolidDialog } from '../solid/SolidDialog';
@@ -21,7 +21,7 @@ export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' })
     .filter((scene): scene is Scene => scene !== undefined);
   const scene = drawn.find((one) => one.id === picked) ?? drawn[0];
   return (
-    <div className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5">
+    <div className={STATION}>
       <div className="min-w-0 max-hand:overflow-x-auto">
         {scene ? <Plate scene={scene} dimmed={stale || late} /> : <div className="plate plate-empty" />}
         <div

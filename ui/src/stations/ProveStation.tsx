@@ -7,7 +7,7 @@ import { readAgain } from '../api/readAgain';
 import { useTrials } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
-import { DO, FIELD } from '../frame/looks';
+import { COMPARED, DO, FIELD, KEEP, LOG, READING, STATION } from '../frame/looks';
 import { Working } from '../ledger/Working';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
@@ -45,7 +45,7 @@ export function ProveStation() {
   const typed = form?.readings.filter((row) => row.choices.length === 0) ?? [];
   const picked = form?.readings.filter((row) => row.choices.length > 0) ?? [];
   return (
-    <div className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5">
+    <div className={STATION}>
       <div className="plate-side-form flex min-w-0 flex-col gap-3 max-hand:overflow-x-auto">
         <form
           className="grid grid-cols-3 gap-x-4 gap-y-1.75 max-hand:grid-cols-[minmax(0,1fr)]"
@@ -80,10 +80,7 @@ export function ProveStation() {
           {picked.map((pick) => {
             const at = readings[pick.id] ?? pick.usual;
             return (
-              <div
-                key={pick.id}
-                className="flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2"
-              >
+              <div key={pick.id} className={READING}>
                 <span>{pick.label}</span>
                 <PickList
                   label={pick.label}
@@ -118,7 +115,7 @@ function Judgement({ judged }: { judged: TrialAnswer }) {
   const next = judged.next;
   return (
     <>
-      <table className="compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line">
+      <table className={COMPARED}>
         <thead>
           <tr>
             <th scope="col">
@@ -217,7 +214,7 @@ function KeepTrial({ worked }: { worked: boolean }) {
     }
   };
   return (
-    <div className="keep my-2.5 flex flex-wrap items-center gap-x-3 gap-y-2.25 bg-paper-2 px-3 py-2.25 [&_textarea]:flex-[1_1_100%]">
+    <div className={KEEP}>
       <p>Cut with</p>
       <PickTool label="Tool that cut it" value={tool} none="no tool of the crib" onPick={setTool} />
       <textarea
@@ -244,7 +241,7 @@ function PastTrials() {
   return (
     <section aria-label="Trials so far">
       <h2>Trials of this cut</h2>
-      <ul className="log [&_a]:inline-flex [&_a]:min-h-touch [&_a]:items-center [&_em]:text-ink-2 [&>li]:grid [&>li]:grid-cols-[6.6rem_1fr] [&>li]:gap-2.5 [&>li]:border-t [&>li]:border-line [&>li]:py-1.5">
+      <ul className={LOG}>
         {trials.data.map((trial) => (
           <li key={trial.id}>
             <time className="figures">{trial.onDay}</time>

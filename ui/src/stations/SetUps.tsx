@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { api, given, sentenceOf } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
-import { MEND, QUIET } from '../frame/looks';
+import { MEND, QUIET, TOOL_HEAD } from '../frame/looks';
 import { Plate } from '../plate/Plate';
 
 const WORDS = { FINE: 'holds', DOUBTFUL: 'just holds', WRONG: 'fails', TOLD: '' } as const;
@@ -29,7 +29,7 @@ export function SetUps() {
           <ul className="tools">
             {found.best.map((one) => (
               <li key={one.words} className="tool-row border-t border-line py-1.5">
-                <div className="tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center">
+                <div className={TOOL_HEAD}>
                   <span>{one.words}</span>
                   <span className="whitespace-nowrap rounded-xs border-[1.5px] border-current px-1.75 text-fine">
                     {WORDS[one.verdict]}

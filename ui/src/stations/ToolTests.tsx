@@ -2,7 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { api, type BarAnswer, given, sentenceOf, type Texts } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
-import { DO, FIELD, MEND, QUIET } from '../frame/looks';
+import { AS_MADE, DO, FIELD, FILE, MEND, QUIET } from '../frame/looks';
 import { COLUMNS, LINES, PushTable } from './PushTable';
 import { TestAnswer } from './TestAnswer';
 
@@ -119,7 +119,7 @@ function Tests({ tapped }: { tapped: boolean }) {
           </button>
         )}
         {tapped && before && (
-          <label className="measured mt-1.5 flex flex-wrap items-center gap-2 [&_.plain-input]:w-34">
+          <label className={AS_MADE}>
             <span>The test before, such as with the rod slack</span>
             <input
               className={`${FIELD} figures`}
@@ -136,7 +136,7 @@ function Tests({ tapped }: { tapped: boolean }) {
           <h2>Tap test</h2>
           <p className="text-ink-2">Record the ring of a tap: a WAV, or a CSV of seconds and value.</p>
           <div className="flex flex-wrap gap-1.5 pt-1 pb-1.25">
-            <label className="file flex flex-col gap-1 [&_input]:max-w-[calc(100vw-2.6rem)] [&_input]:min-h-touch">
+            <label className={FILE}>
               A recording
               <input
                 type="file"

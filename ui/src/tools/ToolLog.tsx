@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Photo, Texts } from '../api/client';
 import { useGrinds, useTrials } from '../api/records';
+import { LOG } from '../frame/looks';
 import { Photos } from '../photos/Photos';
 
 /** What happened to a tool: when it was ground and tried, what was measured, and what it looked like. */
@@ -10,7 +11,7 @@ export function ToolLog({ tool, labels, photos }: { tool: string; labels: Texts;
   return (
     <>
       <h2>Log</h2>
-      <ul className="log [&_a]:inline-flex [&_a]:min-h-touch [&_a]:items-center [&_em]:text-ink-2 [&>li]:grid [&>li]:grid-cols-[6.6rem_1fr] [&>li]:gap-2.5 [&>li]:border-t [&>li]:border-line [&>li]:py-1.5">
+      <ul className={LOG}>
         {(grinds.data ?? []).map((grind) => (
           <li key={grind.id}>
             <time className="figures">{grind.onDay}</time>

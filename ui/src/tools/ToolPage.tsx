@@ -8,7 +8,7 @@ import { useKeptText } from '../api/useKeptText';
 import { copyTool, deleteTool } from '../cut/copies';
 import { choicesOf, kindOf } from '../cut/families';
 import { Header } from '../frame/Header';
-import { DO, FIELD, QUIET } from '../frame/looks';
+import { COMPARED, DO, FIELD, QUIET, STATION } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
@@ -125,7 +125,7 @@ export function ToolPage() {
           </button>
         )}
       </Header>
-      <main className="station grid grid-cols-[minmax(0,1.62fr)_minmax(380px,1fr)] items-start gap-5 px-5 pt-3 pb-6 max-bench:grid-cols-[minmax(0,1fr)] max-bench:px-3 max-bench:pt-2.5 tool-page">
+      <main className={`${STATION} tool-page`}>
         <h1 className="sr-only">{entry?.name ?? 'Tool'}</h1>
         <div className="min-w-0 max-hand:overflow-x-auto">
           {scene ? <Plate scene={scene} still /> : <div className="plate plate-empty" />}
@@ -183,7 +183,7 @@ export function ToolPage() {
                   onChange={(e) => setEntry({ ...entry, note: e.target.value })}
                 />
               </label>
-              <table className="compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line">
+              <table className={COMPARED}>
                 <thead>
                   <tr>
                     <th scope="col">
