@@ -270,6 +270,11 @@ class JudgementTest {
         assertThat(small.fields())
                 .filteredOn(field -> field.id().equals("boreBit"))
                 .allSatisfy(field -> assertThat(field.text()).isEqualTo("3 mm square HSS bit"));
+        // Where even the thinnest takes much of the bar it is better than no bar at all.
+        PlanAnswer smaller = plan("operation", "bore", "boreStart", "8", "boreFinished", "8.5", "boreDepth", "20");
+        assertThat(smaller.fields())
+                .filteredOn(field -> field.id().equals("boreBit"))
+                .allSatisfy(field -> assertThat(field.text()).isEqualTo("3 mm square HSS bit"));
         PlanAnswer usual = plan("operation", "bore", "boreStart", "28", "boreFinished", "30", "boreDepth", "40");
         assertThat(usual.fields())
                 .filteredOn(field -> field.id().equals("boreBit"))

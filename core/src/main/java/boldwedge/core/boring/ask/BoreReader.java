@@ -40,6 +40,8 @@ public final class BoreReader extends FieldReader {
     private static final double MOST_BIT = 0.6;
     /** One that is chosen takes no more than this. */
     private static final double FITTING_BIT = 0.55;
+    /** The thinnest that there is may take so much. */
+    private static final double THINNEST_BIT = 0.7;
 
     private static final double SMALLEST_BIT_MM = 3;
 
@@ -84,10 +86,16 @@ public final class BoreReader extends FieldReader {
         if (usual <= MOST_BIT * tip) {
             return Optional.empty();
         }
-        return stock.blanks().stream()
-                .filter(blank -> blank.toolMaterial().equals("hss") && blank.widthMm() <= FITTING_BIT * tip)
+        List<Blank> thin = stock.blanks().stream()
+                .filter(blank -> blank.toolMaterial().equals("hss"))
                 .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
-                .max(Comparator.comparingDouble(Blank::widthMm))
+                .sorted(Comparator.comparingDouble(Blank::widthMm))
+                .toList();
+        return thin.reversed().stream()
+                .filter(blank -> blank.widthMm() <= FITTING_BIT * tip)
+                .findFirst()
+                // Where none leaves that much round it, the thinnest is better than none.
+                .or(() -> thin.stream().findFirst().filter(blank -> blank.widthMm() <= THINNEST_BIT * tip))
                 .map(Blank::id);
     }
 
