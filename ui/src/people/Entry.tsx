@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { FIELD } from '../frame/looks';
+import { FIELD, READING } from '../frame/looks';
 
 interface Props {
   words: string;
@@ -15,13 +15,7 @@ interface Props {
 export function Entry({ words, value, wrong, type = 'text', complete, onChange }: Props) {
   const id = useId();
   return (
-    <div
-      className={
-        wrong
-          ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
-          : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
-      }
-    >
+    <div className={`${READING} ${wrong ? 'reading-wrong' : ''}`}>
       <label htmlFor={id}>{words}</label>
       <input
         id={id}

@@ -2,8 +2,9 @@ import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { api, type BarAnswer, given, sentenceOf, type Texts, type Units } from '../api/client';
 import { useKeptText } from '../api/useKeptText';
-import { DO, FIELD, MEND, QUIET, VIEW } from '../frame/looks';
+import { DO, FIELD, MEND, QUIET, READING, VIEW } from '../frame/looks';
 import { LINES, PushTable } from '../stations/PushTable';
+import { TapTest } from '../stations/TapTest';
 import { TestAnswer } from '../stations/TestAnswer';
 
 const PARTS = [
@@ -109,7 +110,7 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
   const wrongPlace = (id: string) => answer?.errors[id];
   return (
     <Collapsible.Root className="machine-tests col-span-full">
-      <Collapsible.Trigger className={QUIET}>Measure it: push tests</Collapsible.Trigger>
+      <Collapsible.Trigger className={QUIET}>Measure it: push and tap</Collapsible.Trigger>
       <Collapsible.Content>
         <div className="views flex flex-wrap" role="group" aria-label="What is pushed">
           {PARTS.map((one) => (
@@ -128,14 +129,7 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
         {chuck && (
           <div className="flex flex-wrap gap-x-6">
             {PLACES.map((place) => (
-              <label
-                key={place.id}
-                className={
-                  wrongPlace(place.id)
-                    ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
-                    : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
-                }
-              >
+              <label key={place.id} className={`${READING} ${wrongPlace(place.id) ? 'reading-wrong' : ''}`}>
                 <span>{place.words}</span>
                 <input
                   className={`${FIELD} figures`}
@@ -173,6 +167,15 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
         </div>
         {answer && <TestAnswer answer={answer} onUse={onUse} words="Put it on the card" />}
         {said && <p role="status">{said}</p>}
+        {part === 'POST' && (
+          <TapTest
+            how="Tap the tool post across with a soft hammer, the pick-up on it, and record its ring: how it rocks decides how wide an edge parts quietly."
+            judge={(recording) => given(api.POST('/api/instrument/machine/ring/judge', { body: { units, recording } }))}
+            tap={() => given(api.POST('/api/instrument/machine/tap'))}
+            onUse={onUse}
+            words="Put it on the card"
+          />
+        )}
       </Collapsible.Content>
     </Collapsible.Root>
   );

@@ -16,7 +16,7 @@ import { readAgain } from '../api/readAgain';
 import { useChoices, useLathes } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
 import { Header } from '../frame/Header';
-import { DO, FIELD, FILE, MACHINE, QUIET, SHOP, VIEW } from '../frame/looks';
+import { DO, FIELD, FILE, MACHINE, QUIET, READING, SHOP, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { MachineTests } from './MachineTests';
 
@@ -150,14 +150,7 @@ function LatheForm({ lathe, onKept, said, say }: FormProps) {
       }}
     >
       {choices.data?.latheEntries.map((entry) => (
-        <label
-          key={entry.id}
-          className={
-            wrong[entry.id]
-              ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
-              : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
-          }
-        >
+        <label key={entry.id} className={`${READING} ${wrong[entry.id] ? 'reading-wrong' : ''}`}>
           <span>{entry.words}</span>
           <input
             className={FIELD}

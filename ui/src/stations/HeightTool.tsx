@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api, type Choice, given, type HeightAnswer, sentenceOf } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
-import { DO, FIELD, KEEP, MEND, QUIET } from '../frame/looks';
+import { DO, FIELD, KEEP, MEND, QUIET, READING } from '../frame/looks';
 
 const MEASURED: Record<string, string> = {
   pip: 'Pip across',
@@ -131,13 +131,7 @@ interface EntryProps {
 
 function Entry({ id, label, value, wrong, onChange }: EntryProps) {
   return (
-    <label
-      className={
-        wrong
-          ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
-          : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
-      }
-    >
+    <label className={`${READING} ${wrong ? 'reading-wrong' : ''}`}>
       <span>{label}</span>
       <input
         className={`${FIELD} figures`}

@@ -53,14 +53,7 @@ export function ProveStation() {
           aria-label="Trial readings"
         >
           {typed.map((row) => (
-            <label
-              key={row.id}
-              className={
-                errorOf(row.id)
-                  ? 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2 reading-wrong'
-                  : 'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2'
-              }
-            >
+            <label key={row.id} className={`${READING} ${errorOf(row.id) ? 'reading-wrong' : ''}`}>
               <span>{row.label}</span>
               <input
                 className={`${FIELD} figures`}

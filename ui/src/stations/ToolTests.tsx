@@ -2,18 +2,10 @@ import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { api, type BarAnswer, given, sentenceOf, type Texts } from '../api/client';
 import { useCut, useEdit } from '../cut/CutContext';
-import { AS_MADE, DO, FIELD, FILE, MEND, QUIET } from '../frame/looks';
+import { AS_MADE, DO, FIELD, MEND, QUIET } from '../frame/looks';
 import { COLUMNS, LINES, PushTable } from './PushTable';
+import { TapTest } from './TapTest';
 import { TestAnswer } from './TestAnswer';
-
-const base64 = async (file: Blob): Promise<string> => {
-  const bytes = new Uint8Array(await file.arrayBuffer());
-  let text = '';
-  for (let i = 0; i < bytes.length; i += 0x8000) text += String.fromCharCode(...bytes.subarray(i, i + 0x8000));
-  return btoa(text);
-};
-
-const MOST_BYTES = 14_000_000;
 
 /** The tool pushed at its point and tapped, with the shop's instruments or with stand-ins; what is measured is then used. */
 export function ToolTests() {
@@ -37,7 +29,6 @@ function Tests({ tapped }: { tapped: boolean }) {
   const edit = useEdit();
   const { fields, units, readings } = draft;
   const [pushed, setPushed] = useState<BarAnswer>();
-  const [rung, setRung] = useState<BarAnswer>();
   const [said, setSaid] = useState('');
   const at = (line: number, column: string) => readings[`push.${line}.${column}`] ?? '';
   const question = { fields, units };
@@ -70,21 +61,8 @@ function Tests({ tapped }: { tapped: boolean }) {
       setSaid(read.by);
     });
   const ring = (recording: string) =>
-    attempt(async () =>
-      setRung(await given(api.POST('/api/instrument/ring/judge', { body: { ...question, recording } }))),
-    );
-  const tapStandIn = () =>
-    attempt(async () => {
-      const tap = await given(api.POST('/api/instrument/tap', { body: question }));
-      await ring(tap.recording);
-      setSaid(tap.by);
-    });
-  const fromFile = (file: File | undefined) =>
-    attempt(async () => {
-      if (!file) return;
-      if (file.size > MOST_BYTES) throw new Error('That file is over 14 MB: cut out a second or two about the tap.');
-      await ring(await base64(file));
-    });
+    given(api.POST('/api/instrument/ring/judge', { body: { ...question, recording } }));
+  const tap = () => given(api.POST('/api/instrument/tap', { body: question }));
   const use = (take: Texts) => edit({ kind: 'fields', fields: take });
 
   return (
@@ -132,24 +110,12 @@ function Tests({ tapped }: { tapped: boolean }) {
         )}
       </div>
       {tapped && (
-        <div>
-          <h2>Tap test</h2>
-          <p className="text-ink-2">Record the ring of a tap: a WAV, or a CSV of seconds and value.</p>
-          <div className="flex flex-wrap gap-1.5 pt-1 pb-1.25">
-            <label className={FILE}>
-              A recording
-              <input
-                type="file"
-                accept=".wav,.csv,audio/wav,text/csv"
-                onChange={(event) => void fromFile(event.target.files?.[0])}
-              />
-            </label>
-            <button type="button" className={MEND} onClick={() => void tapStandIn()}>
-              Tap the stand-in
-            </button>
-          </div>
-          {rung && <TestAnswer answer={rung} onUse={use} />}
-        </div>
+        <TapTest
+          how="Record the ring of a tap: a WAV, or a CSV of seconds and value."
+          judge={ring}
+          tap={tap}
+          onUse={use}
+        />
       )}
       {said && (
         <p role="status" className="col-span-full">

@@ -82,7 +82,11 @@ class HelpTest extends PageTest {
     @Test
     void aMachineIsMeasuredOntoItsCard() {
         browser.open("/shop");
-        button("Measure it: push tests").click();
+        button("Measure it: push and tap").click();
+        button("Tap the stand-in").click();
+        assertThat(page.getByText("It rings at 163 Hz")).isVisible();
+        button("Put it on the card").click();
+        assertThat(page.locator("[data-entry=postRing]")).hasValue("163 Hz");
         button("Chuck").click();
         button("Read the stand-ins").click();
         assertThat(page.getByText("no instrument was read")).isVisible();
@@ -94,7 +98,7 @@ class HelpTest extends PageTest {
         // What was read stays when the page is left, and what cannot be read is said beside it.
         page.locator("[data-push='far.4.up']").fill("a bit");
         page.reload();
-        button("Measure it: push tests").click();
+        button("Measure it: push and tap").click();
         button("Chuck").click();
         assertThat(page.locator("[data-push='far.4.up']")).hasValue("a bit");
         button("Work it out").click();

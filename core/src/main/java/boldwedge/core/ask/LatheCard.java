@@ -47,6 +47,8 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         entries.put("chuckStiffness", "Stiffness at the chuck");
         entries.put("chuckTilt", "Stiffness of the chuck against turning");
         entries.put("tailstockStiffness", "Stiffness at the tailstock");
+        entries.put("postRing", "Ring of the tool post, tapped");
+        entries.put("postDamping", "Damping of that ring");
         entries.put("shims", "Shims beside it");
         entries.put("slideHeight", "Spindle axis above the slide");
         entries.put("slotThroat", "T-slot of the slide: throat");
@@ -117,7 +119,9 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                     length("slotLip", 2, 60),
                     length("slotHead", 5, 120),
                     length("chuck", 15, 2000),
-                    length("slideNearest", 0, 1000));
+                    length("slideNearest", 0, 1000),
+                    measured("postRing", new Limits(Quantity.FREQUENCY, 10, 3000)),
+                    measured("postDamping", new Limits(Quantity.RATIO, 0.002, 0.5)));
             OptionalDouble handle = length("tailHandle", 0.5, 200);
             ScrewCutting screw = screwCutting();
             Bed bed = new Bed(length("centres", 50, 20_000), length("quillTravel", 5, 1000), drills());

@@ -12,6 +12,8 @@ import java.util.OptionalDouble;
  * @param headMm width of the slot under the lips, mm
  * @param chuckMm diameter of the chuck, mm
  * @param nearestMm how near its front edge comes to the axis, mm
+ * @param rocksHz frequency at which post and saddle rock on it when the post is tapped, Hz
+ * @param rocksDamping damping ratio of that
  */
 public record Slide(
         OptionalDouble axisAboveMm,
@@ -19,7 +21,9 @@ public record Slide(
         OptionalDouble lipMm,
         OptionalDouble headMm,
         OptionalDouble chuckMm,
-        OptionalDouble nearestMm) {
+        OptionalDouble nearestMm,
+        OptionalDouble rocksHz,
+        OptionalDouble rocksDamping) {
     private static final double AXIS_SHARE = 0.26;
     private static final double THROAT_SHARE = 0.045;
     private static final double LIP_SHARE = 0.04;

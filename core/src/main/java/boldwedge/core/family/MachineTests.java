@@ -17,6 +17,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.PushTest;
+import boldwedge.core.proof.Ring;
 import boldwedge.core.rigidity.Beam;
 import java.util.ArrayList;
 import java.util.List;
@@ -93,6 +94,26 @@ public final class MachineTests {
                     PushTest.of(near), PushTest.of(far), bar.getAsDouble(), at.getAsDouble(), out.getAsDouble(), say);
         } catch (PushTest.Unusable unusable) {
             return new Answer(false, errors, unusable.sentence(), List.of(), Map.of());
+        }
+    }
+
+    /**
+     * Judges a tap on the post: how post and saddle rock on the slide, which decides how wide an edge a plunge takes quietly.
+     *
+     * @param samples full scale is 1
+     * @param rate samples a second
+     */
+    public static Answer ring(double[] samples, double rate, UnitSystem units) {
+        try {
+            Ring ring = Ring.of(samples, rate);
+            return new Answer(
+                    true,
+                    Map.of(),
+                    RingLines.sentence(ring),
+                    RingLines.working(ring, new Say(units)),
+                    Map.of("postRing", RingLines.frequency(ring), "postDamping", RingLines.damping(ring)));
+        } catch (Ring.Unusable unusable) {
+            return new Answer(false, Map.of(), unusable.sentence(), List.of(), Map.of());
         }
     }
 

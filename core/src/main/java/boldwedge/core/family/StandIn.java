@@ -13,6 +13,8 @@ public final class StandIn {
     private static final double SOFTER_MACHINE = 1.4;
     private static final double FRICTION_MM = 0.0015;
     private static final double DAMPING = 0.031;
+    private static final double POST_HZ = 163;
+    private static final double POST_DAMPING = 0.042;
     private static final double TAP_AT_SECONDS = 0.3;
     private static final double LOUD = 0.6;
     private static final double NOISE = 0.01;
@@ -29,12 +31,21 @@ public final class StandIn {
 
     /** What a pick-up hears of a tap: full scale 1, the same each time. */
     public static double[] ring(ToolTests.AtRest bar, int rate, double seconds) {
-        double omega = 2 * Math.PI * bar.hz() * Math.sqrt(bar.toolMmPerN() / give(bar));
+        return ring(bar.hz() * Math.sqrt(bar.toolMmPerN() / give(bar)), DAMPING, rate, seconds);
+    }
+
+    /** What a pick-up on the post of a made-up lathe hears of a tap: full scale 1, the same each time. */
+    public static double[] ring(int rate, double seconds) {
+        return ring(POST_HZ, POST_DAMPING, rate, seconds);
+    }
+
+    private static double[] ring(double hz, double damping, int rate, double seconds) {
+        double omega = 2 * Math.PI * hz;
         Random random = new Random(SEED);
         double[] samples = new double[(int) (rate * seconds)];
         for (int i = 0; i < samples.length; i++) {
             double t = i / (double) rate - TAP_AT_SECONDS;
-            double ring = t < 0 ? 0 : LOUD * Math.exp(-DAMPING * omega * t) * Math.sin(omega * t);
+            double ring = t < 0 ? 0 : LOUD * Math.exp(-damping * omega * t) * Math.sin(omega * t);
             samples[i] = ring + NOISE * random.nextGaussian();
         }
         return samples;

@@ -106,4 +106,24 @@ class MachineTestsTest {
         assertThat(value(answer, "chuckTilt", Quantity.TILT_STIFFNESS))
                 .isCloseTo(lathe.chuckTiltOrAssumed() / 1.4, within(0.06 * lathe.chuckTiltOrAssumed()));
     }
+
+    /** A ring of 150 Hz and 4 % comes back from its samples, and is put on the card. */
+    @Test
+    void aTappedPostTellsHowItRocks() {
+        double[] samples = new double[48_000];
+        for (int i = 4_800; i < samples.length; i++) {
+            double t = (i - 4_800) / 48_000.0;
+            samples[i] = 0.5
+                    * Math.exp(-0.04 * 2 * Math.PI * 150 * t)
+                    * Math.sin(2 * Math.PI * 150 * Math.sqrt(1 - 0.04 * 0.04) * t);
+        }
+        ToolTests.Answer answer = MachineTests.ring(samples, 48_000, UnitSystem.METRIC);
+        assertThat(answer.worked()).isTrue();
+        assertThat(Double.parseDouble(answer.take().get("postRing").replace(" Hz", "")))
+                .isCloseTo(150, within(1.5));
+        assertThat(Double.parseDouble(answer.take().get("postDamping"))).isCloseTo(0.04, within(0.003));
+        assertThat(MachineTests.ring(new double[48_000], 48_000, UnitSystem.METRIC)
+                        .worked())
+                .isFalse();
+    }
 }

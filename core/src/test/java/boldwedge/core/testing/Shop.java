@@ -29,6 +29,13 @@ public final class Shop {
         return LatheCard.read(CARD, UnitSystem.METRIC).lathe().orElseThrow();
     }
 
+    /** The test bed with some entries of its card written over. */
+    public static Lathe lathe(Map<String, String> entries) {
+        Map<String, String> card = new HashMap<>(CARD);
+        card.putAll(entries);
+        return LatheCard.read(card, UnitSystem.METRIC).lathe().orElseThrow();
+    }
+
     /** The test bed with an inch lead screw and a box, or with a metric one and wheels alone. */
     private static Lathe geared(boolean inch) {
         Map<String, String> card = new HashMap<>(CARD);

@@ -113,15 +113,36 @@ class InstrumentController {
     /** Judges a ring: frequency, damping by two ways. */
     @PostMapping("/ring/judge")
     ToolTests.Answer judgeRing(@Valid @RequestBody RingQuestion question) {
-        byte[] file;
+        Instruments.Recording recording = recorded(question.recording());
+        return tests(question.fields())
+                .ring(request(question.fields(), question.units()), recording.samples(), recording.rate());
+    }
+
+    private static Instruments.Recording recorded(String base64) {
         try {
-            file = Base64.getDecoder().decode(question.recording());
+            return Recordings.read(Base64.getDecoder().decode(base64));
         } catch (IllegalArgumentException notBase64) {
             throw Refusal.wrong("broken-recording", "The recording did not arrive whole. Choose the file again.");
         }
-        Instruments.Recording recording = Recordings.read(file);
-        return tests(question.fields())
-                .ring(request(question.fields(), question.units()), recording.samples(), recording.rate());
+    }
+
+    /** A tap on a machine's post to judge: the recording as a WAV or CSV file in base 64. */
+    record PostRing(
+            @NotNull(message = MISSING) UnitSystem units,
+            @NotNull(message = MISSING) String recording) {}
+
+    /** Records a tap on a machine's post. */
+    @PostMapping("/machine/tap")
+    TapRecording tapMachine() {
+        return new TapRecording(
+                instruments.name(), Base64.getEncoder().encodeToString(Recordings.wav(instruments.tapPost())));
+    }
+
+    /** Judges a tap on a machine's post: frequency, damping by two ways. */
+    @PostMapping("/machine/ring/judge")
+    ToolTests.Answer judgeMachineRing(@Valid @RequestBody PostRing question) {
+        Instruments.Recording recording = recorded(question.recording());
+        return MachineTests.ring(recording.samples(), recording.rate(), question.units());
     }
 
     /** A machine's part to be pushed: its card as typed, and for a chuck the bar in it and the two places. */

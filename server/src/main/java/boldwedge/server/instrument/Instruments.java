@@ -29,6 +29,9 @@ interface Instruments {
     double machine(
             Lathe lathe, MachineTests.Part part, double barMm, double outMm, double pullNewton, boolean comingDown);
 
+    /** What the pick-up on a machine's post hears when that is tapped. */
+    Recording tapPost();
+
     /** What the pick-up hears when the bar is tapped. */
     Recording tap(ToolTests.AtRest bar);
 }

@@ -30,6 +30,11 @@ class SimulatedInstruments implements Instruments {
     }
 
     @Override
+    public Recording tapPost() {
+        return new Recording(StandIn.ring(RATE, SECONDS), RATE);
+    }
+
+    @Override
     public Recording tap(ToolTests.AtRest bar) {
         return new Recording(StandIn.ring(bar, RATE, SECONDS), RATE);
     }

@@ -10,6 +10,7 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.ask.BoreReader;
 import boldwedge.core.family.PushLines;
+import boldwedge.core.family.RingLines;
 import boldwedge.core.family.ToolTests;
 import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Working;
@@ -158,52 +159,23 @@ public final class BarTests implements ToolTests {
         }
         Say say = new Say(request.units());
         double apart = ring.hz() / bar.get().hz() - 1;
-        List<Step> working = new ArrayList<>(List.of(
-                Working.of(
-                                "Frequency: phase of the ring turned down to rest, then least squares",
-                                "f",
-                                hertz(ring.hz()))
-                        .with(
-                                "f",
-                                Written.places(ring.seconds() * 1000, 0) + " ms used, "
-                                        + Written.places(ring.decibels(), 0) + " dB over the noise",
-                                hertz(ring.hz()).measured())
-                        .told(say),
-                Working.of("Damping by the dying amplitude", "ζ = δ / √(4 · π² + δ²)", number(ring.byDecrement()))
-                        .with(
-                                "δ",
-                                "ln of one swing over the next",
-                                number(ring.decrement()).measured())
-                        .told(say),
-                Working.of("Measured over reckoned by elements", "f / f0 − 1", number(apart))
-                        .with("f", hertz(ring.hz()).measured())
-                        .with("f0", hertz(bar.get().hz()))
-                        .told(say)));
-        // A record that is too short shows no width.
-        ring.byHalfPower()
-                .ifPresent(zeta -> working.add(
-                        2,
-                        Working.of("Damping by the width of the peak at half power", "Δ / (2 · f)", number(zeta))
-                                .with("Δ", hertz(2 * zeta * ring.hz()).measured())
-                                .with("f", hertz(ring.hz()).measured())
-                                .told(say)));
+        List<Step> working = RingLines.working(ring, say);
+        working.add(Working.of("Measured over reckoned by elements", "f / f0 − 1", number(apart))
+                .with("f", hertz(ring.hz()).measured())
+                .with("f0", hertz(bar.get().hz()))
+                .told(say));
         boolean other = Math.abs(apart) > 0.5;
-        Map<String, String> take = new HashMap<>();
-        take.put(BoreField.RING.id(), Written.places(ring.hz(), 1) + " Hz");
-        take.put(BoreField.DAMPING.id(), Written.places(ring.byDecrement(), 4));
         return new Answer(
                 true,
                 Map.of(),
-                String.format(
-                        Locale.ROOT,
-                        "It rings at %s Hz and is damped by %s %%.%s",
-                        Written.places(ring.hz(), 0),
-                        Written.places(ring.byDecrement() * 100, 2),
-                        other
+                RingLines.sentence(ring)
+                        + (other
                                 ? " That is far from what was reckoned for this bar: it may be the holder or the work that rings."
                                 : ""),
                 working,
-                take);
+                Map.of(
+                        BoreField.RING.id(), RingLines.frequency(ring),
+                        BoreField.DAMPING.id(), RingLines.damping(ring)));
     }
 
     private static Answer refused(Map<String, String> errors, String sentence) {

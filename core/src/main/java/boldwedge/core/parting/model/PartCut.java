@@ -68,9 +68,12 @@ public record PartCut(
     private static final double LOADED = 0.35;
 
     /** Damping ratio of a post on its slides, an assumption (machine tools: 2 to 10 %, Weck, Machine Tools vol. 4). */
-    public static final Span DAMPING = new Span(0.03, 0.05, 0.08);
+    private static final Span DAMPING = new Span(0.03, 0.05, 0.08);
     /** Frequency at which a post rocks on its slides, Hz: ours (lathes of shops ring at 100 to 300 Hz there; a tap tells). */
-    public static final double POST_HZ = 200;
+    private static final double POST_HZ = 200;
+
+    /** Tapped at rest a post shows its damping to within this part of it: under a cut its slides are pressed together otherwise. */
+    private static final double TAPPED_WITHIN = 0.15;
 
     /** Part of a post's give, at a usual tool's reach, that is its turning on the slide rather than squeezing down: ours. */
     public static final double TURNING = 0.2;
@@ -202,11 +205,13 @@ public record PartCut(
                     .directionalNPerMm();
             double k = 1 / (postGive(job) + work);
             Span flank = FlankDamping.of(job.work(), relief);
+            Span damping = postDamping(job);
+            double hz = postHz(job);
             double perSpeed = 60.0 / 1000 / SpeedChoice.surfaceSpeed(rpm, job.diameterMm());
             return new Span(
-                    quietWidth(k, DAMPING.low(), flank.low() * perSpeed, perMm),
-                    quietWidth(k, DAMPING.chosen(), flank.chosen() * perSpeed, perMm),
-                    quietWidth(k, DAMPING.high(), flank.high() * perSpeed, perMm));
+                    quietWidth(k, hz, damping.low(), flank.low() * perSpeed, perMm),
+                    quietWidth(k, hz, damping.chosen(), flank.chosen() * perSpeed, perMm),
+                    quietWidth(k, hz, damping.high(), flank.high() * perSpeed, perMm));
         }
     }
 
@@ -215,15 +220,16 @@ public record PartCut(
      * any width.
      *
      * @param k of the mode, N/mm
+     * @param hz of the mode
      * @param damping ζ without the flank
      * @param flank c, the flank's damper by width, N·s/mm²
      * @param perMm D, growth of the push by width, N/mm²
      */
-    static double quietWidth(double k, double damping, double flank, double perMm) {
+    static double quietWidth(double k, double hz, double damping, double flank, double perMm) {
         if (perMm <= 0) {
             return Double.POSITIVE_INFINITY;
         }
-        double a = flank * 2 * Math.PI * POST_HZ / (2 * k);
+        double a = flank * 2 * Math.PI * hz / (2 * k);
         double square = 2 * k * a * a;
         double linear = 2 * k * a * (1 + 2 * damping) - perMm;
         double constant = 2 * k * damping * (1 + damping);
@@ -286,6 +292,22 @@ public record PartCut(
             return new BladeBeam(sections, blade.modulusMPa());
         }
         return new BladeBeam(List.of(new Section(length, profile)), blade.modulusMPa());
+    }
+
+    /** Damping ratio of the post on its slides: as it was tapped, or assumed. */
+    public static Span postDamping(PartJob job) {
+        OptionalDouble tapped = job.lathe().slide().rocksDamping();
+        return tapped.isEmpty()
+                ? DAMPING
+                : new Span(
+                        (1 - TAPPED_WITHIN) * tapped.getAsDouble(),
+                        tapped.getAsDouble(),
+                        (1 + TAPPED_WITHIN) * tapped.getAsDouble());
+    }
+
+    /** Frequency at which the post rocks on its slides, Hz: as it was tapped, or assumed. */
+    public static double postHz(PartJob job) {
+        return job.lathe().slide().rocksHz().orElse(POST_HZ);
     }
 
     /**

@@ -36,8 +36,8 @@ public final class BladeTests implements ToolTests {
                 .map(cut -> new AtRest(
                         cut.down().downMmPerN(),
                         cut.down().downMmPerN() + PartCut.postGive(cut.job()),
-                        PartCut.POST_HZ,
-                        PartCut.DAMPING.chosen()));
+                        PartCut.postHz(cut.job()),
+                        PartCut.postDamping(cut.job()).chosen()));
     }
 
     @Override

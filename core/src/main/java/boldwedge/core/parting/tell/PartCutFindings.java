@@ -411,15 +411,17 @@ final class PartCutFindings {
         double k = 1 / (PartCut.postGive(job) + cut.workMmPerN());
         double metres = cut.at().getFirst().metresPerMinute();
         double flank = FlankDamping.of(job.work(), cut.reliefRad()).low();
-        double whole = PartCut.DAMPING.low()
-                + flank * quiet.low() / (metres * 1000 / 60) * 2 * Math.PI * PartCut.POST_HZ / (2 * k);
+        Amount damping = number(PartCut.postDamping(job).low());
+        Amount rocks = hertz(PartCut.postHz(job));
+        double whole =
+                damping.value() + flank * quiet.low() / (metres * 1000 / 60) * 2 * Math.PI * rocks.value() / (2 * k);
         return List.of(
                 Working.of("Damping, slides and flank", "ζ + C · w / v · 2 · π · f / (2 · k)", number(whole))
-                        .with("ζ", "slides", number(PartCut.DAMPING.low()).assumed())
+                        .with("ζ", "slides", from(job.lathe().slide().rocksDamping(), damping))
                         .with("C", "flank on a wave", newtonsPerMm(flank).assumed())
                         .with("w", "width", mm(quiet.low()))
                         .with("v", "at the outside", metresPerMinute(metres))
-                        .with("f", "post rocking", hertz(PartCut.POST_HZ).assumed())
+                        .with("f", "post rocking", from(job.lathe().slide().rocksHz(), rocks))
                         .with("k", "post and work", newtonsPerMm(k))
                         .told(say),
                 Working.of("Quiet width, at the least damping", "2 · k · ζ · (1 + ζ) / D", mm(quiet.low()))
@@ -428,6 +430,10 @@ final class PartCutFindings {
                         .with("D", "growth of the push by width, N/mm²", mpa(perMm))
                         .meaning("; " + wide(quiet.chosen()) + " at the usual, " + wide(quiet.high()) + " at the best")
                         .told(say));
+    }
+
+    private static Amount from(OptionalDouble card, Amount amount) {
+        return card.isPresent() ? amount.fromCard() : amount.assumed();
     }
 
     private String wide(double mm) {

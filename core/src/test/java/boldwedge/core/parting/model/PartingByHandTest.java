@@ -3,10 +3,13 @@ package boldwedge.core.parting.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 
@@ -93,22 +96,45 @@ class PartingByHandTest {
         assertThat(cut("bladeSquare", "0.3°").driftMm()).isCloseTo(15 * Math.tan(Math.toRadians(0.3)), within(1e-6));
     }
 
+    /** Tapped, the post's own frequency and damping take the place of what is assumed, and the band is as narrow as a tap is. */
+    @Test
+    void aTappedPostNarrowsTheBand() {
+        PlanRequest asked = Shop.request("operation", "part", "partDiameter", "30 mm", "partBore", "0");
+        PartCut assumed = PartReader.cut(asked).cut().orElseThrow();
+        PartCut tapped = PartReader.cut(new PlanRequest(
+                        asked.fields(),
+                        asked.units(),
+                        Optional.of(Shop.lathe(Map.of("postRing", "120 Hz", "postDamping", "0.05")))))
+                .cut()
+                .orElseThrow();
+        assertThat(PartCut.postHz(assumed.job())).isEqualTo(200);
+        assertThat(PartCut.postHz(tapped.job())).isEqualTo(120);
+        assertThat(PartCut.postDamping(tapped.job()).chosen()).isEqualTo(0.05);
+        assertThat(PartCut.postDamping(tapped.job()).low())
+                .isGreaterThan(PartCut.postDamping(assumed.job()).low());
+        assertThat(PartCut.postDamping(tapped.job()).high())
+                .isLessThan(PartCut.postDamping(assumed.job()).high());
+        // A softly rocking post lets the flank damp less: with the same damping of its slides less is quiet at the
+        // most.
+        assertThat(tapped.quietMm().chosen()).isLessThan(assumed.quietMm().chosen());
+    }
+
     /** Without a flank the quiet width is 2 k ζ (1 + ζ) / D; with one it obeys w D = 2 k (ζ + a w)(1 + ζ + a w) to within the square of a w. */
     @Test
     void theQuietWidth() {
         double k = 20_000;
         double zeta = 0.03;
         double d = 900;
-        assertThat(PartCut.quietWidth(k, zeta, 0, d)).isCloseTo(2 * k * zeta * (1 + zeta) / d, within(1e-9));
+        assertThat(PartCut.quietWidth(k, 200, zeta, 0, d)).isCloseTo(2 * k * zeta * (1 + zeta) / d, within(1e-9));
         double flank = 2e-3;
-        double w = PartCut.quietWidth(k, zeta, flank, d);
+        double w = PartCut.quietWidth(k, 200, zeta, flank, d);
         double a = flank * 2 * Math.PI * 200 / (2 * k);
         double damped = zeta + a * w;
         assertThat(w * d).isCloseTo(2 * k * damped * (1 + damped), within(1e-6 * w * d));
         assertThat(w).isGreaterThan(2 * k * zeta * (1 + zeta) / d);
         // A flank that damps more than the width adds is quiet at any.
-        assertThat(PartCut.quietWidth(k, zeta, 1, d)).isInfinite();
-        assertThat(PartCut.quietWidth(k, zeta, flank, 0)).isInfinite();
+        assertThat(PartCut.quietWidth(k, 200, zeta, 1, d)).isInfinite();
+        assertThat(PartCut.quietWidth(k, 200, zeta, flank, 0)).isInfinite();
     }
 
     /** Where the front rubs: clearance less asin(2h/d) less atan(f/πd) is nothing there, and something a little further out. */
