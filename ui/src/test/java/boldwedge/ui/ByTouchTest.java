@@ -29,7 +29,7 @@ class ByTouchTest extends PageTest {
                             AriaRole.OPTION,
                             new Page.GetByRoleOptions().setName(Pattern.compile("^in the chuck, with the centre up")))
                     .tap();
-            tap(shop, "Save");
+            shop.locator(".header .do").tap();
             assertThat(shop.locator(".said")).hasText("Saved.");
 
             station(shop, "Edge");
@@ -42,21 +42,18 @@ class ByTouchTest extends PageTest {
             station(shop, "Reach");
             Locator overhang = shop.locator("main [data-field=overhang]");
             overhang.tap();
-            overhang.fill("60 mm");
+            overhang.fill("30 mm");
             overhang.press("Enter");
-            Locator mend = shop.locator("[data-finding=overhang] .mend").first();
-            mend.tap();
-            assertThat(overhang).not().hasValue("60 mm");
-            shop.locator("[data-finding] button").first().tap();
-            assertThat(shop.locator("[data-finding] .figures").first()).isVisible();
+            assertThat(overhang).hasValue("30 mm");
+            assertThat(shop.locator("[data-finding]").first()).isVisible();
 
             station(shop, "Make");
             shop.locator(".tick").first().tap();
             assertThat(shop.locator(".tick").first()).isChecked();
 
             station(shop, "Prove");
-            reading(shop, "near", "24.01 mm");
-            reading(shop, "far", "24.02 mm");
+            reading(shop, "near", "23.99 mm");
+            reading(shop, "far", "23.992 mm");
             reading(shop, "apart", "50 mm");
             assertThat(shop.locator(".verdict")).not().containsText("Type both");
             tap(shop, "Keep this trial");
