@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** The whole road on a tablet held upright, by touch alone: no mouse, no key but those of what is typed. */
-class ByTouchTest extends PageTest {
+class WholeRoadByTouchTest extends PageTest {
     @Test
     void theWholeRoadByTouchAlone() {
         try (Browser tablet = Browser.tablet()) {
