@@ -2,13 +2,12 @@ import { type ReactNode, useCallback, useEffect, useLayoutEffect, useMemo, useRe
 import { useNavigate } from 'react-router';
 import { keepSetUp, keptSetUp } from '../beside/kept';
 import type { Command } from '../frame/commands';
-import { Header } from '../frame/Header';
-import { DO, MEND, QUIET } from '../frame/looks';
 import { usePageKey } from '../frame/pageKeys';
 import { useTitle } from '../frame/useTitle';
 import { PrintCard } from '../stations/PrintCard';
 import { isStation, NAMES, STATIONS, Station, StationTabs } from '../stations/Stations';
 import { AnswerContext, CutContext, EditContext, type CutPage as Page } from './CutContext';
+import { DeskHeader, Said } from './DeskHeader';
 import { type Draft, type Edit, edited, type History, redone, store, storeUndo, undone } from './draft';
 import { OtherTabNote } from './OtherTabNote';
 import type { Look } from './planDesk';
@@ -17,7 +16,7 @@ import { useCutCommands } from './useCutCommands';
 import { useFlip } from './useFlip';
 import { useOtherTab } from './useOtherTab';
 import { type Plan, usePlan } from './usePlan';
-import { type Saving, useSaving } from './useSaving';
+import { useSaving } from './useSaving';
 
 interface Props extends Pick<Page, 'choices' | 'families' | 'lathes'> {
   station: string;
@@ -165,77 +164,6 @@ function useStored(history: History): void {
       leave();
     };
   }, []);
-}
-
-interface HeaderProps {
-  history: History;
-  edit: (edit: Edit) => void;
-  undo: () => void;
-  redo: () => void;
-  flipUnits: () => void;
-  saving: Saving;
-  compare: () => void;
-}
-
-function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compare }: HeaderProps) {
-  const { name, units, changed } = history.now;
-  const nameInput = useRef<HTMLInputElement>(null);
-  useEffect(() => {
-    if (saving.refused === 'name') nameInput.current?.focus();
-  }, [saving.refused]);
-  return (
-    <Header>
-      <input
-        ref={nameInput}
-        className="min-h-touch max-w-[420px] flex-1 border-b border-line bg-transparent px-2.5 text-more max-desk:min-w-20"
-        aria-label="Name of the cut"
-        placeholder="Name this cut"
-        value={name}
-        onChange={(event) => edit({ kind: 'name', text: event.target.value })}
-      />
-      <button type="button" className={QUIET} disabled={history.before.length === 0} onClick={undo}>
-        Undo
-      </button>
-      <button type="button" className={QUIET} disabled={history.after.length === 0} onClick={redo}>
-        Redo
-      </button>
-      <button
-        type="button"
-        className={QUIET}
-        onClick={flipUnits}
-        aria-label={units === 'METRIC' ? 'mm. Units: millimetres' : 'inch. Units: inches'}
-      >
-        {units === 'METRIC' ? 'mm' : 'inch'}
-      </button>
-      <button type="button" className={QUIET} onClick={compare}>
-        Compare
-      </button>
-      <button type="button" className={DO} onClick={saving.save}>
-        Save{changed ? ' •' : ''}
-      </button>
-    </Header>
-  );
-}
-
-/** What the program has to say of asking and saving. */
-function Said({ trouble, saving }: { trouble: string; saving: Saving }) {
-  if (!trouble && !saving.said) return null;
-  return (
-    <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">
-      {trouble || saving.said}
-      {saving.theirs && (
-        <>
-          {' '}
-          <button type="button" className={MEND} onClick={saving.takeTheirs}>
-            Look at theirs
-          </button>{' '}
-          <button type="button" className={MEND} onClick={saving.keepMine}>
-            Keep mine
-          </button>
-        </>
-      )}
-    </p>
-  );
 }
 
 interface SharedProps {

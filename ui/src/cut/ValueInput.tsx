@@ -4,12 +4,14 @@ import type { FieldState } from '../api/client';
 import { useAnswer, useCut, useEdit } from './CutContext';
 import { TouchKeys } from './TouchKeys';
 
+type Place = 'sentence' | 'plate' | 'list';
+
 interface Props {
   field: string;
   /** Shown above the value; hidden where the sentence says it already. */
   caption?: boolean;
-  /** Where it stands: in the sentence or on the plate. */
-  place: 'sentence' | 'plate';
+  /** Where it stands: in the sentence, on the plate, or in a list that says itself what is wrong. */
+  place: Place;
 }
 
 /** A value that is typed over where it stands: on the plate or in the sentence. */
@@ -23,7 +25,7 @@ interface ValueProps {
   state: FieldState;
   typed: string;
   caption: boolean;
-  place: 'sentence' | 'plate';
+  place: Place;
 }
 
 const IN_THE_SENTENCE =
@@ -39,6 +41,7 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
   // What was emptied stays empty while it is left so; once undo or a mend has put something else there, that is shown.
   const shown = focused && leaving === typed ? leaving : typed || state.text;
   const wrong = state.error !== '';
+  const tipped = place === 'list' ? focused && !wrong : focused || wrong;
 
   const change = (text: string) => {
     setLeaving(text);
@@ -51,21 +54,21 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
       <label
         ref={box}
         className={
-          place === 'sentence'
+          place !== 'plate'
             ? 'value inline-flex flex-col'
             : `value value-plate ${wrong ? 'value-wrong' : ''} ${state.chosen ? 'value-chosen' : ''}`
         }
       >
         {caption && (
-          <span className={`value-caption ${place === 'sentence' ? 'text-fine text-ink-2' : ''}`}>{state.label}</span>
+          <span className={`value-caption ${place !== 'plate' ? 'text-fine text-ink-2' : ''}`}>{state.label}</span>
         )}
         <input
           type="text"
           data-field={state.id}
-          className={place === 'sentence' ? IN_THE_SENTENCE : undefined}
+          className={place !== 'plate' ? IN_THE_SENTENCE : undefined}
           aria-label={state.label}
           aria-invalid={wrong}
-          aria-describedby={wrong || focused ? tip : undefined}
+          aria-describedby={tipped ? tip : undefined}
           style={{ width: `${Math.max(4, shown.length + 1.2)}ch` }}
           value={shown}
           spellCheck={false}
@@ -92,7 +95,7 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
           }}
         />
       </label>
-      {(wrong || focused) && <Tip id={tip} state={state} box={box} />}
+      {tipped && <Tip id={tip} state={state} box={box} />}
     </>
   );
 });

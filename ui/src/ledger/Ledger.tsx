@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
-import type { FieldState } from '../api/client';
 import { useAnswer } from '../cut/CutContext';
 import { Explained } from '../glossary/Explained';
 import { FindingRow } from './FindingRow';
 import { Holding } from './Holding';
+import { Standing } from './Standing';
 
 type StationId = 'CUT' | 'EDGE' | 'REACH' | 'MAKE';
 
@@ -16,13 +16,17 @@ interface Props {
 
 /** Key figures, then the station's findings, worst first; what holds is folded to one line. */
 export function Ledger({ station, keys, children }: Props) {
-  const { answer, stale, late, fields, was } = useAnswer();
-  if (!answer) return <Unusable fields={[...fields.values()]} />;
+  const { answer, stale, late, was } = useAnswer();
+  if (!answer)
+    return (
+      <aside className="ledger block min-w-0" aria-label="Findings">
+        <Standing />
+      </aside>
+    );
   const shown = keys
     .map((id) => answer.figures.find((figure) => figure.id === id))
     .filter((figure) => figure !== undefined);
   const findings = answer.findings.filter((finding) => finding.station === station);
-  const wrong = stale ? [...fields.values()].filter((field) => field.error !== '') : [];
   // The first station also says what stands in the way further on.
   const ahead =
     station === 'CUT'
@@ -33,21 +37,7 @@ export function Ledger({ station, keys, children }: Props) {
       className={`ledger block min-w-0 ${stale || late ? '[&_.findings]:opacity-50 [&_.keys]:opacity-50' : ''}`}
       aria-label="Findings"
     >
-      {stale && (
-        <div className="stale mb-2 bg-caution px-3 py-1.5" role="status">
-          {wrong.map((field) => (
-            <p key={field.id} className="text-xl! font-bold! leading-snug!">
-              {field.label}: {field.error}
-            </p>
-          ))}
-          <p>This is the last good answer: something typed cannot be used yet.</p>
-        </div>
-      )}
-      {late && !stale && (
-        <p className="stale mb-2 bg-caution px-3 py-1.5" role="status">
-          Working it out again: these are still the numbers of before.
-        </p>
-      )}
+      <Standing />
       <dl className="keys mb-2 flex flex-wrap gap-6.5 [&_dd]:text-key [&_dd]:leading-[1.15] [&_dd]:font-semibold [&_dd]:whitespace-nowrap [&_dt]:text-fine [&_dt]:text-ink-2">
         {shown.map((figure) => (
           <div key={figure.id}>
@@ -83,27 +73,6 @@ export function Ledger({ station, keys, children }: Props) {
             ))}
           </ul>
         </>
-      )}
-    </aside>
-  );
-}
-
-/** Of a cut that could not be worked out yet: what stands in the way. */
-function Unusable({ fields }: { fields: FieldState[] }) {
-  const wrong = fields.filter((field) => field.error !== '');
-  return (
-    <aside className="ledger block min-w-0" aria-label="Findings">
-      {wrong.length > 0 && (
-        <div role="status">
-          <h2>This cut cannot be worked out until these are put right</h2>
-          <ul>
-            {wrong.map((field) => (
-              <li key={field.id}>
-                <b>{field.label}</b> {field.typed && <span className="figures">{field.typed}</span>}: {field.error}
-              </li>
-            ))}
-          </ul>
-        </div>
       )}
     </aside>
   );

@@ -1,6 +1,7 @@
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
-import { api, type BarAnswer, given, sentenceOf, type Texts, type Units } from '../api/client';
+import { api, type BarAnswer, given, type Texts, type Units } from '../api/client';
+import { useAttempt } from '../api/useAttempt';
 import { useKeptText } from '../api/useKeptText';
 import { DO, FIELD, MEND, QUIET, READING, VIEW } from '../frame/looks';
 import { LINES, PushTable } from '../stations/PushTable';
@@ -36,7 +37,7 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
   const kept = useKeptText<Texts>(`machine-test.${machine}`, {});
   const typed = kept.entry ?? {};
   const [judged, setJudged] = useState<{ part: Part; answer: BarAnswer }>();
-  const [said, setSaid] = useState('');
+  const { said, say, attempt } = useAttempt();
   const at = (id: string) => typed[`${part}.${id}`] ?? '';
   const type = (more: Texts) =>
     kept.write({
@@ -51,14 +52,6 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
       up: at(`${before}${n}.up`),
       down: at(`${before}${n}.down`),
     }));
-  const attempt = async (work: () => Promise<void>) => {
-    setSaid('');
-    try {
-      await work();
-    } catch (error) {
-      setSaid(sentenceOf(error));
-    }
-  };
   const places = { rod: at('rod'), near: at('near') };
   const judge = () =>
     attempt(async () =>
@@ -105,7 +98,7 @@ export function MachineTests({ machine, units, card, onUse }: Props) {
         });
       }
       type(found);
-      setSaid(read.by);
+      say(read.by);
     });
   const wrongPlace = (id: string) => answer?.errors[id];
   return (

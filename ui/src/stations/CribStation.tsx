@@ -10,6 +10,7 @@ import { useWhich } from '../crib/useWhich';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
 import { DO, FIELD, KEEP, MEND, QUIET, STATION, TOOL_HEAD } from '../frame/looks';
+import { Standing } from '../ledger/Standing';
 import { Plate } from '../plate/Plate';
 
 /** Keep the bit, find one by words, or ask which of them will do this cut. */
@@ -38,6 +39,7 @@ export function CribStation() {
         {scene && <Plate scene={scene} dimmed={stale} still />}
       </div>
       <aside className="ledger block min-w-0" aria-label="Crib">
+        <Standing />
         <div className="find mb-2.5 flex flex-wrap gap-2.5">
           <input
             className={`${FIELD} flex-[1_1_180px]`}

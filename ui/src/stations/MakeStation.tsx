@@ -5,6 +5,7 @@ import { sceneOfStep } from '../cut/planDesk';
 import { ValueInput } from '../cut/ValueInput';
 import { AS_MADE, CAUTIONS, FIELD, STATION } from '../frame/looks';
 import { FindingRow } from '../ledger/FindingRow';
+import { Standing } from '../ledger/Standing';
 import { Plate } from '../plate/Plate';
 import { Panels } from './Panels';
 import { Exports } from './PlateStation';
@@ -18,9 +19,16 @@ export function MakeStation() {
   const shown = page?.stations.find((one) => one.station === 'MAKE');
   // What is turned, milled and drilled is typed as made in the plan itself; a grind is measured beside it.
   const ground = shown?.panels.includes('KEEP_GRIND') ?? false;
-  if (!answer) return null;
-  const step = answer.steps[Math.min(at, answer.steps.length - 1)];
-  if (!step) return null;
+  const step = answer?.steps[Math.min(at, answer.steps.length - 1)];
+  if (!answer || !step)
+    return (
+      <div className={STATION}>
+        <div className="plate plate-empty" />
+        <aside className="ledger block min-w-0" aria-label={shown?.card ?? 'The making'}>
+          <Standing />
+        </aside>
+      </div>
+    );
   return (
     <div className={STATION}>
       <div className="min-w-0 max-hand:overflow-x-auto">
@@ -39,6 +47,7 @@ export function MakeStation() {
         className={`ledger block min-w-0 ${stale ? '[&_.findings]:opacity-50 [&_.keys]:opacity-50' : ''}`}
         aria-label={shown?.card}
       >
+        <Standing />
         <ol className="steps mb-3">
           {answer.steps.map((one, i) => {
             const open = one.id === step.id;

@@ -1,5 +1,6 @@
 import { useState } from 'react';
-import { type BarAnswer, sentenceOf, type Texts } from '../api/client';
+import type { BarAnswer, Texts } from '../api/client';
+import { useAttempt } from '../api/useAttempt';
 import { FILE, MEND } from '../frame/looks';
 import { TestAnswer } from './TestAnswer';
 
@@ -26,20 +27,12 @@ interface Props {
 /** The ring of a tap, from a recording or a stand-in; what it tells is then used. */
 export function TapTest({ how, judge, tap, onUse, words }: Props) {
   const [rung, setRung] = useState<BarAnswer>();
-  const [said, setSaid] = useState('');
-  const attempt = async (work: () => Promise<void>) => {
-    setSaid('');
-    try {
-      await work();
-    } catch (error) {
-      setSaid(sentenceOf(error));
-    }
-  };
+  const { said, say, attempt } = useAttempt();
   const tapStandIn = () =>
     attempt(async () => {
       const { by, recording } = await tap();
       setRung(await judge(recording));
-      setSaid(by);
+      say(by);
     });
   const fromFile = (file: File | undefined) =>
     attempt(async () => {

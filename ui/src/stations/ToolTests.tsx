@@ -1,6 +1,7 @@
 import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
-import { api, type BarAnswer, given, sentenceOf, type Texts } from '../api/client';
+import { api, type BarAnswer, given, type Texts } from '../api/client';
+import { useAttempt } from '../api/useAttempt';
 import { useCut, useEdit } from '../cut/CutContext';
 import { AS_MADE, DO, FIELD, MEND, QUIET } from '../frame/looks';
 import { COLUMNS, LINES, PushTable } from './PushTable';
@@ -29,19 +30,11 @@ function Tests({ tapped }: { tapped: boolean }) {
   const edit = useEdit();
   const { fields, units, readings } = draft;
   const [pushed, setPushed] = useState<BarAnswer>();
-  const [said, setSaid] = useState('');
+  const { said, say, attempt } = useAttempt();
   const at = (line: number, column: string) => readings[`push.${line}.${column}`] ?? '';
   const question = { fields, units };
   const before = readings['push.before'] ?? '';
 
-  const attempt = async (work: () => Promise<void>) => {
-    setSaid('');
-    try {
-      await work();
-    } catch (error) {
-      setSaid(sentenceOf(error));
-    }
-  };
   const judge = () =>
     attempt(async () => {
       const lines = LINES.map((n) => ({ load: at(n, 'load'), up: at(n, 'up'), down: at(n, 'down') }));
@@ -58,7 +51,7 @@ function Tests({ tapped }: { tapped: boolean }) {
       setPushed(
         await given(api.POST('/api/instrument/push/judge', { body: { ...question, lines: read.lines, before } })),
       );
-      setSaid(read.by);
+      say(read.by);
     });
   const ring = (recording: string) =>
     given(api.POST('/api/instrument/ring/judge', { body: { ...question, recording } }));

@@ -8,12 +8,14 @@ import { useKeptText } from '../api/useKeptText';
 import { copyTool, deleteTool } from '../cut/copies';
 import { choicesOf, kindOf } from '../cut/families';
 import { Header } from '../frame/Header';
-import { COMPARED, DO, FIELD, QUIET, STATION } from '../frame/looks';
+import { DO, QUIET, STATION } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
 import { Plate } from '../plate/Plate';
+import { ToolCard } from './ToolCard';
 import { ToolLog } from './ToolLog';
+import { useDrawnTool } from './useDrawnTool';
 
 /** A tool's card: its drawing, its angles wanted and last measured, where it lives, its log. */
 export function ToolPage() {
@@ -47,23 +49,7 @@ export function ToolPage() {
     queryFn: () => given(api.GET('/api/proof/life', { params: { query: { tool: id, cost } } })),
     enabled: kind?.counted ?? false,
   });
-  const drawn = useQuery({
-    queryKey: ['tool-drawing', tool.data, lathe, kind?.id],
-    queryFn: () =>
-      given(
-        api.POST('/api/plan', {
-          body: {
-            fields: { lathe: lathe ?? '', ...tool.data?.fields, ...kind?.sample },
-            units: tool.data?.units ?? 'METRIC',
-          },
-        }),
-      ),
-    enabled: tool.data !== undefined && lathe !== undefined && kind !== undefined,
-  });
-  const scene = drawn.data?.scenes.find((one) => one.id === kind?.drawing);
-  // Some figures tell nothing of the thing itself while its card leaves open what they rest on.
-  const known = kind?.figure && tool.data?.fields[kind.figureNeeds];
-  const figure = known ? drawn.data?.figures.find((one) => one.id === kind.figure) : undefined;
+  const { question, scene, solid, figure } = useDrawnTool(tool.data, kind, lathe);
   const measured = grinds.data?.[0]?.measured ?? {};
   const worded = (field: string, text: string | undefined) =>
     choicesOf(families.data ?? [], of?.family.id, field, lathes.data ?? []).find((one) => one.id === text)?.words ??
@@ -137,16 +123,11 @@ export function ToolPage() {
             >
               Card as JSON
             </button>
-            {scene && drawn.data?.page.solid === scene.id && (
+            {scene && solid && (
               <button
                 type="button"
                 className={QUIET}
-                onClick={() =>
-                  void download('/api/plan/solid', `${scene.id}.stl`, {
-                    fields: { lathe: lathe ?? '', ...tool.data?.fields, ...kind?.sample },
-                    units: tool.data?.units ?? 'METRIC',
-                  })
-                }
+                onClick={() => void download('/api/plan/solid', `${scene.id}.stl`, question)}
               >
                 Solid as STL
               </button>
@@ -157,66 +138,12 @@ export function ToolPage() {
           {tool.error && <p role="alert">{sentenceOf(tool.error)}</p>}
           {said && <p role="status">{said}</p>}
           {entry && (
-            <div className="card-entries flex flex-col gap-2 [&>label]:flex [&>label]:flex-col [&>label]:text-small [&>label]:text-ink-2">
-              <label>
-                Name
-                <input
-                  className={`${FIELD} text-verdict! font-semibold`}
-                  value={entry.name}
-                  onChange={(e) => setEntry({ ...entry, name: e.target.value })}
-                />
-              </label>
-              <label>
-                Lives in
-                <input
-                  className={FIELD}
-                  value={entry.drawer}
-                  onChange={(e) => setEntry({ ...entry, drawer: e.target.value })}
-                />
-              </label>
-              <label>
-                Note
-                <textarea
-                  className={FIELD}
-                  rows={2}
-                  value={entry.note}
-                  onChange={(e) => setEntry({ ...entry, note: e.target.value })}
-                />
-              </label>
-              <table className={COMPARED}>
-                <thead>
-                  <tr>
-                    <th scope="col">
-                      <span className="sr-only">What</span>
-                    </th>
-                    <th scope="col">{kind?.ground ? 'Wanted' : 'On the card'}</th>
-                    {kind?.ground && <th scope="col">Last measured</th>}
-                  </tr>
-                </thead>
-                <tbody>
-                  {Object.entries(labels)
-                    .filter(([field]) => kind?.ground || entry.fields[field])
-                    .map(([field, label]) => (
-                      <tr key={field}>
-                        <th scope="row">{label}</th>
-                        <td className="figures">{worded(field, entry.fields[field])}</td>
-                        {kind?.ground && <td className="figures">{measured[field] ?? '—'}</td>}
-                      </tr>
-                    ))}
-                </tbody>
-              </table>
-              {tool.data?.savedBy && (
-                <p className="text-ink-2">
-                  Last saved by {tool.data.savedBy} on {tool.data.savedAt?.slice(0, 10)}
-                </p>
-              )}
-              {life.data?.sentence && <p>{life.data.sentence}</p>}
-              {figure && (
-                <p>
-                  {figure.label}: <b className="figures">{figure.text}</b>
-                </p>
-              )}
-            </div>
+            <ToolCard
+              {...{ entry, kind, labels, worded, measured, figure }}
+              kept={tool.data}
+              onWrite={setEntry}
+              life={life.data?.sentence ?? ''}
+            />
           )}
           <h2>Photos</h2>
           <Photos

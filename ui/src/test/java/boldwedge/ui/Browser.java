@@ -1,11 +1,15 @@
 package boldwedge.ui;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import boldwedge.server.testing.RunningShop;
+import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
@@ -78,6 +82,30 @@ final class Browser implements AutoCloseable {
 
     void open(String path) {
         page.navigate(address + path);
+    }
+
+    /** Opens it and waits until it rests, for what is counted or looked at as a whole. */
+    void show(String path) {
+        open(path);
+        rested();
+    }
+
+    /**
+     * Waits until the page is there and has its answers. That nothing is on the way is not enough: on a slow machine that is so before
+     * the page's own script has put anything up.
+     */
+    void rested() {
+        assertThat(page.locator("main h1").first()).isAttached();
+        assertThat(page.locator("main[aria-busy=true]")).hasCount(0);
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+    }
+
+    /** What axe finds on the page as it stands, in words; empty when it finds nothing. */
+    List<String> barriers() {
+        return new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .flatMap(rule -> rule.getNodes().stream().map(node -> rule.getId() + ": " + node.getHtml()))
+                        .toList();
     }
 
     /** A value on the plate or in the sentence, by its field. */

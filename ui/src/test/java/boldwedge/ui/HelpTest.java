@@ -3,7 +3,6 @@ package boldwedge.ui;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
@@ -32,7 +31,8 @@ class HelpTest extends PageTest {
         assertThat(page.locator("main li")).not().hasCount(0);
         assertThat(page.getByText("How far the flank under the edge falls away"))
                 .isVisible();
-        assertThat(new AxeBuilder(page).analyze().getViolations()).isEmpty();
+        browser.rested();
+        assertThat(browser.barriers()).isEmpty();
     }
 
     /** Five steps, each at its station; left and called again it begins anew, and once walked it is not offered any more. */

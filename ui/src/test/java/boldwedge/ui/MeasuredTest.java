@@ -30,9 +30,8 @@ class MeasuredTest extends PageTest {
 
     @Test
     void fiveHundredChangesKeepNothing() {
-        browser.open("/cut/" + cut("Guide-vane") + "/reach");
+        browser.show("/cut/" + cut("Guide-vane") + "/reach");
         assertThat(browser.field("overhang")).isVisible();
-        page.waitForLoadState(LoadState.NETWORKIDLE);
         CDPSession session = page.context().newCDPSession(page);
         double before = heapMb(session);
         for (int i = 0; i < 500; i++) {
@@ -66,9 +65,7 @@ class MeasuredTest extends PageTest {
         List<String> told = new ArrayList<>();
         for (String path :
                 List.of("/cuts", "/crib", "/cut/" + cut("Guide-vane") + "/reach", "/cut/" + cut("Pump") + "/cut")) {
-            browser.open(path);
-            assertThat(page.locator("main")).isVisible();
-            page.waitForLoadState(LoadState.NETWORKIDLE);
+            browser.show(path);
             double shift = ((Number) page.evaluate("window.shifts")).doubleValue();
             told.add("%s %.3f".formatted(path.replaceAll("[0-9a-f-]{36}", "…"), shift));
             assertThat(shift).as(path + " at " + wide).isLessThan(MOST_SHIFT);

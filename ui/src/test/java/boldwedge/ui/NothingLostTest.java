@@ -10,6 +10,7 @@ import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -249,9 +250,19 @@ class NothingLostTest extends PageTest {
                                 "METRIC",
                                 "fields",
                                 Map.of("diameter", "12 potatoes")));
-        browser.open("/cut/" + id + "/edge");
-        assertThat(page.locator(".ledger")).containsText("cannot be worked out until these are put right");
-        assertThat(page.locator(".ledger")).containsText("12 potatoes");
+        for (String station : List.of("cut", "reach", "make", "prove", "crib", "edge")) {
+            browser.open("/cut/" + id + "/" + station);
+            assertThat(page.locator(".ledger")).containsText("cannot be worked out until these are put right");
+            assertThat(page.locator(".unusable input[data-field='diameter']")).hasValue("12 potatoes");
+        }
+        // The first figure is an answer already; what is typed there is not cut off by it.
+        Locator wrong = page.locator(".unusable input[data-field='diameter']");
+        wrong.fill("1");
+        assertThat(page.locator("figure[data-scene]")).isVisible();
+        wrong.pressSequentially("8 mm");
+        assertThat(wrong).hasValue("18 mm");
+        wrong.press("Tab");
+        assertThat(page.locator(".unusable")).hasCount(0);
     }
 
     @Test
@@ -282,7 +293,7 @@ class NothingLostTest extends PageTest {
     @ValueSource(strings = {"/cut/new/reach", "/cuts", "/shop", "tool"})
     void theBrowsersOwnPrintIsNotABlankSheet(String path) {
         browser.open(path.equals("tool") ? "/tools/" + tool("Stainless finisher") : path);
-        page.waitForLoadState(com.microsoft.playwright.options.LoadState.NETWORKIDLE);
+        browser.rested();
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         byte[] pdf = page.pdf(new Page.PdfOptions().setFormat("A4"));
         assertThat(new String(pdf, StandardCharsets.ISO_8859_1)).contains("/Type /Page");

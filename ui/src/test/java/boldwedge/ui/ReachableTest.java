@@ -3,8 +3,6 @@ package boldwedge.ui;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.deque.html.axecore.playwright.AxeBuilder;
-import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -25,27 +23,16 @@ class ReachableTest extends PageTest {
         return pages;
     }
 
-    private void show(String path) {
-        browser.open(path);
-        assertThat(page.locator("main")).isVisible();
-        page.waitForLoadState(LoadState.NETWORKIDLE);
-    }
-
     /** On every page, in both shades. */
     @Test
     void axeFindsNothingAndTargetsAreLargeEnough() {
         List<String> found = new ArrayList<>();
         for (String path : everyPage()) {
-            show(path);
+            browser.show(path);
             tooSmall().forEach(line -> found.add(path + " " + line));
             for (String shade : List.of("light", "dim")) {
                 page.evaluate("(shade) => { document.documentElement.dataset.shade = shade; }", shade);
-                new AxeBuilder(page)
-                        .analyze()
-                        .getViolations()
-                        .forEach(rule -> rule.getNodes()
-                                .forEach(node ->
-                                        found.add(path + " " + shade + " " + rule.getId() + ": " + node.getHtml())));
+                browser.barriers().forEach(line -> found.add(path + " " + shade + " " + line));
             }
         }
         assertThat(found).isEmpty();
@@ -68,7 +55,7 @@ class ReachableTest extends PageTest {
     /** The first key goes past the head of the page to what is worked on. */
     @Test
     void theFirstKeyGoesPastTheHead() {
-        show("/cut/" + cut("Guide-vane") + "/reach");
+        browser.show("/cut/" + cut("Guide-vane") + "/reach");
         page.keyboard().press("Tab");
         assertThat(page.getByText("Past the head of the page")).isFocused();
         page.keyboard().press("Enter");
