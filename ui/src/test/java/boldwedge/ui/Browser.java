@@ -27,8 +27,9 @@ final class Browser implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
-    private final Playwright playwright;
-    private final com.microsoft.playwright.Browser chromium;
+    /** One Chromium for each set of arguments, for all tests: what tests must not share (cookies, drafts) lives in a context. */
+    private static final Map<List<String>, com.microsoft.playwright.Browser> LAUNCHED = new HashMap<>();
+
     private final BrowserContext context;
     final Page page;
 
@@ -61,23 +62,31 @@ final class Browser implements AutoCloseable {
 
     private Browser(String address, List<String> more, com.microsoft.playwright.Browser.NewContextOptions options) {
         this.address = address;
+        context = chromium(more)
+                .newContext(options.setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        page = context.newPage();
+        page.setDefaultTimeout(15_000);
+    }
+
+    private static com.microsoft.playwright.Browser chromium(List<String> more) {
+        LAUNCHED.computeIfPresent(more, (arguments, chromium) -> chromium.isConnected() ? chromium : null);
+        return LAUNCHED.computeIfAbsent(more, Browser::launched);
+    }
+
+    private static com.microsoft.playwright.Browser launched(List<String> more) {
         Map<String, String> env = new HashMap<>(System.getenv());
         env.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
-        playwright = Playwright.create(new Playwright.CreateOptions().setEnv(env));
         Path found = Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser")
                 .map(Path::of)
                 .filter(Files::isExecutable)
                 .findFirst()
                 .orElseThrow(() -> new IllegalStateException("Chromium is missing: apt-get install chromium"));
-        chromium = playwright
+        return Playwright.create(new Playwright.CreateOptions().setEnv(env))
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
                         .setExecutablePath(found)
                         .setArgs(
                                 Stream.concat(ARGUMENTS.stream(), more.stream()).toList()));
-        context = chromium.newContext(options.setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
-        page = context.newPage();
-        page.setDefaultTimeout(15_000);
     }
 
     void open(String path) {
@@ -121,7 +130,5 @@ final class Browser implements AutoCloseable {
     @Override
     public void close() {
         context.close();
-        chromium.close();
-        playwright.close();
     }
 }

@@ -255,12 +255,12 @@ class NothingLostTest extends PageTest {
             assertThat(page.locator(".ledger")).containsText("cannot be worked out until these are put right");
             assertThat(page.locator(".unusable input[data-field='diameter']")).hasValue("12 potatoes");
         }
-        // The first figure is an answer already; what is typed there is not cut off by it.
+        // The figures are an answer already; their unit, typed after them, is not cut off by it.
         Locator wrong = page.locator(".unusable input[data-field='diameter']");
-        wrong.fill("1");
+        wrong.fill("25");
         assertThat(page.locator("figure[data-scene]")).isVisible();
-        wrong.pressSequentially("8 mm");
-        assertThat(wrong).hasValue("18 mm");
+        wrong.pressSequentially(" mm");
+        assertThat(wrong).hasValue("25 mm");
         wrong.press("Tab");
         assertThat(page.locator(".unusable")).hasCount(0);
     }

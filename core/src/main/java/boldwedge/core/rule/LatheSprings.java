@@ -31,7 +31,8 @@ public final class LatheSprings {
         return from(lathe.postStiffness(), newtonsPerMm(lathe.postOrAssumed()));
     }
 
-    private static Amount from(OptionalDouble card, Amount amount) {
+    /** The amount as the card tells it, where it does. */
+    public static Amount from(OptionalDouble card, Amount amount) {
         return card.isPresent() ? amount.fromCard() : amount.assumed();
     }
 }

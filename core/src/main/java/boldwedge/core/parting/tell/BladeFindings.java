@@ -22,6 +22,7 @@ import boldwedge.core.parting.model.PartCut;
 import boldwedge.core.parting.model.PartHold;
 import boldwedge.core.parting.model.PartJob;
 import boldwedge.core.rule.HeldWorkings;
+import boldwedge.core.rule.LatheSprings;
 import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.StockCatalogue;
 import java.util.ArrayList;
@@ -238,7 +239,7 @@ final class BladeFindings {
     static Amount from(PartJob job, Amount give) {
         return job.postMeasured()
                 ? give.measured()
-                : job.lathe().postStiffness().isPresent() ? give.fromCard() : give.assumed();
+                : LatheSprings.from(job.lathe().postStiffness(), give);
     }
 
     /** How a post's give grows with the reach; nothing where it was measured at this one. */

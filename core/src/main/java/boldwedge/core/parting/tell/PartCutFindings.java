@@ -37,6 +37,7 @@ import boldwedge.core.parting.model.PartJob;
 import boldwedge.core.parting.model.Weakness;
 import boldwedge.core.parting.model.Weaknesses;
 import boldwedge.core.rule.EdgeRules;
+import boldwedge.core.rule.LatheSprings;
 import boldwedge.core.stock.Blade;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
@@ -417,11 +418,17 @@ final class PartCutFindings {
                 damping.value() + flank * quiet.low() / (metres * 1000 / 60) * 2 * Math.PI * rocks.value() / (2 * k);
         return List.of(
                 Working.of("Damping, slides and flank", "ζ + C · w / v · 2 · π · f / (2 · k)", number(whole))
-                        .with("ζ", "slides", from(job.lathe().slide().rocksDamping(), damping))
+                        .with(
+                                "ζ",
+                                "slides",
+                                LatheSprings.from(job.lathe().slide().rocksDamping(), damping))
                         .with("C", "flank on a wave", newtonsPerMm(flank).assumed())
                         .with("w", "width", mm(quiet.low()))
                         .with("v", "at the outside", metresPerMinute(metres))
-                        .with("f", "post rocking", from(job.lathe().slide().rocksHz(), rocks))
+                        .with(
+                                "f",
+                                "post rocking",
+                                LatheSprings.from(job.lathe().slide().rocksHz(), rocks))
                         .with("k", "post and work", newtonsPerMm(k))
                         .told(say),
                 Working.of("Quiet width, at the least damping", "2 · k · ζ · (1 + ζ) / D", mm(quiet.low()))
@@ -430,10 +437,6 @@ final class PartCutFindings {
                         .with("D", "growth of the push by width, N/mm²", mpa(perMm))
                         .meaning("; " + wide(quiet.chosen()) + " at the usual, " + wide(quiet.high()) + " at the best")
                         .told(say));
-    }
-
-    private static Amount from(OptionalDouble card, Amount amount) {
-        return card.isPresent() ? amount.fromCard() : amount.assumed();
     }
 
     private String wide(double mm) {

@@ -5,6 +5,7 @@ import boldwedge.core.cutting.EdgeCut;
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.cutting.FeedChoice;
 import boldwedge.core.cutting.PushCurve;
+import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.wedge.EdgeAngles;
@@ -140,5 +141,18 @@ record EdgeOnWork(
         return feeding == Feeding.LENGTHWAYS
                 ? new EdgeProfile(wedge.noseRadiusMm(), lead, end)
                 : new EdgeProfile(wedge.noseRadiusMm(), Math.PI / 2 - end, lead - Math.PI / 2);
+    }
+
+    /** Places along the work at which its give is asked. */
+    private static final int PLACES = 7;
+
+    /** Give of the job's work along the cut if it were held so, from the end of the cut at the chuck to its free end, mm/N. */
+    static double[] gives(TurningJob job, Hold hold, double freeMm) {
+        WorkHolding work = holding(job).held(hold).standingOut(freeMm);
+        double[] give = new double[PLACES];
+        for (int i = 0; i < PLACES; i++) {
+            give[i] = work.complianceAt(freeMm - job.lengthMm() * (1 - i / (PLACES - 1.0)));
+        }
+        return give;
     }
 }

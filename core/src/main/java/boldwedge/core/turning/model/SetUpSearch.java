@@ -8,22 +8,16 @@ import boldwedge.core.cutting.EdgeSums;
 import boldwedge.core.cutting.Finish;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
-import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.WorkMaterial;
-import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.InUse.Feeding;
 import boldwedge.core.wedge.ToolSignature;
-import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.DoubleSummaryStatistics;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.hipparchus.analysis.UnivariateFunction;
-import org.hipparchus.analysis.solvers.BrentSolver;
 
 /**
  * Every sensible way to take the last pass of a cut: nose, side rake, lead, depth, feed, support and how much stands out, judged together.
@@ -43,13 +37,11 @@ public final class SetUpSearch {
     /** A rake over this leaves no edge to speak of. */
     private static final double STEEPEST_DEG = 45;
 
-    /** An edge that leads by more has a weak corner and a thin chip to break. */
-    private static final double FURTHEST_AHEAD_DEG = -20;
-
     private static final double COARSEST_MM = 0.3;
     /** What a set-up must have in hand to be taken for its quickness rather than its safety. */
     private static final double IN_HAND = 0.67;
 
+    private final TurningCut cut;
     private final TurningJob job;
     private final WorkMaterial work;
     private final EdgePress press;
@@ -59,8 +51,6 @@ public final class SetUpSearch {
     private final double metresPerMinute;
     private final double thinnest;
     private final double rpm;
-    private final Frame frame;
-    private final double feedMm;
     private final double[] rakes;
     private final double usualLow;
     private final double usualHigh;
@@ -137,29 +127,13 @@ public final class SetUpSearch {
      * @param hold how many hold all that is wanted
      * @param best the best, the best first, no two with the same nose, hold and length
      * @param losers how many are lost by what stands most in their way
+     * @param balances where nothing tapers, by nose
      */
-    public record Found(long tried, long hold, List<Judged> best, Map<Bound, Long> losers, List<Balance> balances) {}
-
-    /**
-     * Where pushing away and drawing in balance for a nose, at the cut's own feed and support: the work is left without taper. Where no
-     * rake does it, the lead may: an edge that leads draws in along its flank what the nose pushes away.
-     *
-     * @param noseMm nose radius
-     * @param sideRakeRad side rake in hand
-     * @param leadRad lead angle
-     * @param depthMm depth of the pass
-     * @param byLead whether the lead was looked for, at the cut's own rake; else the rake, at the cut's own lead
-     * @param perDegreeMm unevenness along the cut for a degree more of what was looked for, mm on the diameter: how sharp the balance is
-     */
-    public record Balance(
-            double noseMm, double sideRakeRad, double leadRad, double depthMm, boolean byLead, double perDegreeMm) {
-        /** What was looked for: rake or lead, radians. */
-        public double angleRad() {
-            return byLead ? leadRad : sideRakeRad;
-        }
-    }
+    public record Found(
+            long tried, long hold, List<Judged> best, Map<Bound, Long> losers, List<TaperBalance> balances) {}
 
     private SetUpSearch(TurningCut cut) {
+        this.cut = cut;
         job = cut.job();
         work = job.work();
         nosesMm = Arrays.stream(NOSES_MM).map(job.units()::nose).toArray();
@@ -170,8 +144,6 @@ public final class SetUpSearch {
         availableWatt = cutting.at().availableWatt();
         metresPerMinute = cutting.surfaceSpeed();
         rpm = cutting.rpm();
-        frame = cut.used();
-        feedMm = cutting.feedMm();
         thinnest = cutting.smallestChipMm().high();
         Span advised = cut.advice().sideRake().span();
         usualLow = Math.toDegrees(advised.low());
@@ -191,32 +163,17 @@ public final class SetUpSearch {
                 : Optional.empty();
     }
 
-    /** The sums along an edge that no rake changes. */
-    private record Edge(
-            double nose,
-            double lead,
-            double depth,
-            double feed,
-            double cutting,
-            double push,
-            double growth,
-            double along,
-            double across,
-            double acrossGrowth,
-            double ra,
-            double chip) {}
-
     /** The work held one way. */
     private record Held(Hold hold, double free, double[] give) {}
 
     private Found search(int most) {
-        List<Edge> edges = edges();
+        List<PassSums> edges = edges();
         List<Held> ways = ways();
         double[][] factors = new double[rakes.length][LEADS_DEG.length];
         double[][] ratios = new double[rakes.length][LEADS_DEG.length];
         for (int r = 0; r < rakes.length; r++) {
             for (int l = 0; l < LEADS_DEG.length; l++) {
-                double rake = normalRake(Math.toRadians(rakes[r]), Math.toRadians(LEADS_DEG[l]));
+                double rake = cut.normalRake(Math.toRadians(rakes[r]), Math.toRadians(LEADS_DEG[l]));
                 factors[r][l] = CuttingForce.rakeFactor(work, rake);
                 ratios[r][l] = factors[r][l] * CuttingForce.pushRatio(work, rake);
             }
@@ -225,7 +182,7 @@ public final class SetUpSearch {
         long tried = 0;
         long[] lost = new long[Bound.values().length];
         Ranked ranked = new Ranked(most);
-        for (Edge edge : edges) {
+        for (PassSums edge : edges) {
             int lead = leadIndex(edge.lead());
             double finish = edge.ra() / job.raMm();
             double chip = thinnest / Math.max(1e-9, Math.min(edge.chip(), edge.depth()));
@@ -265,69 +222,11 @@ public final class SetUpSearch {
         for (Bound by : Bound.values()) {
             losers.put(by, lost[by.ordinal()]);
         }
-        return new Found(tried, hold, ranked.best(), losers, balances());
-    }
-
-    /** By rake at the cut's own lead and depth; where none does it by lead, at that depth or with all of the stock in one pass. */
-    private List<Balance> balances() {
-        double lead = signature.sideCuttingEdge();
-        double rake = signature.sideRake();
-        List<Balance> byRake = balances(
-                FLATTEST_DEG, STEEPEST_DEG, (nose, angle) -> new Balance(nose, angle, lead, job.depthMm(), false, 0));
-        if (!byRake.isEmpty()) {
-            return byRake;
-        }
-        List<Balance> byLead = balances(
-                FURTHEST_AHEAD_DEG,
-                Math.toDegrees(lead),
-                (nose, angle) -> new Balance(nose, rake, angle, job.depthMm(), true, 0));
-        return !byLead.isEmpty()
-                ? byLead
-                : balances(
-                        FURTHEST_AHEAD_DEG,
-                        Math.toDegrees(lead),
-                        (nose, angle) -> new Balance(nose, rake, angle, job.stockMm(), true, 0));
-    }
-
-    /** A nose ground to an angle, its sharpness not known yet. */
-    private interface GroundTo {
-        Balance at(double noseMm, double angleRad);
-    }
-
-    private List<Balance> balances(double fromDeg, double toDeg, GroundTo ground) {
-        DoubleSummaryStatistics give =
-                Arrays.stream(held(job.hold(), job.freeLengthMm()).give()).summaryStatistics();
-        double spread = 2 * (give.getMax() - give.getMin());
-        double from = Math.toRadians(fromDeg);
-        double to = Math.toRadians(toDeg);
-        List<Balance> balances = new ArrayList<>();
-        for (double nose : nosesMm) {
-            UnivariateFunction push = angle -> push(ground.at(nose, angle));
-            if (from >= to || push.value(from) * push.value(to) >= 0) {
-                continue;
-            }
-            double angle = new BrentSolver(1e-7).solve(100, push, from, to);
-            double half = Math.toRadians(0.5);
-            double per = spread * (push.value(angle + half) - push.value(angle - half));
-            Balance found = ground.at(nose, angle);
-            balances.add(new Balance(
-                    nose, found.sideRakeRad(), found.leadRad(), found.depthMm(), found.byLead(), Math.abs(per)));
-        }
-        return balances;
-    }
-
-    /** Push of a pass ground so, N; below zero it draws in. */
-    private double push(Balance ground) {
-        double lead = ground.leadRad();
-        EdgeProfile profile = new EdgeProfile(ground.noseMm(), Math.PI / 2 - lead, trailing);
-        Edge edge = edge(new EdgeSums(work, profile, feedMm), ground.noseMm(), lead, ground.depthMm(), feedMm, 0);
-        double normal = normalRake(ground.sideRakeRad(), lead);
-        return edge.push() * CuttingForce.rakeFactor(work, normal) * CuttingForce.pushRatio(work, normal)
-                + edge.across();
+        return new Found(tried, hold, ranked.best(), losers, TaperBalance.of(cut, nosesMm));
     }
 
     /** Quick and free of new work where there is enough in hand; else what has most in hand. */
-    private double cost(double worst, Edge edge, double rakeDeg, Held way) {
+    private double cost(double worst, PassSums edge, double rakeDeg, Held way) {
         double unusual = Math.max(0, Math.max(usualLow - rakeDeg, rakeDeg - usualHigh));
         double ground = Math.abs(edge.nose() - signature.noseRadiusMm()) < 1e-6 ? 0 : 0.1;
         double trouble = (way.hold() == job.hold() ? 0 : 0.3) + 0.1 * unusual + ground;
@@ -336,8 +235,9 @@ public final class SetUpSearch {
         return worst <= IN_HAND ? slow + trouble + 0.2 * worst : 100 * worst + trouble;
     }
 
-    private Judged judged(Edge edge, double rakeDeg, Held way, double size, double finish, double chip, double power) {
-        double rake = normalRake(Math.toRadians(rakeDeg), edge.lead());
+    private Judged judged(
+            PassSums edge, double rakeDeg, Held way, double size, double finish, double chip, double power) {
+        double rake = cut.normalRake(Math.toRadians(rakeDeg), edge.lead());
         double factor = CuttingForce.rakeFactor(work, rake);
         double push = edge.push() * factor * CuttingForce.pushRatio(work, rake) + edge.across();
         double growth = Math.max(0, edge.growth() * factor * CuttingForce.pushRatio(work, rake) + edge.acrossGrowth());
@@ -368,13 +268,6 @@ public final class SetUpSearch {
                 job.lengthMm() / (edge.feed() * rpm));
     }
 
-    private double normalRake(double sideRake, double lead) {
-        ToolSignature s = signature;
-        Wedge wedge = Wedge.of(new ToolSignature(
-                s.backRake(), sideRake, s.endRelief(), s.sideRelief(), s.endCuttingEdge(), lead, s.noseRadiusMm()));
-        return wedge.sideAngles(frame).normalRake();
-    }
-
     private static int leadIndex(double lead) {
         for (int i = 0; i < LEADS_DEG.length; i++) {
             if (Math.abs(Math.toRadians(LEADS_DEG[i]) - lead) < 1e-9) {
@@ -384,8 +277,8 @@ public final class SetUpSearch {
         throw new IllegalArgumentException("not one of the leads");
     }
 
-    private List<Edge> edges() {
-        List<Edge> edges = new ArrayList<>();
+    private List<PassSums> edges() {
+        List<PassSums> edges = new ArrayList<>();
         for (double nose : nosesMm) {
             for (double leadDeg : LEADS_DEG) {
                 if (leadDeg > 0 && job.operation().meetsAFace()) {
@@ -398,31 +291,13 @@ public final class SetUpSearch {
                     double ra = Finish.of(profile, feed).raMm() * Finish.MEASURED_OVER_THEORY[1];
                     for (double depth : DEPTHS_MM) {
                         if (depth <= job.stockMm() * (1 + 1e-9)) {
-                            edges.add(edge(sums, nose, lead, depth, feed, ra));
+                            edges.add(PassSums.of(press, sums, nose, lead, depth, feed, ra));
                         }
                     }
                 }
             }
         }
         return edges;
-    }
-
-    private Edge edge(EdgeSums sums, double nose, double lead, double depth, double feed, double ra) {
-        EdgeSums.At at = sums.at(depth);
-        EdgeSums.At less = sums.at(0.9 * depth);
-        return new Edge(
-                nose,
-                lead,
-                depth,
-                feed,
-                at.cuttingN(),
-                at.pushN(),
-                (at.pushN() - less.pushN()) / (0.1 * depth),
-                press.alongNPerMm() * at.edgeMm(),
-                press.acrossNPerMm() * at.acrossMm(),
-                press.acrossNPerMm() * (at.acrossMm() - less.acrossMm()) / (0.1 * depth),
-                ra,
-                at.chipMm());
     }
 
     private double[] feeds() {
@@ -448,12 +323,7 @@ public final class SetUpSearch {
     }
 
     private Held held(Hold hold, double free) {
-        WorkHolding work = EdgeOnWork.holding(job).held(hold).standingOut(free);
-        double[] give = new double[7];
-        for (int i = 0; i < give.length; i++) {
-            give[i] = work.complianceAt(free - job.lengthMm() * (1 - i / (give.length - 1.0)));
-        }
-        return new Held(hold, free, give);
+        return new Held(hold, free, EdgeOnWork.gives(job, hold, free));
     }
 
     /** The best so far, one for each nose and way of holding. */

@@ -128,6 +128,19 @@ public record TurningCut(
                         job.units()));
     }
 
+    /** Normal rake in use at the side edge if it were ground to this side rake and lead, the rest as it is; all in radians. */
+    double normalRake(double sideRakeRad, double leadRad) {
+        Wedge other = Wedge.of(new ToolSignature(
+                signature.backRake(),
+                sideRakeRad,
+                signature.endRelief(),
+                signature.sideRelief(),
+                signature.endCuttingEdge(),
+                leadRad,
+                signature.noseRadiusMm()));
+        return other.sideAngles(used).normalRake();
+    }
+
     /** Length of the feed's path of the pass, mm. */
     public double pathMm() {
         return job.operation() == Operation.FACE ? (job.diameterMm() - job.finishedMm()) / 2 : job.lengthMm();

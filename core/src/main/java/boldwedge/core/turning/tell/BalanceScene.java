@@ -9,7 +9,7 @@ import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
-import boldwedge.core.turning.model.SetUpSearch.Balance;
+import boldwedge.core.turning.model.TaperBalance;
 import boldwedge.core.turning.model.TurningCut;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,7 +24,7 @@ final class BalanceScene {
     private BalanceScene() {}
 
     /** The plate; two balances at the least. */
-    static Scene draw(TurningCut cut, List<Balance> balances, Say say) {
+    static Scene draw(TurningCut cut, List<TaperBalance> balances, Say say) {
         double nose = Math.max(cut.signature().noseRadiusMm(), 0.05);
         boolean byLead = balances.getFirst().byLead();
         double now = Math.toDegrees(
@@ -34,7 +34,7 @@ final class BalanceScene {
         double allowed = cut.job().tolerance().widthMm();
         double low = now;
         double high = now;
-        for (Balance balance : balances) {
+        for (TaperBalance balance : balances) {
             low = Math.min(low, Math.toDegrees(balance.angleRad()));
             high = Math.max(high, Math.toDegrees(balance.angleRad()));
         }
@@ -44,7 +44,7 @@ final class BalanceScene {
         List<Point> line = new ArrayList<>();
         List<Point> above = new ArrayList<>();
         List<Point> below = new ArrayList<>();
-        for (Balance balance : balances) {
+        for (TaperBalance balance : balances) {
             double at = Math.toDegrees(balance.angleRad());
             double half = allowed / Math.max(balance.perDegreeMm(), 1e-9);
             line.add(new Point(x.at(balance.noseMm()), y.at(at)));
@@ -61,7 +61,7 @@ final class BalanceScene {
             scene.line(Role.DIMENSION, LEFT - 1, y.at(tick), LEFT, y.at(tick));
             scene.label(Role.CAPTION, LEFT - 1.5, y.at(tick), Anchor.END, Written.degrees(Math.toRadians(tick)));
         }
-        for (Balance balance : balances) {
+        for (TaperBalance balance : balances) {
             scene.line(Role.DIMENSION, x.at(balance.noseMm()), LOW - 1, x.at(balance.noseMm()), LOW);
             scene.label(Role.CAPTION, x.at(balance.noseMm()), LOW - 3, Anchor.MIDDLE, say.length(balance.noseMm()));
         }

@@ -8,10 +8,10 @@ import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.SetUpSearch;
-import boldwedge.core.turning.model.SetUpSearch.Balance;
 import boldwedge.core.turning.model.SetUpSearch.Bound;
 import boldwedge.core.turning.model.SetUpSearch.Found;
 import boldwedge.core.turning.model.SetUpSearch.Judged;
+import boldwedge.core.turning.model.TaperBalance;
 import boldwedge.core.turning.model.TurningCut;
 import java.util.ArrayList;
 import java.util.List;
@@ -119,7 +119,7 @@ public final class SetUpWords {
     /** Taper that no shop measures, mm. */
     private static final double HARDLY_MM = 0.0005;
 
-    private static String balance(TurningCut cut, Balance one, Say say) {
+    private static String balance(TurningCut cut, TaperBalance one, Say say) {
         String depth = one.depthMm() > cut.job().depthMm() * 1.001
                 ? "this feed and all of the stock, " + say.length(one.depthMm()) + ", in one pass"
                 : "this feed and depth";

@@ -98,7 +98,7 @@ class SetUpSearchTest {
         PlanRequest request = new PlanRequest(fields, PIN.units(), PIN.lathe());
         var balances = search(request).balances();
         assertThat(balances).isNotEmpty();
-        for (SetUpSearch.Balance one : balances) {
+        for (TaperBalance one : balances) {
             fields.put("noseRadius", one.noseMm() + " mm");
             assertThat(Math.abs(taper(fields, one.sideRakeRad()))).isLessThan(0.002);
             double more = taper(fields, one.angleRad() + Math.toRadians(1));
@@ -120,8 +120,8 @@ class SetUpSearchTest {
         fields.put("depth", "0.25 mm");
         PlanRequest request = new PlanRequest(fields, PIN.units(), PIN.lathe());
         var balances = search(request).balances();
-        assertThat(balances).isNotEmpty().allMatch(SetUpSearch.Balance::byLead);
-        for (SetUpSearch.Balance one : balances) {
+        assertThat(balances).isNotEmpty().allMatch(TaperBalance::byLead);
+        for (TaperBalance one : balances) {
             fields.put("noseRadius", one.noseMm() + " mm");
             fields.put("depth", one.depthMm() + " mm");
             fields.put("sideRake", Math.toDegrees(one.sideRakeRad()) + "°");
