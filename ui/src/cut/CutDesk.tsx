@@ -1,5 +1,6 @@
 import { type ReactNode, useCallback, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
+import type { LatheRecord } from '../api/client';
 import { keepSetUp, keptSetUp } from '../beside/kept';
 import type { Command } from '../frame/commands';
 import { usePageKey } from '../frame/pageKeys';
@@ -31,7 +32,7 @@ const UNDO_REST_MS = 400;
 
 /** One cut on the desk: the sentence, six stations, and everything they share. */
 export function CutDesk({ station, history, setHistory, onKept, choices, families, lathes }: Props) {
-  const draft = history.now;
+  const draft = useMemo(() => onALathe(history.now, lathes), [history.now, lathes]);
   const navigate = useNavigate();
   const at = isStation(station) ? station : 'cut';
   const plan = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
@@ -70,13 +71,9 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
   useStored(history);
   useTitle(draft.name || 'Unnamed cut', NAMES[at]);
 
-  // A new cut starts on the first of the shop's lathes.
   useEffect(() => {
-    const first = lathes[0];
-    if (!draft.fields.lathe && first) {
-      setHistory((old) => ({ ...old, now: { ...old.now, fields: { ...old.now.fields, lathe: first.id } } }));
-    }
-  }, [draft.fields.lathe, lathes, setHistory]);
+    setHistory((old) => ({ ...old, now: onALathe(old.now, lathes) }));
+  }, [lathes, setHistory]);
 
   usePageKey('mod+s', saving.save, true);
   usePageKey('mod+z', undo, true);
@@ -146,6 +143,12 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
 }
 
 const stationOf = (event: KeyboardEvent) => STATIONS[Number(event.code.replace(/\D/g, '')) - 1] ?? 'cut';
+
+/** A new cut starts on the first of the shop's lathes: it is asked for with it at once, and keeps it. */
+function onALathe(draft: Draft, lathes: LatheRecord[]): Draft {
+  const first = lathes[0];
+  return draft.fields.lathe || !first ? draft : { ...draft, fields: { ...draft.fields, lathe: first.id } };
+}
 
 /** Keeps the draft in the browser at every change, and the way back a moment later or when the page is left. */
 function useStored(history: History): void {

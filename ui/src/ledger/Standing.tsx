@@ -67,8 +67,16 @@ function Unusable({ fields, done, onMend }: UnusableProps) {
   );
 }
 
+/** What stands in the sentence is put right there; what would stand on the drawing, here. */
 function PutRight({ field }: { field: FieldState }) {
+  const inTheSentence = useAnswer().page?.sentence.some((part) => part.kind !== 'WORDS' && part.text === field.id);
   const picked = useChoicesOf(field.id).length > 0;
+  if (inTheSentence)
+    return (
+      <>
+        <b>{field.label}</b> {field.typed && !picked && <span className="figures">{field.typed}</span>}: {field.error}
+      </>
+    );
   if (picked)
     return (
       <>

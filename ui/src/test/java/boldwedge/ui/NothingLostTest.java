@@ -234,35 +234,37 @@ class NothingLostTest extends PageTest {
 
     @Test
     void anUnusableCutSaysWhatStandsInTheWay() {
+        String id = unusable(Map.of("diameter", "12 potatoes"));
+        for (String station : List.of("cut", "edge", "reach", "make", "prove", "crib")) {
+            browser.open("/cut/" + id + "/" + station);
+            assertThat(page.locator(".ledger")).containsText("cannot be worked out until these are put right");
+            assertThat(page.locator(".unusable")).containsText("12 potatoes");
+        }
+    }
+
+    /** What would be typed on the drawing is put right beside it, for there is no drawing yet. */
+    @Test
+    void anUnusableCutIsPutRightWhereItSaysSo() {
+        browser.open("/cut/" + unusable(Map.of("overhang", "12 potatoes")) + "/make");
+        Locator wrong = page.locator(".unusable input[data-field='overhang']");
+        assertThat(wrong).hasValue("12 potatoes");
+        // The figures are an answer already; their unit, typed after them, is not cut off by it.
+        wrong.fill("25");
+        assertThat(page.locator(".steps li")).not().hasCount(0);
+        wrong.pressSequentially(" mm");
+        assertThat(wrong).hasValue("25 mm");
+        wrong.press("Tab");
+        assertThat(page.locator(".unusable")).hasCount(0);
+    }
+
+    private static String unusable(Map<String, String> fields) {
         String id = UUID.randomUUID().toString();
         RunningShop.get()
                 .send(
                         "POST",
                         "/api/cuts",
-                        Map.of(
-                                "id",
-                                id,
-                                "version",
-                                0,
-                                "name",
-                                "Unusable",
-                                "units",
-                                "METRIC",
-                                "fields",
-                                Map.of("diameter", "12 potatoes")));
-        for (String station : List.of("cut", "reach", "make", "prove", "crib", "edge")) {
-            browser.open("/cut/" + id + "/" + station);
-            assertThat(page.locator(".ledger")).containsText("cannot be worked out until these are put right");
-            assertThat(page.locator(".unusable input[data-field='diameter']")).hasValue("12 potatoes");
-        }
-        // The figures are an answer already; their unit, typed after them, is not cut off by it.
-        Locator wrong = page.locator(".unusable input[data-field='diameter']");
-        wrong.fill("25");
-        assertThat(page.locator("figure[data-scene]")).isVisible();
-        wrong.pressSequentially(" mm");
-        assertThat(wrong).hasValue("25 mm");
-        wrong.press("Tab");
-        assertThat(page.locator(".unusable")).hasCount(0);
+                        Map.of("id", id, "version", 0, "name", "Unusable", "units", "METRIC", "fields", fields));
+        return id;
     }
 
     @Test

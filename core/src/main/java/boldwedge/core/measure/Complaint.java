@@ -14,6 +14,7 @@ public enum Complaint {
     COMMA_OR_THOUSANDS("“%s” can be read in two ways. Write %s or %s."),
     SIZE_OF_UNIT("“%s” without a unit is %s here, which no surface has. Did you mean %s? Write the unit with it."),
     TOO_MUCH("“%s” has something left over after the number and its unit: “%s”. Write one value, such as %s."),
+    FIT_WITH_SIZE("“%s” is a size with a fit: write %s here, and %s as the tolerance."),
     TOO_SMALL("%s is too small here: it takes %s or more."),
     TOO_LARGE("%s is too large here: it takes %s or less."),
     NO_SUCH_FIT("“%s” is not a tolerance I can read. Write ±.0005, +.001/-0, H7 or g6."),

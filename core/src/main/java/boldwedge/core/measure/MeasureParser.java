@@ -164,6 +164,11 @@ public final class MeasureParser {
             if (unit == null && quantity == Quantity.LENGTH && fraction && word.equalsIgnoreCase("drill")) {
                 unit = Unit.INCH;
             }
+            Matcher fit = FIT_AFTER.matcher(word);
+            if (unit == null && quantity == Quantity.LENGTH && fit.matches()) {
+                String size = text.substring(0, text.length() - fit.group("fit").length());
+                return Parsed.wrong(Complaint.FIT_WITH_SIZE, typed, size.strip(), fit.group("fit"));
+            }
             if (unit == null && !word.isEmpty() && Character.isDigit(word.charAt(word.length() - 1))) {
                 return Parsed.wrong(Complaint.TOO_MUCH, typed, word, quantity.example());
             }
@@ -424,6 +429,10 @@ public final class MeasureParser {
 
     /** N1 to N12 of ISO 1302:1992, in micrometres. */
     private static final double[] RA_OF_GRADE = {0.025, 0.05, 0.1, 0.2, 0.4, 0.8, 1.6, 3.2, 6.3, 12.5, 25, 50};
+
+    /** An ISO 286 zone and grade behind a size, such as 38 mm h7. */
+    private static final Pattern FIT_AFTER =
+            Pattern.compile("(?:.*[\\s\"])?(?<fit>(?:[a-hjkmnprstuvxyzA-HJKMNPRSTUVXYZ]|js|JS)(?:1[0-8]|[1-9]))");
 
     private static final Pattern TWO_READINGS = Pattern.compile("([1-9]\\d{0,2}),(\\d{3})(?![\\d.,])");
 

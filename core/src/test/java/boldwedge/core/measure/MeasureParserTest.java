@@ -170,6 +170,8 @@ class MeasureParserTest {
                 "1 9/8 | BAD_FRACTION | is not a fraction",
                 "1/2/3 | BAD_FRACTION | is not a fraction",
                 "5 mm 3 | TOO_MUCH | something left over",
+                "38 mm h7 | FIT_WITH_SIZE | write 38 mm here, and h7 as the tolerance",
+                "24 H6 | FIT_WITH_SIZE | write 24 here, and H6 as the tolerance",
                 "<script>alert(1)</script> | NOT_A_NUMBER | does not start with a number"
             })
     void saysWhatIsWrongAndWhatWouldBeRight(String text, Complaint complaint, String says) {
