@@ -50,9 +50,9 @@ final class Browser implements AutoCloseable {
     }
 
     /** A tablet held upright, touched and without a mouse. */
-    static Browser tablet() {
+    static Browser tablet(String address) {
         return new Browser(
-                RunningShop.get().address(),
+                address,
                 List.of(),
                 new com.microsoft.playwright.Browser.NewContextOptions()
                         .setViewportSize(820, 1180)

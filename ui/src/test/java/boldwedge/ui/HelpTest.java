@@ -3,6 +3,7 @@ package boldwedge.ui;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import boldwedge.server.testing.RunningShop;
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
@@ -109,7 +110,7 @@ class HelpTest extends PageTest {
     /** By touch the signs that a glass keyboard hides stand under the value, and write where the caret is. */
     @Test
     void theSignsOfTheShopAreAtHandByTouch() {
-        try (Browser tablet = Browser.tablet()) {
+        try (Browser tablet = Browser.tablet(RunningShop.get().address())) {
             tablet.open("/cut/" + cut("Guide-vane") + "/cut");
             Locator value = tablet.page.locator("[data-field=diameter]").first();
             value.tap();
@@ -128,7 +129,7 @@ class HelpTest extends PageTest {
     /** Two fingers magnify the plate about what is between them; one touch gives the whole back. */
     @Test
     void twoFingersMagnifyThePlate() {
-        try (Browser tablet = Browser.tablet()) {
+        try (Browser tablet = Browser.tablet(RunningShop.get().address())) {
             tablet.open("/cut/" + cut("Guide-vane") + "/edge");
             Locator plate = tablet.page.locator("main figure.plate");
             Locator caption = plate.getByText("from above");

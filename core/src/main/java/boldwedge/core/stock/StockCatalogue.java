@@ -218,6 +218,7 @@ public final class StockCatalogue {
                 row.text("hardness"),
                 row.number("density"),
                 row.number("modulus") * 1000,
+                row.number("expansion") * 1e-6,
                 Span.of(row, "friction", DEG),
                 row.number("rake_ref") * DEG,
                 Map.copyOf(speeds),

@@ -17,6 +17,7 @@ import java.util.Map;
  * @param hardness in words with its scale
  * @param densityGramPerCm3 density, g/cm³
  * @param modulusMPa Young's modulus, MPa
+ * @param expansionPerK linear expansion about 20 °C, 1/K
  * @param frictionRad mean friction angle on the rake face, radians
  * @param referenceRakeRad rake at which kc1.1 was measured, radians
  * @param surfaceSpeeds surface speed in m/min by tool material id
@@ -38,6 +39,7 @@ public record WorkMaterial(
         String hardness,
         double densityGramPerCm3,
         double modulusMPa,
+        double expansionPerK,
         Span frictionRad,
         double referenceRakeRad,
         Map<String, Span> surfaceSpeeds,

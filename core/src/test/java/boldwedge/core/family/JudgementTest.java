@@ -53,6 +53,39 @@ class JudgementTest {
         return answer;
     }
 
+    /** "Two hundredths on a nylon bush: what you measure warm off the tool is not what you have tomorrow. Let it cool, then the last cut." */
+    @Test
+    void aNylonBushToTwoHundredths() {
+        Finding first = first(plan(
+                "material",
+                "nylon",
+                "diameter",
+                "41",
+                "finished",
+                "40",
+                "tolerance",
+                "h7",
+                "length",
+                "40",
+                "stickOut",
+                "50"));
+        assertThat(first.id()).isEqualTo("warm");
+        assertThat(first.statement()).startsWith("Let it cool");
+    }
+
+    /** "One skim takes it there, so nothing before it tells you what the dial is off: start it, stop, measure." */
+    @Test
+    void oneSkimToTwoTenths() {
+        Finding passes = plan(
+                        "diameter", "25.05", "finished", "25", "tolerance", "h6", "length", "30", "stickOut", "35")
+                .findings()
+                .stream()
+                .filter(finding -> finding.id().equals("passes"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(passes.statement()).startsWith("One pass").contains("Stop a short way into the last one, measure");
+    }
+
     /** "Ten diameters of 8 mm with nothing at the end: it will run away from the tool. Centre up, or less of a bite first." */
     @Test
     void aLongThinPinInTheChuck() {

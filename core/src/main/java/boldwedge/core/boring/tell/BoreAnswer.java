@@ -24,6 +24,7 @@ import boldwedge.core.boring.model.BoreJob;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.List;
@@ -34,7 +35,13 @@ public final class BoreAnswer {
     public static final List<Rule<BoreCut>> RULES = List.of(
             (cut, say) -> new BoreFitFindings(cut, say).all(),
             (cut, say) -> new BoreSizeFindings(cut, say).all(),
-            (cut, say) -> new ChatterFindings(cut, say).all());
+            (cut, say) -> new ChatterFindings(cut, say).all(),
+            (cut, say) -> List.of(MeasuredWarm.of(
+                    "the hole",
+                    cut.job().work(),
+                    cut.job().finishedMm(),
+                    cut.job().tolerance(),
+                    say)));
 
     private BoreAnswer() {}
 

@@ -30,6 +30,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.EdgesBeside;
@@ -37,6 +38,7 @@ import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.EdgeAngles;
 import boldwedge.core.wedge.Frame;
+import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.List;
 import java.util.Locale;
@@ -51,6 +53,7 @@ public final class TurningAnswer {
             (cut, say) -> new ClearanceFindings(cut, say).all(),
             (cut, say) -> new CuttingFindings(cut, say).all(),
             (cut, say) -> new SpringFindings(cut, say).all(),
+            TurningAnswer::warm,
             (cut, say) -> new GrindCard(cut, say).findings());
 
     private TurningAnswer() {}
@@ -113,8 +116,14 @@ public final class TurningAnswer {
                         say.length(rough.depthMm()),
                         last,
                         say.time(roughTime + rough.last() * cut.passMinutes()));
+        // Where no pass before the last one tells what the dial is off, the beginning of the last one does.
+        boolean untold = rough.last() == 1 && job.operation() != Operation.FACE;
         return Finding.at(Station.CUT, "passes")
-                .says(Verdict.TOLD, words)
+                .says(
+                        Verdict.TOLD,
+                        untold
+                                ? words + " Stop a short way into the last one, measure, and set what is missing."
+                                : words)
                 .steps(stock(job, say))
                 .step(Working.of("Time of the last pass", "L / (f · n)", minutes(cut.passMinutes()))
                         .with("L", mm(cut.pathMm()))
@@ -136,8 +145,15 @@ public final class TurningAnswer {
                 .build();
     }
 
+    private static List<Finding> warm(TurningCut cut, Say say) {
+        TurningJob job = cut.job();
+        return job.operation() == Operation.FACE
+                ? List.of()
+                : List.of(MeasuredWarm.of("it", job.work(), job.finishedMm(), job.tolerance(), say));
+    }
+
     private static List<Step> stock(TurningJob job, Say say) {
-        return job.operation() == boldwedge.core.wedge.Operation.FACE
+        return job.operation() == Operation.FACE
                 ? List.of()
                 : List.of(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))
                         .with("D", mm(job.diameterMm()).typed())

@@ -1,0 +1,140 @@
+import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
+import { useRef, useState } from 'react';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { program, Reading } from '../test/program';
+import { type Draft, edited, type History, newDraft, started } from './draft';
+import { useSaving } from './useSaving';
+
+const PIN: Draft = {
+  ...newDraft('METRIC'),
+  id: 'a',
+  version: 3,
+  name: 'Pin',
+  fields: { diameter: '10' },
+  changed: true,
+};
+const record = (version: number, fields: Draft['fields'] = PIN.fields) => ({
+  id: 'a',
+  version,
+  name: 'Pin',
+  units: 'METRIC',
+  fields,
+});
+
+/** A cut on the desk with the way to save it. */
+function desk(first: Draft) {
+  const onKept = vi.fn();
+  const { result } = renderHook(
+    () => {
+      const [history, change] = useState<History>(started(first));
+      const latest = useRef(history.now);
+      latest.current = history.now;
+      return { history, change, saving: useSaving(latest, change, onKept) };
+    },
+    { wrapper: Reading },
+  );
+  return { at: () => result.current, onKept };
+}
+
+describe('saving a cut', () => {
+  afterEach(() => {
+    cleanup();
+    vi.unstubAllGlobals();
+    localStorage.clear();
+  });
+
+  it('sends what is there and the version it was read at, and takes the new one over', async () => {
+    const asked = program({ 'PUT /api/cuts/a': [{ json: record(4) }] });
+    const { at } = desk(PIN);
+    act(() => at().saving.save());
+    await waitFor(() => expect(at().saving.said).toBe('Saved.'));
+    expect(asked[0]).toMatchObject({ method: 'PUT', path: '/api/cuts/a', body: { version: 3, name: 'Pin' } });
+    expect(at().history.now).toMatchObject({ version: 4, changed: false });
+  });
+
+  it('is one save however often it is pressed while it is on its way', async () => {
+    const asked = program({ 'PUT /api/cuts/a': [{ json: record(4) }] });
+    const { at } = desk(PIN);
+    act(() => {
+      at().saving.save();
+      at().saving.save();
+      at().saving.save();
+    });
+    await waitFor(() => expect(at().saving.said).toBe('Saved.'));
+    expect(asked.filter((one) => one.method === 'PUT')).toHaveLength(1);
+  });
+
+  it('leaves what was typed on the way unsaved, and says so', async () => {
+    program({ 'PUT /api/cuts/a': [{ json: record(4) }] });
+    const { at } = desk(PIN);
+    act(() => {
+      at().saving.save();
+      at().change((old) => edited(old, { kind: 'field', id: 'diameter', text: '12' }));
+    });
+    await waitFor(() => expect(at().saving.said).toBe('Saved.'));
+    expect(at().history.now).toMatchObject({ version: 4, changed: true, fields: { diameter: '12' } });
+  });
+
+  it('keeps a new cut once, under one id, when the first answer was lost', async () => {
+    const asked = program({ 'POST /api/cuts': [{ status: 503, json: {} }, { json: { ...record(1), id: 'given' } }] });
+    const { at, onKept } = desk({ ...PIN, id: 'new', version: 0 });
+    act(() => at().saving.save());
+    await waitFor(() => expect(at().saving.said).toContain('What you typed is kept'));
+    act(() => at().saving.save());
+    await waitFor(() => expect(onKept).toHaveBeenCalledWith('given'));
+    const [first, second] = asked.filter((one) => one.method === 'POST').map((one) => one.body as { id: string });
+    expect(second?.id).toBe(first?.id);
+  });
+
+  it('says which part was refused', async () => {
+    program({
+      'PUT /api/cuts/a': [
+        {
+          status: 400,
+          json: { sentence: 'A cut needs a name.', fields: { name: 'Nothing is typed.' }, code: 'no-name' },
+        },
+      ],
+    });
+    const { at } = desk(PIN);
+    act(() => at().saving.save());
+    await waitFor(() => expect(at().saving.said).toBe('A cut needs a name.'));
+    expect(at().saving.refused).toBe('name');
+    expect(at().history.now.changed).toBe(true);
+  });
+
+  describe('when somebody else has saved meanwhile', () => {
+    const refused = { status: 409, json: { sentence: 'Somebody saved this meanwhile.', code: 'saved-meanwhile' } };
+    const open = async (more: Record<string, { json: unknown }[]> = {}) => {
+      const asked = program({
+        'PUT /api/cuts/a': [refused, { json: record(9) }],
+        'GET /api/cuts/a': [{ json: record(8, { diameter: '11' }) }],
+        ...more,
+      });
+      const opened = desk(PIN);
+      act(() => opened.at().saving.save());
+      await waitFor(() => expect(opened.at().saving.theirs?.version).toBe(8));
+      return { ...opened, asked };
+    };
+
+    it('shows theirs, and undo brings one’s own back', async () => {
+      const { at } = await open();
+      act(() => at().saving.takeTheirs());
+      expect(at().history.now).toMatchObject({ version: 8, fields: { diameter: '11' } });
+      expect(at().history.before.at(-1)?.fields).toEqual({ diameter: '10' });
+      expect(at().saving.theirs).toBeUndefined();
+    });
+
+    it('puts one’s own in place of theirs, on their version, when it is saved again', async () => {
+      const { at, asked } = await open();
+      act(() => at().saving.keepMine());
+      expect(at().saving.said).toContain('Save again');
+      act(() => at().saving.save());
+      await waitFor(() => expect(at().saving.said).toBe('Saved.'));
+      expect(asked.filter((one) => one.method === 'PUT').map((one) => one.body)).toMatchObject([
+        { version: 3, fields: { diameter: '10' } },
+        { version: 8, fields: { diameter: '10' } },
+      ]);
+      expect(at().history.now.version).toBe(9);
+    });
+  });
+});
