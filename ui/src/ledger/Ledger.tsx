@@ -46,7 +46,7 @@ export function Ledger({ station, keys, children }: Props) {
             </dt>
             <dd
               key={figure.text}
-              className={`figures ${(was.get(`figure ${figure.id}`) ?? figure.text) === figure.text ? '' : 'animate-lit'}`}
+              className={`figures ${(was.get(`figure ${figure.id}`) ?? figure.text) === figure.text ? '' : 'lit'}`}
             >
               {figure.text}
             </dd>

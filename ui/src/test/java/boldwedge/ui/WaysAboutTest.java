@@ -165,7 +165,7 @@ class WaysAboutTest extends PageTest {
         field("overhang").press("Enter");
         assertThat(page.locator("[data-finding=overhang]")).containsText("40 mm");
         // What the change has changed is lit for a moment.
-        assertThat(page.locator("[data-finding=overhang] .animate-lit")).isVisible();
+        assertThat(page.locator("[data-finding=overhang] .lit")).isVisible();
         button("Compare").click();
         Locator line = page.locator("[data-apart=overhang]");
         assertThat(line).containsText("15 mm");
