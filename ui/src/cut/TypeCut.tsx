@@ -1,45 +1,33 @@
-import { useQuery } from '@tanstack/react-query';
-import { useDeferredValue, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { api, given, type Schemas, sentenceOf, type Units } from '../api/client';
+import { useRef, useState } from 'react';
+import { Link } from 'react-router';
+import { type Schemas, sentenceOf, type Units } from '../api/client';
 import { DO, FIELD, QUIET } from '../frame/looks';
-import { last, stored } from './draft';
-import { startTyped } from './startTyped';
+import { stored } from './draft';
+import { isLine, lastUnits, useOpenTyped, useTyped } from './useTyped';
 
 type Typed = Schemas['TypedCut'];
-
-/** What bare numbers mean where no cut is open: as in the cut that was open last. */
-export const lastUnits = (): Units => stored(last() ?? '')?.units ?? 'METRIC';
-
-/** Reads a line as it is typed. */
-export function useTyped(text: string, units: Units) {
-  const line = useDeferredValue(text.trim());
-  return useQuery({
-    queryKey: ['typed', line, units],
-    queryFn: () => given(api.POST('/api/plan/typed', { body: { text: line, units } })),
-    enabled: line.length > 2,
-    placeholderData: (old) => (line.length > 2 ? old : undefined),
-  });
-}
 
 /** A new cut typed in one line, with what was understood of it; or an empty one. */
 export function TypeCut() {
   const [text, setText] = useState('');
   const [units, setUnits] = useState<Units>(lastUnits);
-  const navigate = useNavigate();
   const typed = useTyped(text, units);
-  const understood = text.trim().length > 2 ? typed.data : undefined;
-  const open = () => {
-    if (!understood) return;
-    startTyped(understood.fields, units);
-    void navigate('/cut/new/cut');
+  const understood = isLine(text) ? typed.data : undefined;
+  const openTyped = useOpenTyped();
+  const opening = useRef(false);
+  const open = async () => {
+    if (opening.current || !isLine(text)) return;
+    opening.current = true;
+    // What is wrong is said below, as of every line that is read.
+    await openTyped(text, units).catch(() => undefined);
+    opening.current = false;
   };
   return (
     <form
       aria-label="Type a cut"
       onSubmit={(event) => {
         event.preventDefault();
-        open();
+        void open();
       }}
     >
       <div className="flex flex-wrap items-center gap-3">
@@ -58,15 +46,13 @@ export function TypeCut() {
           {units === 'METRIC' ? 'mm' : 'inch'}
           <span className="sr-only">: what bare numbers are</span>
         </button>
-        <button type="submit" className={DO} disabled={!understood}>
+        <button type="submit" className={DO} disabled={!isLine(text)}>
           Open it
         </button>
         <Link to="/cut/new/cut">{stored('new')?.changed ? 'Go on with the new cut' : 'Start an empty one'}</Link>
       </div>
       <div className="min-h-7 pt-1 text-ink-2" role="status">
-        {typed.error && text.trim().length > 2
-          ? sentenceOf(typed.error)
-          : understood && <Understood typed={understood} />}
+        {typed.error && isLine(text) ? sentenceOf(typed.error) : understood && <Understood typed={understood} />}
       </div>
     </form>
   );

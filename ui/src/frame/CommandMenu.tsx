@@ -1,12 +1,14 @@
 import { Command as Menu } from 'cmdk';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { sentenceOf } from '../api/client';
 import { useCuts, useTools } from '../api/records';
-import { startTyped } from '../cut/startTyped';
-import { lastUnits, Understood, useTyped } from '../cut/TypeCut';
+import { Understood } from '../cut/TypeCut';
+import { lastUnits, useOpenTyped, useTyped } from '../cut/useTyped';
 import { type Command, useCommandGroups } from './commands';
 import { startFirstRun } from './firstRun';
 import { FIELD } from './looks';
+import { notice } from './notices';
 
 interface Props {
   open: boolean;
@@ -22,6 +24,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
   const tools = useTools(words);
   const units = lastUnits();
   const typed = useTyped(/\d/.test(words) ? words : '', units);
+  const openTyped = useOpenTyped();
   const shut = (does: () => void) => () => {
     onOpenChange(false);
     setWords('');
@@ -53,8 +56,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
               value={`new cut ${words}`}
               forceMount
               onSelect={shut(() => {
-                startTyped(typed.data.fields, units);
-                void navigate('/cut/new/cut');
+                openTyped(words, units).catch((error: unknown) => notice(sentenceOf(error)));
               })}
             >
               <span>Open it as a new cut</span>

@@ -1,0 +1,44 @@
+import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useDeferredValue } from 'react';
+import { useNavigate } from 'react-router';
+import { api, given, type Units } from '../api/client';
+import { last, stored } from './draft';
+import { startTyped } from './startTyped';
+
+/** A line shorter than this is not read. */
+const LEAST_LINE = 3;
+
+export const isLine = (text: string): boolean => text.trim().length >= LEAST_LINE;
+
+/** What bare numbers mean where no cut is open: as in the cut that was open last. */
+export const lastUnits = (): Units => stored(last() ?? '')?.units ?? 'METRIC';
+
+const read = (line: string, units: Units) =>
+  queryOptions({
+    queryKey: ['typed', line, units],
+    queryFn: () => given(api.POST('/api/plan/typed', { body: { text: line, units } })),
+  });
+
+/** Reads a line as it is typed; while it is typed on, what was understood of it before stands. */
+export function useTyped(text: string, units: Units) {
+  const line = useDeferredValue(text.trim());
+  return useQuery({
+    ...read(line, units),
+    enabled: isLine(line),
+    placeholderData: (old) => (isLine(line) ? old : undefined),
+  });
+}
+
+/** Opens a line as a new cut: all of it, also where its last words were typed a moment ago and are not read yet. */
+export function useOpenTyped(): (text: string, units: Units) => Promise<void> {
+  const queries = useQueryClient();
+  const navigate = useNavigate();
+  return useCallback(
+    async (text, units) => {
+      const typed = await queries.fetchQuery(read(text.trim(), units));
+      startTyped(typed.fields, units);
+      void navigate('/cut/new/cut');
+    },
+    [queries, navigate],
+  );
+}
