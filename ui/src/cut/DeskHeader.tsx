@@ -48,7 +48,7 @@ export function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compa
       <button type="button" className={QUIET} onClick={compare}>
         Compare
       </button>
-      <button type="button" className={DO} onClick={saving.save}>
+      <button type="button" className={`${DO} whitespace-nowrap`} onClick={saving.save}>
         Save{changed ? ' •' : ''}
       </button>
     </Header>

@@ -37,7 +37,7 @@ export const COMPARED =
 
 /** The line that a tool or a set-up begins with. */
 export const TOOL_HEAD =
-  'tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center';
+  'tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>button]:whitespace-nowrap [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center';
 
 /** What was made, beside what was drawn. */
 export const AS_MADE = 'measured mt-1.5 flex flex-wrap items-center gap-2 [&_.plain-input]:w-34';

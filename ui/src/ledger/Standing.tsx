@@ -87,7 +87,7 @@ function PutRight({ field }: { field: FieldState }) {
     <>
       <ValueInput field={field.id} caption place="list" />
       {field.error && (
-        <p className="text-warn" role="alert">
+        <p className="mt-1.5 text-warn" role="alert">
           {field.error}
         </p>
       )}

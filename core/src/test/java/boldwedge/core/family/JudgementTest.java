@@ -83,7 +83,7 @@ class JudgementTest {
                 .filter(finding -> finding.id().equals("passes"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(passes.statement()).startsWith("One pass").contains("Stop a short way into the last one, measure");
+        assertThat(passes.statement()).startsWith("One pass").contains("Stop a short way into it, measure");
     }
 
     /** "Ten diameters of 8 mm with nothing at the end: it will run away from the tool. Centre up, or less of a bite first." */

@@ -95,9 +95,10 @@ final class BoreFitFindings {
                         p.rough() == 1 ? "pass" : "passes",
                         say.length(p.roughMm()),
                         last);
-        String measured = p.finish() == 1
-                ? " Stop a short way into the last one, measure, and set what is missing."
-                : " Measure after the first of them, and set what is missing.";
+        String measured = p.finish() == 2
+                ? " Measure after the first of them, and set what is missing."
+                : " Stop a short way into " + (p.rough() == 0 ? "it" : "the last one")
+                        + ", measure, and set what is missing.";
         Finding.Builder finding = Finding.at(Station.CUT, "passes")
                 .says(Verdict.TOLD, words + measured)
                 .step(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))

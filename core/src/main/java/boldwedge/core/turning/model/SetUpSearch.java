@@ -27,6 +27,7 @@ import java.util.Optional;
 public final class SetUpSearch {
     private static final double[] NOSES_MM = {0.1, 0.2, 0.4, 0.8, 1.2};
     private final double[] nosesMm;
+    private final double[] depthsMm;
     /** Rakes tried: the handbook's range in steps of a degree, and this far beyond its ends. */
     private static final double BEYOND_DEG = 6;
 
@@ -137,6 +138,7 @@ public final class SetUpSearch {
         job = cut.job();
         work = job.work();
         nosesMm = Arrays.stream(NOSES_MM).map(job.units()::nose).toArray();
+        depthsMm = Arrays.stream(DEPTHS_MM).map(job.units()::measured).toArray();
         EdgeCut cutting = cut.cutting();
         press = cutting.at().press();
         signature = cut.signature();
@@ -289,7 +291,7 @@ public final class SetUpSearch {
                 for (double feed : feeds()) {
                     EdgeSums sums = new EdgeSums(work, profile, feed);
                     double ra = Finish.of(profile, feed).raMm() * Finish.MEASURED_OVER_THEORY[1];
-                    for (double depth : DEPTHS_MM) {
+                    for (double depth : depthsMm) {
                         if (depth <= job.stockMm() * (1 + 1e-9)) {
                             edges.add(PassSums.of(press, sums, nose, lead, depth, feed, ra));
                         }
@@ -312,7 +314,9 @@ public final class SetUpSearch {
         List<Held> ways = new ArrayList<>();
         boolean chucked = job.hold() == Hold.CHUCK;
         ways.add(held(job.hold(), job.freeLengthMm()));
-        double shortest = 1.05 * job.lengthMm();
+        double close = 1.05 * job.lengthMm();
+        double marked = job.units().marked(close);
+        double shortest = marked < job.lengthMm() ? close : marked;
         if (chucked && shortest < job.freeLengthMm() * 0.98) {
             ways.add(held(Hold.CHUCK, shortest));
         }

@@ -117,13 +117,12 @@ public final class TurningAnswer {
                         last,
                         say.time(roughTime + rough.last() * cut.passMinutes()));
         // Where no pass before the last one tells what the dial is off, the beginning of the last one does.
-        boolean untold = rough.last() == 1 && job.operation() != Operation.FACE;
+        String measured = rough.last() == 2 || job.operation() == Operation.FACE
+                ? ""
+                : " Stop a short way into " + (rough.passes() == 0 ? "it" : "the last one")
+                        + ", measure, and set what is missing.";
         return Finding.at(Station.CUT, "passes")
-                .says(
-                        Verdict.TOLD,
-                        untold
-                                ? words + " Stop a short way into the last one, measure, and set what is missing."
-                                : words)
+                .says(Verdict.TOLD, words + measured)
                 .steps(stock(job, say))
                 .step(Working.of("Time of the last pass", "L / (f · n)", minutes(cut.passMinutes()))
                         .with("L", mm(cut.pathMm()))

@@ -10,6 +10,7 @@ import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.Stroke;
 import boldwedge.core.family.Planner;
+import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.testing.Shop;
@@ -59,6 +60,27 @@ class SetUpSearchTest {
                             cut.pushOff().remainingMm(),
                             within(0.0003 + 0.1 * cut.pushOff().remainingMm()));
         }
+    }
+
+    /** Depths are such as can be set: in an inch shop half thousandths, none of them a metric one written out. */
+    @Test
+    void anInchShopIsOfferedDepthsThatItsDialHas() {
+        Found found = search(Shop.request(
+                UnitSystem.INCH,
+                "diameter",
+                "1",
+                "finished",
+                ".96",
+                "length",
+                "2",
+                "stickOut",
+                "2.25",
+                "tolerance",
+                "±.0005"));
+        assertThat(found.best()).isNotEmpty().allSatisfy(one -> {
+            double halfThou = one.setUp().depthMm() / 0.0127;
+            assertThat(halfThou).isCloseTo(Math.rint(halfThou), within(1e-9));
+        });
     }
 
     @Test
