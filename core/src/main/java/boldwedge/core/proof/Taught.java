@@ -15,8 +15,9 @@ import org.hipparchus.special.Erf;
  * @param factor measured over reckoned, as far as is known
  * @param spread of its logarithm
  * @param trials how many taught it
+ * @param sang whether in one that was listened to the tool sang
  */
-public record Taught(Of of, double factor, double spread, int trials) {
+public record Taught(Of of, double factor, double spread, int trials, boolean sang) {
     /** What a lesson is about. */
     public enum Of {
         /** The give of bar, holder and work: nobody has measured it, so a trial cannot tell it from the force. */
@@ -53,6 +54,11 @@ public record Taught(Of of, double factor, double spread, int trials) {
     private static final double HEARING = 0.12;
 
     private static final int PARTS = 400;
+
+    /** What trials teach that nobody listened to. */
+    public Taught(Of of, double factor, double spread, int trials) {
+        this(of, factor, spread, trials, false);
+    }
 
     /** Nothing is known yet. */
     public static final Taught NOTHING = new Taught(Of.SPRING, 1, UNTAUGHT_SPREAD, 0);
@@ -92,11 +98,11 @@ public record Taught(Of of, double factor, double spread, int trials) {
      * the deepest quiet cut and the lightest one that sang count, and no more.
      *
      * @param depthMm depth of cut that was taken, mm
-     * @param likelyMm depth from which it was likely to sing, reckoned without teaching, mm
+     * @param likelyMm depth from which it was likely to sing, reckoned without teaching, or what stands for it where none was, mm
      * @param sang whether it sang
      */
     public record Heard(double depthMm, double likelyMm, boolean sang) {
-        /** What it teaches; nothing where no depth was likely to make it sing, or the reckoning was off beyond belief. */
+        /** What it teaches; nothing where every depth was sure to be quiet, or the reckoning was off beyond belief. */
         public Optional<Lesson> lesson() {
             double ratio = Math.log(depthMm / likelyMm);
             return Double.isInfinite(likelyMm) || depthMm <= 0 || Math.abs(ratio) > BELIEVED
@@ -175,7 +181,11 @@ public record Taught(Of of, double factor, double spread, int trials) {
         }
         double mean = first / mass;
         return new Taught(
-                Of.QUIET, Math.exp(mean), Math.sqrt(Math.max(second / mass - mean * mean, 1e-6)), sum.trials());
+                Of.QUIET,
+                Math.exp(mean),
+                Math.sqrt(Math.max(second / mass - mean * mean, 1e-6)),
+                sum.trials(),
+                sum.sangAt() < Double.POSITIVE_INFINITY);
     }
 
     /** The share of a normal distribution that lies below so many spreads; never quite nothing, since ears err. */

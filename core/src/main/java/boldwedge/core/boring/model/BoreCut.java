@@ -97,20 +97,32 @@ public record BoreCut(
      * @param singsMm sings for sure from this: with the most
      */
     public record Quiet(double surelyMm, double likelyMm, double singsMm) {
+        /**
+         * Depth that what is heard is held against, mm: the likely one; where none is likely to make it sing, one as far above the sure one
+         * as doubt reaches before any trial. Infinite where every depth is sure to be quiet.
+         */
+        public double heldAgainstMm() {
+            return Double.isInfinite(likelyMm) ? surelyMm * Math.exp(SURE_SPREADS * Taught.UNTAUGHT_SPREAD) : likelyMm;
+        }
+
         /** The band moved to what was heard, its two sides drawn in as far as that left less doubt: at the most two spreads to either side. */
         Quiet heard(Taught heard) {
-            if (heard.trials() == 0) {
+            if (heard.trials() == 0 || Double.isInfinite(surelyMm)) {
                 return this;
             }
             double left = heard.spread() / Taught.UNTAUGHT_SPREAD;
-            double likely = likelyMm * heard.factor();
+            double likely = heldAgainstMm() * heard.factor();
             double doubt = Math.exp(SURE_SPREADS * heard.spread());
-            return new Quiet(
-                    likely * Math.max(Math.pow(surelyMm / likelyMm, left), 1 / doubt),
-                    likely,
-                    Double.isInfinite(singsMm) && heard.spread() > 0.9 * Taught.UNTAUGHT_SPREAD
-                            ? singsMm
-                            : likely * Math.min(Math.pow(singsMm / likelyMm, left), doubt));
+            double surely = likely * Math.max(Math.pow(surelyMm / heldAgainstMm(), left), 1 / doubt);
+            if (Double.isInfinite(likelyMm) && !heard.sang()) {
+                // Quiet cuts alone make nothing sing.
+                return new Quiet(Math.max(surely, surelyMm), likelyMm, singsMm);
+            }
+            boolean boundless = Double.isInfinite(singsMm);
+            double sings = boundless && !heard.sang() && heard.spread() > 0.9 * Taught.UNTAUGHT_SPREAD
+                    ? singsMm
+                    : likely * (boundless ? doubt : Math.min(Math.pow(singsMm / likelyMm, left), doubt));
+            return new Quiet(surely, likely, sings);
         }
     }
 

@@ -112,7 +112,8 @@ public final class BoreProof {
         BoreProof proof = new BoreProof(untaught);
         boolean sang = proof.reader.choice("sound", "Sound", Measured.Sound.values()) == Measured.Sound.CHATTER;
         return proof.run()
-                .flatMap(cut -> new Taught.Heard(cut.job().depthMm(), cut.limitHereMm(), sang)
+                .flatMap(cut -> new Taught.Heard(
+                                cut.job().depthMm(), cut.quiet().heldAgainstMm(), sang)
                         .lesson()
                         .map(lesson -> Map.of(
                                 Lessons.About.quiet(
@@ -222,7 +223,7 @@ public final class BoreProof {
                     true));
         }
         double depth = job.depthMm();
-        if (!reader.text("sound").isEmpty() && !Double.isInfinite(cut.quiet().likelyMm())) {
+        if (!reader.text("sound").isEmpty() && !Double.isInfinite(cut.quiet().surelyMm())) {
             boolean sang = reader.text("sound").equals("chatter");
             rows.add(new TrialAnswer.Compared(
                     "Sings from",

@@ -62,8 +62,12 @@ final class ChatterFindings {
         if (job.heard().trials() > 0) {
             BoreCut.Quiet before = cut.untaught().quiet();
             finding.note("Heard in " + job.heard().trials() + (job.heard().trials() == 1 ? " trial" : " trials")
-                    + " of this bar: it sings at " + say.number(job.heard().factor(), 2)
-                    + " times the depth that was likely. Before them it was quiet for sure down to "
+                    + " of this bar"
+                    + (Double.isInfinite(before.likelyMm())
+                            ? ". Before"
+                            : ": it sings at " + say.number(job.heard().factor(), 2)
+                                    + " times the depth that was likely. Before")
+                    + " them it was quiet for sure down to "
                     + depthOrNone(before.surelyMm())
                     + ", and sang for sure from " + depthOrNone(before.singsMm()) + ".");
         }

@@ -190,6 +190,43 @@ class SingingBarsTest {
                 .isEqualTo(quiet);
     }
 
+    /** At five to one and slow no depth was likely to make it sing. It sang: that counts, and quiet cuts alone make nothing sing. */
+    @Test
+    void aBarThatSangWhereNothingWasLikelyToMakeItTeaches() {
+        Map<String, String> job = fields("steel", 16, 5, 0.1, "material", "steel-alloy-annealed", "boreSpeed", "210 rpm");
+        PlanRequest asked = new PlanRequest(job, UnitSystem.METRIC, Optional.of(Shop.lathe()));
+        PlanAnswer before = plan(asked);
+        assertThat(before.figure("limitDepth").value()).isEmpty();
+        assertThat(before.figure("singsDepth").value()).isEmpty();
+        double quiet = figure(before, "quietDepth");
+
+        PlanAnswer sang = taughtBy(asked, 2 * quiet, "chatter");
+        assertThat(figure(sang, "singsDepth")).isBetween(2 * quiet, 8 * quiet);
+        assertThat(figure(sang, "quietDepth")).isBetween(0.5 * quiet, 1.2 * quiet);
+        assertThat(chatter(sang).notes().toString()).contains("Heard in 1 trial of this bar. Before them");
+
+        PlanAnswer still = taughtBy(asked, 2 * quiet, "quiet");
+        assertThat(still.figure("singsDepth").value()).isEmpty();
+        assertThat(figure(still, "quietDepth")).isGreaterThan(1.3 * quiet).isLessThan(3 * quiet);
+
+        PlanAnswer both = taughtBy(asked, 2 * quiet, "quiet", 3 * quiet, "chatter");
+        assertThat(figure(both, "quietDepth")).isGreaterThan(1.3 * quiet).isLessThan(3 * quiet);
+        assertThat(figure(both, "singsDepth")).isBetween(2.5 * quiet, 5 * quiet);
+    }
+
+    private static PlanAnswer taughtBy(PlanRequest asked, Object... depthsAndSounds) {
+        ToolFamily<?> boring = Families.of(asked);
+        Lessons lessons = new Lessons();
+        for (int i = 0; i < depthsAndSounds.length; i += 2) {
+            listen(lessons, boring, asked.fields(), (double) depthsAndSounds[i], (String) depthsAndSounds[i + 1]);
+        }
+        return plan(new PlanRequest(
+                asked.fields(),
+                asked.units(),
+                asked.lathe(),
+                lessons.taught(boring.about(asked).orElseThrow())));
+    }
+
     private static void listen(
             Lessons lessons, ToolFamily<?> boring, Map<String, String> job, double depth, String sound) {
         Map<String, String> run = new HashMap<>(job);
