@@ -1696,6 +1696,8 @@ export interface components {
             chip: string;
             /** Format: double */
             densityGramPerCm3: number;
+            /** Format: double */
+            expansionPerK: number;
             frictionRad: components["schemas"]["Span"];
             group: string;
             hardness: string;
