@@ -193,7 +193,8 @@ class SingingBarsTest {
     /** At five to one and slow no depth was likely to make it sing. It sang: that counts, and quiet cuts alone make nothing sing. */
     @Test
     void aBarThatSangWhereNothingWasLikelyToMakeItTeaches() {
-        Map<String, String> job = fields("steel", 16, 5, 0.1, "material", "steel-alloy-annealed", "boreSpeed", "210 rpm");
+        Map<String, String> job =
+                fields("steel", 16, 5, 0.1, "material", "steel-alloy-annealed", "boreSpeed", "210 rpm");
         PlanRequest asked = new PlanRequest(job, UnitSystem.METRIC, Optional.of(Shop.lathe()));
         PlanAnswer before = plan(asked);
         assertThat(before.figure("limitDepth").value()).isEmpty();
