@@ -3,8 +3,9 @@ import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, type Finding, given, type PlanAnswer, sentenceOf } from '../api/client';
 import { store, stored, storeUndo } from '../cut/draft';
+import { ComparedTable } from '../frame/ComparedTable';
 import { Header } from '../frame/Header';
-import { COMPARED, DO, QUIET, SHOP, VIEW } from '../frame/looks';
+import { DO, QUIET, SHOP, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Plate } from '../plate/Plate';
 import { type Difference, fieldsApart, figuresApart, findingsApart } from './differences';
@@ -132,26 +133,15 @@ function Apart({ title, rows }: { title: string; rows: Difference[] }) {
       {rows.length === 0 ? (
         <p>Nothing: they are the same.</p>
       ) : (
-        <table className={COMPARED}>
-          <thead>
-            <tr>
-              <th scope="col">
-                <span className="sr-only">What</span>
-              </th>
-              <th scope="col">Kept</th>
-              <th scope="col">Now</th>
+        <ComparedTable heads={['Kept', 'Now']}>
+          {rows.map((row) => (
+            <tr key={row.id} data-apart={row.id}>
+              <th scope="row">{row.label}</th>
+              <td className="figures">{row.kept}</td>
+              <td className="figures">{row.now}</td>
             </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.id} data-apart={row.id}>
-                <th scope="row">{row.label}</th>
-                <td className="figures">{row.kept}</td>
-                <td className="figures">{row.now}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
+          ))}
+        </ComparedTable>
       )}
     </div>
   );

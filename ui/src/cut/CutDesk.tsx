@@ -72,7 +72,10 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
   useTitle(draft.name || 'Unnamed cut', NAMES[at]);
 
   useEffect(() => {
-    setHistory((old) => ({ ...old, now: onALathe(old.now, lathes) }));
+    setHistory((old) => {
+      const now = onALathe(old.now, lathes);
+      return now === old.now ? old : { ...old, now };
+    });
   }, [lathes, setHistory]);
 
   usePageKey('mod+s', saving.save, true);

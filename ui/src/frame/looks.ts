@@ -31,10 +31,6 @@ export const SHOP =
 export const READING =
   'flex flex-col gap-px text-small [&_em]:font-[550] [&_em]:text-warn [&_em]:not-italic [&_small]:text-fine [&_small]:text-ink-2 [&>span:first-child]:text-ink-2';
 
-/** Numbers beside each other. */
-export const COMPARED =
-  'compared w-full border-collapse [&_td]:py-1 [&_td]:pr-1.5 [&_td]:align-top [&_th]:py-1 [&_th]:pr-1.5 [&_th]:text-left [&_th]:align-top [&_th]:font-medium [&_th]:text-ink-2 [&_tbody_tr]:border-t [&_tbody_tr]:border-line';
-
 /** The line that a tool or a set-up begins with. */
 export const TOOL_HEAD =
   'tool-row-head flex min-h-touch items-center justify-between gap-3 text-more font-semibold [&>button]:whitespace-nowrap [&>a]:inline-flex [&>a]:min-h-touch [&>a]:flex-1 [&>a]:items-center';

@@ -55,7 +55,9 @@ function Unusable({ fields, done, onMend }: UnusableProps) {
         if (!event.currentTarget.contains(event.relatedTarget)) onMend([]);
       }}
     >
-      <h2 role="status">{done ? 'Put right.' : 'This cut cannot be worked out until these are put right'}</h2>
+      <div role="status">
+        <h2>{done ? 'Put right.' : 'This cut cannot be worked out until these are put right'}</h2>
+      </div>
       <ul className="[&>li]:border-t [&>li]:border-line [&>li]:py-1.5">
         {fields.map((field) => (
           <li key={field.id}>

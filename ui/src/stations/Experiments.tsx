@@ -1,6 +1,6 @@
 import { useExperiments } from '../api/records';
 import { useCut } from '../cut/CutContext';
-import { COMPARED } from '../frame/looks';
+import { ComparedTable } from '../frame/ComparedTable';
 
 /** Trials that followed each other with a change between them: what it should have done, and what it did. */
 export function Experiments() {
@@ -21,30 +21,19 @@ export function Experiments() {
               </span>
             ))}
           </p>
-          <table className={COMPARED}>
-            <thead>
-              <tr>
-                <th scope="col">
-                  <span className="sr-only">What</span>
-                </th>
-                <th scope="col">Predicted</th>
-                <th scope="col">Measured</th>
+          <ComparedTable heads={['Predicted', 'Measured']}>
+            {experiment.rows.map((row) => (
+              <tr key={row.what}>
+                <th scope="row">{row.what}</th>
+                <td className="figures">
+                  {row.predictedBefore} → {row.predictedAfter}
+                </td>
+                <td className="figures">
+                  {row.measuredBefore || '—'} → {row.measuredAfter || '—'}
+                </td>
               </tr>
-            </thead>
-            <tbody>
-              {experiment.rows.map((row) => (
-                <tr key={row.what}>
-                  <th scope="row">{row.what}</th>
-                  <td className="figures">
-                    {row.predictedBefore} → {row.predictedAfter}
-                  </td>
-                  <td className="figures">
-                    {row.measuredBefore || '—'} → {row.measuredAfter || '—'}
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
+            ))}
+          </ComparedTable>
         </div>
       ))}
     </section>

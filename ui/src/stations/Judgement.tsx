@@ -1,7 +1,8 @@
 import { Collapsible } from 'radix-ui';
 import type { TrialAnswer } from '../api/client';
 import { useEdit } from '../cut/CutContext';
-import { COMPARED, DO } from '../frame/looks';
+import { ComparedTable } from '../frame/ComparedTable';
+import { DO } from '../frame/looks';
 import { Working } from '../ledger/Working';
 
 /** What was measured beside what was predicted, one change next, and what would explain the difference. */
@@ -10,31 +11,20 @@ export function Judgement({ judged }: { judged: TrialAnswer }) {
   const next = judged.next;
   return (
     <>
-      <table className={COMPARED}>
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="sr-only">What</span>
-            </th>
-            <th scope="col">Predicted</th>
-            <th scope="col">Measured</th>
+      <ComparedTable heads={['Predicted', 'Measured']}>
+        {judged.compared.map((row) => (
+          <tr key={row.what}>
+            <th scope="row">{row.what}</th>
+            <td className="figures">{row.predicted}</td>
+            <td className="figures">
+              {row.measured || '—'}
+              {row.measured && !row.within && (
+                <span className="border-b-2 border-warn font-words font-bold text-warn"> off</span>
+              )}
+            </td>
           </tr>
-        </thead>
-        <tbody>
-          {judged.compared.map((row) => (
-            <tr key={row.what}>
-              <th scope="row">{row.what}</th>
-              <td className="figures">{row.predicted}</td>
-              <td className="figures">
-                {row.measured || '—'}
-                {row.measured && !row.within && (
-                  <span className="border-b-2 border-warn font-words font-bold text-warn"> off</span>
-                )}
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+        ))}
+      </ComparedTable>
       <div className="my-3 rounded-edge border-2 border-accent px-3 pt-1.5 pb-2.5 [&_h2]:mt-0 [&_h2]:mb-1.25 [&_p]:mt-1.5">
         <h2>One change next</h2>
         {next && !next.field ? <p className="font-semibold">{next.label}</p> : null}

@@ -1,5 +1,6 @@
 import type { Texts, ToolKind, ToolRecord } from '../api/client';
-import { COMPARED, FIELD } from '../frame/looks';
+import { ComparedTable } from '../frame/ComparedTable';
+import { FIELD } from '../frame/looks';
 import type { DrawnTool } from './useDrawnTool';
 
 interface Props {
@@ -43,28 +44,17 @@ export function ToolCard({ entry, kept, onWrite, kind, labels, worded, measured,
           onChange={(e) => onWrite({ ...entry, note: e.target.value })}
         />
       </label>
-      <table className={COMPARED}>
-        <thead>
-          <tr>
-            <th scope="col">
-              <span className="sr-only">What</span>
-            </th>
-            <th scope="col">{kind?.ground ? 'Wanted' : 'On the card'}</th>
-            {kind?.ground && <th scope="col">Last measured</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {Object.entries(labels)
-            .filter(([field]) => kind?.ground || entry.fields[field])
-            .map(([field, label]) => (
-              <tr key={field}>
-                <th scope="row">{label}</th>
-                <td className="figures">{worded(field, entry.fields[field])}</td>
-                {kind?.ground && <td className="figures">{measured[field] ?? '—'}</td>}
-              </tr>
-            ))}
-        </tbody>
-      </table>
+      <ComparedTable heads={kind?.ground ? ['Wanted', 'Last measured'] : ['On the card']}>
+        {Object.entries(labels)
+          .filter(([field]) => kind?.ground || entry.fields[field])
+          .map(([field, label]) => (
+            <tr key={field}>
+              <th scope="row">{label}</th>
+              <td className="figures">{worded(field, entry.fields[field])}</td>
+              {kind?.ground && <td className="figures">{measured[field] ?? '—'}</td>}
+            </tr>
+          ))}
+      </ComparedTable>
       {kept?.savedBy && (
         <p className="text-ink-2">
           Last saved by {kept.savedBy} on {kept.savedAt?.slice(0, 10)}

@@ -25,6 +25,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.hole.BoreFit;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
+import boldwedge.core.rule.LastPass;
 import boldwedge.core.stock.Insert;
 import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
@@ -97,8 +98,7 @@ final class BoreFitFindings {
                         last);
         String measured = p.finish() == 2
                 ? " Measure after the first of them, and set what is missing."
-                : " Stop a short way into " + (p.rough() == 0 ? "it" : "the last one")
-                        + ", measure, and set what is missing.";
+                : LastPass.stopAndMeasure(p.rough());
         Finding.Builder finding = Finding.at(Station.CUT, "passes")
                 .says(Verdict.TOLD, words + measured)
                 .step(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))

@@ -34,9 +34,9 @@ public final class SetUpSearch {
     private static final double[] LEADS_DEG = {0, 5, 15};
     private static final double[] DEPTHS_MM = {0.05, 0.1, 0.15, 0.2, 0.25, 0.4, 0.6};
     private static final double[] HAND_FEEDS_MM = {0.05, 0.1, 0.15, 0.2};
-    private static final double FLATTEST_DEG = -5;
+    static final double FLATTEST_DEG = -5;
     /** A rake over this leaves no edge to speak of. */
-    private static final double STEEPEST_DEG = 45;
+    static final double STEEPEST_DEG = 45;
 
     private static final double COARSEST_MM = 0.3;
     /** What a set-up must have in hand to be taken for its quickness rather than its safety. */

@@ -26,9 +26,6 @@ import org.hipparchus.analysis.solvers.BrentSolver;
  */
 public record TaperBalance(
         double noseMm, double sideRakeRad, double leadRad, double depthMm, boolean byLead, double perDegreeMm) {
-    private static final double FLATTEST_DEG = -5;
-    /** A rake over this leaves no edge to speak of. */
-    private static final double STEEPEST_DEG = 45;
     /** An edge that leads by more has a weak corner and a thin chip to break. */
     private static final double FURTHEST_AHEAD_DEG = -20;
 
@@ -47,7 +44,9 @@ public record TaperBalance(
         double depth = cut.job().depthMm();
         Balancing at = new Balancing(cut, nosesMm);
         List<TaperBalance> byRake = at.between(
-                FLATTEST_DEG, STEEPEST_DEG, (nose, angle) -> new TaperBalance(nose, angle, lead, depth, false, 0));
+                SetUpSearch.FLATTEST_DEG,
+                SetUpSearch.STEEPEST_DEG,
+                (nose, angle) -> new TaperBalance(nose, angle, lead, depth, false, 0));
         if (!byRake.isEmpty()) {
             return byRake;
         }

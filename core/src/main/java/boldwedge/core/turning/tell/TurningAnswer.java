@@ -30,6 +30,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.rule.LastPass;
 import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
 import boldwedge.core.turning.ask.TurningField;
@@ -117,10 +118,8 @@ public final class TurningAnswer {
                         last,
                         say.time(roughTime + rough.last() * cut.passMinutes()));
         // Where no pass before the last one tells what the dial is off, the beginning of the last one does.
-        String measured = rough.last() == 2 || job.operation() == Operation.FACE
-                ? ""
-                : " Stop a short way into " + (rough.passes() == 0 ? "it" : "the last one")
-                        + ", measure, and set what is missing.";
+        String measured =
+                rough.last() == 2 || job.operation() == Operation.FACE ? "" : LastPass.stopAndMeasure(rough.passes());
         return Finding.at(Station.CUT, "passes")
                 .says(Verdict.TOLD, words + measured)
                 .steps(stock(job, say))
