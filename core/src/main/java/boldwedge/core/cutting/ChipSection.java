@@ -16,6 +16,8 @@ final class ChipSection {
     private final double feed;
     private final double r;
     private final double lead;
+    private final double leadSin;
+    private final double leadCos;
     private final double trail;
     private final EdgeProfile.Outline outline;
     private final EdgeProfile.Meeting meeting;
@@ -49,6 +51,8 @@ final class ChipSection {
         outline = edge.outline();
         r = edge.noseRadiusMm();
         lead = Math.min(edge.leading(), Math.PI / 2);
+        leadSin = Math.sin(lead);
+        leadCos = Math.cos(lead);
         trail = Math.max(0, edge.trailing());
         meeting = outline.meeting(feedMm);
         towardsHalf = Math.tan((Math.PI - lead - trail) / 2);
@@ -126,14 +130,14 @@ final class ChipSection {
         double root = towards * towards - outside;
         if (r > 0 && root >= 0 && towards < 0) {
             double way = Math.max(0, -towards - Math.sqrt(root));
-            if (Math.atan2(du + way * acrossNormal, -dh - way * alongNormal) <= lead) {
+            double across = du + way * acrossNormal;
+            // Whether it is met on the arc: no further round than the joint with the straight edge.
+            if (across <= 0 || across * leadCos <= -(dh + way * alongNormal) * leadSin) {
                 return way;
             }
         }
         double meets = Math.cos(lead - at);
-        return meets <= 1e-12
-                ? Double.POSITIVE_INFINITY
-                : Math.max(0, (du * Math.sin(lead) - dh * Math.cos(lead) - r) / meets);
+        return meets <= 1e-12 ? Double.POSITIVE_INFINITY : Math.max(0, (du * leadSin - dh * leadCos - r) / meets);
     }
 
     private void leading(double depth, double towards) {

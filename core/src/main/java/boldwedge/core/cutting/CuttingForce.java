@@ -98,34 +98,42 @@ public record CuttingForce(
             WorkMaterial work, EdgeProfile edge, double normalRake, double depthMm, double feedMm) {
         return depthMm <= 0 || feedMm <= 0
                 ? 0
-                : directionalStiffness(work, edge, new ChipSection(edge, feedMm), normalRake, depthMm);
-    }
-
-    /** The same with the section of the chip worked out before. */
-    static double directionalStiffness(
-            WorkMaterial work, EdgeProfile edge, ChipSection section, double normalRake, double depthMm) {
-        double[] sum = {0};
-        section.share(depthMm, ARC_PARTS, edge.leading(), (chip, breadth, length, at, mark) -> {
-            if (mark) {
-                sum[0] += tangent(work, chip) * Math.cos(at) * Math.cos(at) * length;
-            }
-        });
-        return sum[0] * rakeFactor(work, normalRake) * Math.max(0, pushRatio(work, normalRake));
+                : waves(work, edge, new ChipSection(edge, feedMm), normalRake, depthMm)
+                        .stiffnessNPerMm();
     }
 
     /** Breadth of flank that presses on a wave across the axis: Σ cos²φ ds over the engaged edge, φ from the radius, mm. */
     public static double flankBreadth(EdgeProfile edge, double depthMm, double feedMm) {
-        return depthMm <= 0 || feedMm <= 0 ? 0 : flankBreadth(edge, new ChipSection(edge, feedMm), depthMm);
+        if (depthMm <= 0 || feedMm <= 0) {
+            return 0;
+        }
+        double[] sum = {0};
+        new ChipSection(edge, feedMm)
+                .share(
+                        depthMm,
+                        ARC_PARTS,
+                        edge.leading(),
+                        (chip, breadth, length, at, mark) -> sum[0] += Math.cos(at) * Math.cos(at) * length);
+        return sum[0];
     }
 
-    static double flankBreadth(EdgeProfile edge, ChipSection section, double depthMm) {
-        double[] sum = {0};
-        section.share(
-                depthMm,
-                ARC_PARTS,
-                edge.leading(),
-                (chip, breadth, length, at, mark) -> sum[0] += Math.cos(at) * Math.cos(at) * length);
-        return sum[0];
+    /**
+     * What a wave meets at an edge; see {@link #directionalStiffness} and {@link #flankBreadth}.
+     *
+     * @param stiffnessNPerMm directional cutting stiffness
+     * @param flankMm breadth of flank that presses on it
+     */
+    record Waves(double stiffnessNPerMm, double flankMm) {}
+
+    /** Both in one going over of a section of the chip worked out before; depth and feed above 0. */
+    static Waves waves(WorkMaterial work, EdgeProfile edge, ChipSection section, double normalRake, double depthMm) {
+        double[] sum = {0, 0};
+        section.share(depthMm, ARC_PARTS, edge.leading(), (chip, breadth, length, at, mark) -> {
+            double flank = Math.cos(at) * Math.cos(at) * length;
+            sum[0] += mark ? tangent(work, chip) * flank : 0;
+            sum[1] += flank;
+        });
+        return new Waves(sum[0] * rakeFactor(work, normalRake) * Math.max(0, pushRatio(work, normalRake)), sum[1]);
     }
 
     /** Slope of Kienzle's law at a chip thickness, N/mm². */

@@ -85,21 +85,35 @@ public record EdgeProfile(double noseRadiusMm, double leading, double trailing) 
             if (trailSlope <= 0 && trailJoint <= 0) {
                 return new Meeting(0, 0, 0);
             }
-            // Both sides rise from the nose, so their reaches at one height add up to a feed at the peak and nowhere
-            // else.
-            double low = 0;
-            double high = Math.min(heightAt(feed), heightAt(-feed));
-            for (int i = 0; i < 48 && high - low > 1e-13; i++) {
-                double middle = (low + high) / 2;
-                if (reachAt(middle, true) + reachAt(middle, false) < feed) {
-                    low = middle;
-                } else {
-                    high = middle;
-                }
-            }
-            double peak = (low + high) / 2;
+            double peak = peak(feed);
             double ahead = Math.min(feed, reachAt(peak, true));
             return new Meeting(peak, ahead, areaTo(ahead) - areaTo(ahead - feed));
+        }
+
+        /**
+         * Height at which the reaches ahead and behind add up to a feed: both rise from the nose, so there is one. Where it lies on two
+         * arcs, an arc and a straight edge, or two straight edges follows from what they add up to at the joints.
+         */
+        private double peak(double feed) {
+            if (leadSlope <= 0) {
+                return 0;
+            }
+            boolean leadLower = leadHeight <= trailHeight;
+            double lower = leadLower ? leadHeight : trailHeight;
+            double upper = leadLower ? trailHeight : leadHeight;
+            if (feed <= reachAt(lower, true) + reachAt(lower, false)) {
+                double half = feed / 2;
+                return half * half / (r + Math.sqrt(Math.max(0, r * r - half * half)));
+            }
+            if (feed <= reachAt(upper, true) + reachAt(upper, false)) {
+                // √(h(2r − h)) = w − h/s, w what the straight edge would leave of the feed at no height.
+                double flat = 1 / (leadLower ? leadSlope : trailSlope);
+                double w = feed - (leadLower ? leadJoint : trailJoint) + lower * flat;
+                double half = r + w * flat;
+                return w * w / (half + Math.sqrt(Math.max(0, half * half - (1 + flat * flat) * w * w)));
+            }
+            double past = feed - leadJoint - trailJoint + leadHeight / leadSlope + trailHeight / trailSlope;
+            return past / (1 / leadSlope + 1 / trailSlope);
         }
 
         /** How far from the nose's lowest point the edge reaches a height, mm; ahead of it or behind it, both positive. */

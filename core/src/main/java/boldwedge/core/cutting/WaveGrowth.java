@@ -1,7 +1,8 @@
 package boldwedge.core.cutting;
 
 import boldwedge.core.stock.WorkMaterial;
-import java.util.function.DoubleUnaryOperator;
+import org.hipparchus.analysis.UnivariateFunction;
+import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * How an edge answers waves, over depth of cut: the growth of its push ({@link CuttingForce#directionalStiffness}) and the breadth of
@@ -23,8 +24,9 @@ public final class WaveGrowth {
     public WaveGrowth(WorkMaterial work, EdgeProfile edge, double normalRake, double feedMm) {
         ChipSection section = new ChipSection(edge, feedMm);
         for (int i = 0; i < SAMPLES; i++) {
-            growth[i] = CuttingForce.directionalStiffness(work, edge, section, normalRake, depth(i));
-            flank[i] = CuttingForce.flankBreadth(edge, section, depth(i));
+            CuttingForce.Waves waves = CuttingForce.waves(work, edge, section, normalRake, depth(i));
+            growth[i] = waves.stiffnessNPerMm();
+            flank[i] = waves.flankMm();
         }
     }
 
@@ -55,36 +57,52 @@ public final class WaveGrowth {
         return from > 0 && to > 0 ? from * Math.pow(to / from, share) : from + share * (to - from);
     }
 
+    /** What the growth is held against: a limit in N/mm for a breadth of damping flank in mm. */
+    public interface Limit {
+        double at(double flankMm);
+
+        /** What the limit is never below, cheap to tell: depths whose growth stays under it are not asked about. N/mm. */
+        default double neverBelow(double flankMm) {
+            return at(flankMm);
+        }
+    }
+
     /**
      * The smallest depth at which the growth reaches a limit, mm; infinite when it does at none down to {@link #DEEPEST_MM}.
-     *
-     * @param limitOfFlank the limit in N/mm for a breadth of damping flank in mm
      */
-    public double depthWhere(DoubleUnaryOperator limitOfFlank) {
-        double before = growth[0] - limitOfFlank.applyAsDouble(flank[0]);
-        if (before >= 0) {
-            return SHALLOWEST_MM * limitOfFlank.applyAsDouble(flank[0]) / Math.max(growth[0], 1e-12);
-        }
-        for (int i = 1; i < SAMPLES; i++) {
-            double here = growth[i] - limitOfFlank.applyAsDouble(flank[i]);
-            if (here >= 0) {
-                return crossing(limitOfFlank, depth(i - 1), depth(i));
+    public double depthWhere(Limit limit) {
+        return depthWhere(limit, DEEPEST_MM);
+    }
+
+    /** The same, infinite too where it is surely deeper than a depth that is of interest, mm. */
+    public double depthWhere(Limit limit, double deepestMm) {
+        for (int i = 0; i < SAMPLES; i++) {
+            if (reaches(limit, i)) {
+                return i == 0 ? SHALLOWEST_MM * limit.at(flank[0]) / Math.max(growth[0], 1e-12) : crossing(limit, i);
+            }
+            if (depth(i) > deepestMm) {
+                return Double.POSITIVE_INFINITY;
             }
         }
         return Double.POSITIVE_INFINITY;
     }
 
-    private double crossing(DoubleUnaryOperator limitOfFlank, double from, double to) {
-        double low = from;
-        double high = to;
-        while (high - low > 2e-4 * high) {
-            double middle = (low + high) / 2;
-            if (growthAt(middle) < limitOfFlank.applyAsDouble(flankAt(middle))) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return (low + high) / 2;
+    private boolean reaches(Limit limit, int i) {
+        return growth[i] >= limit.neverBelow(flank[i]) && growth[i] >= limit.at(flank[i]);
+    }
+
+    /** Where it crosses between a sample and the one before: both are near powers of the depth there, so few steps find it. */
+    private double crossing(Limit limit, int i) {
+        UnivariateFunction over = logarithm -> {
+            double depth = Math.exp(logarithm);
+            return growthAt(depth) - limit.at(flankAt(depth));
+        };
+        double from = Math.log(depth(i - 1));
+        double to = Math.log(depth(i));
+        return over.value(from) >= 0
+                ? depth(i - 1)
+                : over.value(to) <= 0
+                        ? depth(i)
+                        : Math.exp(new BracketingNthOrderBrentSolver(1e-5, 5).solve(100, over, from, to));
     }
 }

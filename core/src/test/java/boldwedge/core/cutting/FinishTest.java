@@ -3,6 +3,8 @@ package boldwedge.core.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 class FinishTest {
@@ -58,6 +60,29 @@ class FinishTest {
         assertThat(finish.raMm()).isCloseTo(deviation / n, within(1e-6));
         assertThat(finish.rtMm()).isLessThan(finish.simpleRtMm());
         assertThat(finish.simpleRuleError()).isPositive();
+    }
+
+    /** Wherever two marks meet, on arcs, on straight edges or on one of each: there the reaches ahead and behind fill the feed, and nothing is higher. */
+    @Test
+    void marksMeetWhereTheirReachesFillTheFeed() {
+        Random chance = new Random(7);
+        int[] seen = new int[3];
+        for (int i = 0; i < 2000; i++) {
+            EdgeProfile edge = new EdgeProfile(
+                    i % 5 == 0 ? 0 : Math.pow(10, -2 + 3 * chance.nextDouble()),
+                    rad(i % 7 == 0 ? 95 : 1 + 89 * chance.nextDouble()),
+                    rad(0.5 + 40 * chance.nextDouble()));
+            EdgeProfile.Outline outline = edge.outline();
+            double feed = Math.pow(10, -2.5 + 2.5 * chance.nextDouble());
+            EdgeProfile.Meeting meeting = outline.meeting(feed);
+            double height = meeting.peakMm();
+            assertThat(outline.reachAt(height, true) + outline.reachAt(height, false))
+                    .as("%s fed %s", edge, feed)
+                    .isCloseTo(feed, within(1e-9));
+            assertThat(outline.reachAt(height, true)).isCloseTo(meeting.aheadMm(), within(1e-9));
+            seen[(height > outline.leadHeight() ? 1 : 0) + (height > outline.trailHeight() ? 1 : 0)]++;
+        }
+        assertThat(Arrays.stream(seen).min().orElse(0)).isGreaterThan(100);
     }
 
     @Test

@@ -3,6 +3,7 @@ package boldwedge.core.cutting;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import boldwedge.core.rigidity.Stability;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
@@ -35,6 +36,38 @@ class WaveGrowthTest {
         assertThat(growth.depthWhere(flank -> 100 + 100 * flank)).isGreaterThan(depth);
         assertThat(growth.depthWhere(flank -> 100 + 1e5 * flank)).isInfinite();
         assertThat(growth.depthWhere(flank -> 1e-3)).isBetween(0.0, 0.002);
+    }
+
+    /** A limit that says what it is never below is asked less often and gives the same depth; what lies deeper than is of interest is none. */
+    @Test
+    void aLimitsLowerBoundSavesAskingAndMovesNothing() {
+        Stability mode = new Stability(640, 4000, 0.03);
+        for (double rpm : new double[] {40, 210, 700, 2400}) {
+            int[] asked = {0, 0};
+            double plain = growth.depthWhere(flank -> {
+                asked[0]++;
+                return mode.damped(0.05 * flank).limitAt(rpm);
+            });
+            WaveGrowth.Limit bounded = new WaveGrowth.Limit() {
+                @Override
+                public double at(double flankMm) {
+                    asked[1]++;
+                    return mode.damped(0.05 * flankMm).limitAt(rpm);
+                }
+
+                @Override
+                public double neverBelow(double flankMm) {
+                    return mode.damped(0.05 * flankMm).absoluteLimit();
+                }
+            };
+            double depth = growth.depthWhere(bounded);
+            assertThat(depth).isEqualTo(plain);
+            assertThat(growth.growthAt(depth))
+                    .isCloseTo(mode.damped(0.05 * growth.flankAt(depth)).limitAt(rpm), within(0.01));
+            assertThat(asked[1]).isLessThan(asked[0]);
+            assertThat(growth.depthWhere(bounded, 1.5 * depth)).isEqualTo(depth);
+            assertThat(growth.depthWhere(bounded, 0.5 * depth)).isInfinite();
+        }
     }
 
     /** A nose's engaged arc in closed form while the cut is shallow: Σ cos²φ ds = r (Φ / 2 + sin 2Φ / 4) on each side. */

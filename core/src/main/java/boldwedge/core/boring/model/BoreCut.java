@@ -29,6 +29,7 @@ import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 
 /**
  * Everything that is computed about one boring job.
@@ -171,7 +172,7 @@ public record BoreCut(
         double directional = CuttingForce.directionalStiffness(job.work(), edge, rake, job.depthMm(), feed);
         WaveGrowth growth = new WaveGrowth(job.work(), edge, rake, feed);
         double limit = growth.depthWhere(flank -> mode.absoluteLimit());
-        Quiet quiet = quiet(job, mode, growth, wedge.endAngles(used).normalClearance(), rpm);
+        Quiet quiet = quiet(job, mode, growth, wedge.endAngles(used).normalClearance(), rpm, WaveGrowth.DEEPEST_MM);
         PushCurve curve = new PushCurve(job.work(), at.press(), edge, rake, job.depthMm(), feed);
         PushOff push = PushOff.of(
                 fromMouth -> job.taught().spring() * (stiffness.tool() + workGive(job, fromMouth)),
@@ -273,28 +274,48 @@ public record BoreCut(
         return new Stability(job.ringHz().orElse(first.hz()), first.stiffnessNPerMm(), damping);
     }
 
-    private static Quiet quiet(BoreJob job, Stability mode, WaveGrowth growth, double clearance, double rpm) {
+    private static Quiet quiet(
+            BoreJob job, Stability mode, WaveGrowth growth, double clearance, double rpm, double deepestMm) {
         Span flank = FlankDamping.of(job.work(), clearance);
         Span own = job.damping().isPresent()
                 ? new Span(mode.damping(), mode.damping(), mode.damping())
                 : job.barMaterial().damping();
         double mmPerSecond = SpeedChoice.surfaceSpeed(rpm, job.finishedMm()) * 1000 / 60;
         return new Quiet(
-                        singsFrom(mode, own.low(), growth, flank.low() / mmPerSecond, rpm),
-                        singsFrom(mode, own.chosen(), growth, flank.chosen() / mmPerSecond, rpm),
-                        singsFrom(mode, own.high(), growth, flank.high() / mmPerSecond, rpm))
+                        singsFrom(mode, own.low(), growth, flank.low() / mmPerSecond, rpm, deepestMm),
+                        singsFrom(mode, own.chosen(), growth, flank.chosen() / mmPerSecond, rpm, deepestMm),
+                        singsFrom(mode, own.high(), growth, flank.high() / mmPerSecond, rpm, deepestMm))
                 .heard(job.heard());
     }
 
     private static double singsFrom(
-            Stability mode, double damping, WaveGrowth growth, double flankPerMmSpeed, double rpm) {
+            Stability mode, double damping, WaveGrowth growth, double flankPerMmSpeed, double rpm, double deepestMm) {
         Stability bare = new Stability(mode.hz(), mode.stiffnessNPerMm(), damping);
-        return growth.depthWhere(flank -> bare.damped(flankPerMmSpeed * flank).limitAt(rpm));
+        return growth.depthWhere(
+                new WaveGrowth.Limit() {
+                    @Override
+                    public double at(double flankMm) {
+                        return bare.damped(flankPerMmSpeed * flankMm).limitAt(rpm);
+                    }
+
+                    @Override
+                    public double neverBelow(double flankMm) {
+                        return bare.damped(flankPerMmSpeed * flankMm).absoluteLimit();
+                    }
+                },
+                deepestMm);
     }
 
-    /** The band at another speed, with the damping as it is known. */
-    public Quiet quietAt(double rpm) {
-        return quiet(job, mode, growth, wedge.endAngles(used).normalClearance(), rpm);
+    /**
+     * The band over the spindle speed, with the damping as it is known.
+     *
+     * @param deepestMm what lies deeper is of no interest, and is infinite where no trial has moved the band
+     */
+    public DoubleFunction<Quiet> quietOverSpeed(double deepestMm) {
+        // What was heard moves the band by its middle, which then has to be known wherever it lies.
+        double deepest = job.heard().trials() > 0 ? WaveGrowth.DEEPEST_MM : deepestMm;
+        double clearance = wedge.endAngles(used).normalClearance();
+        return rpm -> quiet(job, mode, growth, clearance, rpm, deepest);
     }
 
     /** The mode as the flank damps it at the depth taken, with the usual coefficient. */

@@ -15,6 +15,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.rigidity.PushOff;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.DoubleFunction;
 
 /** What a bored hole comes out like, and at which depths and speeds its bar sings, as graphs. */
 final class BoreGraphs {
@@ -114,9 +115,10 @@ final class BoreGraphs {
         List<Point> quiet = new ArrayList<>();
         List<Point> sings = new ArrayList<>();
         int parts = 120;
+        DoubleFunction<BoreCut.Quiet> band = cut.quietOverSpeed(top);
         for (int i = 0; i <= parts; i++) {
             double rpm = slow * Math.pow(fast / slow, i / (double) parts);
-            BoreCut.Quiet there = cut.quietAt(rpm);
+            BoreCut.Quiet there = band.apply(rpm);
             quiet.add(new Point(across.at(rpm), up.at(Math.clamp(there.surelyMm(), ticks.getFirst(), top))));
             sings.add(new Point(across.at(rpm), up.at(Math.clamp(there.singsMm(), ticks.getFirst(), top))));
         }
