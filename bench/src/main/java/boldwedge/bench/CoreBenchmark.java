@@ -1,6 +1,7 @@
 package boldwedge.bench;
 
 import boldwedge.core.ask.LatheCard;
+import boldwedge.core.ask.Look;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.SetUps;
@@ -122,6 +123,22 @@ public class CoreBenchmark {
                     "±0.01 mm"),
             UnitSystem.METRIC,
             Optional.of(lathe));
+
+    /** As an open page asks for it: one station's drawings and workings, what holds as its line alone. */
+    @Benchmark
+    public PlanAnswer planAsked() {
+        return Planner.plan(request, Look.CUT, true);
+    }
+
+    @Benchmark
+    public PlanAnswer boreAsked() {
+        return Planner.plan(boring, Look.CUT, true);
+    }
+
+    @Benchmark
+    public PlanAnswer partAsked() {
+        return Planner.plan(parting, Look.CUT, true);
+    }
 
     @Benchmark
     public PlanAnswer plan() {

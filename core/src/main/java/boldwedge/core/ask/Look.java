@@ -47,10 +47,14 @@ public enum Look {
         return sees(finding) && !(folded && finding.verdict() == Verdict.FINE);
     }
 
+    /** Whether a station is looked at. */
+    public boolean sees(Station station) {
+        return this == ALL || station.name().equals(name());
+    }
+
     /** Whether a finding is looked at. The first station tells also what stands in the way further on. */
     public boolean sees(Finding finding) {
-        return this == ALL
-                || finding.station().name().equals(name())
+        return sees(finding.station())
                 || this == CUT
                         && finding.station() != Station.CUT
                         && (finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL);

@@ -6,8 +6,8 @@ import org.hipparchus.analysis.solvers.BracketingNthOrderBrentSolver;
 
 /**
  * How an edge answers waves, over depth of cut: the growth of its push ({@link CuttingForce#directionalStiffness}) and the breadth of
- * flank that damps it, Σ cos²φ ds. Sampled once at depths in even ratios and read between them by straight lines on
- * logarithmic scales.
+ * flank that damps it, Σ cos²φ ds. Sampled at depths in even ratios and read between them by straight lines on
+ * logarithmic scales. For one thread.
  */
 public final class WaveGrowth {
     /** Deeper than this no bit here cuts, mm. */
@@ -17,16 +17,29 @@ public final class WaveGrowth {
     private static final int SAMPLES = 30;
     private static final double RATIO = Math.pow(DEEPEST_MM / SHALLOWEST_MM, 1.0 / (SAMPLES - 1));
 
+    private final WorkMaterial work;
+    private final EdgeProfile edge;
+    private final double normalRake;
+    private final ChipSection section;
     private final double[] growth = new double[SAMPLES];
     private final double[] flank = new double[SAMPLES];
+    /** So many are worked out; the deep ones are seldom asked for. */
+    private int sampled;
 
-    /** Samples an edge; see {@link CuttingForce#directionalStiffness} for the parameters. */
+    /** Of an edge; see {@link CuttingForce#directionalStiffness} for the parameters. */
     public WaveGrowth(WorkMaterial work, EdgeProfile edge, double normalRake, double feedMm) {
-        ChipSection section = new ChipSection(edge, feedMm);
-        for (int i = 0; i < SAMPLES; i++) {
-            CuttingForce.Waves waves = CuttingForce.waves(work, edge, section, normalRake, depth(i));
-            growth[i] = waves.stiffnessNPerMm();
-            flank[i] = waves.flankMm();
+        this.work = work;
+        this.edge = edge;
+        this.normalRake = normalRake;
+        section = new ChipSection(edge, feedMm);
+    }
+
+    /** Samples down to the one asked for. */
+    private void sample(int last) {
+        for (; sampled <= last; sampled++) {
+            CuttingForce.Waves waves = CuttingForce.waves(work, edge, section, normalRake, depth(sampled));
+            growth[sampled] = waves.stiffnessNPerMm();
+            flank[sampled] = waves.flankMm();
         }
     }
 
@@ -44,12 +57,14 @@ public final class WaveGrowth {
         return at(flank, depthMm);
     }
 
-    private static double at(double[] values, double depthMm) {
+    private double at(double[] values, double depthMm) {
         double place = Math.log(Math.max(depthMm, 1e-9) / SHALLOWEST_MM) / Math.log(RATIO);
         if (place <= 0) {
+            sample(0);
             return values[0] * depthMm / SHALLOWEST_MM;
         }
         int i = Math.min(SAMPLES - 2, (int) place);
+        sample(i + 1);
         return between(values[i], values[i + 1], Math.min(1, place - i));
     }
 
@@ -77,6 +92,7 @@ public final class WaveGrowth {
     /** The same, infinite too where it is surely deeper than a depth that is of interest, mm. */
     public double depthWhere(Limit limit, double deepestMm) {
         for (int i = 0; i < SAMPLES; i++) {
+            sample(i);
             if (reaches(limit, i)) {
                 return i == 0 ? SHALLOWEST_MM * limit.at(flank[0]) / Math.max(growth[0], 1e-12) : crossing(limit, i);
             }

@@ -88,7 +88,7 @@ public final class Planner {
                 folded ? inOrder(family, read).stream().map(FieldState::brief).toList() : inOrder(family, read),
                 folded ? large(told.figures(), page) : told.figures(),
                 seen(
-                        Rule.ask(family.rules(), cut, say).stream()
+                        Rule.ask(family.rules(), cut, say, station -> !folded || look.sees(station)).stream()
                                 .sorted(WORST_FIRST)
                                 .toList(),
                         look,

@@ -1,8 +1,10 @@
 package boldwedge.core.rule;
 
 import boldwedge.core.finding.Finding;
+import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * A question asked of a cut and answered by findings; none where it does not come up. A family declares its own in a list, and what
@@ -20,8 +22,46 @@ public interface Rule<C> {
      */
     List<Finding> ask(C cut, Say say);
 
+    /** Whether whoever looks at some stations only has to ask it. */
+    default boolean isFor(Predicate<Station> seen) {
+        return true;
+    }
+
+    /**
+     * A rule that judges nothing and tells something at one station: who does not look there need not ask it.
+     *
+     * @param station the station of all its findings
+     * @param rule answers with findings that are told, not judged
+     */
+    static <C> Rule<C> telling(Station station, Rule<C> rule) {
+        return new Rule<>() {
+            @Override
+            public List<Finding> ask(C cut, Say say) {
+                return rule.ask(cut, say);
+            }
+
+            @Override
+            public boolean isFor(Predicate<Station> seen) {
+                return seen.test(station);
+            }
+        };
+    }
+
     /** What several rules answer, in their order. */
     static <C> List<Finding> ask(List<Rule<C>> rules, C cut, Say say) {
-        return rules.stream().flatMap(rule -> rule.ask(cut, say).stream()).toList();
+        return ask(rules, cut, say, any -> true);
+    }
+
+    /** What they judge, without what is only told at a station. */
+    static <C> List<Finding> judge(List<Rule<C>> rules, C cut, Say say) {
+        return ask(rules, cut, say, any -> false);
+    }
+
+    /** What they judge, and what is told at the stations that are seen. */
+    static <C> List<Finding> ask(List<Rule<C>> rules, C cut, Say say, Predicate<Station> seen) {
+        return rules.stream()
+                .filter(rule -> rule.isFor(seen))
+                .flatMap(rule -> rule.ask(cut, say).stream())
+                .toList();
     }
 }

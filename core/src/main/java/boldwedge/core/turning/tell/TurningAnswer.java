@@ -50,7 +50,8 @@ public final class TurningAnswer {
     public static final List<Rule<TurningCut>> RULES = List.of(
             (cut, say) -> List.of(passes(cut, say)),
             (cut, say) -> new EdgeFindings(cut, say).all(),
-            (cut, say) -> List.of(new EdgesBesideWords(cut, EdgesBeside.of(cut), say).told()),
+            Rule.telling(
+                    Station.EDGE, (cut, say) -> List.of(new EdgesBesideWords(cut, EdgesBeside.of(cut), say).told())),
             (cut, say) -> new ClearanceFindings(cut, say).all(),
             (cut, say) -> new CuttingFindings(cut, say).all(),
             (cut, say) -> new SpringFindings(cut, say).all(),
