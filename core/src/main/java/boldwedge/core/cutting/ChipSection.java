@@ -88,12 +88,14 @@ final class ChipSection {
         if (past <= 0) {
             return;
         }
-        double part = past / Math.cos(trail) / FLANK_PARTS;
+        double sin = Math.sin(trail);
+        double cos = Math.cos(trail);
+        double part = past / cos / FLANK_PARTS;
         for (int i = 0; i < FLANK_PARTS; i++) {
             double along = (i + 0.5) * part;
-            double height = outline.trailHeight() + along * Math.sin(trail);
-            double most = Math.min(r + along * towardsHalf, (depth - height) / Math.cos(trail));
-            double mark = toMark(-outline.trailJoint() - along * Math.cos(trail), height, -trail);
+            double height = outline.trailHeight() + along * sin;
+            double most = Math.min(r + along * towardsHalf, (depth - height) / cos);
+            double mark = toMark(-outline.trailJoint() - along * cos, height, -sin, cos);
             add(Math.min(mark, most), part, part, -trail, mark <= most);
         }
     }
@@ -107,8 +109,10 @@ final class ChipSection {
         double part = (last - first) / parts;
         for (int i = 0; i < parts; i++) {
             double at = first + (i + 0.5) * part;
-            double mark = toMark(r * Math.sin(at), r * (1 - Math.cos(at)), at);
-            double most = Math.min(r, r - (r - depth) / Math.cos(at));
+            double sin = Math.sin(at);
+            double cos = Math.cos(at);
+            double mark = toMark(r * sin, r * (1 - cos), sin, cos);
+            double most = Math.min(r, r - (r - depth) / cos);
             double reach = Math.min(mark, most);
             // The share's breadth is that of its middle, which lies nearer the nose's centre than the edge does.
             add(reach, (r - reach / 2) * part, r * part, at, mark <= most);
@@ -118,10 +122,13 @@ final class ChipSection {
     /**
      * From a place on the edge, square to it, to the last mark: its arc, or past that its straight edge; infinite where the way leads
      * off from it.
+     *
+     * @param sin of the edge's direction there
+     * @param cos of it
      */
-    private double toMark(double u, double height, double at) {
-        double acrossNormal = -Math.sin(at);
-        double alongNormal = Math.cos(at);
+    private double toMark(double u, double height, double sin, double cos) {
+        double acrossNormal = -sin;
+        double alongNormal = cos;
         // From the centre of the last mark's nose.
         double du = u + feed;
         double dh = height - r;
@@ -136,7 +143,7 @@ final class ChipSection {
                 return way;
             }
         }
-        double meets = Math.cos(lead - at);
+        double meets = leadCos * cos + leadSin * sin;
         return meets <= 1e-12 ? Double.POSITIVE_INFINITY : Math.max(0, (du * leadSin - dh * leadCos - r) / meets);
     }
 

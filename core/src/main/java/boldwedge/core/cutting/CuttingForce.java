@@ -129,7 +129,8 @@ public record CuttingForce(
     static Waves waves(WorkMaterial work, EdgeProfile edge, ChipSection section, double normalRake, double depthMm) {
         double[] sum = {0, 0};
         section.share(depthMm, ARC_PARTS, edge.leading(), (chip, breadth, length, at, mark) -> {
-            double flank = Math.cos(at) * Math.cos(at) * length;
+            double cos = Math.cos(at);
+            double flank = cos * cos * length;
             sum[0] += mark ? tangent(work, chip) * flank : 0;
             sum[1] += flank;
         });
