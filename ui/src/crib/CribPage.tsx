@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { download, sentenceOf, type ToolRecord } from '../api/client';
 import { useFamilies, useLathes, useTools } from '../api/records';
@@ -124,12 +124,14 @@ export function CribPage() {
 }
 
 /** What its log comes to, in a line. */
-const logged = (times: number, last: string | undefined) =>
-  [times > 1 ? `ground ${times} times` : times === 1 ? 'ground once' : '', last ? `last used ${last}` : 'not used yet']
-    .filter(Boolean)
-    .join(', ');
+const logged = (times: number, last: string | undefined) => (
+  <>
+    {times > 1 ? `ground ${times} times, ` : times === 1 ? 'ground once, ' : ''}
+    <span className="whitespace-nowrap">{last ? `last used ${last}` : 'not used yet'}</span>
+  </>
+);
 
-function Cards({ rows, lathe }: { rows: { tool: ToolRecord; more: string }[]; lathe: string | undefined }) {
+function Cards({ rows, lathe }: { rows: { tool: ToolRecord; more: ReactNode }[]; lathe: string | undefined }) {
   const families = useFamilies().data ?? [];
   const words = (kind: string) => families.flatMap((one) => one.kinds).find((one) => one.id === kind)?.words ?? kind;
   return (
@@ -142,7 +144,7 @@ function Cards({ rows, lathe }: { rows: { tool: ToolRecord; more: string }[]; la
           </Link>
           <span className="text-ink-2">
             {words(tool.kind)}
-            {[tool.drawer, more].filter(Boolean).map((part) => ` · ${part}`)}
+            {tool.drawer && ` · ${tool.drawer}`} · {more}
           </span>
         </li>
       ))}

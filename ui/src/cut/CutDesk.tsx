@@ -22,7 +22,8 @@ import { useSaving } from './useSaving';
 interface Props extends Pick<Page, 'choices' | 'families' | 'lathes'> {
   station: string;
   history: History;
-  setHistory: (change: (old: History) => History) => void;
+  /** Gives what it has become; the page shows it a moment later. */
+  setHistory: (change: (old: History) => History) => History | undefined;
   /** A new cut has been given its id. */
   onKept: (id: string) => void;
 }
@@ -35,7 +36,7 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
   const draft = useMemo(() => onALathe(history.now, lathes), [history.now, lathes]);
   const navigate = useNavigate();
   const at = isStation(station) ? station : 'cut';
-  const plan = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
+  const [plan, askFor] = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
   // Before the first answer there is no sentence yet, and what stands under it would jump.
   const opened = plan.page !== undefined || plan.trouble !== '';
   const latest = useRef<Draft>(draft);
@@ -58,14 +59,19 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
   const edit = useCallback(
     (change: Edit) => {
       performance.mark('bw-edit');
+      const next = setHistory((old) => edited(old, change));
+      // The question is on its way while the page paints what was typed.
+      if (next) askFor(next.now.fields, next.now.units);
       say('');
-      setHistory((old) => edited(old, change));
     },
-    [say, setHistory],
+    [say, setHistory, askFor],
   );
   const undo = useCallback(() => setHistory(undone), [setHistory]);
   const redo = useCallback(() => setHistory(redone), [setHistory]);
-  const read = useMemo(() => ({ of: plan.readOf, states: plan.fields }), [plan.readOf, plan.fields]);
+  const read = useRef(plan);
+  useLayoutEffect(() => {
+    read.current = plan;
+  }, [plan]);
   const flipUnits = useFlip(latest, read, edit, say);
   const other = useOtherTab(draft);
   useStored(history);

@@ -11,6 +11,12 @@ import { NEW_CUT } from './startTyped';
 export function CutPage() {
   const { id = 'new', station = 'cut' } = useParams();
   const [history, setHistory] = useState<History>();
+  // As last changed: the page is painted with it a moment later.
+  const latest = useRef<History>(undefined);
+  const put = useCallback((next: History) => {
+    latest.current = next;
+    setHistory(next);
+  }, []);
   const [trouble, setTrouble] = useState('');
   const [loads, setLoads] = useState(0);
   const open = useRef('');
@@ -19,7 +25,7 @@ export function CutPage() {
     if (open.current === id) return;
     open.current = id;
     const load = (loaded: History) => {
-      setHistory(loaded);
+      put(loaded);
       setLoads((n) => n + 1);
     };
     const kept = stored(id);
@@ -42,18 +48,24 @@ export function CutPage() {
       gone = true;
       open.current = '';
     };
-  }, [id]);
+  }, [id, put]);
   useEffect(() => {
     const begin = () => {
       const kept = stored('new');
       if (open.current !== 'new' || !kept) return;
-      setHistory(resumed(kept));
+      put(resumed(kept));
       setLoads((n) => n + 1);
     };
     window.addEventListener(NEW_CUT, begin);
     return () => window.removeEventListener(NEW_CUT, begin);
-  }, []);
-  const change = useCallback((next: (old: History) => History) => setHistory((old) => (old ? next(old) : old)), []);
+  }, [put]);
+  const change = useCallback(
+    (next: (old: History) => History) => {
+      if (latest.current) put(next(latest.current));
+      return latest.current;
+    },
+    [put],
+  );
   const onKept = useCallback((kept: string) => {
     open.current = kept;
   }, []);

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { memo, useEffect, useRef } from 'react';
 import { Header } from '../frame/Header';
 import { DO, MEND, QUIET } from '../frame/looks';
 import type { Edit, History } from './draft';
@@ -15,7 +15,8 @@ interface Props {
 }
 
 /** The name of the cut and what can be done with it as a whole. */
-export function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compare }: Props) {
+export const DeskHeader = memo(function DeskHeader(props: Props) {
+  const { history, edit, undo, redo, flipUnits, saving, compare } = props;
   const { name, units, changed } = history.now;
   const nameInput = useRef<HTMLInputElement>(null);
   useEffect(() => {
@@ -53,7 +54,7 @@ export function DeskHeader({ history, edit, undo, redo, flipUnits, saving, compa
       </button>
     </Header>
   );
-}
+});
 
 /** What the program has to say of asking and saving. */
 export function Said({ trouble, saving }: { trouble: string; saving: Saving }) {

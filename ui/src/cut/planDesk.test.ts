@@ -133,6 +133,41 @@ describe('the desk that asks for plans', () => {
     expect(depthShown(one)).toBe('1');
   });
 
+  it('asks before the page has painted a change, and not once more when it has', async () => {
+    const one = desk();
+    const first = await ask(one, '1', 'EDGE');
+    calls[0]?.answer('1');
+    await settle();
+    const fields = { depth: '2' };
+    one.askFor(fields, 'METRIC');
+    await settle();
+    expect(calls[1]?.body).toMatchObject({ fields, look: 'EDGE' });
+    one.ask({ ...first, fields });
+    await settle();
+    calls[1]?.answer('2');
+    await settle();
+    expect(depthShown(one)).toBe('2');
+    expect(one.plan.late).toBe(false);
+    await vi.advanceTimersByTimeAsync(500);
+    expect(calls).toHaveLength(2);
+  });
+
+  it('lights what a change has changed for a moment', async () => {
+    const one = desk();
+    await ask(one, '1');
+    calls[0]?.answer('1');
+    await settle();
+    expect(one.plan.was.size).toBe(0);
+    await ask(one, '2');
+    calls[1]?.answer('2');
+    await settle();
+    expect(one.plan.was.get('figure depth')).toBe('1');
+    await vi.advanceTimersByTimeAsync(2300);
+    expect(one.plan.was.get('figure depth')).toBe('1');
+    await vi.advanceTimersByTimeAsync(200);
+    expect(one.plan.was.size).toBe(0);
+  });
+
   it('fetches the card when the cut rests, and forgets it at the next change', async () => {
     const one = desk();
     await ask(one, '1');

@@ -24,6 +24,8 @@ interface Question {
 const RECORDS_AWAY =
   'The shop’s records cannot be reached: this is planned with its machines and lessons as they were read last.';
 
+/** What a change has changed is lit for so long, if no other change comes. */
+const LIT_MS = 2400;
 /** An answer that takes longer than this is marked: what is shown is of before. */
 const LATE_MS = 250;
 /** After a rest of this long the card is fetched, so that the browser can print it at any moment. */
@@ -64,6 +66,7 @@ export class PlanDesk {
   private lateTimer: ReturnType<typeof setTimeout> | undefined;
   private againTimer: ReturnType<typeof setTimeout> | undefined;
   private restTimer: ReturnType<typeof setTimeout> | undefined;
+  private litTimer: ReturnType<typeof setTimeout> | undefined;
   private againMs = AGAIN_MS;
 
   subscribe = (listener: () => void): (() => void) => {
@@ -74,8 +77,14 @@ export class PlanDesk {
     };
   };
 
+  /** Wants an answer to these texts, looked at as before. */
+  askFor = (fields: Texts, units: Units): void => {
+    if (this.wanted) this.ask({ ...this.wanted, fields, units });
+  };
+
   /** Wants an answer to this; what was wanted before and is not under way is forgotten. */
   ask(question: Question): void {
+    if (this.wanted && sameTexts(this.wanted, question) && seen(this.wanted) === seen(question)) return;
     this.wanted = question;
     const kept = sameTexts(this.answered, question) ? this.looks.get(seen(question)) : undefined;
     if (kept) {
@@ -148,7 +157,11 @@ export class PlanDesk {
       this.plan = { ...this.plan, card: undefined };
     }
     const changed = !sameTexts(this.answered, question) && this.plan.answer !== undefined && answer.worked;
-    if (changed) this.plan = { ...this.plan, was: said(this.plan.answer) };
+    if (changed) {
+      this.plan = { ...this.plan, was: said(this.plan.answer) };
+      clearTimeout(this.litTimer);
+      this.litTimer = setTimeout(() => this.tell({ was: new Map() }), LIT_MS);
+    }
     this.answered = question;
     if (answer.worked) this.looks.set(seen(question), answer);
     this.show(answer, trouble);
@@ -185,6 +198,7 @@ export class PlanDesk {
     this.settle();
     clearTimeout(this.againTimer);
     clearTimeout(this.restTimer);
+    clearTimeout(this.litTimer);
   }
 }
 

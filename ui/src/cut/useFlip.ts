@@ -10,7 +10,7 @@ const AWAY = 'The units stay as they are: the program that reads what is typed d
  */
 export function useFlip(
   latest: { readonly current: Draft },
-  read: { of: Texts | undefined; states: Map<string, FieldState> },
+  read: { readonly current: { readOf: Texts | undefined; fields: Map<string, FieldState> } },
   edit: (edit: Edit) => void,
   say: (sentence: string) => void,
 ): () => void {
@@ -21,11 +21,11 @@ export function useFlip(
     const flip = async () => {
       for (;;) {
         const { fields, units } = latest.current;
-        const states =
-          read.of === fields ? [...read.states.values()] : (await ask({ fields, units, look: 'CRIB' }))[0].fields;
+        const { readOf, fields: states } = read.current;
+        const known = readOf === fields ? [...states.values()] : (await ask({ fields, units, look: 'CRIB' }))[0].fields;
         // Typed on meanwhile: that is to be read too.
         if (latest.current.fields !== fields) continue;
-        edit({ kind: 'units', units: units === 'METRIC' ? 'INCH' : 'METRIC', spelled: spelledOut(states) });
+        edit({ kind: 'units', units: units === 'METRIC' ? 'INCH' : 'METRIC', spelled: spelledOut(known) });
         return;
       }
     };
@@ -34,5 +34,5 @@ export function useFlip(
       .finally(() => {
         flipping.current = false;
       });
-  }, [edit, latest, read.of, read.states, say]);
+  }, [edit, latest, read, say]);
 }

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { api, type CutRecord, given, Refused, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
@@ -81,5 +81,8 @@ export function useSaving(latest: { readonly current: Draft }, change: Change, o
     say('Save again to put yours in place of theirs.');
   }, [change, theirs]);
 
-  return { save, said, say, refused, theirs, takeTheirs, keepMine };
+  return useMemo(
+    () => ({ save, said, say, refused, theirs, takeTheirs, keepMine }),
+    [save, said, refused, theirs, takeTheirs, keepMine],
+  );
 }

@@ -53,9 +53,7 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
               {WORDS[finding.verdict]}
             </span>
           </span>
-          <span key={finding.statement} className={`${LOOKS[finding.verdict].words} ${lit ? 'lit' : ''}`}>
-            {finding.statement}
-          </span>
+          <span className={`veil ${LOOKS[finding.verdict].words} ${lit ? 'lit' : ''}`}>{finding.statement}</span>
           <span className="text-center font-numbers text-[1.2rem] text-ink-2" aria-hidden="true">
             {open ? '–' : '+'}
           </span>

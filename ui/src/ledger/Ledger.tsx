@@ -45,8 +45,7 @@ export function Ledger({ station, keys, children }: Props) {
               <Explained text={figure.label} />
             </dt>
             <dd
-              key={figure.text}
-              className={`figures ${(was.get(`figure ${figure.id}`) ?? figure.text) === figure.text ? '' : 'lit'}`}
+              className={`figures veil ${(was.get(`figure ${figure.id}`) ?? figure.text) === figure.text ? '' : 'lit'}`}
             >
               {figure.text}
             </dd>

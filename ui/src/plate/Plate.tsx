@@ -45,9 +45,9 @@ export const Plate = memo(function Plate({ scene, dimmed = false, still = false 
           </g>
           {scene.labels
             .filter((label) => label.text !== '' && (still || label.field === ''))
-            .map((label) => (
+            .map((label, i) => (
               <text
-                key={`${label.text}${label.at.x}${label.at.y}`}
+                key={i}
                 x={label.at.x - scene.left}
                 y={y(label.at.y)}
                 textAnchor={ANCHOR[label.anchor]}

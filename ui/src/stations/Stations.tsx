@@ -19,7 +19,7 @@ interface TabsProps {
 }
 
 /** The way from station to station, each with the worst that it has to say. */
-export function StationTabs({ at, findings, onGo }: TabsProps) {
+export const StationTabs = memo(function StationTabs({ at, findings, onGo }: TabsProps) {
   return (
     <nav
       className="stations flex gap-0.5 border-b-2 border-ink px-5 max-bench:flex-wrap max-bench:px-3 print:hidden"
@@ -39,7 +39,7 @@ export function StationTabs({ at, findings, onGo }: TabsProps) {
       ))}
     </nav>
   );
-}
+});
 
 /** The worst that a station has to say, in two words beside its name. */
 function StationMark({ worst }: { worst: Finding | undefined }) {
