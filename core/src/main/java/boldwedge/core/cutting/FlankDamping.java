@@ -10,11 +10,12 @@ import boldwedge.core.stock.WorkMaterial;
  * <p>C was measured for end mills and bars in low-carbon steel between 10⁵ and 6·10⁵ N/m and in aluminium a tenth of that (Tyler
  * &amp; Schmitz; Ahmadi &amp; Altintas, papers on process damping identification); a sharp edge with ample clearance has far less.
  * Here it goes with the specific cutting force, with the clearance as the wedge of metal that the flank presses down does
- * (1 / tan α), and over a wide spread that trials narrow.
+ * (1 / tan α), and over a spread that trials narrow. The most is held to what every shop knows: with more, a bar that stands out eight times its
+ * diameter would be let off at the speeds of high-speed steel.
  */
 public final class FlankDamping {
     /** Of a material of {@link #STEEL_KC} under {@link #USUAL_CLEARANCE}: sharp, usual, with a worn land, N/mm. */
-    private static final Span STEEL = new Span(60, 100, 170);
+    private static final Span STEEL = new Span(60, 100, 120);
 
     private static final double STEEL_KC = 1800;
     private static final double USUAL_CLEARANCE = Math.toRadians(6);
