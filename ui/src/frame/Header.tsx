@@ -49,7 +49,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
         </Link>
         <nav
           aria-label="Pages"
-          className="flex gap-1 [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-2.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
+          className="flex gap-1 desk:shrink-0 desk:whitespace-nowrap [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-2.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
         >
           <Link to="/cuts" aria-current={here('/cut')}>
             Cuts

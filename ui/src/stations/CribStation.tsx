@@ -177,7 +177,7 @@ function KeepTool() {
           onChange={(event) => write('drawer', event.target.value)}
         />
       </label>
-      <label className="flex-1 [&_input]:w-full">
+      <label className="min-w-40 flex-1 [&_input]:w-full">
         Note
         <input className={FIELD} value={note} onChange={(event) => write('note', event.target.value)} />
       </label>

@@ -33,7 +33,9 @@ export function ProveStation() {
     return () => abort.abort();
   }, [fields, units, readings]);
   const errorOf = (id: string) => judged?.readings.find((one) => one.id === id)?.error ?? '';
-  const otherOf = (id: string) => judged?.readings.find((one) => one.id === id)?.other ?? '';
+  // Of what is left as planned nothing is typed that could be said in other units.
+  const otherOf = (id: string) =>
+    (readings[id] ?? '') === '' ? '' : (judged?.readings.find((one) => one.id === id)?.other ?? '');
   const form = families.find((one) => one.id === page?.family)?.trial;
   const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === form?.scene);
   const scene = judged?.scene ?? fallback;
