@@ -1,9 +1,10 @@
+import { memo } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import { FIRST_STEPS, leaveFirstRun, toFirstStep, useFirstRun } from './firstRun';
 import { DO, QUIET } from './looks';
 
 /** The first job in five steps, at the foot of whatever page is open: it leads from station to station and can be left. */
-export function FirstRun() {
+export const FirstRun = memo(function FirstRun() {
   const { step } = useFirstRun();
   const navigate = useNavigate();
   const { pathname } = useLocation();
@@ -44,4 +45,4 @@ export function FirstRun() {
       </div>
     </section>
   );
-}
+});

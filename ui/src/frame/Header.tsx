@@ -1,4 +1,4 @@
-import { lazy, Suspense, useState } from 'react';
+import { lazy, memo, Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useMe } from '../api/records';
 import { flipShade } from './dimShop';
@@ -14,8 +14,6 @@ const CommandMenu = lazy(() => import('./CommandMenu'));
 
 /** Name, the ways to the other pages, what the page itself puts here, and what works on every page: its keys and notices. */
 export function Header({ children }: { children?: React.ReactNode }) {
-  const { pathname } = useLocation();
-  const me = useMe();
   const [keys, setKeys] = useState(false);
   const [menu, setMenu] = useState<boolean>();
   const [said, putAway] = useNotice();
@@ -23,7 +21,6 @@ export function Header({ children }: { children?: React.ReactNode }) {
   usePageKey('mod+k', () => setMenu(true), true);
   useSignKey('shift+?', () => setKeys(true));
   useSignKey('?', () => setKeys(true));
-  const here = (path: string) => (pathname.startsWith(path) ? ('page' as const) : undefined);
   return (
     <>
       <button
@@ -38,34 +35,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
         Past the head of the page
       </button>
       <header className="header flex items-center gap-3.5 border-b border-line px-5 py-1.5 max-desk:gap-1.5 max-desk:px-3 max-desk:[&_.do]:px-2 max-desk:[&_.quiet]:px-2 max-bench:flex-wrap max-bench:gap-x-2.5 max-bench:gap-y-1 print:hidden">
-        <Link
-          to="/"
-          className="flex min-h-touch items-center gap-2 whitespace-nowrap text-[1.1rem] font-bold text-ink no-underline"
-        >
-          <svg viewBox="0 0 16 16" aria-hidden="true" className="size-[22px] rounded-edge bg-plate">
-            <path d="M2 3.5 L14 7 L6 14 Z" className="fill-none stroke-scribe stroke-[1.2]" />
-          </svg>
-          Bold Wedge
-        </Link>
-        <nav
-          aria-label="Pages"
-          className="flex gap-1 desk:shrink-0 desk:whitespace-nowrap [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-2.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
-        >
-          <Link to="/cuts" aria-current={here('/cut')}>
-            Cuts
-          </Link>
-          <Link to="/crib" aria-current={here('/crib') ?? here('/tools')}>
-            Crib
-          </Link>
-          <Link to="/shop" aria-current={here('/shop')}>
-            Machines and files
-          </Link>
-          {me.data?.network && (
-            <Link to="/people" aria-current={here('/people')}>
-              {me.data.name}
-            </Link>
-          )}
-        </nav>
+        <Ways />
         <div className="ml-auto flex flex-1 items-center justify-end gap-2 max-desk:min-w-0 max-desk:gap-1 max-bench:order-1 max-bench:ml-0 max-bench:flex-[1_1_100%] max-bench:flex-wrap">
           {children}
         </div>
@@ -107,3 +77,42 @@ export function Header({ children }: { children?: React.ReactNode }) {
     </>
   );
 }
+
+/** The ways to the other pages; they do not change while something is typed. */
+const Ways = memo(function Ways() {
+  const { pathname } = useLocation();
+  const me = useMe();
+  const here = (path: string) => (pathname.startsWith(path) ? ('page' as const) : undefined);
+  return (
+    <>
+      <Link
+        to="/"
+        className="flex min-h-touch items-center gap-2 whitespace-nowrap text-[1.1rem] font-bold text-ink no-underline"
+      >
+        <svg viewBox="0 0 16 16" aria-hidden="true" className="size-[22px] rounded-edge bg-plate">
+          <path d="M2 3.5 L14 7 L6 14 Z" className="fill-none stroke-scribe stroke-[1.2]" />
+        </svg>
+        Bold Wedge
+      </Link>
+      <nav
+        aria-label="Pages"
+        className="flex gap-1 desk:shrink-0 desk:whitespace-nowrap [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-2.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
+      >
+        <Link to="/cuts" aria-current={here('/cut')}>
+          Cuts
+        </Link>
+        <Link to="/crib" aria-current={here('/crib') ?? here('/tools')}>
+          Crib
+        </Link>
+        <Link to="/shop" aria-current={here('/shop')}>
+          Machines and files
+        </Link>
+        {me.data?.network && (
+          <Link to="/people" aria-current={here('/people')}>
+            {me.data.name}
+          </Link>
+        )}
+      </nav>
+    </>
+  );
+});

@@ -1,4 +1,5 @@
 import { Dialog } from 'radix-ui';
+import { memo } from 'react';
 import { Link } from 'react-router';
 import { startFirstRun } from './firstRun';
 import { DIALOG, DO, OVERLAY } from './looks';
@@ -18,7 +19,13 @@ const KEYS: [string, string][] = [
   ['?', 'This list'],
 ];
 
-export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (open: boolean) => void }) {
+export const KeyMap = memo(function KeyMap({
+  open,
+  onOpenChange,
+}: {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
@@ -60,4 +67,4 @@ export function KeyMap({ open, onOpenChange }: { open: boolean; onOpenChange: (o
       </Dialog.Portal>
     </Dialog.Root>
   );
-}
+});
