@@ -50,13 +50,13 @@ const HOLDER = answered({
   scenes: [SCENE],
   steps: [step('cut-list', 'Cut list', ''), step('slot-floor', 'Finish the floor', 'madeFloor')],
 });
-const PARTING = { fields: { operation: 'part' }, name: 'Rings' };
+const MADE = { fields: { operation: 'made' }, name: 'Rings' };
 
 describe('making a holder', () => {
   afterEach(cleanup);
 
   it('opens a step at a time and takes what was made as a field of the plan', () => {
-    const { edits } = onDesk(<MakeStation />, PARTING, HOLDER);
+    const { edits } = onDesk(<MakeStation />, MADE, HOLDER);
     expect(screen.getByText('Cut list, so')).toBeTruthy();
     fireEvent.click(screen.getByText('2. Finish the floor'));
     expect(screen.getByText('Chuck key out.')).toBeTruthy();
@@ -65,13 +65,13 @@ describe('making a holder', () => {
   });
 
   it('asks what the answer says is asked there, and nothing else', () => {
-    onDesk(<MakeStation />, PARTING, HOLDER);
+    onDesk(<MakeStation />, MADE, HOLDER);
     expect(screen.getByLabelText('hinge')).toBeTruthy();
     expect(screen.queryByLabelText('clampPlate')).toBeNull();
   });
 
   it('ticks a step off and goes on to the next', () => {
-    const { edits } = onDesk(<MakeStation />, PARTING, HOLDER);
+    const { edits } = onDesk(<MakeStation />, MADE, HOLDER);
     fireEvent.click(screen.getByLabelText('Done: Cut list'));
     expect(edits).toContainEqual({ kind: 'tick', id: 'cut-list', on: true });
     expect(screen.getByText('Finish the floor, so')).toBeTruthy();
@@ -94,7 +94,7 @@ describe('making a holder', () => {
   });
 
   it('prints the route with a line for what was made, and only while it is printed', () => {
-    const { container } = onDesk(<PrintCard station="make" card={undefined} />, PARTING, HOLDER);
+    const { container } = onDesk(<PrintCard station="make" card={undefined} />, MADE, HOLDER);
     expect(container.querySelector('.print')).toBeNull();
     fireEvent(window, new Event('beforeprint'));
     const card = container.querySelector('.print')?.textContent ?? '';
