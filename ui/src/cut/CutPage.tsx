@@ -77,7 +77,8 @@ export function CutPage() {
     return (
       <>
         <Header />
-        <main className="px-5 py-12 text-[1.2rem]">
+        <main className="px-5 py-12 text-[1.2rem]" aria-busy={!trouble && !failed}>
+          <h1 className="sr-only">Cut</h1>
           <p role="status">{trouble || (failed ? sentenceOf(failed) : 'Opening the cut.')}</p>
           {trouble && (
             <p>

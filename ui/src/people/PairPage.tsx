@@ -27,6 +27,7 @@ export function PairPage() {
   }, [navigate, queries]);
   return (
     <main className={WAY_IN}>
+      <h1>Pair a tablet</h1>
       <p role="status">{said}</p>
       <Link to="/">To the shop</Link>
     </main>

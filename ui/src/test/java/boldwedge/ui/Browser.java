@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.LoadState;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -26,6 +27,13 @@ final class Browser implements AutoCloseable {
             "--disable-background-networking",
             "--disable-component-update",
             "--disable-sync");
+
+    /** Milliseconds that anything is waited for: long beside a page's own times, for a machine that has other work. */
+    private static final int PATIENCE_MS = 15_000;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
 
     /** One Chromium for each set of arguments, for all tests: what tests must not share (cookies, drafts) lives in a context. */
     private static final Map<List<String>, com.microsoft.playwright.Browser> LAUNCHED = new HashMap<>();
@@ -65,7 +73,7 @@ final class Browser implements AutoCloseable {
         context = chromium(more)
                 .newContext(options.setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         page = context.newPage();
-        page.setDefaultTimeout(15_000);
+        page.setDefaultTimeout(PATIENCE_MS);
     }
 
     private static com.microsoft.playwright.Browser chromium(List<String> more) {
@@ -89,8 +97,24 @@ final class Browser implements AutoCloseable {
                                 Stream.concat(ARGUMENTS.stream(), more.stream()).toList()));
     }
 
+    /**
+     * Opens it and waits until the page's own script has put it up: what is pressed earlier nobody hears, and what is not there would be
+     * found on a blank sheet.
+     */
     void open(String path) {
         page.navigate(address + path);
+        isUp(page);
+    }
+
+    /** Loads the page anew, as the browser's own button does. */
+    void reload() {
+        page.reload();
+        isUp(page);
+    }
+
+    /** Waits until the page has its title: keys are heard from then on. */
+    private static void isUp(Page page) {
+        assertThat(page.locator("h1").first()).isAttached();
     }
 
     /** Opens it and waits until it rests, for what is counted or looked at as a whole. */
@@ -104,7 +128,7 @@ final class Browser implements AutoCloseable {
      * the page's own script has put anything up.
      */
     void rested() {
-        assertThat(page.locator("main h1").first()).isAttached();
+        isUp(page);
         assertThat(page.locator("main[aria-busy=true]")).hasCount(0);
         page.waitForLoadState(LoadState.NETWORKIDLE);
     }

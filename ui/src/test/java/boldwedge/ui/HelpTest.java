@@ -98,7 +98,7 @@ class HelpTest extends PageTest {
         assertThat(page.locator("[data-entry=chuckTilt]")).not().hasValue("");
         // What was read stays when the page is left, and what cannot be read is said beside it.
         page.locator("[data-push='far.4.up']").fill("a bit");
-        page.reload();
+        browser.reload();
         button("Measure it: push and tap").click();
         button("Chuck").click();
         assertThat(page.locator("[data-push='far.4.up']")).hasValue("a bit");

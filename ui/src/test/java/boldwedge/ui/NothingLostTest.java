@@ -95,7 +95,7 @@ class NothingLostTest extends PageTest {
         browser.field("diameter").fill("31.5");
         page.waitForURL(Pattern.compile(".*/cut/[0-9a-f-]{36}/cut"));
         assertThat(button("Save •")).isVisible();
-        page.reload();
+        browser.reload();
         assertThat(browser.field("diameter")).hasValue("31.5");
         assertThat(button("Save •")).isVisible();
     }
@@ -145,7 +145,7 @@ class NothingLostTest extends PageTest {
         button("Undo").click();
         button("Undo").click();
         assertThat(browser.field("diameter")).hasValue(before);
-        page.reload();
+        browser.reload();
         button("Redo").click();
         assertThat(browser.field("diameter")).hasValue("33");
     }

@@ -51,7 +51,7 @@ class PhotosTest extends PageTest {
                 .last()
                 .click();
         assertThat(small).hasCount(1);
-        page.reload();
+        browser.reload();
         assertThat(small).hasCount(1);
     }
 

@@ -44,7 +44,7 @@ class RecordsTest extends PageTest {
         page.getByLabel("Lives in").fill("Tray 7, front");
         page.locator(".header .do").click();
         assertThat(page.locator(".ledger [role=status]")).hasText("Saved.");
-        page.reload();
+        browser.reload();
         assertThat(page.getByLabel("Lives in")).hasValue("Tray 7, front");
         Download card = page.waitForDownload(() -> button("Card as JSON").click());
         assertThat(textOf(card)).contains("\"format\" : \"bold-wedge-shop\"").contains("Tray 7, front");
@@ -191,7 +191,7 @@ class RecordsTest extends PageTest {
         assertThat(page.locator("main figure[data-scene='bit'] input[data-field='sideRake']"))
                 .hasValue("17.5°");
         RunningShop.get().restart();
-        page.reload();
+        browser.reload();
         assertThat(browser.field("sideRake")).hasValue("17.5°");
         assertThat(page.getByLabel("Name of the cut")).hasValue("Half-typed");
         page.locator(".header .do").click();
@@ -229,7 +229,7 @@ class RecordsTest extends PageTest {
         page.keyboard().press("d");
         String dim = shade();
         assertThat(dim).isNotEqualTo(bright);
-        page.reload();
+        browser.reload();
         assertThat(browser.field("diameter")).isVisible();
         assertThat(shade()).isEqualTo(dim);
     }

@@ -85,7 +85,7 @@ class RoadTest extends PageTest {
         page.getByLabel("Note on the trial").fill("<b>road</b> trial");
         button("Keep this trial").click();
         assertThat(page.locator(".log")).containsText("<b>road</b> trial");
-        page.reload();
+        browser.reload();
         assertThat(page.locator("[data-reading='far']")).hasValue("13.425");
         assertThat(page.locator(".log")).containsText("<b>road</b> trial");
     }

@@ -12,6 +12,8 @@ package boldwedge.core.cutting;
  */
 final class ChipSection {
     private static final int FLANK_PARTS = 6;
+    /** Room for a nose in 24 parts between two straight edges. */
+    private static final int USUAL_PARTS = 24 + 2 * FLANK_PARTS + 1;
 
     private final double feed;
     private final double r;
@@ -24,11 +26,11 @@ final class ChipSection {
     /** Growth along a straight edge of the way to the line that halves the wedge. */
     private final double towardsHalf;
 
-    private double[] chip = new double[64];
-    private double[] breadth = new double[64];
-    private double[] length = new double[64];
-    private double[] direction = new double[64];
-    private boolean[] facesMark = new boolean[64];
+    private double[] chip = new double[USUAL_PARTS];
+    private double[] breadth = new double[USUAL_PARTS];
+    private double[] length = new double[USUAL_PARTS];
+    private double[] direction = new double[USUAL_PARTS];
+    private boolean[] facesMark = new boolean[USUAL_PARTS];
     private int count;
     private double area;
 

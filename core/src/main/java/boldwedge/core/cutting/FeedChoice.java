@@ -38,35 +38,37 @@ public record FeedChoice(double feedMm, double limitMm, boolean fromList, boolea
                 : new FeedChoice(feeds.getFirst(), limit, true, false);
     }
 
-    /** The coarsest feed up to the most that leaves this Ra, by regula falsi in logarithms: Ra goes nearly as f². */
+    /** Finer than this no lathe feeds, mm a turn. */
+    private static final double FINEST_MM = 1e-4;
+
+    /**
+     * The coarsest feed up to the most that leaves this Ra: a secant's steps in logarithms, held in a bracket. Ra goes nearly as f², so
+     * that the first step, taken as if it did, is close.
+     */
     private static double coarsest(EdgeProfile edge, double wantedMm, double mostMm) {
-        double goal = Math.log(wantedMm);
+        double low = Math.log(FINEST_MM);
         double high = Math.log(mostMm);
-        double over = Math.log(Finish.of(edge, mostMm).raMm()) - goal;
+        double from = high;
+        double over = Math.log(Finish.of(edge, mostMm).raMm() / wantedMm);
         if (over <= 0) {
             return mostMm;
         }
-        double low = Math.log(1e-4);
-        double under = Math.log(Finish.of(edge, 1e-4).raMm()) - goal;
-        if (under >= 0) {
-            return 1e-4;
-        }
-        double at = low;
-        for (int i = 0; i < 40; i++) {
-            at = high - over * (high - low) / (over - under);
-            double off = Math.log(Finish.of(edge, Math.exp(at)).raMm()) - goal;
+        double at = high - over / 2;
+        for (int i = 0; i < 60 && high - low > 1e-9; i++) {
+            at = at > low && at < high ? at : (low + high) / 2;
+            double off = Math.log(Finish.of(edge, Math.exp(at)).raMm() / wantedMm);
             if (Math.abs(off) < 1e-7) {
                 break;
             }
             if (off > 0) {
                 high = at;
-                over = off;
-                under /= 2;
             } else {
                 low = at;
-                under = off;
-                over /= 2;
             }
+            double slope = (over - off) / (from - at);
+            from = at;
+            over = off;
+            at -= off / slope;
         }
         return Math.exp(at);
     }

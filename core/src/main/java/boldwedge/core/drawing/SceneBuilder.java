@@ -48,6 +48,16 @@ public final class SceneBuilder {
         return this;
     }
 
+    /** A line between two local points, unless it is seen end on. */
+    public SceneBuilder line(Role role, Point from, Point to) {
+        Point a = on(from.x(), from.y());
+        Point b = on(to.x(), to.y());
+        if (!a.equals(b)) {
+            strokes.add(new Stroke(role, List.of(a, b), false));
+        }
+        return this;
+    }
+
     /** A run of lines through local x, y pairs. */
     public SceneBuilder run(Role role, boolean closed, double... xy) {
         List<Point> points = new ArrayList<>(xy.length / 2);
@@ -70,13 +80,20 @@ public final class SceneBuilder {
 
     /** What is seen end on is a point, and is not drawn. */
     private void add(Role role, boolean closed, List<Point> run) {
-        if (run.stream().anyMatch(p -> !p.equals(run.getFirst()))) {
-            strokes.add(new Stroke(role, bends(run), closed));
+        Point first = run.getFirst();
+        for (Point p : run) {
+            if (!p.equals(first)) {
+                strokes.add(new Stroke(role, bends(run), closed));
+                return;
+            }
         }
     }
 
     /** The same run without points that lie on the straight line from the last one kept to the next: curves are sampled evenly, and are often straight. */
     private static List<Point> bends(List<Point> run) {
+        if (run.size() <= 2) {
+            return run;
+        }
         List<Point> kept = new ArrayList<>(run.size());
         for (int i = 0; i < run.size(); i++) {
             if (i == 0 || i == run.size() - 1 || !between(kept.getLast(), run.get(i), run.get(i + 1))) {
@@ -89,7 +106,7 @@ public final class SceneBuilder {
     private static boolean between(Point a, Point p, Point b) {
         double dx = b.x() - a.x();
         double dy = b.y() - a.y();
-        double length = Math.hypot(dx, dy);
+        double length = Math.sqrt(dx * dx + dy * dy);
         double along = (p.x() - a.x()) * dx + (p.y() - a.y()) * dy;
         double aside = Math.abs((p.x() - a.x()) * dy - (p.y() - a.y()) * dx);
         return length > 0 && aside <= STRAIGHT_MM * length && along >= 0 && along <= length * length;

@@ -36,9 +36,9 @@ public record Working(String what, String formula, List<Symbol> symbols, Amount 
 
     /** The same with one more symbol and what it means. */
     public Working with(String name, String meaning, Amount amount) {
-        List<Symbol> more = new ArrayList<>(symbols);
-        more.add(new Symbol(name, meaning, amount));
-        return new Working(what, formula, List.copyOf(more), result, after);
+        Symbol[] more = symbols.toArray(new Symbol[symbols.size() + 1]);
+        more[symbols.size()] = new Symbol(name, meaning, amount);
+        return new Working(what, formula, List.of(more), result, after);
     }
 
     /** The same under another heading. */

@@ -62,11 +62,19 @@ public record PushOff(
     }
 
     private double most() {
-        return stations.stream().mapToDouble(At::diameterErrorMm).max().orElse(0);
+        double most = stations.getFirst().diameterErrorMm();
+        for (At at : stations) {
+            most = Math.max(most, at.diameterErrorMm());
+        }
+        return most;
     }
 
     private double least() {
-        return stations.stream().mapToDouble(At::diameterErrorMm).min().orElse(0);
+        double least = stations.getFirst().diameterErrorMm();
+        for (At at : stations) {
+            least = Math.min(least, at.diameterErrorMm());
+        }
+        return least;
     }
 
     /**

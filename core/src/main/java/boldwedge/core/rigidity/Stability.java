@@ -62,10 +62,10 @@ public record Stability(double hz, double stiffnessNPerMm, double damping) {
      */
     private double worstRatio(double perTurn) {
         double best = Math.sqrt(1 + 2 * damping);
-        double wanted = best * perTurn - 1 + Math.atan((best * best - 1) / (2 * damping * best)) / Math.PI;
-        int first = Math.max((int) Math.floor(perTurn), (int) Math.floor(wanted));
-        double below = ratioOnLobe(first, perTurn);
-        double above = ratioOnLobe(first + 1, perTurn);
+        double phase = Math.atan((best * best - 1) / (2 * damping * best)) / Math.PI;
+        int first = Math.max((int) Math.floor(perTurn), (int) Math.floor(best * perTurn - 1 + phase));
+        double below = ratioOnLobe(first, perTurn, phase);
+        double above = ratioOnLobe(first + 1, perTurn, phase);
         return limitAtRatio(below, perTurn) <= limitAtRatio(above, perTurn) ? below : above;
     }
 
@@ -78,11 +78,13 @@ public record Stability(double hz, double stiffnessNPerMm, double damping) {
     /**
      * The r at which j whole waves and the phase of the limit fill one turn: the root of πrp − π(j + 1) + atan((r² − 1)/2ζr),
      * which rises in r and lies between (j + ½)/p and (j + 1)/p; Newton's steps, held in that bracket.
+     *
+     * @param phase the arc's share of π where the limit is least; near it on the lobes beside, and so where the steps begin
      */
-    private double ratioOnLobe(int j, double perTurn) {
+    private double ratioOnLobe(int j, double perTurn, double phase) {
         double low = Math.max(1 + 1e-12, (j + 0.5) / perTurn);
         double high = Math.max(low, (j + 1.0) / perTurn);
-        double r = (low + high) / 2;
+        double r = Math.clamp((j + 1 - phase) / perTurn, low, high);
         for (int i = 0; i < 40 && high - low > 1e-12; i++) {
             double g = (r * r - 1) / (2 * damping * r);
             double f = Math.PI * r * perTurn - Math.PI * (j + 1) + Math.atan(g);

@@ -128,6 +128,14 @@ public record BoreCut(
     }
 
     /**
+     * The two sides of {@link Quiet}, for drawing.
+     *
+     * @param surelyMm quiet for sure down to this
+     * @param singsMm sings for sure from this
+     */
+    public record Band(double surelyMm, double singsMm) {}
+
+    /**
      * Passes to size.
      *
      * @param rough how many roughing passes
@@ -172,7 +180,9 @@ public record BoreCut(
         double directional = CuttingForce.directionalStiffness(job.work(), edge, rake, job.depthMm(), feed);
         WaveGrowth growth = new WaveGrowth(job.work(), edge, rake, feed);
         double limit = growth.depthWhere(flank -> mode.absoluteLimit());
-        Quiet quiet = quiet(job, mode, growth, wedge.endAngles(used).normalClearance(), rpm, WaveGrowth.DEEPEST_MM);
+        Quiet quiet = Singing.of(job, mode, growth, wedge.endAngles(used).normalClearance())
+                .quiet(rpm)
+                .heard(job.heard());
         PushCurve curve = new PushCurve(job.work(), at.press(), edge, rake, job.depthMm(), feed);
         PushOff push = PushOff.of(
                 fromMouth -> job.taught().spring() * (stiffness.tool() + workGive(job, fromMouth)),
@@ -274,48 +284,21 @@ public record BoreCut(
         return new Stability(job.ringHz().orElse(first.hz()), first.stiffnessNPerMm(), damping);
     }
 
-    private static Quiet quiet(
-            BoreJob job, Stability mode, WaveGrowth growth, double clearance, double rpm, double deepestMm) {
-        Span flank = FlankDamping.of(job.work(), clearance);
-        Span own = job.damping().isPresent()
-                ? new Span(mode.damping(), mode.damping(), mode.damping())
-                : job.barMaterial().damping();
-        double mmPerSecond = SpeedChoice.surfaceSpeed(rpm, job.finishedMm()) * 1000 / 60;
-        return new Quiet(
-                        singsFrom(mode, own.low(), growth, flank.low() / mmPerSecond, rpm, deepestMm),
-                        singsFrom(mode, own.chosen(), growth, flank.chosen() / mmPerSecond, rpm, deepestMm),
-                        singsFrom(mode, own.high(), growth, flank.high() / mmPerSecond, rpm, deepestMm))
-                .heard(job.heard());
-    }
-
-    private static double singsFrom(
-            Stability mode, double damping, WaveGrowth growth, double flankPerMmSpeed, double rpm, double deepestMm) {
-        Stability bare = new Stability(mode.hz(), mode.stiffnessNPerMm(), damping);
-        return growth.depthWhere(
-                new WaveGrowth.Limit() {
-                    @Override
-                    public double at(double flankMm) {
-                        return bare.damped(flankPerMmSpeed * flankMm).limitAt(rpm);
-                    }
-
-                    @Override
-                    public double neverBelow(double flankMm) {
-                        return bare.damped(flankPerMmSpeed * flankMm).absoluteLimit();
-                    }
-                },
-                deepestMm);
-    }
-
     /**
      * The band over the spindle speed, with the damping as it is known.
      *
      * @param deepestMm what lies deeper is of no interest, and is infinite where no trial has moved the band
      */
-    public DoubleFunction<Quiet> quietOverSpeed(double deepestMm) {
+    public DoubleFunction<Band> bandOverSpeed(double deepestMm) {
+        Singing singing = Singing.of(job, mode, growth, wedge.endAngles(used).normalClearance());
+        if (job.heard().trials() == 0) {
+            return rpm -> new Band(singing.from(Span::low, rpm, deepestMm), singing.from(Span::high, rpm, deepestMm));
+        }
         // What was heard moves the band by its middle, which then has to be known wherever it lies.
-        double deepest = job.heard().trials() > 0 ? WaveGrowth.DEEPEST_MM : deepestMm;
-        double clearance = wedge.endAngles(used).normalClearance();
-        return rpm -> quiet(job, mode, growth, clearance, rpm, deepest);
+        return rpm -> {
+            Quiet moved = singing.quiet(rpm).heard(job.heard());
+            return new Band(moved.surelyMm(), moved.singsMm());
+        };
     }
 
     /** The mode as the flank damps it at the depth taken, with the usual coefficient. */

@@ -115,10 +115,10 @@ final class BoreGraphs {
         List<Point> quiet = new ArrayList<>();
         List<Point> sings = new ArrayList<>();
         int parts = 120;
-        DoubleFunction<BoreCut.Quiet> band = cut.quietOverSpeed(top);
+        DoubleFunction<BoreCut.Band> band = cut.bandOverSpeed(top);
         for (int i = 0; i <= parts; i++) {
             double rpm = slow * Math.pow(fast / slow, i / (double) parts);
-            BoreCut.Quiet there = band.apply(rpm);
+            BoreCut.Band there = band.apply(rpm);
             quiet.add(new Point(across.at(rpm), up.at(Math.clamp(there.surelyMm(), ticks.getFirst(), top))));
             sings.add(new Point(across.at(rpm), up.at(Math.clamp(there.singsMm(), ticks.getFirst(), top))));
         }

@@ -36,12 +36,6 @@ record EdgeOnWork(
     /** What a pass must clear before it counts as good enough; spring passes aim for it. */
     private static final double GOOD_SHARE = 0.5;
 
-    /** That of a cut, which has been worked out. */
-    static EdgeOnWork of(TurningCut cut) {
-        return new EdgeOnWork(
-                cut.wedge(), cut.inUse(), cut.used(), cut.leading(), cut.cutting(), cut.holding(), cut.pushOff());
-    }
-
     /** Works a pass of the job out with an edge of these angles, of the job's tool material. */
     static EdgeOnWork of(TurningJob job, ToolSignature signature) {
         return of(job, signature, false);

@@ -12,7 +12,8 @@ import java.util.Optional;
 
 /**
  * The same pass by other edges: a bit of the other kind, ground as advised, and inserts as they come. Depth, holding and lathe stay; feed
- * and speed are each edge's own where they were not typed.
+ * and speed are each edge's own where they were not typed. Worked out when they are first asked for: a drawing and a finding show them,
+ * most looks at a cut show neither. For one thread.
  */
 public final class EdgesBeside {
     /** Minutes of cutting that the tables' speeds are chosen for: a ground edge an hour, an insert's corner a quarter (ours; ISO 3685 tries inserts for as long). */
@@ -28,7 +29,17 @@ public final class EdgesBeside {
     /** Pointed ones stand less far past it, so that they follow a shape. */
     private static final double POINTED_PAST_SQUARE = Math.toRadians(2);
 
-    private EdgesBeside() {}
+    private final TurningJob job;
+    private final ToolSignature signature;
+    private final EdgeOnWork own;
+    /** Empty until they are asked for. */
+    private List<Edge> edges = List.of();
+
+    EdgesBeside(TurningJob job, ToolSignature signature, EdgeOnWork own) {
+        this.job = job;
+        this.signature = signature;
+        this.own = own;
+    }
 
     /**
      * An edge and what the pass becomes with it.
@@ -117,33 +128,38 @@ public final class EdgesBeside {
     }
 
     /** The cut's own edge first, then the others. */
-    public static List<Edge> of(TurningCut cut) {
-        TurningJob job = cut.job();
+    public List<Edge> edges() {
+        if (edges.isEmpty()) {
+            edges = List.copyOf(workedOut());
+        }
+        return edges;
+    }
+
+    private List<Edge> workedOut() {
         StockCatalogue stock = StockCatalogue.shipped();
-        List<Edge> edges = new ArrayList<>();
-        edges.add(
-                new Edge(job.blank().name(), true, Optional.empty(), job.tool(), cut.signature(), EdgeOnWork.of(cut)));
+        List<Edge> all = new ArrayList<>();
+        all.add(new Edge(job.blank().name(), true, Optional.empty(), job.tool(), signature, own));
         otherBlank(job).ifPresent(blank -> {
             TurningJob with = job.with(other -> other.blank(blank).tool(stock.toolMaterial(blank)));
             ToolSignature advised = TurningCut.advice(with).signature();
-            edges.add(new Edge(
+            all.add(new Edge(
                     blank.name(), false, Optional.empty(), with.tool(), advised, EdgeOnWork.once(with, advised)));
         });
         // Of those with as many corners and the same edge the first will do: they cut alike.
         for (Insert insert : stock.inserts()) {
-            boolean seen = edges.stream()
+            boolean seen = all.stream()
                     .flatMap(edge -> edge.insert().stream())
                     .anyMatch(other -> other.triangle() == insert.triangle()
                             && other.toolMaterial().equals(insert.toolMaterial()));
             if (!seen) {
                 ToolMaterial tool = stock.toolMaterial(insert.toolMaterial()).orElseThrow();
-                ToolSignature angles = asHeld(insert, cut.signature().noseRadiusMm());
+                ToolSignature angles = asHeld(insert, signature.noseRadiusMm());
                 TurningJob with = job.with(other -> other.tool(tool));
-                edges.add(new Edge(
+                all.add(new Edge(
                         insert.name(), false, Optional.of(insert), tool, angles, EdgeOnWork.once(with, angles)));
             }
         }
-        return edges;
+        return all;
     }
 
     /** A bit of the other family, as near to the own one's size as is sold; square-shouldered before leaning. */

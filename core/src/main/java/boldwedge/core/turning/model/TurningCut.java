@@ -29,6 +29,7 @@ import java.util.OptionalDouble;
  * @param leading angles in use at the edge that leads the feed
  * @param cutting the edge in use: feed, speed, force, finish
  * @param roughing passes before the one that is looked at
+ * @param beside the same pass by other edges
  */
 public record TurningCut(
         TurningJob job,
@@ -45,7 +46,8 @@ public record TurningCut(
         double toolDropMm,
         GroundBit bit,
         GrindingPlan grinding,
-        Roughing roughing) {
+        Roughing roughing,
+        EdgesBeside beside) {
     /** Shanks that carry a tip or an insert are hardened steel, MPa. */
     private static final double SHANK_MODULUS = 207_000;
 
@@ -109,7 +111,8 @@ public record TurningCut(
                 overhang.drop(edge.cutting().force().cuttingN()),
                 bit,
                 grinding,
-                roughing(job, edge.cutting()));
+                roughing(job, edge.cutting()),
+                new EdgesBeside(job, signature, edge));
     }
 
     /** What the handbook advises for the job's blank. */

@@ -13,7 +13,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -101,30 +100,40 @@ final class BitView {
             }
         }
         // What is hidden behind a line that is seen, or behind another hidden one, would be drawn twice.
-        Set<Set<Point>> drawn = new HashSet<>();
-        List<List<Point>> hidden = new ArrayList<>();
+        Set<Line> drawn = new HashSet<>();
+        List<Line> hidden = new ArrayList<>();
         for (Ridge ridge : solid.ridges()) {
             boolean firstSeen = Products.dot(ridge.first().normal(), look.along()) < -1e-9;
             boolean secondSeen = Products.dot(ridge.second().normal(), look.along()) < -1e-9;
             if (ridge.smooth() && firstSeen == secondSeen) {
                 continue;
             }
-            List<Point> line = List.of(look.project(ridge.from()), look.project(ridge.to()));
+            Line line = new Line(look.project(ridge.from()), look.project(ridge.to()));
             if (!firstSeen && !secondSeen) {
                 hidden.add(line);
-            } else if (drawn.add(onPlate(scene, line))) {
-                scene.run(Role.EDGE, false, line);
+            } else if (drawn.add(line.onPlate(scene))) {
+                scene.line(Role.EDGE, line.a(), line.b());
             }
         }
         if (look != Look.HELD_UP) {
-            hidden.stream()
-                    .filter(line -> drawn.add(onPlate(scene, line)))
-                    .forEach(line -> scene.run(Role.HIDDEN, false, line));
+            for (Line line : hidden) {
+                if (drawn.add(line.onPlate(scene))) {
+                    scene.line(Role.HIDDEN, line.a(), line.b());
+                }
+            }
         }
     }
 
-    private static Set<Point> onPlate(SceneBuilder scene, List<Point> line) {
-        return line.stream().map(p -> scene.on(p.x(), p.y())).collect(Collectors.toSet());
+    /** A line by its ends. */
+    private record Line(Point a, Point b) {
+        /** The same on the plate with its ends in one order: equal for lines that cover each other. */
+        Line onPlate(SceneBuilder scene) {
+            Point from = scene.on(a.x(), a.y());
+            Point to = scene.on(b.x(), b.y());
+            return from.x() < to.x() || from.x() == to.x() && from.y() <= to.y()
+                    ? new Line(from, to)
+                    : new Line(to, from);
+        }
     }
 
     /** Two short zigzags where the shank goes on beyond the view. */

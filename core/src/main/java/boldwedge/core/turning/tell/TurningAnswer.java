@@ -34,7 +34,6 @@ import boldwedge.core.rule.LastPass;
 import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
 import boldwedge.core.turning.ask.TurningField;
-import boldwedge.core.turning.model.EdgesBeside;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.EdgeAngles;
@@ -51,7 +50,8 @@ public final class TurningAnswer {
             (cut, say) -> List.of(passes(cut, say)),
             (cut, say) -> new EdgeFindings(cut, say).all(),
             Rule.telling(
-                    Station.EDGE, (cut, say) -> List.of(new EdgesBesideWords(cut, EdgesBeside.of(cut), say).told())),
+                    Station.EDGE,
+                    (cut, say) -> List.of(new EdgesBesideWords(cut, cut.beside().edges(), say).told())),
             (cut, say) -> new ClearanceFindings(cut, say).all(),
             (cut, say) -> new CuttingFindings(cut, say).all(),
             (cut, say) -> new SpringFindings(cut, say).all(),
@@ -67,7 +67,9 @@ public final class TurningAnswer {
                 List.of(
                         Drawn.of("cut", () -> WorkScenes.cut(cut, say)),
                         Drawn.of("bit", () -> BitScene.draw(cut, say)),
-                        Drawn.of("edges-beside", () -> EdgesBesideScene.draw(cut, EdgesBeside.of(cut), say)),
+                        Drawn.of(
+                                "edges-beside",
+                                () -> EdgesBesideScene.draw(cut, cut.beside().edges(), say)),
                         Drawn.of("tool-on-work", () -> EdgeScenes.toolOnWork(cut, say)),
                         Drawn.of("marks", () -> EdgeScenes.marks(cut, say)),
                         Drawn.of("push-off", () -> WorkScenes.pushOff(cut, say))),

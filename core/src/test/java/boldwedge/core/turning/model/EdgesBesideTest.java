@@ -20,7 +20,11 @@ import org.junit.jupiter.api.Test;
 
 class EdgesBesideTest {
     private static List<Edge> beside(String... fields) {
-        return EdgesBeside.of(TurningReader.cut(Shop.request(fields)).cut().orElseThrow());
+        return TurningReader.cut(Shop.request(fields))
+                .cut()
+                .orElseThrow()
+                .beside()
+                .edges();
     }
 
     private static Edge named(List<Edge> edges, String words) {
