@@ -1,14 +1,14 @@
 import { Select } from 'radix-ui';
 import { memo, useCallback } from 'react';
 import type { Choice } from '../api/client';
-import { useAnswer, useEdit } from './CutContext';
+import { useEdit, useFieldState } from './CutContext';
 import { useChoicesOf } from './families';
 
 /** A value that is picked from a list, in the sentence. */
-export function ChoiceInput({ field, tail }: { field: string; tail?: string }) {
+export const ChoiceInput = memo(function ChoiceInput({ field, tail }: { field: string; tail?: string }) {
   const choices = useChoicesOf(field);
   const edit = useEdit();
-  const state = useAnswer().fields.get(field);
+  const state = useFieldState(field);
   const pick = useCallback((id: string) => edit({ kind: 'field', id: field, text: id }), [edit, field]);
   if (!state) return null;
   return (
@@ -22,7 +22,7 @@ export function ChoiceInput({ field, tail }: { field: string; tail?: string }) {
       onPick={pick}
     />
   );
-}
+});
 
 interface PickProps {
   label: string;

@@ -1,49 +1,67 @@
-import { createContext, useContext } from 'react';
-import type { Choices, CutPageParts, Family, FieldState, LatheRecord, PlanAnswer } from '../api/client';
+import { createContext, useContext, useSyncExternalStore } from 'react';
+import type { Choices, Family, FieldState, LatheRecord } from '../api/client';
 import type { Draft, Edit } from './draft';
+import type { Kept } from './held';
+import type { Plan } from './planDesk';
 
 /**
- * Everything the stations of one cut share, in three parts by how often they change: what is typed (at every key), what
- * was answered to it (a moment later), and how to change it (never). A part of the page reads only what it shows, so that
- * a key pressed repaints little and the answer repaints the rest.
+ * Everything the stations of one cut share. What is typed changes at every key and what was answered a moment later: both are
+ * kept outside React, and a part of the page reads only what it shows of them, so that a key pressed paints little anew.
  */
-export interface CutPage {
-  draft: Draft;
+export interface CutOnDesk extends ShopParts {
+  draft: Kept<Draft>;
+  plan: Kept<Plan>;
+  edit: (edit: Edit) => void;
+}
+
+/** What the shop has to choose from. */
+export interface ShopParts {
   choices: Choices;
   families: Family[];
   lathes: LatheRecord[];
 }
 
-/** What was answered to the fields as typed. */
-export interface CutAnswer {
-  /** The last good answer; undefined until the first one. */
-  answer: PlanAnswer | undefined;
-  /** The fields as last read, errors among them. */
-  fields: Map<string, FieldState>;
-  /** Statements of findings and texts of figures by id, as they were before the last change; nothing before the first one. */
-  was: Map<string, string>;
-  /** How the cut is shown, as last answered. */
-  page: CutPageParts | undefined;
-  /** Whether the answer shown is older than what is typed, because something typed cannot be used. */
-  stale: boolean;
-  /** Whether the answer to what is typed is late: what is shown is of before. */
-  late: boolean;
+export const CutContext = createContext<CutOnDesk | undefined>(undefined);
+
+function useDesk(): CutOnDesk {
+  const desk = useContext(CutContext);
+  if (desk === undefined) throw new Error('A station stands outside its cut.');
+  return desk;
 }
 
-export const CutContext = createContext<CutPage | undefined>(undefined);
-export const AnswerContext = createContext<CutAnswer | undefined>(undefined);
-export const EditContext = createContext<((edit: Edit) => void) | undefined>(undefined);
-
-function inside<T>(part: T | undefined): T {
-  if (part === undefined) throw new Error('A station stands outside its cut.');
-  return part;
+function useKept<T, P>(kept: Kept<T>, part: (all: T) => P): P {
+  return useSyncExternalStore(kept.subscribe, () => part(kept.now));
 }
 
-/** What is typed, and what it may be chosen from. */
-export const useCut = (): CutPage => inside(useContext(CutContext));
+const all = <T>(whole: T): T => whole;
 
-/** The last good answer and the fields as read. */
-export const useAnswer = (): CutAnswer => inside(useContext(AnswerContext));
+/** What is typed, and what it may be chosen from; painted anew at every key. */
+export function useCut(): ShopParts & { draft: Draft } {
+  const { draft, choices, families, lathes } = useDesk();
+  return { draft: useKept(draft, all), choices, families, lathes };
+}
+
+/** What is typed as it is when it is asked for: for what is done at a click. */
+export const useDraftThen = (): Kept<Draft> => useDesk().draft;
+
+/** What stands typed in one field; empty where nothing does. */
+export const useTyped = (field: string): string => useKept(useDesk().draft, (draft) => draft.fields[field] ?? '');
+
+/** What the shop has to choose from; does not change while something is typed. */
+export const useShop = (): ShopParts => useDesk();
+
+/** The last good answer and the fields as read, with how they stand to what is typed; painted anew at every answer. */
+export const useAnswer = (): Plan => useKept(useDesk().plan, all);
+
+/**
+ * A part of the answer: painted anew when that part has changed.
+ *
+ * @param part picks what is there already: made anew at each look it would never rest
+ */
+export const useOfAnswer = <P>(part: (plan: Plan) => P): P => useKept(useDesk().plan, part);
+
+/** One field as it was last read. */
+export const useFieldState = (field: string): FieldState | undefined => useOfAnswer((plan) => plan.fields.get(field));
 
 /** How to change the cut. */
-export const useEdit = (): ((edit: Edit) => void) => inside(useContext(EditContext));
+export const useEdit = (): ((edit: Edit) => void) => useDesk().edit;

@@ -1,4 +1,4 @@
-import { type ReactNode, useCallback, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
+import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { LatheRecord } from '../api/client';
 import { keepSetUp, keptSetUp } from '../beside/kept';
@@ -6,20 +6,21 @@ import type { Command } from '../frame/commands';
 import { usePageKey } from '../frame/pageKeys';
 import { useTitle } from '../frame/useTitle';
 import { PrintCard } from '../stations/PrintCard';
-import { isStation, NAMES, STATIONS, Station, StationTabs } from '../stations/Stations';
-import { AnswerContext, CutContext, EditContext, type CutPage as Page } from './CutContext';
+import { isStation, NAMES, STATIONS, Station, type StationId, StationTabs } from '../stations/Stations';
+import { CutContext, type CutOnDesk, type ShopParts, useOfAnswer } from './CutContext';
 import { DeskHeader, Said } from './DeskHeader';
 import { type Draft, type Edit, edited, type History, redone, store, storeUndo, undone } from './draft';
+import { Held } from './held';
 import { OtherTabNote } from './OtherTabNote';
 import type { Look } from './planDesk';
 import { Sentence } from './Sentence';
 import { useCutCommands } from './useCutCommands';
 import { useFlip } from './useFlip';
 import { useOtherTab } from './useOtherTab';
-import { type Plan, usePlan } from './usePlan';
+import { usePlan } from './usePlan';
 import { useSaving } from './useSaving';
 
-interface Props extends Pick<Page, 'choices' | 'families' | 'lathes'> {
+interface Props extends ShopParts {
   station: string;
   history: History;
   /** Gives what it has become; the page shows it a moment later. */
@@ -32,20 +33,25 @@ interface Props extends Pick<Page, 'choices' | 'families' | 'lathes'> {
 const UNDO_REST_MS = 400;
 
 /** One cut on the desk: the sentence, six stations, and everything they share. */
-export function CutDesk({ station, history, setHistory, onKept, choices, families, lathes }: Props) {
+export function CutDesk({ station, history, setHistory: setFor, onKept, choices, families, lathes }: Props) {
   const draft = useMemo(() => onALathe(history.now, lathes), [history.now, lathes]);
   const navigate = useNavigate();
   const at = isStation(station) ? station : 'cut';
-  const [plan, askFor] = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
-  // Before the first answer there is no sentence yet, and what stands under it would jump.
-  const opened = plan.page !== undefined || plan.trouble !== '';
-  const latest = useRef<Draft>(draft);
-  useLayoutEffect(() => {
-    latest.current = draft;
-  }, [draft]);
+  const plan = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
+  const [latest] = useState(() => new Held(draft));
+  useLayoutEffect(() => latest.put(draft), [latest, draft]);
+  const setHistory = useCallback(
+    (change: (old: History) => History) => {
+      const next = setFor(change);
+      // Painted together with what the desk itself shows.
+      if (next) latest.put(onALathe(next.now, lathes));
+      return next;
+    },
+    [setFor, latest, lathes],
+  );
   const go = useCallback(
-    (to: string, id = latest.current.id, replace = false) => void navigate(`/cut/${id}/${to}`, { replace }),
-    [navigate],
+    (to: string, id = latest.now.id, replace = false) => void navigate(`/cut/${id}/${to}`, { replace }),
+    [navigate, latest],
   );
   const kept = useCallback(
     (id: string) => {
@@ -61,18 +67,14 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
       performance.mark('bw-edit');
       const next = setHistory((old) => edited(old, change));
       // The question is on its way while the page paints what was typed.
-      if (next) askFor(next.now.fields, next.now.units);
+      if (next) plan.askFor(next.now.fields, next.now.units);
       say('');
     },
-    [say, setHistory, askFor],
+    [say, setHistory, plan],
   );
   const undo = useCallback(() => setHistory(undone), [setHistory]);
   const redo = useCallback(() => setHistory(redone), [setHistory]);
-  const read = useRef(plan);
-  useLayoutEffect(() => {
-    read.current = plan;
-  }, [plan]);
-  const flipUnits = useFlip(latest, read, edit, say);
+  const flipUnits = useFlip(latest, plan, edit, say);
   const other = useOtherTab(draft);
   useStored(history);
   useTitle(draft.name || 'Unnamed cut', NAMES[at]);
@@ -99,15 +101,15 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
   });
 
   const compare = useCallback(() => {
-    const { id, fields, units } = latest.current;
+    const { id, fields, units } = latest.now;
     if (keptSetUp(id)) {
-      store(latest.current);
+      store(latest.now);
       void navigate(`/cut/${id}/beside`);
     } else {
       keepSetUp(id, { fields, units });
       say('This set-up is kept. Change what you like, then press Compare again to see both.');
     }
-  }, [navigate, say]);
+  }, [navigate, say, latest]);
   const commands = useMemo<Command[]>(
     () => [
       { id: 'save', words: 'Save the cut', more: 'Ctrl S', does: saving.save },
@@ -121,11 +123,17 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
   );
   useCutCommands(plan, go, edit, commands);
 
-  const page: Page = useMemo(() => ({ draft, choices, families, lathes }), [draft, choices, families, lathes]);
+  const onDesk: CutOnDesk = useMemo(
+    () => ({ draft: latest, plan, edit, choices, families, lathes }),
+    [latest, plan, edit, choices, families, lathes],
+  );
+  const { name, units, changed } = history.now;
+  const canUndo = history.before.length > 0;
+  const canRedo = history.after.length > 0;
   return (
-    <Shared page={page} plan={plan} edit={edit}>
-      <DeskHeader {...{ history, edit, undo, redo, flipUnits, saving, compare }} />
-      <Said trouble={plan.trouble} saving={saving} />
+    <CutContext.Provider value={onDesk}>
+      <DeskHeader {...{ name, units, changed, canUndo, canRedo, edit, undo, redo, flipUnits, saving, compare }} />
+      <Said saving={saving} />
       <OtherTabNote
         other={other}
         onTake={(theirs) => {
@@ -138,18 +146,35 @@ export function CutDesk({ station, history, setHistory, onKept, choices, familie
           }));
         }}
       />
+      <Opened at={at} name={draft.name} onGo={go} />
+      <PrintCard station={at} />
+    </CutContext.Provider>
+  );
+}
+
+interface OpenedProps {
+  at: StationId;
+  name: string;
+  onGo: (station: StationId) => void;
+}
+
+/** The cut in words and its open station. Before the first answer there is no sentence yet, and what stands under it would jump. */
+const Opened = memo(function Opened({ at, name, onGo }: OpenedProps) {
+  const opened = useOfAnswer((plan) => plan.page !== undefined || plan.trouble !== '');
+  const late = useOfAnswer((plan) => plan.late);
+  return (
+    <>
       {opened && <Sentence />}
-      {opened && <StationTabs at={at} findings={plan.answer?.findings ?? []} onGo={go} />}
-      <main aria-busy={plan.late || !opened}>
+      {opened && <StationTabs at={at} onGo={onGo} />}
+      <main aria-busy={late || !opened}>
         <h1 className="sr-only">
-          {draft.name || 'Unnamed cut'}: {NAMES[at]}
+          {name || 'Unnamed cut'}: {NAMES[at]}
         </h1>
         {opened && <Station station={at} />}
       </main>
-      <PrintCard station={at} card={plan.card} />
-    </Shared>
+    </>
   );
-}
+});
 
 const stationOf = (event: KeyboardEvent) => STATIONS[Number(event.code.replace(/\D/g, '')) - 1] ?? 'cut';
 
@@ -176,21 +201,4 @@ function useStored(history: History): void {
       leave();
     };
   }, []);
-}
-
-interface SharedProps {
-  page: Page;
-  plan: Plan;
-  edit: (edit: Edit) => void;
-  children: ReactNode;
-}
-
-function Shared({ page, plan, edit, children }: SharedProps) {
-  return (
-    <EditContext.Provider value={edit}>
-      <AnswerContext.Provider value={plan}>
-        <CutContext.Provider value={page}>{children}</CutContext.Provider>
-      </AnswerContext.Provider>
-    </EditContext.Provider>
-  );
 }

@@ -1,11 +1,18 @@
 import { memo, useEffect, useRef } from 'react';
+import type { Units } from '../api/client';
 import { Header } from '../frame/Header';
 import { DO, MEND, QUIET } from '../frame/looks';
-import type { Edit, History } from './draft';
+import { useOfAnswer } from './CutContext';
+import type { Edit } from './draft';
 import type { Saving } from './useSaving';
 
 interface Props {
-  history: History;
+  name: string;
+  units: Units;
+  /** Whether it differs from what is kept. */
+  changed: boolean;
+  canUndo: boolean;
+  canRedo: boolean;
   edit: (edit: Edit) => void;
   undo: () => void;
   redo: () => void;
@@ -16,8 +23,7 @@ interface Props {
 
 /** The name of the cut and what can be done with it as a whole. */
 export const DeskHeader = memo(function DeskHeader(props: Props) {
-  const { history, edit, undo, redo, flipUnits, saving, compare } = props;
-  const { name, units, changed } = history.now;
+  const { name, units, changed, canUndo, canRedo, edit, undo, redo, flipUnits, saving, compare } = props;
   const nameInput = useRef<HTMLInputElement>(null);
   useEffect(() => {
     if (saving.refused === 'name') nameInput.current?.focus();
@@ -32,10 +38,10 @@ export const DeskHeader = memo(function DeskHeader(props: Props) {
         value={name}
         onChange={(event) => edit({ kind: 'name', text: event.target.value })}
       />
-      <button type="button" className={QUIET} disabled={history.before.length === 0} onClick={undo}>
+      <button type="button" className={QUIET} disabled={!canUndo} onClick={undo}>
         Undo
       </button>
-      <button type="button" className={QUIET} disabled={history.after.length === 0} onClick={redo}>
+      <button type="button" className={QUIET} disabled={!canRedo} onClick={redo}>
         Redo
       </button>
       <button
@@ -57,7 +63,8 @@ export const DeskHeader = memo(function DeskHeader(props: Props) {
 });
 
 /** What the program has to say of asking and saving. */
-export function Said({ trouble, saving }: { trouble: string; saving: Saving }) {
+export function Said({ saving }: { saving: Saving }) {
+  const trouble = useOfAnswer((plan) => plan.trouble);
   if (!trouble && !saving.said) return null;
   return (
     <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">

@@ -1,10 +1,11 @@
+import { memo } from 'react';
 import { ChoiceInput } from './ChoiceInput';
-import { useAnswer } from './CutContext';
+import { useOfAnswer } from './CutContext';
 import { ValueInput } from './ValueInput';
 
 /** The whole cut in words, as its family declares them; each value is changed where it stands. */
-export function Sentence() {
-  const parts = useAnswer().page?.sentence ?? [];
+export const Sentence = memo(function Sentence() {
+  const parts = useOfAnswer((plan) => plan.page?.sentence) ?? [];
   return (
     <section
       className="sentence flex flex-wrap items-baseline gap-x-1.75 gap-y-0.5 px-5 pt-2 pb-1.5 text-lead max-bench:px-3 print:hidden"
@@ -17,4 +18,4 @@ export function Sentence() {
       })}
     </section>
   );
-}
+});

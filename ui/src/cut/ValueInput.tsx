@@ -1,7 +1,7 @@
 import { Popover } from 'radix-ui';
 import { memo, type RefObject, useId, useRef, useState } from 'react';
 import type { FieldState } from '../api/client';
-import { useAnswer, useCut, useEdit } from './CutContext';
+import { useEdit, useFieldState, useTyped } from './CutContext';
 import { TouchKeys } from './TouchKeys';
 
 type Place = 'sentence' | 'plate' | 'list';
@@ -15,11 +15,11 @@ interface Props {
 }
 
 /** A value that is typed over where it stands: on the plate or in the sentence. */
-export function ValueInput({ field, caption = false, place }: Props) {
-  const state = useAnswer().fields.get(field);
-  const typed = useCut().draft.fields[field] ?? '';
+export const ValueInput = memo(function ValueInput({ field, caption = false, place }: Props) {
+  const state = useFieldState(field);
+  const typed = useTyped(field);
   return state ? <Value state={state} typed={typed} caption={caption} place={place} /> : null;
-}
+});
 
 interface ValueProps {
   state: FieldState;

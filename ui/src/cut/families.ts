@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Choice, Family, LatheRecord, ToolKind } from '../api/client';
-import { useAnswer, useCut } from './CutContext';
+import { useOfAnswer, useShop } from './CutContext';
 
 /** The shop's machines as choices. */
 export const machinesOf = (lathes: LatheRecord[]): Choice[] =>
@@ -20,8 +20,8 @@ export function choicesOf(
 
 /** What a field of the cut on the desk can be picked from. */
 export function useChoicesOf(field: string): Choice[] {
-  const { families, lathes } = useCut();
-  const family = useAnswer().page?.family;
+  const { families, lathes } = useShop();
+  const family = useOfAnswer((plan) => plan.page?.family);
   return useMemo(() => choicesOf(families, family, field, lathes), [families, family, field, lathes]);
 }
 

@@ -23,7 +23,7 @@ const ask = async (one: PlanDesk, depth: string, look: Look = 'CUT') => {
   return question;
 };
 const settle = () => vi.advanceTimersByTimeAsync(0);
-const depthShown = (one: PlanDesk) => one.plan.answer?.figures[0]?.text;
+const depthShown = (one: PlanDesk) => one.now.answer?.figures[0]?.text;
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -60,7 +60,7 @@ describe('the desk that asks for plans', () => {
     calls[1]?.answer('12');
     await settle();
     expect(depthShown(one)).toBe('12');
-    expect(one.plan.late).toBe(false);
+    expect(one.now.late).toBe(false);
   });
 
   it('marks what is shown as of before when the answer is late, and never before', async () => {
@@ -70,17 +70,17 @@ describe('the desk that asks for plans', () => {
     await settle();
     await ask(one, '2');
     await vi.advanceTimersByTimeAsync(240);
-    expect(one.plan.late).toBe(false);
+    expect(one.now.late).toBe(false);
     await vi.advanceTimersByTimeAsync(20);
-    expect(one.plan.late).toBe(true);
+    expect(one.now.late).toBe(true);
     await ask(one, '3');
     calls[1]?.answer('2');
     await settle();
     expect(depthShown(one)).toBe('2');
-    expect(one.plan.late, 'the answer to 2 is not the answer to 3').toBe(true);
+    expect(one.now.late, 'the answer to 2 is not the answer to 3').toBe(true);
     calls[2]?.answer('3');
     await settle();
-    expect(one.plan.late).toBe(false);
+    expect(one.now.late).toBe(false);
   });
 
   it('keeps the last good answer while something typed cannot be used, with what is wrong', async () => {
@@ -92,8 +92,8 @@ describe('the desk that asks for plans', () => {
     calls[1]?.answer('x', false);
     await settle();
     expect(depthShown(one)).toBe('1');
-    expect(one.plan.stale).toBe(true);
-    expect(one.plan.fields.get('depth')?.typed).toBe('x');
+    expect(one.now.stale).toBe(true);
+    expect(one.now.fields.get('depth')?.typed).toBe('x');
   });
 
   it('shows a station again without asking while nothing was typed', async () => {
@@ -111,7 +111,7 @@ describe('the desk that asks for plans', () => {
     await settle();
     await to('CUT');
     expect(calls).toHaveLength(2);
-    expect(one.plan.late).toBe(false);
+    expect(one.now.late).toBe(false);
   });
 
   it.each([
@@ -123,13 +123,13 @@ describe('the desk that asks for plans', () => {
     await ask(one, '1');
     calls[0]?.fail(failure);
     await settle();
-    expect(one.plan.trouble).toMatch(sentence);
-    expect(one.plan.stale).toBe(true);
+    expect(one.now.trouble).toMatch(sentence);
+    expect(one.now.stale).toBe(true);
     await vi.advanceTimersByTimeAsync(1000);
     expect(calls).toHaveLength(2);
     calls[1]?.answer('1');
     await settle();
-    expect(one.plan.trouble).toBe('');
+    expect(one.now.trouble).toBe('');
     expect(depthShown(one)).toBe('1');
   });
 
@@ -147,7 +147,7 @@ describe('the desk that asks for plans', () => {
     calls[1]?.answer('2');
     await settle();
     expect(depthShown(one)).toBe('2');
-    expect(one.plan.late).toBe(false);
+    expect(one.now.late).toBe(false);
     await vi.advanceTimersByTimeAsync(500);
     expect(calls).toHaveLength(2);
   });
@@ -157,15 +157,15 @@ describe('the desk that asks for plans', () => {
     await ask(one, '1');
     calls[0]?.answer('1');
     await settle();
-    expect(one.plan.was.size).toBe(0);
+    expect(one.now.was.size).toBe(0);
     await ask(one, '2');
     calls[1]?.answer('2');
     await settle();
-    expect(one.plan.was.get('figure depth')).toBe('1');
+    expect(one.now.was.get('figure depth')).toBe('1');
     await vi.advanceTimersByTimeAsync(2300);
-    expect(one.plan.was.get('figure depth')).toBe('1');
+    expect(one.now.was.get('figure depth')).toBe('1');
     await vi.advanceTimersByTimeAsync(200);
-    expect(one.plan.was.size).toBe(0);
+    expect(one.now.was.size).toBe(0);
   });
 
   it('fetches the card when the cut rests, and forgets it at the next change', async () => {
@@ -177,10 +177,10 @@ describe('the desk that asks for plans', () => {
     expect(calls[1]?.body.look).toBe('CARD');
     calls[1]?.answer('1');
     await settle();
-    expect(one.plan.card?.figures[0]?.text).toBe('1');
+    expect(one.now.card?.figures[0]?.text).toBe('1');
     await ask(one, '2');
     calls[2]?.answer('2');
     await settle();
-    expect(one.plan.card).toBeUndefined();
+    expect(one.now.card).toBeUndefined();
   });
 });

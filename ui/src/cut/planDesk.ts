@@ -1,10 +1,32 @@
 import { replaceEqualDeep } from '@tanstack/react-query';
-import { ask, type PlanAnswer, Refused, type Scene, type Texts, type Units } from '../api/client';
-import type { CutAnswer } from './CutContext';
+import {
+  ask,
+  type CutPageParts,
+  type FieldState,
+  type PlanAnswer,
+  Refused,
+  type Scene,
+  type Texts,
+  type Units,
+} from '../api/client';
+import type { Kept } from './held';
 
 export type Look = 'CUT' | 'EDGE' | 'REACH' | 'MAKE' | 'PROVE' | 'CRIB' | 'CARD';
 
-export interface Plan extends CutAnswer {
+/** What was answered to the fields as typed. */
+export interface Plan {
+  /** The last good answer; undefined until the first one. */
+  answer: PlanAnswer | undefined;
+  /** The fields as last read, errors among them. */
+  fields: Map<string, FieldState>;
+  /** Statements of findings and texts of figures by id, as they were before the last change; nothing before the first one. */
+  was: Map<string, string>;
+  /** How the cut is shown, as last answered. */
+  page: CutPageParts | undefined;
+  /** Whether the answer shown is older than what is typed, because something typed cannot be used. */
+  stale: boolean;
+  /** Whether the answer to what is typed is late: what is shown is of before. */
+  late: boolean;
   /** Why there was no answer, in a sentence; empty when there was. */
   trouble: string;
   /** The texts that {@link fields} were read from: the very object. */
@@ -40,10 +62,10 @@ const sameTexts = (a: Question | undefined, b: Question) => a?.fields === b.fiel
 
 /**
  * Asks for plans, one question at a time: the newest waits while one is under way, and an older answer never stands in place
- * of a newer one. Outside React, which is told by {@link subscribe} and reads {@link plan}.
+ * of a newer one.
  */
-export class PlanDesk {
-  plan: Plan = {
+export class PlanDesk implements Kept<Plan> {
+  now: Plan = {
     answer: undefined,
     fields: new Map(),
     was: new Map(),
@@ -89,7 +111,7 @@ export class PlanDesk {
     const kept = sameTexts(this.answered, question) ? this.looks.get(seen(question)) : undefined;
     if (kept) {
       this.answered = question;
-      this.show(kept, this.plan.trouble);
+      this.show(kept, this.now.trouble);
       return;
     }
     clearTimeout(this.restTimer);
@@ -143,7 +165,7 @@ export class PlanDesk {
 
   private fetchCard(): void {
     const at = this.answered;
-    if (at && this.underWay === undefined && this.listeners.size > 0 && !this.plan.stale)
+    if (at && this.underWay === undefined && this.listeners.size > 0 && !this.now.stale)
       this.send({ ...at, look: 'CARD', folded: false });
   }
 
@@ -154,11 +176,11 @@ export class PlanDesk {
   private take(question: Question, answer: PlanAnswer, trouble: string): void {
     if (!sameTexts(this.answered, question)) {
       this.looks = new Map();
-      this.plan = { ...this.plan, card: undefined };
+      this.now = { ...this.now, card: undefined };
     }
-    const changed = !sameTexts(this.answered, question) && this.plan.answer !== undefined && answer.worked;
+    const changed = !sameTexts(this.answered, question) && this.now.answer !== undefined && answer.worked;
     if (changed) {
-      this.plan = { ...this.plan, was: said(this.plan.answer) };
+      this.now = { ...this.now, was: said(this.now.answer) };
       clearTimeout(this.litTimer);
       this.litTimer = setTimeout(() => this.tell({ was: new Map() }), LIT_MS);
     }
@@ -168,7 +190,7 @@ export class PlanDesk {
   }
 
   private show(answer: PlanAnswer, trouble: string): void {
-    const old = this.plan;
+    const old = this.now;
     // What stayed the same stays the same object, and is not painted again.
     const kept = replaceEqualDeep<PlanAnswer>(old.answer, answer);
     const isNewest = this.answered === this.wanted;
@@ -190,7 +212,7 @@ export class PlanDesk {
   }
 
   private tell(change: Partial<Plan>): void {
-    this.plan = { ...this.plan, ...change };
+    this.now = { ...this.now, ...change };
     for (const listener of this.listeners) listener();
   }
 

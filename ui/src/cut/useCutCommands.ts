@@ -1,17 +1,19 @@
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { type Command, useCommands } from '../frame/commands';
 import { NAMES, STATIONS, type StationId } from '../stations/Stations';
 import type { Edit } from './draft';
-import type { Plan } from './usePlan';
+import type { Kept } from './held';
+import type { Plan } from './planDesk';
 
 /** What the open cut puts into the menu of commands: its stations, values, findings, what would mend them, and what its buttons do. */
 export function useCutCommands(
-  plan: Plan,
+  kept: Kept<Plan>,
   go: (station: StationId) => void,
   edit: (edit: Edit) => void,
   does: Command[],
 ): void {
-  const commands = useMemo(() => {
+  const read = useCallback(() => {
+    const plan = kept.now;
     const stations = STATIONS.map((one) => ({ id: one, words: NAMES[one], more: 'station', does: () => go(one) }));
     const values = [...plan.fields.values()].map((state) => ({
       id: `value ${state.id}`,
@@ -39,9 +41,9 @@ export function useCutCommands(
         does: () => edit({ kind: 'field' as const, id: mend.field, text: mend.text }),
       })),
     );
-    return { name: 'This cut', commands: [...stations, ...does, ...mends, ...values, ...findings] };
-  }, [plan.fields, plan.answer?.findings, go, edit, does]);
-  useCommands(commands);
+    return [...stations, ...does, ...mends, ...values, ...findings];
+  }, [kept, go, edit, does]);
+  useCommands(useMemo(() => ({ name: 'This cut', commands: read }), [read]));
 }
 
 const LONGEST_WAIT_MS = 3000;

@@ -9,8 +9,8 @@ const AWAY = 'The units stay as they are: the program that reads what is typed d
  * there, or by one that is fetched for it.
  */
 export function useFlip(
-  latest: { readonly current: Draft },
-  read: { readonly current: { readOf: Texts | undefined; fields: Map<string, FieldState> } },
+  latest: { readonly now: Draft },
+  plan: { readonly now: { readOf: Texts | undefined; fields: Map<string, FieldState> } },
   edit: (edit: Edit) => void,
   say: (sentence: string) => void,
 ): () => void {
@@ -20,11 +20,11 @@ export function useFlip(
     flipping.current = true;
     const flip = async () => {
       for (;;) {
-        const { fields, units } = latest.current;
-        const { readOf, fields: states } = read.current;
+        const { fields, units } = latest.now;
+        const { readOf, fields: states } = plan.now;
         const known = readOf === fields ? [...states.values()] : (await ask({ fields, units, look: 'CRIB' }))[0].fields;
         // Typed on meanwhile: that is to be read too.
-        if (latest.current.fields !== fields) continue;
+        if (latest.now.fields !== fields) continue;
         edit({ kind: 'units', units: units === 'METRIC' ? 'INCH' : 'METRIC', spelled: spelledOut(known) });
         return;
       }
@@ -34,5 +34,5 @@ export function useFlip(
       .finally(() => {
         flipping.current = false;
       });
-  }, [edit, latest, read, say]);
+  }, [edit, latest, plan, say]);
 }

@@ -18,6 +18,7 @@ export function useOtherTab(draft: Draft): OtherTab {
   const [typed, setTyped] = useState<Draft>();
   const channel = useRef<BroadcastChannel>(undefined);
   const told = useRef(draft);
+  const heard = useRef(false);
   const { id } = draft;
   useEffect(() => {
     if (typeof BroadcastChannel === 'undefined') return;
@@ -26,6 +27,7 @@ export function useOtherTab(draft: Draft): OtherTab {
     const send = (kind: 'open' | 'here') => tabs.postMessage({ id, kind } satisfies Message);
     tabs.onmessage = (event: MessageEvent<Message>) => {
       if (event.data.id !== id) return;
+      heard.current = true;
       setThere(true);
       if (event.data.kind === 'open') send('here');
       if (event.data.kind === 'typed') setTyped(event.data.draft);
@@ -34,6 +36,7 @@ export function useOtherTab(draft: Draft): OtherTab {
     return () => {
       tabs.close();
       channel.current = undefined;
+      heard.current = false;
       setThere(false);
       setTyped(undefined);
     };
@@ -45,7 +48,8 @@ export function useOtherTab(draft: Draft): OtherTab {
       draft.changed &&
       (told.current.fields !== draft.fields || told.current.name !== draft.name);
     told.current = draft;
-    if (typedHere) channel.current?.postMessage({ id: draft.id, kind: 'typed', draft } satisfies Message);
+    // Where no other tab has been heard nobody listens.
+    if (typedHere && heard.current) channel.current?.postMessage({ id: draft.id, kind: 'typed', draft } satisfies Message);
   }, [draft]);
   return { there, typed, seen: useCallback(() => setTyped(undefined), []) };
 }

@@ -1,8 +1,9 @@
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { program, Reading } from '../test/program';
 import { type Draft, edited, type History, newDraft, started } from './draft';
+import { Held } from './held';
 import { useSaving } from './useSaving';
 
 const PIN: Draft = {
@@ -27,8 +28,8 @@ function desk(first: Draft) {
   const { result } = renderHook(
     () => {
       const [history, change] = useState<History>(started(first));
-      const latest = useRef(history.now);
-      latest.current = history.now;
+      const [latest] = useState(() => new Held(history.now));
+      latest.put(history.now);
       return { history, change, saving: useSaving(latest, change, onKept) };
     },
     { wrapper: Reading },

@@ -21,7 +21,7 @@ export interface Saving {
 }
 
 /** Saves the cut as it stands when asked. What is typed while it is on its way stays unsaved and says so. */
-export function useSaving(latest: { readonly current: Draft }, change: Change, onKept: (id: string) => void): Saving {
+export function useSaving(latest: { readonly now: Draft }, change: Change, onKept: (id: string) => void): Saving {
   const queries = useQueryClient();
   const [said, say] = useState('');
   const [refused, setRefused] = useState('');
@@ -30,7 +30,7 @@ export function useSaving(latest: { readonly current: Draft }, change: Change, o
   const onWay = useRef(false);
 
   const saveOnce = useCallback(async () => {
-    const sent = latest.current;
+    const sent = latest.now;
     const body = { version: sent.version, name: sent.name, units: sent.units, fields: sent.fields };
     try {
       const kept =

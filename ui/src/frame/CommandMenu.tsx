@@ -68,7 +68,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
         )}
         {groups.map((group) => (
           <Menu.Group key={group.name} heading={group.name}>
-            {group.commands.map((command) => (
+            {group.commands().map((command) => (
               <Item key={command.id} command={command} group={group.name} does={shut(command.does)} />
             ))}
           </Menu.Group>

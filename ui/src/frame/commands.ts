@@ -11,7 +11,8 @@ export interface Command {
 
 export interface CommandGroup {
   name: string;
-  commands: Command[];
+  /** What there is to do, when somebody looks. */
+  commands: () => Command[];
 }
 
 let groups: CommandGroup[] = [];

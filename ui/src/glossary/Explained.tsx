@@ -1,17 +1,17 @@
 import { Popover } from 'radix-ui';
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { pieces } from './explained';
 import { TermDrawing } from './TermDrawing';
 import { type Term, useGlossary } from './useGlossary';
 
 /** A text whose words of the trade open their meaning; in running text only those that cannot mean something else. */
-export function Explained({ text, prose = false }: { text: string; prose?: boolean }) {
+export const Explained = memo(function Explained({ text, prose = false }: { text: string; prose?: boolean }) {
   const terms = useGlossary().data;
   const parts = useMemo(() => pieces(text, terms ?? [], prose), [text, terms, prose]);
   return parts.map((piece) =>
     piece.term ? <Word key={piece.term.id} text={piece.text} term={piece.term} /> : piece.text,
   );
-}
+});
 
 function Word({ text, term }: { text: string; term: Term }) {
   return (

@@ -66,26 +66,29 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
             ))}
           </ul>
         )}
-        <Collapsible.Content className="working ml-1 border-l-3 border-line pt-1 pb-1.5 pl-2.5">
-          <Working steps={finding.working} />
-          {finding.notes.map((note) => (
-            <p key={note} className="my-1.5">
-              <Explained text={note} prose />
-            </p>
-          ))}
-          {finding.schools.length > 0 && (
-            <ul className="my-1.5 list-disc pl-5 text-small">
-              {finding.schools.map((school) => (
-                <li key={school.name}>
-                  <b>{school.name}</b>
-                  {school.inForce ? ' (in force here)' : ''}: {school.reason}.
-                </li>
-              ))}
-            </ul>
-          )}
-          {finding.source && <p className="my-1.25 text-fine text-ink-2">Source: {finding.source}</p>}
-          {!troubled && finding.mends.length > 0 && mends}
-        </Collapsible.Content>
+        {/* Not even looked after while it is shut: most lines are, at every answer. */}
+        {open && (
+          <Collapsible.Content className="working ml-1 border-l-3 border-line pt-1 pb-1.5 pl-2.5">
+            <Working steps={finding.working} />
+            {finding.notes.map((note) => (
+              <p key={note} className="my-1.5">
+                <Explained text={note} prose />
+              </p>
+            ))}
+            {finding.schools.length > 0 && (
+              <ul className="my-1.5 list-disc pl-5 text-small">
+                {finding.schools.map((school) => (
+                  <li key={school.name}>
+                    <b>{school.name}</b>
+                    {school.inForce ? ' (in force here)' : ''}: {school.reason}.
+                  </li>
+                ))}
+              </ul>
+            )}
+            {finding.source && <p className="my-1.25 text-fine text-ink-2">Source: {finding.source}</p>}
+            {!troubled && finding.mends.length > 0 && mends}
+          </Collapsible.Content>
+        )}
       </li>
     </Collapsible.Root>
   );

@@ -1,33 +1,29 @@
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { PlanAnswer } from '../api/client';
-import { AnswerContext, type CutAnswer, CutContext, EditContext } from '../cut/CutContext';
+import { CutContext, type CutOnDesk } from '../cut/CutContext';
 import { type Edit, newDraft } from '../cut/draft';
-import { answered, field, shown } from '../test/desk';
+import { Held } from '../cut/held';
+import type { Plan } from '../cut/planDesk';
+import { answered, field, planned, shown } from '../test/desk';
 import { Standing } from './Standing';
 
 const WRONG = { ...field('overhang', '', '12 potatoes'), label: 'Overhang', error: '“potatoes” is not a unit I know.' };
 const PAGE = shown({ sentence: [{ kind: 'VALUE', text: 'diameter', tail: '' }] });
 
-function standing(part: Partial<CutAnswer>, edits: Edit[] = []) {
-  const plan: CutAnswer = {
-    answer: undefined,
-    fields: new Map(),
-    was: new Map(),
-    page: PAGE,
-    stale: false,
-    late: false,
-    ...part,
+function standing(part: Partial<Plan>, edits: Edit[] = []) {
+  const desk: CutOnDesk = {
+    draft: new Held({ ...newDraft('METRIC'), fields: { overhang: '12 potatoes' } }),
+    plan: new Held(planned({ page: PAGE, ...part })),
+    edit: (edit) => edits.push(edit),
+    choices: {} as never,
+    families: [],
+    lathes: [],
   };
-  const cut = { draft: { ...newDraft('METRIC'), fields: { overhang: '12 potatoes' } }, families: [], lathes: [] };
   return (
-    <EditContext.Provider value={(edit) => edits.push(edit)}>
-      <AnswerContext.Provider value={plan}>
-        <CutContext.Provider value={{ ...cut, choices: {} as never }}>
-          <Standing />
-        </CutContext.Provider>
-      </AnswerContext.Provider>
-    </EditContext.Provider>
+    <CutContext.Provider value={desk}>
+      <Standing />
+    </CutContext.Provider>
   );
 }
 

@@ -1,13 +1,13 @@
 import { Dialog } from 'radix-ui';
 import { lazy, Suspense, useState } from 'react';
-import type { Texts, Units } from '../api/client';
+import { useCut } from '../cut/CutContext';
 import { DIALOG, DO, OVERLAY, QUIET } from '../frame/looks';
 
 /** Drawing in three dimensions is loaded when it is asked for. */
 const SolidView = lazy(() => import('./SolidView'));
 
 /** A button that opens what is made in three dimensions, over the plate. */
-export function SolidDialog({ fields, units }: { fields: Texts; units: Units }) {
+export function SolidDialog() {
   const [open, setOpen] = useState(false);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
@@ -21,11 +21,16 @@ export function SolidDialog({ fields, units }: { fields: Texts; units: Units }) 
         <Dialog.Content className={`${DIALOG} w-[min(1000px,94vw)]!`} aria-describedby={undefined}>
           <Dialog.Title>As it comes out, in three dimensions</Dialog.Title>
           <Suspense fallback={<p role="status">Taking it up.</p>}>
-            <SolidView fields={fields} units={units} />
+            <AsTyped />
           </Suspense>
           <Dialog.Close className={DO}>Close</Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>
   );
+}
+
+function AsTyped() {
+  const { fields, units } = useCut().draft;
+  return <SolidView fields={fields} units={units} />;
 }

@@ -94,7 +94,7 @@ describe('making a holder', () => {
   });
 
   it('prints the route with a line for what was made, and only while it is printed', () => {
-    const { container } = onDesk(<PrintCard station="make" card={undefined} />, MADE, HOLDER);
+    const { container } = onDesk(<PrintCard station="make" />, MADE, HOLDER);
     expect(container.querySelector('.print')).toBeNull();
     fireEvent(window, new Event('beforeprint'));
     const card = container.querySelector('.print')?.textContent ?? '';

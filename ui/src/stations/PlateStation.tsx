@@ -1,7 +1,7 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { download, type Scene } from '../api/client';
 import { ChoiceInput } from '../cut/ChoiceInput';
-import { useAnswer, useCut } from '../cut/CutContext';
+import { useAnswer, useDraftThen, useOfAnswer } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
 import { QUIET, STATION, VIEW } from '../frame/looks';
 import { Ledger } from '../ledger/Ledger';
@@ -60,35 +60,27 @@ export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' })
 }
 
 /** What is drawn, as files in open formats. */
-export function Exports({ scene }: { scene: string }) {
-  const solid = useAnswer().page?.solid === scene;
-  const { fields, units } = useCut().draft;
+export const Exports = memo(function Exports({ scene }: { scene: string }) {
+  const solid = useOfAnswer((plan) => plan.page?.solid === scene);
+  const draft = useDraftThen();
+  const save = (path: string, name: string) => {
+    const { fields, units } = draft.now;
+    void download(path, name, { fields, units });
+  };
   return (
     <div className="flex-wrap">
-      {solid && <SolidDialog fields={fields} units={units} />}
-      <button
-        type="button"
-        className={QUIET}
-        onClick={() => void download(`/api/plan/drawing/${scene}`, `${scene}.svg`, { fields, units })}
-      >
+      {solid && <SolidDialog />}
+      <button type="button" className={QUIET} onClick={() => save(`/api/plan/drawing/${scene}`, `${scene}.svg`)}>
         Drawing as SVG
       </button>
-      <button
-        type="button"
-        className={QUIET}
-        onClick={() => void download(`/api/plan/dxf/${scene}`, `${scene}.dxf`, { fields, units })}
-      >
+      <button type="button" className={QUIET} onClick={() => save(`/api/plan/dxf/${scene}`, `${scene}.dxf`)}>
         DXF
       </button>
       {solid && (
-        <button
-          type="button"
-          className={QUIET}
-          onClick={() => void download('/api/plan/solid', `${scene}.stl`, { fields, units })}
-        >
+        <button type="button" className={QUIET} onClick={() => save('/api/plan/solid', `${scene}.stl`)}>
           Solid as STL
         </button>
       )}
     </div>
   );
-}
+});

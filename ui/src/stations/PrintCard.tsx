@@ -4,18 +4,16 @@ import type { PlanAnswer } from '../api/client';
 import { useAnswer, useCut } from '../cut/CutContext';
 import { Plate } from '../plate/Plate';
 
-interface Props {
-  station: string;
-  /** The card once the cut has rested; before that what is on the screen is printed. */
-  card: PlanAnswer | undefined;
-}
-
 /** What is printed: the tool's card, or at Make the grinding as a route card; black on white, with boxes. */
-export function PrintCard({ station, card }: Props) {
+export const PrintCard = memo(function PrintCard({ station }: { station: string }) {
+  return usePrinting() ? <Printed station={station} /> : null;
+});
+
+/** The card once the cut has rested; before that what is on the screen. */
+function Printed({ station }: { station: string }) {
   const { name } = useCut().draft;
-  const { answer } = useAnswer();
-  const printing = usePrinting();
-  const shown = printing ? (card ?? answer) : undefined;
+  const { card, answer } = useAnswer();
+  const shown = card ?? answer;
   return shown ? <Card name={name} station={station} answer={shown} /> : null;
 }
 

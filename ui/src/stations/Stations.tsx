@@ -1,5 +1,6 @@
 import { memo } from 'react';
 import type { Finding } from '../api/client';
+import { useOfAnswer } from '../cut/CutContext';
 import { CribStation } from './CribStation';
 import { MakeStation } from './MakeStation';
 import { PlateStation } from './PlateStation';
@@ -14,12 +15,12 @@ export const isStation = (text: string): text is StationId => text in NAMES;
 
 interface TabsProps {
   at: StationId;
-  findings: Finding[];
   onGo: (station: StationId) => void;
 }
 
 /** The way from station to station, each with the worst that it has to say. */
-export const StationTabs = memo(function StationTabs({ at, findings, onGo }: TabsProps) {
+export const StationTabs = memo(function StationTabs({ at, onGo }: TabsProps) {
+  const findings = useOfAnswer((plan) => plan.answer?.findings) ?? [];
   return (
     <nav
       className="stations flex gap-0.5 border-b-2 border-ink px-5 max-bench:flex-wrap max-bench:px-3 print:hidden"

@@ -1,8 +1,10 @@
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import type { Choices, CutPageParts, Family, FieldState, PlanAnswer } from '../api/client';
-import { AnswerContext, CutContext, EditContext } from '../cut/CutContext';
+import { CutContext, type CutOnDesk } from '../cut/CutContext';
 import { type Draft, type Edit, newDraft } from '../cut/draft';
+import { Held } from '../cut/held';
+import type { Plan } from '../cut/planDesk';
 
 /** A field as the program answers it. */
 export const field = (id: string, text: string, typed = ''): FieldState =>
@@ -34,26 +36,32 @@ export const answered = (part: Partial<PlanAnswer>): PlanAnswer => ({
   ...part,
 });
 
+/** A plan of which nothing is known but what is given. */
+export const planned = (part: Partial<Plan>): Plan => ({
+  answer: undefined,
+  fields: new Map(),
+  was: new Map(),
+  page: undefined,
+  readOf: undefined,
+  stale: false,
+  late: false,
+  trouble: '',
+  card: undefined,
+  ...part,
+});
+
 /** Renders a part of the page on a desk with this draft and this answer; what is edited is collected. */
 export function onDesk(part: ReactNode, draft: Partial<Draft>, answer: PlanAnswer, choices: Partial<Choices> = {}) {
   const families: Family[] = [];
   const edits: Edit[] = [];
-  const plan = {
-    answer,
-    page: answer.page,
-    stale: false,
-    was: new Map<string, string>(),
-    late: false,
-    trouble: '',
-    fields: new Map(answer.fields.map((state) => [state.id, state])),
+  const desk: CutOnDesk = {
+    draft: new Held({ ...newDraft('METRIC'), ...draft }),
+    plan: new Held(planned({ answer, page: answer.page, fields: new Map(answer.fields.map((at) => [at.id, at])) })),
+    edit: (edit) => edits.push(edit),
+    choices: choices as Choices,
+    families,
+    lathes: [],
   };
-  const page = { draft: { ...newDraft('METRIC'), ...draft }, choices: choices as Choices, families, lathes: [] };
-  const view = render(
-    <EditContext.Provider value={(edit) => edits.push(edit)}>
-      <AnswerContext.Provider value={plan}>
-        <CutContext.Provider value={page}>{part}</CutContext.Provider>
-      </AnswerContext.Provider>
-    </EditContext.Provider>,
-  );
+  const view = render(<CutContext.Provider value={desk}>{part}</CutContext.Provider>);
   return { ...view, edits };
 }

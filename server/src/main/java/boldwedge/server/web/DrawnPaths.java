@@ -1,9 +1,12 @@
 package boldwedge.server.web;
 
 import boldwedge.core.drawing.Point;
+import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.Stroke;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -14,7 +17,8 @@ import tools.jackson.databind.annotation.JsonSerialize;
 
 /**
  * How the strokes of a scene are written: each as the data of an SVG path, {@code Mx,yLx,y}, to a hundredth of a plate's millimetre; open
- * strokes of one role that follow each other as one path. A drawing is most of an answer, and is a third as long so.
+ * strokes of one role that follow each other as one path, and so the facets of a solid. A drawing is most of an answer, and is a third as
+ * long so; and a browser works out the look of each path by itself.
  */
 @Configuration
 class DrawnPaths {
@@ -27,6 +31,9 @@ class DrawnPaths {
         @JsonSerialize(using = Written.class)
         List<Stroke> strokes();
     }
+
+    /** Roles whose areas are opaque and have no line round them. */
+    private static final Set<Role> FACETS = EnumSet.of(Role.TOOL, Role.GROUND);
 
     static final class Written extends ValueSerializer<List<Stroke>> {
         @Override
@@ -49,8 +56,23 @@ class DrawnPaths {
             out.writeEndArray();
         }
 
+        /** Areas go on in one path where that paints the same: opaque, without a line round them, and run the same way round. */
         private static boolean goOn(Stroke stroke, Stroke next) {
-            return !stroke.closed() && !next.closed() && stroke.role() == next.role();
+            return stroke.role() == next.role()
+                    && stroke.closed() == next.closed()
+                    && (!stroke.closed()
+                            || FACETS.contains(stroke.role()) && doubleArea(stroke) * doubleArea(next) > 0);
+        }
+
+        /** Twice the area within, above 0 where it is run anticlockwise. */
+        private static double doubleArea(Stroke stroke) {
+            double sum = 0;
+            Point from = stroke.points().getLast();
+            for (Point to : stroke.points()) {
+                sum += from.x() * to.y() - to.x() * from.y();
+                from = to;
+            }
+            return sum;
         }
 
         private static void add(StringBuilder path, Stroke stroke) {
