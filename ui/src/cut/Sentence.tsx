@@ -8,7 +8,7 @@ export const Sentence = memo(function Sentence() {
   const parts = useOfAnswer((plan) => plan.page?.sentence) ?? [];
   return (
     <section
-      className="sentence flex flex-wrap items-baseline gap-x-1.75 gap-y-0.5 px-5 pt-2 pb-1.5 text-lead max-bench:px-3 print:hidden"
+      className="sentence isolate flex flex-wrap items-baseline gap-x-1.75 gap-y-0.5 px-5 pt-2 pb-1.5 text-lead max-bench:px-3 print:hidden"
       aria-label="The cut in words"
     >
       {parts.map((part, i) => {

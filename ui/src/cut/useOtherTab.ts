@@ -49,7 +49,8 @@ export function useOtherTab(draft: Draft): OtherTab {
       (told.current.fields !== draft.fields || told.current.name !== draft.name);
     told.current = draft;
     // Where no other tab has been heard nobody listens.
-    if (typedHere && heard.current) channel.current?.postMessage({ id: draft.id, kind: 'typed', draft } satisfies Message);
+    if (typedHere && heard.current)
+      channel.current?.postMessage({ id: draft.id, kind: 'typed', draft } satisfies Message);
   }, [draft]);
   return { there, typed, seen: useCallback(() => setTyped(undefined), []) };
 }

@@ -34,7 +34,7 @@ export function Ledger({ station, keys, children }: Props) {
       : [];
   return (
     <aside
-      className={`ledger block min-w-0 ${stale || late ? '[&_.findings]:opacity-50 [&_.keys]:opacity-50' : ''}`}
+      className={`ledger isolate block min-w-0 ${stale || late ? '[&_.findings]:opacity-50 [&_.keys]:opacity-50' : ''}`}
       aria-label="Findings"
     >
       <Standing />

@@ -23,7 +23,7 @@ export const StationTabs = memo(function StationTabs({ at, onGo }: TabsProps) {
   const findings = useOfAnswer((plan) => plan.answer?.findings) ?? [];
   return (
     <nav
-      className="stations flex gap-0.5 border-b-2 border-ink px-5 max-bench:flex-wrap max-bench:px-3 print:hidden"
+      className="stations isolate flex gap-0.5 border-b-2 border-ink px-5 max-bench:flex-wrap max-bench:px-3 print:hidden"
       aria-label="Stations"
     >
       {STATIONS.map((one, i) => (
