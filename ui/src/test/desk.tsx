@@ -54,14 +54,18 @@ export const planned = (part: Partial<Plan>): Plan => ({
 export function onDesk(part: ReactNode, draft: Partial<Draft>, answer: PlanAnswer, choices: Partial<Choices> = {}) {
   const families: Family[] = [];
   const edits: Edit[] = [];
+  const typed = new Held<Draft>({ ...newDraft('METRIC'), ...draft });
+  const plan = new Held(
+    planned({ answer, page: answer.page, fields: new Map(answer.fields.map((at) => [at.id, at])) }),
+  );
   const desk: CutOnDesk = {
-    draft: new Held({ ...newDraft('METRIC'), ...draft }),
-    plan: new Held(planned({ answer, page: answer.page, fields: new Map(answer.fields.map((at) => [at.id, at])) })),
+    draft: typed,
+    plan,
     edit: (edit) => edits.push(edit),
     choices: choices as Choices,
     families,
     lathes: [],
   };
   const view = render(<CutContext.Provider value={desk}>{part}</CutContext.Provider>);
-  return { ...view, edits };
+  return { ...view, edits, typed, plan };
 }
