@@ -46,7 +46,7 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<
                     .toList();
             return new ToolMatch(Verdict.WRONG, 1000, reasons, Map.of());
         }
-        List<Finding> findings = Rule.judge(family.rules(), read.cut().get(), new Say(cut.units(), true));
+        List<Finding> findings = Rule.judge(family.rules(), read.cut().get(), new Say(cut.units()));
         List<String> reasons = new ArrayList<>();
         double rank = 0;
         Verdict worst = Verdict.FINE;

@@ -1,7 +1,9 @@
 package boldwedge.core.finding;
 
+import boldwedge.core.measure.Say;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 
 /**
  * A verdict with its margin and its working.
@@ -46,7 +48,7 @@ public record Finding(
     public static final class Builder {
         private final Station station;
         private final String id;
-        private final List<Step> working = new ArrayList<>();
+        private final List<Supplier<Step>> working = new ArrayList<>();
         private final List<String> notes = new ArrayList<>();
         private final List<String> cautions = new ArrayList<>();
         private final List<School> schools = new ArrayList<>();
@@ -74,15 +76,21 @@ public record Finding(
             return this;
         }
 
-        /** Lines of working. */
-        public Builder steps(List<Step> lines) {
-            working.addAll(lines);
+        /** A line of working, told in these units once somebody reads it: most findings are only seen as their line of words. */
+        public Builder step(Working line, Say say) {
+            working.add(() -> line.told(say));
             return this;
         }
 
-        /** A line of working. */
+        /** Several. */
+        public Builder steps(List<Working> lines, Say say) {
+            lines.forEach(line -> step(line, say));
+            return this;
+        }
+
+        /** A line of working that is told already. */
         public Builder step(Step line) {
-            working.add(line);
+            working.add(() -> line);
             return this;
         }
 
@@ -124,7 +132,7 @@ public record Finding(
                     verdict,
                     statement,
                     margin,
-                    List.copyOf(working),
+                    new ReadLater<>(working),
                     List.copyOf(notes),
                     source,
                     List.copyOf(cautions),

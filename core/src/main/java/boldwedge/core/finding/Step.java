@@ -16,9 +16,6 @@ import java.util.List;
 public record Step(
         String what, String formula, String numbers, String result, List<Symbol> symbols, double value, String unit) {
 
-    /** A line that nobody asked to be said. */
-    public static final Step UNSAID = new Step("", "", "", "", List.of(), 0, "");
-
     /**
      * A symbol of a formula.
      *

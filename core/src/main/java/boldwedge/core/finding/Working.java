@@ -53,9 +53,6 @@ public record Working(String what, String formula, List<Symbol> symbols, Amount 
 
     /** The line as it is read in these units. */
     public Step told(Say say) {
-        if (say.terse()) {
-            return Step.UNSAID;
-        }
         List<Step.Symbol> told = new ArrayList<>(symbols.size());
         StringBuilder numbers = new StringBuilder(64);
         for (Symbol symbol : symbols) {

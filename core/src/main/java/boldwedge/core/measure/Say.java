@@ -1,18 +1,9 @@
 package boldwedge.core.measure;
 
-/**
- * Numbers in the units that the reader asked for.
- *
- * @param terse whether only what is found is said and not how it was worked out: for whoever judges many and shows none
- */
-public record Say(UnitSystem units, boolean terse) {
+/** Numbers in the units that the reader asked for. */
+public record Say(UnitSystem units) {
     private static final double HOURS_FROM_MIN = 100;
     private static final double NO_SECONDS_FROM_MIN = 20;
-
-    /** Says all. */
-    public Say(UnitSystem units) {
-        this(units, false);
-    }
 
     public String length(double mm) {
         return Written.full(Quantity.LENGTH, mm, units);

@@ -98,28 +98,32 @@ public final class EdgeRules {
         Finding.Builder finding = Finding.at(Station.REACH, "speed")
                 .says(verdict, over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
                 .margin(over > 0 ? -over : under < 0 ? under / 2 + 0.175 : Math.min(1, -over * 2))
-                .step(Working.of("Speed a chart asks for", "n = v / (π · d)", rpm(choice.wantedRpm()))
-                        .with("v", metresPerMinute(range.chosen()).fromTable())
-                        .with("d", diameter)
-                        .meaning("; the next one down that " + at.lathe().name() + " has is " + say.rpm(choice.rpm()))
-                        .told(say))
-                .step(Working.of("Surface speed", "v = π · d · n", metresPerMinute(v))
-                        .with("d", diameter)
-                        .with("n", origin(rpm(cut.rpm()), at.typedRpm()))
-                        .told(say))
+                .step(
+                        Working.of("Speed a chart asks for", "n = v / (π · d)", rpm(choice.wantedRpm()))
+                                .with("v", metresPerMinute(range.chosen()).fromTable())
+                                .with("d", diameter)
+                                .meaning("; the next one down that "
+                                        + at.lathe().name() + " has is " + say.rpm(choice.rpm())),
+                        say)
+                .step(
+                        Working.of("Surface speed", "v = π · d · n", metresPerMinute(v))
+                                .with("d", diameter)
+                                .with("n", origin(rpm(cut.rpm()), at.typedRpm())),
+                        say)
                 .source(at.work().source() + "; tool life by Taylor, v·Tⁿ = C, n = "
                         + at.tool().taylorExponent());
         if (choice.higherRpm().isPresent() && at.typedRpm().isEmpty()) {
             double higher = choice.higherRpm().getAsDouble();
-            finding.step(Working.of("The next one up would cost", "(n1 / n2)^(1 / e)", number(choice.higherLifeShare()))
-                    .with("n1", rpm(choice.rpm()))
-                    .with("n2", rpm(higher))
-                    .with(
-                            "e",
-                            "Taylor's exponent",
-                            number(at.tool().taylorExponent()).fromTable())
-                    .meaning(" of the edge's life is left")
-                    .told(say));
+            finding.step(
+                    Working.of("The next one up would cost", "(n1 / n2)^(1 / e)", number(choice.higherLifeShare()))
+                            .with("n1", rpm(choice.rpm()))
+                            .with("n2", rpm(higher))
+                            .with(
+                                    "e",
+                                    "Taylor's exponent",
+                                    number(at.tool().taylorExponent()).fromTable())
+                            .meaning(" of the edge's life is left"),
+                    say);
         }
         if (verdict != Verdict.FINE && Math.abs(choice.rpm() - cut.rpm()) > 0.5) {
             finding.mend("Run at " + say.rpm(choice.rpm()), fields.speed().id(), Math.round(choice.rpm()) + " rpm");
@@ -211,23 +215,28 @@ public final class EdgeRules {
                                         : "",
                                 say.ra(at.raMm())))
                 .margin(margin)
-                .step(peak().told(say));
+                .step(peak(), say);
         Finish finish = cut.finish();
         if (Double.isFinite(finish.simpleRtMm())) {
-            finding.step(Working.of("The usual rule", "f² / (8 · r)", profile(finish.simpleRtMm()))
-                    .with("f", feed)
-                    .with("r", mm(cut.profile().noseRadiusMm()))
-                    .meaning(", off by " + say.share(finish.simpleRuleError()))
-                    .told(say));
+            finding.step(
+                    Working.of("The usual rule", "f² / (8 · r)", profile(finish.simpleRtMm()))
+                            .with("f", feed)
+                            .with("r", mm(cut.profile().noseRadiusMm()))
+                            .meaning(", off by " + say.share(finish.simpleRuleError())),
+                    say);
         }
-        finding.step(Working.of("On paper, over one feed", "Ra = 2 · V / f", ra(finish.raMm()))
-                        .with("V", "the mark below its mean line", mm2(finish.valleyMm2()))
-                        .with("f", feed)
-                        .told(say))
-                .step(Working.of("As usually measured, 1.1 to 2.2 times", "Ra · m", ra(likely))
-                        .with("Ra", "on paper", ra(finish.raMm()))
-                        .with("m", number(Finish.MEASURED_OVER_THEORY[1]).fromTable())
-                        .told(say))
+        finding.step(
+                        Working.of("On paper, over one feed", "Ra = 2 · V / f", ra(finish.raMm()))
+                                .with("V", "the mark below its mean line", mm2(finish.valleyMm2()))
+                                .with("f", feed),
+                        say)
+                .step(
+                        Working.of("As usually measured, 1.1 to 2.2 times", "Ra · m", ra(likely))
+                                .with("Ra", "on paper", ra(finish.raMm()))
+                                .with(
+                                        "m",
+                                        number(Finish.MEASURED_OVER_THEORY[1]).fromTable()),
+                        say)
                 .source(
                         "Exact geometry of the marks; surplus after Boothroyd & Knight, Fundamentals of Machining, ch. 5");
         if (margin < 0 && tears) {
@@ -304,21 +313,25 @@ public final class EdgeRules {
                                 say.length(mean),
                                 say.length(least.chosen())))
                 .margin(margin / 4)
-                .step(Working.of("Mean chip", "h = A / b", mm(mean))
-                        .with("A", "area of the chip", mm2(cut.force().chipAreaMm2()))
-                        .with("b", "engaged edge", mm(cut.force().edgeMm()))
-                        .told(say))
-                .step(Working.of("Smallest chip", "s · r", mm(least.chosen()))
-                        .with(
-                                "s",
-                                "share of the radius",
-                                number(at.tool().minimumChipShare().chosen()).fromTable())
-                        .with(
-                                "r",
-                                "the edge's own",
-                                mm(at.tool().edgeRadiusMm().chosen()).assumed())
-                        .meaning("; " + say.length(least.low()) + " stoned, " + say.length(least.high()) + " worn")
-                        .told(say))
+                .step(
+                        Working.of("Mean chip", "h = A / b", mm(mean))
+                                .with("A", "area of the chip", mm2(cut.force().chipAreaMm2()))
+                                .with("b", "engaged edge", mm(cut.force().edgeMm())),
+                        say)
+                .step(
+                        Working.of("Smallest chip", "s · r", mm(least.chosen()))
+                                .with(
+                                        "s",
+                                        "share of the radius",
+                                        number(at.tool().minimumChipShare().chosen())
+                                                .fromTable())
+                                .with(
+                                        "r",
+                                        "the edge's own",
+                                        mm(at.tool().edgeRadiusMm().chosen()).assumed())
+                                .meaning("; " + say.length(least.low()) + " stoned, " + say.length(least.high())
+                                        + " worn"),
+                        say)
                 .source("Boothroyd & Knight ch. 2 (ploughing), edge radii of "
                         + at.tool().name())
                 .build();
@@ -339,11 +352,12 @@ public final class EdgeRules {
                                 at.lathe().name(),
                                 say.power(has)))
                 .margin(margin)
-                .step(Working.of("Power", "P = Fc · v", watts(watts))
-                        .with("Fc", newtons(cut.force().cuttingN()))
-                        .with("v", metresPerMinute(cut.surfaceSpeed()))
-                        .told(say))
-                .step(atTheSpindle(at.lathe()).told(say))
+                .step(
+                        Working.of("Power", "P = Fc · v", watts(watts))
+                                .with("Fc", newtons(cut.force().cuttingN()))
+                                .with("v", metresPerMinute(cut.surfaceSpeed())),
+                        say)
+                .step(atTheSpindle(at.lathe()), say)
                 .source("Definition of power; force by Kienzle, ± "
                         + say.share(at.work().spread()));
         if (margin < POWER_IN_HAND) {
@@ -381,16 +395,17 @@ public final class EdgeRules {
                                 say.force(force.feedN()),
                                 say.force(force.pushN()),
                                 after))
-                .step(kienzle(
+                .step(
+                        kienzle(
                                 work,
                                 newtons(force.cuttingN()),
                                 factor,
                                 force.edgeMm(),
                                 force.evenChipMm(work, cut.at().press(), factor),
-                                cut.at().press())
-                        .told(say))
-                .step(rakeFactor(work, rake, factor).told(say))
-                .step(pushRatio(work, rake).told(say))
+                                cut.at().press()),
+                        say)
+                .step(rakeFactor(work, rake, factor), say)
+                .step(pushRatio(work, rake), say)
                 .source(work.source() + "; Merchant's force circle");
         double own = force.pushN()
                 - CuttingForce.of(work, cut.profile(), cut.normalRake(), at.depthMm(), cut.feedMm())

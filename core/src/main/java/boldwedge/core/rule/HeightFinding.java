@@ -50,9 +50,10 @@ public final class HeightFinding {
                                         "The point is %s low: raise it by as much.%s",
                                         say.length(off),
                                         shims(off, lathe, say)))
-                .step(Working.of("A pip left by facing has the error for its radius", "2 · |h|", Amount.mm(2 * off))
-                        .with("h", "off the axis", Amount.mm(off))
-                        .told(say))
+                .step(
+                        Working.of("A pip left by facing has the error for its radius", "2 · |h|", Amount.mm(2 * off))
+                                .with("h", "off the axis", Amount.mm(off)),
+                        say)
                 .source("Geometry: the point passes the axis at its height error")
                 .caution("Skim a holder only on a machine set up for it; measure the seat, not the paint.")
                 .mend("It is set: on centre now", field, "0");

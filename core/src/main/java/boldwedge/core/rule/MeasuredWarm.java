@@ -60,11 +60,15 @@ public final class MeasuredWarm {
         return Finding.at(Station.CUT, "warm")
                 .says(verdict, words)
                 .margin(1 - share)
-                .step(Working.of("Growth by warmth", "α · d · Δ / 1000000", mm(growth))
-                        .with("α", "millionths for each degree", number(work.expansionPerK() * 1e6 * kelvin / step))
-                        .with("d", mm(finishedMm).typed())
-                        .with("Δ", "degrees warmer", number(step))
-                        .told(say))
+                .step(
+                        Working.of("Growth by warmth", "α · d · Δ / 1000000", mm(growth))
+                                .with(
+                                        "α",
+                                        "millionths for each degree",
+                                        number(work.expansionPerK() * 1e6 * kelvin / step))
+                                .with("d", mm(finishedMm).typed())
+                                .with("Δ", "degrees warmer", number(step)),
+                        say)
                 .source("Linear expansion; ISO 1: sizes hold at 20 °C. " + work.source())
                 .build();
     }

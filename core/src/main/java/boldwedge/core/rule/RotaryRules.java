@@ -90,19 +90,22 @@ public record RotaryRules(
                                         + say.rpm(nearest()) + "."
                                 : over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
                 .margin(missing ? -1 : over > 0 ? -over : under < 0 ? under / 2 + 0.25 : Math.min(1, -2 * over))
-                .step(Working.of("Speed a chart asks for", "n = v / (π · d)", Amount.rpm(choice.wantedRpm()))
-                        .with("v", metresPerMinute(range.chosen()).fromTable())
-                        .with("d", mm(diameterMm))
-                        .meaning("; the next one down that " + lathe.name() + " has is " + say.rpm(choice.rpm()))
-                        .told(say))
-                .step(Working.of("Speed at the rim", "v = π · d · n", metresPerMinute(v))
-                        .with("d", mm(diameterMm))
-                        .with(
-                                "n",
-                                typedRpm.isPresent()
-                                        ? Amount.rpm(rpm).typed()
-                                        : Amount.rpm(rpm).chosen())
-                        .told(say))
+                .step(
+                        Working.of("Speed a chart asks for", "n = v / (π · d)", Amount.rpm(choice.wantedRpm()))
+                                .with("v", metresPerMinute(range.chosen()).fromTable())
+                                .with("d", mm(diameterMm))
+                                .meaning("; the next one down that " + lathe.name() + " has is "
+                                        + say.rpm(choice.rpm())),
+                        say)
+                .step(
+                        Working.of("Speed at the rim", "v = π · d · n", metresPerMinute(v))
+                                .with("d", mm(diameterMm))
+                                .with(
+                                        "n",
+                                        typedRpm.isPresent()
+                                                ? Amount.rpm(rpm).typed()
+                                                : Amount.rpm(rpm).chosen()),
+                        say)
                 .source(source);
         if (verdict != Verdict.FINE) {
             double offered = missing && over <= 0 ? nearest() : choice.rpm();
@@ -159,25 +162,26 @@ public record RotaryRules(
                 .margin(!fits ? room / goesMm : !reaches ? -LOOSE : Math.min(1, room / Math.max(goesMm, 1)))
                 .source("Lengths along the bed; chuck and tool holder as usual");
         if (Double.isFinite(room)) {
-            finding.step(Working.of("Room to spare", "C − c · d − w − h − t", mm(room))
-                    .with(
-                            "C",
-                            "between centres",
-                            mm(lathe.bed().centresMm().getAsDouble()).fromCard())
-                    .with(
-                            "c",
-                            "chuck's depth over its diameter",
-                            Amount.number(CHUCK_DEPTH).assumed())
-                    .with(
-                            "d",
-                            "chuck",
-                            lathe.slide().chuckMm().isPresent()
-                                    ? mm(chuck).fromCard()
-                                    : mm(chuck).assumed())
-                    .with("w", "work out of it", workOutMm)
-                    .with("h", "what holds the tool", mm(HELD_MM).assumed())
-                    .with("t", "tool", toolMm)
-                    .told(say));
+            finding.step(
+                    Working.of("Room to spare", "C − c · d − w − h − t", mm(room))
+                            .with(
+                                    "C",
+                                    "between centres",
+                                    mm(lathe.bed().centresMm().getAsDouble()).fromCard())
+                            .with(
+                                    "c",
+                                    "chuck's depth over its diameter",
+                                    Amount.number(CHUCK_DEPTH).assumed())
+                            .with(
+                                    "d",
+                                    "chuck",
+                                    lathe.slide().chuckMm().isPresent()
+                                            ? mm(chuck).fromCard()
+                                            : mm(chuck).assumed())
+                            .with("w", "work out of it", workOutMm)
+                            .with("h", "what holds the tool", mm(HELD_MM).assumed())
+                            .with("t", "tool", toolMm),
+                    say);
             if (!fits && workOutMm.value() + room > 0) {
                 finding.mend(
                         "Work out by " + say.length(workOutMm.value() + room),
@@ -209,12 +213,13 @@ public record RotaryRules(
                                 lathe.name(),
                                 say.power(has)))
                 .margin(margin)
-                .step(how.told(say))
-                .step(Working.of("Power", "P = M · 2 · π · n", watts(watt))
-                        .with("M", newtonMetres(torqueNm))
-                        .with("n", Amount.rpm(rpm))
-                        .told(say))
-                .step(EdgeRules.atTheSpindle(lathe).told(say))
+                .step(how, say)
+                .step(
+                        Working.of("Power", "P = M · 2 · π · n", watts(watt))
+                                .with("M", newtonMetres(torqueNm))
+                                .with("n", Amount.rpm(rpm)),
+                        say)
+                .step(EdgeRules.atTheSpindle(lathe), say)
                 .source("Definition of power; torque by Kienzle’s law, source of the material’s row");
         if (margin < IN_HAND) {
             finding.mend("Feed " + say.amount(lighter), feed.id(), say.amount(lighter));

@@ -19,7 +19,6 @@ import boldwedge.core.boring.model.BoreJob;
 import boldwedge.core.boring.model.Bottom;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.hole.BoreFit;
@@ -101,15 +100,17 @@ final class BoreFitFindings {
                 : LastPass.stopAndMeasure(p.rough());
         Finding.Builder finding = Finding.at(Station.CUT, "passes")
                 .says(Verdict.TOLD, words + measured)
-                .step(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))
-                        .with("D", mm(job.finishedMm()).typed())
-                        .with("d", mm(job.startMm()).typed())
-                        .told(say))
-                .step(Working.of("Time of a pass", "L / (f · n)", minutes(cut.passMinutes()))
-                        .with("L", mm(job.holeDepthMm()).typed())
-                        .with("f", mmPerRev(cut.cutting().feedMm()))
-                        .with("n", rpm(cut.cutting().rpm()))
-                        .told(say))
+                .step(
+                        Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))
+                                .with("D", mm(job.finishedMm()).typed())
+                                .with("d", mm(job.startMm()).typed()),
+                        say)
+                .step(
+                        Working.of("Time of a pass", "L / (f · n)", minutes(cut.passMinutes()))
+                                .with("L", mm(job.holeDepthMm()).typed())
+                                .with("f", mmPerRev(cut.cutting().feedMm()))
+                                .with("n", rpm(cut.cutting().rpm())),
+                        say)
                 .source("Arithmetic; roughing depth by force, chatter limit and power")
                 .caution("Stop the spindle before you measure, and draw the tool well clear of the hole.");
         if (p.finish() == 2) {
@@ -121,15 +122,17 @@ final class BoreFitFindings {
         }
         if (job.outOfRoundMm() > 0) {
             double left = cut.roundnessLeft(job.outOfRoundMm());
-            finding.step(Working.of("Out of round after one pass", "e · D · c / (1 + D · c)", mm(left))
-                    .with("e", "at the start", mm(job.outOfRoundMm()).typed())
-                    .with("D", "growth of the push", newtonsPerMm(cut.pushGrowthNPerMm()))
-                    .with(
-                            "c",
-                            "give of bar and work",
-                            mmPerNewton(cut.stiffness().tool() + cut.stiffness().workMmPerN()))
-                    .meaning("; " + say.length(cut.roundnessLeft(left)) + " after two")
-                    .told(say));
+            finding.step(
+                    Working.of("Out of round after one pass", "e · D · c / (1 + D · c)", mm(left))
+                            .with("e", "at the start", mm(job.outOfRoundMm()).typed())
+                            .with("D", "growth of the push", newtonsPerMm(cut.pushGrowthNPerMm()))
+                            .with(
+                                    "c",
+                                    "give of bar and work",
+                                    mmPerNewton(cut.stiffness().tool()
+                                            + cut.stiffness().workMmPerN()))
+                            .meaning("; " + say.length(cut.roundnessLeft(left)) + " after two"),
+                    say);
         }
         return finding.build();
     }
@@ -159,9 +162,9 @@ final class BoreFitFindings {
         Finding.Builder finding = Finding.at(Station.REACH, "bar-fits")
                 .says(verdict, words)
                 .margin(gap <= 0 ? Math.min(-0.05, margin) : margin / 4)
-                .step(gapWorking(gap).told(say))
-                .steps(drawBack())
-                .steps(smallestHole())
+                .step(gapWorking(gap), say)
+                .steps(drawBack(), say)
+                .steps(smallestHole(), say)
                 .source(GEOMETRY);
         if (verdict != Verdict.FINE) {
             String smaller = say.typed(BoreReader.usualBar(job.startMm()) * (verdict == Verdict.WRONG ? 0.8 : 0.9));
@@ -191,7 +194,7 @@ final class BoreFitFindings {
     }
 
     /** How far the point can be drawn back in the finished hole; nothing when the bar does not go in. */
-    private List<Step> drawBack() {
+    private List<Working> drawBack() {
         BoreFit fit = cut.fit();
         double finished = job.finishedMm() / 2;
         double room = finished - fit.barRadiusMm();
@@ -205,12 +208,11 @@ final class BoreFitFindings {
                 .with("x", "bar's axis aside", mm(fit.barX(finished)))
                 .with("R", "of the finished hole", mm(finished))
                 .with("b", "of the bar", mm(fit.barRadiusMm()))
-                .with("y", mm(fit.barY()))
-                .told(say));
+                .with("y", mm(fit.barY())));
     }
 
     /** The smallest hole; nothing where no hole takes bar and point together. */
-    private List<Step> smallestHole() {
+    private List<Working> smallestHole() {
         BoreFit fit = cut.fit();
         boolean centres = job.held() == BarHeld.CENTRES;
         double bar = centres ? job.barMm() / 2 + LEAST_GAP_MM : fit.smallestRadiusForBar(SPARE_MM);
@@ -218,8 +220,7 @@ final class BoreFitFindings {
                 ? List.of()
                 : List.of(Working.of("Smallest hole this tool enters", "2 · max(Rh; Rb)", mm(2 * smallestRadius(cut)))
                         .with("Rh", "for its heel", mm(fit.smallestRadiusForHeel()))
-                        .with("Rb", "for bar and point with room", mm(bar))
-                        .told(say));
+                        .with("Rb", "for bar and point with room", mm(bar)));
     }
 
     private Finding heel() {
@@ -239,20 +240,22 @@ final class BoreFitFindings {
                                 : String.format(
                                         Locale.ROOT, "The heel clears the starting hole by %s.", say.length(gap)))
                 .margin(gap < 0 ? Math.max(-1, gap / start) : Math.min(1, gap / 0.3))
-                .step(Working.of("Heel", "R − √((√(R² − h²) − a · tan(α))² + (h − a)²)", mm(gap))
-                        .with("R", "of the starting hole", mm(start))
-                        .with("a", "flank below the point", mm(job.flankMm()))
-                        .with("α", "its clearance", rad(fit.clearanceRad()))
-                        .with("h", "point above centre", mm(fit.heightMm()))
-                        .told(say))
-                .step(Working.of(
-                                "Smallest hole for this heel",
-                                "2 · √(max(0 mm; ((a · tan(α))² + a² − 2 · a · h) / (2 · a · tan(α)))² + h²)",
-                                mm(2 * fit.smallestRadiusForHeel()))
-                        .with("a", mm(job.flankMm()))
-                        .with("α", rad(fit.clearanceRad()))
-                        .with("h", mm(fit.heightMm()))
-                        .told(say))
+                .step(
+                        Working.of("Heel", "R − √((√(R² − h²) − a · tan(α))² + (h − a)²)", mm(gap))
+                                .with("R", "of the starting hole", mm(start))
+                                .with("a", "flank below the point", mm(job.flankMm()))
+                                .with("α", "its clearance", rad(fit.clearanceRad()))
+                                .with("h", "point above centre", mm(fit.heightMm())),
+                        say)
+                .step(
+                        Working.of(
+                                        "Smallest hole for this heel",
+                                        "2 · √(max(0 mm; ((a · tan(α))² + a² − 2 · a · h) / (2 · a · tan(α)))² + h²)",
+                                        mm(2 * fit.smallestRadiusForHeel()))
+                                .with("a", mm(job.flankMm()))
+                                .with("α", rad(fit.clearanceRad()))
+                                .with("h", mm(fit.heightMm())),
+                        say)
                 .source(GEOMETRY)
                 .school("One clearance", "Quick to grind; thins the edge in a small hole", true)
                 .school("Two clearances", "A land under the edge, a steeper flank below that passes the bore", false);
@@ -314,11 +317,15 @@ final class BoreFitFindings {
                                                 "The point reaches through with %s to spare before the clamp meets the work.",
                                                 say.length(spare)))
                 .margin(blind ? Math.clamp(leads / 2, -1, 1) : Math.clamp(spare / 10 - 0.1, -1, 1))
-                .step(leads(leads).told(say))
-                .step(Working.of("Clamp to the mouth", "o − t", mm(spare))
-                        .with("o", "clamp to point", mm(job.overhangMm()))
-                        .with("t", "depth of the hole", mm(job.holeDepthMm()).typed())
-                        .told(say))
+                .step(leads(leads), say)
+                .step(
+                        Working.of("Clamp to the mouth", "o − t", mm(spare))
+                                .with("o", "clamp to point", mm(job.overhangMm()))
+                                .with(
+                                        "t",
+                                        "depth of the hole",
+                                        mm(job.holeDepthMm()).typed()),
+                        say)
                 .source("Geometry of the bit in the bar");
         if (blind && leads < 0.2) {
             finding.mend("Set the bit at 45°", BoreField.BIT_ANGLE.id(), "45°");
@@ -377,17 +384,18 @@ final class BoreFitFindings {
                                         say.angle(cut.signature().backRake()),
                                         say.angle(cut.signature().endRelief())))
                 .margin(clearance <= 0 ? -0.5 : Math.min(1, clearance / Math.toRadians(2) - 1) / 4)
-                .step(Working.of("Lean at the point", "asin(h / R)", rad(lean))
-                        .with("h", mm(height))
-                        .with("R", mm(job.finishedMm() / 2))
-                        .told(say))
-                .step(leaning(
+                .step(
+                        Working.of("Lean at the point", "asin(h / R)", rad(lean))
+                                .with("h", mm(height))
+                                .with("R", mm(job.finishedMm() / 2)),
+                        say)
+                .step(
+                        leaning(
                                 "Rake in use; inside a hole it loses what it gains outside",
                                 "γp",
-                                cut.wedge().backFall(cut.used()))
-                        .told(say))
-                .step(leaning("Clearance in use", "α", cut.wedge().endFall(cut.used()))
-                        .told(say))
+                                cut.wedge().backFall(cut.used())),
+                        say)
+                .step(leaning("Clearance in use", "α", cut.wedge().endFall(cut.used())), say)
                 .source(
                         "ISO 3002-1:1982, working system, by vectors; inside a hole the signs are the reverse of outside")
                 .school("On centre", "The angles in hand are the angles in use", Math.abs(height) < 0.01)
@@ -430,22 +438,25 @@ final class BoreFitFindings {
                                         say.length(gap))
                                 : "The holder passes beside the work.")
                 .margin(over ? Math.clamp(gap / 10 - 0.05, -1, 1) : 1)
-                .step(Working.of(
-                                "Holder from the spindle's axis, its nearest point",
-                                "√(max(0 mm; x − s / 2)² + max(0 mm; y − s / 2)²)",
-                                mm(nearest))
-                        .with("x", "bar's axis aside", mm(x))
-                        .with("y", "and up", mm(y))
-                        .with("s", "side of the holder", mm(job.holderSideMm()))
-                        .meaning("; the farthest " + say.length(farthest))
-                        .told(say))
-                .step(Working.of("Work's face", "D / 2", mm(outside))
-                        .with("D", mm(job.outsideMm()))
-                        .told(say))
-                .step(Working.of("Left at full depth", "o − t", mm(gap))
-                        .with("o", "clamp to point", mm(job.overhangMm()))
-                        .with("t", "depth of the hole", mm(job.holeDepthMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Holder from the spindle's axis, its nearest point",
+                                        "√(max(0 mm; x − s / 2)² + max(0 mm; y − s / 2)²)",
+                                        mm(nearest))
+                                .with("x", "bar's axis aside", mm(x))
+                                .with("y", "and up", mm(y))
+                                .with("s", "side of the holder", mm(job.holderSideMm()))
+                                .meaning("; the farthest " + say.length(farthest)),
+                        say)
+                .step(Working.of("Work's face", "D / 2", mm(outside)).with("D", mm(job.outsideMm())), say)
+                .step(
+                        Working.of("Left at full depth", "o − t", mm(gap))
+                                .with("o", "clamp to point", mm(job.overhangMm()))
+                                .with(
+                                        "t",
+                                        "depth of the hole",
+                                        mm(job.holeDepthMm()).typed()),
+                        say)
                 .source(GEOMETRY + "; jaws, dogs and a flange that stands out are not in it")
                 .caution("Turn the chuck round once by hand with the tool at full depth.");
         if (verdict != Verdict.FINE) {
@@ -467,40 +478,42 @@ final class BoreFitFindings {
                                 say.angle(tilt),
                                 say.length(BarEnd.crossing(job)),
                                 say.length(BarEnd.leadsBy(job))))
-                .step(Working.of(
-                                "Clearance in the bar",
-                                "i + t",
-                                rad(cut.signature().endRelief()))
-                        .with("i", "the insert's", rad(insert.clearanceRad()).fromTable())
-                        .with("t", "tilt", rad(tilt))
-                        .told(say))
-                .steps(pocketRake(insert, tilt))
-                .steps(cornerTrails(insert))
+                .step(
+                        Working.of(
+                                        "Clearance in the bar",
+                                        "i + t",
+                                        rad(cut.signature().endRelief()))
+                                .with(
+                                        "i",
+                                        "the insert's",
+                                        rad(insert.clearanceRad()).fromTable())
+                                .with("t", "tilt", rad(tilt)),
+                        say)
+                .steps(pocketRake(insert, tilt), say)
+                .steps(cornerTrails(insert), say)
                 .source(insert.source())
                 .build();
     }
 
     /** The rake that the groove leaves; nothing where another was typed. */
-    private List<Step> pocketRake(Insert insert, double tilt) {
+    private List<Working> pocketRake(Insert insert, double tilt) {
         double rake = cut.signature().backRake();
         return Math.abs(insert.rakeRad() - tilt - rake) > 1e-9
                 ? List.of()
                 : List.of(Working.of("Rake in the bar", "g − t", rad(rake))
                         .with("g", "of the chip groove", rad(insert.rakeRad()).fromTable())
-                        .with("t", "tilt", rad(tilt))
-                        .told(say));
+                        .with("t", "tilt", rad(tilt)));
     }
 
     /** The trailing angle that the corner leaves; nothing where another was typed. */
-    private List<Step> cornerTrails(Insert insert) {
+    private List<Working> cornerTrails(Insert insert) {
         double trails = cut.signature().endCuttingEdge();
         double lead = cut.signature().sideCuttingEdge();
         return Math.abs(BoreAngles.trailing(insert, lead) - trails) > 1e-9
                 ? List.of()
                 : List.of(Working.of("Trailing angle", "90° + l − c", rad(trails))
                         .with("l", "lead", rad(lead))
-                        .with("c", "its corner", rad(insert.pointRad()).fromTable())
-                        .told(say));
+                        .with("c", "its corner", rad(insert.pointRad()).fromTable()));
     }
 
     private Finding bitInBar() {
@@ -515,12 +528,13 @@ final class BoreFitFindings {
                             Verdict.TOLD,
                             "Cross-hole for the bit " + say.length(BarEnd.crossing(job))
                                     + " from the end, square through the bar.")
-                    .step(Working.of("Wall to the end", "w − w / 2", mm(half))
-                            .with(
-                                    "w",
-                                    "the bit's width",
-                                    mm(job.bit().widthMm()).fromTable())
-                            .told(say))
+                    .step(
+                            Working.of("Wall to the end", "w − w / 2", mm(half))
+                                    .with(
+                                            "w",
+                                            "the bit's width",
+                                            mm(job.bit().widthMm()).fromTable()),
+                            say)
                     .source("Layout of the bar")
                     .build();
         }
@@ -536,10 +550,11 @@ final class BoreFitFindings {
                                 say.angle(job.bitAngleRad()),
                                 say.length(BarEnd.crossing(job)),
                                 say.angle(included / 2)))
-                .step(Working.of("Included angle of the point", "90° − t + l", rad(included))
-                        .with("t", "trailing", rad(cut.signature().endCuttingEdge()))
-                        .with("l", "lead", rad(cut.signature().sideCuttingEdge()))
-                        .told(say))
+                .step(
+                        Working.of("Included angle of the point", "90° − t + l", rad(included))
+                                .with("t", "trailing", rad(cut.signature().endCuttingEdge()))
+                                .with("l", "lead", rad(cut.signature().sideCuttingEdge())),
+                        say)
                 .note("In the bit's own frame the leading edge stands at "
                         + say.angle(job.bitAngleRad() + cut.signature().sideCuttingEdge())
                         + " to its side, the trailing one at "
@@ -547,14 +562,15 @@ final class BoreFitFindings {
                                 - job.bitAngleRad()
                                 + cut.signature().endCuttingEdge())
                         + ": half the included angle and a touch over, so that both clear.")
-                .step(Working.of(
-                                "Hole at the surface, from the end",
-                                "x − D / (2 · tan(ε))",
-                                mm(BarEnd.crossing(job) - BarEnd.tipMm(job) / 2 / Math.tan(job.bitAngleRad())))
-                        .with("x", "at the axis", mm(BarEnd.crossing(job)))
-                        .with("D", mm(BarEnd.tipMm(job)))
-                        .with("ε", rad(job.bitAngleRad()))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Hole at the surface, from the end",
+                                        "x − D / (2 · tan(ε))",
+                                        mm(BarEnd.crossing(job) - BarEnd.tipMm(job) / 2 / Math.tan(job.bitAngleRad())))
+                                .with("x", "at the axis", mm(BarEnd.crossing(job)))
+                                .with("D", mm(BarEnd.tipMm(job)))
+                                .with("ε", rad(job.bitAngleRad())),
+                        say)
                 .source("Geometry of the bit in the bar")
                 .build();
     }
@@ -573,13 +589,14 @@ final class BoreFitFindings {
                 .says(
                         Verdict.TOLD,
                         "Set the cutter out against a stop, " + all + " times; over the bar it measures " + radii + ".")
-                .step(Working.of(
-                                "Over bar and point, at size",
-                                "D / 2 + b / 2",
-                                mm(job.finishedMm() / 2 + job.barMm() / 2))
-                        .with("D", mm(job.finishedMm()).typed())
-                        .with("b", "the bar", mm(job.barMm()))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Over bar and point, at size",
+                                        "D / 2 + b / 2",
+                                        mm(job.finishedMm() / 2 + job.barMm() / 2))
+                                .with("D", mm(job.finishedMm()).typed())
+                                .with("b", "the bar", mm(job.barMm())),
+                        say)
                 .note("Steps of " + say.length(p.roughMm()) + " roughing, " + say.length(p.finishMm()) + " last.")
                 .source("A micrometer over the point and the back of the bar; feeler leaves between cutter and stop")
                 .caution("Centre holes clean and greased; the bar's carrier guarded: it swings outside the work.")

@@ -104,37 +104,43 @@ final class BoreSizeFindings {
                                 dial(push.evenMm()),
                                 job.taught().trials() > 0 ? " Your trials are in this number." : ""))
                 .margin(margin / 2)
-                .step(Working.of(
-                                "Push aside",
-                                "Fp = T · c",
-                                newtons(cut.cutting().force().pushN()))
-                        .with("T", "thrust square to the cut", newtons(cut.thrustN()))
-                        .with(
-                                "c",
-                                "of it across",
-                                number(cut.thrustN() > 0 ? cut.cutting().force().pushN() / cut.thrustN() : 0))
-                        .told(say))
-                .step(barWorking("Bar").told(say))
-                .step(holderWorking().told(say))
-                .step(workWorking().told(say))
-                .step(leftSmall(push).told(say))
-                .step(Working.of(
-                                "What the dial does not take out, either way",
-                                "t / 2 + s · |m|",
-                                mm(push.remainingMm()))
-                        .with("t", "difference along the hole", mm(push.unevenMm()))
-                        .with(
-                                "s",
-                                "share that differs from piece to piece",
-                                number(PushOff.SCATTER).assumed())
-                        .with("m", "error midway", mm(push.evenMm()))
-                        .told(say))
-                .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
-                        .with(
-                                "w",
-                                "of " + job.tolerance().written(say.units()),
-                                mm(job.tolerance().widthMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Push aside",
+                                        "Fp = T · c",
+                                        newtons(cut.cutting().force().pushN()))
+                                .with("T", "thrust square to the cut", newtons(cut.thrustN()))
+                                .with(
+                                        "c",
+                                        "of it across",
+                                        number(
+                                                cut.thrustN() > 0
+                                                        ? cut.cutting().force().pushN() / cut.thrustN()
+                                                        : 0)),
+                        say)
+                .step(barWorking("Bar"), say)
+                .step(holderWorking(), say)
+                .step(workWorking(), say)
+                .step(leftSmall(push), say)
+                .step(
+                        Working.of(
+                                        "What the dial does not take out, either way",
+                                        "t / 2 + s · |m|",
+                                        mm(push.remainingMm()))
+                                .with("t", "difference along the hole", mm(push.unevenMm()))
+                                .with(
+                                        "s",
+                                        "share that differs from piece to piece",
+                                        number(PushOff.SCATTER).assumed())
+                                .with("m", "error midway", mm(push.evenMm())),
+                        say)
+                .step(
+                        Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
+                                .with(
+                                        "w",
+                                        "of " + job.tolerance().written(say.units()),
+                                        mm(job.tolerance().widthMm()).typed()),
+                        say)
                 .source("Unit-load method; force: Kienzle with Merchant's friction angle, ± "
                         + say.share(job.work().spread()) + " and more for the push");
         if (job.taught().trials() > 0) {
@@ -215,13 +221,14 @@ final class BoreSizeFindings {
                                         say.length(full),
                                         cut.bellLengthMm() > CHAMFER_MM ? "" : " A chamfer takes that off."))
                 .margin(job.allowedErrorMm() / Math.max(full, 1e-9) / 4 - 0.25)
-                .step(Working.of("Length of edge along the hole", "u + f", mm(cut.bellLengthMm()))
-                        .with(
-                                "u",
-                                "reach of the edge at the depth of cut",
-                                mm(cut.bellLengthMm() - cut.cutting().feedMm()))
-                        .with("f", mmPerRev(cut.cutting().feedMm()))
-                        .told(say))
+                .step(
+                        Working.of("Length of edge along the hole", "u + f", mm(cut.bellLengthMm()))
+                                .with(
+                                        "u",
+                                        "reach of the edge at the depth of cut",
+                                        mm(cut.bellLengthMm() - cut.cutting().feedMm()))
+                                .with("f", mmPerRev(cut.cutting().feedMm())),
+                        say)
                 .source("The push grows from nothing as the edge enters")
                 .build();
     }
@@ -254,14 +261,15 @@ final class BoreSizeFindings {
                                                         ? "assumed from the machine's size"
                                                         : holderFrom()),
                                 say.share(share)))
-                .step(barWorking("Bar alone").told(say))
-                .step(Working.of(
-                                "With its holder",
-                                "δ + h",
-                                mmPerNewton(cut.stiffness().tool()))
-                        .with("δ", "the bar", mmPerNewton(bar))
-                        .with("h", "holder and post", holderGive())
-                        .told(say))
+                .step(barWorking("Bar alone"), say)
+                .step(
+                        Working.of(
+                                        "With its holder",
+                                        "δ + h",
+                                        mmPerNewton(cut.stiffness().tool()))
+                                .with("δ", "the bar", mmPerNewton(bar))
+                                .with("h", "holder and post", holderGive()),
+                        say)
                 .note("A harder bar is no stiffer: E of every steel is " + say.stress(200_000) + " to "
                         + say.stress(210_000)
                         + ", and hardness is not in the formula. It wears less and holds its threads.")
@@ -291,16 +299,17 @@ final class BoreSizeFindings {
                                 say.stress(stress),
                                 say.stress(job.barMaterial().yieldMPa())))
                 .margin(margin)
-                .step(stressWorking(stress).told(say))
-                .step(Working.of(
-                                "Allowed, a third of what it bears",
-                                "y / 3",
-                                mpa(job.barMaterial().yieldMPa() / 3))
-                        .with(
-                                "y",
-                                job.barMaterial().name(),
-                                mpa(job.barMaterial().yieldMPa()).fromTable())
-                        .told(say))
+                .step(stressWorking(stress), say)
+                .step(
+                        Working.of(
+                                        "Allowed, a third of what it bears",
+                                        "y / 3",
+                                        mpa(job.barMaterial().yieldMPa() / 3))
+                                .with(
+                                        "y",
+                                        job.barMaterial().name(),
+                                        mpa(job.barMaterial().yieldMPa()).fromTable()),
+                        say)
                 .source("Bending of a beam; " + job.barMaterial().source())
                 .build();
     }

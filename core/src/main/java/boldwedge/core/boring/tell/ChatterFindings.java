@@ -17,7 +17,6 @@ import boldwedge.core.cutting.Finish;
 import boldwedge.core.cutting.WaveGrowth;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Say;
@@ -120,16 +119,21 @@ final class ChatterFindings {
         Finding.Builder finding =
                 Finding.at(Station.REACH, "chatter").says(verdict, words).margin(margin / 2);
         heard(finding);
-        finding.step(Working.of(
-                                "First mode, by elements, holder and bit with it",
-                                "k = (2 · π · f)² · m",
-                                newtonsPerMm(mode.stiffnessNPerMm()))
-                        .with("f", job.ringHz().isPresent() ? hertz(mode.hz()).measured() : hertz(mode.hz()))
-                        .with(
-                                "m",
-                                "what swings",
-                                grams(1e6 * mode.stiffnessNPerMm() / Math.pow(2 * Math.PI * mode.hz(), 2)))
-                        .told(say))
+        finding.step(
+                        Working.of(
+                                        "First mode, by elements, holder and bit with it",
+                                        "k = (2 · π · f)² · m",
+                                        newtonsPerMm(mode.stiffnessNPerMm()))
+                                .with(
+                                        "f",
+                                        job.ringHz().isPresent()
+                                                ? hertz(mode.hz()).measured()
+                                                : hertz(mode.hz()))
+                                .with(
+                                        "m",
+                                        "what swings",
+                                        grams(1e6 * mode.stiffnessNPerMm() / Math.pow(2 * Math.PI * mode.hz(), 2))),
+                        say)
                 .note("At this speed it begins to sing at " + depthOrNone(quiet.surelyMm()) + ", "
                         + depthOrNone(quiet.likelyMm()) + " or " + depthOrNone(quiet.singsMm())
                         + ", as it is damped: the bar "
@@ -138,32 +142,36 @@ final class ChatterFindings {
                                 : say.number(damping.low() * 100, 1) + " to " + say.number(damping.high() * 100, 1)
                                         + " %, not measured")
                         + "; the flank as sharp, usual or worn.")
-                .step(Working.of(
-                                "Limit at any speed, the flank left out",
-                                "2 · k · ζ · (1 + ζ)",
-                                newtonsPerMm(mode.absoluteLimit()))
-                        .with("k", newtonsPerMm(mode.stiffnessNPerMm()))
-                        .with(
-                                "ζ",
-                                "damping",
-                                measured
-                                        ? number(mode.damping()).measured()
-                                        : number(mode.damping()).assumed())
-                        .meaning(", at "
-                                + (Double.isInfinite(cut.limitDepthMm()) ? "no depth" : say.length(cut.limitDepthMm())))
-                        .told(say))
-                .step(flank(mode).told(say))
-                .steps(limitHere(cut.damped()))
-                .step(Working.of(
-                                "This cut: growth of the push with the depth",
-                                "g · p",
-                                newtonsPerMm(cut.directionalNPerMm()))
-                        .with(
-                                "g",
-                                "growth of the cutting force, turned into the radius",
-                                newtonsPerMm(ratio > 0 ? cut.directionalNPerMm() / ratio : 0))
-                        .with("p", "push over cutting force", number(Math.max(0, ratio)))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Limit at any speed, the flank left out",
+                                        "2 · k · ζ · (1 + ζ)",
+                                        newtonsPerMm(mode.absoluteLimit()))
+                                .with("k", newtonsPerMm(mode.stiffnessNPerMm()))
+                                .with(
+                                        "ζ",
+                                        "damping",
+                                        measured
+                                                ? number(mode.damping()).measured()
+                                                : number(mode.damping()).assumed())
+                                .meaning(", at "
+                                        + (Double.isInfinite(cut.limitDepthMm())
+                                                ? "no depth"
+                                                : say.length(cut.limitDepthMm()))),
+                        say)
+                .step(flank(mode), say)
+                .steps(limitHere(cut.damped()), say)
+                .step(
+                        Working.of(
+                                        "This cut: growth of the push with the depth",
+                                        "g · p",
+                                        newtonsPerMm(cut.directionalNPerMm()))
+                                .with(
+                                        "g",
+                                        "growth of the cutting force, turned into the radius",
+                                        newtonsPerMm(ratio > 0 ? cut.directionalNPerMm() / ratio : 0))
+                                .with("p", "push over cutting force", number(Math.max(0, ratio))),
+                        say)
                 .source(
                         "Regenerative chatter of one mode: Tlusty; Altintas, Manufacturing Automation, ch. 4. Damping by the flank: coefficients of Tyler & Schmitz and of Ahmadi & Altintas, a factor of three either way")
                 .caution("It tells what was reckoned: a mode of the work, a loose gib or a worn spindle is not in it.");
@@ -178,7 +186,7 @@ final class ChatterFindings {
     }
 
     /** The limit on the lobe of this speed; nothing where no depth sings on it. */
-    private List<Step> limitHere(Stability mode) {
+    private List<Working> limitHere(Stability mode) {
         double rpm = cut.cutting().rpm();
         double limit = mode.limitAt(rpm);
         Stability.Lobe lobe = mode.lobeAt(rpm);
@@ -190,8 +198,7 @@ final class ChatterFindings {
                                 newtonsPerMm(limit))
                         .with("k", newtonsPerMm(mode.stiffnessNPerMm()))
                         .with("r", "chatter over the mode", number(lobe.ratio()))
-                        .with("q", "waves a turn", number(lobe.perTurn()))
-                        .told(say));
+                        .with("q", "waves a turn", number(lobe.perTurn())));
     }
 
     /** What the flank adds to the damping at this depth and speed. */
@@ -348,10 +355,11 @@ final class ChatterFindings {
                                         .split(",")[0],
                                 say.number(rule, 0)))
                 .margin(rule / ratio - 1)
-                .step(Working.of("Overhang over diameter", "L / D", number(ratio))
-                        .with("L", mm(job.overhangMm()))
-                        .with("D", mm(job.overhangMm() / ratio))
-                        .told(say))
+                .step(
+                        Working.of("Overhang over diameter", "L / D", number(ratio))
+                                .with("L", mm(job.overhangMm()))
+                                .with("D", mm(job.overhangMm() / ratio)),
+                        say)
                 .source("Rule of thumb of the trade; the limit above is reckoned for this cut")
                 .build();
     }

@@ -78,19 +78,22 @@ final class HeadFindings {
                                 say.rpm(cut.cutting().rpm()),
                                 say.length(larger)))
                 .margin(Math.min(1, margin))
-                .step(Working.of("Off the axis", "max(0 mm; D / 2 − s)", mm(offset))
-                        .with("D", mm(job.finishedMm()).typed())
-                        .with("s", "point from the bar's axis", mm(BoreCut.reach(job)))
-                        .told(say))
-                .step(Working.of("Load", "m · e · (2 · π · n)²", newtons(force))
-                        .with("m", "what stands out", grams(gram))
-                        .with("e", mm(offset))
-                        .with("n", rpm(cut.cutting().rpm()))
-                        .told(say))
-                .step(Working.of("On the diameter, spread along the bar", "2 · 3 / 8 · F · c", mm(larger))
-                        .with("F", newtons(force))
-                        .with("c", mmPerNewton(cut.stiffness().tool()))
-                        .told(say))
+                .step(
+                        Working.of("Off the axis", "max(0 mm; D / 2 − s)", mm(offset))
+                                .with("D", mm(job.finishedMm()).typed())
+                                .with("s", "point from the bar's axis", mm(BoreCut.reach(job))),
+                        say)
+                .step(
+                        Working.of("Load", "m · e · (2 · π · n)²", newtons(force))
+                                .with("m", "what stands out", grams(gram))
+                                .with("e", mm(offset))
+                                .with("n", rpm(cut.cutting().rpm())),
+                        say)
+                .step(
+                        Working.of("On the diameter, spread along the bar", "2 · 3 / 8 · F · c", mm(larger))
+                                .with("F", newtons(force))
+                                .with("c", mmPerNewton(cut.stiffness().tool())),
+                        say)
                 .source("Newton; uniformly loaded cantilever. The head's own unbalance is not known and not counted")
                 .caution(
                         "A head out of balance shakes the machine: start slow, and stand clear of the turning screw heads.")

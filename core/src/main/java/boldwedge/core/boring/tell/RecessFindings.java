@@ -74,11 +74,12 @@ final class RecessFindings {
                                         say.length(deep + ROOM_MM),
                                         say.length(left)))
                 .margin(left / Math.max(1, deep))
-                .step(Working.of("Across bar and bit", "b + d + r", mm(across))
-                        .with("b", "bar", mm(BarEnd.tipMm(job)))
-                        .with("d", "depth of the recess", mm(deep))
-                        .with("r", "room", mm(ROOM_MM).assumed())
-                        .told(say))
+                .step(
+                        Working.of("Across bar and bit", "b + d + r", mm(across))
+                                .with("b", "bar", mm(BarEnd.tipMm(job)))
+                                .with("d", "depth of the recess", mm(deep))
+                                .with("r", "room", mm(ROOM_MM).assumed()),
+                        say)
                 .source("Geometry across the hole")
                 .caution("Draw the bit clear of the recess before you move along: it cannot be seen. Note the dial.");
         if (verdict != Verdict.FINE) {
@@ -113,33 +114,36 @@ final class RecessFindings {
                                 say.length(Math.max(0, shallow)),
                                 sings > 1 ? ", and so wide a bit sings on this bar" : ""))
                 .margin(1 / Math.max(1e-6, sings) - 1)
-                .step(Working.of(
-                                "Push of the bit",
-                                "kc · K · w · f · (f / 1 mm)^(−mc) · p + e · w",
-                                newtons(plunge.thrustN()))
-                        .with("kc", mpa(job.work().kc11MPa()).fromTable())
-                        .with("mc", number(job.work().mc()).fromTable())
-                        .with("K", "for the rake", number(CuttingForce.rakeFactor(job.work(), rake)))
-                        .with("w", mm(recess.bitMm()))
-                        .with(
-                                "e",
-                                "the edge's own, square to it",
-                                newtonsPerMm(press.acrossNPerMm()).fromTable())
-                        .with("f", mmPerRev(FEED_MM).assumed())
-                        .with("p", "push over cutting force", number(CuttingForce.pushRatio(job.work(), rake)))
-                        .told(say))
-                .step(Working.of("Left small while fed", "2 · F · c", mm(shallow))
-                        .with("F", newtons(plunge.thrustN()))
-                        .with("c", "all that gives", mmPerNewton(give))
-                        .told(say))
-                .step(Working.of(
-                                "Growth of the push over what is quiet at any speed",
-                                "D / (2 · k · ζ · (1 + ζ))",
-                                number(sings))
-                        .with("D", newtonsPerMm(plunge.directionalNPerMm()))
-                        .with("k", newtonsPerMm(cut.mode().stiffnessNPerMm()))
-                        .with("ζ", number(cut.mode().damping()))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Push of the bit",
+                                        "kc · K · w · f · (f / 1 mm)^(−mc) · p + e · w",
+                                        newtons(plunge.thrustN()))
+                                .with("kc", mpa(job.work().kc11MPa()).fromTable())
+                                .with("mc", number(job.work().mc()).fromTable())
+                                .with("K", "for the rake", number(CuttingForce.rakeFactor(job.work(), rake)))
+                                .with("w", mm(recess.bitMm()))
+                                .with(
+                                        "e",
+                                        "the edge's own, square to it",
+                                        newtonsPerMm(press.acrossNPerMm()).fromTable())
+                                .with("f", mmPerRev(FEED_MM).assumed())
+                                .with("p", "push over cutting force", number(CuttingForce.pushRatio(job.work(), rake))),
+                        say)
+                .step(
+                        Working.of("Left small while fed", "2 · F · c", mm(shallow))
+                                .with("F", newtons(plunge.thrustN()))
+                                .with("c", "all that gives", mmPerNewton(give)),
+                        say)
+                .step(
+                        Working.of(
+                                        "Growth of the push over what is quiet at any speed",
+                                        "D / (2 · k · ζ · (1 + ζ))",
+                                        number(sings))
+                                .with("D", newtonsPerMm(plunge.directionalNPerMm()))
+                                .with("k", newtonsPerMm(cut.mode().stiffnessNPerMm()))
+                                .with("ζ", number(cut.mode().damping())),
+                        say)
                 .note("Places of the bit's near side from the mouth: " + places() + ".")
                 .source("Kienzle; chatter of one mode as for the cut")
                 .caution("Let it dwell two turns at depth, then come straight out: what was left small is taken.");
@@ -178,15 +182,17 @@ final class RecessFindings {
                                 say.share(fill),
                                 leaks ? ": it would leak" : fill > 0.9 ? ": it has no room to swell" : ""))
                 .margin(Math.min((squeeze - 0.15) / 0.15, (0.85 - fill) / 0.2))
-                .step(Working.of("Squeeze", "1 − d / c", number(squeeze))
-                        .with("d", "depth", mm(recess.depthMm(job.finishedMm())))
-                        .with("c", "cord", mm(recess.cordMm()))
-                        .told(say))
-                .step(Working.of("Filled", "π · c² / 4 / (w · d)", number(fill))
-                        .with("c", "cord", mm(recess.cordMm()))
-                        .with("w", "width", mm(recess.widthMm()))
-                        .with("d", "depth", mm(recess.depthMm(job.finishedMm())))
-                        .told(say))
+                .step(
+                        Working.of("Squeeze", "1 − d / c", number(squeeze))
+                                .with("d", "depth", mm(recess.depthMm(job.finishedMm())))
+                                .with("c", "cord", mm(recess.cordMm())),
+                        say)
+                .step(
+                        Working.of("Filled", "π · c² / 4 / (w · d)", number(fill))
+                                .with("c", "cord", mm(recess.cordMm()))
+                                .with("w", "width", mm(recess.widthMm()))
+                                .with("d", "depth", mm(recess.depthMm(job.finishedMm()))),
+                        say)
                 .source("Squeeze 15 to 30 % for a ring at rest and fill under 85 %: usual for glands after ISO 3601-2;"
                         + " reckoned against a shaft that fills the hole; keep to the ring maker's sheet")
                 .caution("Break the corners of the gland: a sharp one cuts the ring as it goes in.");

@@ -55,10 +55,11 @@ final class BoreSeatFindings {
                                 + cut.pilotScrew().name() + " across it; " + say.length(wall)
                                 + " of body round it. It turns with the tool, wears by itself, and comes out when the lips are ground.")
                 .margin(margin)
-                .step(Working.of("Body round the stem", "(D − s) / 2", mm(wall))
-                        .with("D", "outside", mm(cut.outsideMm()))
-                        .with("s", "stem", mm(stem).chosen())
-                        .told(say))
+                .step(
+                        Working.of("Body round the stem", "(D − s) / 2", mm(wall))
+                                .with("D", "outside", mm(cut.outsideMm()))
+                                .with("s", "stem", mm(stem).chosen()),
+                        say)
                 .school("Pilot and body of one piece", "Runs truest; one tool for one hole.", false)
                 .school("Loose pilot", "One body for several holes; lips are ground straight across.", true)
                 .mendUnless(margin >= 0, "Pilot of one piece", PILOT_IS.id(), "solid")
@@ -120,15 +121,16 @@ final class BoreSeatFindings {
                         "Seat " + say.length(cut.outsideMm()) + " across and " + say.length(cut.depthMm())
                                 + " deep for " + what() + " (" + say.length(job.headMm()) + ")." + stands)
                 .margin(tight ? -0.1 : room / job.headMm())
-                .step(Working.of("Room about it", "D − H", mm(room))
-                        .with("D", "seat", mm(cut.outsideMm()))
-                        .with(
-                                "H",
-                                "head or washer",
-                                job.head().isPresent()
-                                        ? mm(job.headMm()).fromTable()
-                                        : mm(job.headMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Room about it", "D − H", mm(room))
+                                .with("D", "seat", mm(cut.outsideMm()))
+                                .with(
+                                        "H",
+                                        "head or washer",
+                                        job.head().isPresent()
+                                                ? mm(job.headMm()).fromTable()
+                                                : mm(job.headMm()).typed()),
+                        say)
                 .source(job.head().map(Head::source).orElse("Typed sizes") + "; room about as DIN 974 leaves it")
                 .mendUnless(
                         !tight, "Seat " + say.length(standardOutside()), OUTSIDE.id(), say.length(standardOutside()))
@@ -184,10 +186,11 @@ final class BoreSeatFindings {
                                 + say.rpm(job.grinderRpm()) + " without load: its rim goes "
                                 + say.surfaceSpeed(cut.rimMps() * 60) + ".")
                 .margin(margin)
-                .step(Working.of("Speed of its rim", "π · d · n", Amount.metresPerMinute(cut.rimMps() * 60))
-                        .with("d", mm(job.stoneMm()).typed())
-                        .with("n", rpm(job.grinderRpm()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Speed of its rim", "π · d · n", Amount.metresPerMinute(cut.rimMps() * 60))
+                                .with("d", mm(job.stoneMm()).typed())
+                                .with("n", rpm(job.grinderRpm()).typed()),
+                        say)
                 .note(
                         "What was checked is the two speeds as typed. Not checked: cracks (ring it), flanges and blotters, that the arbor fits, that the guard covers it.")
                 .caution("Guard on; stand aside and let it run up for a minute before it touches anything.")
@@ -215,10 +218,11 @@ final class BoreSeatFindings {
                                                 : ": runs free, and the seat lies within " + say.length(cut.offMm())
                                                         + " of its hole."))
                 .margin(tight || loose ? -0.1 : 0.5)
-                .step(Working.of("Off its hole at the most", "(h − p) / 2", mm(cut.offMm()))
-                        .with("h", "hole", mm(job.holeMm()))
-                        .with("p", "pilot", mm(cut.pilotMm()))
-                        .told(say))
+                .step(
+                        Working.of("Off its hole at the most", "(h − p) / 2", mm(cut.offMm()))
+                                .with("h", "hole", mm(job.holeMm()))
+                                .with("p", "pilot", mm(cut.pilotMm())),
+                        say)
                 .note("Break the pilot's margins, so that it does not ream the hole.")
                 .source("Running clearance of 0.05 to 0.1 mm (custom of the trade)")
                 .mendUnless(!tight && !loose, "Pilot " + say.length(right), PILOT.id(), say.length(right))
@@ -237,9 +241,10 @@ final class BoreSeatFindings {
                                         + " is shorter than its hole is wide: it tilts before the lips touch."
                                 : "The pilot is " + say.length(length) + " long: it guides before the lips touch.")
                 .margin(length / job.holeMm() - 1)
-                .step(Working.of("At least", "h", mm(job.holeMm()))
-                        .with("h", "one diameter of the hole", mm(job.holeMm()))
-                        .told(say))
+                .step(
+                        Working.of("At least", "h", mm(job.holeMm()))
+                                .with("h", "one diameter of the hole", mm(job.holeMm())),
+                        say)
                 .source("Custom of the trade: one diameter at least")
                 .mendUnless(!short_, "Pilot " + say.length(right) + " long", PILOT_LENGTH.id(), say.length(right))
                 .build();
@@ -273,10 +278,11 @@ final class BoreSeatFindings {
                         Verdict.TOLD,
                         "Lips level within " + say.length(cut.levelMm())
                                 + ": a fifth of what each cuts, or one lip does it all.")
-                .step(Working.of("Level within", "f / z / 5", mm(cut.levelMm()))
-                        .with("f", mm(cut.feedMm()))
-                        .with("z", "lips", number(cut.lips()))
-                        .told(say))
+                .step(
+                        Working.of("Level within", "f / z / 5", mm(cut.levelMm()))
+                                .with("f", mm(cut.feedMm()))
+                                .with("z", "lips", number(cut.lips())),
+                        say)
                 .source("Custom of the trade")
                 .build();
     }
@@ -322,10 +328,11 @@ final class BoreSeatFindings {
                                         : "Feed " + say.feed(cut.feedMm()) + " by a light hand, " + say.number(turns, 2)
                                                 + " turns of the handle to the stop.")
                 .margin(heavy || light ? -0.2 : 0.5)
-                .step(Working.of("Turns of the handle", "t / s", number(turns))
-                        .with("t", "depth", mm(cut.depthMm()))
-                        .with("s", "one turn", RotaryRules.handle(job.lathe(), job.handleMm()))
-                        .told(say))
+                .step(
+                        Working.of("Turns of the handle", "t / s", number(turns))
+                                .with("t", "depth", mm(cut.depthMm()))
+                                .with("s", "one turn", RotaryRules.handle(job.lathe(), job.handleMm())),
+                        say)
                 .note(
                         "Against chatter: slower, more feed, less rake, fewer teeth, in that order. Table locked, depth stop set, oil.")
                 .source("Custom of the trade: " + say.length(0.02) + " to " + say.length(0.08) + " for each lip")

@@ -18,7 +18,6 @@ import boldwedge.core.drilling.model.DrillJob.Purpose;
 import boldwedge.core.drilling.model.DrillJob.Start;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.hole.CutsOver;
@@ -119,7 +118,7 @@ final class DrillFindings {
                                 : "The shop has no drill of " + say.length(d) + "; the nearest it has is "
                                         + say.drill(job.set().nearest(d)) + ".")
                 .margin(has ? 1 : -0.1)
-                .step(sizing())
+                .step(sizing(), say)
                 .source(
                         job.purpose().screwed()
                                 ? job.screw().orElseThrow().source()
@@ -159,49 +158,45 @@ final class DrillFindings {
                 : Written.exact(Quantity.LENGTH, drill.diameterMm());
     }
 
-    private Step sizing() {
+    private Working sizing() {
         return (switch (job.purpose()) {
-                    case HOLE ->
-                        Working.of("Drilled for", "D", mm(cut.targetMm()))
-                                .with("D", "the hole wanted", mm(job.sizeMm()).typed());
-                    case TAP ->
-                        job.engagement().isPresent()
-                                ? Working.of("Drilled for", "D − e · 1.0825 · P", mm(cut.targetMm()))
-                                        .with("D", mm(job.sizeMm()).fromTable())
-                                        .with(
-                                                "e",
-                                                "depth of thread wanted",
-                                                number(job.engagement().getAsDouble())
-                                                        .typed())
-                                        .with(
-                                                "P",
-                                                mm(job.screw().orElseThrow().pitchMm())
-                                                        .fromTable())
-                                : Working.of("Drilled for", "D − P", mm(cut.targetMm()))
-                                        .with("D", mm(job.sizeMm()).fromTable())
-                                        .with(
-                                                "P",
-                                                mm(job.screw().orElseThrow().pitchMm())
-                                                        .fromTable());
-                    case CLEAR ->
-                        Working.of("Drilled for", "C", mm(cut.targetMm()))
+            case HOLE ->
+                Working.of("Drilled for", "D", mm(cut.targetMm()))
+                        .with("D", "the hole wanted", mm(job.sizeMm()).typed());
+            case TAP ->
+                job.engagement().isPresent()
+                        ? Working.of("Drilled for", "D − e · 1.0825 · P", mm(cut.targetMm()))
+                                .with("D", mm(job.sizeMm()).fromTable())
                                 .with(
-                                        "C",
-                                        "hole that the screw passes",
-                                        mm(job.sizeMm()).fromTable());
-                    case ROD ->
-                        Working.of("Drilled for", "D + p", mm(cut.targetMm()))
-                                .with("D", "the rod", mm(job.sizeMm()).typed())
-                                .with("p", "play", mm(DrillCut.ROD_PLAY_MM).chosen());
-                    case REAM, BORE ->
-                        Working.of("Drilled for", "D − s", mm(cut.targetMm()))
-                                .with("D", mm(job.sizeMm()).typed())
+                                        "e",
+                                        "depth of thread wanted",
+                                        number(job.engagement().getAsDouble()).typed())
                                 .with(
-                                        "s",
-                                        "stock to leave",
-                                        mm(job.sizeMm() - cut.targetMm()).chosen());
-                })
-                .told(say);
+                                        "P",
+                                        mm(job.screw().orElseThrow().pitchMm()).fromTable())
+                        : Working.of("Drilled for", "D − P", mm(cut.targetMm()))
+                                .with("D", mm(job.sizeMm()).fromTable())
+                                .with(
+                                        "P",
+                                        mm(job.screw().orElseThrow().pitchMm()).fromTable());
+            case CLEAR ->
+                Working.of("Drilled for", "C", mm(cut.targetMm()))
+                        .with(
+                                "C",
+                                "hole that the screw passes",
+                                mm(job.sizeMm()).fromTable());
+            case ROD ->
+                Working.of("Drilled for", "D + p", mm(cut.targetMm()))
+                        .with("D", "the rod", mm(job.sizeMm()).typed())
+                        .with("p", "play", mm(DrillCut.ROD_PLAY_MM).chosen());
+            case REAM, BORE ->
+                Working.of("Drilled for", "D − s", mm(cut.targetMm()))
+                        .with("D", mm(job.sizeMm()).typed())
+                        .with(
+                                "s",
+                                "stock to leave",
+                                mm(job.sizeMm() - cut.targetMm()).chosen());
+        });
     }
 
     /** What the hole will really be, and what that means for what it is for. */
@@ -211,22 +206,25 @@ final class DrillFindings {
         String likely = drill(cut, say) + " will probably make " + say.length(d + over.lowMm()) + " to "
                 + say.length(d + over.highMm());
         Finding.Builder finding = Finding.at(Station.CUT, "hole-made")
-                .step(Working.of("Likely hole", "d + o · g · t", mm(cut.likelyMm()))
-                        .with("d", mm(d))
-                        .with("o", "usual oversize", mm(usual()).fromTable())
-                        .with(
-                                "g",
-                                "for grinding and start",
-                                number(cut.untaughtOver().medianMm() / usual()).assumed())
-                        .with(
-                                "t",
-                                "from the shop’s holes",
-                                job.taught().trials() > 0
-                                        ? number(over.medianMm()
-                                                        / cut.untaughtOver().medianMm())
-                                                .measured()
-                                        : number(1).assumed())
-                        .told(say))
+                .step(
+                        Working.of("Likely hole", "d + o · g · t", mm(cut.likelyMm()))
+                                .with("d", mm(d))
+                                .with("o", "usual oversize", mm(usual()).fromTable())
+                                .with(
+                                        "g",
+                                        "for grinding and start",
+                                        number(cut.untaughtOver().medianMm() / usual())
+                                                .assumed())
+                                .with(
+                                        "t",
+                                        "from the shop’s holes",
+                                        job.taught().trials() > 0
+                                                ? number(over.medianMm()
+                                                                / cut.untaughtOver()
+                                                                        .medianMm())
+                                                        .measured()
+                                                : number(1).assumed()),
+                        say)
                 .source(OVER_SOURCE);
         if (job.taught().trials() > 0) {
             CutsOver before = cut.untaughtOver();
@@ -294,11 +292,14 @@ final class DrillFindings {
                         likely + ": " + say.share(likelyShare) + " of a whole thread, " + say.share(whole)
                                 + " were it exactly its size.")
                 .margin(verdict == Verdict.WRONG ? -0.2 : Math.min(likelyShare - 0.55, DrillCut.MOST_THREAD - whole))
-                .step(Working.of("Depth of thread", "(D − h) / (1.0825 · P)", number(likelyShare))
-                        .with("D", mm(job.screw().orElseThrow().threadMm()).fromTable())
-                        .with("h", mm(cut.likelyMm()))
-                        .with("P", mm(pitch).fromTable())
-                        .told(say))
+                .step(
+                        Working.of("Depth of thread", "(D − h) / (1.0825 · P)", number(likelyShare))
+                                .with(
+                                        "D",
+                                        mm(job.screw().orElseThrow().threadMm()).fromTable())
+                                .with("h", mm(cut.likelyMm()))
+                                .with("P", mm(pitch).fromTable()),
+                        say)
                 .note(
                         "More than about 75 % hardly adds strength, and doubles the torque on the tap; in tough or hard stuff 60 to 65 % spares taps.");
         if (verdict != Verdict.FINE) {
@@ -349,10 +350,11 @@ final class DrillFindings {
                                 + "Its point is " + say.length(drill.pointMm())
                                 + " long; both lips must be alike in length and angle.")
                 .margin(job.ground() == Ground.WORN ? -0.2 : 1)
-                .step(Working.of("Length of the point", "d / (2 · tan(σ / 2))", mm(drill.pointMm()))
-                        .with("d", mm(drill.diameterMm()))
-                        .with("σ", rad(drill.pointRad()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Length of the point", "d / (2 · tan(σ / 2))", mm(drill.pointMm()))
+                                .with("d", mm(drill.diameterMm()))
+                                .with("σ", rad(drill.pointRad()).typed()),
+                        say)
                 .note(
                         "Lips that differ in length by some amount make the hole larger by about twice that amount; a soft, cheap drill shows under a file: a good one is not marked.")
                 .source("Geometry of a cone");
@@ -381,10 +383,11 @@ final class DrillFindings {
                                         : "Thin enough to go without a pilot hole; thrust " + say.force(cut.thrustN())
                                                 + ".")
                 .margin(wanted ? -0.1 : 0.5)
-                .step(Working.of("Web at the point", "0.16 · d", mm(drill.webMm()))
-                        .with("d", mm(drill.diameterMm()))
-                        .told(say))
-                .step(thrust())
+                .step(
+                        Working.of("Web at the point", "0.16 · d", mm(drill.webMm()))
+                                .with("d", mm(drill.diameterMm())),
+                        say)
+                .step(thrust(), say)
                 .source("Kienzle’s law; what thrusts after Klocke, Fertigungsverfahren 1, drilling, ± 30 %");
         if (wanted) {
             finding.mend("Pilot " + say.length(pilot), PILOT.id(), say.length(pilot));
@@ -392,7 +395,7 @@ final class DrillFindings {
         return finding.build();
     }
 
-    private Step thrust() {
+    private Working thrust() {
         TwistDrill drill = cut.drill();
         boolean piloted = job.pilotMm() >= drill.webMm();
         return Working.of(
@@ -413,8 +416,7 @@ final class DrillFindings {
                 .with("f", mm(cut.feedMm()))
                 .with("d", mm(drill.diameterMm()))
                 .with("p", "pilot", mm(job.pilotMm()))
-                .with("σ", rad(drill.pointRad()))
-                .told(say);
+                .with("σ", rad(drill.pointRad()));
     }
 
     private Working torque() {
@@ -447,15 +449,17 @@ final class DrillFindings {
                                         ? "; the handle wants " + say.torque(cut.handleNm()) + ", which is hard work"
                                         : ""))
                 .margin(margin)
-                .step(Working.of("Time of a turn", "s / (f · n)", minutes(turn))
-                        .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
-                        .with("f", mmPerRev(cut.feedMm()))
-                        .with("n", rpm(cut.rpm()))
-                        .told(say))
-                .step(Working.of("At the handle, with friction", "2 · F · s / (2 · π)", newtonMetres(cut.handleNm()))
-                        .with("F", newtons(cut.thrustN()))
-                        .with("s", mm(job.handleMm()))
-                        .told(say))
+                .step(
+                        Working.of("Time of a turn", "s / (f · n)", minutes(turn))
+                                .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
+                                .with("f", mmPerRev(cut.feedMm()))
+                                .with("n", rpm(cut.rpm())),
+                        say)
+                .step(
+                        Working.of("At the handle, with friction", "2 · F · s / (2 · π)", newtonMetres(cut.handleNm()))
+                                .with("F", newtons(cut.thrustN()))
+                                .with("s", mm(job.handleMm())),
+                        say)
                 .note("Steady, so that the chip stays of one thickness; ease off as it breaks through, where it grabs.")
                 .source("Definition of feed; a screw’s work, half of it lost to friction")
                 .mendUnless(
@@ -480,19 +484,21 @@ final class DrillFindings {
                                 : "Flutes of " + say.length(cut.flutesMm()) + " reach " + say.length(cut.travelMm())
                                         + " with its point and leave the chips a way.")
                 .margin(margin)
-                .step(Working.of("Goes in", "L + p", mm(cut.travelMm()))
-                        .with("L", mm(job.depthMm()).typed())
-                        .with("p", "point", mm(cut.drill().pointMm()))
-                        .told(say))
-                .step(Working.of("May go in", "F − d / 2", mm(cut.deepestMm()))
-                        .with(
-                                "F",
-                                "flutes",
-                                job.flutesMm().isPresent()
-                                        ? mm(cut.flutesMm()).typed()
-                                        : mm(cut.flutesMm()).assumed())
-                        .with("d", mm(cut.drill().diameterMm()))
-                        .told(say))
+                .step(
+                        Working.of("Goes in", "L + p", mm(cut.travelMm()))
+                                .with("L", mm(job.depthMm()).typed())
+                                .with("p", "point", mm(cut.drill().pointMm())),
+                        say)
+                .step(
+                        Working.of("May go in", "F − d / 2", mm(cut.deepestMm()))
+                                .with(
+                                        "F",
+                                        "flutes",
+                                        job.flutesMm().isPresent()
+                                                ? mm(cut.flutesMm()).typed()
+                                                : mm(cut.flutesMm()).assumed())
+                                .with("d", mm(cut.drill().diameterMm())),
+                        say)
                 .source("ISO 235, jobber series, smoothed by us; measure yours")
                 .mendUnless(margin >= 0, "Long drill, flutes " + say.length(wanted), FLUTES.id(), say.length(wanted))
                 .build();
@@ -535,15 +541,17 @@ final class DrillFindings {
                         verdict == Verdict.DOUBTFUL
                                 ? -wander.chosen() / cut.drill().diameterMm()
                                 : 1)
-                .step(Working.of("Likely", "w · 0.003 · d · (L / (5 · d))²", mm(wander.chosen()))
-                        .with(
-                                "w",
-                                "for grinding and start",
-                                number(wander.chosen() / (0.003 * cut.drill().diameterMm() * Math.pow(deep / 5, 2)))
-                                        .assumed())
-                        .with("d", mm(cut.drill().diameterMm()))
-                        .with("L", mm(job.depthMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Likely", "w · 0.003 · d · (L / (5 · d))²", mm(wander.chosen()))
+                                .with(
+                                        "w",
+                                        "for grinding and start",
+                                        number(wander.chosen()
+                                                        / (0.003 * cut.drill().diameterMm() * Math.pow(deep / 5, 2)))
+                                                .assumed())
+                                .with("d", mm(cut.drill().diameterMm()))
+                                .with("L", mm(job.depthMm()).typed()),
+                        say)
                 .source("Ours, a third to three times; it grows with the square of the depth as a bent rod does")
                 .note(
                         "Where the place matters: centre, short drill, then bore before you ream. A reamer follows the hole it is given.")
@@ -571,15 +579,16 @@ final class DrillFindings {
                                 ? "The point breaks through by " + say.length(-left) + "."
                                 : say.length(left) + " is left between the point and the next surface.")
                 .margin(left / least - 1)
-                .step(Working.of("Wall left", "T − L − d / (2 · tan(σ / 2))", mm(left))
-                        .with(
-                                "T",
-                                "metal along the hole",
-                                mm(job.wallMm().orElseThrow()).typed())
-                        .with("L", mm(job.depthMm()).typed())
-                        .with("d", mm(cut.drill().diameterMm()))
-                        .with("σ", rad(cut.drill().pointRad()))
-                        .told(say))
+                .step(
+                        Working.of("Wall left", "T − L − d / (2 · tan(σ / 2))", mm(left))
+                                .with(
+                                        "T",
+                                        "metal along the hole",
+                                        mm(job.wallMm().orElseThrow()).typed())
+                                .with("L", mm(job.depthMm()).typed())
+                                .with("d", mm(cut.drill().diameterMm()))
+                                .with("σ", rad(cut.drill().pointRad())),
+                        say)
                 .source("Geometry of the point")
                 .note(
                         "To know where it is: lay a rod against the jaw and mark the handle; near a cross-hole the chip turns from curls to crumbs.")

@@ -161,10 +161,14 @@ final class HeatFindings {
                                                         : "")
                                                 + ".")
                 .margin(steel.throughMm() / section - 1)
-                .step(Working.of("In hand", "T / s − 1", number(steel.throughMm() / section - 1))
-                        .with("T", "hardens through", mm(steel.throughMm()).fromTable())
-                        .with("s", "section that governs", mm(section).typed())
-                        .told(say))
+                .step(
+                        Working.of("In hand", "T / s − 1", number(steel.throughMm() / section - 1))
+                                .with(
+                                        "T",
+                                        "hardens through",
+                                        mm(steel.throughMm()).fromTable())
+                                .with("s", "section that governs", mm(section).typed()),
+                        say)
                 .source(steel.source())
                 .note("A hard shell over a tough core is no fault where only the skin wears.")
                 .mendUnless(
@@ -214,14 +218,19 @@ final class HeatFindings {
                                 + say.time(load.atHeatMin() - at)
                                 + (short_ || long_ ? "; " + say.time(wanted) + " does." : "."))
                 .margin(short_ || long_ ? -0.1 : 0.5)
-                .step(Working.of("Soak that it wants", "b + p · s", minutes(wanted))
-                        .with("b", "of this steel", minutes(steel.soakBaseMin()).fromTable())
-                        .with(
-                                "p",
-                                "for each millimetre of section",
-                                Amount.of(Quantity.TIME, steel.soakPerMmMin()).fromTable())
-                        .with("s", "section that governs, in millimetres", number(treatment.sectionMm()))
-                        .told(say))
+                .step(
+                        Working.of("Soak that it wants", "b + p · s", minutes(wanted))
+                                .with(
+                                        "b",
+                                        "of this steel",
+                                        minutes(steel.soakBaseMin()).fromTable())
+                                .with(
+                                        "p",
+                                        "for each millimetre of section",
+                                        Amount.of(Quantity.TIME, steel.soakPerMmMin())
+                                                .fromTable())
+                                .with("s", "section that governs, in millimetres", number(treatment.sectionMm())),
+                        say)
                 .source(steel.source())
                 .mendUnless(
                         !short_ && !long_, "Soak " + say.time(wanted), SOAK.id(), Written.places(wanted, 1) + " min")
@@ -242,13 +251,14 @@ final class HeatFindings {
                                                 + treatment.quench().words() + " coat it or box it."
                                         : "Kept from the air; about " + say.length(skin) + " a side is soft.")
                 .margin(bare || foil ? -0.1 : 0.5)
-                .step(Working.of("Soft skin", "k · w", mm(skin))
-                        .with("k", "when bare", mm(steel.skinMm()).fromTable())
-                        .with(
-                                "w",
-                                "share that the wrap lets by",
-                                number(job.wrap().skinShare()).assumed())
-                        .told(say))
+                .step(
+                        Working.of("Soft skin", "k · w", mm(skin))
+                                .with("k", "when bare", mm(steel.skinMm()).fromTable())
+                                .with(
+                                        "w",
+                                        "share that the wrap lets by",
+                                        number(job.wrap().skinShare()).assumed()),
+                        say)
                 .source(steel.source() + "; shares by wrapping are ours")
                 .mendUnless(
                         !bare && !foil,
@@ -266,14 +276,18 @@ final class HeatFindings {
                         "A case of " + say.length(job.caseMm()) + " takes " + say.time(minutes) + " at "
                                 + celsius(job.carburizeC()) + ".")
                 .margin(minutes > 24 * 60 ? -0.1 : 1)
-                .step(Working.of(
-                                "Time",
-                                "(d · 10^(6700 / (1.8 · (T + 273.15))) / (31.6 · 25.4 mm))²",
-                                number(minutes / 60))
-                        .with("d", mm(job.caseMm()).typed())
-                        .with("T", "degrees Celsius", number(job.carburizeC()).typed())
-                        .meaning(" hours, by Harris")
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Time",
+                                        "(d · 10^(6700 / (1.8 · (T + 273.15))) / (31.6 · 25.4 mm))²",
+                                        number(minutes / 60))
+                                .with("d", mm(job.caseMm()).typed())
+                                .with(
+                                        "T",
+                                        "degrees Celsius",
+                                        number(job.carburizeC()).typed())
+                                .meaning(" hours, by Harris"),
+                        say)
                 .source("Harris, Metal Progress 44, 1943: inches = 31.6 √hours / 10^(6700/T), T in °R")
                 .note(
                         "Packed in charcoal the first half hour only heats the box; a slip of the same stuff beside it, broken, shows the case.")
@@ -344,24 +358,28 @@ final class HeatFindings {
                                                                 + ", it can take fire"
                                                         : ": " + celsius(hottest) + " is as far as it should go"))
                 .margin(startsHot ? -0.2 : margin)
-                .step(Working.of(
-                                "Bath and load come to",
-                                "(m · 0.65 · T + V · r · c · B) / (m · 0.65 + V · r · c)",
-                                number(settles))
-                        .with("m", "load, kg", number(load.massKg()))
-                        .with("T", "hardening heat, degrees Celsius", number(treatment.hardenC()))
-                        .with("V", "bath, litres", number(job.bathLitres()).typed())
-                        .with(
-                                "r",
-                                "its density, kg/l",
-                                number(bath.densityKgPerL()).fromTable())
-                        .with(
-                                "c",
-                                "its heat, kJ/kg·K",
-                                number(bath.heatKjPerKgK()).fromTable())
-                        .with("B", "bath before, degrees Celsius", number(job.bathC()))
-                        .meaning(" °C")
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Bath and load come to",
+                                        "(m · 0.65 · T + V · r · c · B) / (m · 0.65 + V · r · c)",
+                                        number(settles))
+                                .with("m", "load, kg", number(load.massKg()))
+                                .with("T", "hardening heat, degrees Celsius", number(treatment.hardenC()))
+                                .with(
+                                        "V",
+                                        "bath, litres",
+                                        number(job.bathLitres()).typed())
+                                .with(
+                                        "r",
+                                        "its density, kg/l",
+                                        number(bath.densityKgPerL()).fromTable())
+                                .with(
+                                        "c",
+                                        "its heat, kJ/kg·K",
+                                        number(bath.heatKjPerKgK()).fromTable())
+                                .with("B", "bath before, degrees Celsius", number(job.bathC()))
+                                .meaning(" °C"),
+                        say)
                 .source("Balance of heat, nothing lost; mean specific heats of steel 0.65, oil 2.0, water 4.18 kJ/kg·K")
                 .mendUnless(
                         startsHot
@@ -408,10 +426,11 @@ final class HeatFindings {
                         "Leave " + say.length(load.leaveMm()) + " on the diameter for grinding. It grows "
                                 + say.length(along.low()) + " to " + say.length(along.high())
                                 + " in length, and may bend by " + say.length(load.bendMm()) + ".")
-                .step(Working.of("Growth across", "g · s", mm(across.chosen()))
-                        .with("g", number(steel.growth().chosen()).fromTable())
-                        .with("s", "section", mm(treatment.sectionMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Growth across", "g · s", mm(across.chosen()))
+                                .with("g", number(steel.growth().chosen()).fromTable())
+                                .with("s", "section", mm(treatment.sectionMm()).typed()),
+                        say)
                 .note(
                         "A hole closes by about as much as its size grows; a thread becomes tight: leave it a class looser.")
                 .source(steel.source() + "; bend by bath and slenderness is ours, within three times")
@@ -433,11 +452,12 @@ final class HeatFindings {
                                                 + " such steels turn brittle."
                                         : ""))
                 .margin(brittle ? -0.1 : 1)
-                .step(Working.of("The same in one hour", "(T + 273.15) · (20 + m) / 20 − 273.15", number(hour))
-                        .with("T", "temper, degrees Celsius", number(at))
-                        .with("m", "log10 of its hours", number(Math.log10(treatment.temperMin() / 60)))
-                        .meaning(" °C, by Hollomon and Jaffe")
-                        .told(say))
+                .step(
+                        Working.of("The same in one hour", "(T + 273.15) · (20 + m) / 20 − 273.15", number(hour))
+                                .with("T", "temper, degrees Celsius", number(at))
+                                .with("m", "log10 of its hours", number(Math.log10(treatment.temperMin() / 60)))
+                                .meaning(" °C, by Hollomon and Jaffe"),
+                        say)
                 .note("In half an hour the same takes " + celsius(Tempering.equivalent(at, treatment.temperMin(), 30))
                         + ", in two hours " + celsius(Tempering.equivalent(at, treatment.temperMin(), 120)) + ".")
                 .source("Hollomon & Jaffe, Trans. AIME 162, 1945, C = 20; " + steel.source())

@@ -10,7 +10,6 @@ import static boldwedge.core.measure.Amount.rad;
 
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
@@ -116,15 +115,17 @@ final class BladeFindings {
                                         say.angle(last.reliefRad()),
                                         say.length(last.diameterMm())))
                 .margin(before ? -rubs / job.diameterMm() : 1)
-                .step(inUse(
+                .step(
+                        inUse(
                                 "Clearance in use",
                                 "α − asin(2 · h / d) − atan(f / (π · d))",
                                 rad(last.reliefRad()),
                                 "α",
-                                last)
-                        .told(say))
-                .step(inUse("Rake in use", "γ + asin(2 · h / d) + atan(f / (π · d))", rad(last.rakeRad()), "γ", last)
-                        .told(say))
+                                last),
+                        say)
+                .step(
+                        inUse("Rake in use", "γ + asin(2 · h / d) + atan(f / (π · d))", rad(last.rakeRad()), "γ", last),
+                        say)
                 .source("ISO 3002-1, working angles across");
         if (before) {
             if (job.toolHeightMm() > 0) {
@@ -169,10 +170,11 @@ final class BladeFindings {
                                                 ? ", and the blade falls away " + say.angle(taper) + " downward"
                                                 : ""))
                 .margin(left / Math.toRadians(1))
-                .step(Working.of("Left", "s − q", rad(left))
-                        .with("s", "side clearance", rad(cut.sideRad()))
-                        .with("q", "out of square", rad(needed).typed())
-                        .told(say))
+                .step(
+                        Working.of("Left", "s − q", rad(left))
+                                .with("s", "side clearance", rad(cut.sideRad()))
+                                .with("q", "out of square", rad(needed).typed()),
+                        say)
                 .source("Geometry of a blade turned about an upright axis");
         if (left < least && needed > 0) {
             finding.mend("Set it square with an indicator along the blade", PartField.SQUARE.id(), "0°");
@@ -198,18 +200,20 @@ final class BladeFindings {
                                         say.length(Math.abs(drift)),
                                         drift > 0 ? "domed" : "dished"))
                 .margin(Math.min(margin, 10))
-                .step(Working.of("Pushed aside by the lead", "F · (δ + c)", mm(cut.asideMm()))
-                        .with("F", "aside", newtons(cut.force().sideN()))
-                        .with(
-                                "δ",
-                                "give of the blade, aside",
-                                mmPerNewton(cut.aside().asideMmPerN()))
-                        .with("c", "of the post", postGive())
-                        .told(say))
-                .step(Working.of("Out of square", "t · tan(q)", mm(job.depthMm() * Math.tan(job.squareRad())))
-                        .with("t", "depth", mm(job.depthMm()))
-                        .with("q", rad(job.squareRad()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Pushed aside by the lead", "F · (δ + c)", mm(cut.asideMm()))
+                                .with("F", "aside", newtons(cut.force().sideN()))
+                                .with(
+                                        "δ",
+                                        "give of the blade, aside",
+                                        mmPerNewton(cut.aside().asideMmPerN()))
+                                .with("c", "of the post", postGive()),
+                        say)
+                .step(
+                        Working.of("Out of square", "t · tan(q)", mm(job.depthMm() * Math.tan(job.squareRad())))
+                                .with("t", "depth", mm(job.depthMm()))
+                                .with("q", rad(job.squareRad()).typed()),
+                        say)
                 .source("Blade as a cantilever sideways; square edges are taken to cut straight")
                 .school("Square edge", "Goes straight; leaves a pip on the piece", job.leadRad() == 0)
                 .school(
@@ -243,7 +247,7 @@ final class BladeFindings {
     }
 
     /** How a post's give grows with the reach; nothing where it was measured at this one. */
-    private List<Step> postAtReach() {
+    private List<Working> postAtReach() {
         return job.postMeasured()
                 ? List.of()
                 : List.of(Working.of(
@@ -260,20 +264,18 @@ final class BladeFindings {
                                 "at a usual reach",
                                 job.lathe().postStiffness().isPresent()
                                         ? newtonsPerMm(job.postNPerMm()).fromCard()
-                                        : newtonsPerMm(job.postNPerMm()).assumed())
-                        .told(say));
+                                        : newtonsPerMm(job.postNPerMm()).assumed()));
     }
 
     /** The give of the work across at the cut, and how far the force takes it. */
-    private List<Step> workWorkings() {
-        List<Step> steps = new ArrayList<>();
+    private List<Working> workWorkings() {
+        List<Working> steps = new ArrayList<>();
         for (Working working : HeldWorkings.of(PartCut.workOf(job), job.lathe(), job.cutAtMm())) {
-            steps.add(working.told(say));
+            steps.add(working);
         }
         steps.add(Working.of("Work and chuck", "F · c", mm(cut.force().cuttingN() * cut.workMmPerN()))
                 .with("F", newtons(cut.force().cuttingN()))
-                .with("c", "its give", mmPerNewton(cut.workMmPerN()))
-                .told(say));
+                .with("c", "its give", mmPerNewton(cut.workMmPerN())));
         return steps;
     }
 
@@ -293,24 +295,27 @@ final class BladeFindings {
                                                 + " across is left"
                                         : ""))
                 .margin(margin)
-                .step(Working.of(
-                                "Blade, bent and sheared, " + say.length(job.restMm()) + " free",
-                                "F · δ",
-                                mm(force * cut.down().downMmPerN()))
-                        .with("F", newtons(force))
-                        .with("δ", "its give", mmPerNewton(cut.down().downMmPerN()))
-                        .told(say))
-                .step(Working.of("Post and slide", "F · c", mm(force * PartCut.postGive(job)))
-                        .with("F", newtons(force))
-                        .with("c", "at this reach", postGive())
-                        .told(say))
-                .steps(postAtReach())
-                .steps(workWorkings())
-                .step(Working.of("Pip", cut.pipMm() > 0 ? "2 · |h − s|" : "0 · |h − s|", mm(cut.pipMm()))
-                        .with("h", "height as set", mm(job.toolHeightMm()))
-                        .with("s", "the drop", mm(drop))
-                        .meaning(cut.pipMm() > 0 ? "" : ": the cut ends before it")
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Blade, bent and sheared, " + say.length(job.restMm()) + " free",
+                                        "F · δ",
+                                        mm(force * cut.down().downMmPerN()))
+                                .with("F", newtons(force))
+                                .with("δ", "its give", mmPerNewton(cut.down().downMmPerN())),
+                        say)
+                .step(
+                        Working.of("Post and slide", "F · c", mm(force * PartCut.postGive(job)))
+                                .with("F", newtons(force))
+                                .with("c", "at this reach", postGive()),
+                        say)
+                .steps(postAtReach(), say)
+                .steps(workWorkings(), say)
+                .step(
+                        Working.of("Pip", cut.pipMm() > 0 ? "2 · |h − s|" : "0 · |h − s|", mm(cut.pipMm()))
+                                .with("h", "height as set", mm(job.toolHeightMm()))
+                                .with("s", "the drop", mm(drop))
+                                .meaning(cut.pipMm() > 0 ? "" : ": the cut ends before it"),
+                        say)
                 .source("Unit-load method; section's second moment exact");
         if (margin < 0) {
             // Where the work hangs out further than the tool gives, no holder helps.
@@ -351,13 +356,16 @@ final class BladeFindings {
                                         "Draw out and clear the chips each %s: %s on the way in.",
                                         say.length(after),
                                         pecks == 2 ? "once" : pecks - 1 + " times"))
-                .step(Working.of("Depth between clearings", "q · w", mm(after))
-                        .with(
-                                "q",
-                                job.hollow() ? "hollowed top: the chip curls narrower than its slot" : "flat top",
-                                number(after / job.widthMm()).assumed())
-                        .with("w", "the edge", mm(job.widthMm()))
-                        .told(say))
+                .step(
+                        Working.of("Depth between clearings", "q · w", mm(after))
+                                .with(
+                                        "q",
+                                        job.hollow()
+                                                ? "hollowed top: the chip curls narrower than its slot"
+                                                : "flat top",
+                                        number(after / job.widthMm()).assumed())
+                                .with("w", "the edge", mm(job.widthMm())),
+                        say)
                 .source("Shop practice; ours as a number")
                 .caution("Never reach for chips while it turns: a hook or a brush, and the spindle stopped.");
         if (pecks > 1 && !job.hollow()) {

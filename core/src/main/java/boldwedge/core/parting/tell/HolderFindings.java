@@ -123,10 +123,11 @@ final class HolderFindings {
                                         say.length(job.blade().heightMm()),
                                         say.length(geometry.axisMm())))
                 .margin(made && !right ? 0.03 / Math.abs(off) - 1 : 1)
-                .step(floorWorking().told(say))
-                .step(Working.of("Pip that would be left", "2 · |e|", mm(2 * Math.abs(off)))
-                        .with("e", "off the axis as made", mm(off))
-                        .told(say))
+                .step(floorWorking(), say)
+                .step(
+                        Working.of("Pip that would be left", "2 · |e|", mm(2 * Math.abs(off)))
+                                .with("e", "off the axis as made", mm(off)),
+                        say)
                 .source(
                         job.lathe().slide().axisAboveMm().isPresent()
                                 ? "The lathe's card"
@@ -179,25 +180,27 @@ final class HolderFindings {
                                 say.stress(stress),
                                 say.stress(SplitBlock.YIELD_MPA)))
                 .margin(margin)
-                .step(Working.of(
-                                "Closing",
-                                "max(0 mm; d) / (b · l · 12 · (s + 0.88 · t) / (E · L · t³) + b² · (3 · l − b) / (E · L · j³ / 2))",
-                                newtons(block.closesAtN()))
-                        .with("d", "to close", mm(block.travelMm()))
-                        .with("b", "hinge to bolt", mm(block.boltArmMm()))
-                        .with("l", "hinge to blade", mm(block.bladeArmMm()))
-                        .with("s", "slit", mm(block.sawMm()))
-                        .with("t", "hinge", mm(block.hingeMm()))
-                        .with("E", mpa(SplitBlock.STEEL_MPA).fromTable())
-                        .with("L", "block", mm(block.lengthMm()))
-                        .with("j", "over the blade", mm(block.jawMm()))
-                        .told(say))
-                .step(Working.of("Hinge", "6 · F · b / (L · t²)", mpa(stress))
-                        .with("F", newtons(block.closesAtN()))
-                        .with("b", mm(block.boltArmMm()))
-                        .with("L", mm(block.lengthMm()))
-                        .with("t", mm(block.hingeMm()))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Closing",
+                                        "max(0 mm; d) / (b · l · 12 · (s + 0.88 · t) / (E · L · t³) + b² · (3 · l − b) / (E · L · j³ / 2))",
+                                        newtons(block.closesAtN()))
+                                .with("d", "to close", mm(block.travelMm()))
+                                .with("b", "hinge to bolt", mm(block.boltArmMm()))
+                                .with("l", "hinge to blade", mm(block.bladeArmMm()))
+                                .with("s", "slit", mm(block.sawMm()))
+                                .with("t", "hinge", mm(block.hingeMm()))
+                                .with("E", mpa(SplitBlock.STEEL_MPA).fromTable())
+                                .with("L", "block", mm(block.lengthMm()))
+                                .with("j", "over the blade", mm(block.jawMm())),
+                        say)
+                .step(
+                        Working.of("Hinge", "6 · F · b / (L · t²)", mpa(stress))
+                                .with("F", newtons(block.closesAtN()))
+                                .with("b", mm(block.boltArmMm()))
+                                .with("L", mm(block.lengthMm()))
+                                .with("t", mm(block.hingeMm())),
+                        say)
                 .source("Strip in bending, its roots giving as in a half plane; plain low-carbon steel")
                 .caution("Never close the slit without a blade in it: the hinge stays bent.");
         if (margin < 0.3) {
@@ -231,24 +234,26 @@ final class HolderFindings {
                                 say.force(needed),
                                 say.stress(jaw)))
                 .margin(margin)
-                .step(Working.of("Grip", "max(0 · T; T − F) · b / l", newtons(grip))
-                        .with("T", "the bolt drawn", newtons(pull))
-                        .with("F", "to close it", newtons(block.closesAtN()))
-                        .with("b", mm(block.boltArmMm()))
-                        .with("l", mm(block.bladeArmMm()))
-                        .told(say))
-                .step(askedFor(needed, block.lengthMm()).told(say))
-                .step(Working.of("Jaw", "6 · R · (l − b) / ((L − o) · j²)", mpa(jaw))
-                        .with("R", "the grip", newtons(grip))
-                        .with("l", mm(block.bladeArmMm()))
-                        .with("b", mm(block.boltArmMm()))
-                        .with("L", mm(block.lengthMm()))
-                        .with(
-                                "o",
-                                "the bolt's hole",
-                                mm(block.bolt().clearanceMm()).fromTable())
-                        .with("j", "over the blade", mm(block.jawMm()))
-                        .told(say))
+                .step(
+                        Working.of("Grip", "max(0 · T; T − F) · b / l", newtons(grip))
+                                .with("T", "the bolt drawn", newtons(pull))
+                                .with("F", "to close it", newtons(block.closesAtN()))
+                                .with("b", mm(block.boltArmMm()))
+                                .with("l", mm(block.bladeArmMm())),
+                        say)
+                .step(askedFor(needed, block.lengthMm()), say)
+                .step(
+                        Working.of("Jaw", "6 · R · (l − b) / ((L − o) · j²)", mpa(jaw))
+                                .with("R", "the grip", newtons(grip))
+                                .with("l", mm(block.bladeArmMm()))
+                                .with("b", mm(block.boltArmMm()))
+                                .with("L", mm(block.lengthMm()))
+                                .with(
+                                        "o",
+                                        "the bolt's hole",
+                                        mm(block.bolt().clearanceMm()).fromTable())
+                                .with("j", "over the blade", mm(block.jawMm())),
+                        say)
                 .source("Lever about the hinge; ISO 898-1, drawn to 0.6 of the proof load (ours)");
         if (margin < 0.2) {
             String longer = say.typed(Math.ceil(1.3 * block.lengthMm()));
@@ -276,21 +281,29 @@ final class HolderFindings {
                                 say.force(needed),
                                 say.stress(block.footMPa(cut.force().cuttingN()))))
                 .margin(margin)
-                .step(Working.of("Down on the blade", "S / tan(τ + 2 · ρ)", newtons(grip))
-                        .with("S", "three screws drawn", newtons(block.pullN()))
-                        .with("τ", "the taper", rad(block.taperRad()))
-                        .with("ρ", "friction 0.15", rad(SideBlock.FRICTION).fromTable())
-                        .told(say))
-                .step(askedFor(needed, block.lengthMm()).told(say))
-                .step(Working.of("Plate between its screws", "6 · S / L · p² / 8 / ((h + 2 · d − o) · t²)", mpa(stress))
-                        .with("S", newtons(block.pullN()))
-                        .with("L", "plate", mm(block.lengthMm()))
-                        .with("p", "screw to screw", mm(block.pitchMm()))
-                        .with("h", "blade", mm(block.bladeMm()))
-                        .with("d", "screw", mm(block.screw().threadMm()))
-                        .with("o", "its hole", mm(block.screw().clearanceMm()))
-                        .with("t", "thickness", mm(block.plateMm()))
-                        .told(say))
+                .step(
+                        Working.of("Down on the blade", "S / tan(τ + 2 · ρ)", newtons(grip))
+                                .with("S", "three screws drawn", newtons(block.pullN()))
+                                .with("τ", "the taper", rad(block.taperRad()))
+                                .with(
+                                        "ρ",
+                                        "friction 0.15",
+                                        rad(SideBlock.FRICTION).fromTable()),
+                        say)
+                .step(askedFor(needed, block.lengthMm()), say)
+                .step(
+                        Working.of(
+                                        "Plate between its screws",
+                                        "6 · S / L · p² / 8 / ((h + 2 · d − o) · t²)",
+                                        mpa(stress))
+                                .with("S", newtons(block.pullN()))
+                                .with("L", "plate", mm(block.lengthMm()))
+                                .with("p", "screw to screw", mm(block.pitchMm()))
+                                .with("h", "blade", mm(block.bladeMm()))
+                                .with("d", "screw", mm(block.screw().threadMm()))
+                                .with("o", "its hole", mm(block.screw().clearanceMm()))
+                                .with("t", "thickness", mm(block.plateMm())),
+                        say)
                 .source("Wedge with friction on both faces; plate as a strip over three supports");
         if (block.sticks()) {
             finding.caution("So slight a taper sticks: it wants a tap to let go. That is no harm.");

@@ -21,7 +21,6 @@ import boldwedge.core.cutting.PlungeCut;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
@@ -90,20 +89,21 @@ final class PartCutFindings {
                                 say.number(times, 1),
                                 say.force(force)))
                 .margin(margin)
-                .step(EdgeRules.kienzle(
+                .step(
+                        EdgeRules.kienzle(
                                 job.work(),
                                 newtons(force),
                                 factor,
                                 PartCut.edgeMm(job),
                                 cut.feedMm() * Math.cos(job.leadRad()),
-                                PartCut.press(job))
-                        .told(say))
-                .step(EdgeRules.rakeFactor(job.work(), rad(cut.rakeRad()), factor)
-                        .told(say));
+                                PartCut.press(job)),
+                        say)
+                .step(EdgeRules.rakeFactor(job.work(), rad(cut.rakeRad()), factor), say);
         for (Weakness one : weak) {
-            finding.step(WeaknessWords.working(cut, one)
-                    .titled(WeaknessWords.what(cut, one) + ", " + say.number(one.times(force), 1) + " times")
-                    .told(say));
+            finding.step(
+                    WeaknessWords.working(cut, one)
+                            .titled(WeaknessWords.what(cut, one) + ", " + say.number(one.times(force), 1) + " times"),
+                    say);
         }
         finding.source(
                         "Kienzle; beam, thin blade turning over (Timoshenko & Gere), bolts ISO 898-1; a chip that jams may "
@@ -200,21 +200,23 @@ final class PartCutFindings {
                                 say.surfaceSpeed(outside),
                                 say.surfaceSpeed(high)))
                 .margin(PartBound.SPEED.margin(cut))
-                .step(Working.of("At the outside", "v = π · d · n", metresPerMinute(outside))
-                        .with("d", mm(job.diameterMm()).typed())
-                        .with("n", rpm(cut.rpm()))
-                        .told(say))
+                .step(
+                        Working.of("At the outside", "v = π · d · n", metresPerMinute(outside))
+                                .with("d", mm(job.diameterMm()).typed())
+                                .with("n", rpm(cut.rpm())),
+                        say)
                 .source("Charts of turning, of which parting takes about six tenths (ours); speeds: the lathe's card");
         job.lathe().speeds().above(cut.rpm()).ifPresent(next -> {
             double below = high * 1000 / (Math.PI * next);
             if (below > job.endMm() && below < job.diameterMm()) {
-                finding.step(Working.of("The next speed up may be used under", "d = v / (π · n)", mm(below))
-                        .with(
-                                "v",
-                                "the fastest that is given",
-                                metresPerMinute(high).fromTable())
-                        .with("n", rpm(next).fromCard())
-                        .told(say));
+                finding.step(
+                        Working.of("The next speed up may be used under", "d = v / (π · n)", mm(below))
+                                .with(
+                                        "v",
+                                        "the fastest that is given",
+                                        metresPerMinute(high).fromTable())
+                                .with("n", rpm(next).fromCard()),
+                        say);
             }
         });
         if (over > 0) {
@@ -243,17 +245,19 @@ final class PartCutFindings {
                                 say.torque(outside.torqueNm()),
                                 say.power(cut.availableWatt())))
                 .margin(margin)
-                .step(Working.of("Torque at the spindle", "F · D / 2", newtonMetres(outside.torqueNm()))
-                        .with("F", newtons(cut.force().cuttingN()))
-                        .with("D", mm(job.diameterMm()).typed())
-                        .told(say));
+                .step(
+                        Working.of("Torque at the spindle", "F · D / 2", newtonMetres(outside.torqueNm()))
+                                .with("F", newtons(cut.force().cuttingN()))
+                                .with("D", mm(job.diameterMm()).typed()),
+                        say);
         for (int i = 0; i < cut.at().size(); i += 4) {
             PartCut.At at = cut.at().get(i);
-            finding.step(Working.of("Power at " + say.length(at.diameterMm()), "F · v", watts(at.watt()))
-                    .with("F", newtons(cut.force().cuttingN()))
-                    .with("v", metresPerMinute(at.metresPerMinute()))
-                    .meaning(", " + say.torque(at.torqueNm()))
-                    .told(say));
+            finding.step(
+                    Working.of("Power at " + say.length(at.diameterMm()), "F · v", watts(at.watt()))
+                            .with("F", newtons(cut.force().cuttingN()))
+                            .with("v", metresPerMinute(at.metresPerMinute()))
+                            .meaning(", " + say.torque(at.torqueNm())),
+                    say);
         }
         finding.source("Power at the edge; a third is left for what jams. Drive efficiency from the lathe's card");
         if (margin < 0) {
@@ -283,21 +287,27 @@ final class PartCutFindings {
                                         say.feed(cut.feedMm()),
                                         say.length(cut.smallestChipMm().high())))
                 .margin(margin)
-                .step(Working.of(
-                                "Least chip, worn",
-                                "s · r",
-                                mm(cut.smallestChipMm().high()))
-                        .with(
-                                "s",
-                                "share of the radius",
-                                number(job.blade().tool().minimumChipShare().high())
-                                        .fromTable())
-                        .with(
-                                "r",
-                                "the edge's own",
-                                mm(job.blade().tool().edgeRadiusMm().high()).assumed())
-                        .meaning("; stoned " + say.length(cut.smallestChipMm().low()))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Least chip, worn",
+                                        "s · r",
+                                        mm(cut.smallestChipMm().high()))
+                                .with(
+                                        "s",
+                                        "share of the radius",
+                                        number(job.blade()
+                                                        .tool()
+                                                        .minimumChipShare()
+                                                        .high())
+                                                .fromTable())
+                                .with(
+                                        "r",
+                                        "the edge's own",
+                                        mm(job.blade().tool().edgeRadiusMm().high())
+                                                .assumed())
+                                .meaning("; stoned "
+                                        + say.length(cut.smallestChipMm().low())),
+                        say)
                 .source("Minimum chip thickness: Boothroyd & Knight; edge radius as ground");
         if (verdict != Verdict.FINE) {
             String more = say.feed(Math.ceil(120 * cut.smallestChipMm().high()) / 100);
@@ -323,34 +333,37 @@ final class PartCutFindings {
                                         "The cut turns the post so that the point goes in: %s of what it takes to dig in.",
                                         say.share(share)))
                 .margin(PartBound.DIGS_IN.margin(cut))
-                .step(Working.of(
-                                "Forward per newton",
-                                job.behind() ? "−(c · x / r + φ · b / 2)" : "c · x / r + φ · b / 2",
-                                mmPerNewton(forward))
-                        .with(
-                                "c",
-                                "of the post's give, its turning",
-                                BladeFindings.from(job, mmPerNewton(PartCut.postTurns(job))))
-                        .with("x", "axis over the slide", mm(height))
-                        .with("r", "bolt to edge", mm(job.reachMm()))
-                        .with("φ", "tilt of the blade", tilt)
-                        .with(
-                                "b",
-                                "height of the blade",
-                                mm(job.blade().heightMm()).fromTable())
-                        .told(say))
-                .step(Working.of("Growth of the force times that", "(1 − mc) · (F − e · l) / f · a", number(gain))
-                        .with("mc", number(job.work().mc()).fromTable())
-                        .with("F", newtons(cut.force().cuttingN()))
-                        .with(
-                                "e",
-                                "the edge's own",
-                                newtonsPerMm(PartCut.press(job).alongNPerMm()).fromTable())
-                        .with("l", "edge", mm(PartCut.edgeMm(job)))
-                        .with("f", mmPerRev(cut.feedMm()))
-                        .with("a", "forward per newton", mmPerNewton(forward))
-                        .meaning("; from " + say.number(PartCut.RUNS_AWAY, 1) + " on it runs away")
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Forward per newton",
+                                        job.behind() ? "−(c · x / r + φ · b / 2)" : "c · x / r + φ · b / 2",
+                                        mmPerNewton(forward))
+                                .with(
+                                        "c",
+                                        "of the post's give, its turning",
+                                        BladeFindings.from(job, mmPerNewton(PartCut.postTurns(job))))
+                                .with("x", "axis over the slide", mm(height))
+                                .with("r", "bolt to edge", mm(job.reachMm()))
+                                .with("φ", "tilt of the blade", tilt)
+                                .with(
+                                        "b",
+                                        "height of the blade",
+                                        mm(job.blade().heightMm()).fromTable()),
+                        say)
+                .step(
+                        Working.of("Growth of the force times that", "(1 − mc) · (F − e · l) / f · a", number(gain))
+                                .with("mc", number(job.work().mc()).fromTable())
+                                .with("F", newtons(cut.force().cuttingN()))
+                                .with(
+                                        "e",
+                                        "the edge's own",
+                                        newtonsPerMm(PartCut.press(job).alongNPerMm())
+                                                .fromTable())
+                                .with("l", "edge", mm(PartCut.edgeMm(job)))
+                                .with("f", mmPerRev(cut.feedMm()))
+                                .with("a", "forward per newton", mmPerNewton(forward))
+                                .meaning("; from " + say.number(PartCut.RUNS_AWAY, 1) + " on it runs away"),
+                        say)
                 .source(
                         "Post turning about its bolt, a fifth of its give at a usual reach and more further out (ours); Kienzle's slope; chips h' = (f − g h)/(1 − g). Play in slide and nut is not in it")
                 .caution("Take up the cross-slide's play towards the work, lock the carriage, tighten the gibs.");
@@ -379,7 +392,7 @@ final class PartCutFindings {
         Finding.Builder finding = Finding.at(Station.REACH, "chatter")
                 .says(verdict, chatterWords(quiet, hopeless))
                 .margin(margin)
-                .steps(quietWidth(quiet))
+                .steps(quietWidth(quiet), say)
                 .source(
                         "Tlusty; one mode across, damping assumed, the flank's by Tyler & Schmitz and Ahmadi & Altintas; the blade's own flutter is not in it");
         if (verdict != Verdict.FINE) {
@@ -400,7 +413,7 @@ final class PartCutFindings {
     }
 
     /** How the quiet width comes about; nothing where the rake draws the edge in. */
-    private List<Step> quietWidth(Span quiet) {
+    private List<Working> quietWidth(Span quiet) {
         double perMm = PlungeCut.of(job.work(), PartCut.press(job), cut.rakeRad(), 1, cut.feedMm(), job.leadRad())
                 .directionalNPerMm();
         if (perMm <= 0) {
@@ -429,14 +442,13 @@ final class PartCutFindings {
                                 "f",
                                 "post rocking",
                                 LatheSprings.from(job.lathe().slide().rocksHz(), rocks))
-                        .with("k", "post and work", newtonsPerMm(k))
-                        .told(say),
+                        .with("k", "post and work", newtonsPerMm(k)),
                 Working.of("Quiet width, at the least damping", "2 · k · ζ · (1 + ζ) / D", mm(quiet.low()))
                         .with("k", "post and work", newtonsPerMm(k))
                         .with("ζ", "slides and flank", number(whole))
                         .with("D", "growth of the push by width, N/mm²", mpa(perMm))
-                        .meaning("; " + wide(quiet.chosen()) + " at the usual, " + wide(quiet.high()) + " at the best")
-                        .told(say));
+                        .meaning(
+                                "; " + wide(quiet.chosen()) + " at the usual, " + wide(quiet.high()) + " at the best"));
     }
 
     private String wide(double mm) {
@@ -483,17 +495,19 @@ final class PartCutFindings {
                                         say.length(job.barMm()),
                                         say.share(waste),
                                         say.time(cut.cutMinutes())))
-                .step(Working.of("Bar", "n · (l + w)", mm(job.barMm()))
-                        .with("n", "pieces", number(job.pieces()).typed())
-                        .with("l", "a piece", mm(job.pieceMm()).typed())
-                        .with("w", "the edge", mm(job.widthMm()))
-                        .told(say))
-                .step(Working.of("Time of a cut", "n · t / (f · s)", minutes(cut.cutMinutes()))
-                        .with("n", "plunges", number(cut.passes()))
-                        .with("t", "depth", mm(job.depthMm()))
-                        .with("f", mmPerRev(cut.feedMm()))
-                        .with("s", rpm(cut.rpm()))
-                        .told(say))
+                .step(
+                        Working.of("Bar", "n · (l + w)", mm(job.barMm()))
+                                .with("n", "pieces", number(job.pieces()).typed())
+                                .with("l", "a piece", mm(job.pieceMm()).typed())
+                                .with("w", "the edge", mm(job.widthMm())),
+                        say)
+                .step(
+                        Working.of("Time of a cut", "n · t / (f · s)", minutes(cut.cutMinutes()))
+                                .with("n", "plunges", number(cut.passes()))
+                                .with("t", "depth", mm(job.depthMm()))
+                                .with("f", mmPerRev(cut.feedMm()))
+                                .with("s", rpm(cut.rpm())),
+                        say)
                 .source("Geometry; without facing, clearing chips and deburring")
                 .build();
     }
@@ -516,16 +530,17 @@ final class PartCutFindings {
                                         say.length(out),
                                         say.length(1.5 * job.diameterMm())))
                 .margin(centre ? 0 : margin)
-                .step(Working.of(
-                                "Neck that the cut twists off; twice that is kept, at least " + say.length(3),
-                                "√(8 · F / (π · τ))",
-                                mm(cut.neckTwistsMm()))
-                        .with("F", newtons(cut.force().cuttingN()))
-                        .with(
-                                "τ",
-                                "about a quarter of kc1.1",
-                                mpa(job.work().kc11MPa() / 4).assumed())
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Neck that the cut twists off; twice that is kept, at least " + say.length(3),
+                                        "√(8 · F / (π · τ))",
+                                        mm(cut.neckTwistsMm()))
+                                .with("F", newtons(cut.force().cuttingN()))
+                                .with(
+                                        "τ",
+                                        "about a quarter of kc1.1",
+                                        mpa(job.work().kc11MPa() / 4).assumed()),
+                        say)
                 .source("Torsion of a round neck; shear strength guessed from the cutting force (ours)")
                 .caution(
                         centre

@@ -8,7 +8,6 @@ import static boldwedge.core.measure.Amount.number;
 
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.holder.Bolt;
@@ -79,16 +78,17 @@ final class StandFindings {
                                         say.force(1.5 * pull),
                                         say.stress(lip)))
                 .margin(margin)
-                .steps(lever())
-                .step(Working.of(
-                                "Bolt " + bolt.name() + " of class "
-                                        + bolt.size().grade() + ", drawn by feel",
-                                "0.6 · σ · A",
-                                newtons(bolt.drawnN()))
-                        .with("σ", "proof", mpa(bolt.size().proofMPa()).fromTable())
-                        .with("A", mm2(bolt.areaMm2()).fromTable())
-                        .told(say))
-                .step(lip(slot, pull, lip).told(say))
+                .steps(lever(), say)
+                .step(
+                        Working.of(
+                                        "Bolt " + bolt.name() + " of class "
+                                                + bolt.size().grade() + ", drawn by feel",
+                                        "0.6 · σ · A",
+                                        newtons(bolt.drawnN()))
+                                .with("σ", "proof", mpa(bolt.size().proofMPa()).fromTable())
+                                .with("A", mm2(bolt.areaMm2()).fromTable()),
+                        say)
+                .step(lip(slot, pull, lip), say)
                 .note("Grey iron bears " + say.stress(TSlot.IRON_MPA) + ".")
                 .source("Statics of a stiff block; lip as a cantilever (ours); ISO 898-1; EN 1561")
                 .caution("A nut that bears only at its ends, or a short one, breaks the lips: use a long, flat T-nut.");
@@ -104,15 +104,14 @@ final class StandFindings {
     }
 
     /** How hard the hardest-pulled bolt is pulled; nothing where the block is only pressed. */
-    private List<Step> lever() {
+    private List<Working> lever() {
         PostLoad post = cut.post();
         return post.tippingArmMm() <= 0
                 ? List.of()
                 : List.of(Working.of("Pull of the bolt over the cut", "e · b / Σb²", number(post.boltPullPerN()))
                         .with("e", "edge it tips over to the point", mm(post.tippingArmMm()))
                         .with("b", "to the farthest bolt", mm(post.farthestMm()))
-                        .with("Σb²", "of all bolts", mm2(post.squaresMm2()))
-                        .told(say));
+                        .with("Σb²", "of all bolts", mm2(post.squaresMm2())));
     }
 
     private Working lip(TSlot slot, double pull, double lip) {
@@ -147,13 +146,17 @@ final class StandFindings {
                                         Locale.ROOT,
                                         "In front: the cut presses the slide down with %s and lifts the work against its bearings' caps.",
                                         say.force(force)))
-                .step(Working.of(
-                                "Edge of the block on the slide: what balances force and bolts",
-                                job.behind() ? "F · (q − 1)" : "F · (q + 1)",
-                                newtons(cut.post().edgePressPerN() * force))
-                        .with("F", newtons(force))
-                        .with("q", "all bolts over the force", number(cut.post().allBoltsPerN()))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Edge of the block on the slide: what balances force and bolts",
+                                        job.behind() ? "F · (q − 1)" : "F · (q + 1)",
+                                        newtons(cut.post().edgePressPerN() * force))
+                                .with("F", newtons(force))
+                                .with(
+                                        "q",
+                                        "all bolts over the force",
+                                        number(cut.post().allBoltsPerN())),
+                        say)
                 .source("Statics")
                 .school(
                         "In front",
@@ -184,13 +187,14 @@ final class StandFindings {
                                 say.length(axis),
                                 seat,
                                 say.length(left)))
-                .step(Working.of("Left", "x − b", mm(left))
-                        .with("x", "axis over what it stands on", mm(axis))
-                        .with(
-                                "b",
-                                "height of the blade",
-                                mm(job.blade().heightMm()).fromTable())
-                        .told(say))
+                .step(
+                        Working.of("Left", "x − b", mm(left))
+                                .with("x", "axis over what it stands on", mm(axis))
+                                .with(
+                                        "b",
+                                        "height of the blade",
+                                        mm(job.blade().heightMm()).fromTable()),
+                        say)
                 .source("The lathe's card"
                         + (job.holder().built()
                                         && job.lathe().slide().axisAboveMm().isEmpty()
@@ -235,15 +239,19 @@ final class StandFindings {
         }
         finding.says(verdict, "At full depth the holder clears " + String.join(", ", words) + "." + slide)
                 .margin(hits ? -1 : Math.min(work, underChuck ? beside : 10) / 10)
-                .step(Working.of("Front of the holder from the axis", "r + o", mm(frontFromAxis))
-                        .with("r", "end of the cut", mm(end))
-                        .with("o", "clamp to edge", mm(job.overhangMm()))
-                        .told(say))
-                .step(Working.of("Chuck", "2 · r", mm(2 * chuck))
-                        .with(
-                                "r",
-                                chuckMeasured ? mm(chuck).fromCard() : mm(chuck).assumed())
-                        .told(say))
+                .step(
+                        Working.of("Front of the holder from the axis", "r + o", mm(frontFromAxis))
+                                .with("r", "end of the cut", mm(end))
+                                .with("o", "clamp to edge", mm(job.overhangMm())),
+                        say)
+                .step(
+                        Working.of("Chuck", "2 · r", mm(2 * chuck))
+                                .with(
+                                        "r",
+                                        chuckMeasured
+                                                ? mm(chuck).fromCard()
+                                                : mm(chuck).assumed()),
+                        say)
                 .source("Geometry at full depth; jaws that stand out of the chuck are not in it")
                 .caution("Turn the chuck round by hand at full depth before you start the spindle.");
         if (hits) {

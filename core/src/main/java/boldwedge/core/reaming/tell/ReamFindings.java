@@ -121,21 +121,22 @@ final class ReamFindings {
                                 + say.length(job.leastMm()) + " to " + say.length(job.mostMm()) + ": "
                                 + say.chance(large) + " too large, " + say.chance(small) + " too small.")
                 .margin(MANY - worse)
-                .step(Working.of("Likely hole", "R + o − c", mm(hole.chosen()))
-                        .with(
-                                "R",
-                                "reamer",
-                                job.madeMm().isPresent()
-                                        ? mm(cut.reamerMm()).measured()
-                                        : mm(cut.reamerMm()).chosen())
-                        .with(
-                                "o",
-                                "cuts over itself",
-                                job.taught().trials() > 0
-                                        ? mm(over.medianMm()).measured()
-                                        : mm(over.medianMm()).assumed())
-                        .with("c", "closes", mm(cut.closesMm()).assumed())
-                        .told(say))
+                .step(
+                        Working.of("Likely hole", "R + o − c", mm(hole.chosen()))
+                                .with(
+                                        "R",
+                                        "reamer",
+                                        job.madeMm().isPresent()
+                                                ? mm(cut.reamerMm()).measured()
+                                                : mm(cut.reamerMm()).chosen())
+                                .with(
+                                        "o",
+                                        "cuts over itself",
+                                        job.taught().trials() > 0
+                                                ? mm(over.medianMm()).measured()
+                                                : mm(over.medianMm()).assumed())
+                                .with("c", "closes", mm(cut.closesMm()).assumed()),
+                        say)
                 .source(
                         "What a reamer cuts over itself: ours, a half to twice, with the root of the diameter; learnt from measured holes");
         if (job.taught().trials() > 0) {
@@ -179,20 +180,21 @@ final class ReamFindings {
         Finding.Builder finding = Finding.at(Station.CUT, "hole-before")
                 .says(verdict, tooMuch ? words + " That is much for a reamer." : words)
                 .margin(verdict == Verdict.WRONG ? -0.3 : 0.12 - rubs)
-                .step(Working.of("Likely left", cut.drilled() ? "R − d − o" : "R − d", mm(left.chosen()))
-                        .with("R", "reamer", mm(cut.reamerMm()))
-                        .with("d", cut.drilled() ? "drill" : "bored", mm(cut.beforeMm()))
-                        .with(
-                                "o",
-                                "over its drill",
-                                cut.drilled()
-                                        ? job.taughtDrills().trials() > 0
-                                                ? mm(cut.drilledOver().medianMm())
-                                                        .measured()
-                                                : mm(cut.drilledOver().medianMm())
-                                                        .assumed()
-                                        : mm(0).assumed())
-                        .told(say))
+                .step(
+                        Working.of("Likely left", cut.drilled() ? "R − d − o" : "R − d", mm(left.chosen()))
+                                .with("R", "reamer", mm(cut.reamerMm()))
+                                .with("d", cut.drilled() ? "drill" : "bored", mm(cut.beforeMm()))
+                                .with(
+                                        "o",
+                                        "over its drill",
+                                        cut.drilled()
+                                                ? job.taughtDrills().trials() > 0
+                                                        ? mm(cut.drilledOver().medianMm())
+                                                                .measured()
+                                                        : mm(cut.drilledOver().medianMm())
+                                                                .assumed()
+                                                : mm(0).assumed()),
+                        say)
                 .source("Stock of 0.1 to 0.4 mm by size (custom of the trade); oversize of drills as tabled (MCTI)")
                 .note("Wanted: " + say.length(wants.low()) + " to " + say.length(wants.high())
                         + ". A reamer follows the hole it is given: where the place counts, bore before it.");
@@ -228,10 +230,11 @@ final class ReamFindings {
                         "It may wear " + say.length(Math.max(0, allowance)) + " before holes are under: some "
                                 + round(least) + " to " + round(most) + " holes.")
                 .margin(short_ ? -0.1 : 1)
-                .step(Working.of("May wear", "h − L", mm(allowance))
-                        .with("h", "likely hole", mm(cut.holeMm().chosen()))
-                        .with("L", "lower limit", mm(job.leastMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of("May wear", "h − L", mm(allowance))
+                                .with("h", "likely hole", mm(cut.holeMm().chosen()))
+                                .with("L", "lower limit", mm(job.leastMm()).typed()),
+                        say)
                 .source("Wear of a hole: ours, within four times either way, until the shop's own count teaches it");
         if (job.taughtWear().trials() > 0) {
             finding.note(job.taughtWear().trials()
@@ -282,11 +285,12 @@ final class ReamFindings {
                                         : "Feed " + say.feed(f) + ": one turn of the handle every " + say.time(turn)
                                                 + ", in and out with the spindle turning forward.")
                 .margin(slow || fast ? -0.2 : 0.5)
-                .step(Working.of("Time of a turn", "s / (f · n)", minutes(turn))
-                        .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
-                        .with("f", mmPerRev(f))
-                        .with("n", rpm(cut.rpm()))
-                        .told(say))
+                .step(
+                        Working.of("Time of a turn", "s / (f · n)", minutes(turn))
+                                .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
+                                .with("f", mmPerRev(f))
+                                .with("n", rpm(cut.rpm())),
+                        say)
                 .note("Never turned backwards: chips wedge behind the lands and the edges break.")
                 .source("Two to three times a drill's feed (custom of the trade)")
                 .mendUnless(!slow && !fast, "Feed " + say.feed(range.chosen()), FEED.id(), say.feed(range.chosen()))
@@ -310,12 +314,13 @@ final class ReamFindings {
                                                 say.length(Math.abs(job.offsetMm())),
                                                 say.length(bell)))
                 .margin(bell < 1e-6 ? 1 : margin)
-                .step(Working.of("Mouth larger by", "2 · e", mm(2 * Math.abs(job.offsetMm())))
-                        .with(
-                                "e",
-                                "tailstock off the axis",
-                                mm(Math.abs(job.offsetMm())).typed())
-                        .told(say))
+                .step(
+                        Working.of("Mouth larger by", "2 · e", mm(2 * Math.abs(job.offsetMm())))
+                                .with(
+                                        "e",
+                                        "tailstock off the axis",
+                                        mm(Math.abs(job.offsetMm())).typed()),
+                        say)
                 .source("Geometry: a rigid reamer beside the axis of the turning work")
                 .mendUnless(verdict == Verdict.FINE, "Floating holder", FLOATING.id(), "floating")
                 .build();

@@ -139,22 +139,24 @@ final class ReamerFindings {
                                 : made && under ? Verdict.DOUBTFUL : made ? Verdict.FINE : Verdict.TOLD,
                         words)
                 .margin(over ? -0.2 : under ? -0.1 : 1)
-                .step(Working.of(
-                                "Largest, then up to the next micrometre",
-                                "U − 0.15 · (U − L)",
-                                mm(job.mostMm() - 0.15 * job.toleranceMm()))
-                        .with("U", "hole, upper limit", mm(job.mostMm()).typed())
-                        .with("L", "lower limit", mm(job.leastMm()).typed())
-                        .meaning("; so " + say.length(limits.largestMm()))
-                        .told(say))
-                .step(Working.of(
-                                "For its maker, then up to the next micrometre",
-                                "0.35 · (U − L)",
-                                mm(0.35 * job.toleranceMm()))
-                        .with("U", mm(job.mostMm()).typed())
-                        .with("L", mm(job.leastMm()).typed())
-                        .meaning("; so its smallest is " + say.length(limits.smallestMm()))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Largest, then up to the next micrometre",
+                                        "U − 0.15 · (U − L)",
+                                        mm(job.mostMm() - 0.15 * job.toleranceMm()))
+                                .with("U", "hole, upper limit", mm(job.mostMm()).typed())
+                                .with("L", "lower limit", mm(job.leastMm()).typed())
+                                .meaning("; so " + say.length(limits.largestMm())),
+                        say)
+                .step(
+                        Working.of(
+                                        "For its maker, then up to the next micrometre",
+                                        "0.35 · (U − L)",
+                                        mm(0.35 * job.toleranceMm()))
+                                .with("U", mm(job.mostMm()).typed())
+                                .with("L", mm(job.leastMm()).typed())
+                                .meaning("; so its smallest is " + say.length(limits.smallestMm())),
+                        say)
                 .source("ISO 522, special tolerances for reamers");
         if (closes > 0) {
             finding.note("This stuff closes behind the reamer by about " + say.length(closes)
@@ -210,17 +212,19 @@ final class ReamerFindings {
                 .margin(pullsIn || packs ? -0.1 : 0.5)
                 .source("Geometry of a helix; which way after the custom of the trade");
         if (job.helix() != Helix.STRAIGHT) {
-            finding.step(Working.of("Lead", "π · D / tan(β)", mm(cut.leadMm()))
-                            .with("D", mm(cut.reamerMm()))
-                            .with("β", "helix", rad(job.helixRad()).typed())
-                            .told(say))
-                    .step(Working.of(
-                                    "Turn of the work for a travel s",
-                                    "s · 360° / H",
-                                    rad(2 * Math.PI * travel(say) / cut.leadMm()))
-                            .with("s", mm(travel(say)))
-                            .with("H", "lead", mm(cut.leadMm()))
-                            .told(say));
+            finding.step(
+                            Working.of("Lead", "π · D / tan(β)", mm(cut.leadMm()))
+                                    .with("D", mm(cut.reamerMm()))
+                                    .with("β", "helix", rad(job.helixRad()).typed()),
+                            say)
+                    .step(
+                            Working.of(
+                                            "Turn of the work for a travel s",
+                                            "s · 360° / H",
+                                            rad(2 * Math.PI * travel(say) / cut.leadMm()))
+                                    .with("s", mm(travel(say)))
+                                    .with("H", "lead", mm(cut.leadMm())),
+                            say);
         }
         finding.mendUnless(!pullsIn, "Straight flutes", HELIX.id(), "straight");
         finding.mendUnless(!packs, "Right-hand helix", HELIX.id(), "right");
@@ -253,13 +257,14 @@ final class ReamerFindings {
                                                         + say.angle(job.clearanceRad()) + ", ground no wider than "
                                                         + say.length(section.widestFlatMm()) + " behind the land.")
                 .margin(verdict == Verdict.FINE ? 0.5 : (little || much) && rake ? -0.2 : -0.1)
-                .step(Working.of(
-                                "Widest flat before its heel comes out again",
-                                "D / 2 · sin(α)",
-                                mm(section.widestFlatMm()))
-                        .with("D", mm(cut.reamerMm()))
-                        .with("α", rad(job.clearanceRad()).typed())
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Widest flat before its heel comes out again",
+                                        "D / 2 · sin(α)",
+                                        mm(section.widestFlatMm()))
+                                .with("D", mm(cut.reamerMm()))
+                                .with("α", rad(job.clearanceRad()).typed()),
+                        say)
                 .source("Geometry of a chord; rake 0° to 6°, clearance 4° to 7°, land 0.1 to 0.3 mm by custom")
                 .mendUnless(!little && !much, "Clearance 6°", CLEARANCE.id(), "6°")
                 .mendUnless(!rake, "Rake 3°", RAKE.id(), "3°")
@@ -276,10 +281,11 @@ final class ReamerFindings {
                                 + say.stress(cut.coreShearMPa()) + " of shear, it bears about "
                                 + say.stress(ReamCut.CORE_BEARS_MPA) + ".")
                 .margin(margin)
-                .step(Working.of("Shear in the core", "16 · M / (π · c³)", mpa(cut.coreShearMPa()))
-                        .with("M", newtonMetres(cut.torqueNm()))
-                        .with("c", mm(cut.coreMm()))
-                        .told(say))
+                .step(
+                        Working.of("Shear in the core", "16 · M / (π · c³)", mpa(cut.coreShearMPa()))
+                                .with("M", newtonMetres(cut.torqueNm()))
+                                .with("c", mm(cut.coreMm())),
+                        say)
                 .source("Torsion of a round bar; strength of hardened tool steel with the notch of its flutes, ours")
                 .mendUnless(
                         margin >= 0.5 || shallower < 0.2,
@@ -304,27 +310,29 @@ final class ReamerFindings {
                                 + ", and the torque shears it by "
                                 + say.stress(cut.shankShearMPa()) + ".")
                 .margin(margin)
-                .step(Working.of("Buckles at", "2.046 · π² · E · π · d⁴ / 64 / L²", newtons(cut.bucklesN()))
-                        .with("E", mpa(207_000).fromTable())
-                        .with("d", "shank", mm(cut.shankMm()))
-                        .with("L", "free", mm(cut.freeShankMm()))
-                        .told(say))
-                .step(Working.of(
-                                "Thrust",
-                                "t · kc · f · (D − d) / 2 · sin(κ) · (f / z · sin(κ) / 1 mm)^(−mc)",
-                                newtons(cut.thrustN()))
-                        .with(
-                                "t",
-                                "thrust over cutting force",
-                                number(TwistDrill.THRUST_SHARE).fromTable())
-                        .with("kc", mpa(job.work().kc11MPa()).fromTable())
-                        .with("mc", number(job.work().mc()).fromTable())
-                        .with("f", mm(cut.feedMm()))
-                        .with("D", mm(cut.reamerMm()))
-                        .with("d", "hole found", mm(Math.min(cut.foundMm(), cut.reamerMm())))
-                        .with("z", "edges", number(cut.edges()))
-                        .with("κ", rad(job.kind() == Kind.SLANT ? job.slantRad() : job.chamferRad()))
-                        .told(say))
+                .step(
+                        Working.of("Buckles at", "2.046 · π² · E · π · d⁴ / 64 / L²", newtons(cut.bucklesN()))
+                                .with("E", mpa(207_000).fromTable())
+                                .with("d", "shank", mm(cut.shankMm()))
+                                .with("L", "free", mm(cut.freeShankMm())),
+                        say)
+                .step(
+                        Working.of(
+                                        "Thrust",
+                                        "t · kc · f · (D − d) / 2 · sin(κ) · (f / z · sin(κ) / 1 mm)^(−mc)",
+                                        newtons(cut.thrustN()))
+                                .with(
+                                        "t",
+                                        "thrust over cutting force",
+                                        number(TwistDrill.THRUST_SHARE).fromTable())
+                                .with("kc", mpa(job.work().kc11MPa()).fromTable())
+                                .with("mc", number(job.work().mc()).fromTable())
+                                .with("f", mm(cut.feedMm()))
+                                .with("D", mm(cut.reamerMm()))
+                                .with("d", "hole found", mm(Math.min(cut.foundMm(), cut.reamerMm())))
+                                .with("z", "edges", number(cut.edges()))
+                                .with("κ", rad(job.kind() == Kind.SLANT ? job.slantRad() : job.chamferRad())),
+                        say)
                 .source("Euler's column, one end held, the other guided; torsion of a round bar")
                 .mendUnless(
                         margin >= 1 || shorter <= cut.headMm() + 2,
@@ -361,10 +369,11 @@ final class ReamerFindings {
         return Finding.at(Station.MAKE, "reamer-steel")
                 .says(warps ? Verdict.DOUBTFUL : Verdict.TOLD, words)
                 .margin(warps ? -0.1 : 1)
-                .step(Working.of("Slender", "L / D", number(cut.slenderness()))
-                        .with("L", mm(cut.lengthMm()))
-                        .with("D", mm(cut.reamerMm()))
-                        .told(say))
+                .step(
+                        Working.of("Slender", "L / D", number(cut.slenderness()))
+                                .with("L", mm(cut.lengthMm()))
+                                .with("D", mm(cut.reamerMm())),
+                        say)
                 .source(steel.source())
                 .mendUnless(!warps, "Oil-hardening steel", STEEL.id(), "o1")
                 .build();
@@ -377,9 +386,10 @@ final class ReamerFindings {
                         "Grind it to " + say.length(cut.dThicknessMm()) + " thick: "
                                 + say.length(cut.dThicknessMm() - cut.reamerMm() / 2)
                                 + " over half, so that it never cuts over itself.")
-                .step(Working.of("Thickness of the D", "D / 2 + 0.0075 · D", mm(cut.dThicknessMm()))
-                        .with("D", mm(cut.reamerMm()))
-                        .told(say))
+                .step(
+                        Working.of("Thickness of the D", "D / 2 + 0.0075 · D", mm(cut.dThicknessMm()))
+                                .with("D", mm(cut.reamerMm())),
+                        say)
                 .note(
                         "Front relieved 5° to 8°, its corner just broken; start it in a bored hole one diameter deep, or it goes where it likes.")
                 .source("Custom of the trade: 0.5 to 1 % of the diameter above the middle")
@@ -392,10 +402,11 @@ final class ReamerFindings {
                         Verdict.TOLD,
                         "Cut across at " + say.angle(job.slantRad()) + " the face is " + say.length(cut.slantMm())
                                 + " long; its rim cuts on both sides.")
-                .step(Working.of("Length of the cut", "D / tan(θ)", mm(cut.slantMm()))
-                        .with("D", mm(cut.reamerMm()))
-                        .with("θ", rad(job.slantRad()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Length of the cut", "D / tan(θ)", mm(cut.slantMm()))
+                                .with("D", mm(cut.reamerMm()))
+                                .with("θ", rad(job.slantRad()).typed()),
+                        say)
                 .note("Leave it no more than " + say.length(ReamCut.stock(job).high())
                         + "; stone the face only, never the round.")
                 .source("Geometry of a plane through a cylinder")
@@ -416,18 +427,23 @@ final class ReamerFindings {
                                 + say.length(cut.chamferMm()) + " long, from " + say.length(cut.chamferFromMm())
                                 + "; rest " + say.length(cut.restMm())
                                 + (job.cup() ? " below centre." : ": wheel that much above centre."))
-                .step(Working.of("Length of the chamfer", "(D − d) / (2 · tan(κ))", mm(cut.chamferMm()))
-                        .with("D", mm(cut.reamerMm()))
-                        .with("d", "at its front", mm(cut.chamferFromMm()))
-                        .with("κ", rad(job.chamferRad()).typed())
-                        .told(say))
-                .step((job.cup()
-                                ? Working.of("Tooth rest below centre", "D / 2 · sin(α)", mm(cut.restMm()))
-                                        .with("D", mm(cut.reamerMm()))
-                                : Working.of("Wheel above centre", "W / 2 · sin(α)", mm(cut.restMm()))
-                                        .with("W", "wheel", mm(job.wheelMm()).typed()))
-                        .with("α", "clearance", rad(job.clearanceRad()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Length of the chamfer", "(D − d) / (2 · tan(κ))", mm(cut.chamferMm()))
+                                .with("D", mm(cut.reamerMm()))
+                                .with("d", "at its front", mm(cut.chamferFromMm()))
+                                .with("κ", rad(job.chamferRad()).typed()),
+                        say)
+                .step(
+                        (job.cup()
+                                        ? Working.of("Tooth rest below centre", "D / 2 · sin(α)", mm(cut.restMm()))
+                                                .with("D", mm(cut.reamerMm()))
+                                        : Working.of("Wheel above centre", "W / 2 · sin(α)", mm(cut.restMm()))
+                                                .with(
+                                                        "W",
+                                                        "wheel",
+                                                        mm(job.wheelMm()).typed()))
+                                .with("α", "clearance", rad(job.clearanceRad()).typed()),
+                        say)
                 .note("Relief is ground from the chamfer, not from the land: the land keeps the size.")
                 .source("Geometry of tooth rest and wheel")
                 .build();

@@ -72,10 +72,14 @@ final class SeatFindings {
                                         : ": the trailing edge clears by " + say.angle(trailing) + ".")
                                 + (job.kappaRad() >= Math.PI / 2 ? " It faces square shoulders." : ""))
                 .margin(trailing / (3 * DEGREE) - 1)
-                .step(Working.of("Trailing edge clears", "π − k − e", rad(trailing))
-                        .with("k", "edge angle", rad(job.kappaRad()).typed())
-                        .with("e", "corner", rad(job.insert().pointRad()).fromTable())
-                        .told(say))
+                .step(
+                        Working.of("Trailing edge clears", "π − k − e", rad(trailing))
+                                .with("k", "edge angle", rad(job.kappaRad()).typed())
+                                .with(
+                                        "e",
+                                        "corner",
+                                        rad(job.insert().pointRad()).fromTable()),
+                        say)
                 .note(
                         "Another edge angle moves the insert’s hole: it wants a new body, not a new hole beside the old one.")
                 .mendUnless(
@@ -94,26 +98,32 @@ final class SeatFindings {
                         "Edge " + say.length(cut.shape().edgeMm())
                                 + " long; from the nose’s tip to the middle of the hole "
                                 + say.length(cut.shape().noseToHoleMm()) + ", along the corner’s bisector.")
-                .step(Working.of(
-                                "Nose’s tip to the hole",
-                                "d / (2 · sin(e / 2)) − r · (1 / sin(e / 2) − 1)",
-                                mm(cut.shape().noseToHoleMm()))
-                        .with(
-                                "d",
-                                "inscribed circle",
-                                mm(job.insert().circleMm()).fromTable())
-                        .with("e", "corner", rad(job.insert().pointRad()).fromTable())
-                        .with("r", "nose radius", mm(job.noseMm()).chosen())
-                        .told(say));
+                .step(
+                        Working.of(
+                                        "Nose’s tip to the hole",
+                                        "d / (2 · sin(e / 2)) − r · (1 / sin(e / 2) − 1)",
+                                        mm(cut.shape().noseToHoleMm()))
+                                .with(
+                                        "d",
+                                        "inscribed circle",
+                                        mm(job.insert().circleMm()).fromTable())
+                                .with(
+                                        "e",
+                                        "corner",
+                                        rad(job.insert().pointRad()).fromTable())
+                                .with("r", "nose radius", mm(job.noseMm()).chosen()),
+                        say);
         if (job.insert().triangle()) {
-            finding.step(Working.of("Edge", "d · √3", mm(cut.shape().edgeMm()))
-                    .with("d", mm(job.insert().circleMm()).fromTable())
-                    .told(say));
+            finding.step(
+                    Working.of("Edge", "d · √3", mm(cut.shape().edgeMm()))
+                            .with("d", mm(job.insert().circleMm()).fromTable()),
+                    say);
         } else {
-            finding.step(Working.of("Edge", "d / sin(e)", mm(cut.shape().edgeMm()))
-                    .with("d", mm(job.insert().circleMm()).fromTable())
-                    .with("e", rad(job.insert().pointRad()).fromTable())
-                    .told(say));
+            finding.step(
+                    Working.of("Edge", "d / sin(e)", mm(cut.shape().edgeMm()))
+                            .with("d", mm(job.insert().circleMm()).fromTable())
+                            .with("e", rad(job.insert().pointRad()).fromTable()),
+                    say);
         }
         return finding.note(
                         "Measure the insert that will sit there: circles come within a few hundredths, holes within a tenth.")
@@ -134,11 +144,12 @@ final class SeatFindings {
                                         ? ": as wanted; a new body would give the same."
                                         : ", " + say.angle(Math.abs(off)) + (off > 0 ? " more" : " less")
                                                 + " than is wanted."))
-                .step(Working.of("Edge of the old holder", "s + asin(u / l)", rad(kappa))
-                        .with("s", "slide set to", rad(old.setRad()).typed())
-                        .with("u", "ran off", mm(old.offMm()).measured())
-                        .with("l", "way", mm(old.wayMm()).measured())
-                        .told(say))
+                .step(
+                        Working.of("Edge of the old holder", "s + asin(u / l)", rad(kappa))
+                                .with("s", "slide set to", rad(old.setRad()).typed())
+                                .with("u", "ran off", mm(old.offMm()).measured())
+                                .with("l", "way", mm(old.wayMm()).measured()),
+                        say)
                 .source("Sine of a small angle by an indicator")
                 .build();
     }
@@ -156,18 +167,19 @@ final class SeatFindings {
                                 : "The insert brings " + say.angle(c) + " of clearance: the seat lies level.")
                 .margin(c / (5 * DEGREE) - 1)
                 .mendUnless(verdict == Verdict.FINE, "Tilt " + say.angle(6 * DEGREE), TILT.id(), "6°")
-                .step(Working.of("Clearance in use", "a + t", rad(c))
-                        .with(
-                                "a",
-                                "of the insert",
-                                rad(job.insert().clearanceRad()).fromTable())
-                        .with(
-                                "t",
-                                "tilt",
-                                job.tiltRad().isPresent()
-                                        ? rad(cut.tiltRad()).typed()
-                                        : rad(cut.tiltRad()).chosen())
-                        .told(say))
+                .step(
+                        Working.of("Clearance in use", "a + t", rad(c))
+                                .with(
+                                        "a",
+                                        "of the insert",
+                                        rad(job.insert().clearanceRad()).fromTable())
+                                .with(
+                                        "t",
+                                        "tilt",
+                                        job.tiltRad().isPresent()
+                                                ? rad(cut.tiltRad()).typed()
+                                                : rad(cut.tiltRad()).chosen()),
+                        say)
                 .source("Angles of seat and insert add")
                 .build();
     }
@@ -185,16 +197,21 @@ final class SeatFindings {
                                                 + say.length(cut.floorDepthMm()) + " below the top")
                                 + "; " + say.length(under) + " is left under it.")
                 .margin(under / need - 1)
-                .step(Working.of("Thickness square to the base", "s · cos(t)", mm(cut.thicknessMm()))
-                        .with("s", "insert", mm(job.insert().thicknessMm()).fromTable())
-                        .with("t", "tilt", rad(cut.tiltRad()))
-                        .told(say));
+                .step(
+                        Working.of("Thickness square to the base", "s · cos(t)", mm(cut.thicknessMm()))
+                                .with(
+                                        "s",
+                                        "insert",
+                                        mm(job.insert().thicknessMm()).fromTable())
+                                .with("t", "tilt", rad(cut.tiltRad())),
+                        say);
         if (job.bar()) {
-            finding.step(Working.of("Floor from the top", "D / 2 − h + s", mm(cut.floorDepthMm()))
-                            .with("D", "bar", mm(job.heightMm()).typed())
-                            .with("h", "edge above the axis", mm(cut.edgeMm()))
-                            .with("s", mm(cut.thicknessMm()))
-                            .told(say))
+            finding.step(
+                            Working.of("Floor from the top", "D / 2 − h + s", mm(cut.floorDepthMm()))
+                                    .with("D", "bar", mm(job.heightMm()).typed())
+                                    .with("h", "edge above the axis", mm(cut.edgeMm()))
+                                    .with("s", mm(cut.thicknessMm())),
+                            say)
                     .school(
                             "Top on the bar’s axis",
                             "The bar set to centre height cuts at centre height; more is milled away.",
@@ -205,15 +222,16 @@ final class SeatFindings {
                                     + " above the axis: set the bar lower by that.",
                             job.height() == Height.MIDDLE);
         } else {
-            finding.step(Working.of("Floor above the base", "h − s", mm(cut.floorMm()))
-                    .with(
-                            "h",
-                            "edge above the base",
-                            job.edgeAboveMm().isPresent()
-                                    ? mm(cut.edgeMm()).typed()
-                                    : mm(cut.edgeMm()).chosen())
-                    .with("s", mm(cut.thicknessMm()))
-                    .told(say));
+            finding.step(
+                    Working.of("Floor above the base", "h − s", mm(cut.floorMm()))
+                            .with(
+                                    "h",
+                                    "edge above the base",
+                                    job.edgeAboveMm().isPresent()
+                                            ? mm(cut.edgeMm()).typed()
+                                            : mm(cut.edgeMm()).chosen())
+                            .with("s", mm(cut.thicknessMm())),
+                    say);
         }
         return finding.note(
                         "Chip under an insert, or a floor that is not flat, breaks it: the floor is cut last and not deburred by hand.")
@@ -231,15 +249,16 @@ final class SeatFindings {
                                 + say.length(Math.max(0, left)) + " beside the corner’s relief"
                                 + (margin < 0 ? ": little for what pushes there." : "."))
                 .margin(margin)
-                .step(Working.of("Left beside the relief", "w − c / 2", mm(left))
-                        .with("w", "corner to the outside", mm(cut.wallMm()))
-                        .with(
-                                "c",
-                                "cutter for the corner",
-                                job.reliefMm().isPresent()
-                                        ? mm(cut.reliefMm()).typed()
-                                        : mm(cut.reliefMm()).chosen())
-                        .told(say))
+                .step(
+                        Working.of("Left beside the relief", "w − c / 2", mm(left))
+                                .with("w", "corner to the outside", mm(cut.wallMm()))
+                                .with(
+                                        "c",
+                                        "cutter for the corner",
+                                        job.reliefMm().isPresent()
+                                                ? mm(cut.reliefMm()).typed()
+                                                : mm(cut.reliefMm()).chosen()),
+                        say)
                 .note(
                         "Two walls only: the one behind takes the cut, the one beside takes the feed. A third would decide where it sits.")
                 .source("Plan of seat and body, by vectors");
@@ -273,11 +292,12 @@ final class SeatFindings {
                                         ? "."
                                         : ", which a cutter of " + say.length(job.cutterMm()) + " cannot reach along."))
                 .margin(fits ? wall / need - 1 : -0.3)
-                .step(Working.of("Shorter wall", "l − c / 2 − r", mm(wall))
-                        .with("l", "edge", mm(cut.shape().edgeMm()))
-                        .with("c", "cutter for the corner", mm(cut.reliefMm()))
-                        .with("r", "nose radius", mm(job.noseMm()))
-                        .told(say))
+                .step(
+                        Working.of("Shorter wall", "l − c / 2 − r", mm(wall))
+                                .with("l", "edge", mm(cut.shape().edgeMm()))
+                                .with("c", "cutter for the corner", mm(cut.reliefMm()))
+                                .with("r", "nose radius", mm(job.noseMm())),
+                        say)
                 .note(
                         "An insert’s corner has a small radius, a pocket’s one as large as the cutter: without relief the insert stands on its corner.")
                 .source("Plan of seat and cutters");
@@ -318,10 +338,11 @@ final class SeatFindings {
                                 + "; the cutter hangs " + say.number(hangs, 1) + " of its diameters into the pocket"
                                 + (deep ? ": it bends away and the walls lean." : "."))
                 .margin(deep ? HANGS / hangs - 1 : far ? SWINGS / most - 1 : HANGS / hangs - 1)
-                .step(Working.of("Cutter hangs", "f / c", Amount.number(hangs))
-                        .with("f", "floor below the top", mm(cut.floorDepthMm()))
-                        .with("c", "cutter", mm(job.cutterMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Cutter hangs", "f / c", Amount.number(hangs))
+                                .with("f", "floor below the top", mm(cut.floorDepthMm()))
+                                .with("c", "cutter", mm(job.cutterMm()).typed()),
+                        say)
                 .note(
                         "Cut close to the table and near the middle of its travel; nothing here knows your mill’s travel: run the outline dry first.")
                 .mendUnless(
@@ -377,15 +398,16 @@ final class SeatFindings {
                                         : ".")
                                 + " It enters holes from " + say.length(cut.leastHoleMm()) + " on.")
                 .margin(free ? Math.min(1, stiff / 0.3 - 1) : -0.3)
-                .step(Working.of("Out of the bar", "a − D / 2", mm(out))
-                        .with(
-                                "a",
-                                "point from the axis",
-                                job.outMm().isPresent()
-                                        ? mm(cut.outMm()).typed()
-                                        : mm(cut.outMm()).chosen())
-                        .with("D", "bar", mm(job.heightMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Out of the bar", "a − D / 2", mm(out))
+                                .with(
+                                        "a",
+                                        "point from the axis",
+                                        job.outMm().isPresent()
+                                                ? mm(cut.outMm()).typed()
+                                                : mm(cut.outMm()).chosen())
+                                .with("D", "bar", mm(job.heightMm()).typed()),
+                        say)
                 .note("Two flats along the bar, parallel to the seat, set it level and keep it from rolling.")
                 .source("Circles of bar and hole");
         if (!free || stiff <= 0.3) {
@@ -418,13 +440,14 @@ final class SeatFindings {
                                                 ? "A shim of that under the insert, or the whole holder set higher by it, cures it: nothing has to be milled again."
                                                 : "Take that much more from the floor, or set the holder lower by it."))
                 .margin(good ? 1 : 0.03 - Math.abs(low))
-                .step(Working.of("Edge low by", "m − f", mm(low))
-                        .with(
-                                "m",
-                                "floor below the top, as made",
-                                mm(job.madeDepthMm().orElseThrow()).measured())
-                        .with("f", "as drawn", mm(cut.floorDepthMm()))
-                        .told(say))
+                .step(
+                        Working.of("Edge low by", "m − f", mm(low))
+                                .with(
+                                        "m",
+                                        "floor below the top, as made",
+                                        mm(job.madeDepthMm().orElseThrow()).measured())
+                                .with("f", "as drawn", mm(cut.floorDepthMm())),
+                        say)
                 .mendUnless(good, "As drawn", MADE_DEPTH.id(), Written.exact(Quantity.LENGTH, cut.floorDepthMm()))
                 .source("Heights add")
                 .build();

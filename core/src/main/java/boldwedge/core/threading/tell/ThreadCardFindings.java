@@ -85,11 +85,14 @@ final class ThreadCardFindings {
                                     : "outside " + range(limits.majorLow(), limits.majorHigh()) + "; root at most "
                                             + say.length(limits.minorHigh()))
                             + ".");
-            finding.step(Working.of(
-                            "Width of the pitch diameter’s limits", "h − l", mm(limits.pitchHigh() - limits.pitchLow()))
-                    .with("h", mm(limits.pitchHigh()).fromTable())
-                    .with("l", mm(limits.pitchLow()).fromTable())
-                    .told(say));
+            finding.step(
+                    Working.of(
+                                    "Width of the pitch diameter’s limits",
+                                    "h − l",
+                                    mm(limits.pitchHigh() - limits.pitchLow()))
+                            .with("h", mm(limits.pitchHigh()).fromTable())
+                            .with("l", mm(limits.pitchLow()).fromTable()),
+                    say);
         } else {
             finding.says(
                             Verdict.TOLD,
@@ -97,16 +100,18 @@ final class ThreadCardFindings {
                                     + ", basic. Limits of this form are not in the program: fit it to its mate.")
                     .margin(-0.05);
         }
-        return finding.step(Working.of("Pitch diameter", "d − k · P", mm(size.pitchDiameterMm()))
-                        .with("d", "major diameter", mm(size.majorMm()).fromTable())
-                        .with("k", number(size.form().pitchBelowMm(1)).fromTable())
-                        .with("P", mm(size.pitchMm()).fromTable())
-                        .told(say))
-                .step(Working.of("Minor diameter of the inside thread", "d − k · P", mm(size.minorMm()))
-                        .with("d", mm(size.majorMm()).fromTable())
-                        .with("k", number(size.form().minorBelowMm(1)).fromTable())
-                        .with("P", mm(size.pitchMm()).fromTable())
-                        .told(say))
+        return finding.step(
+                        Working.of("Pitch diameter", "d − k · P", mm(size.pitchDiameterMm()))
+                                .with("d", "major diameter", mm(size.majorMm()).fromTable())
+                                .with("k", number(size.form().pitchBelowMm(1)).fromTable())
+                                .with("P", mm(size.pitchMm()).fromTable()),
+                        say)
+                .step(
+                        Working.of("Minor diameter of the inside thread", "d − k · P", mm(size.minorMm()))
+                                .with("d", mm(size.majorMm()).fromTable())
+                                .with("k", number(size.form().minorBelowMm(1)).fromTable())
+                                .with("P", mm(size.pitchMm()).fromTable()),
+                        say)
                 .note(
                         "On the pitch diameter ridge and groove are equally wide, each half a pitch. It decides how the thread fits; outside diameter and root only have to stay clear.")
                 .build();
@@ -154,16 +159,17 @@ final class ThreadCardFindings {
                     .mend(verb + say.length((low + high) / 2), BLANK.id(), exact((low + high) / 2));
         }
         if (job.inside()) {
-            finding.step(Working.of("Depth of thread", "(d − h) / (k · P)", number(share))
-                    .with("d", mm(size.majorMm()).fromTable())
-                    .with(
-                            "h",
-                            job.blankMm().isPresent()
-                                    ? mm(blank).typed()
-                                    : mm(blank).chosen())
-                    .with("k", number(size.form().minorBelowMm(1)).fromTable())
-                    .with("P", mm(size.pitchMm()).fromTable())
-                    .told(say));
+            finding.step(
+                    Working.of("Depth of thread", "(d − h) / (k · P)", number(share))
+                            .with("d", mm(size.majorMm()).fromTable())
+                            .with(
+                                    "h",
+                                    job.blankMm().isPresent()
+                                            ? mm(blank).typed()
+                                            : mm(blank).chosen())
+                            .with("k", number(size.form().minorBelowMm(1)).fromTable())
+                            .with("P", mm(size.pitchMm()).fromTable()),
+                    say);
             finding.note("Drill nearest below: "
                     + say.drill(DrillTable.nearest(Math.max(0.35, blank - 0.05 * size.pitchMm()), say.units()))
                     + "; bored it is rounder and true to the axis.");
@@ -217,24 +223,33 @@ final class ThreadCardFindings {
                                         + "the carriage runs on " + say.length(cut.runOnMm()) + " at "
                                         + say.rpm(cut.rpm()) + ".")
                 .margin(margin)
-                .step(Working.of("Runs on", "n · L · t", mm(cut.runOnMm()))
-                        .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
-                        .with("L", "lead", mm(size.leadMm()).fromTable())
-                        .with(
-                                "t",
-                                "until it stands",
-                                job.lathe().screw().stopSeconds().isPresent()
-                                        ? boldwedge.core.measure.Amount.minutes(
-                                                        job.lathe().screw().stopOrUsual() / 60)
-                                                .fromCard()
-                                        : boldwedge.core.measure.Amount.minutes(
-                                                        job.lathe().screw().stopOrUsual() / 60)
-                                                .assumed())
-                        .told(say))
-                .step(Working.of("Groove that this needs", "s + P", mm(stops))
-                        .with("s", "runs on", mm(cut.runOnMm()))
-                        .with("P", "room for the tool", mm(size.pitchMm()).fromTable())
-                        .told(say))
+                .step(
+                        Working.of("Runs on", "n · L · t", mm(cut.runOnMm()))
+                                .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
+                                .with("L", "lead", mm(size.leadMm()).fromTable())
+                                .with(
+                                        "t",
+                                        "until it stands",
+                                        job.lathe().screw().stopSeconds().isPresent()
+                                                ? boldwedge.core.measure.Amount.minutes(job.lathe()
+                                                                        .screw()
+                                                                        .stopOrUsual()
+                                                                / 60)
+                                                        .fromCard()
+                                                : boldwedge.core.measure.Amount.minutes(job.lathe()
+                                                                        .screw()
+                                                                        .stopOrUsual()
+                                                                / 60)
+                                                        .assumed()),
+                        say)
+                .step(
+                        Working.of("Groove that this needs", "s + P", mm(stops))
+                                .with("s", "runs on", mm(cut.runOnMm()))
+                                .with(
+                                        "P",
+                                        "room for the tool",
+                                        mm(size.pitchMm()).fromTable()),
+                        say)
                 .source("Motion of the carriage; the tool’s own width is a pitch at most");
         if (margin < 0.1) {
             job.lathe()

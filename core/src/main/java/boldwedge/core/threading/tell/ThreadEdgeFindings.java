@@ -81,25 +81,30 @@ final class ThreadEdgeFindings {
                                         + say.angle(least) + " in the helix of " + say.angle(helix)
                                         + ": its heel rubs and tears.")
                 .margin(least / LEAST_CLEARANCE - 1)
-                .step(Working.of("Helix at the root", "atan(L / (π · d))", rad(helix))
-                        .with("L", "lead", mm(size.leadMm()).fromTable())
-                        .with("d", mm(job.inside() ? cut.blankMm() : 2 * cut.tipAtMm()))
-                        .told(say))
-                .step(Working.of(
-                                "Leading flank, ground", "c + φ", rad(job.edge().clearanceRad() + helix))
-                        .with(
-                                "c",
-                                "clearance in use",
-                                rad(job.edge().clearanceRad()).chosen())
-                        .with("φ", rad(helix))
-                        .told(say))
-                .step(Working.of(
-                                "Trailing flank, ground",
-                                "c − φ",
-                                rad(job.edge().clearanceRad() - helix))
-                        .with("c", rad(job.edge().clearanceRad()).chosen())
-                        .with("φ", rad(helix))
-                        .told(say))
+                .step(
+                        Working.of("Helix at the root", "atan(L / (π · d))", rad(helix))
+                                .with("L", "lead", mm(size.leadMm()).fromTable())
+                                .with("d", mm(job.inside() ? cut.blankMm() : 2 * cut.tipAtMm())),
+                        say)
+                .step(
+                        Working.of(
+                                        "Leading flank, ground",
+                                        "c + φ",
+                                        rad(job.edge().clearanceRad() + helix))
+                                .with(
+                                        "c",
+                                        "clearance in use",
+                                        rad(job.edge().clearanceRad()).chosen())
+                                .with("φ", rad(helix)),
+                        say)
+                .step(
+                        Working.of(
+                                        "Trailing flank, ground",
+                                        "c − φ",
+                                        rad(job.edge().clearanceRad() - helix))
+                                .with("c", rad(job.edge().clearanceRad()).chosen())
+                                .with("φ", rad(helix)),
+                        say)
                 .note("The leading flank is the one toward which the tool moves: the side toward the chuck for a "
                         + (job.left() ? "left-hand thread cut away from it" : "right-hand thread cut toward it")
                         + ". Below 0° a flank leans over its edge.")
@@ -159,7 +164,7 @@ final class ThreadEdgeFindings {
                                                 ? ". So sharp a point breaks, and the deep root costs strength."
                                                 : "."))
                 .margin(wide ? -(share - 1) : sharp ? -0.1 : 1 - share / 1.05)
-                .step(depth().told(say))
+                .step(depth(), say)
                 .source("Geometry of the groove; flats of ISO 68-1 and ASME B1.1")
                 .school(
                         "Flat of an eighth of the pitch",
@@ -227,24 +232,26 @@ final class ThreadEdgeFindings {
                                         + say.share(share)
                                         + " of its limits.")
                 .margin(ANGLE_WATCHED - share)
-                .step(Working.of("Felt on the pitch diameter", "k · P · (|u| + |v|)", mm(felt))
-                        .with(
-                                "k",
-                                "per radian",
-                                number(FlankCut.FELT_PER_RADIAN).fromTable())
-                        .with("P", mm(size.pitchMm()).fromTable())
-                        .with("u", "leading half angle off by", rad(halves[0]))
-                        .with("v", "trailing half angle off by", rad(halves[1]))
-                        .told(say))
+                .step(
+                        Working.of("Felt on the pitch diameter", "k · P · (|u| + |v|)", mm(felt))
+                                .with(
+                                        "k",
+                                        "per radian",
+                                        number(FlankCut.FELT_PER_RADIAN).fromTable())
+                                .with("P", mm(size.pitchMm()).fromTable())
+                                .with("u", "leading half angle off by", rad(halves[0]))
+                                .with("v", "trailing half angle off by", rad(halves[1])),
+                        say)
                 .source("By vectors from face, rake and height; NPL, Notes on screw gauges, for what a mate feels");
         if (Math.abs(job.edge().rakeRad()) > 1e-9 && !job.edge().tool().insert()) {
-            finding.step(Working.of(
-                            "Ground in the face for on centre",
-                            "2 · atan(tan(e / 2) · cos(g))",
-                            rad(FlankCut.groundFor(wanted, job.edge().rakeRad())))
-                    .with("e", "angle wanted", rad(wanted).fromTable())
-                    .with("g", "top rake", rad(job.edge().rakeRad()).typed())
-                    .told(say));
+            finding.step(
+                    Working.of(
+                                    "Ground in the face for on centre",
+                                    "2 · atan(tan(e / 2) · cos(g))",
+                                    rad(FlankCut.groundFor(wanted, job.edge().rakeRad())))
+                            .with("e", "angle wanted", rad(wanted).fromTable())
+                            .with("g", "top rake", rad(job.edge().rakeRad()).typed()),
+                    say);
         }
         if (verdict != Verdict.FINE) {
             FlankCut now = cut.flanks();
@@ -349,16 +356,20 @@ final class ThreadEdgeFindings {
         }
         if (edge.price().isPresent()) {
             double each = edge.price().getAsDouble() / (edge.edges() * edge.perEdgeOrUsual());
-            finding.step(Working.of("Price of a thread, in the money of the price", "c / (e · n)", number(each))
-                    .with("c", "an insert", number(edge.price().getAsDouble()).typed())
-                    .with("e", "edges", number(edge.edges()).typed())
-                    .with(
-                            "n",
-                            "threads an edge",
-                            edge.perEdge().isPresent()
-                                    ? number(edge.perEdgeOrUsual()).typed()
-                                    : number(edge.perEdgeOrUsual()).assumed())
-                    .told(say));
+            finding.step(
+                    Working.of("Price of a thread, in the money of the price", "c / (e · n)", number(each))
+                            .with(
+                                    "c",
+                                    "an insert",
+                                    number(edge.price().getAsDouble()).typed())
+                            .with("e", "edges", number(edge.edges()).typed())
+                            .with(
+                                    "n",
+                                    "threads an edge",
+                                    edge.perEdge().isPresent()
+                                            ? number(edge.perEdgeOrUsual()).typed()
+                                            : number(edge.perEdgeOrUsual()).assumed()),
+                    say);
         }
         return finding.build();
     }

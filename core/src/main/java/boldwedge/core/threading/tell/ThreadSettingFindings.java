@@ -86,12 +86,13 @@ final class ThreadSettingFindings {
                                         + say.length(length) + ": felt as " + say.length(felt)
                                         + " on the pitch diameter.")
                 .margin(gears.exact() ? 1 : 0.1 - share);
-        gears.train().ifPresent(train -> finding.step(leadOf(gears, train).told(say)));
+        gears.train().ifPresent(train -> finding.step(leadOf(gears, train), say));
         if (!gears.exact()) {
-            finding.step(Working.of("Felt on the pitch diameter", "|u| / tan(a)", mm(felt))
-                    .with("u", "lead off over the engagement", mm(over))
-                    .with("a", "half angle", rad(size.form().halfRad()).fromTable())
-                    .told(say));
+            finding.step(
+                    Working.of("Felt on the pitch diameter", "|u| / tan(a)", mm(felt))
+                            .with("u", "lead off over the engagement", mm(over))
+                            .with("a", "half angle", rad(size.form().halfRad()).fromTable()),
+                    say);
             if (job.lathe().screw().inchScrew() != job.call().inInches()
                     && !job.lathe().screw().wheels().contains(127)) {
                 finding.note(
@@ -149,19 +150,24 @@ final class ThreadSettingFindings {
         };
         return finding.says(dial.at(lead) == ThreadDial.Catch.NEVER ? Verdict.TOLD : Verdict.FINE, words)
                 .margin(1)
-                .step(Working.of("Way in one turn of the dial", "z · S", mm(dial.turnMm()))
-                        .with("z", "teeth of its wheel", number(dial.teeth()).fromCard())
-                        .with("S", "lead screw", mm(dial.screwMm()).fromCard())
-                        .told(say))
-                .step(Working.of(
-                                "Leads from mark to mark",
-                                "z · S / (m · L)",
-                                number(dial.turnMm() / dial.marks() / lead))
-                        .with("z", number(dial.teeth()).fromCard())
-                        .with("S", mm(dial.screwMm()).fromCard())
-                        .with("m", "marks", number(dial.marks()).fromCard())
-                        .with("L", "lead", mm(lead))
-                        .told(say))
+                .step(
+                        Working.of("Way in one turn of the dial", "z · S", mm(dial.turnMm()))
+                                .with(
+                                        "z",
+                                        "teeth of its wheel",
+                                        number(dial.teeth()).fromCard())
+                                .with("S", "lead screw", mm(dial.screwMm()).fromCard()),
+                        say)
+                .step(
+                        Working.of(
+                                        "Leads from mark to mark",
+                                        "z · S / (m · L)",
+                                        number(dial.turnMm() / dial.marks() / lead))
+                                .with("z", number(dial.teeth()).fromCard())
+                                .with("S", mm(dial.screwMm()).fromCard())
+                                .with("m", "marks", number(dial.marks()).fromCard())
+                                .with("L", "lead", mm(lead)),
+                        say)
                 .source("A mark serves when a whole number of leads lies between")
                 .build();
     }
@@ -204,27 +210,29 @@ final class ThreadSettingFindings {
                                                 : over > 1e-9 ? "Too fast for the tool. " : "")
                                 + say.rpm(cut.rpm()) + " is " + say.surfaceSpeed(v) + stops + ".")
                 .margin(missing ? -1 : late ? most / cut.rpm() - 1 : Math.min(1, -over))
-                .step(Working.of("Surface speed", "π · d · n", Amount.metresPerMinute(v))
-                        .with("d", mm(size.majorMm()).fromTable())
-                        .with(
-                                "n",
-                                job.cutting().rpm().isPresent()
-                                        ? rpm(cut.rpm()).typed()
-                                        : rpm(cut.rpm()).chosen())
-                        .told(say))
+                .step(
+                        Working.of("Surface speed", "π · d · n", Amount.metresPerMinute(v))
+                                .with("d", mm(size.majorMm()).fromTable())
+                                .with(
+                                        "n",
+                                        job.cutting().rpm().isPresent()
+                                                ? rpm(cut.rpm()).typed()
+                                                : rpm(cut.rpm()).chosen()),
+                        say)
                 .source(job.work().source()
                         + "; for threads half of it with high-speed steel, seven tenths with carbide (ours)");
         if (!Double.isInfinite(most)) {
             double stop = job.lathe().screw().stopOrUsual() / 60;
-            finding.step(Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
-                    .with("w", "way to run on", mm(cut.wayMm()))
-                    .with("L", "lead", mm(size.leadMm()).fromTable())
-                    .with(
-                            "t",
-                            job.lathe().screw().stopSeconds().isPresent()
-                                    ? minutes(stop).fromCard()
-                                    : minutes(stop).assumed())
-                    .told(say));
+            finding.step(
+                    Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
+                            .with("w", "way to run on", mm(cut.wayMm()))
+                            .with("L", "lead", mm(size.leadMm()).fromTable())
+                            .with(
+                                    "t",
+                                    job.lathe().screw().stopSeconds().isPresent()
+                                            ? minutes(stop).fromCard()
+                                            : minutes(stop).assumed()),
+                    say);
         }
         if (verdict != Verdict.FINE) {
             job.lathe()

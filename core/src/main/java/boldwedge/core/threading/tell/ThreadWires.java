@@ -55,23 +55,29 @@ final class ThreadWires {
                                                 : "Over three wires of " + say.length(w) + ": " + say.length(low)
                                                         + ", basic.")
                 .margin(sinks ? w / thin - 1 : rides ? thick / w - 1 : Math.min(w / thin, thick / w) - 1)
-                .step(Working.of("Best wire", "P / (2 · cos(a))", mm(Wires.best(size)))
-                        .with("P", mm(size.pitchMm()).fromTable())
-                        .with("a", "half angle", rad(size.form().halfRad()).fromTable())
-                        .told(say))
-                .step(Working.of(
-                                "Added to the pitch diameter",
-                                "W · (1 + 1 / sin(a)) − P / 2 / tan(a)",
-                                mm(wires.constantMm()))
-                        .with("W", "wire", job.wireMm().isPresent() ? mm(w).typed() : mm(w).chosen())
-                        .with("a", rad(size.form().halfRad()).fromTable())
-                        .with("P", mm(size.pitchMm()).fromTable())
-                        .told(say))
-                .step(Working.of("And for the helix", "W / 2 · tan(f)² · cos(a) / tan(a)", mm(wires.helixMm()))
-                        .with("W", mm(w))
-                        .with("f", "helix at the pitch diameter", rad(size.helixRad(size.pitchDiameterMm())))
-                        .with("a", rad(size.form().halfRad()).fromTable())
-                        .told(say))
+                .step(
+                        Working.of("Best wire", "P / (2 · cos(a))", mm(Wires.best(size)))
+                                .with("P", mm(size.pitchMm()).fromTable())
+                                .with(
+                                        "a",
+                                        "half angle",
+                                        rad(size.form().halfRad()).fromTable()),
+                        say)
+                .step(
+                        Working.of(
+                                        "Added to the pitch diameter",
+                                        "W · (1 + 1 / sin(a)) − P / 2 / tan(a)",
+                                        mm(wires.constantMm()))
+                                .with("W", "wire", job.wireMm().isPresent() ? mm(w).typed() : mm(w).chosen())
+                                .with("a", rad(size.form().halfRad()).fromTable())
+                                .with("P", mm(size.pitchMm()).fromTable()),
+                        say)
+                .step(
+                        Working.of("And for the helix", "W / 2 · tan(f)² · cos(a) / tan(a)", mm(wires.helixMm()))
+                                .with("W", mm(w))
+                                .with("f", "helix at the pitch diameter", rad(size.helixRad(size.pitchDiameterMm())))
+                                .with("a", rad(size.form().halfRad()).fromTable()),
+                        say)
                 .note("Drill shanks of " + say.drill(shank) + " do for wires: measure them, they run a little under.")
                 .note(
                         "Grease, a rubber band or a strip of clay holds three wires; with one wire measure to the crest opposite: half of this and half of the outside diameter.")

@@ -73,15 +73,17 @@ final class ClearanceFindings {
         Finding.Builder finding = Finding.at(Station.REACH, "clearance-" + id)
                 .says(verdict, words)
                 .margin(use <= 0 ? Math.min(-0.05, margin) : margin / 4)
-                .step(Working.of("Height leans the cut", "θ = asin(h / R)", rad(theta))
-                        .with("h", mm(job.heightMm()).typed())
-                        .with("R", mm(cut.inUse().radiusMm()))
-                        .told(say))
-                .step(Working.of("Feed leans the cut", "η = atan(f / (2 · π · R))", rad(eta))
-                        .with("f", mmPerRev(cut.cutting().feedMm()))
-                        .with("R", mm(cut.inUse().radiusMm()))
-                        .told(say))
-                .step(leaning("Clearance in use", "α", fall).told(say))
+                .step(
+                        Working.of("Height leans the cut", "θ = asin(h / R)", rad(theta))
+                                .with("h", mm(job.heightMm()).typed())
+                                .with("R", mm(cut.inUse().radiusMm())),
+                        say)
+                .step(
+                        Working.of("Feed leans the cut", "η = atan(f / (2 · π · R))", rad(eta))
+                                .with("f", mmPerRev(cut.cutting().feedMm()))
+                                .with("R", mm(cut.inUse().radiusMm())),
+                        say)
+                .step(leaning("Clearance in use", "α", fall), say)
                 .source("ISO 3002-1:1982, working system; ISO 3002-2, by vectors");
         if (verdict != Verdict.FINE) {
             if (Math.abs(job.heightMm()) > 1e-6) {
@@ -110,11 +112,12 @@ final class ClearanceFindings {
         findings.add(Finding.at(Station.REACH, "clearance-nose")
                 .says(Verdict.WRONG, "It will rub at the nose: only " + say.angle(nose) + " of clearance there in use.")
                 .margin(nose / LEAST_CLEARANCE - 1)
-                .step(leaning(
+                .step(
+                        leaning(
                                 "Least clearance of nine places along the nose",
                                 "α",
-                                cut.wedge().leastNoseFall(cut.used()))
-                        .told(say))
+                                cut.wedge().leastNoseFall(cut.used())),
+                        say)
                 .source("ISO 3002-1:1982, working system")
                 .mend(
                         "More end relief",
@@ -135,7 +138,7 @@ final class ClearanceFindings {
                                     facing ? "side" : "end",
                                     say.angle(cut.cutting().profile().trailing())))
                     .margin(-0.5)
-                    .step(trails(facing).told(say))
+                    .step(trails(facing), say)
                     .source("ISO 3002-1:1982");
             if (Math.abs(job.swivelRad()) > 1e-9) {
                 drags.mend("Swing the tool back to 0°", TurningField.SWIVEL.id(), "0°");
@@ -164,7 +167,7 @@ final class ClearanceFindings {
                                         "With a lead of %s in use the shoulder comes out sloped, not square.",
                                         say.angle(-past)))
                         .margin(-0.4)
-                        .step(leadInUse(-past).told(say))
+                        .step(leadInUse(-past), say)
                         .source("ISO 3002-1:1982")
                         .mend(
                                 "Swing the point to the chuck by "
@@ -219,8 +222,7 @@ final class ClearanceFindings {
                                 say.angle(use.sideRake()),
                                 say.angle(hand.backRake()),
                                 say.angle(hand.sideRake())))
-                .step(leaning("Back rake in use", "γp", cut.wedge().backFall(cut.used()))
-                        .told(say))
+                .step(leaning("Back rake in use", "γp", cut.wedge().backFall(cut.used())), say)
                 .source("ISO 3002-1:1982, working system, by vectors")
                 .school("On centre", "The angles in hand are the angles in use", Math.abs(job.heightMm()) < 0.01)
                 .school(
@@ -245,9 +247,10 @@ final class ClearanceFindings {
                                 say.length(h),
                                 job.heightMm() > 0 ? "above" : "below"))
                 .margin(-h / 0.5)
-                .step(Working.of("Nub", "2 · |h|", mm(2 * h))
-                        .with("h", mm(job.heightMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of("Nub", "2 · |h|", mm(2 * h))
+                                .with("h", mm(job.heightMm()).typed()),
+                        say)
                 .source("Geometry: the point passes the axis at its height error")
                 .mend("Set the point on centre", TurningField.HEIGHT.id(), "0")
                 .build());

@@ -130,10 +130,11 @@ final class EdgeFindings {
         Finding.Builder finding = Finding.at(Station.EDGE, "angle-" + field.id())
                 .says(computedHolds() && !drawsIn && !ploughs ? Verdict.TOLD : Verdict.DOUBTFUL, words)
                 .margin(-Math.abs(value - limit) / width)
-                .step(Working.of("Distance outside the range", "|a − l|", rad(Math.abs(value - limit)))
-                        .with("a", rad(value))
-                        .with("l", "the range's end", rad(limit).fromTable())
-                        .told(say))
+                .step(
+                        Working.of("Distance outside the range", "|a − l|", rad(Math.abs(value - limit)))
+                                .with("a", rad(value))
+                                .with("l", "the range's end", rad(limit).fromTable()),
+                        say)
                 .source(advised.source())
                 .mend("Use " + say.angle(advised.chosen()), field.id(), Written.degrees(advised.chosen()));
         advised.schools().forEach(school -> finding.school(school.name(), school.reason(), school.inForce()));
@@ -181,14 +182,16 @@ final class EdgeFindings {
                                 say.angle(wedge),
                                 say.angle(keenest)))
                 .margin(margin * 4)
-                .step(Working.of("Rake square to the edge", "γn = atan(tan(γo) · cos(λs))", rad(hand.normalRake()))
-                        .with("γo", rad(hand.orthogonalRake()))
-                        .with("λs", rad(hand.inclination()))
-                        .told(say))
-                .step(Working.of("Wedge angle", "βn = 90° − αn − γn", rad(wedge))
-                        .with("αn", rad(hand.normalClearance()))
-                        .with("γn", rad(hand.normalRake()))
-                        .told(say))
+                .step(
+                        Working.of("Rake square to the edge", "γn = atan(tan(γo) · cos(λs))", rad(hand.normalRake()))
+                                .with("γo", rad(hand.orthogonalRake()))
+                                .with("λs", rad(hand.inclination())),
+                        say)
+                .step(
+                        Working.of("Wedge angle", "βn = 90° − αn − γn", rad(wedge))
+                                .with("αn", rad(hand.normalClearance()))
+                                .with("γn", rad(hand.normalRake())),
+                        say)
                 .source("ISO 3002-1:1982, tool angles; ISO 3002-2:1982, conversion; "
                         + cut.advice().sideRake().source());
         if (verdict == Verdict.FINE) {
@@ -255,21 +258,24 @@ final class EdgeFindings {
                                 say.angle(pass.atEdgeRad()),
                                 say.angle(pass.clearanceRad())))
                 .margin(1 - Math.toDegrees(lean) / 6)
-                .step(Working.of(
-                                "Depth of the hollow",
-                                "R − √(R² − w² / 4)",
-                                mm(pass.hollow().sagMm()))
-                        .with("R", "of the wheel", mm(r))
-                        .with("w", "height of the flank", mm(w))
-                        .told(say))
-                .step(Working.of("Lean at the edge", "asin(w / (2 · R))", rad(lean))
-                        .with("w", mm(w))
-                        .with("R", mm(r))
-                        .told(say))
-                .step(Working.of("Wedge left at the edge", "βn − l", rad(wedge))
-                        .with("βn", rad(wedge + lean))
-                        .with("l", "the lean", rad(lean))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Depth of the hollow",
+                                        "R − √(R² − w² / 4)",
+                                        mm(pass.hollow().sagMm()))
+                                .with("R", "of the wheel", mm(r))
+                                .with("w", "height of the flank", mm(w)),
+                        say)
+                .step(
+                        Working.of("Lean at the edge", "asin(w / (2 · R))", rad(lean))
+                                .with("w", mm(w))
+                                .with("R", mm(r)),
+                        say)
+                .step(
+                        Working.of("Wedge left at the edge", "βn − l", rad(wedge))
+                                .with("βn", rad(wedge + lean))
+                                .with("l", "the lean", rad(lean)),
+                        say)
                 .mend("Grind on a cup wheel", TurningField.WHEEL_FACE.id(), "cup")
                 .build();
     }

@@ -7,7 +7,6 @@ import static boldwedge.core.measure.Amount.rpm;
 
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
@@ -52,13 +51,13 @@ final class EdgesBesideWords {
                 .orElse("No other edge here does this pass: each would rub or leave too rough a face.");
         Finding.Builder finding = Finding.at(Station.EDGE, "edges-beside")
                 .says(Verdict.TOLD, words + quicker(own))
-                .steps(working(own))
+                .steps(working(own), say)
                 .note("The same depth, holding and lathe; each with a feed and speed of its own where none was typed.")
                 .note(
                         "A life is by Taylor from the speed in the tables, and may be half or twice as long; scale, chips in"
                                 + " the way and interrupted cuts end it sooner.")
                 .source("Each worked out as this cut is; Taylor 1907");
-        best.ifPresent(edge -> finding.steps(working(edge)));
+        best.ifPresent(edge -> finding.steps(working(edge), say));
         for (Edge edge : edges) {
             finding.school(edge.name() + nose(edge), sentence(edge), edge.own());
         }
@@ -152,8 +151,8 @@ final class EdgesBesideWords {
         return Math.rint(count / step) * step;
     }
 
-    private List<Step> working(Edge edge) {
-        List<Step> steps = new ArrayList<>();
+    private List<Working> working(Edge edge) {
+        List<Working> steps = new ArrayList<>();
         String whose = edge.own() ? "" : ": " + edge.name();
         Working life = Working.of(
                         "Life" + whose,
@@ -163,7 +162,8 @@ final class EdgesBesideWords {
                         "T0",
                         "for which the table's speed is chosen",
                         Amount.minutes(edge.chartMinutes()).assumed());
-        steps.add((edge.longLived()
+        steps.add(
+                (edge.longLived()
                         ? life.with(
                                 "m",
                                 "the most that is counted on",
@@ -174,14 +174,12 @@ final class EdgesBesideWords {
                                         Amount.metresPerMinute(edge.chartSpeed())
                                                 .fromTable())
                                 .with("v", Amount.metresPerMinute(edge.surfaceSpeed()))
-                                .with("n", number(edge.tool().taylorExponent()).fromTable()))
-                .told(say));
+                                .with("n", number(edge.tool().taylorExponent()).fromTable())));
         steps.add(Working.of("Passes" + whose, "T · f · n / L", number(edge.passes(cut.pathMm())))
                 .with("T", Amount.minutes(edge.lifeMinutes()))
                 .with("f", mmPerRev(edge.feedMm()))
                 .with("n", rpm(edge.rpm()))
-                .with("L", mm(cut.pathMm()))
-                .told(say));
+                .with("L", mm(cut.pathMm())));
         return steps;
     }
 }

@@ -78,7 +78,7 @@ final class GrindCard {
                                 say.amount(mm3(total)),
                                 say.amount(grams(bit.massGram())),
                                 say.length(bit.point().getZ())))
-                .step(stock().told(say))
+                .step(stock(), say)
                 .note("True lengths of the edges: side " + say.length(bit.sideEdgeMm()) + ", end "
                         + say.length(bit.endEdgeMm()) + ".")
                 .source("The bit as a solid: blank cut by its planes; volume by the divergence theorem")
@@ -93,7 +93,7 @@ final class GrindCard {
                                 left,
                                 cut.grinding().regrindWords()))
                 .margin(left / 20.0 - 0.05)
-                .step(touchUps(left).told(say))
+                .step(touchUps(left), say)
                 .source("Touch-up of " + say.length(GrindingPlan.TOUCH_UP_MM) + " and grip of two heights are ours")
                 .build());
         bit.blank().tip().ifPresent(tip -> {
@@ -104,12 +104,13 @@ final class GrindCard {
                             share < 0.4 ? Verdict.WRONG : share < 0.6 ? Verdict.DOUBTFUL : Verdict.FINE,
                             "Of the carbide tip " + say.share(share) + " is left when it is ground.")
                     .margin(share - 0.5)
-                    .step(Working.of("Share of the tip that is left", "V / (l · w · t)", number(share))
-                            .with("V", "cut by the same planes", mm3(bit.tipLeftMm3()))
-                            .with("l", mm(tip.lengthMm()).fromTable())
-                            .with("w", mm(tip.widthMm()).fromTable())
-                            .with("t", mm(tip.thicknessMm()).fromTable())
-                            .told(say))
+                    .step(
+                            Working.of("Share of the tip that is left", "V / (l · w · t)", number(share))
+                                    .with("V", "cut by the same planes", mm3(bit.tipLeftMm3()))
+                                    .with("l", mm(tip.lengthMm()).fromTable())
+                                    .with("w", mm(tip.widthMm()).fromTable())
+                                    .with("t", mm(tip.thicknessMm()).fromTable()),
+                            say)
                     .source(bit.blank().source())
                     .caution(
                             "Relieve the steel under the tip first, on an aluminium oxide wheel, a degree or two steeper: steel"

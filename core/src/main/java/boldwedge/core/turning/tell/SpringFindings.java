@@ -104,34 +104,40 @@ final class SpringFindings {
         Finding.Builder finding = Finding.at(Station.REACH, "push-off")
                 .says(verdict, words)
                 .margin(margin / 2)
-                .step(Working.of(
-                                "Push on the work",
-                                "Fp = T · c",
-                                newtons(cut.cutting().force().pushN()))
-                        .with("T", "thrust square to the cut", newtons(cut.thrustN()))
-                        .with("c", "of it across", number(cut.pushShare()))
-                        .told(say))
-                .steps(HeldWorkings.of(cut.holding(), job.lathe(), worst()).stream()
-                        .map(working -> working.told(say))
-                        .toList())
-                .step(Working.of(
-                                "Diameter error (above 0 large), " + say.length(start) + " at the chuck's end, "
-                                        + say.length(end) + " at the far end",
-                                "2 · c · F",
-                                mm(push.largestMm()))
-                        .with("c", "the give there", mmPerNewton(cut.holding().complianceAt(worst())))
-                        .with(
-                                "F",
-                                "the push, at the depth left when it has sprung",
-                                newtons(push.largestMm() / 2 / cut.holding().complianceAt(worst())))
-                        .told(say))
-                .step(remaining(push).told(say))
-                .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
-                        .with(
-                                "w",
-                                "of " + job.tolerance().written(say.units()),
-                                mm(job.tolerance().widthMm()).typed())
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Push on the work",
+                                        "Fp = T · c",
+                                        newtons(cut.cutting().force().pushN()))
+                                .with("T", "thrust square to the cut", newtons(cut.thrustN()))
+                                .with("c", "of it across", number(cut.pushShare())),
+                        say)
+                .steps(HeldWorkings.of(cut.holding(), job.lathe(), worst()), say)
+                .step(
+                        Working.of(
+                                        "Diameter error (above 0 large), " + say.length(start) + " at the chuck's end, "
+                                                + say.length(end) + " at the far end",
+                                        "2 · c · F",
+                                        mm(push.largestMm()))
+                                .with(
+                                        "c",
+                                        "the give there",
+                                        mmPerNewton(cut.holding().complianceAt(worst())))
+                                .with(
+                                        "F",
+                                        "the push, at the depth left when it has sprung",
+                                        newtons(push.largestMm()
+                                                / 2
+                                                / cut.holding().complianceAt(worst()))),
+                        say)
+                .step(remaining(push), say)
+                .step(
+                        Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
+                                .with(
+                                        "w",
+                                        "of " + job.tolerance().written(say.units()),
+                                        mm(job.tolerance().widthMm()).typed()),
+                        say)
                 .source(
                         "Beam deflection: Gere & Timoshenko, Mechanics of Materials; force: Kienzle with Merchant's friction angle, ± "
                                 + say.share(job.work().spread()) + " and more for the push; " + stiffnessWords());
@@ -276,22 +282,24 @@ final class SpringFindings {
                                 say.number(ratio, 1),
                                 say.length(drop)))
                 .margin(Math.min(margin / 4, (3 - ratio) / 2 + 0.5))
-                .step(Working.of(
-                                "Drop",
-                                "F · L³ / (3 · E · b · h³ / 12) + F · L · 2 · (1 + 0.3) / (5 / 6 · E · b · h)",
-                                mm(drop))
-                        .with("F", newtons(cut.cutting().force().cuttingN()))
-                        .with("L", mm(job.overhangMm()))
-                        .with("b", mm(job.blank().widthMm()))
-                        .with("h", mm(job.blank().heightMm()))
-                        .with("E", mpa(cut.overhang().modulusMPa()).fromTable())
-                        .told(say))
-                .step(Working.of("Stress at the clamp", "6 · F · L / (b · h²)", mpa(stress))
-                        .with("F", newtons(cut.cutting().force().cuttingN()))
-                        .with("L", mm(job.overhangMm()))
-                        .with("b", mm(job.blank().widthMm()))
-                        .with("h", mm(job.blank().heightMm()))
-                        .told(say))
+                .step(
+                        Working.of(
+                                        "Drop",
+                                        "F · L³ / (3 · E · b · h³ / 12) + F · L · 2 · (1 + 0.3) / (5 / 6 · E · b · h)",
+                                        mm(drop))
+                                .with("F", newtons(cut.cutting().force().cuttingN()))
+                                .with("L", mm(job.overhangMm()))
+                                .with("b", mm(job.blank().widthMm()))
+                                .with("h", mm(job.blank().heightMm()))
+                                .with("E", mpa(cut.overhang().modulusMPa()).fromTable()),
+                        say)
+                .step(
+                        Working.of("Stress at the clamp", "6 · F · L / (b · h²)", mpa(stress))
+                                .with("F", newtons(cut.cutting().force().cuttingN()))
+                                .with("L", mm(job.overhangMm()))
+                                .with("b", mm(job.blank().widthMm()))
+                                .with("h", mm(job.blank().heightMm())),
+                        say)
                 .source("Cantilever with shear; limits of 0.05 mm and 400 MPa are ours")
                 .school(
                         "Short as it goes",
@@ -336,14 +344,18 @@ final class SpringFindings {
                                 ? "The point stands on centre without packing."
                                 : "Pack the tool up by " + say.length(packing) + " to bring the point there."
                                         + HeightFinding.shims(packing, job.lathe(), say))
-                .step(Working.of("Packing", "c + h − z", mm(packing))
-                        .with(
-                                "c",
-                                "centre height over the seat",
-                                mm(job.lathe().centreHeightMm()).fromCard())
-                        .with("h", "height wanted", mm(job.heightMm()))
-                        .with("z", "point above its base", mm(cut.bit().point().getZ()))
-                        .told(say))
+                .step(
+                        Working.of("Packing", "c + h − z", mm(packing))
+                                .with(
+                                        "c",
+                                        "centre height over the seat",
+                                        mm(job.lathe().centreHeightMm()).fromCard())
+                                .with("h", "height wanted", mm(job.heightMm()))
+                                .with(
+                                        "z",
+                                        "point above its base",
+                                        mm(cut.bit().point().getZ())),
+                        say)
                 .school(
                         "On centre",
                         "The angles in use are the angles ground; facing leaves no pip",

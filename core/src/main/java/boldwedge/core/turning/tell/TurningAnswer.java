@@ -24,7 +24,6 @@ import boldwedge.core.ask.Told;
 import boldwedge.core.cutting.SpeedChoice;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Step;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
@@ -125,21 +124,23 @@ public final class TurningAnswer {
                 rough.last() == 2 || job.operation() == Operation.FACE ? "" : LastPass.stopAndMeasure(rough.passes());
         return Finding.at(Station.CUT, "passes")
                 .says(Verdict.TOLD, words + measured)
-                .steps(stock(job, say))
-                .step(Working.of("Time of the last pass", "L / (f · n)", minutes(cut.passMinutes()))
-                        .with("L", mm(cut.pathMm()))
-                        .with("f", mmPerRev(cut.cutting().feedMm()))
-                        .with("n", rpm(cut.cutting().rpm()))
-                        .told(say))
-                .step(Working.of(
-                                "Metal removed in the last pass",
-                                "ap · f · π · d · n",
-                                Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()))
-                        .with("ap", mm(job.depthMm()))
-                        .with("f", mmPerRev(cut.cutting().feedMm()))
-                        .with("d", "midway through the depth", mm(cut.chipDiameterMm()))
-                        .with("n", rpm(cut.cutting().rpm()))
-                        .told(say))
+                .steps(stock(job, say), say)
+                .step(
+                        Working.of("Time of the last pass", "L / (f · n)", minutes(cut.passMinutes()))
+                                .with("L", mm(cut.pathMm()))
+                                .with("f", mmPerRev(cut.cutting().feedMm()))
+                                .with("n", rpm(cut.cutting().rpm())),
+                        say)
+                .step(
+                        Working.of(
+                                        "Metal removed in the last pass",
+                                        "ap · f · π · d · n",
+                                        Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()))
+                                .with("ap", mm(job.depthMm()))
+                                .with("f", mmPerRev(cut.cutting().feedMm()))
+                                .with("d", "midway through the depth", mm(cut.chipDiameterMm()))
+                                .with("n", rpm(cut.cutting().rpm())),
+                        say)
                 .source("Kinematics of turning")
                 .caution(
                         "Chuck key out before the spindle is started. Sleeves and rags away; long chips by hook, not by hand.")
@@ -153,13 +154,12 @@ public final class TurningAnswer {
                 : List.of(MeasuredWarm.of("it", job.work(), job.finishedMm(), job.tolerance(), say));
     }
 
-    private static List<Step> stock(TurningJob job, Say say) {
+    private static List<Working> stock(TurningJob job, Say say) {
         return job.operation() == Operation.FACE
                 ? List.of()
                 : List.of(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))
                         .with("D", mm(job.diameterMm()).typed())
-                        .with("d", mm(job.finishedMm()).typed())
-                        .told(say));
+                        .with("d", mm(job.finishedMm()).typed()));
     }
 
     private static List<Figure> figures(TurningCut cut, Say say) {

@@ -1,0 +1,68 @@
+package boldwedge.core.finding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.tuple;
+
+import boldwedge.core.measure.Amount;
+import boldwedge.core.measure.Say;
+import boldwedge.core.measure.UnitSystem;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Test;
+
+class ReadLaterTest {
+    private final List<String> worked = new ArrayList<>();
+
+    private ReadLater<String> of(String... parts) {
+        return new ReadLater<>(List.of(parts).stream()
+                .<Supplier<String>>map(part -> () -> {
+                    worked.add(part);
+                    return part;
+                })
+                .toList());
+    }
+
+    @Test
+    void isWorkedOutWhenItIsFirstReadAndOnce() {
+        ReadLater<String> list = of("a", "b");
+        assertThat(list.size()).isEqualTo(2);
+        assertThat(worked).isEmpty();
+        assertThat(list.get(1)).isEqualTo("b");
+        assertThat(list.get(0)).isEqualTo("a");
+        assertThat(worked).containsExactly("a", "b");
+    }
+
+    @Test
+    void isAListAsAnyOther() {
+        assertThat(of("a", "b")).isEqualTo(List.of("a", "b")).hasSameHashCodeAs(List.of("a", "b"));
+        assertThat(of()).isEmpty();
+        ReadLater<String> list = of("a");
+        assertThatThrownBy(() -> list.get(1)).isInstanceOf(IndexOutOfBoundsException.class);
+        assertThatThrownBy(() -> list.set(0, "b")).isInstanceOf(UnsupportedOperationException.class);
+    }
+
+    /** What is only seen as its line of words has told no working; read, it is told in the units that it was asked in. */
+    @Test
+    void aFindingTellsItsWorkingToWhoReadsIt() {
+        Working half = Working.of("Half of it", "d / 2", Amount.mm(12.7)).with("d", Amount.mm(25.4));
+        Finding finding = Finding.at(Station.CUT, "half")
+                .says(Verdict.FINE, "It is half.")
+                .step(half, new Say(UnitSystem.INCH))
+                .steps(List.of(half, half.titled("Again")), new Say(UnitSystem.METRIC))
+                .build();
+        assertThat(finding.brief().working()).isEmpty();
+        assertThat(finding.working())
+                .extracting(Step::what, Step::result)
+                .containsExactly(
+                        tuple("Half of it", "1/2 in"), tuple("Half of it", "12.7 mm"), tuple("Again", "12.7 mm"));
+        assertThat(finding)
+                .isEqualTo(Finding.at(Station.CUT, "half")
+                        .says(Verdict.FINE, "It is half.")
+                        .step(half.told(new Say(UnitSystem.INCH)))
+                        .step(half.told(new Say(UnitSystem.METRIC)))
+                        .step(half.titled("Again").told(new Say(UnitSystem.METRIC)))
+                        .build());
+    }
+}
