@@ -49,8 +49,7 @@ describe('copies, and what is taken out', () => {
       'POST /api/cuts': [{ json: {} }],
     });
     await copyCut('pin', queries);
-    const { name } = asked.find((one) => one.method === 'POST')?.body as { name: string };
-    expect(name).toBe(`${'a'.repeat(110)}, copy`);
+    expect(asked.find((one) => one.method === 'POST')?.body).toMatchObject({ name: `${'a'.repeat(110)}, copy` });
   });
 
   it('says why there is no copy, and gives none', async () => {
