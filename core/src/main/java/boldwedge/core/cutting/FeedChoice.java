@@ -53,6 +53,10 @@ public record FeedChoice(double feedMm, double limitMm, boolean fromList, boolea
         if (over <= 0) {
             return mostMm;
         }
+        if (Double.isInfinite(over)) {
+            // The trailing edge drags: no feed is known to leave a finish.
+            return FINEST_MM;
+        }
         double at = high - over / 2;
         for (int i = 0; i < 60 && high - low > 1e-9; i++) {
             at = at > low && at < high ? at : (low + high) / 2;
@@ -70,6 +74,6 @@ public record FeedChoice(double feedMm, double limitMm, boolean fromList, boolea
             over = off;
             at -= off / slope;
         }
-        return Math.exp(at);
+        return Math.exp(Math.clamp(at, low, high));
     }
 }
