@@ -7,7 +7,7 @@ import { Understood } from '../cut/TypeCut';
 import { lastUnits, useOpenTyped, useTyped } from '../cut/useTyped';
 import { type Command, useCommandGroups } from './commands';
 import { startFirstRun } from './firstRun';
-import { FIELD } from './looks';
+import { DIALOG, FIELD, OVERLAY } from './looks';
 import { notice } from './notices';
 
 interface Props {
@@ -37,8 +37,8 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
       open={open}
       onOpenChange={onOpenChange}
       label="Commands"
-      overlayClassName="overlay"
-      contentClassName="dialog p-0!"
+      overlayClassName={OVERLAY}
+      contentClassName={`${DIALOG} p-0!`}
       filter={fits}
       loop
     >
@@ -49,7 +49,7 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
         placeholder="Go to, do, or type a cut: bore 20 H7 45 deep tin bronze"
       />
       <Menu.List className="[&_[cmdk-group-heading]]:px-5 [&_[cmdk-group-heading]]:pt-2.5 [&_[cmdk-group-heading]]:pb-1 [&_[cmdk-group-heading]]:text-ink-2 [&_[cmdk-item]]:flex [&_[cmdk-item]]:min-h-touch [&_[cmdk-item]]:cursor-pointer [&_[cmdk-item]]:flex-wrap [&_[cmdk-item]]:items-baseline [&_[cmdk-item]]:gap-x-3 [&_[cmdk-item]]:gap-y-0.5 [&_[cmdk-item]]:px-5 [&_[cmdk-item]]:py-2 [&_[cmdk-item][data-selected=true]]:bg-paper-2 [&_[cmdk-item][data-selected=true]]:shadow-[inset_3px_0_var(--accent)] max-h-[60vh] overflow-auto border-t border-line pb-2">
-        <Menu.Empty className="px-5 py-3">Nothing here is called that.</Menu.Empty>
+        {!isCut && <Menu.Empty className="px-5 py-3">Nothing here is called that.</Menu.Empty>}
         {isCut && typed.data && (
           <Menu.Group heading="New cut" forceMount>
             <Menu.Item

@@ -6,6 +6,7 @@ import boldwedge.server.testing.RunningShop;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -121,6 +122,10 @@ class WaysAboutTest extends PageTest {
         assertThat(field("finished")).isVisible();
         Locator menu = page.getByPlaceholder(Pattern.compile("^Go to, do"));
         page.keyboard().press("Control+k");
+        // It lies over the page, where one is looking.
+        BoundingBox lies = page.getByRole(AriaRole.DIALOG).boundingBox();
+        assertThat(lies.y).isBetween(0.0, 200.0);
+        assertThat(lies.y + lies.height).isLessThan(800);
         menu.fill("nose radius");
         page.keyboard().press("Enter");
         assertThat(field("noseRadius")).isFocused();

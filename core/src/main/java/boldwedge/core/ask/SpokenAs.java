@@ -55,7 +55,7 @@ public record SpokenAs(
      *
      * @param entry where it goes
      * @param before words that stand before it
-     * @param after words that stand behind it
+     * @param after words that stand behind it, or several words each
      */
     public record Marked(Entry entry, List<String> before, List<String> after) {}
 

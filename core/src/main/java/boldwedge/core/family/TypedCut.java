@@ -255,14 +255,31 @@ public record TypedCut(
                 if (before && i > 0 && !used[i - 1] && mark.before().contains(low(i - 1))) {
                     used[i - 1] = true;
                     put(mark.entry(), i, words.get(i));
-                } else if (!before
-                        && i + 1 < words.size()
-                        && !used[i + 1]
-                        && mark.after().contains(low(i + 1))) {
-                    used[i + 1] = true;
-                    put(mark.entry(), i, words.get(i));
+                } else if (!before) {
+                    int end = behind(i + 1, mark.after());
+                    if (end > i + 1) {
+                        Arrays.fill(used, i + 1, end, true);
+                        put(mark.entry(), i, words.get(i));
+                    }
                 }
             }
+        }
+
+        /** Where one of these marks ends that stands here, with or without "the" within it; here where none does. */
+        private int behind(int from, List<String> marks) {
+            for (String mark : marks) {
+                int at = from;
+                boolean stands = true;
+                for (String word : mark.split(" ")) {
+                    at += at > from && at < words.size() && low(at).equals("the") ? 1 : 0;
+                    stands &= at < words.size() && !used[at] && low(at).equals(word);
+                    at++;
+                }
+                if (stands) {
+                    return at;
+                }
+            }
+            return from;
         }
 
         /** Words of a choice: the longest run of them counts, and of choices with the same run the one that says least besides. */

@@ -292,10 +292,11 @@ public final class PartingFamily implements ToolFamily<PartCut> {
                 List.of(DIAMETER, PIECE),
                 List.of(
                         new Marked(BORE, List.of("bore", "hole", "bored"), List.of("bore", "hole")),
+                        new Marked(DIAMETER, List.of(), List.of("bar", "from bar", "off bar", "round", "stock")),
                         new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of")),
                         new Marked(PIECE, List.of("length"), List.of("long", "thick")),
                         new Marked(GROOVE, List.of("width"), List.of("wide")),
-                        new Marked(AT, List.of("out"), List.of("out", "from")),
+                        new Marked(AT, List.of("out"), List.of("out", "from jaws", "from chuck")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),
                         new Marked(FEED, List.of("feed"), List.of("feed"))),
                 List.of(MATERIAL, HOLD, BLADE),
