@@ -1,6 +1,7 @@
 package boldwedge.ui;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import boldwedge.server.testing.RunningShop;
 import com.microsoft.playwright.Locator;
