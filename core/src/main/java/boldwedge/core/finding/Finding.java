@@ -3,7 +3,9 @@ package boldwedge.core.finding;
 import boldwedge.core.measure.Say;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A verdict with its margin and its working.
@@ -49,6 +51,7 @@ public record Finding(
         private final Station station;
         private final String id;
         private final List<Supplier<Step>> working = new ArrayList<>();
+        private @Nullable Consumer<Builder> remedies;
         private final List<String> notes = new ArrayList<>();
         private final List<String> cautions = new ArrayList<>();
         private final List<School> schools = new ArrayList<>();
@@ -120,24 +123,48 @@ public record Finding(
             return this;
         }
 
+        /**
+         * Changes that would mend it, after those that are given: what tries them out is called once somebody reads them, with a builder of
+         * which only the mends count.
+         */
+        public Builder mendsLater(Consumer<Builder> tries) {
+            remedies = tries;
+            return this;
+        }
+
+        private List<Mend> mends() {
+            List<Mend> given = List.copyOf(mends);
+            Consumer<Builder> tries = remedies;
+            if (tries == null) {
+                return given;
+            }
+            return new ReadLater<>(() -> {
+                Builder tried = new Builder(station, id);
+                tried.mends.addAll(given);
+                tries.accept(tried);
+                return tried.mends;
+            });
+        }
+
         /** A change that would mend it, unless it would change nothing. */
         public Builder mendUnless(boolean idle, String label, String field, String text) {
             return idle ? this : mend(label, field, text);
         }
 
         public Finding build() {
+            List<Supplier<Step>> told = List.copyOf(working);
             return new Finding(
                     id,
                     station,
                     verdict,
                     statement,
                     margin,
-                    new ReadLater<>(working),
+                    new ReadLater<>(() -> told.stream().map(Supplier::get).toList()),
                     List.copyOf(notes),
                     source,
                     List.copyOf(cautions),
                     List.copyOf(schools),
-                    List.copyOf(mends));
+                    mends());
         }
     }
 }

@@ -9,26 +9,23 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 
 class ReadLaterTest {
     private final List<String> worked = new ArrayList<>();
 
     private ReadLater<String> of(String... parts) {
-        return new ReadLater<>(List.of(parts).stream()
-                .<Supplier<String>>map(part -> () -> {
-                    worked.add(part);
-                    return part;
-                })
-                .toList());
+        return new ReadLater<>(() -> {
+            worked.addAll(List.of(parts));
+            return List.of(parts);
+        });
     }
 
     @Test
     void isWorkedOutWhenItIsFirstReadAndOnce() {
         ReadLater<String> list = of("a", "b");
-        assertThat(list.size()).isEqualTo(2);
         assertThat(worked).isEmpty();
+        assertThat(list.size()).isEqualTo(2);
         assertThat(list.get(1)).isEqualTo("b");
         assertThat(list.get(0)).isEqualTo("a");
         assertThat(worked).containsExactly("a", "b");
@@ -41,6 +38,24 @@ class ReadLaterTest {
         ReadLater<String> list = of("a");
         assertThatThrownBy(() -> list.get(1)).isInstanceOf(IndexOutOfBoundsException.class);
         assertThatThrownBy(() -> list.set(0, "b")).isInstanceOf(UnsupportedOperationException.class);
+    }
+
+    @Test
+    void mendsAreTriedOutForWhoReadsThem() {
+        Finding finding = Finding.at(Station.REACH, "sings")
+                .says(Verdict.WRONG, "It sings.")
+                .mend("Slower", "speed", "100 rpm")
+                .mendsLater(tried -> {
+                    worked.add("tried");
+                    tried.mend("Shorter", "overhang", "40 mm").note("counts for nothing");
+                })
+                .build();
+        assertThat(finding.brief().mends()).isEmpty();
+        assertThat(worked).isEmpty();
+        assertThat(finding.mends()).extracting(Mend::label).containsExactly("Slower", "Shorter");
+        assertThat(finding.mends()).hasSize(2);
+        assertThat(worked).containsExactly("tried");
+        assertThat(finding.notes()).isEmpty();
     }
 
     /** What is only seen as its line of words has told no working; read, it is told in the units that it was asked in. */

@@ -176,7 +176,7 @@ final class ChatterFindings {
                         "Regenerative chatter of one mode: Tlusty; Altintas, Manufacturing Automation, ch. 4. Damping by the flank: coefficients of Tyler & Schmitz and of Ahmadi & Altintas, a factor of three either way")
                 .caution("It tells what was reckoned: a mode of the work, a loose gib or a worn spindle is not in it.");
         if (verdict != Verdict.FINE) {
-            remedies(finding);
+            finding.mendsLater(this::remedies);
         }
         return finding.build();
     }
