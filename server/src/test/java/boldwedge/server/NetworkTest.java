@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import boldwedge.server.testing.RawHttp;
 import boldwedge.server.testing.RunningShop;
 import boldwedge.server.testing.RunningShop.Answer;
+import java.io.ByteArrayInputStream;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
@@ -96,6 +99,13 @@ class NetworkTest {
 
         String name() {
             return ask("GET", "/api/people/me", "").json().path("name").asString();
+        }
+
+        HttpResponse<byte[]> packed(String path) throws java.io.IOException, InterruptedException {
+            HttpRequest request = HttpRequest.newBuilder(URI.create(at + path))
+                    .header("Accept-Encoding", "gzip")
+                    .build();
+            return http.send(request, HttpResponse.BodyHandlers.ofByteArray());
         }
     }
 
@@ -206,6 +216,21 @@ class NetworkTest {
     }
 
     /** A page elsewhere cannot make a signed-in browser save: the token of our own page is missing. */
+    /** To whoever can unpack them. */
+    @Test
+    @Order(4)
+    void answersComePacked() throws java.io.IOException, InterruptedException {
+        Visitor reader = new Visitor().signedIn("Rhee");
+        HttpResponse<byte[]> packed = reader.packed("/api/glossary");
+        assertThat(packed.headers().firstValue("Content-Encoding")).contains("gzip");
+        String plain = reader.ask("GET", "/api/glossary", "").text();
+        assertThat(packed.body().length).isLessThan(plain.length() / 2);
+        try (GZIPInputStream unpacked = new GZIPInputStream(new ByteArrayInputStream(packed.body()))) {
+            assertThat(new String(unpacked.readAllBytes(), StandardCharsets.UTF_8))
+                    .isEqualTo(plain);
+        }
+    }
+
     @Test
     @Order(4)
     void withoutThePagesTokenNothingIsChanged() {

@@ -4,12 +4,15 @@ import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.stream.Stream;
 import org.apache.catalina.connector.Request;
 import org.apache.catalina.connector.Response;
 import org.apache.catalina.core.StandardHost;
 import org.apache.catalina.valves.ErrorReportValve;
 import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.Compression;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.context.annotation.Bean;
@@ -33,6 +36,20 @@ class WebServer {
                     host.setErrorReportValveClass(InWords.class.getName());
                 }
             });
+        };
+    }
+
+    /** Over the shop's network answers come packed; on the program's own machine packing takes longer than sending. */
+    @Bean
+    WebServerFactoryCustomizer<TomcatServletWebServerFactory> packed(
+            @Value("${boldwedge.network:false}") boolean network) {
+        return server -> {
+            Compression compression = server.getCompression();
+            if (network && compression != null) {
+                compression.setMimeTypes(Stream.concat(
+                                Stream.of(compression.getMimeTypes()), Stream.of(MediaType.APPLICATION_JSON_VALUE))
+                        .toArray(String[]::new));
+            }
         };
     }
 
