@@ -1,7 +1,7 @@
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Choices, Family, FieldState, LatheRecord } from '../api/client';
+import type { Kept } from '../frame/held';
 import type { Draft, Edit } from './draft';
-import type { Kept } from './held';
 import type { Plan } from './planDesk';
 
 /**

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import type { LatheRecord } from '../api/client';
 import { keepSetUp, keptSetUp } from '../beside/kept';
 import type { Command } from '../frame/commands';
+import { Held } from '../frame/held';
 import { usePageKey } from '../frame/pageKeys';
 import { useTitle } from '../frame/useTitle';
 import { PrintCard } from '../stations/PrintCard';
@@ -10,7 +11,6 @@ import { isStation, NAMES, STATIONS, Station, type StationId, StationTabs } from
 import { CutContext, type CutOnDesk, type ShopParts, useOfAnswer } from './CutContext';
 import { DeskHeader, Said } from './DeskHeader';
 import { type Draft, type Edit, edited, type History, redone, store, storeUndo, undone } from './draft';
-import { Held } from './held';
 import { OtherTabNote } from './OtherTabNote';
 import type { Look } from './planDesk';
 import { Sentence } from './Sentence';

@@ -9,7 +9,7 @@ import {
   type Texts,
   type Units,
 } from '../api/client';
-import type { Kept } from './held';
+import type { Kept } from '../frame/held';
 
 export type Look = 'CUT' | 'EDGE' | 'REACH' | 'MAKE' | 'PROVE' | 'CRIB' | 'CARD';
 
@@ -60,22 +60,25 @@ const seen = (question: Question) => `${question.look}${question.folded ? '' : '
 
 const sameTexts = (a: Question | undefined, b: Question) => a?.fields === b.fields && a.units === b.units;
 
+/** Before the first answer. */
+export const NOTHING_YET: Plan = {
+  answer: undefined,
+  fields: new Map(),
+  was: new Map(),
+  page: undefined,
+  readOf: undefined,
+  stale: false,
+  late: false,
+  trouble: '',
+  card: undefined,
+};
+
 /**
  * Asks for plans, one question at a time: the newest waits while one is under way, and an older answer never stands in place
  * of a newer one.
  */
 export class PlanDesk implements Kept<Plan> {
-  now: Plan = {
-    answer: undefined,
-    fields: new Map(),
-    was: new Map(),
-    page: undefined,
-    readOf: undefined,
-    stale: false,
-    late: false,
-    trouble: '',
-    card: undefined,
-  };
+  now: Plan = NOTHING_YET;
 
   private readonly listeners = new Set<() => void>();
   /** What the page wants to be answered. */

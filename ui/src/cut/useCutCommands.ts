@@ -1,8 +1,8 @@
 import { useCallback, useMemo } from 'react';
 import { type Command, useCommands } from '../frame/commands';
+import type { Kept } from '../frame/held';
 import { NAMES, STATIONS, type StationId } from '../stations/Stations';
 import type { Edit } from './draft';
-import type { Kept } from './held';
 import type { Plan } from './planDesk';
 
 /** What the open cut puts into the menu of commands: its stations, values, findings, what would mend them, and what its buttons do. */

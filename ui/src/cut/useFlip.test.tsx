@@ -1,9 +1,9 @@
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { Held } from '../frame/held';
 import { answered, field, planned } from '../test/desk';
 import { program } from '../test/program';
 import { type Draft, type Edit, newDraft } from './draft';
-import { Held } from './held';
 import { useFlip } from './useFlip';
 
 const typed = (text: string, spelled: string) => ({ ...field('diameter', text, text), spelled });

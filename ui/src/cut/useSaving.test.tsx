@@ -1,9 +1,9 @@
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { Held } from '../frame/held';
 import { program, Reading } from '../test/program';
 import { type Draft, edited, type History, newDraft, started } from './draft';
-import { Held } from './held';
 import { useSaving } from './useSaving';
 
 const PIN: Draft = {

@@ -1,4 +1,5 @@
 import { useEffect, useSyncExternalStore } from 'react';
+import { Held } from './held';
 
 /** Something that the menu of commands can do. */
 export interface Command {
@@ -15,25 +16,14 @@ export interface CommandGroup {
   commands: () => Command[];
 }
 
-let groups: CommandGroup[] = [];
-const listeners = new Set<() => void>();
-
-function tell(next: CommandGroup[]): void {
-  groups = next;
-  for (const listener of listeners) listener();
-}
-
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
+const groups = new Held<CommandGroup[]>([]);
 
 /** What the page that is open puts into the menu, for as long as it is open. */
 export function useCommands(group: CommandGroup): void {
   useEffect(() => {
-    tell([...groups, group]);
-    return () => tell(groups.filter((one) => one !== group));
+    groups.put([...groups.now, group]);
+    return () => groups.put(groups.now.filter((one) => one !== group));
   }, [group]);
 }
 
-export const useCommandGroups = (): CommandGroup[] => useSyncExternalStore(subscribe, () => groups);
+export const useCommandGroups = (): CommandGroup[] => useSyncExternalStore(groups.subscribe, () => groups.now);

@@ -1,4 +1,5 @@
 import { useSyncExternalStore } from 'react';
+import { Held } from './held';
 
 /** Something to be told, with what can be done about it. */
 export interface Notice {
@@ -7,25 +8,14 @@ export interface Notice {
   action?: { words: string; does: () => void };
 }
 
-let said: Notice | undefined;
-const listeners = new Set<() => void>();
-
-function tell(next: Notice | undefined): void {
-  said = next;
-  for (const listener of listeners) listener();
-}
-
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
+const said = new Held<Notice | undefined>(undefined);
 
 /** Says a sentence on whatever page is open, for what has no place of its own there; it stays until it is put away or another is said. */
 export function notice(sentence: string, action?: Notice['action']): void {
-  tell({ sentence, action });
+  said.put({ sentence, action });
 }
 
 /** What was said last, and how to put it away. */
 export function useNotice(): [Notice | undefined, () => void] {
-  return [useSyncExternalStore(subscribe, () => said), () => tell(undefined)];
+  return [useSyncExternalStore(said.subscribe, () => said.now), () => said.put(undefined)];
 }

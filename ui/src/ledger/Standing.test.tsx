@@ -3,8 +3,8 @@ import { afterEach, describe, expect, it } from 'vitest';
 import type { PlanAnswer } from '../api/client';
 import { CutContext, type CutOnDesk } from '../cut/CutContext';
 import { type Edit, newDraft } from '../cut/draft';
-import { Held } from '../cut/held';
 import type { Plan } from '../cut/planDesk';
+import { Held } from '../frame/held';
 import { answered, field, planned, shown } from '../test/desk';
 import { Standing } from './Standing';
 

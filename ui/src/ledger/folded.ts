@@ -1,17 +1,9 @@
 import { useSyncExternalStore } from 'react';
+import { Held } from '../frame/held';
 
 /** Whether what holds is folded to one line: it stays so from station to station, and decides whether its workings are asked for. */
-let folded = true;
-const listeners = new Set<() => void>();
+const folded = new Held(true);
 
-export function fold(now: boolean): void {
-  folded = now;
-  for (const listener of listeners) listener();
-}
+export const fold = (now: boolean): void => folded.put(now);
 
-function subscribe(listener: () => void): () => void {
-  listeners.add(listener);
-  return () => listeners.delete(listener);
-}
-
-export const useFolded = (): boolean => useSyncExternalStore(subscribe, () => folded);
+export const useFolded = (): boolean => useSyncExternalStore(folded.subscribe, () => folded.now);

@@ -3,8 +3,8 @@ import type { ReactNode } from 'react';
 import type { Choices, CutPageParts, Family, FieldState, PlanAnswer } from '../api/client';
 import { CutContext, type CutOnDesk } from '../cut/CutContext';
 import { type Draft, type Edit, newDraft } from '../cut/draft';
-import { Held } from '../cut/held';
-import type { Plan } from '../cut/planDesk';
+import { NOTHING_YET, type Plan } from '../cut/planDesk';
+import { Held } from '../frame/held';
 
 /** A field as the program answers it. */
 export const field = (id: string, text: string, typed = ''): FieldState =>
@@ -37,18 +37,7 @@ export const answered = (part: Partial<PlanAnswer>): PlanAnswer => ({
 });
 
 /** A plan of which nothing is known but what is given. */
-export const planned = (part: Partial<Plan>): Plan => ({
-  answer: undefined,
-  fields: new Map(),
-  was: new Map(),
-  page: undefined,
-  readOf: undefined,
-  stale: false,
-  late: false,
-  trouble: '',
-  card: undefined,
-  ...part,
-});
+export const planned = (part: Partial<Plan>): Plan => ({ ...NOTHING_YET, ...part });
 
 /** Renders a part of the page on a desk with this draft and this answer; what is edited is collected. */
 export function onDesk(part: ReactNode, draft: Partial<Draft>, answer: PlanAnswer, choices: Partial<Choices> = {}) {
