@@ -14,7 +14,6 @@ import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * The angles to begin with: the handbook's range for the work and the tool material, and the value chosen in it for this
@@ -233,11 +232,8 @@ public record AngleAdvice(
         }
         return new Advised(
                 advised.span(),
-                String.format(
-                        Locale.ROOT,
-                        "It comes with %s, which is outside the range. %s",
-                        Written.degrees(has),
-                        advised.reason()),
+                Written.words(
+                        "It comes with %s, which is outside the range. %s", Written.degrees(has), advised.reason()),
                 advised.source(),
                 advised.schools());
     }

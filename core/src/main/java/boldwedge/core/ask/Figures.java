@@ -13,6 +13,7 @@ import java.util.OptionalDouble;
 public final class Figures {
     private final Say say;
     private final List<Figure> figures = new ArrayList<>();
+    private Station station = Station.CUT;
 
     public Figures(Say say) {
         this.say = say;
@@ -23,22 +24,27 @@ public final class Figures {
         return List.copyOf(figures);
     }
 
+    /** Those that come from here on belong to this station. */
+    public void at(Station next) {
+        station = next;
+    }
+
     /** An amount. */
-    public void add(String id, String label, Station station, Amount amount) {
+    public void add(String id, String label, Amount amount) {
         figures.add(Figure.of(id, label, station, amount, say));
     }
 
     /** A value that there may be: "none" where there is not. */
-    public void add(String id, String label, Station station, Quantity quantity, OptionalDouble value) {
+    public void add(String id, String label, Quantity quantity, OptionalDouble value) {
         if (value.isPresent()) {
-            add(id, label, station, Amount.of(quantity, value.getAsDouble()));
+            add(id, label, Amount.of(quantity, value.getAsDouble()));
         } else {
             figures.add(new Figure(id, label, station, Optional.empty(), quantity.base(), Figure.NONE));
         }
     }
 
     /** A plain number with words of its own. */
-    public void add(String id, String label, Station station, double number, String text) {
+    public void add(String id, String label, double number, String text) {
         figures.add(
                 Double.isFinite(number)
                         ? new Figure(id, label, station, Optional.of(number), "1", text)

@@ -1,7 +1,7 @@
 package boldwedge.core.drawing;
 
+import boldwedge.core.measure.Written;
 import java.util.EnumSet;
-import java.util.Locale;
 import java.util.Set;
 
 /**
@@ -153,7 +153,7 @@ public final class SceneDxf {
                     if (c < 128) {
                         out.append(c);
                     } else {
-                        out.append(String.format(Locale.ROOT, "\\U+%04X", (int) c));
+                        out.append(Written.words("\\U+%04X", (int) c));
                     }
                 }
             }
@@ -162,10 +162,10 @@ public final class SceneDxf {
     }
 
     private static void pair(StringBuilder out, int code, String value) {
-        out.append(String.format(Locale.ROOT, "%3d\n%s\n", code, value));
+        out.append(Written.words("%3d\n%s\n", code, value));
     }
 
     private static String number(double value) {
-        return String.format(Locale.ROOT, "%.4f", value);
+        return Written.words("%.4f", value);
     }
 }

@@ -1,5 +1,6 @@
 package boldwedge.core.drawing;
 
+import boldwedge.core.measure.Written;
 import java.util.Locale;
 
 /** Writes a scene as a stand-alone SVG 1.1 file in millimetres, black on white, for print or a drawing program. */
@@ -12,13 +13,9 @@ public final class SceneSvg {
     public static String write(Scene scene) {
         StringBuilder out = new StringBuilder(8192);
         out.append("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n");
-        out.append(String.format(
-                Locale.ROOT,
+        out.append(Written.words(
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.2fmm\" height=\"%.2fmm\" viewBox=\"0 0 %.3f %.3f\">\n",
-                scene.width(),
-                scene.height(),
-                scene.width(),
-                scene.height()));
+                scene.width(), scene.height(), scene.width(), scene.height()));
         out.append("<title>").append(escape(scene.title())).append("</title>\n");
         out.append("<desc>").append(escape(scene.scaleNote())).append("</desc>\n");
         out.append("<rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>\n");
@@ -37,8 +34,7 @@ public final class SceneSvg {
             out.append(stroke.closed() ? "Z\" " : "\" ").append(style(stroke)).append("/>\n");
         }
         for (Label label : scene.labels()) {
-            out.append(String.format(
-                    Locale.ROOT,
+            out.append(Written.words(
                     "<text x=\"%s\" y=\"%s\" font-family=\"sans-serif\" font-size=\"%s\" text-anchor=\"%s\""
                             + " dominant-baseline=\"middle\">%s</text>\n",
                     number(label.at().x() - scene.left()),
@@ -79,17 +75,13 @@ public final class SceneSvg {
             case CHIP -> fill = stroke.closed() ? "#bbb" : "none";
             case FIXTURE -> fill = stroke.closed() ? "#f0f0f0" : "none";
         }
-        return String.format(
-                Locale.ROOT,
+        return Written.words(
                 "fill=\"%s\" stroke=\"%s\" stroke-width=\"%s\" stroke-linejoin=\"round\"%s",
-                fill,
-                line,
-                number(width),
-                extra);
+                fill, line, number(width), extra);
     }
 
     private static String number(double value) {
-        return String.format(Locale.ROOT, "%.3f", value).replaceAll("\\.?0+$", "");
+        return Written.words("%.3f", value).replaceAll("\\.?0+$", "");
     }
 
     private static String escape(String text) {

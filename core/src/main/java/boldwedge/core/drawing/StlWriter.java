@@ -1,7 +1,7 @@
 package boldwedge.core.drawing;
 
+import boldwedge.core.measure.Written;
 import java.util.List;
-import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** Writes shells as an ASCII STL file in millimetres, a solid each. */
@@ -26,7 +26,7 @@ public final class StlWriter {
     }
 
     private static String vector(Vector3D v) {
-        return String.format(Locale.ROOT, "%.6f %.6f %.6f", plain(v.getX()), plain(v.getY()), plain(v.getZ()));
+        return Written.words("%.6f %.6f %.6f", plain(v.getX()), plain(v.getY()), plain(v.getZ()));
     }
 
     /** To six places, and never −0: a corner written in two ways would open the shell. */

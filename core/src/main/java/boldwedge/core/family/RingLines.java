@@ -10,7 +10,6 @@ import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Ring;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What a tap is told by, whatever was tapped: its frequency and its damping, found by two ways. */
 public final class RingLines {
@@ -47,11 +46,9 @@ public final class RingLines {
 
     /** Both in a sentence. */
     public static String sentence(Ring ring) {
-        return String.format(
-                Locale.ROOT,
+        return Written.words(
                 "It rings at %s Hz and is damped by %s %%.",
-                Written.places(ring.hz(), 0),
-                Written.places(ring.byDecrement() * 100, 2));
+                Written.places(ring.hz(), 0), Written.places(ring.byDecrement() * 100, 2));
     }
 
     /** Frequency as it is typed. */

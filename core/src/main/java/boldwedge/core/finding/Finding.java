@@ -1,10 +1,10 @@
 package boldwedge.core.finding;
 
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
-import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,16 +41,17 @@ public record Finding(
                 id, station, verdict, statement, margin, List.of(), List.of(), "", List.of(), List.of(), List.of());
     }
 
-    /** Starts a finding. */
-    public static Builder at(Station station, String id) {
-        return new Builder(station, id);
+    /** Starts a finding whose numbers are told so. */
+    public static Builder at(Station station, String id, Say say) {
+        return new Builder(station, id, say);
     }
 
     /** Puts a finding together; what is not said stays empty. */
     public static final class Builder {
         private final Station station;
         private final String id;
-        private final List<Supplier<Step>> working = new ArrayList<>();
+        private final Say say;
+        private final List<Working> working = new ArrayList<>();
         private @Nullable Consumer<Builder> remedies;
         private final List<String> notes = new ArrayList<>();
         private final List<String> cautions = new ArrayList<>();
@@ -61,9 +62,10 @@ public record Finding(
         private String source = "";
         private double margin = 1;
 
-        private Builder(Station station, String id) {
+        private Builder(Station station, String id, Say say) {
             this.station = station;
             this.id = id;
+            this.say = say;
         }
 
         /** The verdict and the line of plain words. */
@@ -73,27 +75,26 @@ public record Finding(
             return this;
         }
 
+        /** The verdict and the line of plain words, whose blanks {@code %s} are filled in order. */
+        public Builder says(Verdict outcome, String words, Object... blanks) {
+            return says(outcome, Written.words(words, blanks));
+        }
+
         /** What is left, as a share of what is needed. */
         public Builder margin(double share) {
             margin = Double.isFinite(share) ? Math.clamp(share, -1, 10) : (share > 0 ? 10 : -1);
             return this;
         }
 
-        /** A line of working, told in these units once somebody reads it: most findings are only seen as their line of words. */
-        public Builder step(Working line, Say say) {
-            working.add(() -> line.told(say));
+        /** A line of working, put into words once somebody reads it: most findings are only seen as their line of words. */
+        public Builder step(Working line) {
+            working.add(line);
             return this;
         }
 
         /** Several. */
-        public Builder steps(List<Working> lines, Say say) {
-            lines.forEach(line -> step(line, say));
-            return this;
-        }
-
-        /** A line of working that is told already. */
-        public Builder step(Step line) {
-            working.add(() -> line);
+        public Builder steps(List<Working> lines) {
+            working.addAll(lines);
             return this;
         }
 
@@ -139,7 +140,7 @@ public record Finding(
                 return given;
             }
             return new ReadLater<>(() -> {
-                Builder tried = new Builder(station, id);
+                Builder tried = new Builder(station, id, say);
                 tried.mends.addAll(given);
                 tries.accept(tried);
                 return tried.mends;
@@ -152,14 +153,15 @@ public record Finding(
         }
 
         public Finding build() {
-            List<Supplier<Step>> told = List.copyOf(working);
+            List<Working> lines = List.copyOf(working);
             return new Finding(
                     id,
                     station,
                     verdict,
                     statement,
                     margin,
-                    new ReadLater<>(() -> told.stream().map(Supplier::get).toList()),
+                    new ReadLater<>(
+                            () -> lines.stream().map(line -> line.told(say)).toList()),
                     List.copyOf(notes),
                     source,
                     List.copyOf(cautions),

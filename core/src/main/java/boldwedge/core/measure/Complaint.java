@@ -1,7 +1,5 @@
 package boldwedge.core.measure;
 
-import java.util.Locale;
-
 /** Everything that can be wrong with what was typed, each with its sentence. %s are filled in order. */
 public enum Complaint {
     EMPTY("Nothing is typed here. It takes %s, such as %s."),
@@ -36,6 +34,6 @@ public enum Complaint {
     }
 
     String sentence(Object... parts) {
-        return String.format(Locale.ROOT, template, parts);
+        return Written.words(template, parts);
     }
 }

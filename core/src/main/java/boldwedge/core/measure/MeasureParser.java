@@ -302,8 +302,7 @@ public final class MeasureParser {
                 return Optional.of(Parsed.wrong(Complaint.NO_SUCH_DRILL, name.equals("#") ? "unnamed" : name));
             }
             double inches = drill.get().diameterMm() / 25.4;
-            String note = String.format(
-                    Locale.ROOT, "drill %s is %.4f in", drill.get().name(), inches);
+            String note = Written.words("drill %s is %.4f in", drill.get().name(), inches);
             return Optional.of(Parsed.good(new Reading(typed, drill.get().diameterMm(), Unit.INCH, note)));
         }
 

@@ -1,7 +1,5 @@
 package boldwedge.core.measure;
 
-import java.util.Locale;
-
 /**
  * Limits about a nominal size.
  *
@@ -89,9 +87,9 @@ public record Tolerance(double upperMm, double lowerMm, String typed) {
     /** The limits as text in a unit system: "+0.021 / 0 mm". */
     public String written(UnitSystem system) {
         if (system == UnitSystem.METRIC) {
-            return String.format(Locale.ROOT, "%s / %s mm", signed(upperMm, 4), signed(lowerMm, 4));
+            return Written.words("%s / %s mm", signed(upperMm, 4), signed(lowerMm, 4));
         }
-        return String.format(Locale.ROOT, "%s / %s in", signed(upperMm / 25.4, 5), signed(lowerMm / 25.4, 5));
+        return Written.words("%s / %s in", signed(upperMm / 25.4, 5), signed(lowerMm / 25.4, 5));
     }
 
     private static String signed(double value, int places) {

@@ -2,6 +2,7 @@ package boldwedge.core.measure;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.util.Locale;
 
 /**
  * Numbers as the trade writes them: fractions where they are exact, thou and tenths below a tenth of an inch,
@@ -11,6 +12,11 @@ public final class Written {
     private static final double FRACTION_FIT_INCH = 2e-6;
 
     private Written() {}
+
+    /** A sentence whose blanks, as {@code %s} or {@code %d}, are filled in order: the same on every machine, whatever its language. */
+    public static String words(String sentence, Object... blanks) {
+        return String.format(Locale.ROOT, sentence, blanks);
+    }
 
     /**
      * A value with its unit so that it is read back the same, to twelve figures, whatever a bare number means there; the value in the

@@ -13,7 +13,6 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.DoubleFunction;
 
 /**
@@ -72,12 +71,9 @@ public final class Diagnosis {
             add(
                     "push-off",
                     "The work springs away from the tool",
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             "Spring alone would taper it by %s over the %s; you measured %s.",
-                            length.apply(spring),
-                            length.apply(predicted.apartMm()),
-                            length.apply(taper)),
+                            length.apply(spring), length.apply(predicted.apartMm()), length.apply(taper)),
                     springFit,
                     Working.of("How well it fits", "exp(−1 / 2 · ((m − p) / σ)²)", number(springFit))
                             .with("m", "taper measured", mm(taper).measured())
@@ -92,8 +88,7 @@ public final class Diagnosis {
         add(
                 "alignment",
                 predicted.heldAtFarEnd() ? "The tailstock is off the axis" : "The spindle does not point along the bed",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "It would have to be %s per %s %s; a sound lathe is within about %s.",
                         length.apply(Math.abs(perLength) * 300),
                         length.apply(300),
@@ -118,8 +113,7 @@ public final class Diagnosis {
             add(
                     "wear-in-pass",
                     "The edge wore during the pass",
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             "The cut runs towards the chuck, so wear leaves the chuck end large: %s of edge would have gone.",
                             length.apply(-taper / 2)),
                     0.8 * gauss(-taper / 2 - wear, wear),
@@ -150,12 +144,9 @@ public final class Diagnosis {
             add(
                     "spring-size",
                     large ? "Spring of tool and work leaves it large" : "The tool is drawn in and leaves it small",
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             "Computed %s %s in the middle; you measured %s.",
-                            length.apply(Math.abs(spring)),
-                            large ? "large" : "small",
-                            length.apply(Math.abs(error))),
+                            length.apply(Math.abs(spring)), large ? "large" : "small", length.apply(Math.abs(error))),
                     0.9 * fit,
                     Working.of("Mean diameter error over what spring gives", "m / p", number(error / spring))
                             .with("m", "measured", mm(error).measured())
@@ -167,8 +158,7 @@ public final class Diagnosis {
         add(
                 "setting",
                 rest > 0 ? "The tool was not dialled in far enough" : "The tool was dialled in too far",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "A setting or backlash error of %s on the radius would explain the rest; it makes no taper.",
                         length.apply(Math.abs(rest) / 2)),
                 (1 - fit) * gauss(rest, 0.15) * 0.7,
@@ -214,8 +204,7 @@ public final class Diagnosis {
             add(
                     share.id(),
                     share.title(),
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             "%s the %s would be %s instead of %s: %s of it.",
                             share.instead(),
                             tapered ? "taper" : "error",
@@ -250,8 +239,7 @@ public final class Diagnosis {
         // At any speed some of it is left.
         double slow = Math.max(0.1, EdgeCut.slowness(predicted.surfaceSpeed(), predicted.slowestGood()));
         double welded = measured.chip() == Measured.Chip.WELDED ? 1.3 : 1;
-        String times = String.format(
-                Locale.ROOT, "The finish is %s times what feed and nose leave.", Written.places(ratio, 1));
+        String times = Written.words("The finish is %s times what feed and nose leave.", Written.places(ratio, 1));
         add(
                 "built-up-edge",
                 "Metal builds up on the edge and tears off",
@@ -325,11 +313,9 @@ public final class Diagnosis {
         add(
                 "too-fast",
                 predicted.drawsSoft() ? "Too fast for high-speed steel" : "Too fast for carbide: its life goes",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "Blue chips at %s; the range ends at %s.",
-                        say.surfaceSpeed(predicted.surfaceSpeed()),
-                        say.surfaceSpeed(predicted.fastestGood())),
+                        say.surfaceSpeed(predicted.surfaceSpeed()), say.surfaceSpeed(predicted.fastestGood())),
                 Math.clamp(over, 0.5, 0.97),
                 Working.of("Speed over the range's top", "v / w", number(over))
                         .with("v", metresPerMinute(predicted.surfaceSpeed()))

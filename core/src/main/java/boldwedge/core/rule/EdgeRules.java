@@ -85,8 +85,7 @@ public final class EdgeRules {
             // The machine has no more: it cuts, only slower than it might.
             verdict = Verdict.TOLD;
         }
-        String words = String.format(
-                Locale.ROOT,
+        String words = Written.words(
                 "%s is %s at %s; the range for %s is %s to %s.",
                 say.rpm(cut.rpm()),
                 say.surfaceSpeed(v),
@@ -95,35 +94,28 @@ public final class EdgeRules {
                 say.surfaceSpeed(range.low()),
                 say.surfaceSpeed(range.high()));
         Amount diameter = mm(at.diameterMm());
-        Finding.Builder finding = Finding.at(Station.REACH, "speed")
+        Finding.Builder finding = Finding.at(Station.REACH, "speed", say)
                 .says(verdict, over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
                 .margin(over > 0 ? -over : under < 0 ? under / 2 + 0.175 : Math.min(1, -over * 2))
-                .step(
-                        Working.of("Speed a chart asks for", "n = v / (π · d)", rpm(choice.wantedRpm()))
-                                .with("v", metresPerMinute(range.chosen()).fromTable())
-                                .with("d", diameter)
-                                .meaning("; the next one down that "
-                                        + at.lathe().name() + " has is " + say.rpm(choice.rpm())),
-                        say)
-                .step(
-                        Working.of("Surface speed", "v = π · d · n", metresPerMinute(v))
-                                .with("d", diameter)
-                                .with("n", origin(rpm(cut.rpm()), at.typedRpm())),
-                        say)
+                .step(Working.of("Speed a chart asks for", "n = v / (π · d)", rpm(choice.wantedRpm()))
+                        .with("v", metresPerMinute(range.chosen()).fromTable())
+                        .with("d", diameter)
+                        .meaning("; the next one down that " + at.lathe().name() + " has is " + say.rpm(choice.rpm())))
+                .step(Working.of("Surface speed", "v = π · d · n", metresPerMinute(v))
+                        .with("d", diameter)
+                        .with("n", origin(rpm(cut.rpm()), at.typedRpm())))
                 .source(at.work().source() + "; tool life by Taylor, v·Tⁿ = C, n = "
                         + at.tool().taylorExponent());
         if (choice.higherRpm().isPresent() && at.typedRpm().isEmpty()) {
             double higher = choice.higherRpm().getAsDouble();
-            finding.step(
-                    Working.of("The next one up would cost", "(n1 / n2)^(1 / e)", number(choice.higherLifeShare()))
-                            .with("n1", rpm(choice.rpm()))
-                            .with("n2", rpm(higher))
-                            .with(
-                                    "e",
-                                    "Taylor's exponent",
-                                    number(at.tool().taylorExponent()).fromTable())
-                            .meaning(" of the edge's life is left"),
-                    say);
+            finding.step(Working.of("The next one up would cost", "(n1 / n2)^(1 / e)", number(choice.higherLifeShare()))
+                    .with("n1", rpm(choice.rpm()))
+                    .with("n2", rpm(higher))
+                    .with(
+                            "e",
+                            "Taylor's exponent",
+                            number(at.tool().taylorExponent()).fromTable())
+                    .meaning(" of the edge's life is left"));
         }
         if (verdict != Verdict.FINE && Math.abs(choice.rpm() - cut.rpm()) > 0.5) {
             finding.mend("Run at " + say.rpm(choice.rpm()), fields.speed().id(), Math.round(choice.rpm()) + " rpm");
@@ -145,15 +137,13 @@ public final class EdgeRules {
         if (at.typedRpm().isPresent() && !lathe.speeds().has(cut.rpm())) {
             double offered =
                     lathe.speeds().atOrBelow(cut.rpm()).orElse(lathe.speeds().slowest());
-            findings.add(Finding.at(Station.REACH, "speed-not-there")
+            findings.add(Finding.at(Station.REACH, "speed-not-there", say)
                     .says(
                             Verdict.WRONG,
-                            String.format(
-                                    Locale.ROOT,
-                                    "%s has no %s; the nearest it has is %s.",
-                                    lathe.name(),
-                                    say.rpm(cut.rpm()),
-                                    say.rpm(offered)))
+                            "%s has no %s; the nearest it has is %s.",
+                            lathe.name(),
+                            say.rpm(cut.rpm()),
+                            say.rpm(offered))
                     .margin(-0.3)
                     .source("The machine's card")
                     .mend("Run at " + say.rpm(offered), fields.speed().id(), Written.places(offered, 1) + " rpm")
@@ -166,15 +156,13 @@ public final class EdgeRules {
             double nearest = feeds.stream()
                     .min((a, b) -> Double.compare(Math.abs(a - cut.feedMm()), Math.abs(b - cut.feedMm())))
                     .orElseThrow();
-            findings.add(Finding.at(Station.REACH, "feed-not-there")
+            findings.add(Finding.at(Station.REACH, "feed-not-there", say)
                     .says(
                             Verdict.DOUBTFUL,
-                            String.format(
-                                    Locale.ROOT,
-                                    "%s has no feed of %s; the nearest it has is %s.",
-                                    lathe.name(),
-                                    say.feed(cut.feedMm()),
-                                    say.feed(nearest)))
+                            "%s has no feed of %s; the nearest it has is %s.",
+                            lathe.name(),
+                            say.feed(cut.feedMm()),
+                            say.feed(nearest))
                     .margin(-0.1)
                     .source("The machine's card")
                     .mend("Feed " + say.feed(nearest), fields.feed().id(), say.feed(nearest))
@@ -186,7 +174,7 @@ public final class EdgeRules {
     /** What feed and nose leave, against what is wanted. */
     public Finding finish() {
         if (cut.finish().dragged()) {
-            return Finding.at(Station.REACH, "finish")
+            return Finding.at(Station.REACH, "finish", say)
                     .says(
                             Verdict.WRONG,
                             "The trailing edge drags on the finished surface: what finish it leaves cannot be told.")
@@ -198,45 +186,35 @@ public final class EdgeRules {
         boolean tears = cut.buildsUp() > TEARS;
         double margin = at.raMm() / (tears ? cut.tornRaMm() : likely) - 1;
         Amount feed = origin(mmPerRev(cut.feedMm()), at.typedFeedMm());
-        Finding.Builder finding = Finding.at(Station.REACH, "finish")
+        Finding.Builder finding = Finding.at(Station.REACH, "finish", say)
                 .says(
                         at.raMm() / likely - 1 < -0.3
                                 ? Verdict.WRONG
                                 : margin < -1e-6 ? Verdict.DOUBTFUL : Verdict.FINE,
-                        String.format(
-                                Locale.ROOT,
-                                "Feed %s with a nose of %s leaves about %s%s; %s is wanted.",
-                                say.feed(cut.feedMm()),
-                                say.length(cut.profile().noseRadiusMm()),
-                                say.ra(likely),
-                                tears
-                                        ? ", and torn where metal builds up on the edge, as at this speed it does, about "
-                                                + say.ra(cut.tornRaMm())
-                                        : "",
-                                say.ra(at.raMm())))
+                        "Feed %s with a nose of %s leaves about %s%s; %s is wanted.",
+                        say.feed(cut.feedMm()),
+                        say.length(cut.profile().noseRadiusMm()),
+                        say.ra(likely),
+                        tears
+                                ? ", and torn where metal builds up on the edge, as at this speed it does, about "
+                                        + say.ra(cut.tornRaMm())
+                                : "",
+                        say.ra(at.raMm()))
                 .margin(margin)
-                .step(peak(), say);
+                .step(peak());
         Finish finish = cut.finish();
         if (Double.isFinite(finish.simpleRtMm())) {
-            finding.step(
-                    Working.of("The usual rule", "f² / (8 · r)", profile(finish.simpleRtMm()))
-                            .with("f", feed)
-                            .with("r", mm(cut.profile().noseRadiusMm()))
-                            .meaning(", off by " + say.share(finish.simpleRuleError())),
-                    say);
+            finding.step(Working.of("The usual rule", "f² / (8 · r)", profile(finish.simpleRtMm()))
+                    .with("f", feed)
+                    .with("r", mm(cut.profile().noseRadiusMm()))
+                    .meaning(", off by " + say.share(finish.simpleRuleError())));
         }
-        finding.step(
-                        Working.of("On paper, over one feed", "Ra = 2 · V / f", ra(finish.raMm()))
-                                .with("V", "the mark below its mean line", mm2(finish.valleyMm2()))
-                                .with("f", feed),
-                        say)
-                .step(
-                        Working.of("As usually measured, 1.1 to 2.2 times", "Ra · m", ra(likely))
-                                .with("Ra", "on paper", ra(finish.raMm()))
-                                .with(
-                                        "m",
-                                        number(Finish.MEASURED_OVER_THEORY[1]).fromTable()),
-                        say)
+        finding.step(Working.of("On paper, over one feed", "Ra = 2 · V / f", ra(finish.raMm()))
+                        .with("V", "the mark below its mean line", mm2(finish.valleyMm2()))
+                        .with("f", feed))
+                .step(Working.of("As usually measured, 1.1 to 2.2 times", "Ra · m", ra(likely))
+                        .with("Ra", "on paper", ra(finish.raMm()))
+                        .with("m", number(Finish.MEASURED_OVER_THEORY[1]).fromTable()))
                 .source(
                         "Exact geometry of the marks; surplus after Boothroyd & Knight, Fundamentals of Machining, ch. 5");
         if (margin < 0 && tears) {
@@ -302,36 +280,28 @@ public final class EdgeRules {
         double smaller = Math.min(mean, at.depthMm());
         double margin = smaller / least.high() - 1;
         Verdict verdict = smaller < least.low() ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
-        return Finding.at(Station.REACH, "smallest-chip")
+        return Finding.at(Station.REACH, "smallest-chip", say)
                 .says(
                         verdict,
-                        String.format(
-                                Locale.ROOT,
-                                verdict == Verdict.FINE
-                                        ? "The chip is %s thick on average; this edge shaves down to about %s."
-                                        : "It may rub rather than cut: the chip is %s thick on average, and this edge shaves down to about %s.",
-                                say.length(mean),
-                                say.length(least.chosen())))
+                        verdict == Verdict.FINE
+                                ? "The chip is %s thick on average; this edge shaves down to about %s."
+                                : "It may rub rather than cut: the chip is %s thick on average, and this edge shaves down to about %s.",
+                        say.length(mean),
+                        say.length(least.chosen()))
                 .margin(margin / 4)
-                .step(
-                        Working.of("Mean chip", "h = A / b", mm(mean))
-                                .with("A", "area of the chip", mm2(cut.force().chipAreaMm2()))
-                                .with("b", "engaged edge", mm(cut.force().edgeMm())),
-                        say)
-                .step(
-                        Working.of("Smallest chip", "s · r", mm(least.chosen()))
-                                .with(
-                                        "s",
-                                        "share of the radius",
-                                        number(at.tool().minimumChipShare().chosen())
-                                                .fromTable())
-                                .with(
-                                        "r",
-                                        "the edge's own",
-                                        mm(at.tool().edgeRadiusMm().chosen()).assumed())
-                                .meaning("; " + say.length(least.low()) + " stoned, " + say.length(least.high())
-                                        + " worn"),
-                        say)
+                .step(Working.of("Mean chip", "h = A / b", mm(mean))
+                        .with("A", "area of the chip", mm2(cut.force().chipAreaMm2()))
+                        .with("b", "engaged edge", mm(cut.force().edgeMm())))
+                .step(Working.of("Smallest chip", "s · r", mm(least.chosen()))
+                        .with(
+                                "s",
+                                "share of the radius",
+                                number(at.tool().minimumChipShare().chosen()).fromTable())
+                        .with(
+                                "r",
+                                "the edge's own",
+                                mm(at.tool().edgeRadiusMm().chosen()).assumed())
+                        .meaning("; " + say.length(least.low()) + " stoned, " + say.length(least.high()) + " worn"))
                 .source("Boothroyd & Knight ch. 2 (ploughing), edge radii of "
                         + at.tool().name())
                 .build();
@@ -342,22 +312,18 @@ public final class EdgeRules {
         double watts = cut.powerWatt();
         double has = at.availableWatt();
         double margin = has / Math.max(watts, 1e-9) - 1;
-        Finding.Builder finding = Finding.at(Station.REACH, "power")
+        Finding.Builder finding = Finding.at(Station.REACH, "power", say)
                 .says(
                         Verdict.of(margin, POWER_IN_HAND),
-                        String.format(
-                                Locale.ROOT,
-                                "It takes %s at the edge; %s has %s at the spindle.",
-                                say.power(watts),
-                                at.lathe().name(),
-                                say.power(has)))
+                        "It takes %s at the edge; %s has %s at the spindle.",
+                        say.power(watts),
+                        at.lathe().name(),
+                        say.power(has))
                 .margin(margin)
-                .step(
-                        Working.of("Power", "P = Fc · v", watts(watts))
-                                .with("Fc", newtons(cut.force().cuttingN()))
-                                .with("v", metresPerMinute(cut.surfaceSpeed())),
-                        say)
-                .step(atTheSpindle(at.lathe()), say)
+                .step(Working.of("Power", "P = Fc · v", watts(watts))
+                        .with("Fc", newtons(cut.force().cuttingN()))
+                        .with("v", metresPerMinute(cut.surfaceSpeed())))
+                .step(atTheSpindle(at.lathe()))
                 .source("Definition of power; force by Kienzle, ± "
                         + say.share(at.work().spread()));
         if (margin < POWER_IN_HAND) {
@@ -385,27 +351,23 @@ public final class EdgeRules {
         WorkMaterial work = at.work();
         double factor = CuttingForce.rakeFactor(work, cut.normalRake());
         Amount rake = rad(cut.normalRake());
-        Finding.Builder finding = Finding.at(Station.REACH, "forces")
+        Finding.Builder finding = Finding.at(Station.REACH, "forces", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "Down on the tool %s, against the feed %s, pushing apart %s%s.",
-                                say.force(force.cuttingN()),
-                                say.force(force.feedN()),
-                                say.force(force.pushN()),
-                                after))
-                .step(
-                        kienzle(
-                                work,
-                                newtons(force.cuttingN()),
-                                factor,
-                                force.edgeMm(),
-                                force.evenChipMm(work, cut.at().press(), factor),
-                                cut.at().press()),
-                        say)
-                .step(rakeFactor(work, rake, factor), say)
-                .step(pushRatio(work, rake), say)
+                        "Down on the tool %s, against the feed %s, pushing apart %s%s.",
+                        say.force(force.cuttingN()),
+                        say.force(force.feedN()),
+                        say.force(force.pushN()),
+                        after)
+                .step(kienzle(
+                        work,
+                        newtons(force.cuttingN()),
+                        factor,
+                        force.edgeMm(),
+                        force.evenChipMm(work, cut.at().press(), factor),
+                        cut.at().press()))
+                .step(rakeFactor(work, rake, factor))
+                .step(pushRatio(work, rake))
                 .source(work.source() + "; Merchant's force circle");
         double own = force.pushN()
                 - CuttingForce.of(work, cut.profile(), cut.normalRake(), at.depthMm(), cut.feedMm())

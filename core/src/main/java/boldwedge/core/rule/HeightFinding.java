@@ -8,8 +8,8 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.holder.ShimStack;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import java.util.List;
-import java.util.Locale;
 
 /** How to bring a point to the spindle's axis: with the shop's own shims, or by a skim. The same for every tool. */
 public final class HeightFinding {
@@ -35,25 +35,18 @@ public final class HeightFinding {
         if (off < SET_MM) {
             return List.of();
         }
-        Finding.Builder finding = Finding.at(Station.REACH, "height-cure")
+        Finding.Builder finding = Finding.at(Station.REACH, "height-cure", say)
                 .says(
                         Verdict.TOLD,
                         heightMm > 0
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "The point is %s high: take as much from under it, or skim the holder's seat by %s.%s",
-                                        say.length(off),
-                                        say.length(off),
-                                        shims(off, lathe, say))
-                                : String.format(
-                                        Locale.ROOT,
+                                        say.length(off), say.length(off), shims(off, lathe, say))
+                                : Written.words(
                                         "The point is %s low: raise it by as much.%s",
-                                        say.length(off),
-                                        shims(off, lathe, say)))
-                .step(
-                        Working.of("A pip left by facing has the error for its radius", "2 · |h|", Amount.mm(2 * off))
-                                .with("h", "off the axis", Amount.mm(off)),
-                        say)
+                                        say.length(off), shims(off, lathe, say)))
+                .step(Working.of("A pip left by facing has the error for its radius", "2 · |h|", Amount.mm(2 * off))
+                        .with("h", "off the axis", Amount.mm(off)))
                 .source("Geometry: the point passes the axis at its height error")
                 .caution("Skim a holder only on a machine set up for it; measure the seat, not the paint.")
                 .mend("It is set: on centre now", field, "0");

@@ -57,18 +57,13 @@ public final class MeasuredWarm {
             case TOLD -> "Let it cool before the last measurement: " + warm + say.share(share) + " of the tolerance.";
             default -> "Measured " + warm + say.share(share) + " of the tolerance.";
         };
-        return Finding.at(Station.CUT, "warm")
+        return Finding.at(Station.CUT, "warm", say)
                 .says(verdict, words)
                 .margin(1 - share)
-                .step(
-                        Working.of("Growth by warmth", "α · d · Δ / 1000000", mm(growth))
-                                .with(
-                                        "α",
-                                        "millionths for each degree",
-                                        number(work.expansionPerK() * 1e6 * kelvin / step))
-                                .with("d", mm(finishedMm).typed())
-                                .with("Δ", "degrees warmer", number(step)),
-                        say)
+                .step(Working.of("Growth by warmth", "α · d · Δ / 1000000", mm(growth))
+                        .with("α", "millionths for each degree", number(work.expansionPerK() * 1e6 * kelvin / step))
+                        .with("d", mm(finishedMm).typed())
+                        .with("Δ", "degrees warmer", number(step)))
                 .source("Linear expansion; ISO 1: sizes hold at 20 °C. " + work.source())
                 .build();
     }

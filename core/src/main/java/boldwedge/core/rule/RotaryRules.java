@@ -17,7 +17,6 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.stock.Span;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -74,15 +73,14 @@ public record RotaryRules(
         Verdict verdict = missing || over > FAR_OVER
                 ? Verdict.WRONG
                 : over > 1e-9 ? Verdict.DOUBTFUL : under < FAR_UNDER && !noMore ? Verdict.DOUBTFUL : Verdict.FINE;
-        String words = String.format(
-                Locale.ROOT,
+        String words = Written.words(
                 "%s is %s on %s; the range here is %s to %s.",
                 say.rpm(rpm),
                 say.surfaceSpeed(v),
                 say.length(diameterMm),
                 say.surfaceSpeed(range.low()),
                 say.surfaceSpeed(range.high()));
-        Finding.Builder finding = Finding.at(Station.REACH, "speed")
+        Finding.Builder finding = Finding.at(Station.REACH, "speed", say)
                 .says(
                         verdict,
                         missing
@@ -90,22 +88,17 @@ public record RotaryRules(
                                         + say.rpm(nearest()) + "."
                                 : over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
                 .margin(missing ? -1 : over > 0 ? -over : under < 0 ? under / 2 + 0.25 : Math.min(1, -2 * over))
-                .step(
-                        Working.of("Speed a chart asks for", "n = v / (π · d)", Amount.rpm(choice.wantedRpm()))
-                                .with("v", metresPerMinute(range.chosen()).fromTable())
-                                .with("d", mm(diameterMm))
-                                .meaning("; the next one down that " + lathe.name() + " has is "
-                                        + say.rpm(choice.rpm())),
-                        say)
-                .step(
-                        Working.of("Speed at the rim", "v = π · d · n", metresPerMinute(v))
-                                .with("d", mm(diameterMm))
-                                .with(
-                                        "n",
-                                        typedRpm.isPresent()
-                                                ? Amount.rpm(rpm).typed()
-                                                : Amount.rpm(rpm).chosen()),
-                        say)
+                .step(Working.of("Speed a chart asks for", "n = v / (π · d)", Amount.rpm(choice.wantedRpm()))
+                        .with("v", metresPerMinute(range.chosen()).fromTable())
+                        .with("d", mm(diameterMm))
+                        .meaning("; the next one down that " + lathe.name() + " has is " + say.rpm(choice.rpm())))
+                .step(Working.of("Speed at the rim", "v = π · d · n", metresPerMinute(v))
+                        .with("d", mm(diameterMm))
+                        .with(
+                                "n",
+                                typedRpm.isPresent()
+                                        ? Amount.rpm(rpm).typed()
+                                        : Amount.rpm(rpm).chosen()))
                 .source(source);
         if (verdict != Verdict.FINE) {
             double offered = missing && over <= 0 ? nearest() : choice.rpm();
@@ -145,7 +138,7 @@ public record RotaryRules(
         double quill = lathe.bed().quillMm().orElse(Double.POSITIVE_INFINITY);
         boolean fits = room >= 0;
         boolean reaches = goesMm <= quill;
-        Finding.Builder finding = Finding.at(Station.REACH, "tailstock-room")
+        Finding.Builder finding = Finding.at(Station.REACH, "tailstock-room", say)
                 .says(
                         !fits ? Verdict.WRONG : !reaches ? Verdict.DOUBTFUL : Verdict.FINE,
                         !fits
@@ -162,26 +155,24 @@ public record RotaryRules(
                 .margin(!fits ? room / goesMm : !reaches ? -LOOSE : Math.min(1, room / Math.max(goesMm, 1)))
                 .source("Lengths along the bed; chuck and tool holder as usual");
         if (Double.isFinite(room)) {
-            finding.step(
-                    Working.of("Room to spare", "C − c · d − w − h − t", mm(room))
-                            .with(
-                                    "C",
-                                    "between centres",
-                                    mm(lathe.bed().centresMm().getAsDouble()).fromCard())
-                            .with(
-                                    "c",
-                                    "chuck's depth over its diameter",
-                                    Amount.number(CHUCK_DEPTH).assumed())
-                            .with(
-                                    "d",
-                                    "chuck",
-                                    lathe.slide().chuckMm().isPresent()
-                                            ? mm(chuck).fromCard()
-                                            : mm(chuck).assumed())
-                            .with("w", "work out of it", workOutMm)
-                            .with("h", "what holds the tool", mm(HELD_MM).assumed())
-                            .with("t", "tool", toolMm),
-                    say);
+            finding.step(Working.of("Room to spare", "C − c · d − w − h − t", mm(room))
+                    .with(
+                            "C",
+                            "between centres",
+                            mm(lathe.bed().centresMm().getAsDouble()).fromCard())
+                    .with(
+                            "c",
+                            "chuck's depth over its diameter",
+                            Amount.number(CHUCK_DEPTH).assumed())
+                    .with(
+                            "d",
+                            "chuck",
+                            lathe.slide().chuckMm().isPresent()
+                                    ? mm(chuck).fromCard()
+                                    : mm(chuck).assumed())
+                    .with("w", "work out of it", workOutMm)
+                    .with("h", "what holds the tool", mm(HELD_MM).assumed())
+                    .with("t", "tool", toolMm));
             if (!fits && workOutMm.value() + room > 0) {
                 finding.mend(
                         "Work out by " + say.length(workOutMm.value() + room),
@@ -202,24 +193,20 @@ public record RotaryRules(
         double watt = torqueNm * 2 * Math.PI * rpm / 60;
         double has = lathe.motorWatt() * lathe.efficiency();
         double margin = has / Math.max(watt, 1e-9) - 1;
-        Finding.Builder finding = Finding.at(Station.REACH, "power")
+        Finding.Builder finding = Finding.at(Station.REACH, "power", say)
                 .says(
                         Verdict.of(margin, IN_HAND),
-                        String.format(
-                                Locale.ROOT,
-                                "It twists with %s and takes %s; %s has %s at the spindle.",
-                                say.torque(torqueNm),
-                                say.power(watt),
-                                lathe.name(),
-                                say.power(has)))
+                        "It twists with %s and takes %s; %s has %s at the spindle.",
+                        say.torque(torqueNm),
+                        say.power(watt),
+                        lathe.name(),
+                        say.power(has))
                 .margin(margin)
-                .step(how, say)
-                .step(
-                        Working.of("Power", "P = M · 2 · π · n", watts(watt))
-                                .with("M", newtonMetres(torqueNm))
-                                .with("n", Amount.rpm(rpm)),
-                        say)
-                .step(EdgeRules.atTheSpindle(lathe), say)
+                .step(how)
+                .step(Working.of("Power", "P = M · 2 · π · n", watts(watt))
+                        .with("M", newtonMetres(torqueNm))
+                        .with("n", Amount.rpm(rpm)))
+                .step(EdgeRules.atTheSpindle(lathe))
                 .source("Definition of power; torque by Kienzle’s law, source of the material’s row");
         if (margin < IN_HAND) {
             finding.mend("Feed " + say.amount(lighter), feed.id(), say.amount(lighter));

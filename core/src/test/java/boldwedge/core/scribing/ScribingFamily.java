@@ -125,25 +125,25 @@ public final class ScribingFamily implements ToolFamily<ScribedLine> {
     @Override
     public Told tell(ScribedLine line, Say say) {
         Figures figures = new Figures(say);
-        figures.add("press", "Pressed with", Station.REACH, newtons(line.pressN()));
-        figures.add("lineDepth", "Depth of the line", Station.EDGE, mm(line.depthMm()));
+        figures.at(Station.REACH);
+        figures.add("press", "Pressed with", newtons(line.pressN()));
+        figures.at(Station.EDGE);
+        figures.add("lineDepth", "Depth of the line", mm(line.depthMm()));
         Scene scene = scene(line, say);
         return new Told(
                 figures.all(), List.of(Drawn.of(scene.id(), () -> scene)), () -> List.of(point(line, say, scene)));
     }
 
     private static Finding press(ScribedLine line, Say say) {
-        return Finding.at(Station.REACH, "press")
+        return Finding.at(Station.REACH, "press", say)
                 .says(Verdict.of(100 / line.pressN() - 1, 0.5), "Press with " + say.force(line.pressN()) + ".")
                 .margin(100 / line.pressN() - 1)
                 .step(Working.of("Half of the cone's circle bears", "H · π · w² / 8", newtons(line.pressN()))
                         .with("H", mpa(line.hardnessMPa()).fromTable())
-                        .with("w", mm(line.widthMm()).typed())
-                        .told(say))
+                        .with("w", mm(line.widthMm()).typed()))
                 .step(Working.of("Depth of the line", "w / (2 · tan(ε / 2))", mm(line.depthMm()))
                         .with("w", mm(line.widthMm()).typed())
-                        .with("ε", rad(line.pointRad()))
-                        .told(say))
+                        .with("ε", rad(line.pointRad())))
                 .source("A rigid cone ploughing; made up for the tests")
                 .mend("Point 60°", POINT.id(), "60°")
                 .build();

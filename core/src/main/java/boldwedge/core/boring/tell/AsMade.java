@@ -2,8 +2,8 @@ package boldwedge.core.boring.tell;
 
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Judges what was made of a bar against what was drawn. */
@@ -24,8 +24,8 @@ record AsMade(BoreCut cut, Say say) {
             return List.of("As drawn.");
         }
         boolean worse = cut.push().remainingMm() > cut.job().allowedErrorMm();
-        String head = String.format(
-                Locale.ROOT, "The %s came out %s %s.", what, say.length(Math.abs(off)), off > 0 ? "over" : "under");
+        String head =
+                Written.words("The %s came out %s %s.", what, say.length(Math.abs(off)), off > 0 ? "over" : "under");
         String verdict = what.equals("length")
                 ? " Lengths further on are reckoned from it."
                 : " " + (worse ? "It matters: clamp it shorter, or take spring passes. " : "It does not matter. ")

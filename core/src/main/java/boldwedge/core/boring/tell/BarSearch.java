@@ -25,6 +25,7 @@ import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.measure.Written;
 import boldwedge.core.rigidity.Bar;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.Stability;
@@ -36,7 +37,6 @@ import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -125,19 +125,16 @@ public final class BarSearch {
             return Optional.of(new ToolMatch(
                     Verdict.WRONG,
                     1e5 + job.spanMm() - job.barLengthMm(),
-                    List.of(String.format(
-                            Locale.ROOT,
+                    List.of(Written.words(
                             "It is %s long, and the centres stand %s apart.",
-                            say.length(job.barLengthMm()),
-                            say.length(job.spanMm()))),
+                            say.length(job.barLengthMm()), say.length(job.spanMm()))),
                     Map.of()));
         }
         if (most < least) {
             return Optional.of(new ToolMatch(
                     Verdict.WRONG,
                     1e5 + least - most,
-                    List.of(String.format(
-                            Locale.ROOT,
+                    List.of(Written.words(
                             "It is %s short: %s in the clamp leaves %s, and the hole is %s deep.",
                             say.length(least - most),
                             say.length(BoreJob.GRIP * job.barMm()),
@@ -271,10 +268,10 @@ public final class BarSearch {
             Verdict verdict = best.verdict();
             double rank = best.rank();
             if (gap <= 0) {
-                reasons.add(String.format(Locale.ROOT, "It lacks %s of room in the starting hole.", say.length(-gap)));
+                reasons.add(Written.words("It lacks %s of room in the starting hole.", say.length(-gap)));
             }
             if (heel < 0) {
-                reasons.add(String.format(Locale.ROOT, "Its heel stands %s into the wall.", say.length(-heel)));
+                reasons.add(Written.words("Its heel stands %s into the wall.", say.length(-heel)));
             }
             if (blind) {
                 reasons.add("Its end meets the bottom before the point does.");
@@ -373,22 +370,16 @@ public final class BarSearch {
             List<String> reasons = new ArrayList<>();
             double allowed = job.allowedErrorMm();
             if (s.staysMm() > 0.67 * allowed) {
-                reasons.add(String.format(
-                        Locale.ROOT,
+                reasons.add(Written.words(
                         "Springs so that %s either way stays when it is dialled in; %s is allowed.",
-                        say.length(s.staysMm()),
-                        say.length(allowed)));
+                        say.length(s.staysMm()), say.length(allowed)));
             }
             if (s.quiet() > 1) {
-                reasons.add(String.format(
-                        Locale.ROOT, "Its cut is %s times what is sure to be quiet.", say.number(s.quiet(), 1)));
+                reasons.add(Written.words("Its cut is %s times what is sure to be quiet.", say.number(s.quiet(), 1)));
             }
             if (s.feed().ra() > job.raMm()) {
-                reasons.add(String.format(
-                        Locale.ROOT,
-                        "Leaves about %s; %s is wanted.",
-                        say.ra(s.feed().ra()),
-                        say.ra(job.raMm())));
+                reasons.add(Written.words(
+                        "Leaves about %s; %s is wanted.", say.ra(s.feed().ra()), say.ra(job.raMm())));
             }
             if (s.speed().over() > 0) {
                 reasons.add(say.rpm(s.speed().rpm()) + " is too fast for its bit.");
@@ -397,8 +388,7 @@ public final class BarSearch {
         }
 
         private String does(Setting s) {
-            return String.format(
-                    Locale.ROOT,
+            return Written.words(
                     "Best at %s reach, %s, %s: %s small at the first pass.",
                     say.length(Math.ceil(10 * s.reach()) / 10),
                     say.rpm(s.speed().rpm()),

@@ -22,7 +22,6 @@ import boldwedge.core.proof.Ring;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -120,15 +119,12 @@ public final class BarTests implements ToolTests {
                     .told(say));
             gained = Math.abs(gain) <= Math.max(0.01, doubt)
                     ? " No different from the test before, as far as these readings tell."
-                    : String.format(
-                            Locale.ROOT,
+                    : Written.words(
                             " That is %s %s than the test before.",
-                            say.share(Math.abs(gain)),
-                            gain > 0 ? "stiffer" : "softer");
+                            say.share(Math.abs(gain)), gain > 0 ? "stiffer" : "softer");
         }
         boolean loose = Math.abs(test.leftMm()) > 0.004 || test.hysteresisMm() > 0.006;
-        String sentence = String.format(
-                Locale.ROOT,
+        String sentence = Written.words(
                 "%s at the point; %s of the give is the holder's.%s%s",
                 stiff(test.stiffnessNPerMm(), say),
                 say.share(share),

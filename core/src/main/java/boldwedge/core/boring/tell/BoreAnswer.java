@@ -102,87 +102,53 @@ public final class BoreAnswer {
     private static List<Figure> figures(BoreCut cut, Say say) {
         BoreJob job = cut.job();
         Figures f = new Figures(say);
-        f.add("barDiameter", "Bar", Station.REACH, mm(job.barMm()));
-        f.add("depth", "Depth of cut", Station.REACH, mm(job.depthMm()));
-        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.cutting().rpm()));
-        f.add(
-                "surfaceSpeed",
-                "Surface speed",
-                Station.REACH,
-                metresPerMinute(cut.cutting().surfaceSpeed()));
-        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.cutting().feedMm()));
-        f.add("passTime", "Time of a pass", Station.CUT, minutes(cut.passMinutes()));
-        f.add(
-                "cuttingForce",
-                "Down on the bit",
-                Station.REACH,
-                newtons(cut.cutting().force().cuttingN()));
+        f.at(Station.REACH);
+        f.add("barDiameter", "Bar", mm(job.barMm()));
+        f.add("depth", "Depth of cut", mm(job.depthMm()));
+        f.add("speed", "Spindle speed", rpm(cut.cutting().rpm()));
+        f.add("surfaceSpeed", "Surface speed", metresPerMinute(cut.cutting().surfaceSpeed()));
+        f.add("feed", "Feed", mmPerRev(cut.cutting().feedMm()));
+        f.at(Station.CUT);
+        f.add("passTime", "Time of a pass", minutes(cut.passMinutes()));
+        f.at(Station.REACH);
+        f.add("cuttingForce", "Down on the bit", newtons(cut.cutting().force().cuttingN()));
         f.add(
                 "pushForce",
                 "Pushing the bar aside",
-                Station.REACH,
                 newtons(cut.cutting().force().pushN()));
-        f.add(
-                "feedForce",
-                "Along the bar",
-                Station.REACH,
-                newtons(cut.cutting().force().feedN()));
-        f.add("power", "Power at the edge", Station.REACH, watts(cut.cutting().powerWatt()));
-        f.add(
-                "barCompliance",
-                "Give of the bar",
-                Station.REACH,
-                mmPerNewton(cut.stiffness().barMmPerN()));
+        f.add("feedForce", "Along the bar", newtons(cut.cutting().force().feedN()));
+        f.add("power", "Power at the edge", watts(cut.cutting().powerWatt()));
+        f.add("barCompliance", "Give of the bar", mmPerNewton(cut.stiffness().barMmPerN()));
         f.add(
                 "tipStiffness",
                 "Stiffness at the point",
-                Station.REACH,
                 newtonsPerMm(1 / cut.stiffness().tool()));
-        f.add("ring", "Rings at", Station.REACH, hertz(cut.mode().hz()));
-        f.add("limitDepth", "Chatters from a depth of", Station.REACH, mm(cut.limitHereMm()));
-        f.add(
-                "quietDepth",
-                "Quiet for sure down to",
-                Station.REACH,
-                mm(cut.quiet().surelyMm()));
-        f.add("singsDepth", "Sings for sure from", Station.REACH, mm(cut.quiet().singsMm()));
+        f.add("ring", "Rings at", hertz(cut.mode().hz()));
+        f.add("limitDepth", "Chatters from a depth of", mm(cut.limitHereMm()));
+        f.add("quietDepth", "Quiet for sure down to", mm(cut.quiet().surelyMm()));
+        f.add("singsDepth", "Sings for sure from", mm(cut.quiet().singsMm()));
         f.add(
                 "modalStiffness",
                 "Stiffness of the bar's mode",
-                Station.REACH,
                 newtonsPerMm(cut.mode().stiffnessNPerMm()));
-        f.add("damping", "Damping of the bar", Station.REACH, number(cut.mode().damping()));
-        f.add(
-                "dampingInCut",
-                "Damping with the flank's",
-                Station.REACH,
-                number(cut.damped().damping()));
-        f.add("pushGrowth", "Growth of the push on a wave", Station.REACH, newtonsPerMm(cut.directionalNPerMm()));
-        f.add("diameterError", "Left small by", Station.REACH, mm(cut.push().largestMm()));
-        f.add(
-                "dialIn",
-                "To dial out on the diameter",
-                Station.REACH,
-                mm(cut.push().evenMm()));
-        f.add(
-                "afterDialling",
-                "Left either way when dialled in",
-                Station.REACH,
-                mm(cut.push().remainingMm()));
+        f.add("damping", "Damping of the bar", number(cut.mode().damping()));
+        f.add("dampingInCut", "Damping with the flank's", number(cut.damped().damping()));
+        f.add("pushGrowth", "Growth of the push on a wave", newtonsPerMm(cut.directionalNPerMm()));
+        f.add("diameterError", "Left small by", mm(cut.push().largestMm()));
+        f.add("dialIn", "To dial out on the diameter", mm(cut.push().evenMm()));
+        f.add("afterDialling", "Left either way when dialled in", mm(cut.push().remainingMm()));
         f.add(
                 "flankDamping",
                 "Damping of the flank on a wave",
-                Station.REACH,
                 newtonsPerMm(cut.flankNPerMm().chosen()));
-        f.add("taper", "Taper", Station.REACH, mm(cut.push().taperMm()));
+        f.add("taper", "Taper", mm(cut.push().taperMm()));
         f.add(
                 "springPasses",
                 "Spring passes",
-                Station.REACH,
                 cut.push().springPasses(),
                 Integer.toString(cut.push().springPasses()));
-        f.add("smallestHole", "Smallest hole", Station.REACH, mm(2 * BoreFitFindings.smallestRadius(cut)));
-        f.add("barGap", "Gap round the bar", Station.REACH, mm(cut.fit().gapMm(job.startMm() / 2)));
+        f.add("smallestHole", "Smallest hole", mm(2 * BoreFitFindings.smallestRadius(cut)));
+        f.add("barGap", "Gap round the bar", mm(cut.fit().gapMm(job.startMm() / 2)));
         return f.all();
     }
 }

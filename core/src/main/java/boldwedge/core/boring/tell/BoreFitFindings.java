@@ -29,7 +29,6 @@ import boldwedge.core.stock.Insert;
 import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is said of the tool in the hole: passes, bar, heel, bottom, rake in use, the bit's place in the bar. */
 final class BoreFitFindings {
@@ -88,29 +87,21 @@ final class BoreFitFindings {
                 : "two equal ones of " + say.length(p.finishMm());
         String words = p.rough() == 0
                 ? "One pass of " + say.length(p.finishMm()) + " takes it to size."
-                : String.format(
-                        Locale.ROOT,
+                : Written.words(
                         "%d roughing %s of %s, then %s.",
-                        p.rough(),
-                        p.rough() == 1 ? "pass" : "passes",
-                        say.length(p.roughMm()),
-                        last);
+                        p.rough(), p.rough() == 1 ? "pass" : "passes", say.length(p.roughMm()), last);
         String measured = p.finish() == 2
                 ? " Measure after the first of them, and set what is missing."
                 : LastPass.stopAndMeasure(p.rough());
-        Finding.Builder finding = Finding.at(Station.CUT, "passes")
+        Finding.Builder finding = Finding.at(Station.CUT, "passes", say)
                 .says(Verdict.TOLD, words + measured)
-                .step(
-                        Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))
-                                .with("D", mm(job.finishedMm()).typed())
-                                .with("d", mm(job.startMm()).typed()),
-                        say)
-                .step(
-                        Working.of("Time of a pass", "L / (f · n)", minutes(cut.passMinutes()))
-                                .with("L", mm(job.holeDepthMm()).typed())
-                                .with("f", mmPerRev(cut.cutting().feedMm()))
-                                .with("n", rpm(cut.cutting().rpm())),
-                        say)
+                .step(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))
+                        .with("D", mm(job.finishedMm()).typed())
+                        .with("d", mm(job.startMm()).typed()))
+                .step(Working.of("Time of a pass", "L / (f · n)", minutes(cut.passMinutes()))
+                        .with("L", mm(job.holeDepthMm()).typed())
+                        .with("f", mmPerRev(cut.cutting().feedMm()))
+                        .with("n", rpm(cut.cutting().rpm())))
                 .source("Arithmetic; roughing depth by force, chatter limit and power")
                 .caution("Stop the spindle before you measure, and draw the tool well clear of the hole.");
         if (p.finish() == 2) {
@@ -122,17 +113,14 @@ final class BoreFitFindings {
         }
         if (job.outOfRoundMm() > 0) {
             double left = cut.roundnessLeft(job.outOfRoundMm());
-            finding.step(
-                    Working.of("Out of round after one pass", "e · D · c / (1 + D · c)", mm(left))
-                            .with("e", "at the start", mm(job.outOfRoundMm()).typed())
-                            .with("D", "growth of the push", newtonsPerMm(cut.pushGrowthNPerMm()))
-                            .with(
-                                    "c",
-                                    "give of bar and work",
-                                    mmPerNewton(cut.stiffness().tool()
-                                            + cut.stiffness().workMmPerN()))
-                            .meaning("; " + say.length(cut.roundnessLeft(left)) + " after two"),
-                    say);
+            finding.step(Working.of("Out of round after one pass", "e · D · c / (1 + D · c)", mm(left))
+                    .with("e", "at the start", mm(job.outOfRoundMm()).typed())
+                    .with("D", "growth of the push", newtonsPerMm(cut.pushGrowthNPerMm()))
+                    .with(
+                            "c",
+                            "give of bar and work",
+                            mmPerNewton(cut.stiffness().tool() + cut.stiffness().workMmPerN()))
+                    .meaning("; " + say.length(cut.roundnessLeft(left)) + " after two"));
         }
         return finding.build();
     }
@@ -150,21 +138,18 @@ final class BoreFitFindings {
         double margin = gap / wanted - 1;
         Verdict verdict = gap <= 0 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
         String words = gap <= 0
-                ? String.format(
-                        Locale.ROOT,
+                ? Written.words(
                         "The bar does not go in: with the point at the wall it lacks %s on the far side.",
                         say.length(-gap))
-                : String.format(
-                        Locale.ROOT,
+                : Written.words(
                         "The bar clears the starting hole by %s; %s of the finished hole is left for chips.",
-                        say.length(gap),
-                        say.share(fit.chipRoom(job.finishedMm() / 2)));
-        Finding.Builder finding = Finding.at(Station.REACH, "bar-fits")
+                        say.length(gap), say.share(fit.chipRoom(job.finishedMm() / 2)));
+        Finding.Builder finding = Finding.at(Station.REACH, "bar-fits", say)
                 .says(verdict, words)
                 .margin(gap <= 0 ? Math.min(-0.05, margin) : margin / 4)
-                .step(gapWorking(gap), say)
-                .steps(drawBack(), say)
-                .steps(smallestHole(), say)
+                .step(gapWorking(gap))
+                .steps(drawBack())
+                .steps(smallestHole())
                 .source(GEOMETRY);
         if (verdict != Verdict.FINE) {
             String smaller = say.typed(BoreReader.usualBar(job.startMm()) * (verdict == Verdict.WRONG ? 0.8 : 0.9));
@@ -229,33 +214,27 @@ final class BoreFitFindings {
         double gap = fit.heelGapMm(start);
         double needed = BoreFit.clearanceForHeel(job.flankMm(), start, fit.heightMm());
         Verdict verdict = gap < 0 ? Verdict.WRONG : gap < 0.03 ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.EDGE, "heel")
+        Finding.Builder finding = Finding.at(Station.EDGE, "heel", say)
                 .says(
                         verdict,
                         gap < 0
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "It will rub: the heel stands %s into the wall of the starting hole.",
                                         say.length(-gap))
-                                : String.format(
-                                        Locale.ROOT, "The heel clears the starting hole by %s.", say.length(gap)))
+                                : Written.words("The heel clears the starting hole by %s.", say.length(gap)))
                 .margin(gap < 0 ? Math.max(-1, gap / start) : Math.min(1, gap / 0.3))
-                .step(
-                        Working.of("Heel", "R − √((√(R² − h²) − a · tan(α))² + (h − a)²)", mm(gap))
-                                .with("R", "of the starting hole", mm(start))
-                                .with("a", "flank below the point", mm(job.flankMm()))
-                                .with("α", "its clearance", rad(fit.clearanceRad()))
-                                .with("h", "point above centre", mm(fit.heightMm())),
-                        say)
-                .step(
-                        Working.of(
-                                        "Smallest hole for this heel",
-                                        "2 · √(max(0 mm; ((a · tan(α))² + a² − 2 · a · h) / (2 · a · tan(α)))² + h²)",
-                                        mm(2 * fit.smallestRadiusForHeel()))
-                                .with("a", mm(job.flankMm()))
-                                .with("α", rad(fit.clearanceRad()))
-                                .with("h", mm(fit.heightMm())),
-                        say)
+                .step(Working.of("Heel", "R − √((√(R² − h²) − a · tan(α))² + (h − a)²)", mm(gap))
+                        .with("R", "of the starting hole", mm(start))
+                        .with("a", "flank below the point", mm(job.flankMm()))
+                        .with("α", "its clearance", rad(fit.clearanceRad()))
+                        .with("h", "point above centre", mm(fit.heightMm())))
+                .step(Working.of(
+                                "Smallest hole for this heel",
+                                "2 · √(max(0 mm; ((a · tan(α))² + a² − 2 · a · h) / (2 · a · tan(α)))² + h²)",
+                                mm(2 * fit.smallestRadiusForHeel()))
+                        .with("a", mm(job.flankMm()))
+                        .with("α", rad(fit.clearanceRad()))
+                        .with("h", mm(fit.heightMm())))
                 .source(GEOMETRY)
                 .school("One clearance", "Quick to grind; thins the edge in a small hole", true)
                 .school("Two clearances", "A land under the edge, a steeper flank below that passes the bore", false);
@@ -285,7 +264,7 @@ final class BoreFitFindings {
         double spare = job.overhangMm() - job.holeDepthMm();
         boolean blind = job.bottom() != Bottom.THROUGH;
         if (job.held() == BarHeld.CENTRES) {
-            return Finding.at(Station.REACH, "reaches-bottom")
+            return Finding.at(Station.REACH, "reaches-bottom", say)
                     .says(
                             Verdict.of(job.spanMm() / (2 * job.holeDepthMm() + 20) - 1, 0.2),
                             "The carriage carries the work past the cutter: the bar needs twice the hole's depth and some between the centres, and is "
@@ -299,33 +278,25 @@ final class BoreFitFindings {
                     .build();
         }
         Verdict verdict = blind && leads < 0.2 ? Verdict.WRONG : spare < 1 ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.REACH, "reaches-bottom")
+        Finding.Builder finding = Finding.at(Station.REACH, "reaches-bottom", say)
                 .says(
                         verdict,
                         blind && leads < 0.2
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "The end of the bar meets the bottom first: the point stays %s short of it.",
                                         say.length(Math.max(0, -leads)))
                                 : blind
-                                        ? String.format(
-                                                Locale.ROOT,
+                                        ? Written.words(
                                                 "The point leads the end of the bar by %s and reaches the bottom.",
                                                 say.length(leads))
-                                        : String.format(
-                                                Locale.ROOT,
+                                        : Written.words(
                                                 "The point reaches through with %s to spare before the clamp meets the work.",
                                                 say.length(spare)))
                 .margin(blind ? Math.clamp(leads / 2, -1, 1) : Math.clamp(spare / 10 - 0.1, -1, 1))
-                .step(leads(leads), say)
-                .step(
-                        Working.of("Clamp to the mouth", "o − t", mm(spare))
-                                .with("o", "clamp to point", mm(job.overhangMm()))
-                                .with(
-                                        "t",
-                                        "depth of the hole",
-                                        mm(job.holeDepthMm()).typed()),
-                        say)
+                .step(leads(leads))
+                .step(Working.of("Clamp to the mouth", "o − t", mm(spare))
+                        .with("o", "clamp to point", mm(job.overhangMm()))
+                        .with("t", "depth of the hole", mm(job.holeDepthMm()).typed()))
                 .source("Geometry of the bit in the bar");
         if (blind && leads < 0.2) {
             finding.mend("Set the bit at 45°", BoreField.BIT_ANGLE.id(), "45°");
@@ -363,17 +334,14 @@ final class BoreFitFindings {
                 : clearance < Math.toRadians(2)
                         ? Verdict.DOUBTFUL
                         : use.backRake() < Math.toRadians(-8) ? Verdict.DOUBTFUL : Verdict.TOLD;
-        Finding.Builder finding = Finding.at(Station.EDGE, "rake-in-use")
+        Finding.Builder finding = Finding.at(Station.EDGE, "rake-in-use", say)
                 .says(
                         verdict,
                         Math.abs(height) < 1e-9
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "On centre the bit cuts with the angles it has in hand: %s of rake, %s of clearance.",
-                                        say.angle(use.backRake()),
-                                        say.angle(clearance))
-                                : String.format(
-                                        Locale.ROOT,
+                                        say.angle(use.backRake()), say.angle(clearance))
+                                : Written.words(
                                         "%s %s it cuts with %s of rake and %s of clearance (in hand %s and %s).",
                                         say.length(Math.abs(height)),
                                         job.held().barTurns()
@@ -384,18 +352,14 @@ final class BoreFitFindings {
                                         say.angle(cut.signature().backRake()),
                                         say.angle(cut.signature().endRelief())))
                 .margin(clearance <= 0 ? -0.5 : Math.min(1, clearance / Math.toRadians(2) - 1) / 4)
-                .step(
-                        Working.of("Lean at the point", "asin(h / R)", rad(lean))
-                                .with("h", mm(height))
-                                .with("R", mm(job.finishedMm() / 2)),
-                        say)
-                .step(
-                        leaning(
-                                "Rake in use; inside a hole it loses what it gains outside",
-                                "γp",
-                                cut.wedge().backFall(cut.used())),
-                        say)
-                .step(leaning("Clearance in use", "α", cut.wedge().endFall(cut.used())), say)
+                .step(Working.of("Lean at the point", "asin(h / R)", rad(lean))
+                        .with("h", mm(height))
+                        .with("R", mm(job.finishedMm() / 2)))
+                .step(leaning(
+                        "Rake in use; inside a hole it loses what it gains outside",
+                        "γp",
+                        cut.wedge().backFall(cut.used())))
+                .step(leaning("Clearance in use", "α", cut.wedge().endFall(cut.used())))
                 .source(
                         "ISO 3002-1:1982, working system, by vectors; inside a hole the signs are the reverse of outside")
                 .school("On centre", "The angles in hand are the angles in use", Math.abs(height) < 0.01)
@@ -428,35 +392,27 @@ final class BoreFitFindings {
         double gap = job.overhangMm() - job.holeDepthMm();
         boolean over = nearest < outside;
         Verdict verdict = !over || gap >= 2 ? Verdict.FINE : gap > 0.5 ? Verdict.DOUBTFUL : Verdict.WRONG;
-        Finding.Builder finding = Finding.at(Station.REACH, "holder-fits")
+        Finding.Builder finding = Finding.at(Station.REACH, "holder-fits", say)
                 .says(
                         verdict,
                         over
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "The holder stands before the work's face and stops %s short of it at full depth.",
                                         say.length(gap))
                                 : "The holder passes beside the work.")
                 .margin(over ? Math.clamp(gap / 10 - 0.05, -1, 1) : 1)
-                .step(
-                        Working.of(
-                                        "Holder from the spindle's axis, its nearest point",
-                                        "√(max(0 mm; x − s / 2)² + max(0 mm; y − s / 2)²)",
-                                        mm(nearest))
-                                .with("x", "bar's axis aside", mm(x))
-                                .with("y", "and up", mm(y))
-                                .with("s", "side of the holder", mm(job.holderSideMm()))
-                                .meaning("; the farthest " + say.length(farthest)),
-                        say)
-                .step(Working.of("Work's face", "D / 2", mm(outside)).with("D", mm(job.outsideMm())), say)
-                .step(
-                        Working.of("Left at full depth", "o − t", mm(gap))
-                                .with("o", "clamp to point", mm(job.overhangMm()))
-                                .with(
-                                        "t",
-                                        "depth of the hole",
-                                        mm(job.holeDepthMm()).typed()),
-                        say)
+                .step(Working.of(
+                                "Holder from the spindle's axis, its nearest point",
+                                "√(max(0 mm; x − s / 2)² + max(0 mm; y − s / 2)²)",
+                                mm(nearest))
+                        .with("x", "bar's axis aside", mm(x))
+                        .with("y", "and up", mm(y))
+                        .with("s", "side of the holder", mm(job.holderSideMm()))
+                        .meaning("; the farthest " + say.length(farthest)))
+                .step(Working.of("Work's face", "D / 2", mm(outside)).with("D", mm(job.outsideMm())))
+                .step(Working.of("Left at full depth", "o − t", mm(gap))
+                        .with("o", "clamp to point", mm(job.overhangMm()))
+                        .with("t", "depth of the hole", mm(job.holeDepthMm()).typed()))
                 .source(GEOMETRY + "; jaws, dogs and a flange that stands out are not in it")
                 .caution("Turn the chuck round once by hand with the tool at full depth.");
         if (verdict != Verdict.FINE) {
@@ -469,28 +425,21 @@ final class BoreFitFindings {
     /** An insert's pocket in the bar's end. */
     private Finding pocket(Insert insert) {
         double tilt = BarEnd.pocketTilt(cut);
-        return Finding.at(Station.MAKE, "bit-in-bar")
+        return Finding.at(Station.MAKE, "bit-in-bar", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "Its pocket is tilted by %s; the screw stands %s behind the end, the corner leads by %s.",
-                                say.angle(tilt),
-                                say.length(BarEnd.crossing(job)),
-                                say.length(BarEnd.leadsBy(job))))
-                .step(
-                        Working.of(
-                                        "Clearance in the bar",
-                                        "i + t",
-                                        rad(cut.signature().endRelief()))
-                                .with(
-                                        "i",
-                                        "the insert's",
-                                        rad(insert.clearanceRad()).fromTable())
-                                .with("t", "tilt", rad(tilt)),
-                        say)
-                .steps(pocketRake(insert, tilt), say)
-                .steps(cornerTrails(insert), say)
+                        "Its pocket is tilted by %s; the screw stands %s behind the end, the corner leads by %s.",
+                        say.angle(tilt),
+                        say.length(BarEnd.crossing(job)),
+                        say.length(BarEnd.leadsBy(job)))
+                .step(Working.of(
+                                "Clearance in the bar",
+                                "i + t",
+                                rad(cut.signature().endRelief()))
+                        .with("i", "the insert's", rad(insert.clearanceRad()).fromTable())
+                        .with("t", "tilt", rad(tilt)))
+                .steps(pocketRake(insert, tilt))
+                .steps(cornerTrails(insert))
                 .source(insert.source())
                 .build();
     }
@@ -523,38 +472,32 @@ final class BoreFitFindings {
         boolean leaning = job.bitAngleRad() < Math.toRadians(85);
         double half = job.bit().widthMm() / 2;
         if (!leaning) {
-            return Finding.at(Station.MAKE, "bit-in-bar")
+            return Finding.at(Station.MAKE, "bit-in-bar", say)
                     .says(
                             Verdict.TOLD,
                             "Cross-hole for the bit " + say.length(BarEnd.crossing(job))
                                     + " from the end, square through the bar.")
-                    .step(
-                            Working.of("Wall to the end", "w − w / 2", mm(half))
-                                    .with(
-                                            "w",
-                                            "the bit's width",
-                                            mm(job.bit().widthMm()).fromTable()),
-                            say)
+                    .step(Working.of("Wall to the end", "w − w / 2", mm(half))
+                            .with(
+                                    "w",
+                                    "the bit's width",
+                                    mm(job.bit().widthMm()).fromTable()))
                     .source("Layout of the bar")
                     .build();
         }
         double included = Math.toRadians(90)
                 - cut.signature().endCuttingEdge()
                 + cut.signature().sideCuttingEdge();
-        return Finding.at(Station.MAKE, "bit-in-bar")
+        return Finding.at(Station.MAKE, "bit-in-bar", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "At %s the bit's hole crosses the axis %s behind the end; ground each side at %s to the bit's own axis and a touch over.",
-                                say.angle(job.bitAngleRad()),
-                                say.length(BarEnd.crossing(job)),
-                                say.angle(included / 2)))
-                .step(
-                        Working.of("Included angle of the point", "90° − t + l", rad(included))
-                                .with("t", "trailing", rad(cut.signature().endCuttingEdge()))
-                                .with("l", "lead", rad(cut.signature().sideCuttingEdge())),
-                        say)
+                        "At %s the bit's hole crosses the axis %s behind the end; ground each side at %s to the bit's own axis and a touch over.",
+                        say.angle(job.bitAngleRad()),
+                        say.length(BarEnd.crossing(job)),
+                        say.angle(included / 2))
+                .step(Working.of("Included angle of the point", "90° − t + l", rad(included))
+                        .with("t", "trailing", rad(cut.signature().endCuttingEdge()))
+                        .with("l", "lead", rad(cut.signature().sideCuttingEdge())))
                 .note("In the bit's own frame the leading edge stands at "
                         + say.angle(job.bitAngleRad() + cut.signature().sideCuttingEdge())
                         + " to its side, the trailing one at "
@@ -562,15 +505,13 @@ final class BoreFitFindings {
                                 - job.bitAngleRad()
                                 + cut.signature().endCuttingEdge())
                         + ": half the included angle and a touch over, so that both clear.")
-                .step(
-                        Working.of(
-                                        "Hole at the surface, from the end",
-                                        "x − D / (2 · tan(ε))",
-                                        mm(BarEnd.crossing(job) - BarEnd.tipMm(job) / 2 / Math.tan(job.bitAngleRad())))
-                                .with("x", "at the axis", mm(BarEnd.crossing(job)))
-                                .with("D", mm(BarEnd.tipMm(job)))
-                                .with("ε", rad(job.bitAngleRad())),
-                        say)
+                .step(Working.of(
+                                "Hole at the surface, from the end",
+                                "x − D / (2 · tan(ε))",
+                                mm(BarEnd.crossing(job) - BarEnd.tipMm(job) / 2 / Math.tan(job.bitAngleRad())))
+                        .with("x", "at the axis", mm(BarEnd.crossing(job)))
+                        .with("D", mm(BarEnd.tipMm(job)))
+                        .with("ε", rad(job.bitAngleRad())))
                 .source("Geometry of the bit in the bar")
                 .build();
     }
@@ -585,18 +526,16 @@ final class BoreFitFindings {
             radius += i < p.rough() ? p.roughMm() : p.finishMm();
             radii.append(i == 0 ? "" : ", ").append(say.length(radius + job.barMm() / 2));
         }
-        return Finding.at(Station.CUT, "settings")
+        return Finding.at(Station.CUT, "settings", say)
                 .says(
                         Verdict.TOLD,
                         "Set the cutter out against a stop, " + all + " times; over the bar it measures " + radii + ".")
-                .step(
-                        Working.of(
-                                        "Over bar and point, at size",
-                                        "D / 2 + b / 2",
-                                        mm(job.finishedMm() / 2 + job.barMm() / 2))
-                                .with("D", mm(job.finishedMm()).typed())
-                                .with("b", "the bar", mm(job.barMm())),
-                        say)
+                .step(Working.of(
+                                "Over bar and point, at size",
+                                "D / 2 + b / 2",
+                                mm(job.finishedMm() / 2 + job.barMm() / 2))
+                        .with("D", mm(job.finishedMm()).typed())
+                        .with("b", "the bar", mm(job.barMm())))
                 .note("Steps of " + say.length(p.roughMm()) + " roughing, " + say.length(p.finishMm()) + " last.")
                 .source("A micrometer over the point and the back of the bar; feeler leaves between cutter and stop")
                 .caution("Centre holes clean and greased; the bar's carrier guarded: it swings outside the work.")

@@ -22,6 +22,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.CauseRule;
 import boldwedge.core.proof.Lessons;
@@ -31,7 +32,6 @@ import boldwedge.core.rigidity.PushOff;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -285,8 +285,7 @@ public final class BoreProof {
                                     ? "The material resists more than reckoned"
                                     : "The material resists, as reckoned"
                             : factor > 1 ? "It springs more than reckoned" : "It springs, as reckoned",
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             measured
                                     ? "%s small where %s was reckoned with the stiffness measured: the force would be %s times as large."
                                     : "%s small where %s was reckoned: the point would give %s times as much. A push test tells.",
@@ -305,11 +304,9 @@ public final class BoreProof {
             found.accept(new Cause(
                     "setting",
                     set > 0 ? "The point was set in too little" : "The point was set out too far",
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             "Set %s %s, all else as reckoned.",
-                            say.length(Math.abs(set) / 2),
-                            set > 0 ? "short" : "far"),
+                            say.length(Math.abs(set) / 2), set > 0 ? "short" : "far"),
                     0.7 * gauss(set, 0.02),
                     List.of(Working.of("Left over", "m − r", mm(set))
                             .with("m", "left small, measured", mm(small).measured())
@@ -338,16 +335,14 @@ public final class BoreProof {
         found.accept(new Cause(
                 "work-springs",
                 "The work springs more at its mouth",
-                String.format(
-                        Locale.ROOT, "Reckoned taper %s, measured %s.", say.length(reckonedTaper), say.length(taper)),
+                Written.words("Reckoned taper %s, measured %s.", say.length(reckonedTaper), say.length(taper)),
                 gauss(taper - reckonedTaper, Math.hypot(0.5 * reckonedTaper, GAUGE_MM)),
                 List.of()));
         double perLength = Math.abs(taper) / 2 / job.holeDepthMm();
         found.accept(new Cause(
                 "alignment",
                 "The headstock does not point along the bed",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "%s over %s of depth; a lathe in order has up to %s.",
                         say.length(Math.abs(taper) / 2),
                         say.length(job.holeDepthMm()),
@@ -380,8 +375,7 @@ public final class BoreProof {
         found.accept(new Cause(
                 "chatter",
                 "The bar sings",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "Reckoned to sing from %s at this speed; %s was taken.",
                         Double.isInfinite(cut.limitHereMm()) ? "no depth" : say.length(cut.limitHereMm()),
                         say.length(job.depthMm())),
@@ -399,8 +393,7 @@ public final class BoreProof {
             return Optional.of(new Proposal(
                     Mend.atTheMachine(
                             (off > 0 ? "Dial out " : "Set in ") + say.length(Math.abs(off)) + " on the diameter"),
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             "%s Then it comes out within %s of the middle of the tolerance.",
                             off > 0 ? "The hole can be saved by it." : "The next hole: this one is large already.",
                             say.length(Math.abs(taper) / 2 + PushOff.SCATTER * Math.abs(off))),

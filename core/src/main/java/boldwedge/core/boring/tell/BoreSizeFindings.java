@@ -32,7 +32,6 @@ import boldwedge.core.rule.LatheSprings;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -85,62 +84,49 @@ final class BoreSizeFindings {
         Verdict verdict = margin >= 0.5 ? Verdict.FINE : margin < 0 && hopeless ? Verdict.WRONG : Verdict.DOUBTFUL;
         double taper = Math.abs(push.taperMm());
         boolean in = push.largestMm() < 0;
-        Finding.Builder finding = Finding.at(Station.REACH, "size")
+        Finding.Builder finding = Finding.at(Station.REACH, "size", say)
                 .says(
                         verdict,
-                        String.format(
-                                Locale.ROOT,
-                                "The bar %s %s: the hole comes out %s %s%s.%s%s",
-                                in ? "is drawn in" : "springs away",
-                                say.length(Math.abs(push.largestMm()) / 2),
-                                say.length(Math.abs(push.largestMm())),
-                                in ? "large" : "small",
-                                taper > 0.0008
-                                        ? ", tapered by " + say.length(taper)
-                                                + (push.taperMm() > 0
-                                                        ? ", smaller at the bottom"
-                                                        : ", smaller at the mouth")
-                                        : ", with no taper that could be measured",
-                                dial(push.evenMm()),
-                                job.taught().trials() > 0 ? " Your trials are in this number." : ""))
+                        "The bar %s %s: the hole comes out %s %s%s.%s%s",
+                        in ? "is drawn in" : "springs away",
+                        say.length(Math.abs(push.largestMm()) / 2),
+                        say.length(Math.abs(push.largestMm())),
+                        in ? "large" : "small",
+                        taper > 0.0008
+                                ? ", tapered by " + say.length(taper)
+                                        + (push.taperMm() > 0 ? ", smaller at the bottom" : ", smaller at the mouth")
+                                : ", with no taper that could be measured",
+                        dial(push.evenMm()),
+                        job.taught().trials() > 0 ? " Your trials are in this number." : "")
                 .margin(margin / 2)
-                .step(
-                        Working.of(
-                                        "Push aside",
-                                        "Fp = T · c",
-                                        newtons(cut.cutting().force().pushN()))
-                                .with("T", "thrust square to the cut", newtons(cut.thrustN()))
-                                .with(
-                                        "c",
-                                        "of it across",
-                                        number(
-                                                cut.thrustN() > 0
-                                                        ? cut.cutting().force().pushN() / cut.thrustN()
-                                                        : 0)),
-                        say)
-                .step(barWorking("Bar"), say)
-                .step(holderWorking(), say)
-                .step(workWorking(), say)
-                .step(leftSmall(push), say)
-                .step(
-                        Working.of(
-                                        "What the dial does not take out, either way",
-                                        "t / 2 + s · |m|",
-                                        mm(push.remainingMm()))
-                                .with("t", "difference along the hole", mm(push.unevenMm()))
-                                .with(
-                                        "s",
-                                        "share that differs from piece to piece",
-                                        number(PushOff.SCATTER).assumed())
-                                .with("m", "error midway", mm(push.evenMm())),
-                        say)
-                .step(
-                        Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
-                                .with(
-                                        "w",
-                                        "of " + job.tolerance().written(say.units()),
-                                        mm(job.tolerance().widthMm()).typed()),
-                        say)
+                .step(Working.of(
+                                "Push aside",
+                                "Fp = T · c",
+                                newtons(cut.cutting().force().pushN()))
+                        .with("T", "thrust square to the cut", newtons(cut.thrustN()))
+                        .with(
+                                "c",
+                                "of it across",
+                                number(cut.thrustN() > 0 ? cut.cutting().force().pushN() / cut.thrustN() : 0)))
+                .step(barWorking("Bar"))
+                .step(holderWorking())
+                .step(workWorking())
+                .step(leftSmall(push))
+                .step(Working.of(
+                                "What the dial does not take out, either way",
+                                "t / 2 + s · |m|",
+                                mm(push.remainingMm()))
+                        .with("t", "difference along the hole", mm(push.unevenMm()))
+                        .with(
+                                "s",
+                                "share that differs from piece to piece",
+                                number(PushOff.SCATTER).assumed())
+                        .with("m", "error midway", mm(push.evenMm())))
+                .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
+                        .with(
+                                "w",
+                                "of " + job.tolerance().written(say.units()),
+                                mm(job.tolerance().widthMm()).typed()))
                 .source("Unit-load method; force: Kienzle with Merchant's friction angle, ± "
                         + say.share(job.work().spread()) + " and more for the push");
         if (job.taught().trials() > 0) {
@@ -168,11 +154,9 @@ final class BoreSizeFindings {
         if (Math.abs(even) < 0.002) {
             return "";
         }
-        return String.format(
-                Locale.ROOT,
+        return Written.words(
                 " Bore the mouth, measure, and %s about %s on the diameter.",
-                even > 0 ? "dial in" : "back off",
-                say.length(Math.abs(even)));
+                even > 0 ? "dial in" : "back off", say.length(Math.abs(even)));
     }
 
     /** What would bring the size nearer, each with what it would then be. */
@@ -207,28 +191,25 @@ final class BoreSizeFindings {
 
     private Finding mouth() {
         double full = cut.push().stations().getFirst().diameterErrorMm();
-        return Finding.at(Station.REACH, "bell-mouth")
+        return Finding.at(Station.REACH, "bell-mouth", say)
                 .says(
                         full > job.allowedErrorMm() && cut.bellLengthMm() > CHAMFER_MM
                                 ? Verdict.DOUBTFUL
                                 : Verdict.TOLD,
                         full < 0.0005
                                 ? "The mouth comes out as the rest."
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "The first %s from the mouth come out up to %s larger: the bar is pushed aside only once the whole edge cuts.%s",
                                         say.length(cut.bellLengthMm()),
                                         say.length(full),
                                         cut.bellLengthMm() > CHAMFER_MM ? "" : " A chamfer takes that off."))
                 .margin(job.allowedErrorMm() / Math.max(full, 1e-9) / 4 - 0.25)
-                .step(
-                        Working.of("Length of edge along the hole", "u + f", mm(cut.bellLengthMm()))
-                                .with(
-                                        "u",
-                                        "reach of the edge at the depth of cut",
-                                        mm(cut.bellLengthMm() - cut.cutting().feedMm()))
-                                .with("f", mmPerRev(cut.cutting().feedMm())),
-                        say)
+                .step(Working.of("Length of edge along the hole", "u + f", mm(cut.bellLengthMm()))
+                        .with(
+                                "u",
+                                "reach of the edge at the depth of cut",
+                                mm(cut.bellLengthMm() - cut.cutting().feedMm()))
+                        .with("f", mmPerRev(cut.cutting().feedMm())))
                 .source("The push grows from nothing as the edge enters")
                 .build();
     }
@@ -246,30 +227,23 @@ final class BoreSizeFindings {
         boolean measured = cut.stiffness().measured();
         double bar = cut.stiffness().barMmPerN();
         double share = bar / cut.stiffness().tool();
-        return Finding.at(Station.REACH, "stiffness")
+        return Finding.at(Station.REACH, "stiffness", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "At the point %s across the axis, %s; %s of the give is the bar's.",
-                                Written.full(
-                                        Quantity.STIFFNESS, 1 / cut.stiffness().tool(), say.units()),
-                                measured
-                                        ? "measured"
-                                        : "reckoned, holder "
-                                                + (holderFrom().isEmpty()
-                                                        ? "assumed from the machine's size"
-                                                        : holderFrom()),
-                                say.share(share)))
-                .step(barWorking("Bar alone"), say)
-                .step(
-                        Working.of(
-                                        "With its holder",
-                                        "δ + h",
-                                        mmPerNewton(cut.stiffness().tool()))
-                                .with("δ", "the bar", mmPerNewton(bar))
-                                .with("h", "holder and post", holderGive()),
-                        say)
+                        "At the point %s across the axis, %s; %s of the give is the bar's.",
+                        Written.full(Quantity.STIFFNESS, 1 / cut.stiffness().tool(), say.units()),
+                        measured
+                                ? "measured"
+                                : "reckoned, holder "
+                                        + (holderFrom().isEmpty() ? "assumed from the machine's size" : holderFrom()),
+                        say.share(share))
+                .step(barWorking("Bar alone"))
+                .step(Working.of(
+                                "With its holder",
+                                "δ + h",
+                                mmPerNewton(cut.stiffness().tool()))
+                        .with("δ", "the bar", mmPerNewton(bar))
+                        .with("h", "holder and post", holderGive()))
                 .note("A harder bar is no stiffer: E of every steel is " + say.stress(200_000) + " to "
                         + say.stress(210_000)
                         + ", and hardness is not in the formula. It wears less and holds its threads.")
@@ -289,27 +263,23 @@ final class BoreSizeFindings {
         double stress = job.held().stressPerNewton(job, cut.bar())
                 * cut.cutting().force().cuttingN();
         double margin = job.barMaterial().yieldMPa() / 3 / Math.max(stress, 1e-9) - 1;
-        return Finding.at(Station.REACH, "strength")
+        return Finding.at(Station.REACH, "strength", say)
                 .says(
                         Verdict.of(margin, 0.3),
-                        String.format(
-                                Locale.ROOT,
-                                "The bar goes down %s under the cut and bears %s of its %s.",
-                                say.length(cut.dropMm()),
-                                say.stress(stress),
-                                say.stress(job.barMaterial().yieldMPa())))
+                        "The bar goes down %s under the cut and bears %s of its %s.",
+                        say.length(cut.dropMm()),
+                        say.stress(stress),
+                        say.stress(job.barMaterial().yieldMPa()))
                 .margin(margin)
-                .step(stressWorking(stress), say)
-                .step(
-                        Working.of(
-                                        "Allowed, a third of what it bears",
-                                        "y / 3",
-                                        mpa(job.barMaterial().yieldMPa() / 3))
-                                .with(
-                                        "y",
-                                        job.barMaterial().name(),
-                                        mpa(job.barMaterial().yieldMPa()).fromTable()),
-                        say)
+                .step(stressWorking(stress))
+                .step(Working.of(
+                                "Allowed, a third of what it bears",
+                                "y / 3",
+                                mpa(job.barMaterial().yieldMPa() / 3))
+                        .with(
+                                "y",
+                                job.barMaterial().name(),
+                                mpa(job.barMaterial().yieldMPa()).fromTable()))
                 .source("Bending of a beam; " + job.barMaterial().source())
                 .build();
     }

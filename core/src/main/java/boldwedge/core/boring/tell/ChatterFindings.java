@@ -27,7 +27,6 @@ import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.wedge.ToolSignature;
 import boldwedge.core.wedge.TypedSignature;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Whether the bar sings, and what a machinist would try against it, in that order, each with its computed gain. */
@@ -87,15 +86,11 @@ final class ChatterFindings {
                 ? "No depth that this bit can take makes the bar sing at " + speed + "."
                 : switch (verdict) {
                     case WRONG ->
-                        String.format(
-                                Locale.ROOT,
+                        Written.words(
                                 "It sings: at %s even the best damping holds it only down to %s; you take %s.",
-                                speed,
-                                say.length(quiet.singsMm()),
-                                say.length(depth));
+                                speed, say.length(quiet.singsMm()), say.length(depth));
                     case DOUBTFUL ->
-                        String.format(
-                                Locale.ROOT,
+                        Written.words(
                                 "Listen on the first pass: at %s it is quiet for sure down to %s, and %s; you take %s.",
                                 speed,
                                 say.length(quiet.surelyMm()),
@@ -104,12 +99,9 @@ final class ChatterFindings {
                                         : "sings for sure from " + say.length(quiet.singsMm()),
                                 say.length(depth));
                     default ->
-                        String.format(
-                                Locale.ROOT,
+                        Written.words(
                                 "Quiet: at %s it does not sing down to %s; you take %s.",
-                                speed,
-                                say.length(quiet.surelyMm()),
-                                say.length(depth));
+                                speed, say.length(quiet.surelyMm()), say.length(depth));
                 };
         double margin = quiet.surelyMm() >= DEEPEST_MM
                 ? 3
@@ -117,23 +109,17 @@ final class ChatterFindings {
         Span damping = job.barMaterial().damping();
         double ratio = CuttingForce.pushRatio(job.work(), cut.cutting().normalRake());
         Finding.Builder finding =
-                Finding.at(Station.REACH, "chatter").says(verdict, words).margin(margin / 2);
+                Finding.at(Station.REACH, "chatter", say).says(verdict, words).margin(margin / 2);
         heard(finding);
-        finding.step(
-                        Working.of(
-                                        "First mode, by elements, holder and bit with it",
-                                        "k = (2 · π · f)² · m",
-                                        newtonsPerMm(mode.stiffnessNPerMm()))
-                                .with(
-                                        "f",
-                                        job.ringHz().isPresent()
-                                                ? hertz(mode.hz()).measured()
-                                                : hertz(mode.hz()))
-                                .with(
-                                        "m",
-                                        "what swings",
-                                        grams(1e6 * mode.stiffnessNPerMm() / Math.pow(2 * Math.PI * mode.hz(), 2))),
-                        say)
+        finding.step(Working.of(
+                                "First mode, by elements, holder and bit with it",
+                                "k = (2 · π · f)² · m",
+                                newtonsPerMm(mode.stiffnessNPerMm()))
+                        .with("f", job.ringHz().isPresent() ? hertz(mode.hz()).measured() : hertz(mode.hz()))
+                        .with(
+                                "m",
+                                "what swings",
+                                grams(1e6 * mode.stiffnessNPerMm() / Math.pow(2 * Math.PI * mode.hz(), 2))))
                 .note("At this speed it begins to sing at " + depthOrNone(quiet.surelyMm()) + ", "
                         + depthOrNone(quiet.likelyMm()) + " or " + depthOrNone(quiet.singsMm())
                         + ", as it is damped: the bar "
@@ -142,36 +128,32 @@ final class ChatterFindings {
                                 : say.number(damping.low() * 100, 1) + " to " + say.number(damping.high() * 100, 1)
                                         + " %, not measured")
                         + "; the flank as sharp, usual or worn.")
-                .step(
-                        Working.of(
-                                        "Limit at any speed, the flank left out",
-                                        "2 · k · ζ · (1 + ζ)",
-                                        newtonsPerMm(mode.absoluteLimit()))
-                                .with("k", newtonsPerMm(mode.stiffnessNPerMm()))
-                                .with(
-                                        "ζ",
-                                        "damping",
-                                        measured
-                                                ? number(mode.damping()).measured()
-                                                : number(mode.damping()).assumed())
-                                .meaning(", at "
-                                        + (Double.isInfinite(cut.limitDepthMm())
-                                                ? "no depth"
-                                                : say.length(cut.limitDepthMm()))),
-                        say)
-                .step(flank(mode), say)
-                .steps(limitHere(cut.damped()), say)
-                .step(
-                        Working.of(
-                                        "This cut: growth of the push with the depth",
-                                        "g · p",
-                                        newtonsPerMm(cut.directionalNPerMm()))
-                                .with(
-                                        "g",
-                                        "growth of the cutting force, turned into the radius",
-                                        newtonsPerMm(ratio > 0 ? cut.directionalNPerMm() / ratio : 0))
-                                .with("p", "push over cutting force", number(Math.max(0, ratio))),
-                        say)
+                .step(Working.of(
+                                "Limit at any speed, the flank left out",
+                                "2 · k · ζ · (1 + ζ)",
+                                newtonsPerMm(mode.absoluteLimit()))
+                        .with("k", newtonsPerMm(mode.stiffnessNPerMm()))
+                        .with(
+                                "ζ",
+                                "damping",
+                                measured
+                                        ? number(mode.damping()).measured()
+                                        : number(mode.damping()).assumed())
+                        .meaning(", at "
+                                + (Double.isInfinite(cut.limitDepthMm())
+                                        ? "no depth"
+                                        : say.length(cut.limitDepthMm()))))
+                .step(flank(mode))
+                .steps(limitHere(cut.damped()))
+                .step(Working.of(
+                                "This cut: growth of the push with the depth",
+                                "g · p",
+                                newtonsPerMm(cut.directionalNPerMm()))
+                        .with(
+                                "g",
+                                "growth of the cutting force, turned into the radius",
+                                newtonsPerMm(ratio > 0 ? cut.directionalNPerMm() / ratio : 0))
+                        .with("p", "push over cutting force", number(Math.max(0, ratio))))
                 .source(
                         "Regenerative chatter of one mode: Tlusty; Altintas, Manufacturing Automation, ch. 4. Damping by the flank: coefficients of Tyler & Schmitz and of Ahmadi & Altintas, a factor of three either way")
                 .caution("It tells what was reckoned: a mode of the work, a loose gib or a worn spindle is not in it.");
@@ -220,7 +202,7 @@ final class ChatterFindings {
 
     /** The model needs an arc that feels waves across the axis: what a point without one does is not in it. */
     private Finding sharp() {
-        return Finding.at(Station.REACH, "chatter")
+        return Finding.at(Station.REACH, "chatter", say)
                 .says(
                         Verdict.DOUBTFUL,
                         "Whether a point without a nose sings is not covered here: listen on the first pass.")
@@ -342,24 +324,20 @@ final class ChatterFindings {
     private Finding rule() {
         double ratio = cut.slenderness();
         double rule = job.barMaterial().ruleOfThumb();
-        return Finding.at(Station.REACH, "rule-of-thumb")
+        return Finding.at(Station.REACH, "rule-of-thumb", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "It stands out %s times its diameter; the shops' rule for %s is %s.",
-                                say.number(ratio, 1),
-                                job.barMaterial()
-                                        .name()
-                                        .toLowerCase(java.util.Locale.ROOT)
-                                        .split(",")[0],
-                                say.number(rule, 0)))
+                        "It stands out %s times its diameter; the shops' rule for %s is %s.",
+                        say.number(ratio, 1),
+                        job.barMaterial()
+                                .name()
+                                .toLowerCase(java.util.Locale.ROOT)
+                                .split(",")[0],
+                        say.number(rule, 0))
                 .margin(rule / ratio - 1)
-                .step(
-                        Working.of("Overhang over diameter", "L / D", number(ratio))
-                                .with("L", mm(job.overhangMm()))
-                                .with("D", mm(job.overhangMm() / ratio)),
-                        say)
+                .step(Working.of("Overhang over diameter", "L / D", number(ratio))
+                        .with("L", mm(job.overhangMm()))
+                        .with("D", mm(job.overhangMm() / ratio)))
                 .source("Rule of thumb of the trade; the limit above is reckoned for this cut")
                 .build();
     }

@@ -16,7 +16,6 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.rigidity.BarSection;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is said of a bar in a boring head alone: the machine it turns in, and what turning off its axis does to it. */
 final class HeadFindings {
@@ -39,7 +38,7 @@ final class HeadFindings {
         List<Finding> findings = new ArrayList<>();
         findings.add(flung());
         if (!job.lathe().mill()) {
-            findings.add(Finding.at(Station.REACH, "machine")
+            findings.add(Finding.at(Station.REACH, "machine", say)
                     .says(
                             Verdict.TOLD,
                             job.lathe().name()
@@ -68,32 +67,24 @@ final class HeadFindings {
         double force = centrifugalN(gram, offset, cut.cutting().rpm());
         double larger = 2 * SPREAD_LOAD * force * cut.stiffness().tool();
         double margin = 0.25 * job.allowedErrorMm() / Math.max(larger, 1e-9) - 1;
-        return Finding.at(Station.REACH, "flung")
+        return Finding.at(Station.REACH, "flung", say)
                 .says(
                         Verdict.of(margin, 0.3),
-                        String.format(
-                                Locale.ROOT,
-                                "The bar turns %s off the spindle's axis: at %s that flings it outward and bores %s larger.",
-                                say.length(offset),
-                                say.rpm(cut.cutting().rpm()),
-                                say.length(larger)))
+                        "The bar turns %s off the spindle's axis: at %s that flings it outward and bores %s larger.",
+                        say.length(offset),
+                        say.rpm(cut.cutting().rpm()),
+                        say.length(larger))
                 .margin(Math.min(1, margin))
-                .step(
-                        Working.of("Off the axis", "max(0 mm; D / 2 − s)", mm(offset))
-                                .with("D", mm(job.finishedMm()).typed())
-                                .with("s", "point from the bar's axis", mm(BoreCut.reach(job))),
-                        say)
-                .step(
-                        Working.of("Load", "m · e · (2 · π · n)²", newtons(force))
-                                .with("m", "what stands out", grams(gram))
-                                .with("e", mm(offset))
-                                .with("n", rpm(cut.cutting().rpm())),
-                        say)
-                .step(
-                        Working.of("On the diameter, spread along the bar", "2 · 3 / 8 · F · c", mm(larger))
-                                .with("F", newtons(force))
-                                .with("c", mmPerNewton(cut.stiffness().tool())),
-                        say)
+                .step(Working.of("Off the axis", "max(0 mm; D / 2 − s)", mm(offset))
+                        .with("D", mm(job.finishedMm()).typed())
+                        .with("s", "point from the bar's axis", mm(BoreCut.reach(job))))
+                .step(Working.of("Load", "m · e · (2 · π · n)²", newtons(force))
+                        .with("m", "what stands out", grams(gram))
+                        .with("e", mm(offset))
+                        .with("n", rpm(cut.cutting().rpm())))
+                .step(Working.of("On the diameter, spread along the bar", "2 · 3 / 8 · F · c", mm(larger))
+                        .with("F", newtons(force))
+                        .with("c", mmPerNewton(cut.stiffness().tool())))
                 .source("Newton; uniformly loaded cantilever. The head's own unbalance is not known and not counted")
                 .caution(
                         "A head out of balance shakes the machine: start slow, and stand clear of the turning screw heads.")

@@ -21,9 +21,9 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is said of a recess: whether its bit gets in, how it pushes, and whether an O-ring would sit in it. */
 final class RecessFindings {
@@ -60,26 +60,21 @@ final class RecessFindings {
         double across = BarEnd.tipMm(job) + deep + ROOM_MM;
         double left = job.finishedMm() - across;
         Verdict verdict = left < 0 ? Verdict.WRONG : left < ROOM_MM ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.REACH, "recess-enters")
+        Finding.Builder finding = Finding.at(Station.REACH, "recess-enters", say)
                 .says(
                         verdict,
                         left < 0
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "With a bit that stands out enough for the recess the bar lacks %s in the hole.",
                                         say.length(-left))
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "The recessing bit stands out %s and passes the hole with %s left.",
-                                        say.length(deep + ROOM_MM),
-                                        say.length(left)))
+                                        say.length(deep + ROOM_MM), say.length(left)))
                 .margin(left / Math.max(1, deep))
-                .step(
-                        Working.of("Across bar and bit", "b + d + r", mm(across))
-                                .with("b", "bar", mm(BarEnd.tipMm(job)))
-                                .with("d", "depth of the recess", mm(deep))
-                                .with("r", "room", mm(ROOM_MM).assumed()),
-                        say)
+                .step(Working.of("Across bar and bit", "b + d + r", mm(across))
+                        .with("b", "bar", mm(BarEnd.tipMm(job)))
+                        .with("d", "depth of the recess", mm(deep))
+                        .with("r", "room", mm(ROOM_MM).assumed()))
                 .source("Geometry across the hole")
                 .caution("Draw the bit clear of the recess before you move along: it cannot be seen. Note the dial.");
         if (verdict != Verdict.FINE) {
@@ -103,47 +98,39 @@ final class RecessFindings {
         double sings = plunge.directionalNPerMm() / limit;
         Verdict verdict = sings > 2 ? Verdict.WRONG : sings > 1 ? Verdict.DOUBTFUL : Verdict.FINE;
         int plunges = recess.plunges();
-        Finding.Builder finding = Finding.at(Station.REACH, "recess-plunge")
+        Finding.Builder finding = Finding.at(Station.REACH, "recess-plunge", say)
                 .says(
                         verdict,
-                        String.format(
-                                Locale.ROOT,
-                                "%s of a bit %s wide; it comes out %s small in diameter while fed%s.",
-                                plunges == 1 ? "One plunge" : plunges + " plunges side by side",
-                                say.length(recess.bitMm()),
-                                say.length(Math.max(0, shallow)),
-                                sings > 1 ? ", and so wide a bit sings on this bar" : ""))
+                        "%s of a bit %s wide; it comes out %s small in diameter while fed%s.",
+                        plunges == 1 ? "One plunge" : plunges + " plunges side by side",
+                        say.length(recess.bitMm()),
+                        say.length(Math.max(0, shallow)),
+                        sings > 1 ? ", and so wide a bit sings on this bar" : "")
                 .margin(1 / Math.max(1e-6, sings) - 1)
-                .step(
-                        Working.of(
-                                        "Push of the bit",
-                                        "kc · K · w · f · (f / 1 mm)^(−mc) · p + e · w",
-                                        newtons(plunge.thrustN()))
-                                .with("kc", mpa(job.work().kc11MPa()).fromTable())
-                                .with("mc", number(job.work().mc()).fromTable())
-                                .with("K", "for the rake", number(CuttingForce.rakeFactor(job.work(), rake)))
-                                .with("w", mm(recess.bitMm()))
-                                .with(
-                                        "e",
-                                        "the edge's own, square to it",
-                                        newtonsPerMm(press.acrossNPerMm()).fromTable())
-                                .with("f", mmPerRev(FEED_MM).assumed())
-                                .with("p", "push over cutting force", number(CuttingForce.pushRatio(job.work(), rake))),
-                        say)
-                .step(
-                        Working.of("Left small while fed", "2 · F · c", mm(shallow))
-                                .with("F", newtons(plunge.thrustN()))
-                                .with("c", "all that gives", mmPerNewton(give)),
-                        say)
-                .step(
-                        Working.of(
-                                        "Growth of the push over what is quiet at any speed",
-                                        "D / (2 · k · ζ · (1 + ζ))",
-                                        number(sings))
-                                .with("D", newtonsPerMm(plunge.directionalNPerMm()))
-                                .with("k", newtonsPerMm(cut.mode().stiffnessNPerMm()))
-                                .with("ζ", number(cut.mode().damping())),
-                        say)
+                .step(Working.of(
+                                "Push of the bit",
+                                "kc · K · w · f · (f / 1 mm)^(−mc) · p + e · w",
+                                newtons(plunge.thrustN()))
+                        .with("kc", mpa(job.work().kc11MPa()).fromTable())
+                        .with("mc", number(job.work().mc()).fromTable())
+                        .with("K", "for the rake", number(CuttingForce.rakeFactor(job.work(), rake)))
+                        .with("w", mm(recess.bitMm()))
+                        .with(
+                                "e",
+                                "the edge's own, square to it",
+                                newtonsPerMm(press.acrossNPerMm()).fromTable())
+                        .with("f", mmPerRev(FEED_MM).assumed())
+                        .with("p", "push over cutting force", number(CuttingForce.pushRatio(job.work(), rake))))
+                .step(Working.of("Left small while fed", "2 · F · c", mm(shallow))
+                        .with("F", newtons(plunge.thrustN()))
+                        .with("c", "all that gives", mmPerNewton(give)))
+                .step(Working.of(
+                                "Growth of the push over what is quiet at any speed",
+                                "D / (2 · k · ζ · (1 + ζ))",
+                                number(sings))
+                        .with("D", newtonsPerMm(plunge.directionalNPerMm()))
+                        .with("k", newtonsPerMm(cut.mode().stiffnessNPerMm()))
+                        .with("ζ", number(cut.mode().damping())))
                 .note("Places of the bit's near side from the mouth: " + places() + ".")
                 .source("Kienzle; chatter of one mode as for the cut")
                 .caution("Let it dwell two turns at depth, then come straight out: what was left small is taken.");
@@ -172,27 +159,21 @@ final class RecessFindings {
         boolean wrong = leaks || squeeze > 0.35 || fill > 0.9;
         boolean doubtful = squeeze < 0.15 || squeeze > 0.3 || fill > 0.85;
         String deep = say.typed(job.finishedMm() + 2 * Recess.glandDepth(recess.cordMm()));
-        Finding.Builder finding = Finding.at(Station.CUT, "gland")
+        Finding.Builder finding = Finding.at(Station.CUT, "gland", say)
                 .says(
                         wrong ? Verdict.WRONG : doubtful ? Verdict.DOUBTFUL : Verdict.FINE,
-                        String.format(
-                                Locale.ROOT,
-                                "The ring is squeezed by %s and fills %s of its gland%s.",
-                                say.share(squeeze),
-                                say.share(fill),
-                                leaks ? ": it would leak" : fill > 0.9 ? ": it has no room to swell" : ""))
+                        "The ring is squeezed by %s and fills %s of its gland%s.",
+                        say.share(squeeze),
+                        say.share(fill),
+                        leaks ? ": it would leak" : fill > 0.9 ? ": it has no room to swell" : "")
                 .margin(Math.min((squeeze - 0.15) / 0.15, (0.85 - fill) / 0.2))
-                .step(
-                        Working.of("Squeeze", "1 − d / c", number(squeeze))
-                                .with("d", "depth", mm(recess.depthMm(job.finishedMm())))
-                                .with("c", "cord", mm(recess.cordMm())),
-                        say)
-                .step(
-                        Working.of("Filled", "π · c² / 4 / (w · d)", number(fill))
-                                .with("c", "cord", mm(recess.cordMm()))
-                                .with("w", "width", mm(recess.widthMm()))
-                                .with("d", "depth", mm(recess.depthMm(job.finishedMm()))),
-                        say)
+                .step(Working.of("Squeeze", "1 − d / c", number(squeeze))
+                        .with("d", "depth", mm(recess.depthMm(job.finishedMm())))
+                        .with("c", "cord", mm(recess.cordMm())))
+                .step(Working.of("Filled", "π · c² / 4 / (w · d)", number(fill))
+                        .with("c", "cord", mm(recess.cordMm()))
+                        .with("w", "width", mm(recess.widthMm()))
+                        .with("d", "depth", mm(recess.depthMm(job.finishedMm()))))
                 .source("Squeeze 15 to 30 % for a ring at rest and fill under 85 %: usual for glands after ISO 3601-2;"
                         + " reckoned against a shaft that fills the hole; keep to the ring maker's sheet")
                 .caution("Break the corners of the gland: a sharp one cuts the ring as it goes in.");

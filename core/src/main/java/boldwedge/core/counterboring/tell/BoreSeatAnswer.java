@@ -53,19 +53,22 @@ public final class BoreSeatAnswer {
 
     private static Figures figures(BoreSeatCut cut, Say say) {
         Figures f = new Figures(say);
-        f.add("seatAcross", "Seat across", Station.CUT, mm(cut.outsideMm()));
-        f.add("seatDepth", "Depth", Station.CUT, mm(cut.depthMm()));
-        f.add("hole", "Hole", Station.CUT, mm(cut.job().holeMm()));
-        f.add("standsOut", "Stands out", Station.CUT, mm(cut.standsOutMm()));
-        f.add("pilot", "Pilot", Station.EDGE, mm(cut.pilotMm()));
-        f.add("pilotPlay", "Its play", Station.EDGE, mm(cut.playMm()));
-        f.add("pilotLength", "Its length", Station.EDGE, mm(cut.pilotLengthMm()));
-        f.add("lips", "Lips", Station.EDGE, number(cut.lips()));
-        f.add("lipsLevel", "Lips level within", Station.EDGE, mm(cut.levelMm()));
-        f.add("rim", "Stone’s rim", Station.EDGE, metresPerMinute(cut.rimMps() * 60));
-        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
-        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
-        f.add("torque", "Torque", Station.REACH, newtonMetres(cut.torqueNm()));
+        f.at(Station.CUT);
+        f.add("seatAcross", "Seat across", mm(cut.outsideMm()));
+        f.add("seatDepth", "Depth", mm(cut.depthMm()));
+        f.add("hole", "Hole", mm(cut.job().holeMm()));
+        f.add("standsOut", "Stands out", mm(cut.standsOutMm()));
+        f.at(Station.EDGE);
+        f.add("pilot", "Pilot", mm(cut.pilotMm()));
+        f.add("pilotPlay", "Its play", mm(cut.playMm()));
+        f.add("pilotLength", "Its length", mm(cut.pilotLengthMm()));
+        f.add("lips", "Lips", number(cut.lips()));
+        f.add("lipsLevel", "Lips level within", mm(cut.levelMm()));
+        f.add("rim", "Stone’s rim", metresPerMinute(cut.rimMps() * 60));
+        f.at(Station.REACH);
+        f.add("speed", "Spindle speed", rpm(cut.rpm()));
+        f.add("feed", "Feed", mmPerRev(cut.feedMm()));
+        f.add("torque", "Torque", newtonMetres(cut.torqueNm()));
         return f;
     }
 }

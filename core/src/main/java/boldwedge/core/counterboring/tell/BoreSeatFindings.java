@@ -48,18 +48,16 @@ final class BoreSeatFindings {
         double stem = cut.stemMm();
         double wall = cut.stemWallMm();
         double margin = wall / LEAST_STEM_WALL_MM - 1;
-        return Finding.at(Station.EDGE, "loose-pilot")
+        return Finding.at(Station.EDGE, "loose-pilot", say)
                 .says(
                         Verdict.of(margin, 0),
                         "Loose pilot: a stem of " + say.length(stem) + " in a reamed hole, held by a screw "
                                 + cut.pilotScrew().name() + " across it; " + say.length(wall)
                                 + " of body round it. It turns with the tool, wears by itself, and comes out when the lips are ground.")
                 .margin(margin)
-                .step(
-                        Working.of("Body round the stem", "(D − s) / 2", mm(wall))
-                                .with("D", "outside", mm(cut.outsideMm()))
-                                .with("s", "stem", mm(stem).chosen()),
-                        say)
+                .step(Working.of("Body round the stem", "(D − s) / 2", mm(wall))
+                        .with("D", "outside", mm(cut.outsideMm()))
+                        .with("s", "stem", mm(stem).chosen()))
                 .school("Pilot and body of one piece", "Runs truest; one tool for one hole.", false)
                 .school("Loose pilot", "One body for several holes; lips are ground straight across.", true)
                 .mendUnless(margin >= 0, "Pilot of one piece", PILOT_IS.id(), "solid")
@@ -115,22 +113,20 @@ final class BoreSeatFindings {
                 : out > 0
                         ? " The head stands " + say.length(out) + " out."
                         : " The head lies " + say.length(-out) + " under.";
-        return Finding.at(Station.CUT, "seat")
+        return Finding.at(Station.CUT, "seat", say)
                 .says(
                         tight ? Verdict.DOUBTFUL : Verdict.FINE,
                         "Seat " + say.length(cut.outsideMm()) + " across and " + say.length(cut.depthMm())
                                 + " deep for " + what() + " (" + say.length(job.headMm()) + ")." + stands)
                 .margin(tight ? -0.1 : room / job.headMm())
-                .step(
-                        Working.of("Room about it", "D − H", mm(room))
-                                .with("D", "seat", mm(cut.outsideMm()))
-                                .with(
-                                        "H",
-                                        "head or washer",
-                                        job.head().isPresent()
-                                                ? mm(job.headMm()).fromTable()
-                                                : mm(job.headMm()).typed()),
-                        say)
+                .step(Working.of("Room about it", "D − H", mm(room))
+                        .with("D", "seat", mm(cut.outsideMm()))
+                        .with(
+                                "H",
+                                "head or washer",
+                                job.head().isPresent()
+                                        ? mm(job.headMm()).fromTable()
+                                        : mm(job.headMm()).typed()))
                 .source(job.head().map(Head::source).orElse("Typed sizes") + "; room about as DIN 974 leaves it")
                 .mendUnless(
                         !tight, "Seat " + say.length(standardOutside()), OUTSIDE.id(), say.length(standardOutside()))
@@ -156,7 +152,7 @@ final class BoreSeatFindings {
             case END_MILL ->
                 "An end mill with a plug in the hole: nothing to make but a plug, if the machine is stiff.";
         };
-        return Finding.at(Station.EDGE, "counterbore-kind")
+        return Finding.at(Station.EDGE, "counterbore-kind", say)
                 .says(verdict, words)
                 .margin(worn ? -0.1 : 1)
                 .school(
@@ -179,18 +175,16 @@ final class BoreSeatFindings {
     /** The stone's speed: checked before anything else; a stone that is too slow for its spindle is a field's error. */
     private Finding stone() {
         double margin = job.stoneRpm() / job.grinderRpm() - 1;
-        return Finding.at(Station.EDGE, "stone")
+        return Finding.at(Station.EDGE, "stone", say)
                 .says(
                         Verdict.FINE,
                         "The stone is rated for " + say.rpm(job.stoneRpm()) + "; the grinder turns "
                                 + say.rpm(job.grinderRpm()) + " without load: its rim goes "
                                 + say.surfaceSpeed(cut.rimMps() * 60) + ".")
                 .margin(margin)
-                .step(
-                        Working.of("Speed of its rim", "π · d · n", Amount.metresPerMinute(cut.rimMps() * 60))
-                                .with("d", mm(job.stoneMm()).typed())
-                                .with("n", rpm(job.grinderRpm()).typed()),
-                        say)
+                .step(Working.of("Speed of its rim", "π · d · n", Amount.metresPerMinute(cut.rimMps() * 60))
+                        .with("d", mm(job.stoneMm()).typed())
+                        .with("n", rpm(job.grinderRpm()).typed()))
                 .note(
                         "What was checked is the two speeds as typed. Not checked: cracks (ring it), flanges and blotters, that the arbor fits, that the guard covers it.")
                 .caution("Guard on; stand aside and let it run up for a minute before it touches anything.")
@@ -206,7 +200,7 @@ final class BoreSeatFindings {
         boolean tight = play < clearance.low() * 0.8;
         boolean loose = play > clearance.high() * 1.5;
         double right = job.units().measured(job.holeMm() - clearance.chosen());
-        return Finding.at(Station.EDGE, "pilot-play")
+        return Finding.at(Station.EDGE, "pilot-play", say)
                 .says(
                         tight || loose ? Verdict.DOUBTFUL : Verdict.FINE,
                         (job.kind() == Kind.END_MILL ? "Plug " : "Pilot ") + say.length(cut.pilotMm())
@@ -218,11 +212,9 @@ final class BoreSeatFindings {
                                                 : ": runs free, and the seat lies within " + say.length(cut.offMm())
                                                         + " of its hole."))
                 .margin(tight || loose ? -0.1 : 0.5)
-                .step(
-                        Working.of("Off its hole at the most", "(h − p) / 2", mm(cut.offMm()))
-                                .with("h", "hole", mm(job.holeMm()))
-                                .with("p", "pilot", mm(cut.pilotMm())),
-                        say)
+                .step(Working.of("Off its hole at the most", "(h − p) / 2", mm(cut.offMm()))
+                        .with("h", "hole", mm(job.holeMm()))
+                        .with("p", "pilot", mm(cut.pilotMm())))
                 .note("Break the pilot's margins, so that it does not ream the hole.")
                 .source("Running clearance of 0.05 to 0.1 mm (custom of the trade)")
                 .mendUnless(!tight && !loose, "Pilot " + say.length(right), PILOT.id(), say.length(right))
@@ -233,7 +225,7 @@ final class BoreSeatFindings {
         double length = cut.pilotLengthMm();
         boolean short_ = length < job.holeMm() * 0.98;
         double right = job.units().marked(1.2 * job.holeMm() + 0.5);
-        return Finding.at(Station.EDGE, "pilot-length")
+        return Finding.at(Station.EDGE, "pilot-length", say)
                 .says(
                         short_ ? Verdict.DOUBTFUL : Verdict.FINE,
                         short_
@@ -241,10 +233,8 @@ final class BoreSeatFindings {
                                         + " is shorter than its hole is wide: it tilts before the lips touch."
                                 : "The pilot is " + say.length(length) + " long: it guides before the lips touch.")
                 .margin(length / job.holeMm() - 1)
-                .step(
-                        Working.of("At least", "h", mm(job.holeMm()))
-                                .with("h", "one diameter of the hole", mm(job.holeMm())),
-                        say)
+                .step(Working.of("At least", "h", mm(job.holeMm()))
+                        .with("h", "one diameter of the hole", mm(job.holeMm())))
                 .source("Custom of the trade: one diameter at least")
                 .mendUnless(!short_, "Pilot " + say.length(right) + " long", PILOT_LENGTH.id(), say.length(right))
                 .build();
@@ -263,7 +253,7 @@ final class BoreSeatFindings {
                                 : cut.lips() + (cut.lips() == 1 ? " lip" : " lips") + ", relief "
                                         + say.angle(job.reliefRad()) + ", rake " + say.angle(job.rakeRad())
                                         + ": cuts without grabbing.";
-        return Finding.at(Station.EDGE, "lips")
+        return Finding.at(Station.EDGE, "lips", say)
                 .says(little || much || grabs ? Verdict.DOUBTFUL : Verdict.FINE, words)
                 .margin(little || much ? grabs ? -0.2 : -0.1 : grabs ? -0.1 : 0.5)
                 .source("Custom of the trade: relief 8° to 12°, rake 0° to 5°")
@@ -273,23 +263,21 @@ final class BoreSeatFindings {
     }
 
     private Finding level() {
-        return Finding.at(Station.EDGE, "lips-level")
+        return Finding.at(Station.EDGE, "lips-level", say)
                 .says(
                         Verdict.TOLD,
                         "Lips level within " + say.length(cut.levelMm())
                                 + ": a fifth of what each cuts, or one lip does it all.")
-                .step(
-                        Working.of("Level within", "f / z / 5", mm(cut.levelMm()))
-                                .with("f", mm(cut.feedMm()))
-                                .with("z", "lips", number(cut.lips())),
-                        say)
+                .step(Working.of("Level within", "f / z / 5", mm(cut.levelMm()))
+                        .with("f", mm(cut.feedMm()))
+                        .with("z", "lips", number(cut.lips())))
                 .source("Custom of the trade")
                 .build();
     }
 
     private Finding corner() {
         boolean large = job.cornerMm() > WASHER_EDGE_MM && cut.roomMm() / 2 < job.cornerMm();
-        return Finding.at(Station.EDGE, "corner")
+        return Finding.at(Station.EDGE, "corner", say)
                 .says(
                         large ? Verdict.DOUBTFUL : Verdict.FINE,
                         large
@@ -317,7 +305,7 @@ final class BoreSeatFindings {
         boolean heavy = cut.feedMm() > range.high() * 1.02;
         boolean light = cut.feedMm() < range.low() * 0.98;
         double turns = cut.depthMm() / job.handleMm();
-        return Finding.at(Station.REACH, "seat-feed")
+        return Finding.at(Station.REACH, "seat-feed", say)
                 .says(
                         heavy || light ? Verdict.DOUBTFUL : Verdict.FINE,
                         heavy
@@ -328,11 +316,9 @@ final class BoreSeatFindings {
                                         : "Feed " + say.feed(cut.feedMm()) + " by a light hand, " + say.number(turns, 2)
                                                 + " turns of the handle to the stop.")
                 .margin(heavy || light ? -0.2 : 0.5)
-                .step(
-                        Working.of("Turns of the handle", "t / s", number(turns))
-                                .with("t", "depth", mm(cut.depthMm()))
-                                .with("s", "one turn", RotaryRules.handle(job.lathe(), job.handleMm())),
-                        say)
+                .step(Working.of("Turns of the handle", "t / s", number(turns))
+                        .with("t", "depth", mm(cut.depthMm()))
+                        .with("s", "one turn", RotaryRules.handle(job.lathe(), job.handleMm())))
                 .note(
                         "Against chatter: slower, more feed, less rake, fewer teeth, in that order. Table locked, depth stop set, oil.")
                 .source("Custom of the trade: " + say.length(0.02) + " to " + say.length(0.08) + " for each lip")

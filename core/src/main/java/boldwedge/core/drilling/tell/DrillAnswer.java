@@ -53,33 +53,28 @@ public final class DrillAnswer {
     private static Figures figures(DrillCut cut, Say say) {
         Figures f = new Figures(say);
         double d = cut.drill().diameterMm();
-        f.add("drill", "Drill", Station.CUT, mm(d));
-        f.add("likelyHole", "Likely hole", Station.CUT, mm(cut.likelyMm()));
-        f.add(
-                "leastHole",
-                "Hole, at the least likely",
-                Station.CUT,
-                mm(d + cut.over().lowMm()));
-        f.add(
-                "mostHole",
-                "Hole, at the most likely",
-                Station.CUT,
-                mm(d + cut.over().highMm()));
-        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
-        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
-        f.add("handleTurn", "A turn of the handle takes", Station.REACH, minutes(cut.handleTurnMinutes()));
-        f.add("torque", "Torque", Station.REACH, newtonMetres(cut.torqueNm()));
-        f.add("thrust", "Thrust", Station.REACH, newtons(cut.thrustN()));
-        f.add("power", "Power", Station.REACH, watts(cut.watt()));
-        f.add("point", "Length of the point", Station.EDGE, mm(cut.drill().pointMm()));
-        f.add("web", "Web at the point", Station.EDGE, mm(cut.drill().webMm()));
-        f.add("travel", "Goes in, point and all", Station.REACH, mm(cut.travelMm()));
-        f.add("flutes", "May go in", Station.REACH, mm(cut.deepestMm()));
-        f.add("wander", "May run off by", Station.REACH, mm(cut.wanderMm().chosen()));
+        f.at(Station.CUT);
+        f.add("drill", "Drill", mm(d));
+        f.add("likelyHole", "Likely hole", mm(cut.likelyMm()));
+        f.add("leastHole", "Hole, at the least likely", mm(d + cut.over().lowMm()));
+        f.add("mostHole", "Hole, at the most likely", mm(d + cut.over().highMm()));
+        f.at(Station.REACH);
+        f.add("speed", "Spindle speed", rpm(cut.rpm()));
+        f.add("feed", "Feed", mmPerRev(cut.feedMm()));
+        f.add("handleTurn", "A turn of the handle takes", minutes(cut.handleTurnMinutes()));
+        f.add("torque", "Torque", newtonMetres(cut.torqueNm()));
+        f.add("thrust", "Thrust", newtons(cut.thrustN()));
+        f.add("power", "Power", watts(cut.watt()));
+        f.at(Station.EDGE);
+        f.add("point", "Length of the point", mm(cut.drill().pointMm()));
+        f.add("web", "Web at the point", mm(cut.drill().webMm()));
+        f.at(Station.REACH);
+        f.add("travel", "Goes in, point and all", mm(cut.travelMm()));
+        f.add("flutes", "May go in", mm(cut.deepestMm()));
+        f.add("wander", "May run off by", mm(cut.wanderMm().chosen()));
         f.add(
                 "pecks",
                 "Goes",
-                Station.REACH,
                 cut.pecksMm().size(),
                 String.valueOf(cut.pecksMm().size()));
         return f;

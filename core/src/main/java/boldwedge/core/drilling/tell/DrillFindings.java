@@ -31,7 +31,6 @@ import boldwedge.core.rule.RotaryRules;
 import boldwedge.core.stock.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** What is found of a hole to be drilled. */
@@ -110,7 +109,7 @@ final class DrillFindings {
         boolean has = job.set().ofSize(d).isPresent();
         Optional<Drill> below = job.set().atMost(d - 1e-3);
         Optional<Drill> above = job.set().above(d);
-        Finding.Builder finding = Finding.at(Station.CUT, "drill-choice")
+        Finding.Builder finding = Finding.at(Station.CUT, "drill-choice", say)
                 .says(
                         has ? Verdict.FINE : Verdict.DOUBTFUL,
                         has
@@ -118,7 +117,7 @@ final class DrillFindings {
                                 : "The shop has no drill of " + say.length(d) + "; the nearest it has is "
                                         + say.drill(job.set().nearest(d)) + ".")
                 .margin(has ? 1 : -0.1)
-                .step(sizing(), say)
+                .step(sizing())
                 .source(
                         job.purpose().screwed()
                                 ? job.screw().orElseThrow().source()
@@ -205,26 +204,22 @@ final class DrillFindings {
         double d = cut.drill().diameterMm();
         String likely = drill(cut, say) + " will probably make " + say.length(d + over.lowMm()) + " to "
                 + say.length(d + over.highMm());
-        Finding.Builder finding = Finding.at(Station.CUT, "hole-made")
-                .step(
-                        Working.of("Likely hole", "d + o · g · t", mm(cut.likelyMm()))
-                                .with("d", mm(d))
-                                .with("o", "usual oversize", mm(usual()).fromTable())
-                                .with(
-                                        "g",
-                                        "for grinding and start",
-                                        number(cut.untaughtOver().medianMm() / usual())
-                                                .assumed())
-                                .with(
-                                        "t",
-                                        "from the shop’s holes",
-                                        job.taught().trials() > 0
-                                                ? number(over.medianMm()
-                                                                / cut.untaughtOver()
-                                                                        .medianMm())
-                                                        .measured()
-                                                : number(1).assumed()),
-                        say)
+        Finding.Builder finding = Finding.at(Station.CUT, "hole-made", say)
+                .step(Working.of("Likely hole", "d + o · g · t", mm(cut.likelyMm()))
+                        .with("d", mm(d))
+                        .with("o", "usual oversize", mm(usual()).fromTable())
+                        .with(
+                                "g",
+                                "for grinding and start",
+                                number(cut.untaughtOver().medianMm() / usual()).assumed())
+                        .with(
+                                "t",
+                                "from the shop’s holes",
+                                job.taught().trials() > 0
+                                        ? number(over.medianMm()
+                                                        / cut.untaughtOver().medianMm())
+                                                .measured()
+                                        : number(1).assumed()))
                 .source(OVER_SOURCE);
         if (job.taught().trials() > 0) {
             CutsOver before = cut.untaughtOver();
@@ -292,14 +287,10 @@ final class DrillFindings {
                         likely + ": " + say.share(likelyShare) + " of a whole thread, " + say.share(whole)
                                 + " were it exactly its size.")
                 .margin(verdict == Verdict.WRONG ? -0.2 : Math.min(likelyShare - 0.55, DrillCut.MOST_THREAD - whole))
-                .step(
-                        Working.of("Depth of thread", "(D − h) / (1.0825 · P)", number(likelyShare))
-                                .with(
-                                        "D",
-                                        mm(job.screw().orElseThrow().threadMm()).fromTable())
-                                .with("h", mm(cut.likelyMm()))
-                                .with("P", mm(pitch).fromTable()),
-                        say)
+                .step(Working.of("Depth of thread", "(D − h) / (1.0825 · P)", number(likelyShare))
+                        .with("D", mm(job.screw().orElseThrow().threadMm()).fromTable())
+                        .with("h", mm(cut.likelyMm()))
+                        .with("P", mm(pitch).fromTable()))
                 .note(
                         "More than about 75 % hardly adds strength, and doubles the torque on the tap; in tough or hard stuff 60 to 65 % spares taps.");
         if (verdict != Verdict.FINE) {
@@ -341,7 +332,7 @@ final class DrillFindings {
     private Finding point() {
         TwistDrill drill = cut.drill();
         Verdict verdict = job.ground() == Ground.WORN ? Verdict.DOUBTFUL : Verdict.TOLD;
-        Finding.Builder finding = Finding.at(Station.EDGE, "point")
+        Finding.Builder finding = Finding.at(Station.EDGE, "point", say)
                 .says(
                         verdict,
                         (job.ground() == Ground.WORN
@@ -350,11 +341,9 @@ final class DrillFindings {
                                 + "Its point is " + say.length(drill.pointMm())
                                 + " long; both lips must be alike in length and angle.")
                 .margin(job.ground() == Ground.WORN ? -0.2 : 1)
-                .step(
-                        Working.of("Length of the point", "d / (2 · tan(σ / 2))", mm(drill.pointMm()))
-                                .with("d", mm(drill.diameterMm()))
-                                .with("σ", rad(drill.pointRad()).typed()),
-                        say)
+                .step(Working.of("Length of the point", "d / (2 · tan(σ / 2))", mm(drill.pointMm()))
+                        .with("d", mm(drill.diameterMm()))
+                        .with("σ", rad(drill.pointRad()).typed()))
                 .note(
                         "Lips that differ in length by some amount make the hole larger by about twice that amount; a soft, cheap drill shows under a file: a good one is not marked.")
                 .source("Geometry of a cone");
@@ -369,7 +358,7 @@ final class DrillFindings {
         boolean piloted = job.pilotMm() >= drill.webMm();
         boolean wanted = drill.diameterMm() >= PILOT_FROM_MM && !piloted;
         double pilot = Math.ceil(drill.webMm() * 1.2 * 2) / 2;
-        Finding.Builder finding = Finding.at(Station.EDGE, "pilot")
+        Finding.Builder finding = Finding.at(Station.EDGE, "pilot", say)
                 .says(
                         wanted ? Verdict.DOUBTFUL : Verdict.FINE,
                         wanted
@@ -383,11 +372,9 @@ final class DrillFindings {
                                         : "Thin enough to go without a pilot hole; thrust " + say.force(cut.thrustN())
                                                 + ".")
                 .margin(wanted ? -0.1 : 0.5)
-                .step(
-                        Working.of("Web at the point", "0.16 · d", mm(drill.webMm()))
-                                .with("d", mm(drill.diameterMm())),
-                        say)
-                .step(thrust(), say)
+                .step(Working.of("Web at the point", "0.16 · d", mm(drill.webMm()))
+                        .with("d", mm(drill.diameterMm())))
+                .step(thrust())
                 .source("Kienzle’s law; what thrusts after Klocke, Fertigungsverfahren 1, drilling, ± 30 %");
         if (wanted) {
             finding.mend("Pilot " + say.length(pilot), PILOT.id(), say.length(pilot));
@@ -436,30 +423,22 @@ final class DrillFindings {
         double turn = cut.handleTurnMinutes();
         double turns = cut.travelMm() / job.handleMm();
         double margin = BY_HAND_NM / cut.handleNm() - 1;
-        return Finding.at(Station.REACH, "feed-by-hand")
+        return Finding.at(Station.REACH, "feed-by-hand", say)
                 .says(
                         margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE,
-                        String.format(
-                                Locale.ROOT,
-                                "Feed %s: one turn of the handle every %s, %s turns in all%s.",
-                                say.feed(cut.feedMm()),
-                                say.time(turn),
-                                say.number(turns, 1),
-                                margin < 0
-                                        ? "; the handle wants " + say.torque(cut.handleNm()) + ", which is hard work"
-                                        : ""))
+                        "Feed %s: one turn of the handle every %s, %s turns in all%s.",
+                        say.feed(cut.feedMm()),
+                        say.time(turn),
+                        say.number(turns, 1),
+                        margin < 0 ? "; the handle wants " + say.torque(cut.handleNm()) + ", which is hard work" : "")
                 .margin(margin)
-                .step(
-                        Working.of("Time of a turn", "s / (f · n)", minutes(turn))
-                                .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
-                                .with("f", mmPerRev(cut.feedMm()))
-                                .with("n", rpm(cut.rpm())),
-                        say)
-                .step(
-                        Working.of("At the handle, with friction", "2 · F · s / (2 · π)", newtonMetres(cut.handleNm()))
-                                .with("F", newtons(cut.thrustN()))
-                                .with("s", mm(job.handleMm())),
-                        say)
+                .step(Working.of("Time of a turn", "s / (f · n)", minutes(turn))
+                        .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
+                        .with("f", mmPerRev(cut.feedMm()))
+                        .with("n", rpm(cut.rpm())))
+                .step(Working.of("At the handle, with friction", "2 · F · s / (2 · π)", newtonMetres(cut.handleNm()))
+                        .with("F", newtons(cut.thrustN()))
+                        .with("s", mm(job.handleMm())))
                 .note("Steady, so that the chip stays of one thickness; ease off as it breaks through, where it grabs.")
                 .source("Definition of feed; a screw’s work, half of it lost to friction")
                 .mendUnless(
@@ -473,7 +452,7 @@ final class DrillFindings {
     private Finding flutes() {
         double margin = cut.deepestMm() / cut.travelMm() - 1;
         double wanted = Math.ceil(cut.travelMm() + 0.7 * cut.drill().diameterMm());
-        return Finding.at(Station.REACH, "flutes")
+        return Finding.at(Station.REACH, "flutes", say)
                 .says(
                         Verdict.of(margin, 0),
                         margin < 0
@@ -484,21 +463,17 @@ final class DrillFindings {
                                 : "Flutes of " + say.length(cut.flutesMm()) + " reach " + say.length(cut.travelMm())
                                         + " with its point and leave the chips a way.")
                 .margin(margin)
-                .step(
-                        Working.of("Goes in", "L + p", mm(cut.travelMm()))
-                                .with("L", mm(job.depthMm()).typed())
-                                .with("p", "point", mm(cut.drill().pointMm())),
-                        say)
-                .step(
-                        Working.of("May go in", "F − d / 2", mm(cut.deepestMm()))
-                                .with(
-                                        "F",
-                                        "flutes",
-                                        job.flutesMm().isPresent()
-                                                ? mm(cut.flutesMm()).typed()
-                                                : mm(cut.flutesMm()).assumed())
-                                .with("d", mm(cut.drill().diameterMm())),
-                        say)
+                .step(Working.of("Goes in", "L + p", mm(cut.travelMm()))
+                        .with("L", mm(job.depthMm()).typed())
+                        .with("p", "point", mm(cut.drill().pointMm())))
+                .step(Working.of("May go in", "F − d / 2", mm(cut.deepestMm()))
+                        .with(
+                                "F",
+                                "flutes",
+                                job.flutesMm().isPresent()
+                                        ? mm(cut.flutesMm()).typed()
+                                        : mm(cut.flutesMm()).assumed())
+                        .with("d", mm(cut.drill().diameterMm())))
                 .source("ISO 235, jobber series, smoothed by us; measure yours")
                 .mendUnless(margin >= 0, "Long drill, flutes " + say.length(wanted), FLUTES.id(), say.length(wanted))
                 .build();
@@ -514,7 +489,7 @@ final class DrillFindings {
                         : "Draw it out " + (pecks.size() - 1) + " times: first at " + say.typed(pecks.getFirst())
                                 + ", then after about " + say.length(cut.drill().diameterMm())
                                 + " each, less as it goes deeper.";
-        Finding.Builder finding = Finding.at(Station.REACH, "pecks")
+        Finding.Builder finding = Finding.at(Station.REACH, "pecks", say)
                 .says(Verdict.TOLD, words)
                 .source("Custom of the trade: first go 2 to 4 diameters, then 1 down to half a diameter");
         if (pecks.size() > 2) {
@@ -532,7 +507,7 @@ final class DrillFindings {
         double deep = job.depthMm() / cut.drill().diameterMm();
         boolean bare = job.start() == Start.BARE;
         Verdict verdict = deep > 10 || bare && deep > 3 ? Verdict.DOUBTFUL : Verdict.TOLD;
-        return Finding.at(Station.REACH, "wander")
+        return Finding.at(Station.REACH, "wander", say)
                 .says(
                         verdict,
                         "At its end it may have run off by " + say.length(wander.low()) + " to "
@@ -541,17 +516,14 @@ final class DrillFindings {
                         verdict == Verdict.DOUBTFUL
                                 ? -wander.chosen() / cut.drill().diameterMm()
                                 : 1)
-                .step(
-                        Working.of("Likely", "w · 0.003 · d · (L / (5 · d))²", mm(wander.chosen()))
-                                .with(
-                                        "w",
-                                        "for grinding and start",
-                                        number(wander.chosen()
-                                                        / (0.003 * cut.drill().diameterMm() * Math.pow(deep / 5, 2)))
-                                                .assumed())
-                                .with("d", mm(cut.drill().diameterMm()))
-                                .with("L", mm(job.depthMm()).typed()),
-                        say)
+                .step(Working.of("Likely", "w · 0.003 · d · (L / (5 · d))²", mm(wander.chosen()))
+                        .with(
+                                "w",
+                                "for grinding and start",
+                                number(wander.chosen() / (0.003 * cut.drill().diameterMm() * Math.pow(deep / 5, 2)))
+                                        .assumed())
+                        .with("d", mm(cut.drill().diameterMm()))
+                        .with("L", mm(job.depthMm()).typed()))
                 .source("Ours, a third to three times; it grows with the square of the depth as a bent rod does")
                 .note(
                         "Where the place matters: centre, short drill, then bore before you ream. A reamer follows the hole it is given.")
@@ -564,7 +536,7 @@ final class DrillFindings {
 
         double least = Math.max(0.5, 0.25 * cut.drill().diameterMm());
         if (job.through()) {
-            return Finding.at(Station.REACH, "wall")
+            return Finding.at(Station.REACH, "wall", say)
                     .says(
                             Verdict.TOLD,
                             "It goes through " + say.length(job.depthMm()) + " and the point another "
@@ -572,23 +544,21 @@ final class DrillFindings {
                     .source("Geometry of the point")
                     .build();
         }
-        return Finding.at(Station.REACH, "wall")
+        return Finding.at(Station.REACH, "wall", say)
                 .says(
                         left < 0 ? Verdict.WRONG : left < 0.98 * least ? Verdict.DOUBTFUL : Verdict.FINE,
                         left < 0
                                 ? "The point breaks through by " + say.length(-left) + "."
                                 : say.length(left) + " is left between the point and the next surface.")
                 .margin(left / least - 1)
-                .step(
-                        Working.of("Wall left", "T − L − d / (2 · tan(σ / 2))", mm(left))
-                                .with(
-                                        "T",
-                                        "metal along the hole",
-                                        mm(job.wallMm().orElseThrow()).typed())
-                                .with("L", mm(job.depthMm()).typed())
-                                .with("d", mm(cut.drill().diameterMm()))
-                                .with("σ", rad(cut.drill().pointRad())),
-                        say)
+                .step(Working.of("Wall left", "T − L − d / (2 · tan(σ / 2))", mm(left))
+                        .with(
+                                "T",
+                                "metal along the hole",
+                                mm(job.wallMm().orElseThrow()).typed())
+                        .with("L", mm(job.depthMm()).typed())
+                        .with("d", mm(cut.drill().diameterMm()))
+                        .with("σ", rad(cut.drill().pointRad())))
                 .source("Geometry of the point")
                 .note(
                         "To know where it is: lay a rod against the jaw and mark the handle; near a cross-hole the chip turns from curls to crumbs.")

@@ -49,49 +49,42 @@ public final class HeatAnswer {
 
     private static Figures figures(HeatLoad load, Say say) {
         Figures f = new Figures(say);
-        f.add(
-                "hardness",
-                "Hardness",
-                Station.CUT,
-                Amount.of(Quantity.HARDNESS, load.hrc().chosen()));
+        f.at(Station.CUT);
+        f.add("hardness", "Hardness", Amount.of(Quantity.HARDNESS, load.hrc().chosen()));
         f.add(
                 "hardnessQuenched",
                 "As quenched",
-                Station.CUT,
                 Amount.of(Quantity.HARDNESS, load.asQuenched().chosen()));
+        f.at(Station.EDGE);
         f.add(
                 "hardenAt",
                 "Hardening heat",
-                Station.EDGE,
                 Amount.of(Quantity.TEMPERATURE, load.treatment().hardenC()));
-        f.add("soak", "Soak", Station.EDGE, minutes(load.treatment().soakMin()));
-        f.add("ramp", "To heat", Station.EDGE, minutes(load.rampMin()));
-        f.add("load", "Load", Station.REACH, Amount.grams(load.massKg() * 1000));
+        f.add("soak", "Soak", minutes(load.treatment().soakMin()));
+        f.add("ramp", "To heat", minutes(load.rampMin()));
+        f.at(Station.REACH);
+        f.add("load", "Load", Amount.grams(load.massKg() * 1000));
         if (load.bathed()) {
-            f.add("bathRise", "The bath warms by", Station.REACH, load.riseK(), say.number(load.riseK(), 1) + " K");
+            f.add("bathRise", "The bath warms by", load.riseK(), say.number(load.riseK(), 1) + " K");
             f.add(
                     "bathEnds",
                     "It ends at",
-                    Station.REACH,
                     Amount.of(Quantity.TEMPERATURE, load.job().bathC() + load.riseK()));
         }
         if (load.cased()) {
-            f.add("carburize", "Carburize for", Station.EDGE, minutes(load.carburizeMin()));
+            f.at(Station.EDGE);
+            f.add("carburize", "Carburize for", minutes(load.carburizeMin()));
         }
+        f.at(Station.MAKE);
         f.add(
                 "temperAt",
                 "Temper",
-                Station.MAKE,
                 Amount.of(Quantity.TEMPERATURE, load.treatment().temperC()));
-        f.add(
-                "temperTime",
-                "Each temper for",
-                Station.MAKE,
-                minutes(load.treatment().temperMin()));
-        f.add("growth", "Growth of its length", Station.MAKE, mm(load.growthMm().chosen()));
-        f.add("bend", "Bend, likely", Station.MAKE, mm(load.bendMm()));
-        f.add("leave", "Leave for grinding", Station.MAKE, mm(load.leaveMm()));
-        f.add("whole", "In all", Station.MAKE, minutes(load.wholeMin()));
+        f.add("temperTime", "Each temper for", minutes(load.treatment().temperMin()));
+        f.add("growth", "Growth of its length", mm(load.growthMm().chosen()));
+        f.add("bend", "Bend, likely", mm(load.bendMm()));
+        f.add("leave", "Leave for grinding", mm(load.leaveMm()));
+        f.add("whole", "In all", minutes(load.wholeMin()));
         return f;
     }
 }

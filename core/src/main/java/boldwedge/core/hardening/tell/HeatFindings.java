@@ -29,7 +29,6 @@ import boldwedge.core.stock.ToolSteel;
 import boldwedge.core.stock.ToolSteel.Quench;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is found of a load to be hardened. */
 final class HeatFindings {
@@ -88,7 +87,7 @@ final class HeatFindings {
             case WEAR -> "Against wear the skin must be hard: " + hrc(load.wantedHrc()) + ".";
             case TOUGH -> "Against bruising tough is better than hard: " + hrc(load.wantedHrc()) + ".";
         };
-        return Finding.at(Station.CUT, "whether")
+        return Finding.at(Station.CUT, "whether", say)
                 .says(job.why() == Why.STIFF ? Verdict.WRONG : Verdict.TOLD, words)
                 .margin(job.why() == Why.STIFF ? -1 : 1)
                 .school(
@@ -112,7 +111,7 @@ final class HeatFindings {
         double off = out.chosen() - wanted;
         boolean soft = off < -3;
         boolean near = Math.abs(off) <= NEAR_HRC;
-        Finding.Builder finding = Finding.at(Station.CUT, "hardness")
+        Finding.Builder finding = Finding.at(Station.CUT, "hardness", say)
                 .says(
                         soft ? Verdict.WRONG : near ? Verdict.FINE : Verdict.DOUBTFUL,
                         "About " + hrc(out.chosen()) + " (" + Written.places(out.low(), 0) + " to "
@@ -144,7 +143,7 @@ final class HeatFindings {
         double section = treatment.sectionMm();
         boolean through = treatment.through();
         boolean wantsThrough = job.why() == Why.EDGE || job.why() == Why.TOUGH;
-        return Finding.at(Station.CUT, "hardens-through")
+        return Finding.at(Station.CUT, "hardens-through", say)
                 .says(
                         load.cased()
                                 ? Verdict.TOLD
@@ -161,14 +160,9 @@ final class HeatFindings {
                                                         : "")
                                                 + ".")
                 .margin(steel.throughMm() / section - 1)
-                .step(
-                        Working.of("In hand", "T / s − 1", number(steel.throughMm() / section - 1))
-                                .with(
-                                        "T",
-                                        "hardens through",
-                                        mm(steel.throughMm()).fromTable())
-                                .with("s", "section that governs", mm(section).typed()),
-                        say)
+                .step(Working.of("In hand", "T / s − 1", number(steel.throughMm() / section - 1))
+                        .with("T", "hardens through", mm(steel.throughMm()).fromTable())
+                        .with("s", "section that governs", mm(section).typed()))
                 .source(steel.source())
                 .note("A hard shell over a tough core is no fault where only the skin wears.")
                 .mendUnless(
@@ -184,7 +178,7 @@ final class HeatFindings {
         double at = treatment.hardenC();
         boolean cold = at < range.low() - 1;
         boolean hot = at > range.high() + 1;
-        return Finding.at(Station.EDGE, "hardening-heat")
+        return Finding.at(Station.EDGE, "hardening-heat", say)
                 .says(
                         cold ? Verdict.WRONG : hot ? Verdict.DOUBTFUL : Verdict.FINE,
                         cold
@@ -210,7 +204,7 @@ final class HeatFindings {
         double at = treatment.soakMin();
         boolean short_ = at < 0.6 * wanted;
         boolean long_ = at > 3 * wanted;
-        return Finding.at(Station.EDGE, "soak")
+        return Finding.at(Station.EDGE, "soak", say)
                 .says(
                         short_ || long_ ? Verdict.DOUBTFUL : Verdict.FINE,
                         (short_ ? "Too short a soak: " : long_ ? "Too long a soak, the grain grows: " : "Soak ")
@@ -218,19 +212,13 @@ final class HeatFindings {
                                 + say.time(load.atHeatMin() - at)
                                 + (short_ || long_ ? "; " + say.time(wanted) + " does." : "."))
                 .margin(short_ || long_ ? -0.1 : 0.5)
-                .step(
-                        Working.of("Soak that it wants", "b + p · s", minutes(wanted))
-                                .with(
-                                        "b",
-                                        "of this steel",
-                                        minutes(steel.soakBaseMin()).fromTable())
-                                .with(
-                                        "p",
-                                        "for each millimetre of section",
-                                        Amount.of(Quantity.TIME, steel.soakPerMmMin())
-                                                .fromTable())
-                                .with("s", "section that governs, in millimetres", number(treatment.sectionMm())),
-                        say)
+                .step(Working.of("Soak that it wants", "b + p · s", minutes(wanted))
+                        .with("b", "of this steel", minutes(steel.soakBaseMin()).fromTable())
+                        .with(
+                                "p",
+                                "for each millimetre of section",
+                                Amount.of(Quantity.TIME, steel.soakPerMmMin()).fromTable())
+                        .with("s", "section that governs, in millimetres", number(treatment.sectionMm())))
                 .source(steel.source())
                 .mendUnless(
                         !short_ && !long_, "Soak " + say.time(wanted), SOAK.id(), Written.places(wanted, 1) + " min")
@@ -241,7 +229,7 @@ final class HeatFindings {
         double skin = steel.skinMm() * job.wrap().skinShare();
         boolean bare = job.wrap() == Wrap.BARE;
         boolean foil = job.wrap() == Wrap.FOIL && load.bathed();
-        return Finding.at(Station.EDGE, "skin")
+        return Finding.at(Station.EDGE, "skin", say)
                 .says(
                         bare || foil ? Verdict.DOUBTFUL : Verdict.FINE,
                         bare
@@ -251,14 +239,12 @@ final class HeatFindings {
                                                 + treatment.quench().words() + " coat it or box it."
                                         : "Kept from the air; about " + say.length(skin) + " a side is soft.")
                 .margin(bare || foil ? -0.1 : 0.5)
-                .step(
-                        Working.of("Soft skin", "k · w", mm(skin))
-                                .with("k", "when bare", mm(steel.skinMm()).fromTable())
-                                .with(
-                                        "w",
-                                        "share that the wrap lets by",
-                                        number(job.wrap().skinShare()).assumed()),
-                        say)
+                .step(Working.of("Soft skin", "k · w", mm(skin))
+                        .with("k", "when bare", mm(steel.skinMm()).fromTable())
+                        .with(
+                                "w",
+                                "share that the wrap lets by",
+                                number(job.wrap().skinShare()).assumed()))
                 .source(steel.source() + "; shares by wrapping are ours")
                 .mendUnless(
                         !bare && !foil,
@@ -270,24 +256,19 @@ final class HeatFindings {
 
     private Finding depthOfCase() {
         double minutes = load.carburizeMin();
-        return Finding.at(Station.EDGE, "case-depth")
+        return Finding.at(Station.EDGE, "case-depth", say)
                 .says(
                         minutes > 24 * 60 ? Verdict.DOUBTFUL : Verdict.TOLD,
                         "A case of " + say.length(job.caseMm()) + " takes " + say.time(minutes) + " at "
                                 + celsius(job.carburizeC()) + ".")
                 .margin(minutes > 24 * 60 ? -0.1 : 1)
-                .step(
-                        Working.of(
-                                        "Time",
-                                        "(d · 10^(6700 / (1.8 · (T + 273.15))) / (31.6 · 25.4 mm))²",
-                                        number(minutes / 60))
-                                .with("d", mm(job.caseMm()).typed())
-                                .with(
-                                        "T",
-                                        "degrees Celsius",
-                                        number(job.carburizeC()).typed())
-                                .meaning(" hours, by Harris"),
-                        say)
+                .step(Working.of(
+                                "Time",
+                                "(d · 10^(6700 / (1.8 · (T + 273.15))) / (31.6 · 25.4 mm))²",
+                                number(minutes / 60))
+                        .with("d", mm(job.caseMm()).typed())
+                        .with("T", "degrees Celsius", number(job.carburizeC()).typed())
+                        .meaning(" hours, by Harris"))
                 .source("Harris, Metal Progress 44, 1943: inches = 31.6 √hours / 10^(6700/T), T in °R")
                 .note(
                         "Packed in charcoal the first half hour only heats the box; a slip of the same stuff beside it, broken, shows the case.")
@@ -300,7 +281,7 @@ final class HeatFindings {
         boolean thin = treatment.sectionMm() <= HeatLoad.THIN_MM;
         Verdict verdict = slow && !thin ? Verdict.WRONG : fast || slow ? Verdict.DOUBTFUL : Verdict.FINE;
         String used = treatment.quench().words();
-        return Finding.at(Station.REACH, "quench")
+        return Finding.at(Station.REACH, "quench", say)
                 .says(
                         verdict,
                         slow && !thin
@@ -339,14 +320,13 @@ final class HeatFindings {
         String wants = say.units() == UnitSystem.METRIC
                 ? Written.places(Math.ceil(litres), 0) + " l"
                 : Written.places(Math.ceil(litres / 3.785411784 * 2) / 2, 1) + " gal";
-        return Finding.at(Station.REACH, "bath")
+        return Finding.at(Station.REACH, "bath", say)
                 .says(
                         startsHot ? Verdict.DOUBTFUL : verdict,
                         startsHot
                                 ? "The bath is hot before anything goes in: under " + celsius(hottest)
                                         + " it should end."
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "%s of steel warms the bath from %s to %s%s.",
                                         say.amount(Amount.grams(load.massKg() * 1000)),
                                         celsius(job.bathC()),
@@ -358,28 +338,23 @@ final class HeatFindings {
                                                                 + ", it can take fire"
                                                         : ": " + celsius(hottest) + " is as far as it should go"))
                 .margin(startsHot ? -0.2 : margin)
-                .step(
-                        Working.of(
-                                        "Bath and load come to",
-                                        "(m · 0.65 · T + V · r · c · B) / (m · 0.65 + V · r · c)",
-                                        number(settles))
-                                .with("m", "load, kg", number(load.massKg()))
-                                .with("T", "hardening heat, degrees Celsius", number(treatment.hardenC()))
-                                .with(
-                                        "V",
-                                        "bath, litres",
-                                        number(job.bathLitres()).typed())
-                                .with(
-                                        "r",
-                                        "its density, kg/l",
-                                        number(bath.densityKgPerL()).fromTable())
-                                .with(
-                                        "c",
-                                        "its heat, kJ/kg·K",
-                                        number(bath.heatKjPerKgK()).fromTable())
-                                .with("B", "bath before, degrees Celsius", number(job.bathC()))
-                                .meaning(" °C"),
-                        say)
+                .step(Working.of(
+                                "Bath and load come to",
+                                "(m · 0.65 · T + V · r · c · B) / (m · 0.65 + V · r · c)",
+                                number(settles))
+                        .with("m", "load, kg", number(load.massKg()))
+                        .with("T", "hardening heat, degrees Celsius", number(treatment.hardenC()))
+                        .with("V", "bath, litres", number(job.bathLitres()).typed())
+                        .with(
+                                "r",
+                                "its density, kg/l",
+                                number(bath.densityKgPerL()).fromTable())
+                        .with(
+                                "c",
+                                "its heat, kJ/kg·K",
+                                number(bath.heatKjPerKgK()).fromTable())
+                        .with("B", "bath before, degrees Celsius", number(job.bathC()))
+                        .meaning(" °C"))
                 .source("Balance of heat, nothing lost; mean specific heats of steel 0.65, oil 2.0, water 4.18 kJ/kg·K")
                 .mendUnless(
                         startsHot
@@ -402,7 +377,7 @@ final class HeatFindings {
             case DRILLED -> "Holes near an edge crack to it: plug them with wire and clay";
             case THREADED -> "Threads and keyways crack from their roots: coat them with clay";
         };
-        return Finding.at(Station.REACH, "cracks")
+        return Finding.at(Station.REACH, "cracks", say)
                 .says(
                         verdict,
                         raiser
@@ -420,17 +395,15 @@ final class HeatFindings {
     private Finding leave() {
         Span across = load.acrossMm();
         Span along = load.growthMm();
-        return Finding.at(Station.MAKE, "leave-for-grinding")
+        return Finding.at(Station.MAKE, "leave-for-grinding", say)
                 .says(
                         Verdict.TOLD,
                         "Leave " + say.length(load.leaveMm()) + " on the diameter for grinding. It grows "
                                 + say.length(along.low()) + " to " + say.length(along.high())
                                 + " in length, and may bend by " + say.length(load.bendMm()) + ".")
-                .step(
-                        Working.of("Growth across", "g · s", mm(across.chosen()))
-                                .with("g", number(steel.growth().chosen()).fromTable())
-                                .with("s", "section", mm(treatment.sectionMm()).typed()),
-                        say)
+                .step(Working.of("Growth across", "g · s", mm(across.chosen()))
+                        .with("g", number(steel.growth().chosen()).fromTable())
+                        .with("s", "section", mm(treatment.sectionMm()).typed()))
                 .note(
                         "A hole closes by about as much as its size grows; a thread becomes tight: leave it a class looser.")
                 .source(steel.source() + "; bend by bath and slenderness is ours, within three times")
@@ -441,7 +414,7 @@ final class HeatFindings {
         double at = treatment.temperC();
         double hour = treatment.hourC();
         boolean brittle = steel.kind() == ToolSteel.Kind.ALLOY && hour > 260 && hour < 370;
-        return Finding.at(Station.MAKE, "temper")
+        return Finding.at(Station.MAKE, "temper", say)
                 .says(
                         brittle ? Verdict.DOUBTFUL : Verdict.TOLD,
                         "Temper at " + celsius(at) + " for " + say.time(treatment.temperMin())
@@ -452,12 +425,10 @@ final class HeatFindings {
                                                 + " such steels turn brittle."
                                         : ""))
                 .margin(brittle ? -0.1 : 1)
-                .step(
-                        Working.of("The same in one hour", "(T + 273.15) · (20 + m) / 20 − 273.15", number(hour))
-                                .with("T", "temper, degrees Celsius", number(at))
-                                .with("m", "log10 of its hours", number(Math.log10(treatment.temperMin() / 60)))
-                                .meaning(" °C, by Hollomon and Jaffe"),
-                        say)
+                .step(Working.of("The same in one hour", "(T + 273.15) · (20 + m) / 20 − 273.15", number(hour))
+                        .with("T", "temper, degrees Celsius", number(at))
+                        .with("m", "log10 of its hours", number(Math.log10(treatment.temperMin() / 60)))
+                        .meaning(" °C, by Hollomon and Jaffe"))
                 .note("In half an hour the same takes " + celsius(Tempering.equivalent(at, treatment.temperMin(), 30))
                         + ", in two hours " + celsius(Tempering.equivalent(at, treatment.temperMin(), 120)) + ".")
                 .source("Hollomon & Jaffe, Trans. AIME 162, 1945, C = 20; " + steel.source())
@@ -466,7 +437,7 @@ final class HeatFindings {
 
     private Finding timeline() {
         double whole = load.wholeMin();
-        return Finding.at(Station.MAKE, "timeline")
+        return Finding.at(Station.MAKE, "timeline", say)
                 .says(
                         Verdict.TOLD,
                         "From the cold furnace to the last cooling " + say.time(whole)

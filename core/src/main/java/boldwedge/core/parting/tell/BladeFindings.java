@@ -14,6 +14,7 @@ import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.HolderKind;
@@ -27,7 +28,6 @@ import boldwedge.core.stock.StockCatalogue;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 
 /** What is said of the blade and its tip: width, clearance down to the axis, lead, drift, drop, pip, chips in the slot. */
 final class BladeFindings {
@@ -60,13 +60,11 @@ final class BladeFindings {
         double margin = 10 / depthOverWidth - 1;
         double thin = 0.5 * job.widthMm();
         double force = cut.force().cuttingN();
-        Finding.Builder finding = Finding.at(Station.EDGE, "width")
+        Finding.Builder finding = Finding.at(Station.EDGE, "width", say)
                 .says(
                         margin < -0.2 ? Verdict.WRONG : margin < 0.25 ? Verdict.DOUBTFUL : Verdict.FINE,
-                        String.format(
-                                Locale.ROOT,
-                                "The cut goes %s times the width of the edge deep; ten is about the end.",
-                                say.number(depthOverWidth, 1)))
+                        "The cut goes %s times the width of the edge deep; ten is about the end.",
+                        say.number(depthOverWidth, 1))
                 .margin(margin)
                 .note("By width: the force grows as b, the blade's strength as b, its stiffness sideways as b³; "
                         + say.length(thin) + " would take " + say.force(force / 2) + " instead of " + say.force(force)
@@ -100,32 +98,24 @@ final class BladeFindings {
         Verdict verdict =
                 !before ? Verdict.FINE : rubs > Math.max(2, 0.1 * job.diameterMm()) ? Verdict.WRONG : Verdict.DOUBTFUL;
         PartCut.At last = cut.at().getLast();
-        Finding.Builder finding = Finding.at(Station.EDGE, "clears")
+        Finding.Builder finding = Finding.at(Station.EDGE, "clears", say)
                 .says(
                         verdict,
                         before
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "Under %s the front of the tip rubs: height and feed eat its clearance there.",
                                         say.length(rubs))
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "The front clears down to %s; %s of clearance are left at %s.",
-                                        say.length(end),
-                                        say.angle(last.reliefRad()),
-                                        say.length(last.diameterMm())))
+                                        say.length(end), say.angle(last.reliefRad()), say.length(last.diameterMm())))
                 .margin(before ? -rubs / job.diameterMm() : 1)
-                .step(
-                        inUse(
-                                "Clearance in use",
-                                "α − asin(2 · h / d) − atan(f / (π · d))",
-                                rad(last.reliefRad()),
-                                "α",
-                                last),
-                        say)
-                .step(
-                        inUse("Rake in use", "γ + asin(2 · h / d) + atan(f / (π · d))", rad(last.rakeRad()), "γ", last),
-                        say)
+                .step(inUse(
+                        "Clearance in use",
+                        "α − asin(2 · h / d) − atan(f / (π · d))",
+                        rad(last.reliefRad()),
+                        "α",
+                        last))
+                .step(inUse("Rake in use", "γ + asin(2 · h / d) + atan(f / (π · d))", rad(last.rakeRad()), "γ", last))
                 .source("ISO 3002-1, working angles across");
         if (before) {
             if (job.toolHeightMm() > 0) {
@@ -154,27 +144,22 @@ final class BladeFindings {
         double least = Math.toRadians(0.5);
         double left = cut.sideRad() - needed;
         Verdict verdict = left < 0 ? Verdict.WRONG : left < least ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.EDGE, "sides")
+        Finding.Builder finding = Finding.at(Station.EDGE, "sides", say)
                 .says(
                         verdict,
                         left < 0
-                                ? String.format(
-                                        Locale.ROOT,
-                                        "Out of square by %s, one side rubs over its whole depth.",
-                                        say.angle(needed))
-                                : String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
+                                        "Out of square by %s, one side rubs over its whole depth.", say.angle(needed))
+                                : Written.words(
                                         "%s of clearance are left behind the edge on the worse side%s.",
                                         say.angle(left),
                                         taper > 0
                                                 ? ", and the blade falls away " + say.angle(taper) + " downward"
                                                 : ""))
                 .margin(left / Math.toRadians(1))
-                .step(
-                        Working.of("Left", "s − q", rad(left))
-                                .with("s", "side clearance", rad(cut.sideRad()))
-                                .with("q", "out of square", rad(needed).typed()),
-                        say)
+                .step(Working.of("Left", "s − q", rad(left))
+                        .with("s", "side clearance", rad(cut.sideRad()))
+                        .with("q", "out of square", rad(needed).typed()))
                 .source("Geometry of a blade turned about an upright axis");
         if (left < least && needed > 0) {
             finding.mend("Set it square with an indicator along the blade", PartField.SQUARE.id(), "0°");
@@ -189,31 +174,25 @@ final class BladeFindings {
         Verdict verdict = Math.abs(drift) < 0.002
                 ? Verdict.FINE
                 : margin < -0.7 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.REACH, "drift")
+        Finding.Builder finding = Finding.at(Station.REACH, "drift", say)
                 .says(
                         verdict,
                         Math.abs(drift) < 0.002
                                 ? "Nothing pushes the blade aside: the faces come out flat, a pip or burr aside."
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "The cut runs %s aside over its depth: the piece's face comes out %s.",
-                                        say.length(Math.abs(drift)),
-                                        drift > 0 ? "domed" : "dished"))
+                                        say.length(Math.abs(drift)), drift > 0 ? "domed" : "dished"))
                 .margin(Math.min(margin, 10))
-                .step(
-                        Working.of("Pushed aside by the lead", "F · (δ + c)", mm(cut.asideMm()))
-                                .with("F", "aside", newtons(cut.force().sideN()))
-                                .with(
-                                        "δ",
-                                        "give of the blade, aside",
-                                        mmPerNewton(cut.aside().asideMmPerN()))
-                                .with("c", "of the post", postGive()),
-                        say)
-                .step(
-                        Working.of("Out of square", "t · tan(q)", mm(job.depthMm() * Math.tan(job.squareRad())))
-                                .with("t", "depth", mm(job.depthMm()))
-                                .with("q", rad(job.squareRad()).typed()),
-                        say)
+                .step(Working.of("Pushed aside by the lead", "F · (δ + c)", mm(cut.asideMm()))
+                        .with("F", "aside", newtons(cut.force().sideN()))
+                        .with(
+                                "δ",
+                                "give of the blade, aside",
+                                mmPerNewton(cut.aside().asideMmPerN()))
+                        .with("c", "of the post", postGive()))
+                .step(Working.of("Out of square", "t · tan(q)", mm(job.depthMm() * Math.tan(job.squareRad())))
+                        .with("t", "depth", mm(job.depthMm()))
+                        .with("q", rad(job.squareRad()).typed()))
                 .source("Blade as a cantilever sideways; square edges are taken to cut straight")
                 .school("Square edge", "Goes straight; leaves a pip on the piece", job.leadRad() == 0)
                 .school(
@@ -283,39 +262,30 @@ final class BladeFindings {
         double drop = cut.dropMm();
         double margin = 0.1 / Math.max(drop, 1e-6) - 1;
         double force = cut.force().cuttingN();
-        Finding.Builder finding = Finding.at(Station.REACH, "drop")
+        Finding.Builder finding = Finding.at(Station.REACH, "drop", say)
                 .says(
                         Verdict.of(margin, 0),
-                        String.format(
-                                Locale.ROOT,
-                                "Under the cut the point goes down %s against the work%s.",
-                                say.length(drop),
-                                cut.pipMm() > 0.05
-                                        ? "; with the height as set a pip " + say.length(cut.pipMm())
-                                                + " across is left"
-                                        : ""))
+                        "Under the cut the point goes down %s against the work%s.",
+                        say.length(drop),
+                        cut.pipMm() > 0.05
+                                ? "; with the height as set a pip " + say.length(cut.pipMm()) + " across is left"
+                                : "")
                 .margin(margin)
-                .step(
-                        Working.of(
-                                        "Blade, bent and sheared, " + say.length(job.restMm()) + " free",
-                                        "F · δ",
-                                        mm(force * cut.down().downMmPerN()))
-                                .with("F", newtons(force))
-                                .with("δ", "its give", mmPerNewton(cut.down().downMmPerN())),
-                        say)
-                .step(
-                        Working.of("Post and slide", "F · c", mm(force * PartCut.postGive(job)))
-                                .with("F", newtons(force))
-                                .with("c", "at this reach", postGive()),
-                        say)
-                .steps(postAtReach(), say)
-                .steps(workWorkings(), say)
-                .step(
-                        Working.of("Pip", cut.pipMm() > 0 ? "2 · |h − s|" : "0 · |h − s|", mm(cut.pipMm()))
-                                .with("h", "height as set", mm(job.toolHeightMm()))
-                                .with("s", "the drop", mm(drop))
-                                .meaning(cut.pipMm() > 0 ? "" : ": the cut ends before it"),
-                        say)
+                .step(Working.of(
+                                "Blade, bent and sheared, " + say.length(job.restMm()) + " free",
+                                "F · δ",
+                                mm(force * cut.down().downMmPerN()))
+                        .with("F", newtons(force))
+                        .with("δ", "its give", mmPerNewton(cut.down().downMmPerN())))
+                .step(Working.of("Post and slide", "F · c", mm(force * PartCut.postGive(job)))
+                        .with("F", newtons(force))
+                        .with("c", "at this reach", postGive()))
+                .steps(postAtReach())
+                .steps(workWorkings())
+                .step(Working.of("Pip", cut.pipMm() > 0 ? "2 · |h − s|" : "0 · |h − s|", mm(cut.pipMm()))
+                        .with("h", "height as set", mm(job.toolHeightMm()))
+                        .with("s", "the drop", mm(drop))
+                        .meaning(cut.pipMm() > 0 ? "" : ": the cut ends before it"))
                 .source("Unit-load method; section's second moment exact");
         if (margin < 0) {
             // Where the work hangs out further than the tool gives, no holder helps.
@@ -343,29 +313,20 @@ final class BladeFindings {
     private Finding chips() {
         double after = cut.clearsAfterMm();
         int pecks = (int) Math.ceil(job.depthMm() / after - 1e-9);
-        Finding.Builder finding = Finding.at(Station.EDGE, "chips")
+        Finding.Builder finding = Finding.at(Station.EDGE, "chips", say)
                 .says(
                         Verdict.TOLD,
                         pecks <= 1
-                                ? String.format(
-                                        Locale.ROOT,
-                                        "One go: chips clear themselves to a depth of %s.",
-                                        say.length(after))
-                                : String.format(
-                                        Locale.ROOT,
+                                ? Written.words("One go: chips clear themselves to a depth of %s.", say.length(after))
+                                : Written.words(
                                         "Draw out and clear the chips each %s: %s on the way in.",
-                                        say.length(after),
-                                        pecks == 2 ? "once" : pecks - 1 + " times"))
-                .step(
-                        Working.of("Depth between clearings", "q · w", mm(after))
-                                .with(
-                                        "q",
-                                        job.hollow()
-                                                ? "hollowed top: the chip curls narrower than its slot"
-                                                : "flat top",
-                                        number(after / job.widthMm()).assumed())
-                                .with("w", "the edge", mm(job.widthMm())),
-                        say)
+                                        say.length(after), pecks == 2 ? "once" : pecks - 1 + " times"))
+                .step(Working.of("Depth between clearings", "q · w", mm(after))
+                        .with(
+                                "q",
+                                job.hollow() ? "hollowed top: the chip curls narrower than its slot" : "flat top",
+                                number(after / job.widthMm()).assumed())
+                        .with("w", "the edge", mm(job.widthMm())))
                 .source("Shop practice; ours as a number")
                 .caution("Never reach for chips while it turns: a hook or a brush, and the spindle stopped.");
         if (pecks > 1 && !job.hollow()) {

@@ -13,6 +13,7 @@ import boldwedge.core.holder.SideBlock;
 import boldwedge.core.holder.SplitBlock;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.model.HolderGeometry;
 import boldwedge.core.parting.model.HolderKind;
@@ -63,16 +64,14 @@ final class HolderFindings {
         double now = Weaknesses.of(cut).getFirst().times(cut.force().cuttingN());
         Weakness first = Weaknesses.of(then).getFirst();
         double built = first.times(then.force().cuttingN());
-        return Finding.at(Station.MAKE, "gain")
+        return Finding.at(Station.MAKE, "gain", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "A split block on the slide would bear %s times the cut where this bears %s, and let the point down %s instead of %s.",
-                                say.number(built, 1),
-                                say.number(now, 1),
-                                say.length(then.dropMm()),
-                                say.length(cut.dropMm())))
+                        "A split block on the slide would bear %s times the cut where this bears %s, and let the point down %s instead of %s.",
+                        say.number(built, 1),
+                        say.number(now, 1),
+                        say.length(then.dropMm()),
+                        say.length(cut.dropMm()))
                 .note("Then first: " + WeaknessWords.what(cut, first).toLowerCase(Locale.ROOT) + ", at "
                         + say.number(built, 1) + " times the cut; fed " + say.feed(then.feedMm()) + ", "
                         + say.feed(cut.feedMm()) + " now.")
@@ -94,40 +93,29 @@ final class HolderFindings {
         String cure = right
                 ? ""
                 : off > 0
-                        ? String.format(
-                                Locale.ROOT,
+                        ? Written.words(
                                 " Skim its sole by %s%s.",
-                                say.length(off),
-                                matters ? "" : ", or leave it: it hardly shows")
-                        : String.format(
-                                Locale.ROOT,
-                                " Put %s under it.%s",
-                                say.length(-off),
-                                HeightFinding.shims(-off, job.lathe(), say));
-        Finding.Builder finding = Finding.at(Station.MAKE, "stack")
+                                say.length(off), matters ? "" : ", or leave it: it hardly shows")
+                        : Written.words(
+                                " Put %s under it.%s", say.length(-off), HeightFinding.shims(-off, job.lathe(), say));
+        Finding.Builder finding = Finding.at(Station.MAKE, "stack", say)
                 .says(
                         floor < LEAST_FLOOR_MM ? Verdict.DOUBTFUL : right || !matters ? Verdict.FINE : Verdict.DOUBTFUL,
                         made
                                 ? right
                                         ? "As made the edge comes on the axis."
-                                        : String.format(
-                                                Locale.ROOT,
+                                        : Written.words(
                                                 "As made the edge stands %s %s the axis.%s",
-                                                say.length(Math.abs(off)),
-                                                off > 0 ? "above" : "below",
-                                                cure)
-                                : String.format(
-                                        Locale.ROOT,
+                                                say.length(Math.abs(off)), off > 0 ? "above" : "below", cure)
+                                : Written.words(
                                         "Floor of the slot %s above the slide: with the blade's %s that is the axis, %s up.",
                                         say.length(floor),
                                         say.length(job.blade().heightMm()),
                                         say.length(geometry.axisMm())))
                 .margin(made && !right ? 0.03 / Math.abs(off) - 1 : 1)
-                .step(floorWorking(), say)
-                .step(
-                        Working.of("Pip that would be left", "2 · |e|", mm(2 * Math.abs(off)))
-                                .with("e", "off the axis as made", mm(off)),
-                        say)
+                .step(floorWorking())
+                .step(Working.of("Pip that would be left", "2 · |e|", mm(2 * Math.abs(off)))
+                        .with("e", "off the axis as made", mm(off)))
                 .source(
                         job.lathe().slide().axisAboveMm().isPresent()
                                 ? "The lathe's card"
@@ -168,39 +156,33 @@ final class HolderFindings {
                         SplitBlock.YIELD_MPA / Math.max(stress, 1e-9),
                         block.bolt().drawnN() / Math.max(block.closesAtN(), 1e-9))
                 - 1;
-        Finding.Builder finding = Finding.at(Station.MAKE, "hinge")
+        Finding.Builder finding = Finding.at(Station.MAKE, "hinge", say)
                 .says(
                         Verdict.of(margin, 0.3),
-                        String.format(
-                                Locale.ROOT,
-                                "The slit closes by %s onto the blade at %s of the bolt, which is drawn to %s; the hinge then sees %s, steel bears %s.",
-                                say.length(Math.max(0, block.travelMm())),
-                                say.force(block.closesAtN()),
-                                say.force(block.bolt().drawnN()),
-                                say.stress(stress),
-                                say.stress(SplitBlock.YIELD_MPA)))
+                        "The slit closes by %s onto the blade at %s of the bolt, which is drawn to %s; the hinge then sees %s, steel bears %s.",
+                        say.length(Math.max(0, block.travelMm())),
+                        say.force(block.closesAtN()),
+                        say.force(block.bolt().drawnN()),
+                        say.stress(stress),
+                        say.stress(SplitBlock.YIELD_MPA))
                 .margin(margin)
-                .step(
-                        Working.of(
-                                        "Closing",
-                                        "max(0 mm; d) / (b · l · 12 · (s + 0.88 · t) / (E · L · t³) + b² · (3 · l − b) / (E · L · j³ / 2))",
-                                        newtons(block.closesAtN()))
-                                .with("d", "to close", mm(block.travelMm()))
-                                .with("b", "hinge to bolt", mm(block.boltArmMm()))
-                                .with("l", "hinge to blade", mm(block.bladeArmMm()))
-                                .with("s", "slit", mm(block.sawMm()))
-                                .with("t", "hinge", mm(block.hingeMm()))
-                                .with("E", mpa(SplitBlock.STEEL_MPA).fromTable())
-                                .with("L", "block", mm(block.lengthMm()))
-                                .with("j", "over the blade", mm(block.jawMm())),
-                        say)
-                .step(
-                        Working.of("Hinge", "6 · F · b / (L · t²)", mpa(stress))
-                                .with("F", newtons(block.closesAtN()))
-                                .with("b", mm(block.boltArmMm()))
-                                .with("L", mm(block.lengthMm()))
-                                .with("t", mm(block.hingeMm())),
-                        say)
+                .step(Working.of(
+                                "Closing",
+                                "max(0 mm; d) / (b · l · 12 · (s + 0.88 · t) / (E · L · t³) + b² · (3 · l − b) / (E · L · j³ / 2))",
+                                newtons(block.closesAtN()))
+                        .with("d", "to close", mm(block.travelMm()))
+                        .with("b", "hinge to bolt", mm(block.boltArmMm()))
+                        .with("l", "hinge to blade", mm(block.bladeArmMm()))
+                        .with("s", "slit", mm(block.sawMm()))
+                        .with("t", "hinge", mm(block.hingeMm()))
+                        .with("E", mpa(SplitBlock.STEEL_MPA).fromTable())
+                        .with("L", "block", mm(block.lengthMm()))
+                        .with("j", "over the blade", mm(block.jawMm())))
+                .step(Working.of("Hinge", "6 · F · b / (L · t²)", mpa(stress))
+                        .with("F", newtons(block.closesAtN()))
+                        .with("b", mm(block.boltArmMm()))
+                        .with("L", mm(block.lengthMm()))
+                        .with("t", mm(block.hingeMm())))
                 .source("Strip in bending, its roots giving as in a half plane; plain low-carbon steel")
                 .caution("Never close the slit without a blade in it: the hinge stays bent.");
         if (margin < 0.3) {
@@ -224,36 +206,30 @@ final class HolderFindings {
         double grip = block.gripN(pull);
         double jaw = block.jawMPa(pull);
         double margin = Math.min(grip / needed / 2, SplitBlock.YIELD_MPA / Math.max(jaw, 1e-9)) - 1;
-        Finding.Builder finding = Finding.at(Station.MAKE, "grip")
+        Finding.Builder finding = Finding.at(Station.MAKE, "grip", say)
                 .says(
                         Verdict.of(margin, 0.2),
-                        String.format(
-                                Locale.ROOT,
-                                "Drawn by feel the bolt grips the blade with %s; the cut asks for %s. The jaw sees %s.",
-                                say.force(grip),
-                                say.force(needed),
-                                say.stress(jaw)))
+                        "Drawn by feel the bolt grips the blade with %s; the cut asks for %s. The jaw sees %s.",
+                        say.force(grip),
+                        say.force(needed),
+                        say.stress(jaw))
                 .margin(margin)
-                .step(
-                        Working.of("Grip", "max(0 · T; T − F) · b / l", newtons(grip))
-                                .with("T", "the bolt drawn", newtons(pull))
-                                .with("F", "to close it", newtons(block.closesAtN()))
-                                .with("b", mm(block.boltArmMm()))
-                                .with("l", mm(block.bladeArmMm())),
-                        say)
-                .step(askedFor(needed, block.lengthMm()), say)
-                .step(
-                        Working.of("Jaw", "6 · R · (l − b) / ((L − o) · j²)", mpa(jaw))
-                                .with("R", "the grip", newtons(grip))
-                                .with("l", mm(block.bladeArmMm()))
-                                .with("b", mm(block.boltArmMm()))
-                                .with("L", mm(block.lengthMm()))
-                                .with(
-                                        "o",
-                                        "the bolt's hole",
-                                        mm(block.bolt().clearanceMm()).fromTable())
-                                .with("j", "over the blade", mm(block.jawMm())),
-                        say)
+                .step(Working.of("Grip", "max(0 · T; T − F) · b / l", newtons(grip))
+                        .with("T", "the bolt drawn", newtons(pull))
+                        .with("F", "to close it", newtons(block.closesAtN()))
+                        .with("b", mm(block.boltArmMm()))
+                        .with("l", mm(block.bladeArmMm())))
+                .step(askedFor(needed, block.lengthMm()))
+                .step(Working.of("Jaw", "6 · R · (l − b) / ((L − o) · j²)", mpa(jaw))
+                        .with("R", "the grip", newtons(grip))
+                        .with("l", mm(block.bladeArmMm()))
+                        .with("b", mm(block.boltArmMm()))
+                        .with("L", mm(block.lengthMm()))
+                        .with(
+                                "o",
+                                "the bolt's hole",
+                                mm(block.bolt().clearanceMm()).fromTable())
+                        .with("j", "over the blade", mm(block.jawMm())))
                 .source("Lever about the hinge; ISO 898-1, drawn to 0.6 of the proof load (ours)");
         if (margin < 0.2) {
             String longer = say.typed(Math.ceil(1.3 * block.lengthMm()));
@@ -270,40 +246,28 @@ final class HolderFindings {
         double grip = block.gripN(block.pullN());
         double stress = block.plateMPa(block.pullN());
         double margin = Math.min(grip / needed / 2, SplitBlock.YIELD_MPA / Math.max(stress, 1e-9)) - 1;
-        Finding.Builder finding = Finding.at(Station.MAKE, "plate")
+        Finding.Builder finding = Finding.at(Station.MAKE, "plate", say)
                 .says(
                         Verdict.of(margin, 0.2),
-                        String.format(
-                                Locale.ROOT,
-                                "Three %s screws press the blade down with %s by the taper; the cut asks for %s. The foot stands with %s.",
-                                block.screw().name(),
-                                say.force(grip),
-                                say.force(needed),
-                                say.stress(block.footMPa(cut.force().cuttingN()))))
+                        "Three %s screws press the blade down with %s by the taper; the cut asks for %s. The foot stands with %s.",
+                        block.screw().name(),
+                        say.force(grip),
+                        say.force(needed),
+                        say.stress(block.footMPa(cut.force().cuttingN())))
                 .margin(margin)
-                .step(
-                        Working.of("Down on the blade", "S / tan(τ + 2 · ρ)", newtons(grip))
-                                .with("S", "three screws drawn", newtons(block.pullN()))
-                                .with("τ", "the taper", rad(block.taperRad()))
-                                .with(
-                                        "ρ",
-                                        "friction 0.15",
-                                        rad(SideBlock.FRICTION).fromTable()),
-                        say)
-                .step(askedFor(needed, block.lengthMm()), say)
-                .step(
-                        Working.of(
-                                        "Plate between its screws",
-                                        "6 · S / L · p² / 8 / ((h + 2 · d − o) · t²)",
-                                        mpa(stress))
-                                .with("S", newtons(block.pullN()))
-                                .with("L", "plate", mm(block.lengthMm()))
-                                .with("p", "screw to screw", mm(block.pitchMm()))
-                                .with("h", "blade", mm(block.bladeMm()))
-                                .with("d", "screw", mm(block.screw().threadMm()))
-                                .with("o", "its hole", mm(block.screw().clearanceMm()))
-                                .with("t", "thickness", mm(block.plateMm())),
-                        say)
+                .step(Working.of("Down on the blade", "S / tan(τ + 2 · ρ)", newtons(grip))
+                        .with("S", "three screws drawn", newtons(block.pullN()))
+                        .with("τ", "the taper", rad(block.taperRad()))
+                        .with("ρ", "friction 0.15", rad(SideBlock.FRICTION).fromTable()))
+                .step(askedFor(needed, block.lengthMm()))
+                .step(Working.of("Plate between its screws", "6 · S / L · p² / 8 / ((h + 2 · d − o) · t²)", mpa(stress))
+                        .with("S", newtons(block.pullN()))
+                        .with("L", "plate", mm(block.lengthMm()))
+                        .with("p", "screw to screw", mm(block.pitchMm()))
+                        .with("h", "blade", mm(block.bladeMm()))
+                        .with("d", "screw", mm(block.screw().threadMm()))
+                        .with("o", "its hole", mm(block.screw().clearanceMm()))
+                        .with("t", "thickness", mm(block.plateMm())))
                 .source("Wedge with friction on both faces; plate as a strip over three supports");
         if (block.sticks()) {
             finding.caution("So slight a taper sticks: it wants a tap to let go. That is no harm.");

@@ -95,65 +95,37 @@ public final class PartAnswer {
     private static List<Figure> figures(PartCut cut, Say say) {
         PartJob job = cut.job();
         Figures f = new Figures(say);
-        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
-        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
-        f.add("passTime", "Time of a cut", Station.CUT, minutes(cut.cutMinutes()));
-        f.add(
-                "edgeForce",
-                "Down on the edge",
-                Station.REACH,
-                newtons(cut.force().cuttingN()));
-        f.add("thrust", "Against the feed", Station.REACH, newtons(cut.force().thrustN()));
-        f.add("sideForce", "Aside", Station.REACH, newtons(cut.force().sideN()));
-        f.add(
-                "power",
-                "Power at the outside",
-                Station.REACH,
-                watts(cut.at().getFirst().watt()));
+        f.at(Station.REACH);
+        f.add("speed", "Spindle speed", rpm(cut.rpm()));
+        f.add("feed", "Feed", mmPerRev(cut.feedMm()));
+        f.at(Station.CUT);
+        f.add("passTime", "Time of a cut", minutes(cut.cutMinutes()));
+        f.at(Station.REACH);
+        f.add("edgeForce", "Down on the edge", newtons(cut.force().cuttingN()));
+        f.add("thrust", "Against the feed", newtons(cut.force().thrustN()));
+        f.add("sideForce", "Aside", newtons(cut.force().sideN()));
+        f.add("power", "Power at the outside", watts(cut.at().getFirst().watt()));
         f.add(
                 "torque",
                 "Torque at the outside",
-                Station.REACH,
                 newtonMetres(cut.at().getFirst().torqueNm()));
         Weakness first = Weaknesses.of(cut).getFirst();
         double times = first.times(cut.force().cuttingN());
-        f.add(
-                "breaksAt",
-                WeaknessWords.what(cut, first) + " at",
-                Station.REACH,
-                times,
-                say.number(times, 1) + " times");
-        f.add(
-                "bladeDown",
-                "Give of the blade, down",
-                Station.REACH,
-                mmPerNewton(cut.down().downMmPerN()));
-        f.add(
-                "bladeAside",
-                "Give of the blade, aside",
-                Station.REACH,
-                mmPerNewton(cut.aside().asideMmPerN()));
-        f.add("drop", "Point goes down", Station.REACH, mm(cut.dropMm()));
-        f.add("drift", "Runs aside", Station.REACH, mm(cut.driftMm()));
-        f.add("pip", "Pip left", Station.REACH, mm(cut.pipMm()));
-        f.add(
-                "quietWidth",
-                "Sure to be quiet up to",
-                Station.REACH,
-                mm(cut.quietMm().low()));
-        f.add("digsIn", "Digging in", Station.REACH, cut.gain(), say.share(cut.gain()));
+        f.add("breaksAt", WeaknessWords.what(cut, first) + " at", times, say.number(times, 1) + " times");
+        f.add("bladeDown", "Give of the blade, down", mmPerNewton(cut.down().downMmPerN()));
+        f.add("bladeAside", "Give of the blade, aside", mmPerNewton(cut.aside().asideMmPerN()));
+        f.add("drop", "Point goes down", mm(cut.dropMm()));
+        f.add("drift", "Runs aside", mm(cut.driftMm()));
+        f.add("pip", "Pip left", mm(cut.pipMm()));
+        f.add("quietWidth", "Sure to be quiet up to", mm(cut.quietMm().low()));
+        f.add("digsIn", "Digging in", cut.gain(), say.share(cut.gain()));
         f.add(
                 "boltPull",
                 "Pull on the bolt",
-                Station.REACH,
                 newtons(cut.post().boltPullPerN() * cut.force().cuttingN()));
         if (job.holder().built()) {
-            f.add("floor", "Slot's floor", Station.REACH, mm(cut.geometry().drawnFloorMm()));
-            f.add(
-                    "heightLeft",
-                    "Edge off the axis as made",
-                    Station.REACH,
-                    mm(cut.geometry().heightLeftMm()));
+            f.add("floor", "Slot's floor", mm(cut.geometry().drawnFloorMm()));
+            f.add("heightLeft", "Edge off the axis as made", mm(cut.geometry().heightLeftMm()));
         }
         return f.all();
     }

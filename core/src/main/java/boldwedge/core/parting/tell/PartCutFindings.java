@@ -25,6 +25,7 @@ import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.HolderGeometry;
@@ -43,7 +44,6 @@ import boldwedge.core.stock.StockCatalogue;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** What is said of the cut as a whole: what breaks first, force and power, speed, feed, chatter, digging in, the tailstock. */
@@ -79,31 +79,25 @@ final class PartCutFindings {
         double margin = PartBound.BREAKS.margin(cut);
         Verdict verdict = times < 1.5 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
         double factor = CuttingForce.rakeFactor(job.work(), cut.rakeRad());
-        Finding.Builder finding = Finding.at(Station.REACH, "breaks-first")
+        Finding.Builder finding = Finding.at(Station.REACH, "breaks-first", say)
                 .says(
                         verdict,
-                        String.format(
-                                Locale.ROOT,
-                                "%s first, at %s times the reckoned force (%s).",
-                                WeaknessWords.what(cut, first),
-                                say.number(times, 1),
-                                say.force(force)))
+                        "%s first, at %s times the reckoned force (%s).",
+                        WeaknessWords.what(cut, first),
+                        say.number(times, 1),
+                        say.force(force))
                 .margin(margin)
-                .step(
-                        EdgeRules.kienzle(
-                                job.work(),
-                                newtons(force),
-                                factor,
-                                PartCut.edgeMm(job),
-                                cut.feedMm() * Math.cos(job.leadRad()),
-                                PartCut.press(job)),
-                        say)
-                .step(EdgeRules.rakeFactor(job.work(), rad(cut.rakeRad()), factor), say);
+                .step(EdgeRules.kienzle(
+                        job.work(),
+                        newtons(force),
+                        factor,
+                        PartCut.edgeMm(job),
+                        cut.feedMm() * Math.cos(job.leadRad()),
+                        PartCut.press(job)))
+                .step(EdgeRules.rakeFactor(job.work(), rad(cut.rakeRad()), factor));
         for (Weakness one : weak) {
-            finding.step(
-                    WeaknessWords.working(cut, one)
-                            .titled(WeaknessWords.what(cut, one) + ", " + say.number(one.times(force), 1) + " times"),
-                    say);
+            finding.step(WeaknessWords.working(cut, one)
+                    .titled(WeaknessWords.what(cut, one) + ", " + say.number(one.times(force), 1) + " times"));
         }
         finding.source(
                         "Kienzle; beam, thin blade turning over (Timoshenko & Gere), bolts ISO 898-1; a chip that jams may "
@@ -190,33 +184,27 @@ final class PartCutFindings {
         double high = turning.high() * PartCut.SPEED_SHARE;
         double over = outside / high - 1;
         Verdict verdict = over > 0.15 ? Verdict.WRONG : over > 0 ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.REACH, "speed")
+        Finding.Builder finding = Finding.at(Station.REACH, "speed", say)
                 .says(
                         verdict,
-                        String.format(
-                                Locale.ROOT,
-                                "%s is %s at the outside and less as it goes in; parting is given up to %s.",
-                                say.rpm(cut.rpm()),
-                                say.surfaceSpeed(outside),
-                                say.surfaceSpeed(high)))
+                        "%s is %s at the outside and less as it goes in; parting is given up to %s.",
+                        say.rpm(cut.rpm()),
+                        say.surfaceSpeed(outside),
+                        say.surfaceSpeed(high))
                 .margin(PartBound.SPEED.margin(cut))
-                .step(
-                        Working.of("At the outside", "v = π · d · n", metresPerMinute(outside))
-                                .with("d", mm(job.diameterMm()).typed())
-                                .with("n", rpm(cut.rpm())),
-                        say)
+                .step(Working.of("At the outside", "v = π · d · n", metresPerMinute(outside))
+                        .with("d", mm(job.diameterMm()).typed())
+                        .with("n", rpm(cut.rpm())))
                 .source("Charts of turning, of which parting takes about six tenths (ours); speeds: the lathe's card");
         job.lathe().speeds().above(cut.rpm()).ifPresent(next -> {
             double below = high * 1000 / (Math.PI * next);
             if (below > job.endMm() && below < job.diameterMm()) {
-                finding.step(
-                        Working.of("The next speed up may be used under", "d = v / (π · n)", mm(below))
-                                .with(
-                                        "v",
-                                        "the fastest that is given",
-                                        metresPerMinute(high).fromTable())
-                                .with("n", rpm(next).fromCard()),
-                        say);
+                finding.step(Working.of("The next speed up may be used under", "d = v / (π · n)", mm(below))
+                        .with(
+                                "v",
+                                "the fastest that is given",
+                                metresPerMinute(high).fromTable())
+                        .with("n", rpm(next).fromCard()));
             }
         });
         if (over > 0) {
@@ -235,29 +223,23 @@ final class PartCutFindings {
     private Finding power() {
         PartCut.At outside = cut.at().getFirst();
         double margin = PartBound.POWER.margin(cut);
-        Finding.Builder finding = Finding.at(Station.REACH, "power")
+        Finding.Builder finding = Finding.at(Station.REACH, "power", say)
                 .says(
                         Verdict.of(margin, 0.1),
-                        String.format(
-                                Locale.ROOT,
-                                "The cut takes %s and %s at the outside; %s are there.",
-                                say.power(outside.watt()),
-                                say.torque(outside.torqueNm()),
-                                say.power(cut.availableWatt())))
+                        "The cut takes %s and %s at the outside; %s are there.",
+                        say.power(outside.watt()),
+                        say.torque(outside.torqueNm()),
+                        say.power(cut.availableWatt()))
                 .margin(margin)
-                .step(
-                        Working.of("Torque at the spindle", "F · D / 2", newtonMetres(outside.torqueNm()))
-                                .with("F", newtons(cut.force().cuttingN()))
-                                .with("D", mm(job.diameterMm()).typed()),
-                        say);
+                .step(Working.of("Torque at the spindle", "F · D / 2", newtonMetres(outside.torqueNm()))
+                        .with("F", newtons(cut.force().cuttingN()))
+                        .with("D", mm(job.diameterMm()).typed()));
         for (int i = 0; i < cut.at().size(); i += 4) {
             PartCut.At at = cut.at().get(i);
-            finding.step(
-                    Working.of("Power at " + say.length(at.diameterMm()), "F · v", watts(at.watt()))
-                            .with("F", newtons(cut.force().cuttingN()))
-                            .with("v", metresPerMinute(at.metresPerMinute()))
-                            .meaning(", " + say.torque(at.torqueNm())),
-                    say);
+            finding.step(Working.of("Power at " + say.length(at.diameterMm()), "F · v", watts(at.watt()))
+                    .with("F", newtons(cut.force().cuttingN()))
+                    .with("v", metresPerMinute(at.metresPerMinute()))
+                    .meaning(", " + say.torque(at.torqueNm())));
         }
         finding.source("Power at the edge; a third is left for what jams. Drive efficiency from the lathe's card");
         if (margin < 0) {
@@ -272,42 +254,33 @@ final class PartCutFindings {
         double margin = PartBound.RUBS.margin(cut);
         Verdict verdict =
                 chip < cut.smallestChipMm().chosen() ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.REACH, "feed")
+        Finding.Builder finding = Finding.at(Station.REACH, "feed", say)
                 .says(
                         verdict,
                         verdict == Verdict.FINE
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "%s shaves rather than rubs: the edge needs %s or more.",
                                         say.feed(cut.feedMm()),
                                         say.length(cut.smallestChipMm().high()))
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "%s may only rub and harden the work: the edge needs %s or more.",
                                         say.feed(cut.feedMm()),
                                         say.length(cut.smallestChipMm().high())))
                 .margin(margin)
-                .step(
-                        Working.of(
-                                        "Least chip, worn",
-                                        "s · r",
-                                        mm(cut.smallestChipMm().high()))
-                                .with(
-                                        "s",
-                                        "share of the radius",
-                                        number(job.blade()
-                                                        .tool()
-                                                        .minimumChipShare()
-                                                        .high())
-                                                .fromTable())
-                                .with(
-                                        "r",
-                                        "the edge's own",
-                                        mm(job.blade().tool().edgeRadiusMm().high())
-                                                .assumed())
-                                .meaning("; stoned "
-                                        + say.length(cut.smallestChipMm().low())),
-                        say)
+                .step(Working.of(
+                                "Least chip, worn",
+                                "s · r",
+                                mm(cut.smallestChipMm().high()))
+                        .with(
+                                "s",
+                                "share of the radius",
+                                number(job.blade().tool().minimumChipShare().high())
+                                        .fromTable())
+                        .with(
+                                "r",
+                                "the edge's own",
+                                mm(job.blade().tool().edgeRadiusMm().high()).assumed())
+                        .meaning("; stoned " + say.length(cut.smallestChipMm().low())))
                 .source("Minimum chip thickness: Boothroyd & Knight; edge radius as ground");
         if (verdict != Verdict.FINE) {
             String more = say.feed(Math.ceil(120 * cut.smallestChipMm().high()) / 100);
@@ -323,47 +296,41 @@ final class PartCutFindings {
         double height = job.lathe().axisAboveSlideMm();
         double forward = cut.forwardMmPerN();
         Amount tilt = Amount.of(boldwedge.core.measure.Quantity.TILT, cut.down().tiltPerN());
-        Finding.Builder finding = Finding.at(Station.REACH, "digs-in")
+        Finding.Builder finding = Finding.at(Station.REACH, "digs-in", say)
                 .says(
                         verdict,
                         gain <= 0
                                 ? "Behind the work the cut turns the post so that the point backs out: it does not dig in."
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "The cut turns the post so that the point goes in: %s of what it takes to dig in.",
                                         say.share(share)))
                 .margin(PartBound.DIGS_IN.margin(cut))
-                .step(
-                        Working.of(
-                                        "Forward per newton",
-                                        job.behind() ? "−(c · x / r + φ · b / 2)" : "c · x / r + φ · b / 2",
-                                        mmPerNewton(forward))
-                                .with(
-                                        "c",
-                                        "of the post's give, its turning",
-                                        BladeFindings.from(job, mmPerNewton(PartCut.postTurns(job))))
-                                .with("x", "axis over the slide", mm(height))
-                                .with("r", "bolt to edge", mm(job.reachMm()))
-                                .with("φ", "tilt of the blade", tilt)
-                                .with(
-                                        "b",
-                                        "height of the blade",
-                                        mm(job.blade().heightMm()).fromTable()),
-                        say)
-                .step(
-                        Working.of("Growth of the force times that", "(1 − mc) · (F − e · l) / f · a", number(gain))
-                                .with("mc", number(job.work().mc()).fromTable())
-                                .with("F", newtons(cut.force().cuttingN()))
-                                .with(
-                                        "e",
-                                        "the edge's own",
-                                        newtonsPerMm(PartCut.press(job).alongNPerMm())
-                                                .fromTable())
-                                .with("l", "edge", mm(PartCut.edgeMm(job)))
-                                .with("f", mmPerRev(cut.feedMm()))
-                                .with("a", "forward per newton", mmPerNewton(forward))
-                                .meaning("; from " + say.number(PartCut.RUNS_AWAY, 1) + " on it runs away"),
-                        say)
+                .step(Working.of(
+                                "Forward per newton",
+                                job.behind() ? "−(c · x / r + φ · b / 2)" : "c · x / r + φ · b / 2",
+                                mmPerNewton(forward))
+                        .with(
+                                "c",
+                                "of the post's give, its turning",
+                                BladeFindings.from(job, mmPerNewton(PartCut.postTurns(job))))
+                        .with("x", "axis over the slide", mm(height))
+                        .with("r", "bolt to edge", mm(job.reachMm()))
+                        .with("φ", "tilt of the blade", tilt)
+                        .with(
+                                "b",
+                                "height of the blade",
+                                mm(job.blade().heightMm()).fromTable()))
+                .step(Working.of("Growth of the force times that", "(1 − mc) · (F − e · l) / f · a", number(gain))
+                        .with("mc", number(job.work().mc()).fromTable())
+                        .with("F", newtons(cut.force().cuttingN()))
+                        .with(
+                                "e",
+                                "the edge's own",
+                                newtonsPerMm(PartCut.press(job).alongNPerMm()).fromTable())
+                        .with("l", "edge", mm(PartCut.edgeMm(job)))
+                        .with("f", mmPerRev(cut.feedMm()))
+                        .with("a", "forward per newton", mmPerNewton(forward))
+                        .meaning("; from " + say.number(PartCut.RUNS_AWAY, 1) + " on it runs away"))
                 .source(
                         "Post turning about its bolt, a fifth of its give at a usual reach and more further out (ours); Kienzle's slope; chips h' = (f − g h)/(1 − g). Play in slide and nut is not in it")
                 .caution("Take up the cross-slide's play towards the work, lock the carriage, tighten the gibs.");
@@ -389,10 +356,10 @@ final class PartCutFindings {
                 ? Verdict.FINE
                 : width <= quiet.chosen() ? Verdict.TOLD : width < hopeless ? Verdict.DOUBTFUL : Verdict.WRONG;
         double margin = PartBound.CHATTER.margin(cut);
-        Finding.Builder finding = Finding.at(Station.REACH, "chatter")
+        Finding.Builder finding = Finding.at(Station.REACH, "chatter", say)
                 .says(verdict, chatterWords(quiet, hopeless))
                 .margin(margin)
-                .steps(quietWidth(quiet), say)
+                .steps(quietWidth(quiet))
                 .source(
                         "Tlusty; one mode across, damping assumed, the flank's by Tyler & Schmitz and Ahmadi & Altintas; the blade's own flutter is not in it");
         if (verdict != Verdict.FINE) {
@@ -465,49 +432,38 @@ final class PartCutFindings {
             return "Quiet: an edge up to " + least + " does not chatter here; this is " + say.length(width) + " wide.";
         }
         return width < hopeless
-                ? String.format(
-                        Locale.ROOT,
+                ? Written.words(
                         "Listen on the first cut: an edge up to %s is quiet for sure, %s is given up; this is %s wide.",
-                        least,
-                        Double.isInfinite(hopeless) ? "none" : "over " + say.length(hopeless),
-                        say.length(width))
+                        least, Double.isInfinite(hopeless) ? "none" : "over " + say.length(hopeless), say.length(width))
                 : "It chatters: an edge over " + say.length(hopeless) + " is given up here; this is "
                         + say.length(width) + " wide.";
     }
 
     private Finding stock() {
         double waste = job.widthMm() / (job.widthMm() + job.pieceMm());
-        return Finding.at(Station.CUT, "stock")
+        return Finding.at(Station.CUT, "stock", say)
                 .says(
                         Verdict.TOLD,
                         job.groove()
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "%d plunge%s side by side, %s in all.",
-                                        cut.passes(),
-                                        cut.passes() == 1 ? "" : "s",
-                                        say.time(cut.cutMinutes()))
-                                : String.format(
-                                        Locale.ROOT,
+                                        cut.passes(), cut.passes() == 1 ? "" : "s", say.time(cut.cutMinutes()))
+                                : Written.words(
                                         "%d piece%s %s of bar, %s of it chips; %s a cut.",
                                         job.pieces(),
                                         job.pieces() == 1 ? " takes" : "s take",
                                         say.length(job.barMm()),
                                         say.share(waste),
                                         say.time(cut.cutMinutes())))
-                .step(
-                        Working.of("Bar", "n · (l + w)", mm(job.barMm()))
-                                .with("n", "pieces", number(job.pieces()).typed())
-                                .with("l", "a piece", mm(job.pieceMm()).typed())
-                                .with("w", "the edge", mm(job.widthMm())),
-                        say)
-                .step(
-                        Working.of("Time of a cut", "n · t / (f · s)", minutes(cut.cutMinutes()))
-                                .with("n", "plunges", number(cut.passes()))
-                                .with("t", "depth", mm(job.depthMm()))
-                                .with("f", mmPerRev(cut.feedMm()))
-                                .with("s", rpm(cut.rpm())),
-                        say)
+                .step(Working.of("Bar", "n · (l + w)", mm(job.barMm()))
+                        .with("n", "pieces", number(job.pieces()).typed())
+                        .with("l", "a piece", mm(job.pieceMm()).typed())
+                        .with("w", "the edge", mm(job.widthMm())))
+                .step(Working.of("Time of a cut", "n · t / (f · s)", minutes(cut.cutMinutes()))
+                        .with("n", "plunges", number(cut.passes()))
+                        .with("t", "depth", mm(job.depthMm()))
+                        .with("f", mmPerRev(cut.feedMm()))
+                        .with("s", rpm(cut.rpm())))
                 .source("Geometry; without facing, clearing chips and deburring")
                 .build();
     }
@@ -516,31 +472,26 @@ final class PartCutFindings {
         double out = job.atMm() + job.widthMm();
         double margin = 1.5 * job.diameterMm() / Math.max(out, 1e-9) - 1;
         boolean centre = job.hold() == PartHold.CHUCK_AND_CENTRE;
-        Finding.Builder finding = Finding.at(Station.CUT, "held")
+        Finding.Builder finding = Finding.at(Station.CUT, "held", say)
                 .says(
                         centre ? Verdict.DOUBTFUL : Verdict.of(margin, 0),
                         centre
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "Draw the centre back before the neck is thinner than %s: then saw or break it off.",
                                         say.length(Math.max(3, 2 * cut.neckTwistsMm())))
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "The cut stands %s from the jaws; within one and a half diameters (%s) is good.",
-                                        say.length(out),
-                                        say.length(1.5 * job.diameterMm())))
+                                        say.length(out), say.length(1.5 * job.diameterMm())))
                 .margin(centre ? 0 : margin)
-                .step(
-                        Working.of(
-                                        "Neck that the cut twists off; twice that is kept, at least " + say.length(3),
-                                        "√(8 · F / (π · τ))",
-                                        mm(cut.neckTwistsMm()))
-                                .with("F", newtons(cut.force().cuttingN()))
-                                .with(
-                                        "τ",
-                                        "about a quarter of kc1.1",
-                                        mpa(job.work().kc11MPa() / 4).assumed()),
-                        say)
+                .step(Working.of(
+                                "Neck that the cut twists off; twice that is kept, at least " + say.length(3),
+                                "√(8 · F / (π · τ))",
+                                mm(cut.neckTwistsMm()))
+                        .with("F", newtons(cut.force().cuttingN()))
+                        .with(
+                                "τ",
+                                "about a quarter of kc1.1",
+                                mpa(job.work().kc11MPa() / 4).assumed()))
                 .source("Torsion of a round neck; shear strength guessed from the cutting force (ours)")
                 .caution(
                         centre

@@ -18,6 +18,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.PartCut;
@@ -32,7 +33,6 @@ import boldwedge.core.proof.Measured;
 import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -249,21 +249,17 @@ public final class PartProof {
         found.accept(new Cause(
                 "chatter",
                 "Post and work sing at this width",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "It may chatter over %s; the edge is %s.",
-                        say.length(cut.quietMm().low()),
-                        say.length(cut.job().widthMm())),
+                        say.length(cut.quietMm().low()), say.length(cut.job().widthMm())),
                 0.3 + 0.6 * Math.min(1, ratio),
                 List.of()));
         found.accept(new Cause(
                 "rubs",
                 "The feed is too fine: it rubs, then bites",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "Fed %s; the edge needs %s.",
-                        say.feed(cut.feedMm()),
-                        say.length(cut.smallestChipMm().high())),
+                        say.feed(cut.feedMm()), say.length(cut.smallestChipMm().high())),
                 gauss(Math.max(0, cut.feedMm() / cut.smallestChipMm().high() - 1), 0.7),
                 List.of()));
     }
@@ -281,12 +277,9 @@ public final class PartProof {
                     "height",
                     "The point is set " + say.length(Math.abs(set))
                             + (set > 0 == cut.job().behind() ? " below" : " above") + " the axis",
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             "A pip %s across is a point %s off while it cuts; %s of that is the drop.",
-                            say.length(pip),
-                            say.length(pip / 2),
-                            say.length(cut.dropMm())),
+                            say.length(pip), say.length(pip / 2), say.length(cut.dropMm())),
                     0.95 * (1 - gauss(off, PIP_GAUGE_MM)),
                     List.of(Working.of(
                                     "Height as set",
@@ -300,8 +293,7 @@ public final class PartProof {
                 found.accept(new Cause(
                         "springs",
                         "Blade or post springs more than reckoned",
-                        String.format(
-                                Locale.ROOT,
+                        Written.words(
                                 "Set as typed, the point would have to go down %s times as far as reckoned. A push test on the blade tells.",
                                 say.number(factor, 1)),
                         gauss(Math.log(factor), 0.6),
@@ -330,12 +322,9 @@ public final class PartProof {
         found.accept(new Cause(
                 "square",
                 "The blade does not stand square",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "%s over %s of depth is %s out of square.",
-                        say.length(Math.abs(off)),
-                        say.length(job.depthMm()),
-                        say.angle(Math.abs(turned))),
+                        say.length(Math.abs(off)), say.length(job.depthMm()), say.angle(Math.abs(turned))),
                 0.9 * gauss(turned, Math.toRadians(0.5)) * (1 - gauss(off, FACE_GAUGE_MM)),
                 List.of(Working.of("Out of square", "atan(e / t)", rad(turned))
                         .with("e", "what is left over", mm(off))
@@ -346,10 +335,8 @@ public final class PartProof {
         found.accept(new Cause(
                 "corner",
                 "One corner is duller than the other",
-                String.format(
-                        Locale.ROOT,
-                        "It would push as a lead of %s does. Hone or regrind the edge.",
-                        say.angle(Math.abs(lead))),
+                Written.words(
+                        "It would push as a lead of %s does. Hone or regrind the edge.", say.angle(Math.abs(lead))),
                 0.8 * gauss(lead, Math.toRadians(5)) * (1 - gauss(off, FACE_GAUGE_MM)),
                 List.of(Working.of("Lead that pushes so", "asin(e / (N · c))", rad(lead))
                         .with("e", "what is left over", mm(off))
@@ -362,11 +349,9 @@ public final class PartProof {
                 found.accept(new Cause(
                         "lead",
                         "The lead of the edge pushes the blade aside",
-                        String.format(
-                                Locale.ROOT,
+                        Written.words(
                                 "Reckoned %s, measured %s.",
-                                say.length(Math.abs(cut.asideMm())),
-                                say.length(Math.abs(drift))),
+                                say.length(Math.abs(cut.asideMm())), say.length(Math.abs(drift))),
                         gauss(Math.log(factor), 0.6),
                         List.of(Working.of("Measured over reckoned", "(e − q) / a", number(factor))
                                 .with("e", "drift measured", mm(drift).measured())
@@ -392,30 +377,24 @@ public final class PartProof {
         found.accept(new Cause(
                 "overload",
                 "The cut itself was too much for it",
-                String.format(
-                        Locale.ROOT,
-                        "%s at %s times the reckoned force.",
-                        WeaknessWords.what(cut, first),
-                        say.number(times, 1)),
+                Written.words(
+                        "%s at %s times the reckoned force.", WeaknessWords.what(cut, first), say.number(times, 1)),
                 gauss(Math.max(0, times - 1), 1.2),
                 List.of(WeaknessWords.working(cut, first).told(say))));
         double packed = depth / cut.clearsAfterMm();
         found.accept(new Cause(
                 "chips",
                 "Chips packed in the slot",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "It was %s deep; chips clear themselves to about %s.",
-                        say.length(depth),
-                        say.length(cut.clearsAfterMm())),
+                        say.length(depth), say.length(cut.clearsAfterMm())),
                 0.85 * (1 - gauss(Math.max(0, packed - 0.6), 0.6)),
                 List.of()));
         if (cut.gain() > 0) {
             found.accept(new Cause(
                     "digs-in",
                     "It dug in",
-                    String.format(
-                            Locale.ROOT,
+                    Written.words(
                             "The cut feeds itself by %s of what runs away; play in the slide adds to it.",
                             say.share(cut.gain() / PartCut.RUNS_AWAY)),
                     Math.min(1, cut.gain() / PartCut.RUNS_AWAY),
@@ -425,32 +404,26 @@ public final class PartProof {
         found.accept(new Cause(
                 "rode-up",
                 "Near the axis the work rode over the edge",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "The point passes the axis by %s; the work climbs it from about %s.",
-                        say.length(near / 2),
-                        say.length(2 * near)),
+                        say.length(near / 2), say.length(2 * near)),
                 near > 0.1 ? 0.9 * gauss(Math.max(0, at - 2 * near), near + 0.5) : 0.1,
                 List.of()));
         double side = Math.abs(job.squareRad()) / Math.max(1e-9, cut.sideRad());
         found.accept(new Cause(
                 "jammed",
                 "One side rubbed and jammed",
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "Out of square by %s, clearance %s.",
-                        say.angle(Math.abs(job.squareRad())),
-                        say.angle(cut.sideRad())),
+                        say.angle(Math.abs(job.squareRad())), say.angle(cut.sideRad())),
                 0.9 * (1 - gauss(Math.max(0, side - 0.3), 0.4)),
                 List.of()));
         if (job.hold() == PartHold.CHUCK_AND_CENTRE) {
             found.accept(new Cause(
                     "pinched",
                     "The centre pinched the blade",
-                    String.format(
-                            Locale.ROOT,
-                            "Under %s the neck no longer bears it.",
-                            say.length(Math.max(3, 2 * cut.neckTwistsMm()))),
+                    Written.words(
+                            "Under %s the neck no longer bears it.", say.length(Math.max(3, 2 * cut.neckTwistsMm()))),
                     0.9 * gauss(Math.max(0, at - 2 * cut.neckTwistsMm()), 3),
                     List.of()));
         }
@@ -490,8 +463,7 @@ public final class PartProof {
                 .with(mend)
                 .map(then -> new Proposal(
                         mend,
-                        String.format(
-                                Locale.ROOT,
+                        Written.words(
                                 "Then it bears %s times the cut, goes down %s and is sure to be quiet up to %s.",
                                 say.number(
                                         Weaknesses.of(then)

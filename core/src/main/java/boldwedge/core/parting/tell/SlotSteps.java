@@ -9,6 +9,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.holder.SlotPasses;
 import boldwedge.core.holder.SlotPasses.Pass;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.model.HolderDesign;
 import boldwedge.core.parting.model.HolderGeometry;
@@ -18,7 +19,6 @@ import boldwedge.core.parting.model.PartJob;
 import boldwedge.core.stock.Blade;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** Milling the slot that a blade lies in: passes by the cutter's true width, depths, a touch before the last, its taper. */
@@ -158,8 +158,7 @@ final class SlotSteps {
         }
         boolean above = off > 0;
         String matters = Math.abs(off) <= 0.03 ? "It hardly matters" : "It matters";
-        return List.of(String.format(
-                Locale.ROOT,
+        return List.of(Written.words(
                 "%s: the edge would stand %s %s the axis and leave a pip %s across. %s",
                 matters,
                 say.length(Math.abs(off)),

@@ -12,6 +12,7 @@ import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.holder.Bolt;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.model.HolderKind;
 import boldwedge.core.parting.model.PartCut;
@@ -22,7 +23,6 @@ import boldwedge.core.rigidity.TSlot;
 import boldwedge.core.rule.HeightFinding;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is said of how the tool stands: bolts and slide, in front or behind, clear of chuck and work, its height. */
 final class StandFindings {
@@ -65,30 +65,27 @@ final class StandFindings {
         double lip = slot.lipMPa(1.5 * pull, Weaknesses.NUT_THROATS * slot.throatMm());
         double margin =
                 Math.min(bolt.drawnN() / Math.max(1.5 * pull, 1e-9), TSlot.IRON_MPA / 3 / Math.max(lip, 1e-9)) - 1;
-        Finding.Builder finding = Finding.at(Station.REACH, "bolts")
+        Finding.Builder finding = Finding.at(Station.REACH, "bolts", say)
                 .says(
                         pull <= 0 ? Verdict.FINE : Verdict.of(margin, 0.3),
                         pull <= 0
                                 ? "The point stands over what it is bolted to: the cut only presses it down."
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "The cut pulls %s up on %s: draw it to %s or more; the T-slot's lips then see %s.",
                                         say.force(pull),
                                         job.twoBolts() ? "the farther bolt" : "the bolt",
                                         say.force(1.5 * pull),
                                         say.stress(lip)))
                 .margin(margin)
-                .steps(lever(), say)
-                .step(
-                        Working.of(
-                                        "Bolt " + bolt.name() + " of class "
-                                                + bolt.size().grade() + ", drawn by feel",
-                                        "0.6 · σ · A",
-                                        newtons(bolt.drawnN()))
-                                .with("σ", "proof", mpa(bolt.size().proofMPa()).fromTable())
-                                .with("A", mm2(bolt.areaMm2()).fromTable()),
-                        say)
-                .step(lip(slot, pull, lip), say)
+                .steps(lever())
+                .step(Working.of(
+                                "Bolt " + bolt.name() + " of class "
+                                        + bolt.size().grade() + ", drawn by feel",
+                                "0.6 · σ · A",
+                                newtons(bolt.drawnN()))
+                        .with("σ", "proof", mpa(bolt.size().proofMPa()).fromTable())
+                        .with("A", mm2(bolt.areaMm2()).fromTable()))
+                .step(lip(slot, pull, lip))
                 .note("Grey iron bears " + say.stress(TSlot.IRON_MPA) + ".")
                 .source("Statics of a stiff block; lip as a cantilever (ours); ISO 898-1; EN 1561")
                 .caution("A nut that bears only at its ends, or a short one, breaks the lips: use a long, flat T-nut.");
@@ -134,29 +131,22 @@ final class StandFindings {
 
     private Finding place() {
         double force = cut.force().cuttingN();
-        return Finding.at(Station.REACH, "place")
+        return Finding.at(Station.REACH, "place", say)
                 .says(
                         Verdict.TOLD,
                         job.behind()
-                                ? String.format(
-                                        Locale.ROOT,
+                                ? Written.words(
                                         "Behind, upside down: the cut lifts the block with %s and presses the work down into its bearings.",
                                         say.force(force))
-                                : String.format(
-                                        Locale.ROOT,
+                                : Written.words(
                                         "In front: the cut presses the slide down with %s and lifts the work against its bearings' caps.",
                                         say.force(force)))
-                .step(
-                        Working.of(
-                                        "Edge of the block on the slide: what balances force and bolts",
-                                        job.behind() ? "F · (q − 1)" : "F · (q + 1)",
-                                        newtons(cut.post().edgePressPerN() * force))
-                                .with("F", newtons(force))
-                                .with(
-                                        "q",
-                                        "all bolts over the force",
-                                        number(cut.post().allBoltsPerN())),
-                        say)
+                .step(Working.of(
+                                "Edge of the block on the slide: what balances force and bolts",
+                                job.behind() ? "F · (q − 1)" : "F · (q + 1)",
+                                newtons(cut.post().edgePressPerN() * force))
+                        .with("F", newtons(force))
+                        .with("q", "all bolts over the force", number(cut.post().allBoltsPerN())))
                 .source("Statics")
                 .school(
                         "In front",
@@ -178,23 +168,19 @@ final class StandFindings {
         double axis = cut.geometry().axisMm();
         double left = axis - job.blade().heightMm();
         String seat = job.holder().built() ? "the slide" : "the tool's seat";
-        return Finding.at(Station.EDGE, "allows")
+        return Finding.at(Station.EDGE, "allows", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "The axis lies %s over %s: with this blade %s are left under it for a holder's floor.",
-                                say.length(axis),
-                                seat,
-                                say.length(left)))
-                .step(
-                        Working.of("Left", "x − b", mm(left))
-                                .with("x", "axis over what it stands on", mm(axis))
-                                .with(
-                                        "b",
-                                        "height of the blade",
-                                        mm(job.blade().heightMm()).fromTable()),
-                        say)
+                        "The axis lies %s over %s: with this blade %s are left under it for a holder's floor.",
+                        say.length(axis),
+                        seat,
+                        say.length(left))
+                .step(Working.of("Left", "x − b", mm(left))
+                        .with("x", "axis over what it stands on", mm(axis))
+                        .with(
+                                "b",
+                                "height of the blade",
+                                mm(job.blade().heightMm()).fromTable()))
                 .source("The lathe's card"
                         + (job.holder().built()
                                         && job.lathe().slide().axisAboveMm().isEmpty()
@@ -219,7 +205,7 @@ final class StandFindings {
                 underChuck
                         ? "the jaws only sideways, by " + say.length(beside)
                         : "the chuck by " + say.length(frontFromAxis - chuck));
-        Finding.Builder finding = Finding.at(Station.REACH, "stands-clear");
+        Finding.Builder finding = Finding.at(Station.REACH, "stands-clear", say);
         String slide = "";
         Verdict verdict = hits ? Verdict.WRONG : underChuck && beside < 3 ? Verdict.DOUBTFUL : Verdict.FINE;
         if (job.lathe().slide().nearestMm().isPresent()) {
@@ -239,19 +225,13 @@ final class StandFindings {
         }
         finding.says(verdict, "At full depth the holder clears " + String.join(", ", words) + "." + slide)
                 .margin(hits ? -1 : Math.min(work, underChuck ? beside : 10) / 10)
-                .step(
-                        Working.of("Front of the holder from the axis", "r + o", mm(frontFromAxis))
-                                .with("r", "end of the cut", mm(end))
-                                .with("o", "clamp to edge", mm(job.overhangMm())),
-                        say)
-                .step(
-                        Working.of("Chuck", "2 · r", mm(2 * chuck))
-                                .with(
-                                        "r",
-                                        chuckMeasured
-                                                ? mm(chuck).fromCard()
-                                                : mm(chuck).assumed()),
-                        say)
+                .step(Working.of("Front of the holder from the axis", "r + o", mm(frontFromAxis))
+                        .with("r", "end of the cut", mm(end))
+                        .with("o", "clamp to edge", mm(job.overhangMm())))
+                .step(Working.of("Chuck", "2 · r", mm(2 * chuck))
+                        .with(
+                                "r",
+                                chuckMeasured ? mm(chuck).fromCard() : mm(chuck).assumed()))
                 .source("Geometry at full depth; jaws that stand out of the chuck are not in it")
                 .caution("Turn the chuck round by hand at full depth before you start the spindle.");
         if (hits) {

@@ -64,72 +64,45 @@ public final class ReamAnswer {
 
     private static Figures figures(ReamCut cut, Say say) {
         Figures f = new Figures(say);
-        f.add("reamer", "Reamer", Station.EDGE, mm(cut.reamerMm()));
-        f.add("reamerLargest", "Reamer, largest", Station.EDGE, mm(cut.limits().largestMm() + cut.closesMm()));
-        f.add(
-                "reamerSmallest",
-                "Reamer, smallest",
-                Station.EDGE,
-                mm(cut.limits().smallestMm() + cut.closesMm()));
-        f.add("holeBefore", "Hole before it", Station.CUT, mm(cut.beforeMm()));
-        f.add("likelyHole", "Likely hole", Station.CUT, mm(cut.holeMm().chosen()));
-        f.add(
-                "leastHole",
-                "Hole, at the least likely",
-                Station.CUT,
-                mm(cut.holeMm().low()));
-        f.add(
-                "mostHole",
-                "Hole, at the most likely",
-                Station.CUT,
-                mm(cut.holeMm().high()));
-        f.add("leftLikely", "Left for the reamer", Station.CUT, mm(cut.leftMm().chosen()));
-        f.add("chanceRubs", "Chance that it rubs", Station.CUT, cut.chanceRubs(), say.chance(cut.chanceRubs()));
-        f.add(
-                "chanceTooLarge",
-                "Chance of a hole too large",
-                Station.CUT,
-                cut.chanceOver(),
-                say.chance(cut.chanceOver()));
-        f.add(
-                "chanceTooSmall",
-                "Chance of a hole too small",
-                Station.CUT,
-                cut.chanceUnder(),
-                say.chance(cut.chanceUnder()));
-        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
-        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.feedMm()));
-        f.add("torque", "Torque", Station.REACH, newtonMetres(cut.torqueNm()));
-        f.add("chip", "Chip of one edge", Station.REACH, mm(cut.chipMm()));
-        f.add("wearAllowance", "May wear", Station.CRIB, mm(Math.max(0, cut.wearAllowanceMm())));
-        f.add(
-                "restHeight",
-                cut.job().cup() ? "Tooth rest below centre" : "Wheel above centre",
-                Station.EDGE,
-                mm(cut.restMm()));
-        f.add("chamferLength", "Chamfer, along the axis", Station.EDGE, mm(cut.chamferMm()));
-        f.add("turnedTo", "Turned to before hardening", Station.MAKE, mm(cut.turnedMm()));
-        f.add("grindStock", "Left for grinding", Station.MAKE, mm(cut.grindStockMm()));
+        f.at(Station.EDGE);
+        f.add("reamer", "Reamer", mm(cut.reamerMm()));
+        f.add("reamerLargest", "Reamer, largest", mm(cut.limits().largestMm() + cut.closesMm()));
+        f.add("reamerSmallest", "Reamer, smallest", mm(cut.limits().smallestMm() + cut.closesMm()));
+        f.at(Station.CUT);
+        f.add("holeBefore", "Hole before it", mm(cut.beforeMm()));
+        f.add("likelyHole", "Likely hole", mm(cut.holeMm().chosen()));
+        f.add("leastHole", "Hole, at the least likely", mm(cut.holeMm().low()));
+        f.add("mostHole", "Hole, at the most likely", mm(cut.holeMm().high()));
+        f.add("leftLikely", "Left for the reamer", mm(cut.leftMm().chosen()));
+        f.add("chanceRubs", "Chance that it rubs", cut.chanceRubs(), say.chance(cut.chanceRubs()));
+        f.add("chanceTooLarge", "Chance of a hole too large", cut.chanceOver(), say.chance(cut.chanceOver()));
+        f.add("chanceTooSmall", "Chance of a hole too small", cut.chanceUnder(), say.chance(cut.chanceUnder()));
+        f.at(Station.REACH);
+        f.add("speed", "Spindle speed", rpm(cut.rpm()));
+        f.add("feed", "Feed", mmPerRev(cut.feedMm()));
+        f.add("torque", "Torque", newtonMetres(cut.torqueNm()));
+        f.add("chip", "Chip of one edge", mm(cut.chipMm()));
+        f.at(Station.CRIB);
+        f.add("wearAllowance", "May wear", mm(Math.max(0, cut.wearAllowanceMm())));
+        f.at(Station.EDGE);
+        f.add("restHeight", cut.job().cup() ? "Tooth rest below centre" : "Wheel above centre", mm(cut.restMm()));
+        f.add("chamferLength", "Chamfer, along the axis", mm(cut.chamferMm()));
+        f.at(Station.MAKE);
+        f.add("turnedTo", "Turned to before hardening", mm(cut.turnedMm()));
+        f.add("grindStock", "Left for grinding", mm(cut.grindStockMm()));
+        f.at(Station.EDGE);
         if (cut.job().kind() == Kind.FLUTED) {
-            f.add("core", "Core", Station.EDGE, mm(cut.coreMm()));
-            f.add("coreShear", "Shear in the core", Station.EDGE, mpa(cut.coreShearMPa()));
-            f.add(
-                    "sectionArea",
-                    "Section’s area",
-                    Station.EDGE,
-                    mm2(cut.section().areaMm2()));
-            f.add(
-                    "sectionPolar",
-                    "Section’s polar moment",
-                    Station.EDGE,
-                    mm4(cut.section().polarMm4()));
-            f.add("teeth", "Teeth", Station.EDGE, number(cut.teeth()));
+            f.add("core", "Core", mm(cut.coreMm()));
+            f.add("coreShear", "Shear in the core", mpa(cut.coreShearMPa()));
+            f.add("sectionArea", "Section’s area", mm2(cut.section().areaMm2()));
+            f.add("sectionPolar", "Section’s polar moment", mm4(cut.section().polarMm4()));
+            f.add("teeth", "Teeth", number(cut.teeth()));
             if (cut.job().helix() != Helix.STRAIGHT) {
-                f.add("lead", "Lead of the helix", Station.EDGE, mm(cut.leadMm()));
+                f.add("lead", "Lead of the helix", mm(cut.leadMm()));
             }
         }
         if (cut.job().kind() == Kind.D_BIT) {
-            f.add("dThickness", "Thickness of the D", Station.EDGE, mm(cut.dThicknessMm()));
+            f.add("dThickness", "Thickness of the D", mm(cut.dThicknessMm()));
         }
         return f;
     }

@@ -27,7 +27,6 @@ import boldwedge.core.rule.RotaryRules;
 import boldwedge.core.stock.Span;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalDouble;
 
 /** What is found of a reamed hole: its size, the hole before it, and how it is reamed. */
@@ -91,7 +90,7 @@ final class ReamFindings {
                                 ? "; the nearest are " + say.length(below) + " and " + say.length(above) + "."
                                 : "; the nearest are " + say.length(Math.floor(size / INCH * 64) / 64 * INCH) + " and "
                                         + say.length(Math.ceil(size / INCH * 64) / 64 * INCH) + ".");
-        return Finding.at(Station.CUT, "standard-size")
+        return Finding.at(Station.CUT, "standard-size", say)
                 .says(Verdict.TOLD, words)
                 .source(
                         "ISO 236 and ISO 521, reamers: sizes by 0.5 mm to 20, by 1 mm to 50; ASME B94.2: by 64ths of an inch")
@@ -113,7 +112,7 @@ final class ReamFindings {
         double better = job.madeMm().isPresent()
                 ? ReamCut.of(job.withMadeMm(OptionalDouble.empty())).reamerMm()
                 : cut.reamerMm();
-        Finding.Builder finding = Finding.at(Station.CUT, "reamed-hole")
+        Finding.Builder finding = Finding.at(Station.CUT, "reamed-hole", say)
                 .says(
                         verdict,
                         "Holes will probably be " + say.length(hole.low()) + " to " + say.length(hole.high())
@@ -121,22 +120,20 @@ final class ReamFindings {
                                 + say.length(job.leastMm()) + " to " + say.length(job.mostMm()) + ": "
                                 + say.chance(large) + " too large, " + say.chance(small) + " too small.")
                 .margin(MANY - worse)
-                .step(
-                        Working.of("Likely hole", "R + o − c", mm(hole.chosen()))
-                                .with(
-                                        "R",
-                                        "reamer",
-                                        job.madeMm().isPresent()
-                                                ? mm(cut.reamerMm()).measured()
-                                                : mm(cut.reamerMm()).chosen())
-                                .with(
-                                        "o",
-                                        "cuts over itself",
-                                        job.taught().trials() > 0
-                                                ? mm(over.medianMm()).measured()
-                                                : mm(over.medianMm()).assumed())
-                                .with("c", "closes", mm(cut.closesMm()).assumed()),
-                        say)
+                .step(Working.of("Likely hole", "R + o − c", mm(hole.chosen()))
+                        .with(
+                                "R",
+                                "reamer",
+                                job.madeMm().isPresent()
+                                        ? mm(cut.reamerMm()).measured()
+                                        : mm(cut.reamerMm()).chosen())
+                        .with(
+                                "o",
+                                "cuts over itself",
+                                job.taught().trials() > 0
+                                        ? mm(over.medianMm()).measured()
+                                        : mm(over.medianMm()).assumed())
+                        .with("c", "closes", mm(cut.closesMm()).assumed()))
                 .source(
                         "What a reamer cuts over itself: ours, a half to twice, with the root of the diameter; learnt from measured holes");
         if (job.taught().trials() > 0) {
@@ -177,24 +174,22 @@ final class ReamFindings {
                         + say.chance(big) + "."
                 : "Bore to " + say.length(cut.beforeMm()) + ": " + say.length(left.chosen())
                         + " is left on the diameter.";
-        Finding.Builder finding = Finding.at(Station.CUT, "hole-before")
+        Finding.Builder finding = Finding.at(Station.CUT, "hole-before", say)
                 .says(verdict, tooMuch ? words + " That is much for a reamer." : words)
                 .margin(verdict == Verdict.WRONG ? -0.3 : 0.12 - rubs)
-                .step(
-                        Working.of("Likely left", cut.drilled() ? "R − d − o" : "R − d", mm(left.chosen()))
-                                .with("R", "reamer", mm(cut.reamerMm()))
-                                .with("d", cut.drilled() ? "drill" : "bored", mm(cut.beforeMm()))
-                                .with(
-                                        "o",
-                                        "over its drill",
-                                        cut.drilled()
-                                                ? job.taughtDrills().trials() > 0
-                                                        ? mm(cut.drilledOver().medianMm())
-                                                                .measured()
-                                                        : mm(cut.drilledOver().medianMm())
-                                                                .assumed()
-                                                : mm(0).assumed()),
-                        say)
+                .step(Working.of("Likely left", cut.drilled() ? "R − d − o" : "R − d", mm(left.chosen()))
+                        .with("R", "reamer", mm(cut.reamerMm()))
+                        .with("d", cut.drilled() ? "drill" : "bored", mm(cut.beforeMm()))
+                        .with(
+                                "o",
+                                "over its drill",
+                                cut.drilled()
+                                        ? job.taughtDrills().trials() > 0
+                                                ? mm(cut.drilledOver().medianMm())
+                                                        .measured()
+                                                : mm(cut.drilledOver().medianMm())
+                                                        .assumed()
+                                        : mm(0).assumed()))
                 .source("Stock of 0.1 to 0.4 mm by size (custom of the trade); oversize of drills as tabled (MCTI)")
                 .note("Wanted: " + say.length(wants.low()) + " to " + say.length(wants.high())
                         + ". A reamer follows the hole it is given: where the place counts, bore before it.");
@@ -224,17 +219,15 @@ final class ReamFindings {
         double least = Math.max(0, allowance) / each.high();
         double most = Math.max(0, allowance) / each.low();
         boolean short_ = most < job.holes();
-        Finding.Builder finding = Finding.at(Station.CRIB, "wear-allowance")
+        Finding.Builder finding = Finding.at(Station.CRIB, "wear-allowance", say)
                 .says(
                         short_ ? Verdict.DOUBTFUL : Verdict.TOLD,
                         "It may wear " + say.length(Math.max(0, allowance)) + " before holes are under: some "
                                 + round(least) + " to " + round(most) + " holes.")
                 .margin(short_ ? -0.1 : 1)
-                .step(
-                        Working.of("May wear", "h − L", mm(allowance))
-                                .with("h", "likely hole", mm(cut.holeMm().chosen()))
-                                .with("L", "lower limit", mm(job.leastMm()).typed()),
-                        say)
+                .step(Working.of("May wear", "h − L", mm(allowance))
+                        .with("h", "likely hole", mm(cut.holeMm().chosen()))
+                        .with("L", "lower limit", mm(job.leastMm()).typed()))
                 .source("Wear of a hole: ours, within four times either way, until the shop's own count teaches it");
         if (job.taughtWear().trials() > 0) {
             finding.note(job.taughtWear().trials()
@@ -273,7 +266,7 @@ final class ReamFindings {
         boolean slow = f < range.low() * 0.98;
         boolean fast = f > range.high() * 1.02;
         double turn = job.handleMm() / (f * cut.rpm());
-        return Finding.at(Station.REACH, "ream-feed")
+        return Finding.at(Station.REACH, "ream-feed", say)
                 .says(
                         slow || fast ? Verdict.DOUBTFUL : Verdict.FINE,
                         slow
@@ -285,12 +278,10 @@ final class ReamFindings {
                                         : "Feed " + say.feed(f) + ": one turn of the handle every " + say.time(turn)
                                                 + ", in and out with the spindle turning forward.")
                 .margin(slow || fast ? -0.2 : 0.5)
-                .step(
-                        Working.of("Time of a turn", "s / (f · n)", minutes(turn))
-                                .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
-                                .with("f", mmPerRev(f))
-                                .with("n", rpm(cut.rpm())),
-                        say)
+                .step(Working.of("Time of a turn", "s / (f · n)", minutes(turn))
+                        .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
+                        .with("f", mmPerRev(f))
+                        .with("n", rpm(cut.rpm())))
                 .note("Never turned backwards: chips wedge behind the lands and the edges break.")
                 .source("Two to three times a drill's feed (custom of the trade)")
                 .mendUnless(!slow && !fast, "Feed " + say.feed(range.chosen()), FEED.id(), say.feed(range.chosen()))
@@ -301,26 +292,22 @@ final class ReamFindings {
         double bell = cut.bellMm();
         double margin = 0.5 * job.toleranceMm() / Math.max(bell, 1e-9) - 1;
         Verdict verdict = bell < 1e-6 ? Verdict.FINE : Verdict.of(margin, 0.5);
-        return Finding.at(Station.REACH, "bell-mouth")
+        return Finding.at(Station.REACH, "bell-mouth", say)
                 .says(
                         verdict,
                         job.floating()
                                 ? "A floating holder lets the reamer follow the hole, whatever the tailstock does."
                                 : bell < 1e-6
                                         ? "With the tailstock on the axis the mouth is as the bottom; by how far it is off, twice that the mouth is larger."
-                                        : String.format(
-                                                Locale.ROOT,
+                                        : Written.words(
                                                 "A tailstock %s off the axis opens the mouth by %s.",
-                                                say.length(Math.abs(job.offsetMm())),
-                                                say.length(bell)))
+                                                say.length(Math.abs(job.offsetMm())), say.length(bell)))
                 .margin(bell < 1e-6 ? 1 : margin)
-                .step(
-                        Working.of("Mouth larger by", "2 · e", mm(2 * Math.abs(job.offsetMm())))
-                                .with(
-                                        "e",
-                                        "tailstock off the axis",
-                                        mm(Math.abs(job.offsetMm())).typed()),
-                        say)
+                .step(Working.of("Mouth larger by", "2 · e", mm(2 * Math.abs(job.offsetMm())))
+                        .with(
+                                "e",
+                                "tailstock off the axis",
+                                mm(Math.abs(job.offsetMm())).typed()))
                 .source("Geometry: a rigid reamer beside the axis of the turning work")
                 .mendUnless(verdict == Verdict.FINE, "Floating holder", FLOATING.id(), "floating")
                 .build();

@@ -89,7 +89,7 @@ final class ReamerFindings {
                                 ? "A slant-cut rod does not last " + job.holes() + " holes."
                                 : "A rod cut across: made in minutes, right for a few holes in soft metal.";
         };
-        return Finding.at(Station.EDGE, "reamer-kind")
+        return Finding.at(Station.EDGE, "reamer-kind", say)
                 .says(verdict, words)
                 .margin(verdict == Verdict.DOUBTFUL ? -0.1 : 1)
                 .school(
@@ -132,31 +132,27 @@ final class ReamerFindings {
                                         : ": within " + say.length(low) + " to " + say.length(high) + ".")
                 : "Make it " + say.length(cut.reamerMm()) + " (limits " + say.length(low) + " to " + say.length(high)
                         + "): " + "the largest with which nine holes in ten come out inside.";
-        Finding.Builder finding = Finding.at(Station.EDGE, "reamer-size")
+        Finding.Builder finding = Finding.at(Station.EDGE, "reamer-size", say)
                 .says(
                         made && over
                                 ? Verdict.DOUBTFUL
                                 : made && under ? Verdict.DOUBTFUL : made ? Verdict.FINE : Verdict.TOLD,
                         words)
                 .margin(over ? -0.2 : under ? -0.1 : 1)
-                .step(
-                        Working.of(
-                                        "Largest, then up to the next micrometre",
-                                        "U − 0.15 · (U − L)",
-                                        mm(job.mostMm() - 0.15 * job.toleranceMm()))
-                                .with("U", "hole, upper limit", mm(job.mostMm()).typed())
-                                .with("L", "lower limit", mm(job.leastMm()).typed())
-                                .meaning("; so " + say.length(limits.largestMm())),
-                        say)
-                .step(
-                        Working.of(
-                                        "For its maker, then up to the next micrometre",
-                                        "0.35 · (U − L)",
-                                        mm(0.35 * job.toleranceMm()))
-                                .with("U", mm(job.mostMm()).typed())
-                                .with("L", mm(job.leastMm()).typed())
-                                .meaning("; so its smallest is " + say.length(limits.smallestMm())),
-                        say)
+                .step(Working.of(
+                                "Largest, then up to the next micrometre",
+                                "U − 0.15 · (U − L)",
+                                mm(job.mostMm() - 0.15 * job.toleranceMm()))
+                        .with("U", "hole, upper limit", mm(job.mostMm()).typed())
+                        .with("L", "lower limit", mm(job.leastMm()).typed())
+                        .meaning("; so " + say.length(limits.largestMm())))
+                .step(Working.of(
+                                "For its maker, then up to the next micrometre",
+                                "0.35 · (U − L)",
+                                mm(0.35 * job.toleranceMm()))
+                        .with("U", mm(job.mostMm()).typed())
+                        .with("L", mm(job.leastMm()).typed())
+                        .meaning("; so its smallest is " + say.length(limits.smallestMm())))
                 .source("ISO 522, special tolerances for reamers");
         if (closes > 0) {
             finding.note("This stuff closes behind the reamer by about " + say.length(closes)
@@ -170,7 +166,7 @@ final class ReamerFindings {
         boolean even = job.unevenDegrees() < 0.5;
         boolean odd = z % 2 == 1;
         Verdict verdict = even ? Verdict.DOUBTFUL : odd ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.EDGE, "uneven-teeth")
+        Finding.Builder finding = Finding.at(Station.EDGE, "uneven-teeth", say)
                 .says(
                         verdict,
                         even
@@ -207,24 +203,20 @@ final class ReamerFindings {
                         ? "A right-hand helix pulls itself in; through, a left-hand one or straight flutes go safer."
                         : "A right-hand helix lifts the chips out of the blind hole.";
         };
-        Finding.Builder finding = Finding.at(Station.EDGE, "helix")
+        Finding.Builder finding = Finding.at(Station.EDGE, "helix", say)
                 .says(pullsIn || packs ? Verdict.DOUBTFUL : Verdict.FINE, words)
                 .margin(pullsIn || packs ? -0.1 : 0.5)
                 .source("Geometry of a helix; which way after the custom of the trade");
         if (job.helix() != Helix.STRAIGHT) {
-            finding.step(
-                            Working.of("Lead", "π · D / tan(β)", mm(cut.leadMm()))
-                                    .with("D", mm(cut.reamerMm()))
-                                    .with("β", "helix", rad(job.helixRad()).typed()),
-                            say)
-                    .step(
-                            Working.of(
-                                            "Turn of the work for a travel s",
-                                            "s · 360° / H",
-                                            rad(2 * Math.PI * travel(say) / cut.leadMm()))
-                                    .with("s", mm(travel(say)))
-                                    .with("H", "lead", mm(cut.leadMm())),
-                            say);
+            finding.step(Working.of("Lead", "π · D / tan(β)", mm(cut.leadMm()))
+                            .with("D", mm(cut.reamerMm()))
+                            .with("β", "helix", rad(job.helixRad()).typed()))
+                    .step(Working.of(
+                                    "Turn of the work for a travel s",
+                                    "s · 360° / H",
+                                    rad(2 * Math.PI * travel(say) / cut.leadMm()))
+                            .with("s", mm(travel(say)))
+                            .with("H", "lead", mm(cut.leadMm())));
         }
         finding.mendUnless(!pullsIn, "Straight flutes", HELIX.id(), "straight");
         finding.mendUnless(!packs, "Right-hand helix", HELIX.id(), "right");
@@ -242,7 +234,7 @@ final class ReamerFindings {
         boolean much = job.clearanceRad() > HABIT_MOST_CLEARANCE;
         boolean rake = job.rakeRad() > LONGEST_RAKE;
         Verdict verdict = little || much || rake ? Verdict.DOUBTFUL : Verdict.FINE;
-        return Finding.at(Station.EDGE, "reamer-angles")
+        return Finding.at(Station.EDGE, "reamer-angles", say)
                 .says(
                         verdict,
                         little
@@ -257,14 +249,12 @@ final class ReamerFindings {
                                                         + say.angle(job.clearanceRad()) + ", ground no wider than "
                                                         + say.length(section.widestFlatMm()) + " behind the land.")
                 .margin(verdict == Verdict.FINE ? 0.5 : (little || much) && rake ? -0.2 : -0.1)
-                .step(
-                        Working.of(
-                                        "Widest flat before its heel comes out again",
-                                        "D / 2 · sin(α)",
-                                        mm(section.widestFlatMm()))
-                                .with("D", mm(cut.reamerMm()))
-                                .with("α", rad(job.clearanceRad()).typed()),
-                        say)
+                .step(Working.of(
+                                "Widest flat before its heel comes out again",
+                                "D / 2 · sin(α)",
+                                mm(section.widestFlatMm()))
+                        .with("D", mm(cut.reamerMm()))
+                        .with("α", rad(job.clearanceRad()).typed()))
                 .source("Geometry of a chord; rake 0° to 6°, clearance 4° to 7°, land 0.1 to 0.3 mm by custom")
                 .mendUnless(!little && !much, "Clearance 6°", CLEARANCE.id(), "6°")
                 .mendUnless(!rake, "Rake 3°", RAKE.id(), "3°")
@@ -274,18 +264,16 @@ final class ReamerFindings {
     private Finding core() {
         double margin = ReamCut.CORE_BEARS_MPA / Math.max(cut.coreShearMPa(), 1e-9) - 1;
         double shallower = Math.floor(10 * 0.8 * cut.fluteMm()) / 10;
-        return Finding.at(Station.EDGE, "core")
+        return Finding.at(Station.EDGE, "core", say)
                 .says(
                         Verdict.of(margin, 0.5),
                         "Flutes of " + say.length(cut.fluteMm()) + " leave a core of " + say.length(cut.coreMm()) + ": "
                                 + say.stress(cut.coreShearMPa()) + " of shear, it bears about "
                                 + say.stress(ReamCut.CORE_BEARS_MPA) + ".")
                 .margin(margin)
-                .step(
-                        Working.of("Shear in the core", "16 · M / (π · c³)", mpa(cut.coreShearMPa()))
-                                .with("M", newtonMetres(cut.torqueNm()))
-                                .with("c", mm(cut.coreMm())),
-                        say)
+                .step(Working.of("Shear in the core", "16 · M / (π · c³)", mpa(cut.coreShearMPa()))
+                        .with("M", newtonMetres(cut.torqueNm()))
+                        .with("c", mm(cut.coreMm())))
                 .source("Torsion of a round bar; strength of hardened tool steel with the notch of its flutes, ours")
                 .mendUnless(
                         margin >= 0.5 || shallower < 0.2,
@@ -301,7 +289,7 @@ final class ReamerFindings {
         double twisting = ReamCut.SHANK_BEARS_MPA / Math.max(cut.shankShearMPa(), 1e-9) - 1;
         double margin = Math.min(buckling, twisting);
         double shorter = job.units().marked(cut.lengthMm() - 0.4 * cut.freeShankMm());
-        return Finding.at(Station.EDGE, "shank")
+        return Finding.at(Station.EDGE, "shank", say)
                 .says(
                         Verdict.of(margin, 1),
                         "A shank of " + say.length(cut.shankMm()) + ", " + say.length(cut.freeShankMm())
@@ -310,29 +298,25 @@ final class ReamerFindings {
                                 + ", and the torque shears it by "
                                 + say.stress(cut.shankShearMPa()) + ".")
                 .margin(margin)
-                .step(
-                        Working.of("Buckles at", "2.046 · π² · E · π · d⁴ / 64 / L²", newtons(cut.bucklesN()))
-                                .with("E", mpa(207_000).fromTable())
-                                .with("d", "shank", mm(cut.shankMm()))
-                                .with("L", "free", mm(cut.freeShankMm())),
-                        say)
-                .step(
-                        Working.of(
-                                        "Thrust",
-                                        "t · kc · f · (D − d) / 2 · sin(κ) · (f / z · sin(κ) / 1 mm)^(−mc)",
-                                        newtons(cut.thrustN()))
-                                .with(
-                                        "t",
-                                        "thrust over cutting force",
-                                        number(TwistDrill.THRUST_SHARE).fromTable())
-                                .with("kc", mpa(job.work().kc11MPa()).fromTable())
-                                .with("mc", number(job.work().mc()).fromTable())
-                                .with("f", mm(cut.feedMm()))
-                                .with("D", mm(cut.reamerMm()))
-                                .with("d", "hole found", mm(Math.min(cut.foundMm(), cut.reamerMm())))
-                                .with("z", "edges", number(cut.edges()))
-                                .with("κ", rad(job.kind() == Kind.SLANT ? job.slantRad() : job.chamferRad())),
-                        say)
+                .step(Working.of("Buckles at", "2.046 · π² · E · π · d⁴ / 64 / L²", newtons(cut.bucklesN()))
+                        .with("E", mpa(207_000).fromTable())
+                        .with("d", "shank", mm(cut.shankMm()))
+                        .with("L", "free", mm(cut.freeShankMm())))
+                .step(Working.of(
+                                "Thrust",
+                                "t · kc · f · (D − d) / 2 · sin(κ) · (f / z · sin(κ) / 1 mm)^(−mc)",
+                                newtons(cut.thrustN()))
+                        .with(
+                                "t",
+                                "thrust over cutting force",
+                                number(TwistDrill.THRUST_SHARE).fromTable())
+                        .with("kc", mpa(job.work().kc11MPa()).fromTable())
+                        .with("mc", number(job.work().mc()).fromTable())
+                        .with("f", mm(cut.feedMm()))
+                        .with("D", mm(cut.reamerMm()))
+                        .with("d", "hole found", mm(Math.min(cut.foundMm(), cut.reamerMm())))
+                        .with("z", "edges", number(cut.edges()))
+                        .with("κ", rad(job.kind() == Kind.SLANT ? job.slantRad() : job.chamferRad())))
                 .source("Euler's column, one end held, the other guided; torsion of a round bar")
                 .mendUnless(
                         margin >= 1 || shorter <= cut.headMm() + 2,
@@ -345,7 +329,7 @@ final class ReamerFindings {
     /** Which steel bears the furnace without bending. */
     private Finding steel() {
         if (job.steel().isEmpty()) {
-            return Finding.at(Station.MAKE, "reamer-steel")
+            return Finding.at(Station.MAKE, "reamer-steel", say)
                     .says(Verdict.TOLD, "High-speed steel is bought hard: no furnace, no bend, all of it is ground.")
                     .source("Custom of the trade")
                     .build();
@@ -366,30 +350,26 @@ final class ReamerFindings {
                                                 steel.hardenC().chosen())) + " and two tempers."
                                 : steel.name() + ": " + say.length(cut.grindStockMm())
                                         + " is left on the diameter for its bend and skin.";
-        return Finding.at(Station.MAKE, "reamer-steel")
+        return Finding.at(Station.MAKE, "reamer-steel", say)
                 .says(warps ? Verdict.DOUBTFUL : Verdict.TOLD, words)
                 .margin(warps ? -0.1 : 1)
-                .step(
-                        Working.of("Slender", "L / D", number(cut.slenderness()))
-                                .with("L", mm(cut.lengthMm()))
-                                .with("D", mm(cut.reamerMm())),
-                        say)
+                .step(Working.of("Slender", "L / D", number(cut.slenderness()))
+                        .with("L", mm(cut.lengthMm()))
+                        .with("D", mm(cut.reamerMm())))
                 .source(steel.source())
                 .mendUnless(!warps, "Oil-hardening steel", STEEL.id(), "o1")
                 .build();
     }
 
     private Finding flat() {
-        return Finding.at(Station.EDGE, "d-flat")
+        return Finding.at(Station.EDGE, "d-flat", say)
                 .says(
                         Verdict.TOLD,
                         "Grind it to " + say.length(cut.dThicknessMm()) + " thick: "
                                 + say.length(cut.dThicknessMm() - cut.reamerMm() / 2)
                                 + " over half, so that it never cuts over itself.")
-                .step(
-                        Working.of("Thickness of the D", "D / 2 + 0.0075 · D", mm(cut.dThicknessMm()))
-                                .with("D", mm(cut.reamerMm())),
-                        say)
+                .step(Working.of("Thickness of the D", "D / 2 + 0.0075 · D", mm(cut.dThicknessMm()))
+                        .with("D", mm(cut.reamerMm())))
                 .note(
                         "Front relieved 5° to 8°, its corner just broken; start it in a bored hole one diameter deep, or it goes where it likes.")
                 .source("Custom of the trade: 0.5 to 1 % of the diameter above the middle")
@@ -397,16 +377,14 @@ final class ReamerFindings {
     }
 
     private Finding slant() {
-        return Finding.at(Station.EDGE, "slant")
+        return Finding.at(Station.EDGE, "slant", say)
                 .says(
                         Verdict.TOLD,
                         "Cut across at " + say.angle(job.slantRad()) + " the face is " + say.length(cut.slantMm())
                                 + " long; its rim cuts on both sides.")
-                .step(
-                        Working.of("Length of the cut", "D / tan(θ)", mm(cut.slantMm()))
-                                .with("D", mm(cut.reamerMm()))
-                                .with("θ", rad(job.slantRad()).typed()),
-                        say)
+                .step(Working.of("Length of the cut", "D / tan(θ)", mm(cut.slantMm()))
+                        .with("D", mm(cut.reamerMm()))
+                        .with("θ", rad(job.slantRad()).typed()))
                 .note("Leave it no more than " + say.length(ReamCut.stock(job).high())
                         + "; stone the face only, never the round.")
                 .source("Geometry of a plane through a cylinder")
@@ -415,35 +393,28 @@ final class ReamerFindings {
 
     private Finding chamfer() {
         if (job.kind() == Kind.SLANT) {
-            return Finding.at(Station.EDGE, "chamfer")
+            return Finding.at(Station.EDGE, "chamfer", say)
                     .says(Verdict.TOLD, "The slant is its own way in: there is no chamfer to grind.")
                     .source("Geometry")
                     .build();
         }
-        return Finding.at(Station.EDGE, "chamfer")
+        return Finding.at(Station.EDGE, "chamfer", say)
                 .says(
                         Verdict.TOLD,
                         "It cuts with its chamfer alone: " + say.angle(job.chamferRad()) + ", "
                                 + say.length(cut.chamferMm()) + " long, from " + say.length(cut.chamferFromMm())
                                 + "; rest " + say.length(cut.restMm())
                                 + (job.cup() ? " below centre." : ": wheel that much above centre."))
-                .step(
-                        Working.of("Length of the chamfer", "(D − d) / (2 · tan(κ))", mm(cut.chamferMm()))
-                                .with("D", mm(cut.reamerMm()))
-                                .with("d", "at its front", mm(cut.chamferFromMm()))
-                                .with("κ", rad(job.chamferRad()).typed()),
-                        say)
-                .step(
-                        (job.cup()
-                                        ? Working.of("Tooth rest below centre", "D / 2 · sin(α)", mm(cut.restMm()))
-                                                .with("D", mm(cut.reamerMm()))
-                                        : Working.of("Wheel above centre", "W / 2 · sin(α)", mm(cut.restMm()))
-                                                .with(
-                                                        "W",
-                                                        "wheel",
-                                                        mm(job.wheelMm()).typed()))
-                                .with("α", "clearance", rad(job.clearanceRad()).typed()),
-                        say)
+                .step(Working.of("Length of the chamfer", "(D − d) / (2 · tan(κ))", mm(cut.chamferMm()))
+                        .with("D", mm(cut.reamerMm()))
+                        .with("d", "at its front", mm(cut.chamferFromMm()))
+                        .with("κ", rad(job.chamferRad()).typed()))
+                .step((job.cup()
+                                ? Working.of("Tooth rest below centre", "D / 2 · sin(α)", mm(cut.restMm()))
+                                        .with("D", mm(cut.reamerMm()))
+                                : Working.of("Wheel above centre", "W / 2 · sin(α)", mm(cut.restMm()))
+                                        .with("W", "wheel", mm(job.wheelMm()).typed()))
+                        .with("α", "clearance", rad(job.clearanceRad()).typed()))
                 .note("Relief is ground from the chamfer, not from the land: the land keeps the size.")
                 .source("Geometry of tooth rest and wheel")
                 .build();

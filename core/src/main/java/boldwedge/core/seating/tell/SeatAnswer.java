@@ -54,37 +54,30 @@ public final class SeatAnswer {
 
     private static Figures figures(SeatCut cut, Say say) {
         Figures f = new Figures(say);
-        f.add("edgeLength", "Edge", Station.EDGE, mm(cut.shape().edgeMm()));
-        f.add("noseToHole", "Nose’s tip to hole", Station.EDGE, mm(cut.shape().noseToHoleMm()));
-        f.add("seatClearance", "Clearance in use", Station.EDGE, rad(cut.clearanceRad()));
-        f.add("oldAngle", "Edge angle of the old holder", Station.EDGE, Quantity.ANGLE, cut.oldKappaRad());
-        f.add("floorDepth", "Floor below the top", Station.CUT, mm(cut.floorDepthMm()));
-        f.add("underFloor", "Left under the floor", Station.REACH, mm(cut.underMm()));
-        f.add("wall", "Wall at the corner", Station.REACH, mm(cut.wallLeftMm()));
+        f.at(Station.EDGE);
+        f.add("edgeLength", "Edge", mm(cut.shape().edgeMm()));
+        f.add("noseToHole", "Nose’s tip to hole", mm(cut.shape().noseToHoleMm()));
+        f.add("seatClearance", "Clearance in use", rad(cut.clearanceRad()));
+        f.add("oldAngle", "Edge angle of the old holder", Quantity.ANGLE, cut.oldKappaRad());
+        f.at(Station.CUT);
+        f.add("floorDepth", "Floor below the top", mm(cut.floorDepthMm()));
+        f.at(Station.REACH);
+        f.add("underFloor", "Left under the floor", mm(cut.underMm()));
+        f.add("wall", "Wall at the corner", mm(cut.wallLeftMm()));
         double[] screw = cut.fromZero(cut.screwAt());
-        f.add("screwAlong", "Screw, from the end", Station.MAKE, mm(screw[0]));
-        f.add(
-                "screwAcross",
-                cut.job().bar() ? "Screw, from the axis" : "Screw, from the side",
-                Station.MAKE,
-                mm(screw[1]));
-        f.add(
-                "backSwing",
-                "Swing, wall behind",
-                Station.MAKE,
-                rad(cut.swingRad(cut.shape().backWall())));
-        f.add(
-                "sideSwing",
-                "Swing, wall beside",
-                Station.MAKE,
-                rad(cut.swingRad(cut.shape().sideWall())));
+        f.at(Station.MAKE);
+        f.add("screwAlong", "Screw, from the end", mm(screw[0]));
+        f.add("screwAcross", cut.job().bar() ? "Screw, from the axis" : "Screw, from the side", mm(screw[1]));
+        f.add("backSwing", "Swing, wall behind", rad(cut.swingRad(cut.shape().backWall())));
+        f.add("sideSwing", "Swing, wall beside", rad(cut.swingRad(cut.shape().sideWall())));
+        f.at(Station.REACH);
         f.add(
                 "leastHole",
                 "Enters holes from",
-                Station.REACH,
                 Quantity.LENGTH,
                 cut.job().bar() ? OptionalDouble.of(cut.leastHoleMm()) : OptionalDouble.empty());
-        f.add("edgeLow", "Edge low, as made", Station.MAKE, Quantity.LENGTH, cut.edgeLowMm());
+        f.at(Station.MAKE);
+        f.add("edgeLow", "Edge low, as made", Quantity.LENGTH, cut.edgeLowMm());
         return f;
     }
 }

@@ -62,7 +62,7 @@ final class SeatFindings {
     private Finding angle() {
         double trailing = Math.PI - job.kappaRad() - job.insert().pointRad();
         boolean drags = trailing < DEGREE;
-        return Finding.at(Station.CUT, "seat-angle")
+        return Finding.at(Station.CUT, "seat-angle", say)
                 .says(
                         drags ? Verdict.WRONG : trailing < 3 * DEGREE ? Verdict.DOUBTFUL : Verdict.FINE,
                         "Edge at " + say.angle(job.kappaRad()) + " with a corner of "
@@ -72,14 +72,9 @@ final class SeatFindings {
                                         : ": the trailing edge clears by " + say.angle(trailing) + ".")
                                 + (job.kappaRad() >= Math.PI / 2 ? " It faces square shoulders." : ""))
                 .margin(trailing / (3 * DEGREE) - 1)
-                .step(
-                        Working.of("Trailing edge clears", "π − k − e", rad(trailing))
-                                .with("k", "edge angle", rad(job.kappaRad()).typed())
-                                .with(
-                                        "e",
-                                        "corner",
-                                        rad(job.insert().pointRad()).fromTable()),
-                        say)
+                .step(Working.of("Trailing edge clears", "π − k − e", rad(trailing))
+                        .with("k", "edge angle", rad(job.kappaRad()).typed())
+                        .with("e", "corner", rad(job.insert().pointRad()).fromTable()))
                 .note(
                         "Another edge angle moves the insert’s hole: it wants a new body, not a new hole beside the old one.")
                 .mendUnless(
@@ -92,38 +87,29 @@ final class SeatFindings {
     }
 
     private Finding geometry() {
-        Finding.Builder finding = Finding.at(Station.EDGE, "seat-geometry")
+        Finding.Builder finding = Finding.at(Station.EDGE, "seat-geometry", say)
                 .says(
                         Verdict.TOLD,
                         "Edge " + say.length(cut.shape().edgeMm())
                                 + " long; from the nose’s tip to the middle of the hole "
                                 + say.length(cut.shape().noseToHoleMm()) + ", along the corner’s bisector.")
-                .step(
-                        Working.of(
-                                        "Nose’s tip to the hole",
-                                        "d / (2 · sin(e / 2)) − r · (1 / sin(e / 2) − 1)",
-                                        mm(cut.shape().noseToHoleMm()))
-                                .with(
-                                        "d",
-                                        "inscribed circle",
-                                        mm(job.insert().circleMm()).fromTable())
-                                .with(
-                                        "e",
-                                        "corner",
-                                        rad(job.insert().pointRad()).fromTable())
-                                .with("r", "nose radius", mm(job.noseMm()).chosen()),
-                        say);
+                .step(Working.of(
+                                "Nose’s tip to the hole",
+                                "d / (2 · sin(e / 2)) − r · (1 / sin(e / 2) − 1)",
+                                mm(cut.shape().noseToHoleMm()))
+                        .with(
+                                "d",
+                                "inscribed circle",
+                                mm(job.insert().circleMm()).fromTable())
+                        .with("e", "corner", rad(job.insert().pointRad()).fromTable())
+                        .with("r", "nose radius", mm(job.noseMm()).chosen()));
         if (job.insert().triangle()) {
-            finding.step(
-                    Working.of("Edge", "d · √3", mm(cut.shape().edgeMm()))
-                            .with("d", mm(job.insert().circleMm()).fromTable()),
-                    say);
+            finding.step(Working.of("Edge", "d · √3", mm(cut.shape().edgeMm()))
+                    .with("d", mm(job.insert().circleMm()).fromTable()));
         } else {
-            finding.step(
-                    Working.of("Edge", "d / sin(e)", mm(cut.shape().edgeMm()))
-                            .with("d", mm(job.insert().circleMm()).fromTable())
-                            .with("e", rad(job.insert().pointRad()).fromTable()),
-                    say);
+            finding.step(Working.of("Edge", "d / sin(e)", mm(cut.shape().edgeMm()))
+                    .with("d", mm(job.insert().circleMm()).fromTable())
+                    .with("e", rad(job.insert().pointRad()).fromTable()));
         }
         return finding.note(
                         "Measure the insert that will sit there: circles come within a few hundredths, holes within a tenth.")
@@ -136,7 +122,7 @@ final class SeatFindings {
         SeatJob.Old old = job.old().orElseThrow();
         double off = kappa - job.kappaRad();
         boolean same = Math.abs(off) < DEGREE / 2;
-        return Finding.at(Station.EDGE, "seat-old")
+        return Finding.at(Station.EDGE, "seat-old", say)
                 .says(
                         Verdict.TOLD,
                         "The old holder gives " + say.angle(kappa)
@@ -144,12 +130,10 @@ final class SeatFindings {
                                         ? ": as wanted; a new body would give the same."
                                         : ", " + say.angle(Math.abs(off)) + (off > 0 ? " more" : " less")
                                                 + " than is wanted."))
-                .step(
-                        Working.of("Edge of the old holder", "s + asin(u / l)", rad(kappa))
-                                .with("s", "slide set to", rad(old.setRad()).typed())
-                                .with("u", "ran off", mm(old.offMm()).measured())
-                                .with("l", "way", mm(old.wayMm()).measured()),
-                        say)
+                .step(Working.of("Edge of the old holder", "s + asin(u / l)", rad(kappa))
+                        .with("s", "slide set to", rad(old.setRad()).typed())
+                        .with("u", "ran off", mm(old.offMm()).measured())
+                        .with("l", "way", mm(old.wayMm()).measured()))
                 .source("Sine of a small angle by an indicator")
                 .build();
     }
@@ -157,7 +141,7 @@ final class SeatFindings {
     private Finding clearance() {
         double c = cut.clearanceRad();
         Verdict verdict = c < 3 * DEGREE ? Verdict.WRONG : c < 5 * DEGREE ? Verdict.DOUBTFUL : Verdict.FINE;
-        return Finding.at(Station.REACH, "seat-tilt")
+        return Finding.at(Station.REACH, "seat-tilt", say)
                 .says(
                         verdict,
                         cut.tiltRad() > 0
@@ -167,19 +151,17 @@ final class SeatFindings {
                                 : "The insert brings " + say.angle(c) + " of clearance: the seat lies level.")
                 .margin(c / (5 * DEGREE) - 1)
                 .mendUnless(verdict == Verdict.FINE, "Tilt " + say.angle(6 * DEGREE), TILT.id(), "6°")
-                .step(
-                        Working.of("Clearance in use", "a + t", rad(c))
-                                .with(
-                                        "a",
-                                        "of the insert",
-                                        rad(job.insert().clearanceRad()).fromTable())
-                                .with(
-                                        "t",
-                                        "tilt",
-                                        job.tiltRad().isPresent()
-                                                ? rad(cut.tiltRad()).typed()
-                                                : rad(cut.tiltRad()).chosen()),
-                        say)
+                .step(Working.of("Clearance in use", "a + t", rad(c))
+                        .with(
+                                "a",
+                                "of the insert",
+                                rad(job.insert().clearanceRad()).fromTable())
+                        .with(
+                                "t",
+                                "tilt",
+                                job.tiltRad().isPresent()
+                                        ? rad(cut.tiltRad()).typed()
+                                        : rad(cut.tiltRad()).chosen()))
                 .source("Angles of seat and insert add")
                 .build();
     }
@@ -187,7 +169,7 @@ final class SeatFindings {
     private Finding height() {
         double under = cut.underMm();
         double need = Math.max(SeatCut.LEAST_WALL_MM, LEAST_UNDER_SHARE * job.heightMm());
-        Finding.Builder finding = Finding.at(Station.REACH, "seat-height")
+        Finding.Builder finding = Finding.at(Station.REACH, "seat-height", say)
                 .says(
                         Verdict.of(under / need - 1, 0),
                         (job.bar()
@@ -197,21 +179,14 @@ final class SeatFindings {
                                                 + say.length(cut.floorDepthMm()) + " below the top")
                                 + "; " + say.length(under) + " is left under it.")
                 .margin(under / need - 1)
-                .step(
-                        Working.of("Thickness square to the base", "s · cos(t)", mm(cut.thicknessMm()))
-                                .with(
-                                        "s",
-                                        "insert",
-                                        mm(job.insert().thicknessMm()).fromTable())
-                                .with("t", "tilt", rad(cut.tiltRad())),
-                        say);
+                .step(Working.of("Thickness square to the base", "s · cos(t)", mm(cut.thicknessMm()))
+                        .with("s", "insert", mm(job.insert().thicknessMm()).fromTable())
+                        .with("t", "tilt", rad(cut.tiltRad())));
         if (job.bar()) {
-            finding.step(
-                            Working.of("Floor from the top", "D / 2 − h + s", mm(cut.floorDepthMm()))
-                                    .with("D", "bar", mm(job.heightMm()).typed())
-                                    .with("h", "edge above the axis", mm(cut.edgeMm()))
-                                    .with("s", mm(cut.thicknessMm())),
-                            say)
+            finding.step(Working.of("Floor from the top", "D / 2 − h + s", mm(cut.floorDepthMm()))
+                            .with("D", "bar", mm(job.heightMm()).typed())
+                            .with("h", "edge above the axis", mm(cut.edgeMm()))
+                            .with("s", mm(cut.thicknessMm())))
                     .school(
                             "Top on the bar’s axis",
                             "The bar set to centre height cuts at centre height; more is milled away.",
@@ -222,16 +197,14 @@ final class SeatFindings {
                                     + " above the axis: set the bar lower by that.",
                             job.height() == Height.MIDDLE);
         } else {
-            finding.step(
-                    Working.of("Floor above the base", "h − s", mm(cut.floorMm()))
-                            .with(
-                                    "h",
-                                    "edge above the base",
-                                    job.edgeAboveMm().isPresent()
-                                            ? mm(cut.edgeMm()).typed()
-                                            : mm(cut.edgeMm()).chosen())
-                            .with("s", mm(cut.thicknessMm())),
-                    say);
+            finding.step(Working.of("Floor above the base", "h − s", mm(cut.floorMm()))
+                    .with(
+                            "h",
+                            "edge above the base",
+                            job.edgeAboveMm().isPresent()
+                                    ? mm(cut.edgeMm()).typed()
+                                    : mm(cut.edgeMm()).chosen())
+                    .with("s", mm(cut.thicknessMm())));
         }
         return finding.note(
                         "Chip under an insert, or a floor that is not flat, breaks it: the floor is cut last and not deburred by hand.")
@@ -242,23 +215,21 @@ final class SeatFindings {
     private Finding walls() {
         double left = cut.wallLeftMm();
         double margin = left / SeatCut.LEAST_WALL_MM - 1;
-        Finding.Builder finding = Finding.at(Station.REACH, "seat-wall")
+        Finding.Builder finding = Finding.at(Station.REACH, "seat-wall", say)
                 .says(
                         margin < -0.4 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE,
                         "Between the walls’ corner and the outside " + say.length(cut.wallMm()) + " stand, "
                                 + say.length(Math.max(0, left)) + " beside the corner’s relief"
                                 + (margin < 0 ? ": little for what pushes there." : "."))
                 .margin(margin)
-                .step(
-                        Working.of("Left beside the relief", "w − c / 2", mm(left))
-                                .with("w", "corner to the outside", mm(cut.wallMm()))
-                                .with(
-                                        "c",
-                                        "cutter for the corner",
-                                        job.reliefMm().isPresent()
-                                                ? mm(cut.reliefMm()).typed()
-                                                : mm(cut.reliefMm()).chosen()),
-                        say)
+                .step(Working.of("Left beside the relief", "w − c / 2", mm(left))
+                        .with("w", "corner to the outside", mm(cut.wallMm()))
+                        .with(
+                                "c",
+                                "cutter for the corner",
+                                job.reliefMm().isPresent()
+                                        ? mm(cut.reliefMm()).typed()
+                                        : mm(cut.reliefMm()).chosen()))
                 .note(
                         "Two walls only: the one behind takes the cut, the one beside takes the feed. A third would decide where it sits.")
                 .source("Plan of seat and body, by vectors");
@@ -283,7 +254,7 @@ final class SeatFindings {
         double need = 0.45 * cut.shape().edgeMm();
         boolean fits = job.cutterMm() / 2 < wall;
         Verdict verdict = !fits ? Verdict.WRONG : wall < need ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.REACH, "seat-corner")
+        Finding.Builder finding = Finding.at(Station.REACH, "seat-corner", say)
                 .says(
                         verdict,
                         "The corner is plunged first with a cutter of " + say.length(cut.reliefMm())
@@ -292,12 +263,10 @@ final class SeatFindings {
                                         ? "."
                                         : ", which a cutter of " + say.length(job.cutterMm()) + " cannot reach along."))
                 .margin(fits ? wall / need - 1 : -0.3)
-                .step(
-                        Working.of("Shorter wall", "l − c / 2 − r", mm(wall))
-                                .with("l", "edge", mm(cut.shape().edgeMm()))
-                                .with("c", "cutter for the corner", mm(cut.reliefMm()))
-                                .with("r", "nose radius", mm(job.noseMm())),
-                        say)
+                .step(Working.of("Shorter wall", "l − c / 2 − r", mm(wall))
+                        .with("l", "edge", mm(cut.shape().edgeMm()))
+                        .with("c", "cutter for the corner", mm(cut.reliefMm()))
+                        .with("r", "nose radius", mm(job.noseMm())))
                 .note(
                         "An insert’s corner has a small radius, a pocket’s one as large as the cutter: without relief the insert stands on its corner.")
                 .source("Plan of seat and cutters");
@@ -327,7 +296,7 @@ final class SeatFindings {
         boolean deep = hangs > HANGS;
         boolean far = most > SWINGS;
         double thicker = Math.ceil(cut.floorDepthMm() / HANGS);
-        return Finding.at(Station.REACH, "seat-mill")
+        return Finding.at(Station.REACH, "seat-mill", say)
                 .says(
                         deep || far ? Verdict.DOUBTFUL : Verdict.FINE,
                         "Vise swung " + say.angle(Math.abs(back)) + " for the wall behind, " + say.angle(Math.abs(side))
@@ -338,11 +307,9 @@ final class SeatFindings {
                                 + "; the cutter hangs " + say.number(hangs, 1) + " of its diameters into the pocket"
                                 + (deep ? ": it bends away and the walls lean." : "."))
                 .margin(deep ? HANGS / hangs - 1 : far ? SWINGS / most - 1 : HANGS / hangs - 1)
-                .step(
-                        Working.of("Cutter hangs", "f / c", Amount.number(hangs))
-                                .with("f", "floor below the top", mm(cut.floorDepthMm()))
-                                .with("c", "cutter", mm(job.cutterMm()).typed()),
-                        say)
+                .step(Working.of("Cutter hangs", "f / c", Amount.number(hangs))
+                        .with("f", "floor below the top", mm(cut.floorDepthMm()))
+                        .with("c", "cutter", mm(job.cutterMm()).typed()))
                 .note(
                         "Cut close to the table and near the middle of its travel; nothing here knows your mill’s travel: run the outline dry first.")
                 .mendUnless(
@@ -359,7 +326,7 @@ final class SeatFindings {
         double draw = job.drawMm();
         Verdict verdict = draw < 0.04 ? Verdict.DOUBTFUL : draw > 0.3 ? Verdict.WRONG : Verdict.FINE;
         boolean through = cut.underMm() < 1.2 * screw.threadMm();
-        return Finding.at(Station.REACH, "seat-screw")
+        return Finding.at(Station.REACH, "seat-screw", say)
                 .says(
                         verdict,
                         screw.name() + " through the insert’s hole of " + say.length(cut.holeMm()) + ", its own hole "
@@ -387,7 +354,7 @@ final class SeatFindings {
         double reduced = cut.reducedMm();
         boolean free = cut.outMm() - reduced / 2 >= wanted - 1e-9;
         double stiff = Math.pow(reduced / job.heightMm(), 4);
-        Finding.Builder finding = Finding.at(Station.REACH, "seat-bar")
+        Finding.Builder finding = Finding.at(Station.REACH, "seat-bar", say)
                 .says(
                         free && stiff > 0.3 ? Verdict.FINE : free ? Verdict.DOUBTFUL : Verdict.WRONG,
                         "Point " + say.length(cut.outMm()) + " from the axis, " + say.length(out) + " out of the bar"
@@ -398,16 +365,14 @@ final class SeatFindings {
                                         : ".")
                                 + " It enters holes from " + say.length(cut.leastHoleMm()) + " on.")
                 .margin(free ? Math.min(1, stiff / 0.3 - 1) : -0.3)
-                .step(
-                        Working.of("Out of the bar", "a − D / 2", mm(out))
-                                .with(
-                                        "a",
-                                        "point from the axis",
-                                        job.outMm().isPresent()
-                                                ? mm(cut.outMm()).typed()
-                                                : mm(cut.outMm()).chosen())
-                                .with("D", "bar", mm(job.heightMm()).typed()),
-                        say)
+                .step(Working.of("Out of the bar", "a − D / 2", mm(out))
+                        .with(
+                                "a",
+                                "point from the axis",
+                                job.outMm().isPresent()
+                                        ? mm(cut.outMm()).typed()
+                                        : mm(cut.outMm()).chosen())
+                        .with("D", "bar", mm(job.heightMm()).typed()))
                 .note("Two flats along the bar, parallel to the seat, set it level and keep it from rolling.")
                 .source("Circles of bar and hole");
         if (!free || stiff <= 0.3) {
@@ -418,7 +383,7 @@ final class SeatFindings {
     }
 
     private Finding stock() {
-        return Finding.at(Station.MAKE, "seat-stock")
+        return Finding.at(Station.MAKE, "seat-stock", say)
                 .says(
                         Verdict.TOLD,
                         "Try the bar stock first: turn a test of it and file it. Gummy stock tears in the seat and in its thread; a harder one finishes better. It is not stiffer.")
@@ -428,7 +393,7 @@ final class SeatFindings {
 
     private Finding made(double low) {
         boolean good = Math.abs(low) < 0.03;
-        return Finding.at(Station.MAKE, "seat-made")
+        return Finding.at(Station.MAKE, "seat-made", say)
                 .says(
                         good ? Verdict.FINE : Math.abs(low) < 0.25 ? Verdict.DOUBTFUL : Verdict.WRONG,
                         good
@@ -440,14 +405,12 @@ final class SeatFindings {
                                                 ? "A shim of that under the insert, or the whole holder set higher by it, cures it: nothing has to be milled again."
                                                 : "Take that much more from the floor, or set the holder lower by it."))
                 .margin(good ? 1 : 0.03 - Math.abs(low))
-                .step(
-                        Working.of("Edge low by", "m − f", mm(low))
-                                .with(
-                                        "m",
-                                        "floor below the top, as made",
-                                        mm(job.madeDepthMm().orElseThrow()).measured())
-                                .with("f", "as drawn", mm(cut.floorDepthMm())),
-                        say)
+                .step(Working.of("Edge low by", "m − f", mm(low))
+                        .with(
+                                "m",
+                                "floor below the top, as made",
+                                mm(job.madeDepthMm().orElseThrow()).measured())
+                        .with("f", "as drawn", mm(cut.floorDepthMm())))
                 .mendUnless(good, "As drawn", MADE_DEPTH.id(), Written.exact(Quantity.LENGTH, cut.floorDepthMm()))
                 .source("Heights add")
                 .build();

@@ -32,7 +32,7 @@ public final class ThreadAnswer {
             (cut, say) -> new ThreadEdgeFindings(cut, say).all(),
             (cut, say) -> new ThreadReachFindings(cut, say).all(),
             (cut, say) -> ThreadWires.finding(cut, say).stream().toList(),
-            (cut, say) -> List.of(ThreadWires.gauges(cut)));
+            (cut, say) -> List.of(ThreadWires.gauges(cut, say)));
 
     private ThreadAnswer() {}
 
@@ -83,56 +83,50 @@ public final class ThreadAnswer {
 
     private static Figures figures(ThreadCut cut, Say say) {
         Figures f = new Figures(say);
-        f.add(
-                "pitchDiameter",
-                "Pitch diameter, basic",
-                Station.CUT,
-                mm(cut.job().size().pitchDiameterMm()));
-        f.add("pitchLow", "Pitch diameter, least", Station.CUT, Quantity.LENGTH, limit(cut, ThreadLimits::pitchLow));
-        f.add("pitchHigh", "Pitch diameter, most", Station.CUT, Quantity.LENGTH, limit(cut, ThreadLimits::pitchHigh));
-        f.add("pitch", "Pitch", Station.CUT, mm(cut.job().size().pitchMm()));
-        f.add("lead", "Lead", Station.CUT, mm(cut.job().size().leadMm()));
-        f.add(
-                "threadMinor",
-                "Minor diameter, basic",
-                Station.CUT,
-                mm(cut.job().size().minorMm()));
-        f.add("blank", cut.job().inside() ? "Hole to bore" : "Turned to", Station.CUT, mm(cut.blankMm()));
-        f.add("threadDepth", "Depth on the radius", Station.EDGE, mm(cut.depthMm()));
-        f.add("helix", "Helix at the root", Station.EDGE, rad(cut.helixRad()));
-        f.add("cutAngle", "Angle that is cut", Station.EDGE, rad(cut.cutAngleRad()));
-        f.add("tipFlat", "Flat at the tip", Station.EDGE, mm(cut.tip().flatMm()));
-        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.rpm()));
-        f.add("runOn", "Carriage runs on", Station.REACH, mm(cut.runOnMm()));
+        f.at(Station.CUT);
+        f.add("pitchDiameter", "Pitch diameter, basic", mm(cut.job().size().pitchDiameterMm()));
+        f.add("pitchLow", "Pitch diameter, least", Quantity.LENGTH, limit(cut, ThreadLimits::pitchLow));
+        f.add("pitchHigh", "Pitch diameter, most", Quantity.LENGTH, limit(cut, ThreadLimits::pitchHigh));
+        f.add("pitch", "Pitch", mm(cut.job().size().pitchMm()));
+        f.add("lead", "Lead", mm(cut.job().size().leadMm()));
+        f.add("threadMinor", "Minor diameter, basic", mm(cut.job().size().minorMm()));
+        f.add("blank", cut.job().inside() ? "Hole to bore" : "Turned to", mm(cut.blankMm()));
+        f.at(Station.EDGE);
+        f.add("threadDepth", "Depth on the radius", mm(cut.depthMm()));
+        f.add("helix", "Helix at the root", rad(cut.helixRad()));
+        f.add("cutAngle", "Angle that is cut", rad(cut.cutAngleRad()));
+        f.add("tipFlat", "Flat at the tip", mm(cut.tip().flatMm()));
+        f.at(Station.REACH);
+        f.add("speed", "Spindle speed", rpm(cut.rpm()));
+        f.add("runOn", "Carriage runs on", mm(cut.runOnMm()));
         f.add(
                 "leadCut",
                 "Lead as geared",
-                Station.REACH,
                 Quantity.LENGTH,
                 cut.gears().known() ? OptionalDouble.of(cut.gears().cutsMm()) : OptionalDouble.empty());
         f.add(
                 "passes",
                 "Passes",
-                Station.REACH,
                 cut.depthsMm().size(),
                 String.valueOf(cut.depthsMm().size()));
         f.add(
                 "infeed",
                 "In all on the " + ThreadSpoken.slide(cut),
-                Station.REACH,
                 mm(cut.infeed().compoundMm(cut.depthMm())));
-        f.add("push", "Push, hardest pass", Station.REACH, newtons(cut.hardest().pushN()));
-        f.add("sprung", "Springs, on the pitch diameter", Station.REACH, mm(cut.sprungMm()));
-        f.add("power", "Power", Station.REACH, watts(cut.watt()));
-        f.add("time", "Time", Station.REACH, minutes(cut.minutes()));
+        f.add("push", "Push, hardest pass", newtons(cut.hardest().pushN()));
+        f.add("sprung", "Springs, on the pitch diameter", mm(cut.sprungMm()));
+        f.add("power", "Power", watts(cut.watt()));
+        f.add("time", "Time", minutes(cut.minutes()));
         cut.bar().ifPresent(bar -> {
-            f.add("bar", "Bar in the hole", Station.REACH, mm(bar.barMm()));
-            f.add("barMost", "Thickest bar that passes", Station.REACH, mm(cut.thickestBarMm()));
+            f.add("bar", "Bar in the hole", mm(bar.barMm()));
+            f.add("barMost", "Thickest bar that passes", mm(cut.thickestBarMm()));
         });
         if (!cut.job().inside()) {
-            f.add("overWires", "Over three wires", Station.MAKE, mm(cut.wires().overMm(cut.targetMm())));
+            f.at(Station.MAKE);
+            f.add("overWires", "Over three wires", mm(cut.wires().overMm(cut.targetMm())));
         }
-        f.add("engagement", "Depth of thread, share", Station.CUT, number(cut.engagement()));
+        f.at(Station.CUT);
+        f.add("engagement", "Depth of thread, share", number(cut.engagement()));
         return f;
     }
 }

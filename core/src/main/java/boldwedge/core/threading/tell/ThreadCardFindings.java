@@ -72,8 +72,8 @@ final class ThreadCardFindings {
     }
 
     private Finding card() {
-        Finding.Builder finding =
-                Finding.at(Station.CUT, "thread-card").source(source(job.call().series()));
+        Finding.Builder finding = Finding.at(Station.CUT, "thread-card", say)
+                .source(source(job.call().series()));
         if (job.limits().isPresent()) {
             ThreadLimits limits = job.limits().get();
             finding.says(
@@ -85,14 +85,10 @@ final class ThreadCardFindings {
                                     : "outside " + range(limits.majorLow(), limits.majorHigh()) + "; root at most "
                                             + say.length(limits.minorHigh()))
                             + ".");
-            finding.step(
-                    Working.of(
-                                    "Width of the pitch diameter’s limits",
-                                    "h − l",
-                                    mm(limits.pitchHigh() - limits.pitchLow()))
-                            .with("h", mm(limits.pitchHigh()).fromTable())
-                            .with("l", mm(limits.pitchLow()).fromTable()),
-                    say);
+            finding.step(Working.of(
+                            "Width of the pitch diameter’s limits", "h − l", mm(limits.pitchHigh() - limits.pitchLow()))
+                    .with("h", mm(limits.pitchHigh()).fromTable())
+                    .with("l", mm(limits.pitchLow()).fromTable()));
         } else {
             finding.says(
                             Verdict.TOLD,
@@ -100,18 +96,14 @@ final class ThreadCardFindings {
                                     + ", basic. Limits of this form are not in the program: fit it to its mate.")
                     .margin(-0.05);
         }
-        return finding.step(
-                        Working.of("Pitch diameter", "d − k · P", mm(size.pitchDiameterMm()))
-                                .with("d", "major diameter", mm(size.majorMm()).fromTable())
-                                .with("k", number(size.form().pitchBelowMm(1)).fromTable())
-                                .with("P", mm(size.pitchMm()).fromTable()),
-                        say)
-                .step(
-                        Working.of("Minor diameter of the inside thread", "d − k · P", mm(size.minorMm()))
-                                .with("d", mm(size.majorMm()).fromTable())
-                                .with("k", number(size.form().minorBelowMm(1)).fromTable())
-                                .with("P", mm(size.pitchMm()).fromTable()),
-                        say)
+        return finding.step(Working.of("Pitch diameter", "d − k · P", mm(size.pitchDiameterMm()))
+                        .with("d", "major diameter", mm(size.majorMm()).fromTable())
+                        .with("k", number(size.form().pitchBelowMm(1)).fromTable())
+                        .with("P", mm(size.pitchMm()).fromTable()))
+                .step(Working.of("Minor diameter of the inside thread", "d − k · P", mm(size.minorMm()))
+                        .with("d", mm(size.majorMm()).fromTable())
+                        .with("k", number(size.form().minorBelowMm(1)).fromTable())
+                        .with("P", mm(size.pitchMm()).fromTable()))
                 .note(
                         "On the pitch diameter ridge and groove are equally wide, each half a pitch. It decides how the thread fits; outside diameter and root only have to stay clear.")
                 .build();
@@ -122,8 +114,8 @@ final class ThreadCardFindings {
     }
 
     private Finding blank() {
-        Finding.Builder finding =
-                Finding.at(Station.CUT, "thread-blank").source(source(job.call().series()));
+        Finding.Builder finding = Finding.at(Station.CUT, "thread-blank", say)
+                .source(source(job.call().series()));
         double blank = cut.blankMm();
         double share = cut.engagement();
         boolean known = job.limits().isPresent();
@@ -159,17 +151,15 @@ final class ThreadCardFindings {
                     .mend(verb + say.length((low + high) / 2), BLANK.id(), exact((low + high) / 2));
         }
         if (job.inside()) {
-            finding.step(
-                    Working.of("Depth of thread", "(d − h) / (k · P)", number(share))
-                            .with("d", mm(size.majorMm()).fromTable())
-                            .with(
-                                    "h",
-                                    job.blankMm().isPresent()
-                                            ? mm(blank).typed()
-                                            : mm(blank).chosen())
-                            .with("k", number(size.form().minorBelowMm(1)).fromTable())
-                            .with("P", mm(size.pitchMm()).fromTable()),
-                    say);
+            finding.step(Working.of("Depth of thread", "(d − h) / (k · P)", number(share))
+                    .with("d", mm(size.majorMm()).fromTable())
+                    .with(
+                            "h",
+                            job.blankMm().isPresent()
+                                    ? mm(blank).typed()
+                                    : mm(blank).chosen())
+                    .with("k", number(size.form().minorBelowMm(1)).fromTable())
+                    .with("P", mm(size.pitchMm()).fromTable()));
             finding.note("Drill nearest below: "
                     + say.drill(DrillTable.nearest(Math.max(0.35, blank - 0.05 * size.pitchMm()), say.units()))
                     + "; bored it is rounder and true to the axis.");
@@ -192,7 +182,7 @@ final class ThreadCardFindings {
         double stops = cut.grooveFor(cut.rpm());
         double margin = cut.mostRpm() / cut.rpm() - 1;
         if (job.left()) {
-            return Finding.at(Station.CUT, "thread-groove")
+            return Finding.at(Station.CUT, "thread-groove", say)
                     .says(
                             cut.grooveMm() < size.pitchMm() ? Verdict.DOUBTFUL : Verdict.TOLD,
                             "Left hand: it starts in the groove, " + say.length(cut.grooveMm())
@@ -206,7 +196,7 @@ final class ThreadCardFindings {
                     .source("Way of the carriage")
                     .build();
         }
-        Finding.Builder finding = Finding.at(Station.CUT, "thread-groove")
+        Finding.Builder finding = Finding.at(Station.CUT, "thread-groove", say)
                 .says(
                         Verdict.of(margin, 0.1),
                         margin < 0
@@ -223,33 +213,22 @@ final class ThreadCardFindings {
                                         + "the carriage runs on " + say.length(cut.runOnMm()) + " at "
                                         + say.rpm(cut.rpm()) + ".")
                 .margin(margin)
-                .step(
-                        Working.of("Runs on", "n · L · t", mm(cut.runOnMm()))
-                                .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
-                                .with("L", "lead", mm(size.leadMm()).fromTable())
-                                .with(
-                                        "t",
-                                        "until it stands",
-                                        job.lathe().screw().stopSeconds().isPresent()
-                                                ? boldwedge.core.measure.Amount.minutes(job.lathe()
-                                                                        .screw()
-                                                                        .stopOrUsual()
-                                                                / 60)
-                                                        .fromCard()
-                                                : boldwedge.core.measure.Amount.minutes(job.lathe()
-                                                                        .screw()
-                                                                        .stopOrUsual()
-                                                                / 60)
-                                                        .assumed()),
-                        say)
-                .step(
-                        Working.of("Groove that this needs", "s + P", mm(stops))
-                                .with("s", "runs on", mm(cut.runOnMm()))
-                                .with(
-                                        "P",
-                                        "room for the tool",
-                                        mm(size.pitchMm()).fromTable()),
-                        say)
+                .step(Working.of("Runs on", "n · L · t", mm(cut.runOnMm()))
+                        .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
+                        .with("L", "lead", mm(size.leadMm()).fromTable())
+                        .with(
+                                "t",
+                                "until it stands",
+                                job.lathe().screw().stopSeconds().isPresent()
+                                        ? boldwedge.core.measure.Amount.minutes(
+                                                        job.lathe().screw().stopOrUsual() / 60)
+                                                .fromCard()
+                                        : boldwedge.core.measure.Amount.minutes(
+                                                        job.lathe().screw().stopOrUsual() / 60)
+                                                .assumed()))
+                .step(Working.of("Groove that this needs", "s + P", mm(stops))
+                        .with("s", "runs on", mm(cut.runOnMm()))
+                        .with("P", "room for the tool", mm(size.pitchMm()).fromTable()))
                 .source("Motion of the carriage; the tool’s own width is a pitch at most");
         if (margin < 0.1) {
             job.lathe()
@@ -274,18 +253,18 @@ final class ThreadCardFindings {
                 + say.length(to) + ", 45° or " + say.angle(size.form().halfRad()) + ", before the first pass";
         return switch (job.end()) {
             case GROOVE ->
-                Finding.at(Station.CUT, "thread-ends")
+                Finding.at(Station.CUT, "thread-ends", say)
                         .says(Verdict.TOLD, chamfer + ": the first turn stays whole and the groove’s edge too.")
                         .build();
             case OPEN ->
-                Finding.at(Station.CUT, "thread-ends")
+                Finding.at(Station.CUT, "thread-ends", say)
                         .says(
                                 Verdict.TOLD,
                                 chamfer + "; the tool runs out past the end: see that nothing stands there.")
                         .build();
             case DRAWN -> {
                 double margin = cut.mostRpm() / cut.rpm() - 1;
-                Finding.Builder finding = Finding.at(Station.CUT, "thread-ends")
+                Finding.Builder finding = Finding.at(Station.CUT, "thread-ends", say)
                         .says(
                                 Verdict.of(margin, 0.1),
                                 margin < 0
@@ -317,7 +296,7 @@ final class ThreadCardFindings {
         boolean usual = size.form() == ThreadForm.SIXTY && !job.call().name().contains(" × ");
         if (usual && size.majorMm() <= DIE_UP_TO_MM && size.starts() == 1) {
             String tool = job.inside() ? "tap" : "die";
-            findings.add(Finding.at(Station.CUT, "thread-die")
+            findings.add(Finding.at(Station.CUT, "thread-die", say)
                     .says(
                             Verdict.TOLD,
                             (size.majorMm() < SMALL_MM
@@ -331,7 +310,7 @@ final class ThreadCardFindings {
         }
         boolean special = job.call().name().contains(" × ") || job.call().name().endsWith(" UN");
         if (special) {
-            findings.add(Finding.at(Station.CUT, "thread-special")
+            findings.add(Finding.at(Station.CUT, "thread-special", say)
                     .says(
                             Verdict.DOUBTFUL,
                             "No shop has a nut, a gauge or a tap for "

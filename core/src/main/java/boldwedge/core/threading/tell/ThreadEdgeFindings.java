@@ -68,7 +68,7 @@ final class ThreadEdgeFindings {
                 : least < LEAST_CLEARANCE - 1e-9 ? Verdict.DOUBTFUL : Verdict.FINE;
         String leading = job.left() ? "left" : "right";
         boolean insert = job.edge().tool().insert();
-        Finding.Builder finding = Finding.at(Station.EDGE, "thread-flanks")
+        Finding.Builder finding = Finding.at(Station.EDGE, "thread-flanks", say)
                 .says(
                         verdict,
                         verdict == Verdict.FINE
@@ -81,30 +81,22 @@ final class ThreadEdgeFindings {
                                         + say.angle(least) + " in the helix of " + say.angle(helix)
                                         + ": its heel rubs and tears.")
                 .margin(least / LEAST_CLEARANCE - 1)
-                .step(
-                        Working.of("Helix at the root", "atan(L / (π · d))", rad(helix))
-                                .with("L", "lead", mm(size.leadMm()).fromTable())
-                                .with("d", mm(job.inside() ? cut.blankMm() : 2 * cut.tipAtMm())),
-                        say)
-                .step(
-                        Working.of(
-                                        "Leading flank, ground",
-                                        "c + φ",
-                                        rad(job.edge().clearanceRad() + helix))
-                                .with(
-                                        "c",
-                                        "clearance in use",
-                                        rad(job.edge().clearanceRad()).chosen())
-                                .with("φ", rad(helix)),
-                        say)
-                .step(
-                        Working.of(
-                                        "Trailing flank, ground",
-                                        "c − φ",
-                                        rad(job.edge().clearanceRad() - helix))
-                                .with("c", rad(job.edge().clearanceRad()).chosen())
-                                .with("φ", rad(helix)),
-                        say)
+                .step(Working.of("Helix at the root", "atan(L / (π · d))", rad(helix))
+                        .with("L", "lead", mm(size.leadMm()).fromTable())
+                        .with("d", mm(job.inside() ? cut.blankMm() : 2 * cut.tipAtMm())))
+                .step(Working.of(
+                                "Leading flank, ground", "c + φ", rad(job.edge().clearanceRad() + helix))
+                        .with(
+                                "c",
+                                "clearance in use",
+                                rad(job.edge().clearanceRad()).chosen())
+                        .with("φ", rad(helix)))
+                .step(Working.of(
+                                "Trailing flank, ground",
+                                "c − φ",
+                                rad(job.edge().clearanceRad() - helix))
+                        .with("c", rad(job.edge().clearanceRad()).chosen())
+                        .with("φ", rad(helix)))
                 .note("The leading flank is the one toward which the tool moves: the side toward the chuck for a "
                         + (job.left() ? "left-hand thread cut away from it" : "right-hand thread cut toward it")
                         + ". Below 0° a flank leans over its edge.")
@@ -152,7 +144,7 @@ final class ThreadEdgeFindings {
         boolean sharp = !round && flat < 0.04 * p && size.form() == ThreadForm.SIXTY || round && radius < 0.03 * p;
         Verdict verdict = wide ? Verdict.WRONG : sharp ? Verdict.DOUBTFUL : Verdict.FINE;
         String end = round ? "Radius " + say.length(radius) : "Flat " + say.length(flat);
-        Finding.Builder finding = Finding.at(Station.EDGE, "thread-tip")
+        Finding.Builder finding = Finding.at(Station.EDGE, "thread-tip", say)
                 .says(
                         verdict,
                         wide
@@ -164,7 +156,7 @@ final class ThreadEdgeFindings {
                                                 ? ". So sharp a point breaks, and the deep root costs strength."
                                                 : "."))
                 .margin(wide ? -(share - 1) : sharp ? -0.1 : 1 - share / 1.05)
-                .step(depth(), say)
+                .step(depth())
                 .source("Geometry of the groove; flats of ISO 68-1 and ASME B1.1")
                 .school(
                         "Flat of an eighth of the pitch",
@@ -217,7 +209,7 @@ final class ThreadEdgeFindings {
         double tolerance = cut.toleranceMm();
         double share = felt / tolerance;
         Verdict verdict = share > 0.5 ? Verdict.WRONG : share > ANGLE_WATCHED ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.EDGE, "thread-angle")
+        Finding.Builder finding = Finding.at(Station.EDGE, "thread-angle", say)
                 .says(
                         verdict,
                         Math.abs(error) < 1e-4 && Math.abs(job.edge().yawRad()) < 1e-9
@@ -232,26 +224,22 @@ final class ThreadEdgeFindings {
                                         + say.share(share)
                                         + " of its limits.")
                 .margin(ANGLE_WATCHED - share)
-                .step(
-                        Working.of("Felt on the pitch diameter", "k · P · (|u| + |v|)", mm(felt))
-                                .with(
-                                        "k",
-                                        "per radian",
-                                        number(FlankCut.FELT_PER_RADIAN).fromTable())
-                                .with("P", mm(size.pitchMm()).fromTable())
-                                .with("u", "leading half angle off by", rad(halves[0]))
-                                .with("v", "trailing half angle off by", rad(halves[1])),
-                        say)
+                .step(Working.of("Felt on the pitch diameter", "k · P · (|u| + |v|)", mm(felt))
+                        .with(
+                                "k",
+                                "per radian",
+                                number(FlankCut.FELT_PER_RADIAN).fromTable())
+                        .with("P", mm(size.pitchMm()).fromTable())
+                        .with("u", "leading half angle off by", rad(halves[0]))
+                        .with("v", "trailing half angle off by", rad(halves[1])))
                 .source("By vectors from face, rake and height; NPL, Notes on screw gauges, for what a mate feels");
         if (Math.abs(job.edge().rakeRad()) > 1e-9 && !job.edge().tool().insert()) {
-            finding.step(
-                    Working.of(
-                                    "Ground in the face for on centre",
-                                    "2 · atan(tan(e / 2) · cos(g))",
-                                    rad(FlankCut.groundFor(wanted, job.edge().rakeRad())))
-                            .with("e", "angle wanted", rad(wanted).fromTable())
-                            .with("g", "top rake", rad(job.edge().rakeRad()).typed()),
-                    say);
+            finding.step(Working.of(
+                            "Ground in the face for on centre",
+                            "2 · atan(tan(e / 2) · cos(g))",
+                            rad(FlankCut.groundFor(wanted, job.edge().rakeRad())))
+                    .with("e", "angle wanted", rad(wanted).fromTable())
+                    .with("g", "top rake", rad(job.edge().rakeRad()).typed()));
         }
         if (verdict != Verdict.FINE) {
             FlankCut now = cut.flanks();
@@ -303,7 +291,7 @@ final class ThreadEdgeFindings {
 
     /** The same thread by each tool, side by side. */
     private Finding tools() {
-        Finding.Builder finding = Finding.at(Station.EDGE, "thread-tools");
+        Finding.Builder finding = Finding.at(Station.EDGE, "thread-tools", say);
         for (Tool tool : Tool.values()) {
             ThreadCut other = tool == job.edge().tool() ? cut : cut.cutBy(tool);
             finding.school(
@@ -346,7 +334,7 @@ final class ThreadEdgeFindings {
                             : "It cuts all pitches of its range and leaves the crest as it was "
                                     + (job.inside() ? "bored: bore it right." : "turned: turn it right."));
         }
-        Finding.Builder finding = Finding.at(Station.EDGE, "thread-insert")
+        Finding.Builder finding = Finding.at(Station.EDGE, "thread-insert", say)
                 .says(in ? Verdict.FINE : Verdict.WRONG, words.toString())
                 .margin(in ? 1 : -0.3)
                 .source("Range as typed; shape of partial and full profile");
@@ -356,20 +344,15 @@ final class ThreadEdgeFindings {
         }
         if (edge.price().isPresent()) {
             double each = edge.price().getAsDouble() / (edge.edges() * edge.perEdgeOrUsual());
-            finding.step(
-                    Working.of("Price of a thread, in the money of the price", "c / (e · n)", number(each))
-                            .with(
-                                    "c",
-                                    "an insert",
-                                    number(edge.price().getAsDouble()).typed())
-                            .with("e", "edges", number(edge.edges()).typed())
-                            .with(
-                                    "n",
-                                    "threads an edge",
-                                    edge.perEdge().isPresent()
-                                            ? number(edge.perEdgeOrUsual()).typed()
-                                            : number(edge.perEdgeOrUsual()).assumed()),
-                    say);
+            finding.step(Working.of("Price of a thread, in the money of the price", "c / (e · n)", number(each))
+                    .with("c", "an insert", number(edge.price().getAsDouble()).typed())
+                    .with("e", "edges", number(edge.edges()).typed())
+                    .with(
+                            "n",
+                            "threads an edge",
+                            edge.perEdge().isPresent()
+                                    ? number(edge.perEdgeOrUsual()).typed()
+                                    : number(edge.perEdgeOrUsual()).assumed()));
         }
         return finding.build();
     }

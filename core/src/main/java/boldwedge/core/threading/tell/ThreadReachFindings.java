@@ -69,7 +69,7 @@ final class ThreadReachFindings {
         double least = Math.min(deep, out);
         double share = Math.clamp(rubs / cut.depthMm(), 0, 1);
         double thickest = Math.floor(cut.thickestBarMm() * 10) / 10;
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-bar")
+        Finding.Builder finding = Finding.at(Station.REACH, "thread-bar", say)
                 .says(
                         least < -1e-9 ? Verdict.WRONG : Verdict.FINE,
                         deep < -1e-9
@@ -87,36 +87,29 @@ final class ThreadReachFindings {
                                                 + " at full depth, "
                                                 + say.length(out + bar.clearMm()) + " behind when it is drawn out.")
                 .margin(least / Math.max(bar.clearMm(), 0.1))
-                .step(
-                        Working.of("Room at full depth", "h − √((q − a)² + b²) − D / 2 − c", mm(deep))
-                                .with("h", "radius of the hole", mm(crest))
-                                .with("q", "radius of the thread’s bottom", mm(cut.tipAtMm()))
-                                .with(
-                                        "a",
-                                        "point from the bar’s axis",
-                                        job.reach().pointMm().isPresent()
-                                                ? mm(bar.pointMm()).typed()
-                                                : mm(bar.pointMm()).chosen())
-                                .with(
-                                        "b",
-                                        "axis below the point",
-                                        mm(bar.barBelowMm()).typed())
-                                .with(
-                                        "D",
-                                        "bar",
-                                        job.reach().barMm().isPresent()
-                                                ? mm(bar.barMm()).typed()
-                                                : mm(bar.barMm()).chosen())
-                                .with("c", "room wanted", mm(bar.clearMm()).assumed()),
-                        say)
-                .step(
-                        Working.of("Room behind, drawn out", "h − √((h − c − a)² + b²) − D / 2 − c", mm(out))
-                                .with("h", mm(crest))
-                                .with("c", mm(bar.clearMm()).assumed())
-                                .with("a", mm(bar.pointMm()))
-                                .with("b", mm(bar.barBelowMm()))
-                                .with("D", mm(bar.barMm())),
-                        say)
+                .step(Working.of("Room at full depth", "h − √((q − a)² + b²) − D / 2 − c", mm(deep))
+                        .with("h", "radius of the hole", mm(crest))
+                        .with("q", "radius of the thread’s bottom", mm(cut.tipAtMm()))
+                        .with(
+                                "a",
+                                "point from the bar’s axis",
+                                job.reach().pointMm().isPresent()
+                                        ? mm(bar.pointMm()).typed()
+                                        : mm(bar.pointMm()).chosen())
+                        .with("b", "axis below the point", mm(bar.barBelowMm()).typed())
+                        .with(
+                                "D",
+                                "bar",
+                                job.reach().barMm().isPresent()
+                                        ? mm(bar.barMm()).typed()
+                                        : mm(bar.barMm()).chosen())
+                        .with("c", "room wanted", mm(bar.clearMm()).assumed()))
+                .step(Working.of("Room behind, drawn out", "h − √((h − c − a)² + b²) − D / 2 − c", mm(out))
+                        .with("h", mm(crest))
+                        .with("c", mm(bar.clearMm()).assumed())
+                        .with("a", mm(bar.pointMm()))
+                        .with("b", mm(bar.barBelowMm()))
+                        .with("D", mm(bar.barMm())))
                 .note("The thickest bar that passes this hole is " + say.length(thickest) + ", its point at least "
                         + say.length(cut.pointForMm(thickest)) + " from its axis.")
                 .source("Circles of bar and hole, seen along the axis");
@@ -162,7 +155,7 @@ final class ThreadReachFindings {
         if (verdict == Verdict.WRONG && left < 0.6 * cut.toleranceMm()) {
             verdict = Verdict.DOUBTFUL;
         }
-        Finding.Builder finding = Finding.at(Station.REACH, inside ? "thread-bar-springs" : "thread-push")
+        Finding.Builder finding = Finding.at(Station.REACH, inside ? "thread-bar-springs" : "thread-push", say)
                 .says(
                         verdict,
                         (inside ? "The bar springs " : "Work and tool spring apart ") + say.length(cut.sprungMm())
@@ -172,20 +165,16 @@ final class ThreadReachFindings {
                                 + (cut.spring() == 1 ? " spring pass leaves about " : " spring passes leave about ")
                                 + say.length(left) + " of it.")
                 .margin(margin)
-                .step(
-                        Working.of("Spring on the pitch diameter", "2 · F · g", mm(cut.sprungMm()))
-                                .with("F", "push of the last cutting pass", newtons(last.pushN()))
-                                .with("g", "give", mmPerNewton(cut.giveMmPerN())),
-                        say)
-                .step(
-                        Working.of("Left after the spring passes", "s · k^n", mm(left))
-                                .with("s", mm(cut.sprungMm()))
-                                .with(
-                                        "k",
-                                        "share that a pass leaves",
-                                        number(ThreadCut.SPRUNG_SHARE).assumed())
-                                .with("n", "spring passes", number(cut.spring())),
-                        say)
+                .step(Working.of("Spring on the pitch diameter", "2 · F · g", mm(cut.sprungMm()))
+                        .with("F", "push of the last cutting pass", newtons(last.pushN()))
+                        .with("g", "give", mmPerNewton(cut.giveMmPerN())))
+                .step(Working.of("Left after the spring passes", "s · k^n", mm(left))
+                        .with("s", mm(cut.sprungMm()))
+                        .with(
+                                "k",
+                                "share that a pass leaves",
+                                number(ThreadCut.SPRUNG_SHARE).assumed())
+                        .with("n", "spring passes", number(cut.spring())))
                 .note("Push of a thread is known within about half; the try with the nut decides.")
                 .source("Beam on springs; Kienzle’s law for the chip, "
                         + job.work().source());
@@ -220,7 +209,7 @@ final class ThreadReachFindings {
         String words = n + " passes, the first " + say.length(cut.depthsMm().getFirst()) + " deep, the last "
                 + say.length(n > 1 ? cut.depthsMm().get(n - 1) - cut.depthsMm().get(n - 2) : cut.depthMm()) + "; then "
                 + cut.spring() + " without infeed: about " + say.time(cut.minutes()) + ".";
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-passes")
+        Finding.Builder finding = Finding.at(Station.REACH, "thread-passes", say)
                 .says(
                         verdict,
                         thin
@@ -231,11 +220,9 @@ final class ThreadReachFindings {
                                                 + " times what this tool likes. " + words
                                         : words)
                 .margin(thin ? chip / least.low() - 1 : Math.min(1, 1.6 / Math.max(heavy, 1e-9) - 1))
-                .step(
-                        Working.of("Area of the groove", "A · n", mm2(cut.tip().areaMm2(cut.depthMm())))
-                                .with("A", "mean area of a pass", mm2(cut.tip().areaMm2(cut.depthMm()) / n))
-                                .with("n", "passes", number(n)),
-                        say)
+                .step(Working.of("Area of the groove", "A · n", mm2(cut.tip().areaMm2(cut.depthMm())))
+                        .with("A", "mean area of a pass", mm2(cut.tip().areaMm2(cut.depthMm()) / n))
+                        .with("n", "passes", number(n)))
                 .source(
                         "Equal areas but for a light first pass (0.3): depth grows with the root of their number; area of a pass from what tables of handbooks add up to (ours)");
         finding.school(
@@ -264,7 +251,7 @@ final class ThreadReachFindings {
         double trailing = now.trailingMm(t);
         double fine = size.pitchMm();
         boolean crowds = way == Way.STRAIGHT && fine > 2.2;
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-ways")
+        Finding.Builder finding = Finding.at(Station.REACH, "thread-ways", say)
                 .says(
                         crowds ? Verdict.DOUBTFUL : Verdict.FINE,
                         (way.compound()
@@ -279,20 +266,13 @@ final class ThreadReachFindings {
                                                 : "Straight in, set over by turns to either side: each flank cuts alone.")
                                 + (crowds ? " From about 2 mm of pitch on that tears and chatters." : ""))
                 .margin(crowds ? -0.1 : 1)
-                .step(
-                        Working.of("Way of the compound", "t / cos(b)", mm(now.compoundMm(t)))
-                                .with("t", "depth", mm(t))
-                                .with("b", "set over", rad(now.betaRad()).chosen()),
-                        say)
-                .step(
-                        Working.of("Taken by the trailing flank", "t · (tan(a) − tan(b))", mm(trailing))
-                                .with("t", mm(t))
-                                .with(
-                                        "a",
-                                        "half angle",
-                                        rad(size.form().halfRad()).fromTable())
-                                .with("b", rad(now.betaRad()).chosen()),
-                        say)
+                .step(Working.of("Way of the compound", "t / cos(b)", mm(now.compoundMm(t)))
+                        .with("t", "depth", mm(t))
+                        .with("b", "set over", rad(now.betaRad()).chosen()))
+                .step(Working.of("Taken by the trailing flank", "t · (tan(a) − tan(b))", mm(trailing))
+                        .with("t", mm(t))
+                        .with("a", "half angle", rad(size.form().halfRad()).fromTable())
+                        .with("b", rad(now.betaRad()).chosen()))
                 .note("Each " + say.length(TENTH_MM) + " too large on the pitch diameter is "
                         + ThreadSpoken.dial(cut).length(ThreadSpoken.dial(cut).reads(now.leftOnCompoundMm(TENTH_MM)))
                         + " to feed in on the " + ThreadSpoken.slide(cut) + ".")
@@ -331,13 +311,13 @@ final class ThreadReachFindings {
         double watt = cut.watt();
         double has = job.lathe().motorWatt() * job.lathe().efficiency();
         double margin = has / Math.max(watt, 1e-9) - 1;
-        return Finding.at(Station.REACH, "thread-power")
+        return Finding.at(Station.REACH, "thread-power", say)
                 .says(
                         Verdict.of(margin, POWER_IN_HAND),
                         "The heaviest pass takes " + say.power(watt) + "; "
                                 + job.lathe().name() + " has " + say.power(has) + " at the spindle.")
                 .margin(margin)
-                .step(EdgeRules.atTheSpindle(job.lathe()), say)
+                .step(EdgeRules.atTheSpindle(job.lathe()))
                 .source("Definition of power; Kienzle’s law")
                 .build();
     }

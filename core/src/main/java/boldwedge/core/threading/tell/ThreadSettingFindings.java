@@ -50,7 +50,7 @@ final class ThreadSettingFindings {
     private Finding gears() {
         ThreadGears gears = cut.gears();
         String lathe = job.lathe().name();
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-gears")
+        Finding.Builder finding = Finding.at(Station.REACH, "thread-gears", say)
                 .source("Change wheels: driver over driven is lead over the lead screw’s pitch");
         if (!gears.known()) {
             return finding.says(
@@ -86,13 +86,11 @@ final class ThreadSettingFindings {
                                         + say.length(length) + ": felt as " + say.length(felt)
                                         + " on the pitch diameter.")
                 .margin(gears.exact() ? 1 : 0.1 - share);
-        gears.train().ifPresent(train -> finding.step(leadOf(gears, train), say));
+        gears.train().ifPresent(train -> finding.step(leadOf(gears, train)));
         if (!gears.exact()) {
-            finding.step(
-                    Working.of("Felt on the pitch diameter", "|u| / tan(a)", mm(felt))
-                            .with("u", "lead off over the engagement", mm(over))
-                            .with("a", "half angle", rad(size.form().halfRad()).fromTable()),
-                    say);
+            finding.step(Working.of("Felt on the pitch diameter", "|u| / tan(a)", mm(felt))
+                    .with("u", "lead off over the engagement", mm(over))
+                    .with("a", "half angle", rad(size.form().halfRad()).fromTable()));
             if (job.lathe().screw().inchScrew() != job.call().inInches()
                     && !job.lathe().screw().wheels().contains(127)) {
                 finding.note(
@@ -126,7 +124,7 @@ final class ThreadSettingFindings {
 
     private Finding dial() {
         ThreadGears gears = cut.gears();
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-dial");
+        Finding.Builder finding = Finding.at(Station.REACH, "thread-dial", say);
         if (gears.dial().isEmpty()) {
             return finding.says(
                             Verdict.TOLD,
@@ -150,24 +148,17 @@ final class ThreadSettingFindings {
         };
         return finding.says(dial.at(lead) == ThreadDial.Catch.NEVER ? Verdict.TOLD : Verdict.FINE, words)
                 .margin(1)
-                .step(
-                        Working.of("Way in one turn of the dial", "z · S", mm(dial.turnMm()))
-                                .with(
-                                        "z",
-                                        "teeth of its wheel",
-                                        number(dial.teeth()).fromCard())
-                                .with("S", "lead screw", mm(dial.screwMm()).fromCard()),
-                        say)
-                .step(
-                        Working.of(
-                                        "Leads from mark to mark",
-                                        "z · S / (m · L)",
-                                        number(dial.turnMm() / dial.marks() / lead))
-                                .with("z", number(dial.teeth()).fromCard())
-                                .with("S", mm(dial.screwMm()).fromCard())
-                                .with("m", "marks", number(dial.marks()).fromCard())
-                                .with("L", "lead", mm(lead)),
-                        say)
+                .step(Working.of("Way in one turn of the dial", "z · S", mm(dial.turnMm()))
+                        .with("z", "teeth of its wheel", number(dial.teeth()).fromCard())
+                        .with("S", "lead screw", mm(dial.screwMm()).fromCard()))
+                .step(Working.of(
+                                "Leads from mark to mark",
+                                "z · S / (m · L)",
+                                number(dial.turnMm() / dial.marks() / lead))
+                        .with("z", number(dial.teeth()).fromCard())
+                        .with("S", mm(dial.screwMm()).fromCard())
+                        .with("m", "marks", number(dial.marks()).fromCard())
+                        .with("L", "lead", mm(lead)))
                 .source("A mark serves when a whole number of leads lies between")
                 .build();
     }
@@ -198,7 +189,7 @@ final class ThreadSettingFindings {
                 ? ""
                 : "; the carriage runs on " + say.length(cut.runOnMm()) + " of " + say.length(cut.wayMm())
                         + " that there are";
-        Finding.Builder finding = Finding.at(Station.REACH, "thread-speed")
+        Finding.Builder finding = Finding.at(Station.REACH, "thread-speed", say)
                 .says(
                         verdict,
                         (missing
@@ -210,29 +201,25 @@ final class ThreadSettingFindings {
                                                 : over > 1e-9 ? "Too fast for the tool. " : "")
                                 + say.rpm(cut.rpm()) + " is " + say.surfaceSpeed(v) + stops + ".")
                 .margin(missing ? -1 : late ? most / cut.rpm() - 1 : Math.min(1, -over))
-                .step(
-                        Working.of("Surface speed", "π · d · n", Amount.metresPerMinute(v))
-                                .with("d", mm(size.majorMm()).fromTable())
-                                .with(
-                                        "n",
-                                        job.cutting().rpm().isPresent()
-                                                ? rpm(cut.rpm()).typed()
-                                                : rpm(cut.rpm()).chosen()),
-                        say)
+                .step(Working.of("Surface speed", "π · d · n", Amount.metresPerMinute(v))
+                        .with("d", mm(size.majorMm()).fromTable())
+                        .with(
+                                "n",
+                                job.cutting().rpm().isPresent()
+                                        ? rpm(cut.rpm()).typed()
+                                        : rpm(cut.rpm()).chosen()))
                 .source(job.work().source()
                         + "; for threads half of it with high-speed steel, seven tenths with carbide (ours)");
         if (!Double.isInfinite(most)) {
             double stop = job.lathe().screw().stopOrUsual() / 60;
-            finding.step(
-                    Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
-                            .with("w", "way to run on", mm(cut.wayMm()))
-                            .with("L", "lead", mm(size.leadMm()).fromTable())
-                            .with(
-                                    "t",
-                                    job.lathe().screw().stopSeconds().isPresent()
-                                            ? minutes(stop).fromCard()
-                                            : minutes(stop).assumed()),
-                    say);
+            finding.step(Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
+                    .with("w", "way to run on", mm(cut.wayMm()))
+                    .with("L", "lead", mm(size.leadMm()).fromTable())
+                    .with(
+                            "t",
+                            job.lathe().screw().stopSeconds().isPresent()
+                                    ? minutes(stop).fromCard()
+                                    : minutes(stop).assumed()));
         }
         if (verdict != Verdict.FINE) {
             job.lathe()

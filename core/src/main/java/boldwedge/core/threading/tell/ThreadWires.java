@@ -39,7 +39,7 @@ final class ThreadWires {
         Drill shank = shank(size, say);
         double low = wires.overMm(job.limits().map(l -> l.pitchLow()).orElse(size.pitchDiameterMm()));
         double high = wires.overMm(job.limits().map(l -> l.pitchHigh()).orElse(size.pitchDiameterMm()));
-        Finding.Builder finding = Finding.at(Station.MAKE, "thread-wires")
+        Finding.Builder finding = Finding.at(Station.MAKE, "thread-wires", say)
                 .says(
                         sinks || rides ? Verdict.WRONG : Verdict.FINE,
                         sinks
@@ -55,29 +55,20 @@ final class ThreadWires {
                                                 : "Over three wires of " + say.length(w) + ": " + say.length(low)
                                                         + ", basic.")
                 .margin(sinks ? w / thin - 1 : rides ? thick / w - 1 : Math.min(w / thin, thick / w) - 1)
-                .step(
-                        Working.of("Best wire", "P / (2 · cos(a))", mm(Wires.best(size)))
-                                .with("P", mm(size.pitchMm()).fromTable())
-                                .with(
-                                        "a",
-                                        "half angle",
-                                        rad(size.form().halfRad()).fromTable()),
-                        say)
-                .step(
-                        Working.of(
-                                        "Added to the pitch diameter",
-                                        "W · (1 + 1 / sin(a)) − P / 2 / tan(a)",
-                                        mm(wires.constantMm()))
-                                .with("W", "wire", job.wireMm().isPresent() ? mm(w).typed() : mm(w).chosen())
-                                .with("a", rad(size.form().halfRad()).fromTable())
-                                .with("P", mm(size.pitchMm()).fromTable()),
-                        say)
-                .step(
-                        Working.of("And for the helix", "W / 2 · tan(f)² · cos(a) / tan(a)", mm(wires.helixMm()))
-                                .with("W", mm(w))
-                                .with("f", "helix at the pitch diameter", rad(size.helixRad(size.pitchDiameterMm())))
-                                .with("a", rad(size.form().halfRad()).fromTable()),
-                        say)
+                .step(Working.of("Best wire", "P / (2 · cos(a))", mm(Wires.best(size)))
+                        .with("P", mm(size.pitchMm()).fromTable())
+                        .with("a", "half angle", rad(size.form().halfRad()).fromTable()))
+                .step(Working.of(
+                                "Added to the pitch diameter",
+                                "W · (1 + 1 / sin(a)) − P / 2 / tan(a)",
+                                mm(wires.constantMm()))
+                        .with("W", "wire", job.wireMm().isPresent() ? mm(w).typed() : mm(w).chosen())
+                        .with("a", rad(size.form().halfRad()).fromTable())
+                        .with("P", mm(size.pitchMm()).fromTable()))
+                .step(Working.of("And for the helix", "W / 2 · tan(f)² · cos(a) / tan(a)", mm(wires.helixMm()))
+                        .with("W", mm(w))
+                        .with("f", "helix at the pitch diameter", rad(size.helixRad(size.pitchDiameterMm())))
+                        .with("a", rad(size.form().halfRad()).fromTable()))
                 .note("Drill shanks of " + say.drill(shank) + " do for wires: measure them, they run a little under.")
                 .note(
                         "Grease, a rubber band or a strip of clay holds three wires; with one wire measure to the crest opposite: half of this and half of the outside diameter.")
@@ -93,9 +84,9 @@ final class ThreadWires {
     }
 
     /** What each way of measuring can tell, and what it cannot. */
-    static Finding gauges(ThreadCut cut) {
+    static Finding gauges(ThreadCut cut, Say say) {
         boolean inside = cut.job().inside();
-        Finding.Builder finding = Finding.at(Station.MAKE, "thread-gauges")
+        Finding.Builder finding = Finding.at(Station.MAKE, "thread-gauges", say)
                 .says(
                         Verdict.TOLD,
                         inside

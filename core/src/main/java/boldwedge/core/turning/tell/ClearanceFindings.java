@@ -19,7 +19,6 @@ import boldwedge.core.wedge.ToolSignature;
 import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is said of the edge as it stands to the work: clearances, rakes, trailing edge, height. */
 final class ClearanceFindings {
@@ -56,34 +55,22 @@ final class ClearanceFindings {
         double margin = use / LEAST_CLEARANCE - 1;
         Verdict verdict = use <= 0 ? Verdict.WRONG : Verdict.of(Math.max(margin, 0), 0.75);
         String words = use <= 0
-                ? String.format(
-                        Locale.ROOT,
+                ? Written.words(
                         "It will rub: the %s has %s of clearance in hand and %s in use.",
-                        flank,
-                        say.angle(hand),
-                        say.angle(use))
-                : String.format(
-                        Locale.ROOT,
-                        "The %s clears by %s in use (%s in hand).",
-                        flank,
-                        say.angle(use),
-                        say.angle(hand));
+                        flank, say.angle(hand), say.angle(use))
+                : Written.words("The %s clears by %s in use (%s in hand).", flank, say.angle(use), say.angle(hand));
         double theta = cut.inUse().heightAngle();
         double eta = cut.inUse().feedAngle();
-        Finding.Builder finding = Finding.at(Station.REACH, "clearance-" + id)
+        Finding.Builder finding = Finding.at(Station.REACH, "clearance-" + id, say)
                 .says(verdict, words)
                 .margin(use <= 0 ? Math.min(-0.05, margin) : margin / 4)
-                .step(
-                        Working.of("Height leans the cut", "θ = asin(h / R)", rad(theta))
-                                .with("h", mm(job.heightMm()).typed())
-                                .with("R", mm(cut.inUse().radiusMm())),
-                        say)
-                .step(
-                        Working.of("Feed leans the cut", "η = atan(f / (2 · π · R))", rad(eta))
-                                .with("f", mmPerRev(cut.cutting().feedMm()))
-                                .with("R", mm(cut.inUse().radiusMm())),
-                        say)
-                .step(leaning("Clearance in use", "α", fall), say)
+                .step(Working.of("Height leans the cut", "θ = asin(h / R)", rad(theta))
+                        .with("h", mm(job.heightMm()).typed())
+                        .with("R", mm(cut.inUse().radiusMm())))
+                .step(Working.of("Feed leans the cut", "η = atan(f / (2 · π · R))", rad(eta))
+                        .with("f", mmPerRev(cut.cutting().feedMm()))
+                        .with("R", mm(cut.inUse().radiusMm())))
+                .step(leaning("Clearance in use", "α", fall))
                 .source("ISO 3002-1:1982, working system; ISO 3002-2, by vectors");
         if (verdict != Verdict.FINE) {
             if (Math.abs(job.heightMm()) > 1e-6) {
@@ -109,15 +96,13 @@ final class ClearanceFindings {
         if (nose > 0.5 * LEAST_CLEARANCE || least <= 0 || cut.wedge().noseRadiusMm() == 0) {
             return;
         }
-        findings.add(Finding.at(Station.REACH, "clearance-nose")
+        findings.add(Finding.at(Station.REACH, "clearance-nose", say)
                 .says(Verdict.WRONG, "It will rub at the nose: only " + say.angle(nose) + " of clearance there in use.")
                 .margin(nose / LEAST_CLEARANCE - 1)
-                .step(
-                        leaning(
-                                "Least clearance of nine places along the nose",
-                                "α",
-                                cut.wedge().leastNoseFall(cut.used())),
-                        say)
+                .step(leaning(
+                        "Least clearance of nine places along the nose",
+                        "α",
+                        cut.wedge().leastNoseFall(cut.used())))
                 .source("ISO 3002-1:1982, working system")
                 .mend(
                         "More end relief",
@@ -129,16 +114,14 @@ final class ClearanceFindings {
     private void trailing(List<Finding> findings, ToolSignature use) {
         if (cut.cutting().profile().trailing() <= Math.toRadians(0.5)) {
             boolean facing = job.operation() == Operation.FACE;
-            Finding.Builder drags = Finding.at(Station.REACH, "trailing-edge")
+            Finding.Builder drags = Finding.at(Station.REACH, "trailing-edge", say)
                     .says(
                             Verdict.WRONG,
-                            String.format(
-                                    Locale.ROOT,
-                                    "The %s edge drags on the finished surface: it trails by %s in use.",
-                                    facing ? "side" : "end",
-                                    say.angle(cut.cutting().profile().trailing())))
+                            "The %s edge drags on the finished surface: it trails by %s in use.",
+                            facing ? "side" : "end",
+                            say.angle(cut.cutting().profile().trailing()))
                     .margin(-0.5)
-                    .step(trails(facing), say)
+                    .step(trails(facing))
                     .source("ISO 3002-1:1982");
             if (Math.abs(job.swivelRad()) > 1e-9) {
                 drags.mend("Swing the tool back to 0°", TurningField.SWIVEL.id(), "0°");
@@ -159,15 +142,13 @@ final class ClearanceFindings {
         if (job.operation() == Operation.SHOULDER || job.operation() == Operation.TURN_AND_FACE) {
             double past = -use.sideCuttingEdge();
             if (past < 0) {
-                findings.add(Finding.at(Station.REACH, "shoulder")
+                findings.add(Finding.at(Station.REACH, "shoulder", say)
                         .says(
                                 Verdict.WRONG,
-                                String.format(
-                                        Locale.ROOT,
-                                        "With a lead of %s in use the shoulder comes out sloped, not square.",
-                                        say.angle(-past)))
+                                "With a lead of %s in use the shoulder comes out sloped, not square.",
+                                say.angle(-past))
                         .margin(-0.4)
-                        .step(leadInUse(-past), say)
+                        .step(leadInUse(-past))
                         .source("ISO 3002-1:1982")
                         .mend(
                                 "Swing the point to the chuck by "
@@ -212,17 +193,15 @@ final class ClearanceFindings {
         if (change < Math.toRadians(0.5)) {
             return;
         }
-        findings.add(Finding.at(Station.REACH, "rake-in-use")
+        findings.add(Finding.at(Station.REACH, "rake-in-use", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "As it stands the back rake is %s and the side rake %s (in hand %s and %s).",
-                                say.angle(use.backRake()),
-                                say.angle(use.sideRake()),
-                                say.angle(hand.backRake()),
-                                say.angle(hand.sideRake())))
-                .step(leaning("Back rake in use", "γp", cut.wedge().backFall(cut.used())), say)
+                        "As it stands the back rake is %s and the side rake %s (in hand %s and %s).",
+                        say.angle(use.backRake()),
+                        say.angle(use.sideRake()),
+                        say.angle(hand.backRake()),
+                        say.angle(hand.sideRake()))
+                .step(leaning("Back rake in use", "γp", cut.wedge().backFall(cut.used())))
                 .source("ISO 3002-1:1982, working system, by vectors")
                 .school("On centre", "The angles in hand are the angles in use", Math.abs(job.heightMm()) < 0.01)
                 .school(
@@ -237,20 +216,16 @@ final class ClearanceFindings {
             return;
         }
         double h = Math.abs(job.heightMm());
-        findings.add(Finding.at(Station.REACH, "nub")
+        findings.add(Finding.at(Station.REACH, "nub", say)
                 .says(
                         h > 0.2 ? Verdict.WRONG : Verdict.DOUBTFUL,
-                        String.format(
-                                Locale.ROOT,
-                                "Facing to the centre leaves a nub %s across, because the point is %s %s centre.",
-                                say.length(2 * h),
-                                say.length(h),
-                                job.heightMm() > 0 ? "above" : "below"))
+                        "Facing to the centre leaves a nub %s across, because the point is %s %s centre.",
+                        say.length(2 * h),
+                        say.length(h),
+                        job.heightMm() > 0 ? "above" : "below")
                 .margin(-h / 0.5)
-                .step(
-                        Working.of("Nub", "2 · |h|", mm(2 * h))
-                                .with("h", mm(job.heightMm()).typed()),
-                        say)
+                .step(Working.of("Nub", "2 · |h|", mm(2 * h))
+                        .with("h", mm(job.heightMm()).typed()))
                 .source("Geometry: the point passes the axis at its height error")
                 .mend("Set the point on centre", TurningField.HEIGHT.id(), "0")
                 .build());

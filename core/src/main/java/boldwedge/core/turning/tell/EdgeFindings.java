@@ -18,7 +18,6 @@ import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -72,7 +71,7 @@ final class EdgeFindings {
                 cut.advice().sideEdge(),
                 cut.signature().sideCuttingEdge());
         if (findings.isEmpty()) {
-            findings.add(Finding.at(Station.EDGE, "angles-in-range")
+            findings.add(Finding.at(Station.EDGE, "angles-in-range", say)
                     .says(
                             Verdict.FINE,
                             "All six angles lie in the handbook's range for "
@@ -111,8 +110,7 @@ final class EdgeFindings {
         double limit = low ? advised.span().low() : advised.span().high();
         double width = Math.max(
                 Math.toRadians(2), advised.span().high() - advised.span().low());
-        String words = String.format(
-                Locale.ROOT,
+        String words = Written.words(
                 "%s of %s is %s the handbook's %s to %s.",
                 field.label(),
                 say.angle(value),
@@ -127,14 +125,12 @@ final class EdgeFindings {
                 && limit - value > FAR_TOO_LITTLE
                 && cut.job().tool().family() == ToolMaterial.Family.HSS;
         // The range is a habit; what is computed of the angle is what counts.
-        Finding.Builder finding = Finding.at(Station.EDGE, "angle-" + field.id())
+        Finding.Builder finding = Finding.at(Station.EDGE, "angle-" + field.id(), say)
                 .says(computedHolds() && !drawsIn && !ploughs ? Verdict.TOLD : Verdict.DOUBTFUL, words)
                 .margin(-Math.abs(value - limit) / width)
-                .step(
-                        Working.of("Distance outside the range", "|a − l|", rad(Math.abs(value - limit)))
-                                .with("a", rad(value))
-                                .with("l", "the range's end", rad(limit).fromTable()),
-                        say)
+                .step(Working.of("Distance outside the range", "|a − l|", rad(Math.abs(value - limit)))
+                        .with("a", rad(value))
+                        .with("l", "the range's end", rad(limit).fromTable()))
                 .source(advised.source())
                 .mend("Use " + say.angle(advised.chosen()), field.id(), Written.degrees(advised.chosen()));
         advised.schools().forEach(school -> finding.school(school.name(), school.reason(), school.inForce()));
@@ -173,25 +169,19 @@ final class EdgeFindings {
         double keenest = keenest();
         double margin = wedgeMargin();
         Verdict verdict = margin < -0.12 ? Verdict.WRONG : margin < -KEEN ? Verdict.DOUBTFUL : Verdict.FINE;
-        Finding.Builder finding = Finding.at(Station.EDGE, "wedge")
+        Finding.Builder finding = Finding.at(Station.EDGE, "wedge", say)
                 .says(
                         verdict,
-                        String.format(
-                                Locale.ROOT,
-                                "The wedge behind the side edge is %s; the keenest the handbook's angles give is about %s.",
-                                say.angle(wedge),
-                                say.angle(keenest)))
+                        "The wedge behind the side edge is %s; the keenest the handbook's angles give is about %s.",
+                        say.angle(wedge),
+                        say.angle(keenest))
                 .margin(margin * 4)
-                .step(
-                        Working.of("Rake square to the edge", "γn = atan(tan(γo) · cos(λs))", rad(hand.normalRake()))
-                                .with("γo", rad(hand.orthogonalRake()))
-                                .with("λs", rad(hand.inclination())),
-                        say)
-                .step(
-                        Working.of("Wedge angle", "βn = 90° − αn − γn", rad(wedge))
-                                .with("αn", rad(hand.normalClearance()))
-                                .with("γn", rad(hand.normalRake())),
-                        say)
+                .step(Working.of("Rake square to the edge", "γn = atan(tan(γo) · cos(λs))", rad(hand.normalRake()))
+                        .with("γo", rad(hand.orthogonalRake()))
+                        .with("λs", rad(hand.inclination())))
+                .step(Working.of("Wedge angle", "βn = 90° − αn − γn", rad(wedge))
+                        .with("αn", rad(hand.normalClearance()))
+                        .with("γn", rad(hand.normalRake())))
                 .source("ISO 3002-1:1982, tool angles; ISO 3002-2:1982, conversion; "
                         + cut.advice().sideRake().source());
         if (verdict == Verdict.FINE) {
@@ -239,7 +229,7 @@ final class EdgeFindings {
                 .orElseThrow();
         double lean = pass.hollow().leanAtEdge();
         double wedge = cut.wedge().sideAngles(Frame.IN_HAND).normalWedge() - lean;
-        Finding.Builder finding = Finding.at(Station.EDGE, "hollow")
+        Finding.Builder finding = Finding.at(Station.EDGE, "hollow", say)
                 .school("Flat grind", "The whole wedge stands behind the edge; the stone touches all of it", lean == 0)
                 .school("Hollow grind", "Only the edge and the heel need the stone; touched up in seconds", lean > 0)
                 .source("Geometry of a circular arc: sag = R − √(R² − w²/4), lean = asin(w / 2R)");
@@ -251,37 +241,29 @@ final class EdgeFindings {
         double w = pass.hollow().heightMm();
         return finding.says(
                         Math.toDegrees(lean) > 6 ? Verdict.DOUBTFUL : Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "The wheel hollows the side flank by %s: at the very edge the clearance is %s, not %s.",
-                                say.length(pass.hollow().sagMm()),
-                                say.angle(pass.atEdgeRad()),
-                                say.angle(pass.clearanceRad())))
+                        "The wheel hollows the side flank by %s: at the very edge the clearance is %s, not %s.",
+                        say.length(pass.hollow().sagMm()),
+                        say.angle(pass.atEdgeRad()),
+                        say.angle(pass.clearanceRad()))
                 .margin(1 - Math.toDegrees(lean) / 6)
-                .step(
-                        Working.of(
-                                        "Depth of the hollow",
-                                        "R − √(R² − w² / 4)",
-                                        mm(pass.hollow().sagMm()))
-                                .with("R", "of the wheel", mm(r))
-                                .with("w", "height of the flank", mm(w)),
-                        say)
-                .step(
-                        Working.of("Lean at the edge", "asin(w / (2 · R))", rad(lean))
-                                .with("w", mm(w))
-                                .with("R", mm(r)),
-                        say)
-                .step(
-                        Working.of("Wedge left at the edge", "βn − l", rad(wedge))
-                                .with("βn", rad(wedge + lean))
-                                .with("l", "the lean", rad(lean)),
-                        say)
+                .step(Working.of(
+                                "Depth of the hollow",
+                                "R − √(R² − w² / 4)",
+                                mm(pass.hollow().sagMm()))
+                        .with("R", "of the wheel", mm(r))
+                        .with("w", "height of the flank", mm(w)))
+                .step(Working.of("Lean at the edge", "asin(w / (2 · R))", rad(lean))
+                        .with("w", mm(w))
+                        .with("R", mm(r)))
+                .step(Working.of("Wedge left at the edge", "βn − l", rad(wedge))
+                        .with("βn", rad(wedge + lean))
+                        .with("l", "the lean", rad(lean)))
                 .mend("Grind on a cup wheel", TurningField.WHEEL_FACE.id(), "cup")
                 .build();
     }
 
     private Finding builtUp() {
-        return Finding.at(Station.EDGE, "chip")
+        return Finding.at(Station.EDGE, "chip", say)
                 .says(
                         Verdict.TOLD,
                         "Chip to expect: " + lowerFirst(cut.job().work().chip()) + ".")

@@ -49,15 +49,15 @@ final class EdgesBesideWords {
                 edges.stream().skip(1).filter(this::does).min(Comparator.comparingDouble(Edge::remainingMm));
         String words = best.map(edge -> beside(own, edge))
                 .orElse("No other edge here does this pass: each would rub or leave too rough a face.");
-        Finding.Builder finding = Finding.at(Station.EDGE, "edges-beside")
+        Finding.Builder finding = Finding.at(Station.EDGE, "edges-beside", say)
                 .says(Verdict.TOLD, words + quicker(own))
-                .steps(working(own), say)
+                .steps(working(own))
                 .note("The same depth, holding and lathe; each with a feed and speed of its own where none was typed.")
                 .note(
                         "A life is by Taylor from the speed in the tables, and may be half or twice as long; scale, chips in"
                                 + " the way and interrupted cuts end it sooner.")
                 .source("Each worked out as this cut is; Taylor 1907");
-        best.ifPresent(edge -> finding.steps(working(edge), say));
+        best.ifPresent(edge -> finding.steps(working(edge)));
         for (Edge edge : edges) {
             finding.school(edge.name() + nose(edge), sentence(edge), edge.own());
         }

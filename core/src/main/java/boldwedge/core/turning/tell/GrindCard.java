@@ -31,7 +31,6 @@ import boldwedge.core.wedge.Products;
 import boldwedge.core.wedge.Surface;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /** The grinding as a card to work from: each surface's setting, what comes off, what to check; and what is said of it. */
@@ -69,55 +68,49 @@ final class GrindCard {
         GroundBit bit = cut.bit();
         List<Finding> findings = new ArrayList<>();
         double total = bit.totalRemovedMm3();
-        findings.add(Finding.at(Station.MAKE, "stock")
+        findings.add(Finding.at(Station.MAKE, "stock", say)
                 .says(
                         Verdict.TOLD,
-                        String.format(
-                                Locale.ROOT,
-                                "Grind away %s in all; the bit then weighs %s and its point stands %s above its base.",
-                                say.amount(mm3(total)),
-                                say.amount(grams(bit.massGram())),
-                                say.length(bit.point().getZ())))
-                .step(stock(), say)
+                        "Grind away %s in all; the bit then weighs %s and its point stands %s above its base.",
+                        say.amount(mm3(total)),
+                        say.amount(grams(bit.massGram())),
+                        say.length(bit.point().getZ()))
+                .step(stock())
                 .note("True lengths of the edges: side " + say.length(bit.sideEdgeMm()) + ", end "
                         + say.length(bit.endEdgeMm()) + ".")
                 .source("The bit as a solid: blank cut by its planes; volume by the divergence theorem")
                 .build());
         int left = cut.grinding().regrindsLeft();
-        findings.add(Finding.at(Station.MAKE, "regrinds")
+        findings.add(Finding.at(Station.MAKE, "regrinds", say)
                 .says(
                         left == 0 ? Verdict.WRONG : left < 5 ? Verdict.DOUBTFUL : Verdict.FINE,
-                        String.format(
-                                Locale.ROOT,
-                                "About %d touch-ups are left in it, %s.",
-                                left,
-                                cut.grinding().regrindWords()))
+                        "About %d touch-ups are left in it, %s.",
+                        left,
+                        cut.grinding().regrindWords())
                 .margin(left / 20.0 - 0.05)
-                .step(touchUps(left), say)
+                .step(touchUps(left))
                 .source("Touch-up of " + say.length(GrindingPlan.TOUCH_UP_MM) + " and grip of two heights are ours")
                 .build());
         bit.blank().tip().ifPresent(tip -> {
             double whole = tip.lengthMm() * tip.widthMm() * tip.thicknessMm();
             double share = bit.tipLeftMm3() / whole;
-            findings.add(Finding.at(Station.MAKE, "tip-left")
+            findings.add(Finding.at(Station.MAKE, "tip-left", say)
                     .says(
                             share < 0.4 ? Verdict.WRONG : share < 0.6 ? Verdict.DOUBTFUL : Verdict.FINE,
                             "Of the carbide tip " + say.share(share) + " is left when it is ground.")
                     .margin(share - 0.5)
-                    .step(
-                            Working.of("Share of the tip that is left", "V / (l · w · t)", number(share))
-                                    .with("V", "cut by the same planes", mm3(bit.tipLeftMm3()))
-                                    .with("l", mm(tip.lengthMm()).fromTable())
-                                    .with("w", mm(tip.widthMm()).fromTable())
-                                    .with("t", mm(tip.thicknessMm()).fromTable()),
-                            say)
+                    .step(Working.of("Share of the tip that is left", "V / (l · w · t)", number(share))
+                            .with("V", "cut by the same planes", mm3(bit.tipLeftMm3()))
+                            .with("l", mm(tip.lengthMm()).fromTable())
+                            .with("w", mm(tip.widthMm()).fromTable())
+                            .with("t", mm(tip.thicknessMm()).fromTable()))
                     .source(bit.blank().source())
                     .caution(
                             "Relieve the steel under the tip first, on an aluminium oxide wheel, a degree or two steeper: steel"
                                     + " loads a green or diamond wheel.")
                     .build());
         });
-        findings.add(Finding.at(Station.MAKE, "order")
+        findings.add(Finding.at(Station.MAKE, "order", say)
                 .says(
                         Verdict.TOLD,
                         cut.job().order() == GroundBit.Order.FLANKS_FIRST

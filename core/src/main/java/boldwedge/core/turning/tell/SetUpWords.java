@@ -46,8 +46,7 @@ public final class SetUpWords {
 
     private static SetUps.SetUp setUp(Judged one, Say say) {
         SetUpSearch.SetUp s = one.setUp();
-        String words = String.format(
-                Locale.ROOT,
+        String words = Written.words(
                 "Nose %s, side rake %s, lead %s; last pass %s at %s; %s, %s out.",
                 say.length(s.noseMm()),
                 Written.degrees(s.sideRakeRad()),
@@ -56,8 +55,7 @@ public final class SetUpWords {
                 say.feed(s.feedMm()),
                 s.hold().words(),
                 say.length(s.freeMm()));
-        String does = String.format(
-                Locale.ROOT,
+        String does = Written.words(
                 "Uneven by %s, %s to dial; about %s; %s a pass. %s",
                 say.length(Math.abs(one.taperMm())),
                 say.length(one.evenMm()),
@@ -103,7 +101,7 @@ public final class SetUpWords {
         List<String> lines = new ArrayList<>();
         found.losers().forEach((by, count) -> {
             if (count > 0) {
-                lines.add(String.format(Locale.ROOT, "%d by %s", count, noun(by)));
+                lines.add(Written.words("%d by %s", count, noun(by)));
             }
         });
         return lines;
@@ -127,8 +125,7 @@ public final class SetUpWords {
                 ? "a degree either way changes next to nothing."
                 : "a degree more is " + say.length(one.perDegreeMm()) + " of taper.";
         return one.byLead()
-                ? String.format(
-                        Locale.ROOT,
+                ? Written.words(
                         "Nose %s, side rake %s: pushing and drawing cancel with the side cutting edge at %s, its outer end behind the "
                                 + "point, with %s; %s",
                         say.nose(one.noseMm()),
@@ -136,12 +133,8 @@ public final class SetUpWords {
                         Written.degrees(one.leadRad()),
                         depth,
                         degree)
-                : String.format(
-                        Locale.ROOT,
+                : Written.words(
                         "Nose %s: pushing and drawing cancel at %s of side rake with %s; %s",
-                        say.nose(one.noseMm()),
-                        Written.degrees(one.sideRakeRad()),
-                        depth,
-                        degree);
+                        say.nose(one.noseMm()), Written.degrees(one.sideRakeRad()), depth, degree);
     }
 }

@@ -12,6 +12,7 @@ import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
@@ -24,7 +25,6 @@ import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.Operation;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
 final class SpringFindings {
@@ -51,15 +51,13 @@ final class SpringFindings {
         findings.add(overhang());
         shank(findings);
         if (job.diameterMm() > job.lathe().swingMm()) {
-            findings.add(Finding.at(Station.REACH, "swing")
+            findings.add(Finding.at(Station.REACH, "swing", say)
                     .says(
                             Verdict.WRONG,
-                            String.format(
-                                    Locale.ROOT,
-                                    "%s does not swing over the bed of %s, which takes %s.",
-                                    say.length(job.diameterMm()),
-                                    job.lathe().name(),
-                                    say.length(job.lathe().swingMm())))
+                            "%s does not swing over the bed of %s, which takes %s.",
+                            say.length(job.diameterMm()),
+                            job.lathe().name(),
+                            say.length(job.lathe().swingMm()))
                     .margin(job.lathe().swingMm() / job.diameterMm() - 1)
                     .source("The lathe's card")
                     .build());
@@ -71,7 +69,7 @@ final class SpringFindings {
         PushOff push = cut.pushOff();
         double allowed = job.allowedErrorMm();
         if (job.operation() == Operation.FACE) {
-            return Finding.at(Station.REACH, "push-off")
+            return Finding.at(Station.REACH, "push-off", say)
                     .says(
                             Verdict.TOLD,
                             "Facing pushes along the axis: the work does not bend; tool and spindle give "
@@ -85,8 +83,7 @@ final class SpringFindings {
         double start = push.stations().getFirst().diameterErrorMm();
         String where = job.hold() == Hold.CHUCK ? "at the free end" : "where it is largest";
         boolean in = push.largestMm() < 0;
-        String words = String.format(
-                Locale.ROOT,
+        String words = Written.words(
                 "%s %s %s: the work comes out %s %s there%s.%s",
                 in ? "Drawn in" : "Pushed off",
                 say.length(Math.abs(push.largestMm()) / 2),
@@ -101,43 +98,32 @@ final class SpringFindings {
                 verdict == Verdict.WRONG
                         ? " No dial takes " + say.length(push.remainingMm()) + " either way out of that."
                         : dial(push.evenMm()));
-        Finding.Builder finding = Finding.at(Station.REACH, "push-off")
+        Finding.Builder finding = Finding.at(Station.REACH, "push-off", say)
                 .says(verdict, words)
                 .margin(margin / 2)
-                .step(
-                        Working.of(
-                                        "Push on the work",
-                                        "Fp = T · c",
-                                        newtons(cut.cutting().force().pushN()))
-                                .with("T", "thrust square to the cut", newtons(cut.thrustN()))
-                                .with("c", "of it across", number(cut.pushShare())),
-                        say)
-                .steps(HeldWorkings.of(cut.holding(), job.lathe(), worst()), say)
-                .step(
-                        Working.of(
-                                        "Diameter error (above 0 large), " + say.length(start) + " at the chuck's end, "
-                                                + say.length(end) + " at the far end",
-                                        "2 · c · F",
-                                        mm(push.largestMm()))
-                                .with(
-                                        "c",
-                                        "the give there",
-                                        mmPerNewton(cut.holding().complianceAt(worst())))
-                                .with(
-                                        "F",
-                                        "the push, at the depth left when it has sprung",
-                                        newtons(push.largestMm()
-                                                / 2
-                                                / cut.holding().complianceAt(worst()))),
-                        say)
-                .step(remaining(push), say)
-                .step(
-                        Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
-                                .with(
-                                        "w",
-                                        "of " + job.tolerance().written(say.units()),
-                                        mm(job.tolerance().widthMm()).typed()),
-                        say)
+                .step(Working.of(
+                                "Push on the work",
+                                "Fp = T · c",
+                                newtons(cut.cutting().force().pushN()))
+                        .with("T", "thrust square to the cut", newtons(cut.thrustN()))
+                        .with("c", "of it across", number(cut.pushShare())))
+                .steps(HeldWorkings.of(cut.holding(), job.lathe(), worst()))
+                .step(Working.of(
+                                "Diameter error (above 0 large), " + say.length(start) + " at the chuck's end, "
+                                        + say.length(end) + " at the far end",
+                                "2 · c · F",
+                                mm(push.largestMm()))
+                        .with("c", "the give there", mmPerNewton(cut.holding().complianceAt(worst())))
+                        .with(
+                                "F",
+                                "the push, at the depth left when it has sprung",
+                                newtons(push.largestMm() / 2 / cut.holding().complianceAt(worst()))))
+                .step(remaining(push))
+                .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
+                        .with(
+                                "w",
+                                "of " + job.tolerance().written(say.units()),
+                                mm(job.tolerance().widthMm()).typed()))
                 .source(
                         "Beam deflection: Gere & Timoshenko, Mechanics of Materials; force: Kienzle with Merchant's friction angle, ± "
                                 + say.share(job.work().spread()) + " and more for the push; " + stiffnessWords());
@@ -199,11 +185,9 @@ final class SpringFindings {
         if (Math.abs(even) < 0.002) {
             return "";
         }
-        return String.format(
-                Locale.ROOT,
+        return Written.words(
                 " Measure the first cut and %s about %s on the diameter.",
-                even > 0 ? "dial in" : "back off",
-                say.length(Math.abs(even)));
+                even > 0 ? "dial in" : "back off", say.length(Math.abs(even)));
     }
 
     private double worst() {
@@ -272,34 +256,28 @@ final class SpringFindings {
         if (verdict == Verdict.FINE && ratio > 3) {
             verdict = Verdict.DOUBTFUL;
         }
-        Finding.Builder finding = Finding.at(Station.REACH, "overhang")
+        Finding.Builder finding = Finding.at(Station.REACH, "overhang", say)
                 .says(
                         verdict,
-                        String.format(
-                                Locale.ROOT,
-                                "Standing out %s (%s times its height) the point goes down %s under the cut.",
-                                say.length(job.overhangMm()),
-                                say.number(ratio, 1),
-                                say.length(drop)))
+                        "Standing out %s (%s times its height) the point goes down %s under the cut.",
+                        say.length(job.overhangMm()),
+                        say.number(ratio, 1),
+                        say.length(drop))
                 .margin(Math.min(margin / 4, (3 - ratio) / 2 + 0.5))
-                .step(
-                        Working.of(
-                                        "Drop",
-                                        "F · L³ / (3 · E · b · h³ / 12) + F · L · 2 · (1 + 0.3) / (5 / 6 · E · b · h)",
-                                        mm(drop))
-                                .with("F", newtons(cut.cutting().force().cuttingN()))
-                                .with("L", mm(job.overhangMm()))
-                                .with("b", mm(job.blank().widthMm()))
-                                .with("h", mm(job.blank().heightMm()))
-                                .with("E", mpa(cut.overhang().modulusMPa()).fromTable()),
-                        say)
-                .step(
-                        Working.of("Stress at the clamp", "6 · F · L / (b · h²)", mpa(stress))
-                                .with("F", newtons(cut.cutting().force().cuttingN()))
-                                .with("L", mm(job.overhangMm()))
-                                .with("b", mm(job.blank().widthMm()))
-                                .with("h", mm(job.blank().heightMm())),
-                        say)
+                .step(Working.of(
+                                "Drop",
+                                "F · L³ / (3 · E · b · h³ / 12) + F · L · 2 · (1 + 0.3) / (5 / 6 · E · b · h)",
+                                mm(drop))
+                        .with("F", newtons(cut.cutting().force().cuttingN()))
+                        .with("L", mm(job.overhangMm()))
+                        .with("b", mm(job.blank().widthMm()))
+                        .with("h", mm(job.blank().heightMm()))
+                        .with("E", mpa(cut.overhang().modulusMPa()).fromTable()))
+                .step(Working.of("Stress at the clamp", "6 · F · L / (b · h²)", mpa(stress))
+                        .with("F", newtons(cut.cutting().force().cuttingN()))
+                        .with("L", mm(job.overhangMm()))
+                        .with("b", mm(job.blank().widthMm()))
+                        .with("h", mm(job.blank().heightMm())))
                 .source("Cantilever with shear; limits of 0.05 mm and 400 MPa are ours")
                 .school(
                         "Short as it goes",
@@ -317,17 +295,14 @@ final class SpringFindings {
                 + job.heightMm()
                 - cut.bit().point().getZ();
         if (job.blank().heightMm() > job.lathe().largestShankMm() + 1e-9 || packing < -1e-9) {
-            findings.add(Finding.at(Station.REACH, "shank-fits")
+            findings.add(Finding.at(Station.REACH, "shank-fits", say)
                     .says(
                             Verdict.WRONG,
                             packing < 0
-                                    ? String.format(
-                                            Locale.ROOT,
+                                    ? Written.words(
                                             "The point stands %s too high on %s even without packing.",
-                                            say.length(-packing),
-                                            job.lathe().name())
-                                    : String.format(
-                                            Locale.ROOT,
+                                            say.length(-packing), job.lathe().name())
+                                    : Written.words(
                                             "A shank of %s is more than the %s that %s takes.",
                                             say.length(job.blank().heightMm()),
                                             say.length(job.lathe().largestShankMm()),
@@ -337,25 +312,20 @@ final class SpringFindings {
                     .build());
             return;
         }
-        findings.add(Finding.at(Station.REACH, "packing")
+        findings.add(Finding.at(Station.REACH, "packing", say)
                 .says(
                         Verdict.TOLD,
                         packing < 0.005
                                 ? "The point stands on centre without packing."
                                 : "Pack the tool up by " + say.length(packing) + " to bring the point there."
                                         + HeightFinding.shims(packing, job.lathe(), say))
-                .step(
-                        Working.of("Packing", "c + h − z", mm(packing))
-                                .with(
-                                        "c",
-                                        "centre height over the seat",
-                                        mm(job.lathe().centreHeightMm()).fromCard())
-                                .with("h", "height wanted", mm(job.heightMm()))
-                                .with(
-                                        "z",
-                                        "point above its base",
-                                        mm(cut.bit().point().getZ())),
-                        say)
+                .step(Working.of("Packing", "c + h − z", mm(packing))
+                        .with(
+                                "c",
+                                "centre height over the seat",
+                                mm(job.lathe().centreHeightMm()).fromCard())
+                        .with("h", "height wanted", mm(job.heightMm()))
+                        .with("z", "point above its base", mm(cut.bit().point().getZ())))
                 .school(
                         "On centre",
                         "The angles in use are the angles ground; facing leaves no pip",

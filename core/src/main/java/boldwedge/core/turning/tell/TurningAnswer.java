@@ -29,6 +29,7 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
+import boldwedge.core.measure.Written;
 import boldwedge.core.rule.LastPass;
 import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
@@ -40,7 +41,6 @@ import boldwedge.core.wedge.Frame;
 import boldwedge.core.wedge.Operation;
 import boldwedge.core.wedge.ToolSignature;
 import java.util.List;
-import java.util.Locale;
 
 /** What is said of a turning cut: its rules, figures, drawings and the grinding. */
 public final class TurningAnswer {
@@ -104,15 +104,13 @@ public final class TurningAnswer {
                 ? "two equal ones of " + say.length(job.depthMm()) + "; measure after each of them"
                 : "one of " + say.length(job.depthMm()) + " to size";
         String words = rough.passes() == 0
-                ? String.format(
-                        Locale.ROOT,
+                ? Written.words(
                         "%s, in %s.",
                         rough.last() == 2
                                 ? "Two equal passes of " + say.length(job.depthMm()) + "; measure after the first"
                                 : "One pass of " + say.length(job.depthMm()) + " takes it to size",
                         say.time(rough.last() * cut.passMinutes()))
-                : String.format(
-                        Locale.ROOT,
+                : Written.words(
                         "%d roughing %s of %s, then %s: about %s of cutting.",
                         rough.passes(),
                         rough.passes() == 1 ? "pass" : "passes",
@@ -122,25 +120,21 @@ public final class TurningAnswer {
         // Where no pass before the last one tells what the dial is off, the beginning of the last one does.
         String measured =
                 rough.last() == 2 || job.operation() == Operation.FACE ? "" : LastPass.stopAndMeasure(rough.passes());
-        return Finding.at(Station.CUT, "passes")
+        return Finding.at(Station.CUT, "passes", say)
                 .says(Verdict.TOLD, words + measured)
-                .steps(stock(job, say), say)
-                .step(
-                        Working.of("Time of the last pass", "L / (f · n)", minutes(cut.passMinutes()))
-                                .with("L", mm(cut.pathMm()))
-                                .with("f", mmPerRev(cut.cutting().feedMm()))
-                                .with("n", rpm(cut.cutting().rpm())),
-                        say)
-                .step(
-                        Working.of(
-                                        "Metal removed in the last pass",
-                                        "ap · f · π · d · n",
-                                        Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()))
-                                .with("ap", mm(job.depthMm()))
-                                .with("f", mmPerRev(cut.cutting().feedMm()))
-                                .with("d", "midway through the depth", mm(cut.chipDiameterMm()))
-                                .with("n", rpm(cut.cutting().rpm())),
-                        say)
+                .steps(stock(job, say))
+                .step(Working.of("Time of the last pass", "L / (f · n)", minutes(cut.passMinutes()))
+                        .with("L", mm(cut.pathMm()))
+                        .with("f", mmPerRev(cut.cutting().feedMm()))
+                        .with("n", rpm(cut.cutting().rpm())))
+                .step(Working.of(
+                                "Metal removed in the last pass",
+                                "ap · f · π · d · n",
+                                Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()))
+                        .with("ap", mm(job.depthMm()))
+                        .with("f", mmPerRev(cut.cutting().feedMm()))
+                        .with("d", "midway through the depth", mm(cut.chipDiameterMm()))
+                        .with("n", rpm(cut.cutting().rpm())))
                 .source("Kinematics of turning")
                 .caution(
                         "Chuck key out before the spindle is started. Sleeves and rags away; long chips by hook, not by hand.")
@@ -168,131 +162,84 @@ public final class TurningAnswer {
         ToolSignature u = cut.wedge().signature(cut.used());
         EdgeAngles hand = cut.wedge().sideAngles(Frame.IN_HAND);
         EdgeAngles use = cut.leading();
-        f.add("backRake", "Back rake", Station.EDGE, rad(s.backRake()));
-        f.add("sideRake", "Side rake", Station.EDGE, rad(s.sideRake()));
-        f.add("endRelief", "End relief", Station.EDGE, rad(s.endRelief()));
-        f.add("sideRelief", "Side relief", Station.EDGE, rad(s.sideRelief()));
-        f.add("endEdge", "End cutting-edge angle", Station.EDGE, rad(s.endCuttingEdge()));
-        f.add("sideEdge", "Side cutting-edge angle", Station.EDGE, rad(s.sideCuttingEdge()));
-        f.add("noseRadius", "Nose radius", Station.EDGE, mm(s.noseRadiusMm()));
-        f.add("kappaR", "Approach, κr", Station.EDGE, rad(hand.approach()));
-        f.add("lambdaS", "λs, inclination", Station.EDGE, rad(hand.inclination()));
-        f.add("gammaO", "γo, orthogonal rake", Station.EDGE, rad(hand.orthogonalRake()));
-        f.add("gammaN", "Rake at the edge, γn", Station.EDGE, rad(hand.normalRake()));
-        f.add("alphaO", "αo, orthogonal clearance", Station.EDGE, rad(hand.orthogonalClearance()));
-        f.add("alphaN", "αn, normal clearance", Station.EDGE, rad(hand.normalClearance()));
-        f.add("betaN", "Wedge, βn", Station.EDGE, rad(hand.normalWedge()));
-        f.add("backRakeInUse", "Back rake in use", Station.REACH, rad(u.backRake()));
-        f.add("sideRakeInUse", "Side rake in use", Station.REACH, rad(u.sideRake()));
-        f.add("endReliefInUse", "End relief in use", Station.REACH, rad(u.endRelief()));
-        f.add("sideReliefInUse", "Side relief in use", Station.REACH, rad(u.sideRelief()));
-        f.add("gammaNInUse", "γn in use", Station.REACH, rad(use.normalRake()));
-        f.add("speed", "Spindle speed", Station.REACH, rpm(cut.cutting().rpm()));
-        f.add(
-                "surfaceSpeed",
-                "Surface speed",
-                Station.REACH,
-                metresPerMinute(cut.cutting().surfaceSpeed()));
-        f.add("feed", "Feed", Station.REACH, mmPerRev(cut.cutting().feedMm()));
-        f.add("depth", "Depth of cut", Station.REACH, mm(cut.job().depthMm()));
-        f.add(
-                "cuttingForce",
-                "Cutting force",
-                Station.REACH,
-                newtons(cut.cutting().force().cuttingN()));
-        f.add(
-                "feedForce",
-                "Feed force",
-                Station.REACH,
-                newtons(cut.cutting().force().feedN()));
-        f.add("pushForce", "Push", Station.REACH, newtons(cut.cutting().force().pushN()));
-        f.add("power", "Power at the edge", Station.REACH, watts(cut.cutting().powerWatt()));
-        f.add(
-                "availablePower",
-                "Power at the spindle",
-                Station.REACH,
-                watts(cut.cutting().at().availableWatt()));
-        f.add(
-                "rt",
-                "Rt, theoretical",
-                Station.REACH,
-                profile(cut.cutting().finish().rtMm()));
-        f.add("ra", "Ra, theoretical", Station.REACH, ra(cut.cutting().finish().raMm()));
-        f.add("removalRate", "Metal removed", Station.REACH, Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()));
-        f.add("passTime", "Time of the pass", Station.REACH, minutes(cut.passMinutes()));
-        f.add(
-                "smallestChip",
-                "Smallest chip",
-                Station.REACH,
-                mm(cut.cutting().smallestChipMm().chosen()));
-        f.add(
-                "diameterError",
-                "Left large by spring",
-                Station.REACH,
-                mm(cut.pushOff().largestMm()));
-        f.add(
-                "dialIn",
-                "To dial in on the diameter",
-                Station.REACH,
-                mm(cut.pushOff().evenMm()));
+        f.at(Station.EDGE);
+        f.add("backRake", "Back rake", rad(s.backRake()));
+        f.add("sideRake", "Side rake", rad(s.sideRake()));
+        f.add("endRelief", "End relief", rad(s.endRelief()));
+        f.add("sideRelief", "Side relief", rad(s.sideRelief()));
+        f.add("endEdge", "End cutting-edge angle", rad(s.endCuttingEdge()));
+        f.add("sideEdge", "Side cutting-edge angle", rad(s.sideCuttingEdge()));
+        f.add("noseRadius", "Nose radius", mm(s.noseRadiusMm()));
+        f.add("kappaR", "Approach, κr", rad(hand.approach()));
+        f.add("lambdaS", "λs, inclination", rad(hand.inclination()));
+        f.add("gammaO", "γo, orthogonal rake", rad(hand.orthogonalRake()));
+        f.add("gammaN", "Rake at the edge, γn", rad(hand.normalRake()));
+        f.add("alphaO", "αo, orthogonal clearance", rad(hand.orthogonalClearance()));
+        f.add("alphaN", "αn, normal clearance", rad(hand.normalClearance()));
+        f.add("betaN", "Wedge, βn", rad(hand.normalWedge()));
+        f.at(Station.REACH);
+        f.add("backRakeInUse", "Back rake in use", rad(u.backRake()));
+        f.add("sideRakeInUse", "Side rake in use", rad(u.sideRake()));
+        f.add("endReliefInUse", "End relief in use", rad(u.endRelief()));
+        f.add("sideReliefInUse", "Side relief in use", rad(u.sideRelief()));
+        f.add("gammaNInUse", "γn in use", rad(use.normalRake()));
+        f.add("speed", "Spindle speed", rpm(cut.cutting().rpm()));
+        f.add("surfaceSpeed", "Surface speed", metresPerMinute(cut.cutting().surfaceSpeed()));
+        f.add("feed", "Feed", mmPerRev(cut.cutting().feedMm()));
+        f.add("depth", "Depth of cut", mm(cut.job().depthMm()));
+        f.add("cuttingForce", "Cutting force", newtons(cut.cutting().force().cuttingN()));
+        f.add("feedForce", "Feed force", newtons(cut.cutting().force().feedN()));
+        f.add("pushForce", "Push", newtons(cut.cutting().force().pushN()));
+        f.add("power", "Power at the edge", watts(cut.cutting().powerWatt()));
+        f.add("availablePower", "Power at the spindle", watts(cut.cutting().at().availableWatt()));
+        f.add("rt", "Rt, theoretical", profile(cut.cutting().finish().rtMm()));
+        f.add("ra", "Ra, theoretical", ra(cut.cutting().finish().raMm()));
+        f.add("removalRate", "Metal removed", Amount.of(Quantity.REMOVAL_RATE, cut.removalCm3PerMin()));
+        f.add("passTime", "Time of the pass", minutes(cut.passMinutes()));
+        f.add("smallestChip", "Smallest chip", mm(cut.cutting().smallestChipMm().chosen()));
+        f.add("diameterError", "Left large by spring", mm(cut.pushOff().largestMm()));
+        f.add("dialIn", "To dial in on the diameter", mm(cut.pushOff().evenMm()));
         f.add(
                 "afterDialling",
                 "Left either way when dialled in",
-                Station.REACH,
                 mm(cut.pushOff().remainingMm()));
-        f.add(
-                "chipArea",
-                "Area of the chip",
-                Station.REACH,
-                mm2(cut.cutting().force().chipAreaMm2()));
-        f.add(
-                "chipThickness",
-                "Chip, on average",
-                Station.REACH,
-                mm(cut.cutting().force().meanChipMm()));
+        f.add("chipArea", "Area of the chip", mm2(cut.cutting().force().chipAreaMm2()));
+        f.add("chipThickness", "Chip, on average", mm(cut.cutting().force().meanChipMm()));
         f.add(
                 "edgePress",
                 "The edge's own push, by length",
-                Station.REACH,
                 newtonsPerMm(cut.cutting().at().press().acrossNPerMm()));
         f.add(
                 "give",
                 "Give of work and tool at the end",
-                Station.REACH,
                 mmPerNewton(cut.holding()
                         .complianceAt(cut.pushOff().stations().getLast().fromChuckMm())));
-        f.add("taper", "Taper over the cut", Station.REACH, mm(cut.pushOff().taperMm()));
+        f.add("taper", "Taper over the cut", mm(cut.pushOff().taperMm()));
         f.add(
                 "springPasses",
                 "Spring passes",
-                Station.REACH,
                 cut.pushOff().springPasses(),
                 Integer.toString(cut.pushOff().springPasses()));
-        f.add("toolDrop", "Drop of the point", Station.REACH, mm(cut.toolDropMm()));
-        f.add("removedVolume", "Stock to grind", Station.MAKE, mm3(cut.bit().totalRemovedMm3()));
-        f.add("mass", "Mass when ground", Station.MAKE, grams(cut.bit().massGram()));
+        f.add("toolDrop", "Drop of the point", mm(cut.toolDropMm()));
+        f.at(Station.MAKE);
+        f.add("removedVolume", "Stock to grind", mm3(cut.bit().totalRemovedMm3()));
+        f.add("mass", "Mass when ground", grams(cut.bit().massGram()));
         f.add(
                 "regrinds",
                 "Touch-ups in a whole bit",
-                Station.MAKE,
                 cut.grinding().regrindsLeft(),
                 Integer.toString(cut.grinding().regrindsLeft()));
-        f.add(
-                "pointHeight",
-                "Point above base",
-                Station.MAKE,
-                mm(cut.bit().point().getZ()));
+        f.add("pointHeight", "Point above base", mm(cut.bit().point().getZ()));
+        f.at(Station.REACH);
         f.add(
                 "chartSpeed",
                 "Speed a chart asks for",
-                Station.REACH,
                 rpm(cut.cutting().speedChoice().wantedRpm()));
         double higher =
                 cut.cutting().speedChoice().higherRpm().orElse(cut.cutting().rpm());
         f.add(
                 "nextHigherLife",
                 "Edge life at the next speed up",
-                Station.REACH,
                 SpeedChoice.lifeShare(
                         Math.min(cut.cutting().rpm(), higher),
                         higher,

@@ -17,7 +17,6 @@ import boldwedge.core.turning.model.TurningJob;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /** The one change after a trial of turning: what costs nothing first, and only what helps. */
@@ -127,8 +126,7 @@ final class TurningNext {
         return Optional.of(new Proposal(
                 Mend.atTheMachine(
                         (off > 0 ? "Dial in " : "Back the dial off ") + say.length(Math.abs(off)) + " on the diameter"),
-                String.format(
-                        Locale.ROOT,
+                Written.words(
                         "%s Then it comes out within %s of the middle of the tolerance, %s of taper as now.",
                         off > 0 ? "The piece can be saved by it." : "The next piece: this one is small already.",
                         say.length(Math.abs(measured.taperMm()) / 2 + PushOff.SCATTER * Math.abs(off)),
@@ -201,8 +199,7 @@ final class TurningNext {
             if (left < 0.97 * now && (best == null || left < 0.5 * best.left())) {
                 best = new Proposal(
                         mend,
-                        String.format(
-                                Locale.ROOT,
+                        Written.words(
                                 "Computed: the taper goes from %s to %s, the error on the diameter from %s to %s.",
                                 say.length(Math.abs(cut.pushOff().taperMm())),
                                 say.length(Math.abs(then.get().pushOff().taperMm())),
