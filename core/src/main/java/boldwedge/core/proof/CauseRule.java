@@ -1,8 +1,7 @@
 package boldwedge.core.proof;
 
-import java.util.ArrayList;
+import boldwedge.core.measure.Say;
 import java.util.List;
-import java.util.function.Consumer;
 
 /**
  * A question asked of a trial: what would explain this sign? It names causes, each with how well its computed effect fits what was
@@ -20,12 +19,12 @@ public interface CauseRule<C, S> {
      * @param seen what was seen of it
      * @param found takes each of them
      */
-    void ask(C cut, S seen, Consumer<Cause> found);
+    void ask(C cut, S seen, Causes found);
 
     /** The causes that all rules name, the likeliest first. */
-    static <C, S> List<Cause> ranked(List<CauseRule<C, S>> rules, C cut, S seen) {
-        List<Cause> causes = new ArrayList<>();
-        rules.forEach(rule -> rule.ask(cut, seen, causes::add));
-        return Cause.ranked(causes);
+    static <C, S> List<Cause> ranked(List<CauseRule<C, S>> rules, C cut, S seen, Say say) {
+        Causes causes = new Causes(say);
+        rules.forEach(rule -> rule.ask(cut, seen, causes));
+        return causes.ranked();
     }
 }

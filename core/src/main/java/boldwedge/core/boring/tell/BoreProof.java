@@ -25,6 +25,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.CauseRule;
+import boldwedge.core.proof.Causes;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.proof.Taught;
@@ -35,7 +36,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 
 /**
  * Judges a bored trial: diameters at the mouth and at the bottom beside what was predicted, causes ranked by how well what
@@ -267,10 +267,10 @@ public final class BoreProof {
     }
 
     private List<Cause> causes(BoreCut cut, Seen seen) {
-        return CauseRule.ranked(List.of(this::size, this::taper, this::sound), cut, seen);
+        return CauseRule.ranked(List.of(this::size, this::taper, this::sound), cut, seen, say);
     }
 
-    private void size(BoreCut cut, Seen seen, Consumer<Cause> found) {
+    private void size(BoreCut cut, Seen seen, Causes found) {
         BoreJob job = cut.job();
         double small = seen.smallMm(job);
         double reckoned = mean(cut);
@@ -278,53 +278,44 @@ public final class BoreProof {
         if (off && small > 0.001 && reckoned > 1e-4) {
             double factor = small / reckoned;
             boolean measured = cut.stiffness().measured();
-            found.accept(new Cause(
-                    measured ? "resists" : "springs",
-                    measured
-                            ? factor > 1
-                                    ? "The material resists more than reckoned"
-                                    : "The material resists, as reckoned"
-                            : factor > 1 ? "It springs more than reckoned" : "It springs, as reckoned",
-                    Written.words(
+            found.name(
+                            measured ? "resists" : "springs",
+                            measured
+                                    ? factor > 1
+                                            ? "The material resists more than reckoned"
+                                            : "The material resists, as reckoned"
+                                    : factor > 1 ? "It springs more than reckoned" : "It springs, as reckoned",
+                            Causes.fit(Math.log(factor), job.taught().spread() + 0.2))
+                    .says(
                             measured
                                     ? "%s small where %s was reckoned with the stiffness measured: the force would be %s times as large."
                                     : "%s small where %s was reckoned: the point would give %s times as much. A push test tells.",
                             say.length(small),
                             say.length(reckoned),
-                            say.number(factor, 1)),
-                    gauss(Math.log(factor), job.taught().spread() + 0.2),
-                    List.of(Working.of(
-                                    measured ? "Force over reckoned" : "Spring over reckoned", "m / r", number(factor))
+                            say.number(factor, 1))
+                    .by(Working.of(measured ? "Force over reckoned" : "Spring over reckoned", "m / r", number(factor))
                             .with("m", "left small, measured", mm(small).measured())
-                            .with("r", "reckoned", mm(reckoned))
-                            .told(say))));
+                            .with("r", "reckoned", mm(reckoned)));
         }
         if (off) {
             double set = small - reckoned;
-            found.accept(new Cause(
-                    "setting",
-                    set > 0 ? "The point was set in too little" : "The point was set out too far",
-                    Written.words(
-                            "Set %s %s, all else as reckoned.",
-                            say.length(Math.abs(set) / 2), set > 0 ? "short" : "far"),
-                    0.7 * gauss(set, 0.02),
-                    List.of(Working.of("Left over", "m − r", mm(set))
+            found.name(
+                            "setting",
+                            set > 0 ? "The point was set in too little" : "The point was set out too far",
+                            0.7 * Causes.fit(set, 0.02))
+                    .says("Set %s %s, all else as reckoned.", say.length(Math.abs(set) / 2), set > 0 ? "short" : "far")
+                    .by(Working.of("Left over", "m − r", mm(set))
                             .with("m", "left small, measured", mm(small).measured())
-                            .with("r", "reckoned", mm(reckoned))
-                            .told(say))));
+                            .with("r", "reckoned", mm(reckoned)));
         }
         if (small < -0.003) {
-            found.accept(new Cause(
-                    "built-up-edge",
-                    "Metal on the edge makes it cut larger",
-                    "A built-up edge stands out by a few hundredths: "
-                            + job.work().builtUpEdge() + ".",
-                    0.6 * gauss(small + 0.02, 0.02),
-                    List.of()));
+            found.name("built-up-edge", "Metal on the edge makes it cut larger", 0.6 * Causes.fit(small + 0.02, 0.02))
+                    .says("A built-up edge stands out by a few hundredths: "
+                            + job.work().builtUpEdge() + ".");
         }
     }
 
-    private void taper(BoreCut cut, Seen seen, Consumer<Cause> found) {
+    private void taper(BoreCut cut, Seen seen, Causes found) {
         double taper = seen.taper();
         if (Math.abs(taper) <= GAUGE_MM) {
             return;
@@ -332,55 +323,48 @@ public final class BoreProof {
         BoreJob job = cut.job();
         double reckonedTaper = cut.push().stations().getLast().diameterErrorMm()
                 - cut.push().stations().getFirst().diameterErrorMm();
-        found.accept(new Cause(
-                "work-springs",
-                "The work springs more at its mouth",
-                Written.words("Reckoned taper %s, measured %s.", say.length(reckonedTaper), say.length(taper)),
-                gauss(taper - reckonedTaper, Math.hypot(0.5 * reckonedTaper, GAUGE_MM)),
-                List.of()));
+        found.name(
+                        "work-springs",
+                        "The work springs more at its mouth",
+                        Causes.fit(taper - reckonedTaper, Math.hypot(0.5 * reckonedTaper, GAUGE_MM)))
+                .says("Reckoned taper %s, measured %s.", say.length(reckonedTaper), say.length(taper));
         double perLength = Math.abs(taper) / 2 / job.holeDepthMm();
-        found.accept(new Cause(
-                "alignment",
-                "The headstock does not point along the bed",
-                Written.words(
+        found.name(
+                        "alignment",
+                        "The headstock does not point along the bed",
+                        0.8 * Causes.fit(perLength, 2 * USUAL_MISALIGNMENT))
+                .says(
                         "%s over %s of depth; a lathe in order has up to %s.",
                         say.length(Math.abs(taper) / 2),
                         say.length(job.holeDepthMm()),
-                        say.length(USUAL_MISALIGNMENT * job.holeDepthMm())),
-                0.8 * gauss(perLength, 2 * USUAL_MISALIGNMENT),
-                List.of()));
+                        say.length(USUAL_MISALIGNMENT * job.holeDepthMm()));
         if (taper > 0) {
-            found.accept(new Cause(
-                    "wear",
-                    "The point wears within the pass",
-                    "Smaller towards the bottom, where it cut last.",
-                    0.4
-                            * gauss(
-                                    cut.cutting().surfaceSpeed()
-                                                    / job.work()
-                                                            .surfaceSpeed(job.tool())
-                                                            .high()
-                                            - 1,
-                                    0.4),
-                    List.of()));
+            found.name(
+                            "wear",
+                            "The point wears within the pass",
+                            0.4
+                                    * Causes.fit(
+                                            cut.cutting().surfaceSpeed()
+                                                            / job.work()
+                                                                    .surfaceSpeed(job.tool())
+                                                                    .high()
+                                                    - 1,
+                                            0.4))
+                    .says("Smaller towards the bottom, where it cut last.");
         }
     }
 
-    private void sound(BoreCut cut, Seen seen, Consumer<Cause> found) {
+    private void sound(BoreCut cut, Seen seen, Causes found) {
         if (seen.sound() != Measured.Sound.CHATTER) {
             return;
         }
         BoreJob job = cut.job();
         double ratio = job.depthMm() / Math.max(1e-6, cut.limitHereMm());
-        found.accept(new Cause(
-                "chatter",
-                "The bar sings",
-                Written.words(
+        found.name("chatter", "The bar sings", 0.5 + 0.5 * Math.min(1, ratio))
+                .says(
                         "Reckoned to sing from %s at this speed; %s was taken.",
                         Double.isInfinite(cut.limitHereMm()) ? "no depth" : say.length(cut.limitHereMm()),
-                        say.length(job.depthMm())),
-                0.5 + 0.5 * Math.min(1, ratio),
-                List.of()));
+                        say.length(job.depthMm()));
     }
 
     /** The one change: the dial where it is enough, else what the findings offer against the likeliest cause and helps most. */
@@ -438,9 +422,5 @@ public final class BoreProof {
                         "This was a light pass already: " + say.length(Math.abs(taper) / 2)
                                 + " over the hole's depth is the headstock's, if a stout bar shows it too.",
                         1));
-    }
-
-    private static double gauss(double misfit, double sigma) {
-        return Math.exp(-misfit * misfit / (2 * sigma * sigma));
     }
 }

@@ -19,11 +19,11 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.CauseRule;
+import boldwedge.core.proof.Causes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 
 /** Judges a counterbored seat. */
 public final class BoreSeatProof {
@@ -146,86 +146,70 @@ public final class BoreSeatProof {
     }
 
     private List<Cause> causes(BoreSeatCut cut, Seen seen) {
-        return CauseRule.ranked(List.of(this::depth, this::pilot, this::floor), cut, seen);
+        return CauseRule.ranked(List.of(this::depth, this::pilot, this::floor), cut, seen, say);
     }
 
-    private void depth(BoreSeatCut cut, Seen seen, Consumer<Cause> found) {
+    private void depth(BoreSeatCut cut, Seen seen, Causes found) {
         double off = seen.off();
         if (Math.abs(off) > DEPTH_MM) {
-            found.accept(new Cause(
-                    "stop",
-                    off < 0
-                            ? "The stop was set short, or it was not let turn out"
-                            : "The stop slipped, or touch was taken on the burr",
-                    "By " + say.length(Math.abs(off)) + ".",
-                    0.7,
-                    List.of(Working.of("Off by", "t − T", mm(off))
+            found.name(
+                            "stop",
+                            off < 0
+                                    ? "The stop was set short, or it was not let turn out"
+                                    : "The stop slipped, or touch was taken on the burr",
+                            0.7)
+                    .says("By " + say.length(Math.abs(off)) + ".")
+                    .by(Working.of("Off by", "t − T", mm(off))
                             .with("t", mm(cut.depthMm() + off).measured())
-                            .with("T", "wanted", mm(cut.depthMm()))
-                            .told(say))));
+                            .with("T", "wanted", mm(cut.depthMm())));
         }
     }
 
-    private void pilot(BoreSeatCut cut, Seen seen, Consumer<Cause> found) {
+    private void pilot(BoreSeatCut cut, Seen seen, Causes found) {
         Hole hole = seen.hole();
         if (hole == Hole.BESIDE || seen.wide(cut)) {
-            found.accept(new Cause(
-                    "pilot-loose",
-                    "The pilot has too much play",
-                    "It has " + say.length(cut.playMm()) + ": the seat can lie " + say.length(cut.offMm())
-                            + " beside its hole.",
-                    cut.playMm() > BoreSeatCut.PILOT_CLEARANCE.high() ? 0.95 : 0.4,
-                    List.of()));
+            found.name(
+                            "pilot-loose",
+                            "The pilot has too much play",
+                            cut.playMm() > BoreSeatCut.PILOT_CLEARANCE.high() ? 0.95 : 0.4)
+                    .says("It has " + say.length(cut.playMm()) + ": the seat can lie " + say.length(cut.offMm())
+                            + " beside its hole.");
         }
         if (hole == Hole.BESIDE && cut.playMm() <= BoreSeatCut.PILOT_CLEARANCE.high()) {
-            found.accept(new Cause(
-                    "not-locked",
-                    "The table moved, or the pilot entered late",
-                    "Play alone moves it by no more than " + say.length(cut.offMm()) + ".",
-                    0.7,
-                    List.of()));
+            found.name("not-locked", "The table moved, or the pilot entered late", 0.7)
+                    .says("Play alone moves it by no more than " + say.length(cut.offMm()) + ".");
         }
         if (hole == Hole.SCRAPED) {
-            found.accept(new Cause(
-                    "margins",
-                    "The pilot's margins are sharp",
-                    "They reamed the hole as they went in.",
-                    0.9,
-                    List.of()));
+            found.name("margins", "The pilot's margins are sharp", 0.9).says("They reamed the hole as they went in.");
         }
     }
 
-    private void floor(BoreSeatCut cut, Seen seen, Consumer<Cause> found) {
+    private void floor(BoreSeatCut cut, Seen seen, Causes found) {
         Floor floor = seen.floor();
         BoreSeatJob job = cut.job();
         if (floor == Floor.RING || seen.wide(cut)) {
-            found.accept(new Cause(
-                    "lips-uneven",
-                    "One lip stands proud",
-                    "Level within " + say.length(cut.levelMm())
-                            + " both cut; the proud one cuts alone and leaves its ring.",
-                    floor == Floor.RING ? 0.9 : 0.5,
-                    List.of()));
+            found.name("lips-uneven", "One lip stands proud", floor == Floor.RING ? 0.9 : 0.5)
+                    .says("Level within " + say.length(cut.levelMm())
+                            + " both cut; the proud one cuts alone and leaves its ring.");
         }
         if (floor == Floor.WAVES) {
             double fast = cut.rpm() / Math.max(1, cut.speed().wantedRpm());
-            found.accept(new Cause(
-                    "chatter",
-                    job.rakeRad() > Math.toRadians(5)
-                            ? "Too much rake"
-                            : cut.feedMm() < cut.feedRange().chosen() ? "Too little feed" : "Too fast",
-                    "It runs at " + say.number(fast, 1) + " times the speed that a chart asks for, each lip takes "
-                            + say.length(cut.chipMm()) + ".",
-                    0.9,
-                    List.of()));
+            found.name(
+                            "chatter",
+                            job.rakeRad() > Math.toRadians(5)
+                                    ? "Too much rake"
+                                    : cut.feedMm() < cut.feedRange().chosen() ? "Too little feed" : "Too fast",
+                            0.9)
+                    .says("It runs at " + say.number(fast, 1)
+                            + " times the speed that a chart asks for, each lip takes " + say.length(cut.chipMm())
+                            + ".");
         }
         if (floor == Floor.TORN) {
-            found.accept(new Cause(
-                    "torn",
-                    "Metal built up on the lips",
-                    job.work().builtUpEdge() + ".",
-                    0.5 + 0.4 * job.work().builtUp(),
-                    List.of()));
+            found.name(
+                            "torn",
+                            "Metal built up on the lips",
+                            0.5 + 0.4 * job.work().builtUp())
+                    .says(job.work().builtUpEdge() + ".");
         }
     }
 

@@ -26,13 +26,13 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.CauseRule;
+import boldwedge.core.proof.Causes;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 
 /** Judges a drilled hole by its diameter at the mouth and at its end. */
 public final class DrillProof {
@@ -205,89 +205,68 @@ public final class DrillProof {
     private record Seen(double hole, double bell, Look look) {}
 
     private List<Cause> causes(DrillCut cut, Seen seen) {
-        return CauseRule.ranked(List.of(this::size, this::bell, this::wall), cut, seen);
+        return CauseRule.ranked(List.of(this::size, this::bell, this::wall), cut, seen, say);
     }
 
-    private void size(DrillCut cut, Seen seen, Consumer<Cause> found) {
+    private void size(DrillCut cut, Seen seen, Causes found) {
         DrillJob job = cut.job();
         double d = cut.drill().diameterMm();
         double over = seen.hole() - d;
         double reckoned = cut.over().medianMm();
         double far = over > 0 ? Math.log(over / reckoned) / cut.over().sigma() : -3;
-        found.accept(new Cause(
-                "as-drills-do",
-                "As these drills do",
-                say.signed(over) + " over the drill, " + say.signed(reckoned) + " was likely.",
-                Math.exp(-far * far / 2),
-                List.of(Working.of("Over the drill", "h − d", mm(over))
+        found.name("as-drills-do", "As these drills do", Math.exp(-far * far / 2))
+                .says(say.signed(over) + " over the drill, " + say.signed(reckoned) + " was likely.")
+                .by(Working.of("Over the drill", "h − d", mm(over))
                         .with("h", mm(seen.hole()).measured())
-                        .with("d", mm(d))
-                        .told(say))));
+                        .with("d", mm(d)));
         if (far > 0) {
-            found.accept(new Cause(
-                    "lips",
-                    "Lips of unequal length",
-                    "A lip longer by about " + say.length((over - reckoned) / 2) + " makes up the rest.",
-                    (job.ground() == Ground.MACHINE ? 0.8 : 1) * (1 - Math.exp(-far * far / 2)),
-                    List.of(Working.of("Longer by", "(o − r) / 2", mm((over - reckoned) / 2))
+            found.name(
+                            "lips",
+                            "Lips of unequal length",
+                            (job.ground() == Ground.MACHINE ? 0.8 : 1) * (1 - Math.exp(-far * far / 2)))
+                    .says("A lip longer by about " + say.length((over - reckoned) / 2) + " makes up the rest.")
+                    .by(Working.of("Longer by", "(o − r) / 2", mm((over - reckoned) / 2))
                             .with("o", mm(over).measured())
-                            .with("r", "likely", mm(reckoned))
-                            .told(say))));
+                            .with("r", "likely", mm(reckoned)));
             job.set()
                     .ofSize(Math.rint(seen.hole() * 100) / 100 - reckoned)
                     .or(() -> near(job, seen.hole() - reckoned, d))
-                    .ifPresent(other -> found.accept(new Cause(
-                            "wrong-drill",
-                            "Another drill than was meant",
-                            say.drill(other) + " would make such a hole: look at its shank.",
-                            0.4 * (1 - Math.exp(-far * far / 4)),
-                            List.of())));
+                    .ifPresent(other -> found.name(
+                                    "wrong-drill", "Another drill than was meant", 0.4 * (1 - Math.exp(-far * far / 4)))
+                            .says(say.drill(other) + " would make such a hole: look at its shank."));
         }
         if (far < -1 && over < 0.5 * reckoned) {
-            found.accept(new Cause(
-                    "worn-margins",
-                    over < 0
-                            ? "The drill is under its size, or the hole shrank as it cooled"
-                            : "The drill is worn at its corners",
-                    "Measure it across the margins at the point.",
-                    1 - Math.exp(-far * far / 4),
-                    List.of()));
+            found.name(
+                            "worn-margins",
+                            over < 0
+                                    ? "The drill is under its size, or the hole shrank as it cooled"
+                                    : "The drill is worn at its corners",
+                            1 - Math.exp(-far * far / 4))
+                    .says("Measure it across the margins at the point.");
         }
     }
 
-    private void bell(DrillCut cut, Seen seen, Consumer<Cause> found) {
+    private void bell(DrillCut cut, Seen seen, Causes found) {
         double bell = seen.bell();
         DrillJob job = cut.job();
         if (bell > bellAllowed(cut)) {
-            found.accept(new Cause(
-                    "start",
-                    "It was pushed about as it started",
-                    say.length(bell) + " wider at the mouth: "
+            found.name("start", "It was pushed about as it started", 0.95)
+                    .says(say.length(bell) + " wider at the mouth: "
                             + (job.start() == Start.BARE
                                     ? "nothing held its point."
-                                    : "the tailstock stands off the axis, or the centre did."),
-                    0.95,
-                    List.of()));
+                                    : "the tailstock stands off the axis, or the centre did."));
         }
         if (bell < -bellAllowed(cut)) {
-            found.accept(new Cause(
-                    "packed",
-                    "Packed flutes widened it below",
-                    say.length(-bell) + " wider at its end: chips wound up between drill and wall.",
-                    0.8,
-                    List.of()));
+            found.name("packed", "Packed flutes widened it below", 0.8)
+                    .says(say.length(-bell) + " wider at its end: chips wound up between drill and wall.");
         }
     }
 
-    private void wall(DrillCut cut, Seen seen, Consumer<Cause> found) {
+    private void wall(DrillCut cut, Seen seen, Causes found) {
         DrillJob job = cut.job();
         if (seen.look() == Look.TORN) {
-            found.accept(new Cause(
-                    "torn",
-                    job.work().builtUp() > 0.5 ? "Metal built up on its lips" : "Dull lips",
-                    job.work().builtUpEdge() + ".",
-                    0.7,
-                    List.of()));
+            found.name("torn", job.work().builtUp() > 0.5 ? "Metal built up on its lips" : "Dull lips", 0.7)
+                    .says(job.work().builtUpEdge() + ".");
         }
     }
 

@@ -22,6 +22,7 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.CauseRule;
+import boldwedge.core.proof.Causes;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.ToolSteel;
 import boldwedge.core.stock.ToolSteel.Quench;
@@ -29,7 +30,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 
 /** Judges what came out of the furnace: hardness, file, cracks and bend; causes ranked by what each would do here. */
 public final class HeatProof {
@@ -167,97 +167,79 @@ public final class HeatProof {
     private record Seen(OptionalDouble hrc, OptionalDouble bend, OptionalDouble waited, File file, Look look) {}
 
     private List<Cause> causes(HeatLoad load, Seen seen) {
-        return CauseRule.ranked(List.of(this::hardness, this::file, this::look, this::bend), load, seen);
+        return CauseRule.ranked(List.of(this::hardness, this::file, this::look, this::bend), load, seen, say);
     }
 
-    private void file(HeatLoad load, Seen seen, Consumer<Cause> found) {
+    private void file(HeatLoad load, Seen seen, Causes found) {
         HeatJob job = load.job();
         ToolSteel steel = job.steel();
         if (seen.hrc().isEmpty() && seen.file() == File.BITES) {
-            found.accept(cause(
-                    "too-cold",
-                    "It was not hot enough, or not long enough",
-                    "Soft all through: " + celsius(steel.hardenC().low()) + " at the least, soaked.",
-                    0.7));
-            found.accept(cause(
-                    "slow-quench",
-                    "It cooled too slowly",
-                    "From furnace to bath in a second or two, and moving.",
-                    load.slow() ? 0.9 : 0.5));
-            found.accept(wrongSteel(0.45));
+            found.name("too-cold", "It was not hot enough, or not long enough", 0.7)
+                    .says("Soft all through: " + celsius(steel.hardenC().low()) + " at the least, soaked.");
+            found.name("slow-quench", "It cooled too slowly", load.slow() ? 0.9 : 0.5)
+                    .says("From furnace to bath in a second or two, and moving.");
+            wrongSteel(0.45, found);
         }
         if (seen.file() == File.SKIN_ONLY) {
-            found.accept(cause(
-                    "skin",
-                    "Its skin lost its carbon",
-                    say.length(steel.skinMm() * job.wrap().skinShare()) + " a side was likely, "
-                            + job.wrap().words() + ": grind it off.",
-                    job.wrap() == Wrap.BARE ? 0.95 : 0.8));
+            found.name("skin", "Its skin lost its carbon", job.wrap() == Wrap.BARE ? 0.95 : 0.8)
+                    .says(say.length(steel.skinMm() * job.wrap().skinShare()) + " a side was likely, "
+                            + job.wrap().words() + ": grind it off.");
         }
     }
 
-    private void look(HeatLoad load, Seen seen, Consumer<Cause> found) {
+    private void look(HeatLoad load, Seen seen, Causes found) {
         if (seen.look() != Look.CRACKED) {
             return;
         }
         HeatJob job = load.job();
         ToolSteel steel = job.steel();
-        found.accept(cause(
-                "corner",
-                job.shape() == Shape.PLAIN
-                        ? "A mark or corner nobody saw"
-                        : "It cracked from its "
-                                + (job.shape() == Shape.STEPPED
-                                        ? "sharp step"
-                                        : job.shape() == Shape.DRILLED ? "hole" : "roots"),
-                "Stress gathers there: a radius, wire and clay in holes.",
-                job.shape() == Shape.PLAIN ? 0.3 : 0.85));
-        found.accept(cause(
-                "too-hot",
-                "It was too hot",
-                "Coarse, glittering grain in the break tells; its range ends at "
-                        + celsius(steel.hardenC().high()) + ".",
-                load.treatment().hardenC() > steel.hardenC().high() ? 0.9 : 0.4));
-        found.accept(cause(
-                "late-temper",
-                "It waited too long for its temper",
-                seen.waited().isPresent()
-                        ? say.time(seen.waited().getAsDouble()) + " between quench and temper."
-                        : "Glass-hard steel cracks by itself within hours.",
-                seen.waited().isPresent() ? seen.waited().getAsDouble() > LONG_WAIT_MIN ? 0.92 : 0.1 : 0.5));
-        found.accept(cause(
-                "fast-bath",
-                "The bath was too fast for it",
-                "It was quenched in " + load.treatment().quench().words() + ".",
-                load.treatment().quench() == Quench.WATER ? 0.7 : 0.2));
+        found.name(
+                        "corner",
+                        job.shape() == Shape.PLAIN
+                                ? "A mark or corner nobody saw"
+                                : "It cracked from its "
+                                        + (job.shape() == Shape.STEPPED
+                                                ? "sharp step"
+                                                : job.shape() == Shape.DRILLED ? "hole" : "roots"),
+                        job.shape() == Shape.PLAIN ? 0.3 : 0.85)
+                .says("Stress gathers there: a radius, wire and clay in holes.");
+        found.name(
+                        "too-hot",
+                        "It was too hot",
+                        load.treatment().hardenC() > steel.hardenC().high() ? 0.9 : 0.4)
+                .says("Coarse, glittering grain in the break tells; its range ends at "
+                        + celsius(steel.hardenC().high()) + ".");
+        found.name(
+                        "late-temper",
+                        "It waited too long for its temper",
+                        seen.waited().isPresent() ? seen.waited().getAsDouble() > LONG_WAIT_MIN ? 0.92 : 0.1 : 0.5)
+                .says(
+                        seen.waited().isPresent()
+                                ? say.time(seen.waited().getAsDouble()) + " between quench and temper."
+                                : "Glass-hard steel cracks by itself within hours.");
+        found.name("fast-bath", "The bath was too fast for it", load.treatment().quench() == Quench.WATER ? 0.7 : 0.2)
+                .says("It was quenched in " + load.treatment().quench().words() + ".");
     }
 
-    private void bend(HeatLoad load, Seen seen, Consumer<Cause> found) {
+    private void bend(HeatLoad load, Seen seen, Causes found) {
         seen.bend().ifPresent(value -> {
             if (value > load.bendMm()) {
-                found.accept(cause(
-                        "flat-quench",
-                        "It went into the bath sideways, or one side was hotter",
-                        say.length(value) + " where " + say.length(load.bendMm())
-                                + " was likely: long things go in upright.",
-                        Math.min(0.9, 0.4 + 0.2 * value / Math.max(load.bendMm(), 1e-3))));
+                found.name(
+                                "flat-quench",
+                                "It went into the bath sideways, or one side was hotter",
+                                Math.min(0.9, 0.4 + 0.2 * value / Math.max(load.bendMm(), 1e-3)))
+                        .says(say.length(value) + " where " + say.length(load.bendMm())
+                                + " was likely: long things go in upright.");
             }
         });
     }
 
-    private static Cause cause(String id, String title, String words, double fit) {
-        return new Cause(id, title, words, fit, List.of());
+    private static void wrongSteel(double fit, Causes found) {
+        found.name("wrong-steel", "It is not this steel", fit)
+                .says("A spark test beside a known piece tells; so does a file before hardening.");
     }
 
-    private static Cause wrongSteel(double fit) {
-        return cause(
-                "wrong-steel",
-                "It is not this steel",
-                "A spark test beside a known piece tells; so does a file before hardening.",
-                fit);
-    }
-
-    private void hardness(HeatLoad load, Seen seen, Consumer<Cause> found) {
+    private void hardness(HeatLoad load, Seen seen, Causes found) {
         if (seen.hrc().isEmpty()) {
             return;
         }
@@ -274,54 +256,50 @@ public final class HeatProof {
             hour.ifPresent(at -> {
                 double really = Tempering.equivalent(at, 60, load.treatment().temperMin());
                 double over = really - load.treatment().temperC();
-                found.accept(new Cause(
-                        "tempered-too-hot",
-                        "It was tempered too hot",
-                        "At " + celsius(really) + " instead of "
-                                + celsius(load.treatment().temperC()) + " it would be as soft.",
-                        Math.max(0.15, Math.exp(-over * over / (2 * Math.pow(3 * COUPLE_K, 2)))),
-                        List.of(Working.of("Too hot by", "t − T", number(over))
+                found.name(
+                                "tempered-too-hot",
+                                "It was tempered too hot",
+                                Math.max(0.15, Math.exp(-over * over / (2 * Math.pow(3 * COUPLE_K, 2)))))
+                        .says("At " + celsius(really) + " instead of "
+                                + celsius(load.treatment().temperC()) + " it would be as soft.")
+                        .by(Working.of("Too hot by", "t − T", number(over))
                                 .with("t", "that leaves this hardness, degrees Celsius", number(really))
                                 .with("T", "meant", number(load.treatment().temperC()))
-                                .meaning(" K")
-                                .told(say))));
+                                .meaning(" K"));
             });
             boolean cold = load.treatment().hardenC() < steel.hardenC().low() + COUPLE_K;
-            found.accept(cause(
-                    "too-cold",
-                    "It was not hot enough, or not long enough",
-                    "Within " + celsius(steel.hardenC().low()) + " to "
+            found.name("too-cold", "It was not hot enough, or not long enough", cold ? 0.85 : Math.min(0.7, -off / 20))
+                    .says("Within " + celsius(steel.hardenC().low()) + " to "
                             + celsius(steel.hardenC().high()) + " and soaked it comes to "
-                            + say.number(steel.asQuenched().chosen(), 0) + " HRC before the temper.",
-                    cold ? 0.85 : Math.min(0.7, -off / 20)));
-            found.accept(cause(
-                    "slow-quench",
-                    "It cooled too slowly",
-                    load.treatment().through()
-                            ? "From furnace to bath in a second or two, moving; the bath large enough."
-                            : "Its section of " + say.length(load.treatment().sectionMm())
-                                    + " is more than hardens through.",
-                    load.slow() || !load.treatment().through()
-                            ? 0.9
-                            : load.bathed() && load.job().bathC() + load.riseK() > load.hottestC()
-                                    ? 0.75
-                                    : Math.min(0.6, -off / 25)));
+                            + say.number(steel.asQuenched().chosen(), 0) + " HRC before the temper.");
+            found.name(
+                            "slow-quench",
+                            "It cooled too slowly",
+                            load.slow() || !load.treatment().through()
+                                    ? 0.9
+                                    : load.bathed() && load.job().bathC() + load.riseK() > load.hottestC()
+                                            ? 0.75
+                                            : Math.min(0.6, -off / 25))
+                    .says(
+                            load.treatment().through()
+                                    ? "From furnace to bath in a second or two, moving; the bath large enough."
+                                    : "Its section of "
+                                            + say.length(load.treatment().sectionMm())
+                                            + " is more than hardens through.");
             if (file != File.BITES) {
-                found.accept(cause(
-                        "skin",
-                        "The tester stood on a soft skin",
-                        "Grind "
+                found.name(
+                                "skin",
+                                "The tester stood on a soft skin",
+                                load.job().wrap() == Wrap.BARE || file == File.SKIN_ONLY ? 0.9 : 0.45)
+                        .says("Grind "
                                 + say.length(Math.max(
-                                        0.05, steel.skinMm() * load.job().wrap().skinShare())) + " off and test again.",
-                        load.job().wrap() == Wrap.BARE || file == File.SKIN_ONLY ? 0.9 : 0.45));
+                                        0.05, steel.skinMm() * load.job().wrap().skinShare()))
+                                + " off and test again.");
             }
-            found.accept(wrongSteel(Math.min(0.5, -off / 30)));
+            wrongSteel(Math.min(0.5, -off / 30), found);
         } else {
-            found.accept(cause(
-                    "tempered-too-cool",
-                    "It was tempered too cool, or too short",
-                    "Temper it again: it can always be made softer.",
-                    0.9));
+            found.name("tempered-too-cool", "It was tempered too cool, or too short", 0.9)
+                    .says("Temper it again: it can always be made softer.");
         }
     }
 

@@ -29,6 +29,7 @@ import boldwedge.core.parting.model.Weaknesses;
 import boldwedge.core.proof.BladeLife;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.CauseRule;
+import boldwedge.core.proof.Causes;
 import boldwedge.core.proof.Measured;
 import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
@@ -36,7 +37,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 
 /**
  * Judges a parting trial: pip, faces, sound, and whether the blade broke and where, beside what was predicted; causes ranked
@@ -238,33 +238,29 @@ public final class PartProof {
     }
 
     private List<Cause> causes(PartCut cut, Signs signs) {
-        return CauseRule.ranked(List.of(this::pip, this::face, this::chatter, this::broke), cut, signs);
+        return CauseRule.ranked(List.of(this::pip, this::face, this::chatter, this::broke), cut, signs, say);
     }
 
-    private void chatter(PartCut cut, Signs signs, Consumer<Cause> found) {
+    private void chatter(PartCut cut, Signs signs, Causes found) {
         if (!signs.chattered()) {
             return;
         }
         double ratio = cut.job().widthMm() / Math.max(1e-6, cut.quietMm().high());
-        found.accept(new Cause(
-                "chatter",
-                "Post and work sing at this width",
-                Written.words(
+        found.name("chatter", "Post and work sing at this width", 0.3 + 0.6 * Math.min(1, ratio))
+                .says(
                         "It may chatter over %s; the edge is %s.",
-                        say.length(cut.quietMm().low()), say.length(cut.job().widthMm())),
-                0.3 + 0.6 * Math.min(1, ratio),
-                List.of()));
-        found.accept(new Cause(
-                "rubs",
-                "The feed is too fine: it rubs, then bites",
-                Written.words(
+                        say.length(cut.quietMm().low()), say.length(cut.job().widthMm()));
+        found.name(
+                        "rubs",
+                        "The feed is too fine: it rubs, then bites",
+                        Causes.fit(
+                                Math.max(0, cut.feedMm() / cut.smallestChipMm().high() - 1), 0.7))
+                .says(
                         "Fed %s; the edge needs %s.",
-                        say.feed(cut.feedMm()), say.length(cut.smallestChipMm().high())),
-                gauss(Math.max(0, cut.feedMm() / cut.smallestChipMm().high() - 1), 0.7),
-                List.of()));
+                        say.feed(cut.feedMm()), say.length(cut.smallestChipMm().high()));
     }
 
-    private void pip(PartCut cut, Signs signs, Consumer<Cause> found) {
+    private void pip(PartCut cut, Signs signs, Causes found) {
         if (signs.pip().isEmpty()) {
             return;
         }
@@ -273,35 +269,27 @@ public final class PartProof {
         double cutting = set - cut.dropMm();
         double off = Math.abs(cutting - cut.heightCuttingMm());
         if (pip > PIP_GAUGE_MM && off > PIP_GAUGE_MM / 2) {
-            found.accept(new Cause(
-                    "height",
-                    "The point is set " + say.length(Math.abs(set))
-                            + (set > 0 == cut.job().behind() ? " below" : " above") + " the axis",
-                    Written.words(
+            found.name(
+                            "height",
+                            "The point is set " + say.length(Math.abs(set))
+                                    + (set > 0 == cut.job().behind() ? " below" : " above") + " the axis",
+                            0.95 * (1 - Causes.fit(off, PIP_GAUGE_MM)))
+                    .says(
                             "A pip %s across is a point %s off while it cuts; %s of that is the drop.",
-                            say.length(pip), say.length(pip / 2), say.length(cut.dropMm())),
-                    0.95 * (1 - gauss(off, PIP_GAUGE_MM)),
-                    List.of(Working.of(
-                                    "Height as set",
-                                    signs.side() == PipSide.ABOVE ? "p / 2 + s" : "−p / 2 + s",
-                                    mm(set))
+                            say.length(pip), say.length(pip / 2), say.length(cut.dropMm()))
+                    .by(Working.of("Height as set", signs.side() == PipSide.ABOVE ? "p / 2 + s" : "−p / 2 + s", mm(set))
                             .with("p", "pip across", mm(pip).measured())
-                            .with("s", "the drop", mm(cut.dropMm()))
-                            .told(say))));
+                            .with("s", "the drop", mm(cut.dropMm())));
             double factor = (cut.job().toolHeightMm() - cutting) / Math.max(1e-9, cut.dropMm());
             if (factor > 0) {
-                found.accept(new Cause(
-                        "springs",
-                        "Blade or post springs more than reckoned",
-                        Written.words(
+                found.name("springs", "Blade or post springs more than reckoned", Causes.fit(Math.log(factor), 0.6))
+                        .says(
                                 "Set as typed, the point would have to go down %s times as far as reckoned. A push test on the blade tells.",
-                                say.number(factor, 1)),
-                        gauss(Math.log(factor), 0.6),
-                        List.of(Working.of("Drop over reckoned", "(h − x) / s", number(factor))
+                                say.number(factor, 1))
+                        .by(Working.of("Drop over reckoned", "(h − x) / s", number(factor))
                                 .with("h", "height as typed", mm(cut.job().toolHeightMm()))
                                 .with("x", "height while it cut", mm(cutting).measured())
-                                .with("s", "the drop reckoned", mm(cut.dropMm()))
-                                .told(say))));
+                                .with("s", "the drop reckoned", mm(cut.dropMm())));
             }
         }
     }
@@ -311,7 +299,7 @@ public final class PartProof {
         return (signs.side() == PipSide.ABOVE ? 1 : -1) * signs.pip().orElse(0) / 2 + cut.dropMm();
     }
 
-    private void face(PartCut cut, Signs signs, Consumer<Cause> found) {
+    private void face(PartCut cut, Signs signs, Causes found) {
         double drift = signs.drift();
         if (Math.abs(drift) <= FACE_GAUGE_MM) {
             return;
@@ -319,53 +307,46 @@ public final class PartProof {
         PartJob job = cut.job();
         double off = drift - cut.driftMm();
         double turned = Math.atan(off / job.depthMm());
-        found.accept(new Cause(
-                "square",
-                "The blade does not stand square",
-                Written.words(
+        found.name(
+                        "square",
+                        "The blade does not stand square",
+                        0.9 * Causes.fit(turned, Math.toRadians(0.5)) * (1 - Causes.fit(off, FACE_GAUGE_MM)))
+                .says(
                         "%s over %s of depth is %s out of square.",
-                        say.length(Math.abs(off)), say.length(job.depthMm()), say.angle(Math.abs(turned))),
-                0.9 * gauss(turned, Math.toRadians(0.5)) * (1 - gauss(off, FACE_GAUGE_MM)),
-                List.of(Working.of("Out of square", "atan(e / t)", rad(turned))
+                        say.length(Math.abs(off)), say.length(job.depthMm()), say.angle(Math.abs(turned)))
+                .by(Working.of("Out of square", "atan(e / t)", rad(turned))
                         .with("e", "what is left over", mm(off))
-                        .with("t", "depth", mm(job.depthMm()))
-                        .told(say))));
+                        .with("t", "depth", mm(job.depthMm())));
         double perSine = cut.force().thrustN() * (cut.aside().asideMmPerN() + PartCut.postGive(job));
         double lead = Math.asin(Math.clamp(off / Math.max(1e-9, perSine), -1, 1));
-        found.accept(new Cause(
-                "corner",
-                "One corner is duller than the other",
-                Written.words(
-                        "It would push as a lead of %s does. Hone or regrind the edge.", say.angle(Math.abs(lead))),
-                0.8 * gauss(lead, Math.toRadians(5)) * (1 - gauss(off, FACE_GAUGE_MM)),
-                List.of(Working.of("Lead that pushes so", "asin(e / (N · c))", rad(lead))
+        found.name(
+                        "corner",
+                        "One corner is duller than the other",
+                        0.8 * Causes.fit(lead, Math.toRadians(5)) * (1 - Causes.fit(off, FACE_GAUGE_MM)))
+                .says("It would push as a lead of %s does. Hone or regrind the edge.", say.angle(Math.abs(lead)))
+                .by(Working.of("Lead that pushes so", "asin(e / (N · c))", rad(lead))
                         .with("e", "what is left over", mm(off))
                         .with("N", "thrust", newtons(cut.force().thrustN()))
-                        .with("c", "give aside", mmPerNewton(cut.aside().asideMmPerN() + PartCut.postGive(job)))
-                        .told(say))));
+                        .with("c", "give aside", mmPerNewton(cut.aside().asideMmPerN() + PartCut.postGive(job))));
         if (Math.abs(cut.asideMm()) > 1e-6) {
             double factor = (drift - job.depthMm() * Math.tan(job.squareRad())) / cut.asideMm();
             if (factor > 0) {
-                found.accept(new Cause(
-                        "lead",
-                        "The lead of the edge pushes the blade aside",
-                        Written.words(
+                found.name("lead", "The lead of the edge pushes the blade aside", Causes.fit(Math.log(factor), 0.6))
+                        .says(
                                 "Reckoned %s, measured %s.",
-                                say.length(Math.abs(cut.asideMm())), say.length(Math.abs(drift))),
-                        gauss(Math.log(factor), 0.6),
-                        List.of(Working.of("Measured over reckoned", "(e − q) / a", number(factor))
+                                say.length(Math.abs(cut.asideMm())), say.length(Math.abs(drift)))
+                        .by(Working.of("Measured over reckoned", "(e − q) / a", number(factor))
                                 .with("e", "drift measured", mm(drift).measured())
                                 .with(
                                         "q",
                                         "of it by being out of square",
                                         mm(job.depthMm() * Math.tan(job.squareRad())))
-                                .with("a", "reckoned", mm(cut.asideMm()))
-                                .told(say))));
+                                .with("a", "reckoned", mm(cut.asideMm())));
             }
         }
     }
 
-    private void broke(PartCut cut, Signs signs, Consumer<Cause> found) {
+    private void broke(PartCut cut, Signs signs, Causes found) {
         if (signs.broke().isEmpty()) {
             return;
         }
@@ -374,58 +355,39 @@ public final class PartProof {
         double depth = (job.diameterMm() - at) / 2;
         Weakness first = Weaknesses.of(cut).getFirst();
         double times = first.times(cut.force().cuttingN());
-        found.accept(new Cause(
-                "overload",
-                "The cut itself was too much for it",
-                Written.words(
-                        "%s at %s times the reckoned force.", WeaknessWords.what(cut, first), say.number(times, 1)),
-                gauss(Math.max(0, times - 1), 1.2),
-                List.of(WeaknessWords.working(cut, first).told(say))));
+        found.name("overload", "The cut itself was too much for it", Causes.fit(Math.max(0, times - 1), 1.2))
+                .says("%s at %s times the reckoned force.", WeaknessWords.what(cut, first), say.number(times, 1))
+                .by(WeaknessWords.working(cut, first));
         double packed = depth / cut.clearsAfterMm();
-        found.accept(new Cause(
-                "chips",
-                "Chips packed in the slot",
-                Written.words(
+        found.name("chips", "Chips packed in the slot", 0.85 * (1 - Causes.fit(Math.max(0, packed - 0.6), 0.6)))
+                .says(
                         "It was %s deep; chips clear themselves to about %s.",
-                        say.length(depth), say.length(cut.clearsAfterMm())),
-                0.85 * (1 - gauss(Math.max(0, packed - 0.6), 0.6)),
-                List.of()));
+                        say.length(depth), say.length(cut.clearsAfterMm()));
         if (cut.gain() > 0) {
-            found.accept(new Cause(
-                    "digs-in",
-                    "It dug in",
-                    Written.words(
+            found.name("digs-in", "It dug in", Math.min(1, cut.gain() / PartCut.RUNS_AWAY))
+                    .says(
                             "The cut feeds itself by %s of what runs away; play in the slide adds to it.",
-                            say.share(cut.gain() / PartCut.RUNS_AWAY)),
-                    Math.min(1, cut.gain() / PartCut.RUNS_AWAY),
-                    List.of()));
+                            say.share(cut.gain() / PartCut.RUNS_AWAY));
         }
         double near = 2 * Math.abs(cut.heightCuttingMm());
-        found.accept(new Cause(
-                "rode-up",
-                "Near the axis the work rode over the edge",
-                Written.words(
+        found.name(
+                        "rode-up",
+                        "Near the axis the work rode over the edge",
+                        near > 0.1 ? 0.9 * Causes.fit(Math.max(0, at - 2 * near), near + 0.5) : 0.1)
+                .says(
                         "The point passes the axis by %s; the work climbs it from about %s.",
-                        say.length(near / 2), say.length(2 * near)),
-                near > 0.1 ? 0.9 * gauss(Math.max(0, at - 2 * near), near + 0.5) : 0.1,
-                List.of()));
+                        say.length(near / 2), say.length(2 * near));
         double side = Math.abs(job.squareRad()) / Math.max(1e-9, cut.sideRad());
-        found.accept(new Cause(
-                "jammed",
-                "One side rubbed and jammed",
-                Written.words(
+        found.name("jammed", "One side rubbed and jammed", 0.9 * (1 - Causes.fit(Math.max(0, side - 0.3), 0.4)))
+                .says(
                         "Out of square by %s, clearance %s.",
-                        say.angle(Math.abs(job.squareRad())), say.angle(cut.sideRad())),
-                0.9 * (1 - gauss(Math.max(0, side - 0.3), 0.4)),
-                List.of()));
+                        say.angle(Math.abs(job.squareRad())), say.angle(cut.sideRad()));
         if (job.hold() == PartHold.CHUCK_AND_CENTRE) {
-            found.accept(new Cause(
-                    "pinched",
-                    "The centre pinched the blade",
-                    Written.words(
-                            "Under %s the neck no longer bears it.", say.length(Math.max(3, 2 * cut.neckTwistsMm()))),
-                    0.9 * gauss(Math.max(0, at - 2 * cut.neckTwistsMm()), 3),
-                    List.of()));
+            found.name(
+                            "pinched",
+                            "The centre pinched the blade",
+                            0.9 * Causes.fit(Math.max(0, at - 2 * cut.neckTwistsMm()), 3))
+                    .says("Under %s the neck no longer bears it.", say.length(Math.max(3, 2 * cut.neckTwistsMm())));
         }
     }
 
@@ -473,9 +435,5 @@ public final class PartProof {
                                 say.length(then.dropMm()),
                                 say.length(then.quietMm().low())),
                         1));
-    }
-
-    private static double gauss(double misfit, double sigma) {
-        return Math.exp(-misfit * misfit / (2 * sigma * sigma));
     }
 }

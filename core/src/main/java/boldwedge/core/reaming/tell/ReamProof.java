@@ -18,6 +18,7 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.CauseRule;
+import boldwedge.core.proof.Causes;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
 import boldwedge.core.reaming.ask.ReamField;
@@ -32,7 +33,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 
 /** Judges a reamed hole: its diameters, its shape, its wall; causes ranked by what this set-up would do; one next change. */
 public final class ReamProof {
@@ -253,131 +253,104 @@ public final class ReamProof {
     private record Seen(double mouth, double bottom, Wall wall) {}
 
     private List<Cause> causes(ReamCut cut, Seen seen) {
-        return CauseRule.ranked(List.of(this::bell, this::size, this::wall), cut, seen);
+        return CauseRule.ranked(List.of(this::bell, this::size, this::wall), cut, seen, say);
     }
 
-    private void bell(ReamCut cut, Seen seen, Consumer<Cause> found) {
+    private void bell(ReamCut cut, Seen seen, Causes found) {
         double bell = seen.mouth() - seen.bottom();
         double unexplained = bell - cut.bellMm();
         if (unexplained > BELL_MM) {
-            found.accept(new Cause(
-                    "tailstock",
-                    "The tailstock stands off the axis",
-                    "By " + say.length(bell / 2) + ": half of what the mouth is larger.",
-                    1 - Math.exp(-unexplained * unexplained / (2 * BELL_MM * BELL_MM)),
-                    List.of(Working.of("Off the axis by", "(m − b) / 2", mm(bell / 2))
+            found.name(
+                            "tailstock",
+                            "The tailstock stands off the axis",
+                            1 - Math.exp(-unexplained * unexplained / (2 * BELL_MM * BELL_MM)))
+                    .says("By " + say.length(bell / 2) + ": half of what the mouth is larger.")
+                    .by(Working.of("Off the axis by", "(m − b) / 2", mm(bell / 2))
                             .with("m", "mouth", mm(seen.mouth()).measured())
-                            .with("b", "bottom", mm(seen.bottom()).measured())
-                            .told(say))));
+                            .with("b", "bottom", mm(seen.bottom()).measured()));
         } else if (bell > BELL_MM) {
-            found.accept(new Cause(
-                    "tailstock",
-                    "The tailstock stands off the axis, as typed",
-                    "Reckoned " + say.length(cut.bellMm()) + ", measured " + say.length(bell) + ".",
-                    0.9,
-                    List.of()));
+            found.name("tailstock", "The tailstock stands off the axis, as typed", 0.9)
+                    .says("Reckoned " + say.length(cut.bellMm()) + ", measured " + say.length(bell) + ".");
         }
         if (-bell > BELL_MM) {
-            found.accept(new Cause(
-                    "chips",
-                    "Chips packed at the bottom",
-                    say.length(-bell) + " wider where they gathered.",
-                    0.7,
-                    List.of()));
+            found.name("chips", "Chips packed at the bottom", 0.7)
+                    .says(say.length(-bell) + " wider where they gathered.");
         }
     }
 
-    private void size(ReamCut cut, Seen seen, Consumer<Cause> found) {
+    private void size(ReamCut cut, Seen seen, Causes found) {
         ReamJob job = cut.job();
         double over = seen.bottom() - cut.reamerMm() + cut.closesMm();
         double reckoned = cut.over().medianMm();
         double far = over > 1e-5 ? Math.log(over / reckoned) / cut.over().sigma() : -3;
         if (far > 1) {
             double strong = 1 - Math.exp(-far * far / 4);
-            found.accept(new Cause(
-                    "built-up",
-                    "Metal built up on its edges",
-                    job.work().builtUpEdge() + ".",
-                    strong * (0.3 + 0.6 * job.work().builtUp()),
-                    List.of()));
-            found.accept(new Cause(
-                    "run-out",
-                    "It runs out, or one tooth stands proud",
-                    "By some " + say.length((over - reckoned) / 2) + ".",
-                    strong * 0.6,
-                    List.of(Working.of("One side too far by", "(o − r) / 2", mm((over - reckoned) / 2))
+            found.name(
+                            "built-up",
+                            "Metal built up on its edges",
+                            strong * (0.3 + 0.6 * job.work().builtUp()))
+                    .says(job.work().builtUpEdge() + ".");
+            found.name("run-out", "It runs out, or one tooth stands proud", strong * 0.6)
+                    .says("By some " + say.length((over - reckoned) / 2) + ".")
+                    .by(Working.of("One side too far by", "(o − r) / 2", mm((over - reckoned) / 2))
                             .with("o", "over the reamer", mm(over).measured())
-                            .with("r", "likely", mm(reckoned))
-                            .told(say))));
+                            .with("r", "likely", mm(reckoned)));
             double much = cut.leftMm().chosen() / ReamCut.stock(job).high();
-            found.accept(new Cause(
-                    "stock",
-                    "Too much stock pushed it about",
-                    say.length(cut.leftMm().chosen()) + " was left, "
-                            + say.length(ReamCut.stock(job).high()) + " is the most it likes.",
-                    strong * Math.clamp(much - 0.7, 0, 0.8),
-                    List.of()));
+            found.name("stock", "Too much stock pushed it about", strong * Math.clamp(much - 0.7, 0, 0.8))
+                    .says(say.length(cut.leftMm().chosen()) + " was left, "
+                            + say.length(ReamCut.stock(job).high()) + " is the most it likes.");
         }
         if (far < -1.5 || seen.bottom() < job.leastMm() - 5e-4) {
             boolean plastic = job.work().group().equals("O");
-            found.accept(new Cause(
-                    "worn",
-                    job.madeMm().isEmpty()
-                            ? "The reamer is smaller than reckoned: measure it"
-                            : "The reamer is worn under its size",
-                    "The hole is " + say.signed(over) + " over the reamer of " + say.length(cut.reamerMm()) + ".",
-                    plastic ? 0.3 : 0.6,
-                    List.of()));
-            found.accept(new Cause(
-                    "springs-back",
-                    plastic ? "The stuff closed behind it" : "The work gave way, or cooled after it",
-                    "Thin or warm work comes back by a few hundredths.",
-                    plastic ? 0.9 : 0.4,
-                    List.of()));
+            found.name(
+                            "worn",
+                            job.madeMm().isEmpty()
+                                    ? "The reamer is smaller than reckoned: measure it"
+                                    : "The reamer is worn under its size",
+                            plastic ? 0.3 : 0.6)
+                    .says("The hole is " + say.signed(over) + " over the reamer of " + say.length(cut.reamerMm())
+                            + ".");
+            found.name(
+                            "springs-back",
+                            plastic ? "The stuff closed behind it" : "The work gave way, or cooled after it",
+                            plastic ? 0.9 : 0.4)
+                    .says("Thin or warm work comes back by a few hundredths.");
         }
     }
 
-    private void wall(ReamCut cut, Seen seen, Consumer<Cause> found) {
+    private void wall(ReamCut cut, Seen seen, Causes found) {
         ReamJob job = cut.job();
         switch (seen.wall()) {
             case CLEAN -> {}
             case FLATS ->
-                found.accept(new Cause(
-                        "lobes",
-                        job.unevenDegrees() < 0.5
-                                ? "Even pitch made it sing"
-                                : "It chattered: slack, too much rake, or too fast",
-                        job.unevenDegrees() < 0.5
-                                ? "With even pitch a hole comes out with one lobe more than teeth."
-                                : "Uneven pitch is there already: slower, with more feed, and nothing loose.",
-                        0.9,
-                        List.of()));
+                found.name(
+                                "lobes",
+                                job.unevenDegrees() < 0.5
+                                        ? "Even pitch made it sing"
+                                        : "It chattered: slack, too much rake, or too fast",
+                                0.9)
+                        .says(
+                                job.unevenDegrees() < 0.5
+                                        ? "With even pitch a hole comes out with one lobe more than teeth."
+                                        : "Uneven pitch is there already: slower, with more feed, and nothing loose.");
             case ROUGH ->
-                found.accept(new Cause(
-                        "torn",
-                        cut.leftMm().low() < ReamCut.stock(job).low()
-                                ? "It rubbed: too little was left"
-                                : "Backed out turning, dull, or dry",
-                        cut.leftMm().low() < ReamCut.stock(job).low()
-                                ? "Left " + say.length(cut.leftMm().low()) + " at the least; under "
-                                        + say.length(ReamCut.stock(job).low()) + " it does not cut."
-                                : "Feed on while it turns, out while it turns forward, with oil.",
-                        0.8,
-                        List.of()));
+                found.name(
+                                "torn",
+                                cut.leftMm().low() < ReamCut.stock(job).low()
+                                        ? "It rubbed: too little was left"
+                                        : "Backed out turning, dull, or dry",
+                                0.8)
+                        .says(
+                                cut.leftMm().low() < ReamCut.stock(job).low()
+                                        ? "Left " + say.length(cut.leftMm().low()) + " at the least; under "
+                                                + say.length(ReamCut.stock(job).low()) + " it does not cut."
+                                        : "Feed on while it turns, out while it turns forward, with oil.");
             case SCORED ->
-                found.accept(new Cause(
-                        "backed-out",
-                        "Drawn out with chips behind the lands",
-                        "Chips between land and wall score it along.",
-                        0.85,
-                        List.of()));
+                found.name("backed-out", "Drawn out with chips behind the lands", 0.85)
+                        .says("Chips between land and wall score it along.");
             case DRILL_MARKS ->
-                found.accept(new Cause(
-                        "too-little",
-                        "Too little was left: the drill cut large",
-                        "Chance of it " + say.chance(cut.chanceRubs()) + " as planned.",
-                        0.95,
-                        List.of()));
+                found.name("too-little", "Too little was left: the drill cut large", 0.95)
+                        .says("Chance of it " + say.chance(cut.chanceRubs()) + " as planned.");
         }
     }
 

@@ -16,13 +16,14 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.proof.CauseRule;
+import boldwedge.core.proof.Causes;
 import boldwedge.core.seating.ask.SeatReader;
 import boldwedge.core.seating.model.SeatCut;
+import boldwedge.core.stock.Insert;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Consumer;
 
 /** Judges a seat by its floor, its edge under an indicator, and the light at its walls. */
 public final class SeatProof {
@@ -144,13 +145,7 @@ public final class SeatProof {
                         case CORNER -> "The insert stands on its corner.";
                     });
         }
-        List<Cause> causes = CauseRule.ranked(
-                List.of(
-                        this::floor,
-                        this::swing,
-                        (on, by, found) -> lights(on, by.light()).forEach(found)),
-                cut,
-                seen);
+        List<Cause> causes = CauseRule.ranked(List.of(this::floor, this::swing, this::light), cut, seen, say);
         boolean good = rows.stream().allMatch(Compared::within);
         Optional<Mend> next =
                 good ? Optional.empty() : Optional.of(next(causes.getFirst().id(), low));
@@ -165,85 +160,58 @@ public final class SeatProof {
                 Optional.of(SeatScenes.body(cut, say)));
     }
 
-    private void floor(SeatCut cut, Seen seen, Consumer<Cause> found) {
+    private void floor(SeatCut cut, Seen seen, Causes found) {
         if (!seen.lowFloor()) {
             return;
         }
         double low = seen.low().orElseThrow();
-        found.accept(new Cause(
-                "floor",
-                low > 0 ? "The floor is milled too deep" : "The floor is not down yet",
-                "By " + say.length(Math.abs(low)) + ": a touch taken on a burr, or a turn of the dial.",
-                0.85,
-                List.of(Working.of("Edge low by", "m − f", mm(low))
+        found.name("floor", low > 0 ? "The floor is milled too deep" : "The floor is not down yet", 0.85)
+                .says("By " + say.length(Math.abs(low)) + ": a touch taken on a burr, or a turn of the dial.")
+                .by(Working.of("Edge low by", "m − f", mm(low))
                         .with("m", mm(cut.floorDepthMm() + low).measured())
-                        .with("f", "as drawn", mm(cut.floorDepthMm()))
-                        .told(say))));
+                        .with("f", "as drawn", mm(cut.floorDepthMm())));
     }
 
-    private void swing(SeatCut cut, Seen seen, Consumer<Cause> found) {
+    private void swing(SeatCut cut, Seen seen, Causes found) {
         if (!seen.swung()) {
             return;
         }
         double off = seen.off().orElseThrow();
         double way = seen.way().orElseThrow();
-        found.accept(new Cause(
-                "swing",
-                "The vise’s swing is off",
-                say.length(off) + " over " + say.length(way) + " is " + say.angle(seen.edgeRad()) + ".",
-                seen.light() == Light.NONE ? 0.8 : 0.5,
-                List.of(Working.of("Off by", "asin(u / l)", rad(seen.edgeRad()))
+        found.name("swing", "The vise’s swing is off", seen.light() == Light.NONE ? 0.8 : 0.5)
+                .says(say.length(off) + " over " + say.length(way) + " is " + say.angle(seen.edgeRad()) + ".")
+                .by(Working.of("Off by", "asin(u / l)", rad(seen.edgeRad()))
                         .with("u", "ran off", mm(off).measured())
-                        .with("l", "way", mm(way).measured())
-                        .told(say))));
+                        .with("l", "way", mm(way).measured()));
     }
 
-    private List<Cause> lights(SeatCut cut, Light light) {
-        return switch (light) {
-            case NONE -> List.of();
-            case BACK, SIDE ->
-                List.of(
-                        new Cause(
-                                "walls",
-                                "The walls do not make the insert’s corner",
-                                "Between them must lie "
-                                        + say.angle(
-                                                cut.job().insert().triangle()
-                                                        ? Math.PI / 3
-                                                        : cut.job().insert().pointRad())
-                                        + ": one swing is off.",
-                                0.75,
-                                List.of()),
-                        new Cause(
+    private void light(SeatCut cut, Seen seen, Causes found) {
+        double drawMm = cut.job().drawMm();
+        switch (seen.light()) {
+            case NONE -> {}
+            case BACK, SIDE -> {
+                Insert insert = cut.job().insert();
+                found.name("walls", "The walls do not make the insert’s corner", 0.75)
+                        .says(
+                                "Between them must lie %s: one swing is off.",
+                                say.angle(insert.triangle() ? Math.PI / 3 : insert.pointRad()));
+                boolean drawn = drawMm >= 0.05;
+                found.name(
                                 "draw",
-                                cut.job().drawMm() < 0.05
-                                        ? "The screw does not draw it in"
-                                        : "A burr, or the screw binds in its hole",
-                                "Its hole is drawn " + say.length(cut.job().drawMm()) + " toward the walls.",
-                                cut.job().drawMm() < 0.05 ? 0.8 : 0.4,
-                                List.of()));
-            case UNDER ->
-                List.of(
-                        new Cause(
-                                "burr",
-                                "Burr or chip on the floor",
-                                "Stone the edges, blow it out, try again before anything is cut.",
-                                0.7,
-                                List.of()),
-                        new Cause(
-                                "floor-flat",
-                                "The floor is not flat",
-                                "Quill not locked, or milled in two heights.",
-                                0.5,
-                                List.of()));
+                                drawn ? "A burr, or the screw binds in its hole" : "The screw does not draw it in",
+                                drawn ? 0.4 : 0.8)
+                        .says("Its hole is drawn %s toward the walls.", say.length(drawMm));
+            }
+            case UNDER -> {
+                found.name("burr", "Burr or chip on the floor", 0.7)
+                        .says("Stone the edges, blow it out, try again before anything is cut.");
+                found.name("floor-flat", "The floor is not flat", 0.5)
+                        .says("Quill not locked, or milled in two heights.");
+            }
             case CORNER ->
-                List.of(new Cause(
-                        "relief",
-                        "The corner is not relieved enough",
-                        "A cutter of " + say.length(cut.reliefMm()) + " was reckoned there, down to the floor.",
-                        0.9,
-                        List.of()));
-        };
+                found.name("relief", "The corner is not relieved enough", 0.9)
+                        .says("A cutter of %s was reckoned there, down to the floor.", say.length(cut.reliefMm()));
+        }
     }
 
     private Mend next(String cause, double low) {
