@@ -2,36 +2,53 @@ package boldwedge.core.ask;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
-/** The sentence in which a cut is asked, put together from its beginning. */
+/**
+ * The sentence in which a cut is asked, written as it is read: {@code "{operation} {material} from {diameter} to {finished}."}. In
+ * braces stands the id of an entry: a choice where it has choices, else a value that is typed. Punctuation right behind a choice stays
+ * with it.
+ */
 public final class Sentence {
-    private final List<SentencePart> parts = new ArrayList<>();
+    private static final Pattern BLANK = Pattern.compile("\\{(\\w+)}([,;:.]*)");
 
-    /** Plain words. */
-    public Sentence words(String words) {
-        parts.add(new SentencePart(SentencePart.Kind.WORDS, words, ""));
-        return this;
-    }
+    private Sentence() {}
 
-    /** A value that is typed. */
-    public Sentence value(Entry entry) {
-        parts.add(new SentencePart(SentencePart.Kind.VALUE, entry.id(), ""));
-        return this;
-    }
-
-    /** A choice. */
-    public Sentence pick(Entry entry) {
-        return pick(entry, "");
-    }
-
-    /** A choice with what stands right after it. */
-    public Sentence pick(Entry entry, String tail) {
-        parts.add(new SentencePart(SentencePart.Kind.CHOICE, entry.id(), tail));
-        return this;
-    }
-
-    /** Its parts, in order. */
-    public List<SentencePart> parts() {
+    /**
+     * Its parts, in order.
+     *
+     * @param entries what the family asks
+     * @param sentence the sentence
+     * @throws IllegalArgumentException when it names something that the family does not ask
+     */
+    public static List<SentencePart> of(List<Entry> entries, String sentence) {
+        List<SentencePart> parts = new ArrayList<>();
+        Matcher blank = BLANK.matcher(sentence);
+        int from = 0;
+        while (blank.find()) {
+            words(parts, sentence.substring(from, blank.start()));
+            boolean choice = named(entries, blank.group(1)).limits().isEmpty();
+            parts.add(new SentencePart(
+                    choice ? SentencePart.Kind.CHOICE : SentencePart.Kind.VALUE,
+                    blank.group(1),
+                    choice ? blank.group(2) : ""));
+            from = choice ? blank.end() : blank.end(1) + 1;
+        }
+        words(parts, sentence.substring(from));
         return List.copyOf(parts);
+    }
+
+    private static Entry named(List<Entry> entries, String id) {
+        return entries.stream()
+                .filter(entry -> entry.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("No entry is called " + id));
+    }
+
+    private static void words(List<SentencePart> parts, String words) {
+        if (!words.isBlank()) {
+            parts.add(new SentencePart(SentencePart.Kind.WORDS, words.strip(), ""));
+        }
     }
 }

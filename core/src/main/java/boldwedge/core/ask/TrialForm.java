@@ -1,6 +1,7 @@
 package boldwedge.core.ask;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What can be read of a trial cut.
@@ -10,6 +11,31 @@ import java.util.List;
  * @param panels parts that the page draws by hand
  */
 public record TrialForm(List<ReadingEntry> readings, String scene, List<Panel> panels) {
+    /** A form beside a drawing; what can be read is added to it in order. */
+    public static TrialForm beside(String scene) {
+        return new TrialForm(List.of(), scene, List.of());
+    }
+
+    /** The same with a reading that is typed. */
+    public TrialForm typed(String id, String label, String hint) {
+        return reading(new ReadingEntry(id, label, hint, List.of(), ""));
+    }
+
+    /** The same with a reading that is picked; the first choice holds before anybody picks. */
+    public TrialForm picked(String id, String label, List<Choice> choices) {
+        return reading(
+                new ReadingEntry(id, label, "", choices, choices.getFirst().id()));
+    }
+
+    /** The same with parts that the page draws by hand. */
+    public TrialForm with(Panel... byHand) {
+        return new TrialForm(readings, scene, List.of(byHand));
+    }
+
+    private TrialForm reading(ReadingEntry one) {
+        return new TrialForm(Stream.concat(readings.stream(), Stream.of(one)).toList(), scene, panels);
+    }
+
     /**
      * A reading.
      *
@@ -19,15 +45,5 @@ public record TrialForm(List<ReadingEntry> readings, String scene, List<Panel> p
      * @param choices what can be picked; empty when it is typed
      * @param usual what holds before anybody picks
      */
-    public record ReadingEntry(String id, String label, String hint, List<Choice> choices, String usual) {
-        /** One that is typed. */
-        public static ReadingEntry typed(String id, String label, String hint) {
-            return new ReadingEntry(id, label, hint, List.of(), "");
-        }
-
-        /** One that is picked; the first holds before anybody does. */
-        public static ReadingEntry picked(String id, String label, List<Choice> choices) {
-            return new ReadingEntry(id, label, "", choices, choices.getFirst().id());
-        }
-    }
+    public record ReadingEntry(String id, String label, String hint, List<Choice> choices, String usual) {}
 }

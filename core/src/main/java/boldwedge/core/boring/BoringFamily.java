@@ -3,7 +3,6 @@ package boldwedge.core.boring;
 import static boldwedge.core.boring.ask.BoreField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.HeightEntry;
@@ -16,10 +15,7 @@ import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Derived;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.ask.BoreReader;
 import boldwedge.core.boring.model.BoreCut;
@@ -28,24 +24,21 @@ import boldwedge.core.boring.tell.BarSolid;
 import boldwedge.core.boring.tell.BarTests;
 import boldwedge.core.boring.tell.BoreAnswer;
 import boldwedge.core.boring.tell.BoreProof;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.family.ToolTests;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
-import boldwedge.core.measure.Say;
-import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
-import boldwedge.core.proof.Taught;
-import boldwedge.core.rule.Rule;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** Boring bars with a bit or an insert. */
-public final class BoringFamily implements ToolFamily<BoreCut> {
+public final class BoringFamily extends DeclaredFamily<BoreCut> {
     /** What any bar is; what was measured of it is kept only when it was. */
     private static final List<Entry> KEPT =
             BarSearch.BRINGS.stream().filter(entry -> entry != DAMPING).toList();
@@ -92,44 +85,27 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
             .drawnIn(Map.of(OPERATION, "bore", START, "300 mm", FINISHED, "302 mm", DEPTH_OF_HOLE, "5 mm"))
             .showing("smallestHole", RELIEF);
 
-    @Override
-    public String id() {
-        return "boring";
-    }
+    private static final Cuts<BoreCut> CUTS =
+            new Cuts<>(BoreReader::cut, BoreAnswer::show, BoreAnswer.RULES, BoreAnswer::tell);
 
-    @Override
-    public int place() {
-        return 2;
-    }
+    private static final Trials TRIALS = Trials.of(
+                    TrialForm.beside("bore-size")
+                            .typed("near", "Diameter at the mouth", "past its bell")
+                            .typed("far", "Diameter at the bottom", "measured")
+                            .typed("finish", "Finish", "if compared")
+                            .typed("speed", "Speed run", "as planned")
+                            .typed("feed", "Feed run", "as planned")
+                            .typed("depth", "Depth taken", "as planned")
+                            .picked("chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words))
+                            .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))
+                            .with(Panel.TOOL_TESTS),
+                    BoreProof::prove)
+            .teaching(BoreProof::about, BoreProof::lesson)
+            .andTeaching(BoreProof::heard);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(BoreField.values());
-    }
-
-    @Override
-    public Read<BoreCut> read(PlanRequest request) {
-        return BoreReader.cut(request);
-    }
-
-    @Override
-    public void show(BoreCut cut, Chosen chosen) {
-        BoreAnswer.show(chosen, cut);
-    }
-
-    @Override
-    public List<Rule<BoreCut>> rules() {
-        return BoreAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(BoreCut cut, Say say) {
-        return BoreAnswer.tell(cut, say);
+    /** Declares it. */
+    public BoringFamily() {
+        super("boring", 2, BoreField.values(), CUTS, TRIALS, KIND);
     }
 
     @Override
@@ -139,34 +115,11 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
 
     @Override
     public CutPage page(Read<BoreCut> read) {
-        Sentence sentence = new Sentence()
-                .pick(OPERATION)
-                .pick(MATERIAL, " ")
-                .words("from")
-                .value(START)
-                .words("to")
-                .value(FINISHED)
-                .value(TOLERANCE)
-                .words("and")
-                .value(FINISH)
-                .words(",")
-                .value(DEPTH_OF_HOLE)
-                .words("deep,")
-                .pick(BOTTOM)
-                .words(",")
-                .pick(RECESS)
-                .words("; on")
-                .pick(LATHE)
-                .words("with a")
-                .value(BAR_DIAMETER)
-                .words("bar of")
-                .pick(BAR_MATERIAL)
-                .pick(HELD)
-                .words("and a")
-                .pick(BIT, ".");
         return new CutPage(
                 id(),
-                sentence.parts(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {material} from {boreStart} to {boreFinished} {boreTolerance} and {finish}, {boreDepth} deep, {bottom}, {recess}; on {lathe} with a {barDiameter} bar of {barMaterial} {barHeld} and a {boreBit}."),
                 List.of(
                         StationPage.of(Station.CUT, List.of("hole", "bore-size"), List.of("speed", "feed", "passTime")),
                         StationPage.of(
@@ -187,7 +140,8 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
                                         ROD_DRILL,
                                         SET)),
                 new PrintedCard(
-                        printed(read),
+                        read.filled(
+                                "Bore {material}: {boreStart} to {boreFinished} {boreTolerance}, {boreDepth} deep, {bottom}, {finish}; {lathe}; bar of {barDiameter} {barMaterial}, {boreBit}."),
                         "bar-drawing",
                         Entry.ids(BACK_RAKE, SIDE_RAKE, RELIEF, SIDE_RELIEF, END_EDGE, SIDE_EDGE, NOSE_RADIUS),
                         Entry.ids(SPEED, FEED, DEPTH, OVERHANG, HEIGHT)),
@@ -196,36 +150,6 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
                 List.of(),
                 "bar-drawing",
                 Optional.of(new HeightEntry(HEIGHT.id(), START.id(), false)));
-    }
-
-    private static String printed(Read<BoreCut> read) {
-        return "Bore " + read.text(MATERIAL) + ": " + read.text(START) + " to " + read.text(FINISHED) + " "
-                + read.text(TOLERANCE) + ", " + read.text(DEPTH_OF_HOLE) + " deep, " + read.text(BOTTOM) + ", "
-                + read.text(FINISH) + "; " + read.text(LATHE) + "; bar of " + read.text(BAR_DIAMETER) + " "
-                + read.text(BAR_MATERIAL) + ", " + read.text(BIT) + ".";
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("near", "Diameter at the mouth", "past its bell"),
-                        TrialForm.ReadingEntry.typed("far", "Diameter at the bottom", "measured"),
-                        TrialForm.ReadingEntry.typed("finish", "Finish", "if compared"),
-                        TrialForm.ReadingEntry.typed("speed", "Speed run", "as planned"),
-                        TrialForm.ReadingEntry.typed("feed", "Feed run", "as planned"),
-                        TrialForm.ReadingEntry.typed("depth", "Depth taken", "as planned"),
-                        TrialForm.ReadingEntry.picked(
-                                "chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words)),
-                        TrialForm.ReadingEntry.picked(
-                                "sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))),
-                "bore-size",
-                List.of(Panel.TOOL_TESTS));
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return BoreProof.prove(request);
     }
 
     @Override
@@ -250,40 +174,8 @@ public final class BoringFamily implements ToolFamily<BoreCut> {
     }
 
     @Override
-    public List<ToolKind> kinds() {
-        return List.of(KIND);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return KIND;
-    }
-
-    @Override
     public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
         return BarSearch.judge(cut, tool);
-    }
-
-    @Override
-    public boolean learns() {
-        return true;
-    }
-
-    @Override
-    public Optional<Lessons.About> about(PlanRequest request) {
-        return BoreProof.about(request);
-    }
-
-    @Override
-    public Map<Lessons.Subject, Taught.Lesson> lessons(TrialRequest kept) {
-        Map<Lessons.Subject, Taught.Lesson> lessons = new HashMap<>(ToolFamily.super.lessons(kept));
-        lessons.putAll(BoreProof.heard(kept));
-        return lessons;
-    }
-
-    @Override
-    public Optional<Taught.Trial> lesson(TrialRequest kept) {
-        return BoreProof.lesson(kept);
     }
 
     @Override

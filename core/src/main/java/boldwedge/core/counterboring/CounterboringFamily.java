@@ -3,7 +3,6 @@ package boldwedge.core.counterboring;
 import static boldwedge.core.counterboring.ask.BoreSeatField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
@@ -13,28 +12,24 @@ import boldwedge.core.ask.Sentence;
 import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.counterboring.ask.BoreSeatField;
 import boldwedge.core.counterboring.ask.BoreSeatReader;
 import boldwedge.core.counterboring.model.BoreSeatCut;
 import boldwedge.core.counterboring.tell.BoreSeatAnswer;
 import boldwedge.core.counterboring.tell.BoreSeatProof;
-import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
-import boldwedge.core.measure.Say;
-import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** Counterbores: seats for heads and washers, and the tools for them. */
-public final class CounterboringFamily implements ToolFamily<BoreSeatCut> {
+public final class CounterboringFamily extends DeclaredFamily<BoreSeatCut> {
     private static final List<Entry> BROUGHT =
             List.of(OUTSIDE, KIND, STEEL, PILOT, PILOT_LENGTH, LIPS, RELIEF, RAKE, CORNER);
 
@@ -48,71 +43,32 @@ public final class CounterboringFamily implements ToolFamily<BoreSeatCut> {
                     "counterbore")
             .drawnIn(Map.of(OPERATION, "counterbore", HEAD, "typed"));
 
-    @Override
-    public String id() {
-        return "counterboring";
-    }
+    private static final Cuts<BoreSeatCut> CUTS =
+            new Cuts<>(BoreSeatReader::cut, BoreSeatAnswer::show, BoreSeatAnswer.RULES, BoreSeatAnswer::tell);
 
-    @Override
-    public int place() {
-        return 6;
-    }
+    private static final Trials TRIALS = Trials.of(
+            TrialForm.beside("seat")
+                    .typed("depth", "Depth", "measured")
+                    .typed("across", "Seat across", "if measured")
+                    .picked("floor", "Its floor", Choice.of(BoreSeatProof.Floor.values(), BoreSeatProof.Floor::words))
+                    .picked("hole", "The hole", Choice.of(BoreSeatProof.Hole.values(), BoreSeatProof.Hole::words)),
+            BoreSeatProof::prove);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(BoreSeatField.values());
-    }
-
-    @Override
-    public Read<BoreSeatCut> read(PlanRequest request) {
-        return BoreSeatReader.cut(request);
-    }
-
-    @Override
-    public void show(BoreSeatCut cut, Chosen chosen) {
-        BoreSeatAnswer.show(chosen, cut);
-    }
-
-    @Override
-    public List<Rule<BoreSeatCut>> rules() {
-        return BoreSeatAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(BoreSeatCut cut, Say say) {
-        return BoreSeatAnswer.tell(cut, say);
-    }
-
-    @Override
-    public Optional<Solid> solid(BoreSeatCut cut) {
-        return Optional.empty();
+    /** Declares it. */
+    public CounterboringFamily() {
+        super("counterboring", 6, BoreSeatField.values(), CUTS, TRIALS, COUNTERBORE);
     }
 
     @Override
     public CutPage page(Read<BoreSeatCut> read) {
         boolean ground = !read.choice(KIND).equals("end-mill");
         boolean steel = read.choice(KIND).equals("steel");
-        Sentence sentence = new Sentence()
-                .pick(OPERATION)
-                .pick(MATERIAL, " ")
-                .words("for")
-                .pick(HEAD, ",")
-                .value(SEATS)
-                .words("seats, on")
-                .pick(LATHE)
-                .words("with a tool")
-                .pick(KIND, steel ? "" : ".");
-        if (steel) {
-            sentence.pick(STEEL, ".");
-        }
         return new CutPage(
                 id(),
-                sentence.parts(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {material} for {seatFor}, {seats} seats, on {lathe} with a tool {counterboreKind}"
+                                + (steel ? " {counterboreSteel}." : ".")),
                 List.of(
                         StationPage.of(Station.CUT, List.of("seat"), List.of("seatAcross", "seatDepth", "pilot"))
                                 .setting(ground ? new Entry[] {STONE, GRINDER, STONE_DIAMETER} : new Entry[0]),
@@ -125,8 +81,7 @@ public final class CounterboringFamily implements ToolFamily<BoreSeatCut> {
                                 .setting(HANDLE, SPEED, FEED),
                         StationPage.making("Route card")),
                 new PrintedCard(
-                        "counterbore " + read.text(MATERIAL) + " for " + read.text(HEAD) + ", " + read.text(SEATS)
-                                + " seats; " + read.text(LATHE) + "; " + read.text(KIND) + ".",
+                        read.filled("counterbore {material} for {seatFor}, {seats} seats; {lathe}; {counterboreKind}."),
                         "counterbore",
                         Entry.ids(OUTSIDE, PILOT, PILOT_LENGTH, RELIEF),
                         Entry.ids(SPEED, FEED, DEPTH)),
@@ -135,27 +90,6 @@ public final class CounterboringFamily implements ToolFamily<BoreSeatCut> {
                 List.of(),
                 "",
                 Optional.empty());
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("depth", "Depth", "measured"),
-                        TrialForm.ReadingEntry.typed("across", "Seat across", "if measured"),
-                        TrialForm.ReadingEntry.picked(
-                                "floor",
-                                "Its floor",
-                                Choice.of(BoreSeatProof.Floor.values(), BoreSeatProof.Floor::words)),
-                        TrialForm.ReadingEntry.picked(
-                                "hole", "The hole", Choice.of(BoreSeatProof.Hole.values(), BoreSeatProof.Hole::words))),
-                "seat",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return BoreSeatProof.prove(request);
     }
 
     @Override
@@ -175,16 +109,6 @@ public final class CounterboringFamily implements ToolFamily<BoreSeatCut> {
                         new Marked(FEED, List.of("feed"), List.of("feed"))),
                 List.of(MATERIAL, HEAD, KIND),
                 List.of()));
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(COUNTERBORE);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return COUNTERBORE;
     }
 
     @Override

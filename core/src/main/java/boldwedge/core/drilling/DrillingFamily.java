@@ -3,7 +3,6 @@ package boldwedge.core.drilling;
 import static boldwedge.core.drilling.ask.DrillField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
@@ -13,30 +12,24 @@ import boldwedge.core.ask.Sentence;
 import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.drilling.ask.DrillField;
 import boldwedge.core.drilling.ask.DrillReader;
 import boldwedge.core.drilling.model.DrillCut;
 import boldwedge.core.drilling.tell.DrillAnswer;
 import boldwedge.core.drilling.tell.DrillProof;
-import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
-import boldwedge.core.measure.Say;
-import boldwedge.core.proof.Lessons;
-import boldwedge.core.proof.Taught;
-import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** Twist drills: which one of the shop, what it will really make, and how it is run. */
-public final class DrillingFamily implements ToolFamily<DrillCut> {
+public final class DrillingFamily extends DeclaredFamily<DrillCut> {
     private static final List<Entry> BROUGHT = List.of(DRILL, POINT, GROUND, FLUTES);
 
     private static final ToolKind KIND = ToolKind.of(
@@ -49,73 +42,38 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
                     "drill-hole")
             .drawnIn(Map.of(OPERATION, "drill", DEPTH, "10 mm"));
 
-    @Override
-    public String id() {
-        return "drilling";
-    }
+    private static final Cuts<DrillCut> CUTS =
+            new Cuts<>(DrillReader::cut, DrillAnswer::show, DrillAnswer.RULES, DrillAnswer::tell);
 
-    @Override
-    public int place() {
-        return 4;
-    }
+    private static final Trials TRIALS = Trials.of(
+                    TrialForm.beside("drill-sizes")
+                            .typed("near", "Hole at the mouth", "measured")
+                            .typed("far", "Hole at its end", "if the gauge reaches")
+                            .picked(
+                                    "look",
+                                    "The wall looks",
+                                    Choice.of(DrillProof.Look.values(), DrillProof.Look::words)),
+                    DrillProof::prove)
+            .teaching(DrillProof::about, DrillProof::lesson);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(DrillField.values());
-    }
-
-    @Override
-    public Read<DrillCut> read(PlanRequest request) {
-        return DrillReader.cut(request);
-    }
-
-    @Override
-    public void show(DrillCut cut, Chosen chosen) {
-        DrillAnswer.show(chosen, cut);
-    }
-
-    @Override
-    public List<Rule<DrillCut>> rules() {
-        return DrillAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(DrillCut cut, Say say) {
-        return DrillAnswer.tell(cut, say);
-    }
-
-    @Override
-    public Optional<Solid> solid(DrillCut cut) {
-        return Optional.empty();
+    /** Declares it. */
+    public DrillingFamily() {
+        super("drilling", 4, DrillField.values(), CUTS, TRIALS, KIND);
     }
 
     @Override
     public CutPage page(Read<DrillCut> read) {
         boolean screwed =
                 read.choice(PURPOSE).equals("tap") || read.choice(PURPOSE).equals("clear");
-        Sentence sentence = new Sentence().pick(OPERATION).pick(MATERIAL, ", ");
-        if (screwed) {
-            sentence.pick(PURPOSE).words("for").pick(SCREW, ",");
-        } else if (read.choice(PURPOSE).equals("hole")) {
-            sentence.pick(PURPOSE, ",").value(SIZE).words(",");
-        } else {
-            sentence.pick(PURPOSE).words("to").value(SIZE).words(",");
-        }
-        sentence.value(DEPTH)
-                .words("deep,")
-                .pick(BOTTOM, ";")
-                .words("on")
-                .pick(LATHE)
-                .words("with drills")
-                .pick(SET, ".");
+        String purpose = screwed
+                ? "{holeFor} for {drillScrew}"
+                : read.choice(PURPOSE).equals("hole") ? "{holeFor}, {drillSize}" : "{holeFor} to {drillSize}";
         return new CutPage(
                 id(),
-                sentence.parts(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {material}, " + purpose
+                                + ", {drillDepth} deep, {drillBottom}; on {lathe} with drills {drillSet}."),
                 List.of(
                         StationPage.of(Station.CUT, List.of("drill-sizes"), List.of("likelyHole", "speed", "feed")),
                         StationPage.of(Station.EDGE, List.of("drill-hole"), List.of("thrust", "torque"))
@@ -128,9 +86,8 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
                                 .setting(OUTSIDE, STICK_OUT, HANDLE, SPEED, FEED),
                         StationPage.making("Drilling card")),
                 new PrintedCard(
-                        "drill " + read.text(MATERIAL) + ": " + read.text(PURPOSE)
-                                + (screwed ? " for " + read.text(SCREW) : ", " + read.text(SIZE)) + ", "
-                                + read.text(DEPTH) + " deep, " + read.text(BOTTOM) + "; " + read.text(LATHE) + ".",
+                        read.filled("drill {material}: {holeFor}" + (screwed ? " for {drillScrew}" : ", {drillSize}")
+                                + ", {drillDepth} deep, {drillBottom}; {lathe}."),
                         "drill-hole",
                         Entry.ids(DRILL),
                         Entry.ids(SPEED, FEED, DRILL, POINT)),
@@ -139,38 +96,6 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
                 List.of(),
                 "",
                 Optional.empty());
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("near", "Hole at the mouth", "measured"),
-                        TrialForm.ReadingEntry.typed("far", "Hole at its end", "if the gauge reaches"),
-                        TrialForm.ReadingEntry.picked(
-                                "look", "The wall looks", Choice.of(DrillProof.Look.values(), DrillProof.Look::words))),
-                "drill-sizes",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return DrillProof.prove(request);
-    }
-
-    @Override
-    public Optional<Lessons.About> about(PlanRequest request) {
-        return DrillProof.about(request);
-    }
-
-    @Override
-    public Optional<Taught.Trial> lesson(TrialRequest kept) {
-        return DrillProof.lesson(kept);
-    }
-
-    @Override
-    public boolean learns() {
-        return true;
     }
 
     @Override
@@ -188,16 +113,6 @@ public final class DrillingFamily implements ToolFamily<DrillCut> {
                         new Marked(FEED, List.of("feed"), List.of("feed"))),
                 List.of(MATERIAL, BOTTOM, PURPOSE, SCREW),
                 List.of()));
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(KIND);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return KIND;
     }
 
     @Override

@@ -35,11 +35,16 @@ public interface ToolFamily<C> {
         return Integer.MAX_VALUE;
     }
 
-    /** What it can be asked to do; the ids are texts of the field {@code operation}. */
-    List<Choice> operations();
-
-    /** What it asks, in order. Ids shared with other families mean the same there. */
+    /** What it asks, in order, the operation among it. Ids shared with other families mean the same there. */
     List<Entry> entries();
+
+    /** What it can be asked to do; the ids are texts of the field {@code operation}. */
+    default List<Choice> operations() {
+        return entries().stream()
+                .filter(entry -> entry.id().equals(Families.OPERATION))
+                .flatMap(entry -> entry.choices().stream())
+                .toList();
+    }
 
     /** Reads a request and works its cut out. */
     Read<C> read(PlanRequest request);
@@ -54,7 +59,9 @@ public interface ToolFamily<C> {
     Told tell(C cut, Say say);
 
     /** The solid of what is made, for export; empty when there is none. */
-    Optional<Solid> solid(C cut);
+    default Optional<Solid> solid(C cut) {
+        return Optional.empty();
+    }
 
     /** How a cut is shown, whether it could be worked out or not. */
     CutPage page(Read<C> read);
@@ -69,7 +76,9 @@ public interface ToolFamily<C> {
     List<ToolKind> kinds();
 
     /** The kind that is tried when a cut asks which of the shop's tools will do it. */
-    ToolKind matched();
+    default ToolKind matched() {
+        return kinds().getFirst();
+    }
 
     /**
      * Tries one of the shop's tools on a cut.
@@ -84,17 +93,9 @@ public interface ToolFamily<C> {
         return Optional.empty();
     }
 
-    /** What a kept trial teaches; empty when it cannot be judged. */
-    default Optional<Taught.Trial> lesson(TrialRequest kept) {
-        return Optional.empty();
-    }
-
-    /** All that a kept trial teaches, by what it is about; by itself what {@link #lesson} does. */
+    /** All that a kept trial teaches, by what it is about; nothing when it cannot be judged. */
     default Map<Lessons.Subject, Taught.Lesson> lessons(TrialRequest kept) {
-        return about(kept.plan())
-                .flatMap(about ->
-                        lesson(kept).flatMap(Taught.Trial::lesson).map(lesson -> Map.of(about.teaches(), lesson)))
-                .orElse(Map.of());
+        return Map.of();
     }
 
     /** Whether its trials teach. */

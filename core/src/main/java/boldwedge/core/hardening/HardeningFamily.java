@@ -3,7 +3,6 @@ package boldwedge.core.hardening;
 import static boldwedge.core.hardening.ask.HeatField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
@@ -13,14 +12,12 @@ import boldwedge.core.ask.Sentence;
 import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
 import boldwedge.core.hardening.ask.HeatField;
 import boldwedge.core.hardening.ask.HeatReader;
@@ -28,15 +25,13 @@ import boldwedge.core.hardening.model.HeatLoad;
 import boldwedge.core.hardening.tell.HeatAnswer;
 import boldwedge.core.hardening.tell.HeatColoursTold;
 import boldwedge.core.hardening.tell.HeatProof;
-import boldwedge.core.measure.Say;
-import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** Hardening: a family without a cut. */
-public final class HardeningFamily implements ToolFamily<HeatLoad> {
+public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
     private static final List<Entry> BROUGHT = List.of(STEEL, HEAT, SOAK, WRAP, TEMPER, TEMPER_TIME);
 
     private static final ToolKind RECIPE = ToolKind.of(
@@ -49,73 +44,35 @@ public final class HardeningFamily implements ToolFamily<HeatLoad> {
                     "heat-timeline")
             .drawnIn(Map.of(OPERATION, "harden"));
 
-    @Override
-    public String id() {
-        return "hardening";
-    }
+    private static final Cuts<HeatLoad> CUTS =
+            new Cuts<>(HeatReader::cut, HeatAnswer::show, HeatAnswer.RULES, HeatAnswer::tell);
 
-    @Override
-    public int place() {
-        return 7;
-    }
+    private static final Trials TRIALS = Trials.of(
+            TrialForm.beside("temper-curve")
+                    .typed("hardness", "Hardness", "58 HRC")
+                    .typed("bend", "Bent by", "if measured")
+                    .typed("waited", "Waited before the temper", "20 min")
+                    .picked("file", "A file", Choice.of(HeatProof.File.values(), HeatProof.File::words))
+                    .picked("look", "It is", Choice.of(HeatProof.Look.values(), HeatProof.Look::words)),
+            HeatProof::prove);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(HeatField.values());
-    }
-
-    @Override
-    public Read<HeatLoad> read(PlanRequest request) {
-        return HeatReader.cut(request);
-    }
-
-    @Override
-    public void show(HeatLoad load, Chosen chosen) {
-        HeatAnswer.show(chosen, load);
-    }
-
-    @Override
-    public List<Rule<HeatLoad>> rules() {
-        return HeatAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(HeatLoad load, Say say) {
-        return HeatAnswer.tell(load, say);
-    }
-
-    @Override
-    public Optional<Solid> solid(HeatLoad load) {
-        return Optional.empty();
+    /** Declares it. */
+    public HardeningFamily() {
+        super("hardening", 7, HeatField.values(), CUTS, TRIALS, RECIPE);
     }
 
     @Override
     public CutPage page(Read<HeatLoad> read) {
         boolean cased = read.cut().map(HeatLoad::cased).orElse(false);
-        Sentence sentence = new Sentence()
-                .pick(OPERATION)
-                .value(PIECES)
-                .words("of")
-                .pick(STEEL, ",")
-                .value(SECTION)
-                .words("thick,")
-                .value(LENGTH)
-                .words("long,")
-                .pick(SHAPE, ";")
-                .pick(WHY, ";")
-                .pick(WRAP, ".");
         List<Entry> heat = new ArrayList<>(List.of(FURNACE));
         if (cased) {
             heat.addAll(List.of(CASE, CARBURIZE));
         }
         return new CutPage(
                 id(),
-                sentence.parts(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {heatPieces} of {steel}, {section} thick, {heatLength} long, {heatShape}; {hardenFor}; {wrap}."),
                 List.of(
                         StationPage.of(
                                         Station.CUT,
@@ -140,8 +97,7 @@ public final class HardeningFamily implements ToolFamily<HeatLoad> {
                                 .setting(LITRES, BATH, FLASH),
                         StationPage.making("Heat card")),
                 new PrintedCard(
-                        "harden " + read.text(PIECES) + " of " + read.text(STEEL) + ", " + read.text(SECTION)
-                                + " thick, " + read.text(LENGTH) + " long, " + read.text(WHY) + ".",
+                        read.filled("harden {heatPieces} of {steel}, {section} thick, {heatLength} long, {hardenFor}."),
                         "heat-timeline",
                         Entry.ids(WANTED),
                         Entry.ids(HEAT, SOAK, TEMPER, TEMPER_TIME)),
@@ -150,26 +106,6 @@ public final class HardeningFamily implements ToolFamily<HeatLoad> {
                 List.of(),
                 "",
                 Optional.empty());
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("hardness", "Hardness", "58 HRC"),
-                        TrialForm.ReadingEntry.typed("bend", "Bent by", "if measured"),
-                        TrialForm.ReadingEntry.typed("waited", "Waited before the temper", "20 min"),
-                        TrialForm.ReadingEntry.picked(
-                                "file", "A file", Choice.of(HeatProof.File.values(), HeatProof.File::words)),
-                        TrialForm.ReadingEntry.picked(
-                                "look", "It is", Choice.of(HeatProof.Look.values(), HeatProof.Look::words))),
-                "temper-curve",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return HeatProof.prove(request);
     }
 
     @Override
@@ -187,16 +123,6 @@ public final class HardeningFamily implements ToolFamily<HeatLoad> {
                         new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of"))),
                 List.of(STEEL, WHY, WRAP),
                 List.of()));
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(RECIPE);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return RECIPE;
     }
 
     @Override

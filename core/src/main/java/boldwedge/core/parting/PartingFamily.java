@@ -3,7 +3,6 @@ package boldwedge.core.parting;
 import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.HeightEntry;
@@ -17,15 +16,14 @@ import boldwedge.core.ask.SetUps;
 import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.family.ToolTests;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
 import boldwedge.core.parting.ask.PartField;
@@ -38,14 +36,13 @@ import boldwedge.core.parting.tell.PartProof;
 import boldwedge.core.parting.tell.PartSetUps;
 import boldwedge.core.proof.BladeLife;
 import boldwedge.core.proof.Measured;
-import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** Blades for parting and grooving, and the holders that are built for them. */
-public final class PartingFamily implements ToolFamily<PartCut> {
+public final class PartingFamily extends DeclaredFamily<PartCut> {
     private static final List<Entry> BROUGHT = List.of(BLADE, WIDTH, LEAD, RAKE, TOP, RELIEF, SIDE);
 
     /** Left open when a blade is tried, so that the best is chosen for it. */
@@ -127,44 +124,25 @@ public final class PartingFamily implements ToolFamily<PartCut> {
     private static final int OF_ANY_BLOCK = 7;
     private static final int OF_A_SPLIT_BLOCK = 9;
 
-    @Override
-    public String id() {
-        return "parting";
-    }
+    private static final Cuts<PartCut> CUTS =
+            new Cuts<>(PartReader::cut, PartAnswer::show, PartAnswer.RULES, PartAnswer::tell);
 
-    @Override
-    public int place() {
-        return 3;
-    }
+    private static final Trials TRIALS = Trials.of(
+            TrialForm.beside("part-stand")
+                    .typed("pip", "Pip across", "0 when clean")
+                    .typed("faceBy", "Face out of flat by", "if measured")
+                    .typed(BladeLife.BROKE, "Broke at a diameter of", "if it broke")
+                    .typed(BladeLife.COUNT, "Pieces cut", "1")
+                    .typed("speed", "Speed run", "as planned")
+                    .typed("feed", "Feed run", "as planned")
+                    .picked("pipSide", "Pip", Choice.of(PartProof.PipSide.values(), PartProof.PipSide::words))
+                    .picked("face", "Face", Choice.of(PartProof.Face.values(), PartProof.Face::words))
+                    .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words)),
+            PartProof::prove);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(PartField.values());
-    }
-
-    @Override
-    public Read<PartCut> read(PlanRequest request) {
-        return PartReader.cut(request);
-    }
-
-    @Override
-    public void show(PartCut cut, Chosen chosen) {
-        PartAnswer.show(chosen, cut);
-    }
-
-    @Override
-    public List<Rule<PartCut>> rules() {
-        return PartAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(PartCut cut, Say say) {
-        return PartAnswer.tell(cut, say);
+    /** Declares it. */
+    public PartingFamily() {
+        super("parting", 3, PartField.values(), CUTS, TRIALS, BLADE_KIND, HOLDER_KIND);
     }
 
     @Override
@@ -184,7 +162,7 @@ public final class PartingFamily implements ToolFamily<PartCut> {
         }
         return new CutPage(
                 id(),
-                sentence(read, rear).parts(),
+                Sentence.of(entries(), sentence(read, rear)),
                 List.of(
                         StationPage.of(
                                 Station.CUT, List.of("part-work", "way-in"), List.of("speed", "feed", "passTime")),
@@ -198,7 +176,8 @@ public final class PartingFamily implements ToolFamily<PartCut> {
                                 .with(Panel.HEIGHT, Panel.SET_UPS, Panel.PUSH_TEST),
                         StationPage.making("Route card").picking(HOLDER).setting(settings(read, built))),
                 new PrintedCard(
-                        printed(read),
+                        read.filled(
+                                "{operation} {material} {partDiameter} round; {partHold}; {lathe}; {blade} in {partHolder}."),
                         built ? "holder-drawing" : "blade-tip",
                         Entry.ids(WIDTH, LEAD, RAKE, RELIEF, SIDE),
                         Entry.ids(SPEED, FEED, OVERHANG, HEIGHT, BLOCK_WIDTH, BLOCK_LENGTH, HINGE)),
@@ -210,30 +189,13 @@ public final class PartingFamily implements ToolFamily<PartCut> {
                         HEIGHT.id(), DIAMETER.id(), rear || read.choice(POST).equals("behind"))));
     }
 
-    private static Sentence sentence(Read<PartCut> read, boolean rear) {
-        boolean groove = read.choice(OPERATION).equals("groove");
-        Sentence sentence = new Sentence()
-                .pick(OPERATION)
-                .pick(MATERIAL, " ")
-                .value(DIAMETER)
-                .words(groove ? "down to" : "round, to its bore of")
-                .value(groove ? BOTTOM : BORE);
-        if (groove) {
-            sentence.words("and").value(GROOVE).words("wide");
-        } else {
-            sentence.words(";").value(PIECES).words("pieces of").value(PIECE);
-        }
-        sentence.words("; held")
-                .pick(HOLD)
-                .words(", cut")
-                .value(AT)
-                .words("from the jaws, on")
-                .pick(LATHE)
-                .words("with a")
-                .pick(BLADE)
-                .words("in")
-                .pick(HOLDER);
-        return rear ? sentence.words(".") : sentence.pick(POST, ".");
+    private static String sentence(Read<PartCut> read, boolean rear) {
+        return "{operation} {material} {partDiameter} "
+                + (read.choice(OPERATION).equals("groove")
+                        ? "down to {grooveBottom} and {grooveWidth} wide"
+                        : "round, to its bore of {partBore}; {pieces} pieces of {pieceLength}")
+                + "; held {partHold}, cut {partAt} from the jaws, on {lathe} with a {blade} in {partHolder}"
+                + (rear ? "." : " {partPost}.");
     }
 
     private static Entry[] settings(Read<PartCut> read, boolean built) {
@@ -249,37 +211,6 @@ public final class PartingFamily implements ToolFamily<PartCut> {
             shown.addAll(block.subList(OF_A_SPLIT_BLOCK, block.size()));
         }
         return shown.toArray(Entry[]::new);
-    }
-
-    private static String printed(Read<PartCut> read) {
-        return read.text(OPERATION) + " " + read.text(MATERIAL) + " " + read.text(DIAMETER) + " round; "
-                + read.text(HOLD) + "; " + read.text(LATHE) + "; " + read.text(BLADE) + " in " + read.text(HOLDER)
-                + ".";
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("pip", "Pip across", "0 when clean"),
-                        TrialForm.ReadingEntry.typed("faceBy", "Face out of flat by", "if measured"),
-                        TrialForm.ReadingEntry.typed(BladeLife.BROKE, "Broke at a diameter of", "if it broke"),
-                        TrialForm.ReadingEntry.typed(BladeLife.COUNT, "Pieces cut", "1"),
-                        TrialForm.ReadingEntry.typed("speed", "Speed run", "as planned"),
-                        TrialForm.ReadingEntry.typed("feed", "Feed run", "as planned"),
-                        TrialForm.ReadingEntry.picked(
-                                "pipSide", "Pip", Choice.of(PartProof.PipSide.values(), PartProof.PipSide::words)),
-                        TrialForm.ReadingEntry.picked(
-                                "face", "Face", Choice.of(PartProof.Face.values(), PartProof.Face::words)),
-                        TrialForm.ReadingEntry.picked(
-                                "sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))),
-                "part-stand",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return PartProof.prove(request);
     }
 
     @Override
@@ -311,16 +242,6 @@ public final class PartingFamily implements ToolFamily<PartCut> {
     @Override
     public Optional<ToolTests> tests() {
         return Optional.of(new BladeTests());
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(BLADE_KIND, HOLDER_KIND);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return BLADE_KIND;
     }
 
     @Override

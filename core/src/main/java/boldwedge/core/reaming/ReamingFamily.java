@@ -3,7 +3,6 @@ package boldwedge.core.reaming;
 import static boldwedge.core.reaming.ask.ReamField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
@@ -13,33 +12,27 @@ import boldwedge.core.ask.Sentence;
 import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
-import boldwedge.core.measure.Say;
-import boldwedge.core.proof.Lessons;
-import boldwedge.core.proof.Taught;
 import boldwedge.core.reaming.ask.ReamField;
 import boldwedge.core.reaming.ask.ReamReader;
 import boldwedge.core.reaming.model.ReamCut;
 import boldwedge.core.reaming.tell.ReamAnswer;
 import boldwedge.core.reaming.tell.ReamProof;
 import boldwedge.core.reaming.tell.ReamerSolid;
-import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** Reamers, of a size that nobody sells too. */
-public final class ReamingFamily implements ToolFamily<ReamCut> {
+public final class ReamingFamily extends DeclaredFamily<ReamCut> {
     private static final List<Entry> BROUGHT = List.of(
             KIND,
             MADE,
@@ -70,44 +63,22 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
             .drawnIn(Map.of(OPERATION, "ream"))
             .groundAndMeasured();
 
-    @Override
-    public String id() {
-        return "reaming";
-    }
+    private static final Cuts<ReamCut> CUTS =
+            new Cuts<>(ReamReader::cut, ReamAnswer::show, ReamAnswer.RULES, ReamAnswer::tell);
 
-    @Override
-    public int place() {
-        return 5;
-    }
+    private static final Trials TRIALS = Trials.of(
+                    TrialForm.beside("ream-sizes")
+                            .typed("near", "Hole at the mouth", "measured")
+                            .typed("far", "Hole at the bottom", "measured")
+                            .typed("soFar", "Holes reamed so far", "with this reamer")
+                            .picked("wall", "The wall", Choice.of(ReamProof.Wall.values(), ReamProof.Wall::words)),
+                    ReamProof::prove)
+            .teaching(ReamProof::about, ReamProof::lesson)
+            .andTeaching(ReamProof::worn);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(ReamField.values());
-    }
-
-    @Override
-    public Read<ReamCut> read(PlanRequest request) {
-        return ReamReader.cut(request);
-    }
-
-    @Override
-    public void show(ReamCut cut, Chosen chosen) {
-        ReamAnswer.show(chosen, cut);
-    }
-
-    @Override
-    public List<Rule<ReamCut>> rules() {
-        return ReamAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(ReamCut cut, Say say) {
-        return ReamAnswer.tell(cut, say);
+    /** Declares it. */
+    public ReamingFamily() {
+        super("reaming", 5, ReamField.values(), CUTS, TRIALS, REAMER);
     }
 
     @Override
@@ -118,25 +89,6 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
     @Override
     public CutPage page(Read<ReamCut> read) {
         boolean fluted = read.choice(KIND).equals("fluted");
-        Sentence sentence = new Sentence()
-                .pick(OPERATION)
-                .pick(MATERIAL, " ")
-                .words("to")
-                .value(SIZE)
-                .value(TOLERANCE)
-                .words(",")
-                .value(DEPTH)
-                .words("deep,")
-                .pick(BOTTOM, ",")
-                .value(HOLES)
-                .words("holes;")
-                .pick(BEFORE)
-                .words("before it; on")
-                .pick(LATHE)
-                .words("with a")
-                .pick(KIND)
-                .words("of")
-                .pick(STEEL, ".");
         List<Entry> picks = new ArrayList<>();
         if (fluted) {
             picks.add(HELIX);
@@ -144,7 +96,9 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
         picks.add(CUP);
         return new CutPage(
                 id(),
-                sentence.parts(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {material} to {reamSize} {reamTolerance}, {reamDepth} deep, {drillBottom}, {reamHoles} holes; {reamBefore} before it; on {lathe} with a {reamerKind} of {reamerSteel}."),
                 List.of(
                         StationPage.of(
                                         Station.CUT,
@@ -166,9 +120,8 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
                                 .setting(OFFSET, STICK_OUT, HANDLE, SPEED, FEED),
                         StationPage.making("Route card")),
                 new PrintedCard(
-                        "ream " + read.text(MATERIAL) + " to " + read.text(SIZE) + " " + read.text(TOLERANCE) + ", "
-                                + read.text(DEPTH) + " deep, " + read.text(BOTTOM) + "; " + read.text(LATHE) + "; "
-                                + read.text(KIND) + " of " + read.text(STEEL) + ".",
+                        read.filled(
+                                "ream {material} to {reamSize} {reamTolerance}, {reamDepth} deep, {drillBottom}; {lathe}; {reamerKind} of {reamerSteel}."),
                         "reamer",
                         Entry.ids(MADE, CLEARANCE, CHAMFER, HEAD, SHANK, LENGTH),
                         Entry.ids(SPEED, FEED, BEFORE_SIZE)),
@@ -177,46 +130,6 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
                 List.of(),
                 "reamer",
                 Optional.empty());
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("near", "Hole at the mouth", "measured"),
-                        TrialForm.ReadingEntry.typed("far", "Hole at the bottom", "measured"),
-                        TrialForm.ReadingEntry.typed("soFar", "Holes reamed so far", "with this reamer"),
-                        TrialForm.ReadingEntry.picked(
-                                "wall", "The wall", Choice.of(ReamProof.Wall.values(), ReamProof.Wall::words))),
-                "ream-sizes",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return ReamProof.prove(request);
-    }
-
-    @Override
-    public Optional<Lessons.About> about(PlanRequest request) {
-        return ReamProof.about(request);
-    }
-
-    @Override
-    public Map<Lessons.Subject, Taught.Lesson> lessons(TrialRequest kept) {
-        Map<Lessons.Subject, Taught.Lesson> lessons = new HashMap<>(ToolFamily.super.lessons(kept));
-        lessons.putAll(ReamProof.worn(kept));
-        return lessons;
-    }
-
-    @Override
-    public Optional<Taught.Trial> lesson(TrialRequest kept) {
-        return ReamProof.lesson(kept);
-    }
-
-    @Override
-    public boolean learns() {
-        return true;
     }
 
     @Override
@@ -235,16 +148,6 @@ public final class ReamingFamily implements ToolFamily<ReamCut> {
                         new Marked(FEED, List.of("feed"), List.of("feed"))),
                 List.of(MATERIAL, BOTTOM, KIND),
                 List.of()));
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(REAMER);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return REAMER;
     }
 
     @Override

@@ -3,7 +3,6 @@ package boldwedge.core.seating;
 import static boldwedge.core.seating.ask.SeatField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
@@ -13,17 +12,14 @@ import boldwedge.core.ask.Sentence;
 import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
-import boldwedge.core.measure.Say;
-import boldwedge.core.rule.Rule;
 import boldwedge.core.seating.ask.SeatField;
 import boldwedge.core.seating.ask.SeatReader;
 import boldwedge.core.seating.model.SeatCut;
@@ -34,7 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Holders and bars with a seat for an insert, milled in the shop. */
-public final class SeatingFamily implements ToolFamily<SeatCut> {
+public final class SeatingFamily extends DeclaredFamily<SeatCut> {
     private static final List<Entry> BROUGHT =
             List.of(BODY, INSERT, ANGLE, HEIGHT, WIDTH, LENGTH, SCHOOL, EDGE_ABOVE, OUT, TILT, DRAW);
 
@@ -48,44 +44,20 @@ public final class SeatingFamily implements ToolFamily<SeatCut> {
                     "seat-body")
             .drawnIn(Map.of(OPERATION, "insert-holder"));
 
-    @Override
-    public String id() {
-        return "seating";
-    }
+    private static final Cuts<SeatCut> CUTS =
+            new Cuts<>(SeatReader::cut, SeatAnswer::show, SeatAnswer.RULES, SeatAnswer::tell);
 
-    @Override
-    public int place() {
-        return 9;
-    }
+    private static final Trials TRIALS = Trials.of(
+            TrialForm.beside("seat-body")
+                    .typed("floorDepth", "Floor below the top", "measured")
+                    .typed("edgeOff", "Indicator ran off", "along the leading edge")
+                    .typed("edgeWay", "Over a way of", "of the slide")
+                    .picked("light", "Light at insert", Choice.of(SeatProof.Light.values(), SeatProof.Light::words)),
+            SeatProof::prove);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(SeatField.values());
-    }
-
-    @Override
-    public Read<SeatCut> read(PlanRequest request) {
-        return SeatReader.cut(request);
-    }
-
-    @Override
-    public void show(SeatCut cut, Chosen chosen) {
-        SeatAnswer.show(chosen, cut);
-    }
-
-    @Override
-    public List<Rule<SeatCut>> rules() {
-        return SeatAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(SeatCut cut, Say say) {
-        return SeatAnswer.tell(cut, say);
+    /** Declares it. */
+    public SeatingFamily() {
+        super("seating", 9, SeatField.values(), CUTS, TRIALS, KIND);
     }
 
     @Override
@@ -96,26 +68,17 @@ public final class SeatingFamily implements ToolFamily<SeatCut> {
     @Override
     public CutPage page(Read<SeatCut> read) {
         boolean bar = read.choice(BODY).equals("bar");
-        Sentence sentence = new Sentence().pick(OPERATION, ":").pick(BODY, ",").value(HEIGHT);
-        if (!bar) {
-            sentence.words("by").value(WIDTH);
-        }
-        sentence.words(",")
-                .value(LENGTH)
-                .words("long, for")
-                .pick(INSERT)
-                .words("at")
-                .value(ANGLE);
-        if (bar) {
-            sentence.words(", to cut an inside thread").value(THREAD_DEPTH).words("deep");
-        }
-        sentence.words("; used on").pick(LATHE, ".");
         StationPage reach = StationPage.of(
                         Station.REACH, List.of("seat-body", "seat-pocket"), List.of("floorDepth", "underFloor", "wall"))
                 .setting(bar ? new Entry[] {OUT, TILT, CUTTER} : new Entry[] {EDGE_ABOVE, TILT, CUTTER});
         return new CutPage(
                 id(),
-                sentence.parts(),
+                Sentence.of(
+                        entries(),
+                        "{operation}: {seatBody}, {seatHeight}" + (bar ? "" : " by {seatWidth}")
+                                + ", {seatLength} long, for {seatInsert} at {seatAngle}"
+                                + (bar ? ", to cut an inside thread {seatThreadDepth} deep" : "")
+                                + "; used on {lathe}."),
                 List.of(
                         StationPage.of(
                                 Station.CUT, List.of("seat-body"), List.of("edgeLength", "noseToHole", "floorDepth")),
@@ -136,9 +99,8 @@ public final class SeatingFamily implements ToolFamily<SeatCut> {
                         bar ? reach.picking(SCHOOL) : reach,
                         StationPage.making("Route")),
                 new PrintedCard(
-                        "insert’s holder: " + read.text(BODY) + " " + read.text(HEIGHT)
-                                + (bar ? "" : " by " + read.text(WIDTH)) + ", " + read.text(LENGTH) + " long; "
-                                + read.text(INSERT) + " at " + read.text(ANGLE) + ".",
+                        read.filled("insert’s holder: {seatBody} {seatHeight}" + (bar ? "" : " by {seatWidth}")
+                                + ", {seatLength} long; {seatInsert} at {seatAngle}."),
                         "seat-pocket",
                         Entry.ids(MADE_DEPTH),
                         Entry.ids(ANGLE, TILT, CUTTER, RELIEF, DRAW)),
@@ -147,26 +109,6 @@ public final class SeatingFamily implements ToolFamily<SeatCut> {
                 List.of(),
                 "seat-body",
                 Optional.empty());
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("floorDepth", "Floor below the top", "measured"),
-                        TrialForm.ReadingEntry.typed("edgeOff", "Indicator ran off", "along the leading edge"),
-                        TrialForm.ReadingEntry.typed("edgeWay", "Over a way of", "of the slide"),
-                        TrialForm.ReadingEntry.picked(
-                                "light",
-                                "Light at insert",
-                                Choice.of(SeatProof.Light.values(), SeatProof.Light::words))),
-                "seat-body",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return SeatProof.prove(request);
     }
 
     @Override
@@ -183,16 +125,6 @@ public final class SeatingFamily implements ToolFamily<SeatCut> {
                         new Marked(THREAD_DEPTH, List.of("thread"), List.of())),
                 List.of(BODY, INSERT),
                 List.of()));
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(KIND);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return KIND;
     }
 
     @Override

@@ -3,7 +3,6 @@ package boldwedge.core.threading;
 import static boldwedge.core.threading.ask.ThreadField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
@@ -14,23 +13,20 @@ import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Called;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.drawing.Mesh;
 import boldwedge.core.drawing.StlWriter;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Say;
 import boldwedge.core.measure.ThreadCall;
 import boldwedge.core.measure.ThreadText;
 import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.rule.Rule;
 import boldwedge.core.thread.IsoThreadLimits.ThreadClass;
 import boldwedge.core.thread.UnifiedThreadLimits;
 import boldwedge.core.threading.ask.ThreadField;
@@ -47,7 +43,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Threads cut with a single point: their data, the tool, the lathe's setting, the passes, the proof. */
-public final class ThreadingFamily implements ToolFamily<ThreadCut> {
+public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
     private static final List<Entry> BROUGHT =
             List.of(TOOL, ANGLE, FLAT, RADIUS, RAKE, LEADING, TRAILING, INSERT_IS, FINEST, COARSEST);
 
@@ -61,44 +57,26 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
                     "thread-tool")
             .drawnIn(Map.of(OPERATION, "thread"));
 
-    @Override
-    public String id() {
-        return "threading";
-    }
+    private static final Cuts<ThreadCut> CUTS =
+            new Cuts<>(ThreadReader::cut, ThreadAnswer::show, ThreadAnswer.RULES, ThreadAnswer::tell);
 
-    @Override
-    public int place() {
-        return 8;
-    }
+    private static final Trials TRIALS = Trials.of(
+            TrialForm.beside("thread-limits")
+                    .typed("overWires", "Over three wires", "outside threads")
+                    .typed("pitchMeasured", "Pitch diameter", "by thread micrometer")
+                    .typed("overWiresFar", "Over wires, chuck end", "for taper")
+                    .typed("tenTurns", "Ten turns measure", "along the axis")
+                    .typed("besideBy", "Picked up beside by", "if it was moved")
+                    .picked(
+                            "gauge",
+                            "Nut, gauge or mate",
+                            Choice.of(ThreadProof.Gauge.values(), ThreadProof.Gauge::words))
+                    .picked("look", "Flanks look", Choice.of(ThreadProof.Look.values(), ThreadProof.Look::words)),
+            ThreadProof::prove);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(ThreadField.values());
-    }
-
-    @Override
-    public Read<ThreadCut> read(PlanRequest request) {
-        return ThreadReader.cut(request);
-    }
-
-    @Override
-    public void show(ThreadCut cut, Chosen chosen) {
-        ThreadAnswer.show(chosen, cut);
-    }
-
-    @Override
-    public List<Rule<ThreadCut>> rules() {
-        return ThreadAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(ThreadCut cut, Say say) {
-        return ThreadAnswer.tell(cut, say);
+    /** Declares it. */
+    public ThreadingFamily() {
+        super("threading", 8, ThreadField.values(), CUTS, TRIALS, KIND);
     }
 
     @Override
@@ -119,21 +97,6 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
         boolean inside = read.choice(SIDE).equals("inside");
         boolean groove = read.choice(END).equals("groove");
         boolean insert = read.choice(TOOL).contains("insert");
-        Sentence sentence = new Sentence()
-                .pick(OPERATION)
-                .value(THREAD)
-                .words("class")
-                .value(CLASS)
-                .words(",")
-                .pick(SIDE, ",")
-                .pick(HAND, ",")
-                .value(LENGTH)
-                .words("long, ending")
-                .pick(END, ",")
-                .words("in")
-                .pick(MATERIAL)
-                .words("on")
-                .pick(LATHE, ".");
         List<Entry> cutSettings = new ArrayList<>(List.of(STARTS, BLANK));
         if (groove) {
             cutSettings.add(GROOVE);
@@ -156,7 +119,9 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
         }
         return new CutPage(
                 id(),
-                sentence.parts(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {thread} class {threadClass}, {threadSide}, {threadHand}, {threadLength} long, ending {threadEnd}, in {material} on {lathe}."),
                 List.of(
                         StationPage.of(
                                         Station.CUT,
@@ -181,9 +146,8 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
                                 ? StationPage.making("Passes")
                                 : StationPage.making("Passes").setting(WIRE)),
                 new PrintedCard(
-                        "thread " + read.text(THREAD) + " " + read.text(CLASS) + ", " + read.text(SIDE) + ", "
-                                + read.text(LENGTH) + " long, " + read.text(END) + "; " + read.text(MATERIAL) + "; "
-                                + read.text(LATHE) + ".",
+                        read.filled(
+                                "thread {thread} {threadClass}, {threadSide}, {threadLength} long, {threadEnd}; {material}; {lathe}."),
                         "thread-form",
                         Entry.ids(BLANK),
                         Entry.ids(SPEED, PASSES, SPRING, ANGLE, LEADING, TRAILING)),
@@ -192,30 +156,6 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
                 List.of(),
                 insert ? "" : "thread-tool",
                 Optional.empty());
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("overWires", "Over three wires", "outside threads"),
-                        TrialForm.ReadingEntry.typed("pitchMeasured", "Pitch diameter", "by thread micrometer"),
-                        TrialForm.ReadingEntry.typed("overWiresFar", "Over wires, chuck end", "for taper"),
-                        TrialForm.ReadingEntry.typed("tenTurns", "Ten turns measure", "along the axis"),
-                        TrialForm.ReadingEntry.typed("besideBy", "Picked up beside by", "if it was moved"),
-                        TrialForm.ReadingEntry.picked(
-                                "gauge",
-                                "Nut, gauge or mate",
-                                Choice.of(ThreadProof.Gauge.values(), ThreadProof.Gauge::words)),
-                        TrialForm.ReadingEntry.picked(
-                                "look", "Flanks look", Choice.of(ThreadProof.Look.values(), ThreadProof.Look::words))),
-                "thread-limits",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return ThreadProof.prove(request);
     }
 
     /** Whether a text is a thread; "left hand" behind it is a choice of its own. */
@@ -246,16 +186,6 @@ public final class ThreadingFamily implements ToolFamily<ThreadCut> {
                                 CLASS,
                                 text -> ThreadClass.named(text).isPresent()
                                         || UnifiedThreadLimits.named(text).isPresent()))));
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(KIND);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return KIND;
     }
 
     @Override

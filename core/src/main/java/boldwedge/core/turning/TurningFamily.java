@@ -3,7 +3,6 @@ package boldwedge.core.turning;
 import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.HeightEntry;
@@ -17,20 +16,16 @@ import boldwedge.core.ask.SpokenAs;
 import boldwedge.core.ask.SpokenAs.Derived;
 import boldwedge.core.ask.SpokenAs.Marked;
 import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Say;
-import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Measured;
-import boldwedge.core.proof.Taught;
-import boldwedge.core.rule.Rule;
 import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.ask.TurningReader;
 import boldwedge.core.turning.model.TurningCut;
@@ -43,7 +38,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /** Bits for outside turning and facing, ground from a square blank. */
-public final class TurningFamily implements ToolFamily<TurningCut> {
+public final class TurningFamily extends DeclaredFamily<TurningCut> {
     /** What a bit brings to a cut, in the order in which it is ground and measured. */
     private static final List<Entry> BIT =
             List.of(BLANK, BACK_RAKE, SIDE_RAKE, END_RELIEF, SIDE_RELIEF, END_EDGE, SIDE_EDGE, NOSE_RADIUS);
@@ -56,44 +51,26 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
             .showing("regrinds", BLANK)
             .groundAndMeasured();
 
-    @Override
-    public String id() {
-        return "turning";
-    }
+    private static final Cuts<TurningCut> CUTS =
+            new Cuts<>(TurningReader::cut, TurningAnswer::show, TurningAnswer.RULES, TurningAnswer::tell);
 
-    @Override
-    public int place() {
-        return 1;
-    }
+    private static final Trials TRIALS = Trials.of(
+                    TrialForm.beside("push-off")
+                            .typed("near", "Diameter near the chuck", "measured")
+                            .typed("far", "Diameter at the far end", "measured")
+                            .typed("apart", "Distance between them", "along the work")
+                            .typed("finish", "Finish", "if compared")
+                            .typed("speed", "Speed run", "as planned")
+                            .typed("feed", "Feed run", "as planned")
+                            .typed("depth", "Depth taken", "as planned")
+                            .picked("chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words))
+                            .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words)),
+                    TurningProof::prove)
+            .teaching(TurningProof::about, TurningProof::lesson);
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(TurningField.values());
-    }
-
-    @Override
-    public Read<TurningCut> read(PlanRequest request) {
-        return TurningReader.cut(request);
-    }
-
-    @Override
-    public void show(TurningCut cut, Chosen chosen) {
-        TurningAnswer.show(chosen, cut);
-    }
-
-    @Override
-    public List<Rule<TurningCut>> rules() {
-        return TurningAnswer.RULES;
-    }
-
-    @Override
-    public Told tell(TurningCut cut, Say say) {
-        return TurningAnswer.tell(cut, say);
+    /** Declares it. */
+    public TurningFamily() {
+        super("turning", 1, TurningField.values(), CUTS, TRIALS, KIND);
     }
 
     @Override
@@ -104,30 +81,15 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
     @Override
     public CutPage page(Read<TurningCut> read) {
         boolean facing = read.choice(OPERATION).equals("face");
-        Sentence sentence = new Sentence()
-                .pick(OPERATION)
-                .pick(MATERIAL, " ")
-                .words("from")
-                .value(DIAMETER)
-                .words(facing ? "in to" : "to")
-                .value(FINISHED)
-                .words(facing ? "across, taking" : "across, over")
-                .value(LENGTH)
-                .words(facing ? "off the face, to" : "of length, to")
-                .value(TOLERANCE)
-                .words("and")
-                .value(FINISH)
-                .words("; held")
-                .pick(HOLD)
-                .words("with")
-                .value(STICK_OUT)
-                .words("free, on")
-                .pick(LATHE)
-                .words("with a")
-                .pick(BLANK, ".");
+        String taking = facing
+                ? "from {diameter} in to {finished} across, taking {length} off the face"
+                : "from {diameter} to {finished} across, over {length} of length";
         return new CutPage(
                 id(),
-                sentence.parts(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {material} " + taking
+                                + ", to {tolerance} and {finish}; held {hold} with {stickOut} free, on {lathe} with a {blank}."),
                 List.of(
                         StationPage.of(Station.CUT, List.of("cut", "push-off"), List.of("speed", "feed", "passTime")),
                         StationPage.of(
@@ -141,7 +103,12 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
                                 .picking(WHEEL_FACE, ORDER)
                                 .setting(WHEEL, DAMAGE, GROUND_LENGTH)
                                 .with(Panel.KEEP_GRIND)),
-                new PrintedCard(printed(read), "bit", ids(ANGLES), Entry.ids(SPEED, FEED, DEPTH, OVERHANG, HEIGHT)),
+                new PrintedCard(
+                        read.filled(
+                                "{operation} {material}: {diameter} to {finished} over {length}, {tolerance}, {finish}; held {hold}, {stickOut} free; {lathe}; {blank}."),
+                        "bit",
+                        ids(ANGLES),
+                        Entry.ids(SPEED, FEED, DEPTH, OVERHANG, HEIGHT)),
                 "bit",
                 List.of(KIND.kept(read)),
                 List.of(),
@@ -151,52 +118,6 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
 
     private static List<String> ids(List<Entry> entries) {
         return entries.stream().map(Entry::id).toList();
-    }
-
-    private static String printed(Read<TurningCut> read) {
-        return read.text(OPERATION) + " " + read.text(MATERIAL) + ": " + read.text(DIAMETER) + " to "
-                + read.text(FINISHED) + " over " + read.text(LENGTH) + ", " + read.text(TOLERANCE) + ", "
-                + read.text(FINISH) + "; held " + read.text(HOLD) + ", " + read.text(STICK_OUT) + " free; "
-                + read.text(LATHE) + "; " + read.text(BLANK) + ".";
-    }
-
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(
-                        TrialForm.ReadingEntry.typed("near", "Diameter near the chuck", "measured"),
-                        TrialForm.ReadingEntry.typed("far", "Diameter at the far end", "measured"),
-                        TrialForm.ReadingEntry.typed("apart", "Distance between them", "along the work"),
-                        TrialForm.ReadingEntry.typed("finish", "Finish", "if compared"),
-                        TrialForm.ReadingEntry.typed("speed", "Speed run", "as planned"),
-                        TrialForm.ReadingEntry.typed("feed", "Feed run", "as planned"),
-                        TrialForm.ReadingEntry.typed("depth", "Depth taken", "as planned"),
-                        TrialForm.ReadingEntry.picked(
-                                "chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words)),
-                        TrialForm.ReadingEntry.picked(
-                                "sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))),
-                "push-off",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
-        return TurningProof.prove(request);
-    }
-
-    @Override
-    public boolean learns() {
-        return true;
-    }
-
-    @Override
-    public Optional<Lessons.About> about(PlanRequest request) {
-        return TurningProof.about(request);
-    }
-
-    @Override
-    public Optional<Taught.Trial> lesson(TrialRequest kept) {
-        return TurningProof.lesson(kept);
     }
 
     @Override
@@ -223,16 +144,6 @@ public final class TurningFamily implements ToolFamily<TurningCut> {
                         new Marked(NOSE_RADIUS, List.of("nose"), List.of("nose"))),
                 List.of(MATERIAL, HOLD, BLANK),
                 List.of(new Derived(DIAMETER, FINISHED, 1, 1 / 16.0), new Derived(STICK_OUT, LENGTH, 15, 0.5))));
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(KIND);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return KIND;
     }
 
     @Override

@@ -12,7 +12,6 @@ import static boldwedge.core.scribing.ScribingField.OPERATION;
 import static boldwedge.core.scribing.ScribingField.POINT;
 import static boldwedge.core.scribing.ScribingField.PRESS;
 
-import boldwedge.core.ask.Choice;
 import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.Drawn;
@@ -36,10 +35,11 @@ import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
-import boldwedge.core.family.Solid;
-import boldwedge.core.family.ToolFamily;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
 import boldwedge.core.finding.Verdict;
@@ -47,7 +47,6 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
-import boldwedge.core.rule.Rule;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import java.util.List;
@@ -56,7 +55,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Scribers: the smallest family that goes the whole road from the cut to the print. */
-public final class ScribingFamily implements ToolFamily<ScribedLine> {
+public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
     private static final ToolKind KIND = ToolKind.of(
                     "scriber",
                     "scriber",
@@ -67,23 +66,21 @@ public final class ScribingFamily implements ToolFamily<ScribedLine> {
                     "scriber")
             .drawnIn(Map.of(OPERATION, "scribe"));
 
-    @Override
-    public String id() {
-        return "scribing";
+    private static final Cuts<ScribedLine> CUTS = new Cuts<>(
+            ScribingFamily::cut,
+            ScribingFamily::chosen,
+            List.of((line, say) -> List.of(press(line, say))),
+            ScribingFamily::told);
+
+    private static final Trials TRIALS = Trials.of(
+            TrialForm.beside("scriber").typed("width", "Width of the line", "under a loupe"), ScribingFamily::judged);
+
+    /** Declares it. */
+    public ScribingFamily() {
+        super("scribing", Integer.MAX_VALUE, ScribingField.values(), CUTS, TRIALS, KIND);
     }
 
-    @Override
-    public List<Choice> operations() {
-        return OPERATION.choices();
-    }
-
-    @Override
-    public List<Entry> entries() {
-        return List.of(ScribingField.values());
-    }
-
-    @Override
-    public Read<ScribedLine> read(PlanRequest request) {
+    private static Read<ScribedLine> cut(PlanRequest request) {
         Reader reader = new Reader(request);
         return new Read<>(reader.states(), reader.line());
     }
@@ -111,19 +108,12 @@ public final class ScribingFamily implements ToolFamily<ScribedLine> {
         }
     }
 
-    @Override
-    public void show(ScribedLine line, Chosen chosen) {
+    private static void chosen(Chosen chosen, ScribedLine line) {
         chosen.value(POINT, Quantity.ANGLE, line.pointRad());
         chosen.value(PRESS, Quantity.FORCE, line.pressN());
     }
 
-    @Override
-    public List<Rule<ScribedLine>> rules() {
-        return List.of((line, say) -> List.of(press(line, say)));
-    }
-
-    @Override
-    public Told tell(ScribedLine line, Say say) {
+    private static Told told(ScribedLine line, Say say) {
         Figures figures = new Figures(say);
         figures.at(Station.REACH);
         figures.add("press", "Pressed with", newtons(line.pressN()));
@@ -172,32 +162,17 @@ public final class ScribingFamily implements ToolFamily<ScribedLine> {
     }
 
     @Override
-    public Optional<Solid> solid(ScribedLine line) {
-        return Optional.empty();
-    }
-
-    @Override
     public CutPage page(Read<ScribedLine> read) {
         return new CutPage(
                 id(),
-                new Sentence()
-                        .pick(OPERATION)
-                        .pick(MATERIAL)
-                        .words("with a line")
-                        .value(LINE)
-                        .words("wide, on")
-                        .pick(LATHE, ".")
-                        .parts(),
+                Sentence.of(entries(), "{operation} {material} with a line {lineWidth} wide, on {lathe}."),
                 List.of(
                         StationPage.of(Station.CUT, List.of("scriber"), List.of("press")),
                         StationPage.of(Station.EDGE, List.of("scriber"), List.of("lineDepth")),
                         StationPage.of(Station.REACH, List.of("scriber"), List.of("press")),
                         StationPage.making("Route card").setting(LENGTH)),
                 new PrintedCard(
-                        "scribe " + read.text(MATERIAL) + ", " + read.text(LINE) + " wide.",
-                        "scriber",
-                        Entry.ids(POINT),
-                        Entry.ids(PRESS)),
+                        read.filled("scribe {material}, {lineWidth} wide."), "scriber", Entry.ids(POINT), Entry.ids(PRESS)),
                 "scriber",
                 List.of(KIND.kept(read)),
                 List.of(),
@@ -205,19 +180,10 @@ public final class ScribingFamily implements ToolFamily<ScribedLine> {
                 Optional.empty());
     }
 
-    @Override
-    public TrialForm trial() {
-        return new TrialForm(
-                List.of(TrialForm.ReadingEntry.typed("width", "Width of the line", "under a loupe")),
-                "scriber",
-                List.of());
-    }
-
-    @Override
-    public TrialAnswer prove(TrialRequest request) {
+    private static TrialAnswer judged(TrialRequest request) {
         TrialReader reader = new TrialReader(request);
         OptionalDouble width = reader.value("width", "Width of the line", new Limits(Quantity.LENGTH, 0.001, 5));
-        Optional<ScribedLine> line = read(request.plan()).cut();
+        Optional<ScribedLine> line = cut(request.plan()).cut();
         if (reader.hasErrors() || width.isEmpty() || line.isEmpty()) {
             return reader.stopped("Type how wide the line came out.");
         }
@@ -233,16 +199,6 @@ public final class ScribingFamily implements ToolFamily<ScribedLine> {
                 Optional.empty(),
                 good ? "Nothing needs to change." : "Press differently.",
                 Optional.empty());
-    }
-
-    @Override
-    public List<ToolKind> kinds() {
-        return List.of(KIND);
-    }
-
-    @Override
-    public ToolKind matched() {
-        return KIND;
     }
 
     @Override

@@ -1,0 +1,27 @@
+package boldwedge.core.family;
+
+import boldwedge.core.ask.Chosen;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.ask.Read;
+import boldwedge.core.ask.Told;
+import boldwedge.core.measure.Say;
+import boldwedge.core.rule.Rule;
+import java.util.List;
+import java.util.function.BiConsumer;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+
+/**
+ * How a family works: from the question to what is told.
+ *
+ * @param read reads a request and works its cut out
+ * @param show writes what was chosen into the fields that were left open
+ * @param rules what is asked of a cut
+ * @param tell figures, drawings and the making of a cut
+ * @param <C> its cut, worked out
+ */
+public record Cuts<C>(
+        Function<PlanRequest, Read<C>> read,
+        BiConsumer<Chosen, C> show,
+        List<Rule<C>> rules,
+        BiFunction<C, Say, Told> tell) {}
