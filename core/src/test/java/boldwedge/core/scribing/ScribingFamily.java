@@ -172,7 +172,10 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
                         StationPage.of(Station.REACH, List.of("scriber"), List.of("press")),
                         StationPage.making("Route card").setting(LENGTH)),
                 new PrintedCard(
-                        read.filled("scribe {material}, {lineWidth} wide."), "scriber", Entry.ids(POINT), Entry.ids(PRESS)),
+                        read.filled("scribe {material}, {lineWidth} wide."),
+                        "scriber",
+                        Entry.ids(POINT),
+                        Entry.ids(PRESS)),
                 "scriber",
                 List.of(KIND.kept(read)),
                 List.of(),

@@ -1,5 +1,7 @@
 package boldwedge.core.boring.ask;
 
+import static boldwedge.core.boring.ask.BoreField.*;
+
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
@@ -64,25 +66,24 @@ public final class BoreReader extends FieldReader {
     /** Angles typed over the advice. */
     public static TypedSignature typed(BoreReader reader) {
         return new TypedSignature(
-                reader.typed(BoreField.BACK_RAKE),
-                reader.typed(BoreField.SIDE_RAKE),
-                reader.typed(BoreField.RELIEF),
-                reader.typed(BoreField.SIDE_RELIEF),
-                reader.typed(BoreField.END_EDGE),
-                reader.typed(BoreField.SIDE_EDGE),
-                reader.typed(BoreField.NOSE_RADIUS));
+                reader.typed(BACK_RAKE),
+                reader.typed(SIDE_RAKE),
+                reader.typed(RELIEF),
+                reader.typed(SIDE_RELIEF),
+                reader.typed(END_EDGE),
+                reader.typed(SIDE_EDGE),
+                reader.typed(NOSE_RADIUS));
     }
 
     /** A bit for a bar too slim for the usual one; empty where that fits, or none would. */
     private Optional<String> bitThatFits() {
-        for (BoreField field : List.of(BoreField.START, BoreField.BAR_DIAMETER, BoreField.NECK_LENGTH)) {
+        for (BoreField field : List.of(START, BAR_DIAMETER, NECK_LENGTH)) {
             measured(field, field.limits().orElseThrow());
         }
-        double bar = typed(BoreField.BAR_DIAMETER)
-                .orElseGet(() -> usualBar(typed(BoreField.START).orElse(0)));
-        double tip = typed(BoreField.NECK_LENGTH).orElse(0) > 0 ? USUAL_NECK * bar : bar;
+        double bar = typed(BAR_DIAMETER).orElseGet(() -> usualBar(typed(START).orElse(0)));
+        double tip = typed(NECK_LENGTH).orElse(0) > 0 ? USUAL_NECK * bar : bar;
         StockCatalogue stock = StockCatalogue.shipped();
-        double usual = stock.blank(BoreField.BIT.usual(units)).orElseThrow().widthMm();
+        double usual = stock.blank(BIT.usual(units)).orElseThrow().widthMm();
         if (usual <= MOST_BIT * tip) {
             return Optional.empty();
         }
@@ -102,117 +103,113 @@ public final class BoreReader extends FieldReader {
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<BoreJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
-        chosenFrom(BoreField.OPERATION, Optional.of("bore"), "operation", "");
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(BoreField.MATERIAL));
-        chosenFrom(BoreField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        unlessPicked(BoreField.BIT, bitThatFits());
-        Optional<Insert> insert = stock.insert(choiceText(BoreField.BIT));
+        chosenFrom(OPERATION, Optional.of("bore"), "operation", "");
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
+        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        unlessPicked(BIT, bitThatFits());
+        Optional<Insert> insert = stock.insert(choiceText(BIT));
         Optional<Blank> bit = insert.map(Insert::asBlank)
-                .or(() -> stock.blank(choiceText(BoreField.BIT))
-                        .filter(blank -> blank.tip().isEmpty()));
-        Optional<Recess.Kind> recess = constant(BoreField.RECESS, Recess.Kind.values());
-        chosenFrom(BoreField.RECESS, recess.map(Recess.Kind::words), "recess", "It can be none, plain or o-ring.");
-        chosenFrom(BoreField.BIT, bit.map(Blank::name), "bit for a bar", "Pick one from the list.");
-        Optional<BarMaterial> bar = stock.barMaterial(choiceText(BoreField.BAR_MATERIAL));
-        chosenFrom(BoreField.BAR_MATERIAL, bar.map(BarMaterial::name), "bar material", "Pick one from the list.");
-        Optional<Bottom> bottom = constant(BoreField.BOTTOM, Bottom.values());
-        chosenFrom(BoreField.BOTTOM, bottom.map(Bottom::words), "bottom", "It can be through, blind or blind-faced.");
-        Optional<BarHeld> held = constant(BoreField.HELD, BarHeld.values());
+                .or(() ->
+                        stock.blank(choiceText(BIT)).filter(blank -> blank.tip().isEmpty()));
+        Optional<Recess.Kind> recess = constant(RECESS, Recess.Kind.values());
+        chosenFrom(RECESS, recess.map(Recess.Kind::words), "recess", "It can be none, plain or o-ring.");
+        chosenFrom(BIT, bit.map(Blank::name), "bit for a bar", "Pick one from the list.");
+        Optional<BarMaterial> bar = stock.barMaterial(choiceText(BAR_MATERIAL));
+        chosenFrom(BAR_MATERIAL, bar.map(BarMaterial::name), "bar material", "Pick one from the list.");
+        Optional<Bottom> bottom = constant(BOTTOM, Bottom.values());
+        chosenFrom(BOTTOM, bottom.map(Bottom::words), "bottom", "It can be through, blind or blind-faced.");
+        Optional<BarHeld> held = constant(HELD, BarHeld.values());
+        chosenFrom(HELD, held.map(BarHeld::words), "way of holding a bar", "It can be post, head or centres.");
         chosenFrom(
-                BoreField.HELD, held.map(BarHeld::words), "way of holding a bar", "It can be post, head or centres.");
-        chosenFrom(
-                BoreField.LATHE,
+                LATHE,
                 request.lathe().map(Lathe::name),
                 "machine",
                 "Pick one of the shop's machines, or enter a new one.");
-        String teaching = choiceText(BoreField.TEACHING);
+        String teaching = choiceText(TEACHING);
         chosenFrom(
-                BoreField.TEACHING,
+                TEACHING,
                 teaching.equals("used") || teaching.equals("left-out") ? Optional.of(teaching) : Optional.empty(),
                 "use of trials",
                 "It can be used or left-out.");
         for (BoreField field : BoreField.values()) {
             field.limits().ifPresent(limits -> measured(field, limits));
         }
-        Optional<Tolerance> tolerance = tolerance(BoreField.TOLERANCE, typed(BoreField.FINISHED));
+        Optional<Tolerance> tolerance = tolerance(TOLERANCE, typed(FINISHED));
         if (hasErrors()) {
             return Optional.empty();
         }
-        double start = value(BoreField.START);
-        double depth = value(BoreField.DEPTH_OF_HOLE);
-        double drawnBar = typed(BoreField.BAR_DIAMETER).orElse(usualBar(start));
+        double start = value(START);
+        double depth = value(DEPTH_OF_HOLE);
+        double drawnBar = typed(BAR_DIAMETER).orElse(usualBar(start));
         // What was made counts, once it is: the drawing only until then.
-        double barMm = typed(BoreField.MADE_BAR).orElse(drawnBar);
-        double overhang = typed(BoreField.OVERHANG).orElse(Math.ceil(depth + Math.max(3, 0.4 * barMm)));
+        double barMm = typed(MADE_BAR).orElse(drawnBar);
+        double overhang = typed(OVERHANG).orElse(Math.ceil(depth + Math.max(3, 0.4 * barMm)));
         boolean centres = held.orElseThrow() == BarHeld.CENTRES;
-        double span = typed(BoreField.SPAN).orElse(typed(BoreField.BAR_LENGTH).orElse(Math.ceil(3 * depth + 60)));
-        double drawnLength =
-                typed(BoreField.BAR_LENGTH).orElse(centres ? span : Math.ceil(overhang + BoreJob.GRIP * drawnBar));
-        double whole = typed(BoreField.MADE_LENGTH).orElse(drawnLength);
-        double neckLength = value(BoreField.NECK_LENGTH);
-        double neck = neckLength > 0
-                ? typed(BoreField.MADE_NECK)
-                        .orElse(typed(BoreField.NECK_DIAMETER).orElse(USUAL_NECK * drawnBar))
-                : barMm;
+        double span = typed(SPAN).orElse(typed(BAR_LENGTH).orElse(Math.ceil(3 * depth + 60)));
+        double drawnLength = typed(BAR_LENGTH).orElse(centres ? span : Math.ceil(overhang + BoreJob.GRIP * drawnBar));
+        double whole = typed(MADE_LENGTH).orElse(drawnLength);
+        double neckLength = value(NECK_LENGTH);
+        double neck =
+                neckLength > 0 ? typed(MADE_NECK).orElse(typed(NECK_DIAMETER).orElse(USUAL_NECK * drawnBar)) : barMm;
         Teachings teachings = teaching.equals("used") ? request.taught() : Teachings.NONE;
         Taught taught = teachings.ofSize();
         BoreJob job = BoreJobBuilder.builder()
                 .units(request.units())
                 .work(work.orElseThrow().withForce(taught.force()))
                 .startMm(start)
-                .finishedMm(value(BoreField.FINISHED))
+                .finishedMm(value(FINISHED))
                 .tolerance(tolerance.orElseThrow())
                 .holeDepthMm(depth)
                 .bottom(bottom.orElseThrow())
-                .outOfRoundMm(value(BoreField.OUT_OF_ROUND))
-                .raMm(value(BoreField.FINISH) / 1000)
-                .outsideMm(typed(BoreField.OUTSIDE).orElse(1.7 * value(BoreField.FINISHED)))
-                .stickOutMm(typed(BoreField.STICK_OUT).orElse(depth))
+                .outOfRoundMm(value(OUT_OF_ROUND))
+                .raMm(value(FINISH) / 1000)
+                .outsideMm(typed(OUTSIDE).orElse(1.7 * value(FINISHED)))
+                .stickOutMm(typed(STICK_OUT).orElse(depth))
                 .held(held.orElseThrow())
                 .lathe(request.lathe().orElseThrow())
                 .bit(bit.orElseThrow())
                 .tool(stock.toolMaterial(bit.get()))
-                .bitAngleRad(value(BoreField.BIT_ANGLE))
-                .flankMm(typed(BoreField.FLANK).orElse(bit.get().heightMm() * 0.75))
+                .bitAngleRad(value(BIT_ANGLE))
+                .flankMm(typed(FLANK).orElse(bit.get().heightMm() * 0.75))
                 .barMaterial(bar.orElseThrow())
                 .barMm(barMm)
                 .barLengthMm(whole)
                 .overhangMm(overhang)
                 .neckMm(neck)
                 .neckLengthMm(neckLength)
-                .rodHoleMm(value(BoreField.ROD_HOLE))
-                .heightMm(value(BoreField.HEIGHT))
-                .aheadMm(value(BoreField.AHEAD))
+                .rodHoleMm(value(ROD_HOLE))
+                .heightMm(value(HEIGHT))
+                .aheadMm(value(AHEAD))
                 .spanMm(span)
-                .cutterAtMm(typed(BoreField.CUTTER_AT).orElse(span / 2))
-                .measuredNPerMm(typed(BoreField.STIFFNESS))
-                .damping(typed(BoreField.DAMPING))
-                .ringHz(typed(BoreField.RING))
-                .depthMm(typed(BoreField.DEPTH)
+                .cutterAtMm(typed(CUTTER_AT).orElse(span / 2))
+                .measuredNPerMm(typed(STIFFNESS))
+                .damping(typed(DAMPING))
+                .ringHz(typed(RING))
+                .depthMm(typed(DEPTH)
                         .orElse(Math.min(
-                                (value(BoreField.FINISHED) - start) / 2,
+                                (value(FINISHED) - start) / 2,
                                 request.units() == UnitSystem.METRIC
                                         ? USUAL_FINISH_DEPTH_MM
                                         : USUAL_FINISH_DEPTH_INCH)))
-                .feedMm(typed(BoreField.FEED))
-                .speedRpm(typed(BoreField.SPEED))
+                .feedMm(typed(FEED))
+                .speedRpm(typed(SPEED))
                 .insert(insert)
                 .recess(recess.filter(kind -> kind != Recess.Kind.NONE).map(this::recess))
-                .headMm(value(BoreField.HEAD))
-                .holderSideMm(typed(BoreField.HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))))
+                .headMm(value(HEAD))
+                .holderSideMm(typed(HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))))
                 .taught(taught)
                 .heard(teachings.of(Taught.Of.QUIET))
                 .making(new Making(
                         drawnBar,
-                        neckLength > 0 ? typed(BoreField.NECK_DIAMETER).orElse(USUAL_NECK * drawnBar) : drawnBar,
+                        neckLength > 0 ? typed(NECK_DIAMETER).orElse(USUAL_NECK * drawnBar) : drawnBar,
                         drawnLength,
-                        value(BoreField.BLEND),
-                        value(BoreField.ROD_DRILL),
-                        (int) Math.rint(value(BoreField.SET)),
-                        typed(BoreField.MADE_BAR),
-                        neckLength > 0 ? typed(BoreField.MADE_NECK) : OptionalDouble.empty(),
-                        typed(BoreField.MADE_LENGTH),
-                        typed(BoreField.MADE_CROSS)))
+                        value(BLEND),
+                        value(ROD_DRILL),
+                        (int) Math.rint(value(SET)),
+                        typed(MADE_BAR),
+                        neckLength > 0 ? typed(MADE_NECK) : OptionalDouble.empty(),
+                        typed(MADE_LENGTH),
+                        typed(MADE_CROSS)))
                 .build();
         checkTogether(job);
         return hasErrors() ? Optional.empty() : Optional.of(job);
@@ -221,33 +218,33 @@ public final class BoreReader extends FieldReader {
     /** The recess as typed; a gland takes its size from the cord where it was left open. */
     private Recess recess(Recess.Kind kind) {
         boolean ring = kind == Recess.Kind.O_RING;
-        double hole = value(BoreField.FINISHED);
-        double cord = ring ? value(BoreField.CORD) : 0;
+        double hole = value(FINISHED);
+        double cord = ring ? value(CORD) : 0;
         double deep = ring ? Recess.glandDepth(cord) : Math.max(0.3, 0.03 * hole);
-        double wide = ring ? Math.ceil(10 * Recess.glandWidth(cord)) / 10 : 1.5 * value(BoreField.GROOVER);
-        double width = typed(BoreField.RECESS_WIDTH).orElse(wide);
+        double wide = ring ? Math.ceil(10 * Recess.glandWidth(cord)) / 10 : 1.5 * value(GROOVER);
+        double width = typed(RECESS_WIDTH).orElse(wide);
         return new Recess(
                 kind,
-                typed(BoreField.RECESS_DIAMETER).orElse(hole + 2 * deep),
+                typed(RECESS_DIAMETER).orElse(hole + 2 * deep),
                 width,
-                typed(BoreField.RECESS_AT).orElse(Math.max(0, (value(BoreField.DEPTH_OF_HOLE) - width) / 2)),
+                typed(RECESS_AT).orElse(Math.max(0, (value(DEPTH_OF_HOLE) - width) / 2)),
                 cord,
-                value(BoreField.GROOVER));
+                value(GROOVER));
     }
 
     private void checkRecess(BoreJob job, Recess recess) {
         if (recess.diameterMm() <= job.finishedMm()) {
-            wrong(BoreField.RECESS_DIAMETER, "A recess is larger than its hole (" + length(job.finishedMm()) + ").");
+            wrong(RECESS_DIAMETER, "A recess is larger than its hole (" + length(job.finishedMm()) + ").");
         } else if (recess.diameterMm() >= job.outsideMm()) {
-            wrong(BoreField.RECESS_DIAMETER, "That breaks through the outside (" + length(job.outsideMm()) + ").");
+            wrong(RECESS_DIAMETER, "That breaks through the outside (" + length(job.outsideMm()) + ").");
         }
         if (recess.bitMm() > recess.widthMm() * (1 + 1e-9)) {
-            wrong(BoreField.GROOVER, "The bit is wider than the recess: at most " + length(recess.widthMm()) + ".");
+            wrong(GROOVER, "The bit is wider than the recess: at most " + length(recess.widthMm()) + ".");
         }
         double last = job.holeDepthMm() - recess.widthMm();
         if (recess.atMm() > last) {
             wrong(
-                    BoreField.RECESS_AT,
+                    RECESS_AT,
                     last < 0
                             ? "The recess is wider than the hole is deep."
                             : "There the recess would end past the hole: at most " + length(last) + " from the mouth.");
@@ -256,41 +253,41 @@ public final class BoreReader extends FieldReader {
 
     private void checkInsert(BoreJob job, Insert insert) {
         if (job.rodHoleMm() > 0) {
-            wrong(BoreField.ROD_HOLE, "An insert has its own screw and needs no push rod: make this 0.");
+            wrong(ROD_HOLE, "An insert has its own screw and needs no push rod: make this 0.");
         }
         double under = BarEnd.tipMm(job) - BarEnd.seatDepthMm(job, insert);
         if (under < 0.15 * BarEnd.tipMm(job)) {
             wrong(
-                    BoreField.AHEAD,
+                    AHEAD,
                     "Under the insert only " + length(Math.max(0, under)) + " of the bar would be left: set its face "
                             + length(0.15 * BarEnd.tipMm(job) - under) + " higher or take a thinner insert.");
         }
-        OptionalDouble nose = typed(BoreField.NOSE_RADIUS);
+        OptionalDouble nose = typed(NOSE_RADIUS);
         if (nose.isPresent() && Math.abs(insert.nearestNose(nose.getAsDouble()) - nose.getAsDouble()) > 0.005) {
             wrong(
-                    BoreField.NOSE_RADIUS,
+                    NOSE_RADIUS,
                     "This insert is sold with a corner of "
                             + insert.nosesMm().stream().map(this::length).collect(Collectors.joining(", ")) + ".");
         }
-        OptionalDouble clearance = typed(BoreField.RELIEF);
+        OptionalDouble clearance = typed(RELIEF);
         if (clearance.isPresent() && clearance.getAsDouble() < insert.clearanceRad() - 1e-9) {
             wrong(
-                    BoreField.RELIEF,
+                    RELIEF,
                     "The insert itself has " + Written.degrees(insert.clearanceRad())
                             + "; tilting its pocket adds to that and takes from the rake.");
         }
-        OptionalDouble trailing = typed(BoreField.END_EDGE);
-        double lead = typed(BoreField.SIDE_EDGE).orElse(BoreAngles.insertLead(insert));
+        OptionalDouble trailing = typed(END_EDGE);
+        double lead = typed(SIDE_EDGE).orElse(BoreAngles.insertLead(insert));
         double follows = BoreAngles.trailing(insert, lead);
         if (trailing.isPresent() && Math.abs(trailing.getAsDouble() - follows) > Math.toRadians(0.5)) {
             wrong(
-                    BoreField.END_EDGE,
+                    END_EDGE,
                     "Its corner is " + Written.degrees(insert.pointRad()) + ": with this lead it trails by "
                             + Written.degrees(follows) + ". Leave this empty.");
         }
         if (follows < Math.toRadians(2)) {
             wrong(
-                    BoreField.SIDE_EDGE,
+                    SIDE_EDGE,
                     "With a corner of " + Written.degrees(insert.pointRad())
                             + " the other edge would drag along the wall: the lead must be "
                             + Written.degrees(insert.pointRad() - Math.toRadians(88)) + " or more.");
@@ -306,49 +303,45 @@ public final class BoreReader extends FieldReader {
     private void checkTogether(BoreJob job) {
         if (job.finishedMm() <= job.startMm()) {
             wrong(
-                    BoreField.FINISHED,
+                    FINISHED,
                     "Boring makes a hole larger: the finished size must be over " + length(job.startMm())
                             + ", where it starts.");
-        } else if (typed(BoreField.DEPTH).orElse(0) > job.stockMm() * (1 + 1e-9)) {
-            wrong(BoreField.DEPTH, "There is only " + length(job.stockMm()) + " to take off each side.");
+        } else if (typed(DEPTH).orElse(0) > job.stockMm() * (1 + 1e-9)) {
+            wrong(DEPTH, "There is only " + length(job.stockMm()) + " to take off each side.");
         }
         if (job.barMm() >= job.startMm()) {
             wrong(
-                    BoreField.BAR_DIAMETER,
+                    BAR_DIAMETER,
                     "A bar of " + length(job.barMm()) + " does not go into a hole of " + length(job.startMm())
                             + ". The usual one is " + length(usualBar(job.startMm())) + ".");
         }
         if (job.neckLengthMm() > job.overhangMm()) {
             wrong(
-                    BoreField.NECK_LENGTH,
+                    NECK_LENGTH,
                     "The nose would be longer than the bar stands out (" + length(job.overhangMm()) + "). Make it "
                             + length(job.overhangMm()) + " or less.");
         }
         if (job.neckLengthMm() > 0 && job.neckMm() > job.barMm()) {
-            wrong(
-                    BoreField.NECK_DIAMETER,
-                    "The nose is thicker than the bar it grows from (" + length(job.barMm()) + ").");
+            wrong(NECK_DIAMETER, "The nose is thicker than the bar it grows from (" + length(job.barMm()) + ").");
         }
         job.recess().ifPresent(recess -> checkRecess(job, recess));
         job.insert().ifPresent(insert -> checkInsert(job, insert));
         double tip = job.necked() ? job.neckMm() : job.barMm();
         if (job.headMm() > 0.8 * job.overhangMm()) {
             wrong(
-                    BoreField.HEAD,
+                    HEAD,
                     "The head would be nearly the whole of what stands out: at most "
                             + length(Math.floor(0.8 * job.overhangMm())) + ", or make the bar of steel.");
         }
-        if (Math.abs(job.making().set() - value(BoreField.SET)) > 1e-9) {
-            wrong(BoreField.SET, "A whole number of bars, please.");
+        if (Math.abs(job.making().set() - value(SET)) > 1e-9) {
+            wrong(SET, "A whole number of bars, please.");
         }
         if (job.holderSideMm() <= job.barMm()) {
-            wrong(
-                    BoreField.HOLDER_SIDE,
-                    "The holder must be wider than the bar it holds (" + length(job.barMm()) + ").");
+            wrong(HOLDER_SIDE, "The holder must be wider than the bar it holds (" + length(job.barMm()) + ").");
         }
         if (job.bit().widthMm() > 0.85 * tip) {
             wrong(
-                    BoreField.BIT,
+                    BIT,
                     (job.insert().isPresent() ? "A pocket for this insert (" : "A hole for this bit (")
                             + length(job.bit().widthMm()) + ") is too wide for a "
                             + (job.necked() ? "nose" : "bar") + " of " + length(tip)
@@ -359,58 +352,54 @@ public final class BoreReader extends FieldReader {
         }
         if (job.rodHoleMm() > 0.75 * tip) {
             wrong(
-                    BoreField.ROD_HOLE,
+                    ROD_HOLE,
                     "That hole leaves too thin a wall in " + length(tip) + ": at most "
                             + length(Math.floor(7.5 * tip) / 10) + ".");
         }
         if (Math.abs(job.heightMm()) >= 0.4 * job.startMm()) {
-            wrong(
-                    BoreField.HEIGHT,
-                    "At " + length(Math.abs(job.heightMm())) + " off centre the point misses the wall.");
+            wrong(HEIGHT, "At " + length(Math.abs(job.heightMm())) + " off centre the point misses the wall.");
         }
         if (job.outOfRoundMm() > 2 * job.stockMm()) {
             wrong(
-                    BoreField.OUT_OF_ROUND,
+                    OUT_OF_ROUND,
                     "The hole is further out of round than there is stock: it would not clean up. Finish it larger by "
                             + length(job.outOfRoundMm() - 2 * job.stockMm()) + " or more.");
         }
         if (job.outsideMm() <= job.finishedMm()) {
-            wrong(BoreField.OUTSIDE, "The outside must be larger than the hole (" + length(job.finishedMm()) + ").");
+            wrong(OUTSIDE, "The outside must be larger than the hole (" + length(job.finishedMm()) + ").");
         }
         if (job.lathe().mill() && job.held() != BarHeld.HEAD) {
-            wrong(BoreField.HELD, job.lathe().name() + " is a mill: hold the bar in a boring head, or pick a lathe.");
+            wrong(HELD, job.lathe().name() + " is a mill: hold the bar in a boring head, or pick a lathe.");
         }
         if (job.held() == BarHeld.CENTRES) {
             if (job.barLengthMm() < job.spanMm()) {
                 wrong(
-                        BoreField.SPAN,
+                        SPAN,
                         "The bar is " + length(job.barLengthMm()) + " long: its centres cannot stand further apart.");
             }
             if (job.insert().isPresent()) {
-                wrong(BoreField.BIT, "A bar between centres takes a bit through its middle, not an insert at its end.");
+                wrong(BIT, "A bar between centres takes a bit through its middle, not an insert at its end.");
             }
             if (job.cutterAtMm() >= job.spanMm()) {
-                wrong(
-                        BoreField.CUTTER_AT,
-                        "The cutter must sit between the centres, " + length(job.spanMm()) + " apart.");
+                wrong(CUTTER_AT, "The cutter must sit between the centres, " + length(job.spanMm()) + " apart.");
             }
             if (job.bottom() != Bottom.THROUGH) {
-                wrong(BoreField.BOTTOM, "A bar between centres passes right through: the hole cannot be blind.");
+                wrong(BOTTOM, "A bar between centres passes right through: the hole cannot be blind.");
             }
         } else if (job.overhangMm() > job.barLengthMm() - job.barMm()) {
             wrong(
-                    BoreField.OVERHANG,
+                    OVERHANG,
                     "The bar is " + length(job.barLengthMm()) + " long: with a grip of one diameter it reaches "
                             + length(Math.max(0, job.barLengthMm() - job.barMm())) + " at most.");
         } else if (job.overhangMm() < job.holeDepthMm()) {
             wrong(
-                    BoreField.OVERHANG,
+                    OVERHANG,
                     "The hole is " + length(job.holeDepthMm()) + " deep: let the point stand out "
                             + length(Math.ceil(job.holeDepthMm() + 2)) + " or more.");
         }
-        OptionalDouble feed = typed(BoreField.FEED);
+        OptionalDouble feed = typed(FEED);
         if (feed.isPresent() && feed.getAsDouble() > 0.6) {
-            wrong(BoreField.FEED, "No bar here bores at more than 0.6 mm a turn.");
+            wrong(FEED, "No bar here bores at more than 0.6 mm a turn.");
         }
     }
 }

@@ -1,6 +1,7 @@
 package boldwedge.core.boring.tell;
 
-import boldwedge.core.boring.ask.BoreField;
+import static boldwedge.core.boring.ask.BoreField.*;
+
 import boldwedge.core.boring.model.BarHeld;
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
@@ -50,21 +51,15 @@ final class BarScene {
             }
             InHoleScene.bit(scene, cut, job.cutterAtMm() + job.bit().widthMm());
             scene.dimension(0, -r, length, -r, -9);
-            scene.input(
-                    length / 2,
-                    -r - 12 / scale,
-                    Anchor.MIDDLE,
-                    say.length(length),
-                    BoreField.SPAN.id(),
-                    BoreField.SPAN.label());
+            scene.input(length / 2, -r - 12 / scale, Anchor.MIDDLE, say.length(length), SPAN.id(), SPAN.label());
             scene.dimension(0, r, job.cutterAtMm(), r, 9);
             scene.input(
                     job.cutterAtMm() / 2,
                     r + 13 / scale,
                     Anchor.MIDDLE,
                     say.length(job.cutterAtMm()),
-                    BoreField.CUTTER_AT.id(),
-                    BoreField.CUTTER_AT.label());
+                    CUTTER_AT.id(),
+                    CUTTER_AT.label());
         } else {
             scene.run(Role.FIXTURE, true, -grip, r, 0, r, 0, r + 5 / scale, -grip, r + 5 / scale);
             scene.run(Role.FIXTURE, true, -grip, -r, 0, -r, 0, -r - 5 / scale, -grip, -r - 5 / scale);
@@ -114,8 +109,8 @@ final class BarScene {
                     -r - 12 / scale,
                     Anchor.MIDDLE,
                     say.length(job.overhangMm()),
-                    BoreField.OVERHANG.id(),
-                    BoreField.OVERHANG.label());
+                    OVERHANG.id(),
+                    OVERHANG.label());
             if (job.necked()) {
                 scene.dimension(job.overhangMm() - job.neckLengthMm(), r, job.overhangMm(), r, 5);
             }
@@ -123,69 +118,27 @@ final class BarScene {
         }
         scene.line(Role.CENTRE, -grip - 3 / scale, 0, length + 8 / scale, 0);
         scene.place(0, 0, 1);
-        scene.input(
-                3,
-                65.5,
-                Anchor.START,
-                say.length(job.barMm()),
-                BoreField.BAR_DIAMETER.id(),
-                BoreField.BAR_DIAMETER.label());
+        scene.input(3, 65.5, Anchor.START, say.length(job.barMm()), BAR_DIAMETER.id(), BAR_DIAMETER.label());
         if (!centres) {
-            scene.input(
-                    23,
-                    65.5,
-                    Anchor.START,
-                    say.length(job.neckLengthMm()),
-                    BoreField.NECK_LENGTH.id(),
-                    BoreField.NECK_LENGTH.label());
+            scene.input(23, 65.5, Anchor.START, say.length(job.neckLengthMm()), NECK_LENGTH.id(), NECK_LENGTH.label());
             if (job.necked()) {
                 scene.input(
-                        43,
-                        65.5,
-                        Anchor.START,
-                        say.length(job.neckMm()),
-                        BoreField.NECK_DIAMETER.id(),
-                        BoreField.NECK_DIAMETER.label());
+                        43, 65.5, Anchor.START, say.length(job.neckMm()), NECK_DIAMETER.id(), NECK_DIAMETER.label());
             }
             boolean brazed = !job.barMaterial().id().contains("steel")
                     && !job.barMaterial().id().contains("drill-rod");
             if (brazed) {
-                scene.input(
-                        80, 65.5, Anchor.START, say.length(job.headMm()), BoreField.HEAD.id(), BoreField.HEAD.label());
+                scene.input(80, 65.5, Anchor.START, say.length(job.headMm()), HEAD.id(), HEAD.label());
             }
             if (job.held() == BarHeld.POST) {
-                scene.input(
-                        3,
-                        22,
-                        Anchor.START,
-                        say.length(job.holderSideMm()),
-                        BoreField.HOLDER_SIDE.id(),
-                        BoreField.HOLDER_SIDE.label());
+                scene.input(3, 22, Anchor.START, say.length(job.holderSideMm()), HOLDER_SIDE.id(), HOLDER_SIDE.label());
             }
-            scene.input(
-                    63,
-                    65.5,
-                    Anchor.START,
-                    say.length(job.rodHoleMm()),
-                    BoreField.ROD_HOLE.id(),
-                    BoreField.ROD_HOLE.label());
+            scene.input(63, 65.5, Anchor.START, say.length(job.rodHoleMm()), ROD_HOLE.id(), ROD_HOLE.label());
         }
-        scene.input(3, 10, Anchor.START, say.length(job.heightMm()), BoreField.HEIGHT.id(), BoreField.HEIGHT.label());
-        scene.input(26, 10, Anchor.START, say.length(job.aheadMm()), BoreField.AHEAD.id(), "Face ahead of axis");
-        scene.input(
-                50,
-                10,
-                Anchor.START,
-                say.stiffness(1 / cut.stiffness().tool()),
-                BoreField.STIFFNESS.id(),
-                BoreField.STIFFNESS.label());
-        scene.input(
-                76,
-                10,
-                Anchor.START,
-                say.number(cut.mode().damping(), 4),
-                BoreField.DAMPING.id(),
-                BoreField.DAMPING.label());
+        scene.input(3, 10, Anchor.START, say.length(job.heightMm()), HEIGHT.id(), HEIGHT.label());
+        scene.input(26, 10, Anchor.START, say.length(job.aheadMm()), AHEAD.id(), "Face ahead of axis");
+        scene.input(50, 10, Anchor.START, say.stiffness(1 / cut.stiffness().tool()), STIFFNESS.id(), STIFFNESS.label());
+        scene.input(76, 10, Anchor.START, say.number(cut.mode().damping(), 4), DAMPING.id(), DAMPING.label());
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 

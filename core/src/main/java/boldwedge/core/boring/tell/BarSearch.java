@@ -1,5 +1,7 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
+
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.boring.advice.BoreAngles;
@@ -54,23 +56,23 @@ public final class BarSearch {
 
     /** What a bar of the shop brings to a cut. */
     public static final List<Entry> BRINGS = List.of(
-            BoreField.BAR_DIAMETER,
-            BoreField.BAR_LENGTH,
-            BoreField.BAR_MATERIAL,
-            BoreField.NECK_DIAMETER,
-            BoreField.NECK_LENGTH,
-            BoreField.ROD_HOLE,
-            BoreField.BIT,
-            BoreField.BIT_ANGLE,
-            BoreField.BACK_RAKE,
-            BoreField.SIDE_RAKE,
-            BoreField.RELIEF,
-            BoreField.SIDE_RELIEF,
-            BoreField.END_EDGE,
-            BoreField.SIDE_EDGE,
-            BoreField.NOSE_RADIUS,
-            BoreField.FLANK,
-            BoreField.DAMPING);
+            BAR_DIAMETER,
+            BAR_LENGTH,
+            BAR_MATERIAL,
+            NECK_DIAMETER,
+            NECK_LENGTH,
+            ROD_HOLE,
+            BIT,
+            BIT_ANGLE,
+            BACK_RAKE,
+            SIDE_RAKE,
+            RELIEF,
+            SIDE_RELIEF,
+            END_EDGE,
+            SIDE_EDGE,
+            NOSE_RADIUS,
+            FLANK,
+            DAMPING);
 
     private BarSearch() {}
 
@@ -85,8 +87,7 @@ public final class BarSearch {
         for (Entry field : BRINGS) {
             fields.put(field.id(), tool.getOrDefault(field.id(), ""));
         }
-        for (BoreField open :
-                List.of(BoreField.OVERHANG, BoreField.FEED, BoreField.SPEED, BoreField.STIFFNESS, BoreField.RING)) {
+        for (BoreField open : List.of(OVERHANG, FEED, SPEED, STIFFNESS, RING)) {
             fields.put(open.id(), "");
         }
         BoreReader reader = new BoreReader(new PlanRequest(fields, cut.units(), cut.lathe()));
@@ -147,8 +148,8 @@ public final class BarSearch {
 
     /** Give of the holder from a push test kept on the bar's card with the reach it was made at, mm/N. */
     private static OptionalDouble holderMeasured(BoreJob job, Map<String, String> bar, UnitSystem units) {
-        OptionalDouble stiffness = measured(bar, BoreField.STIFFNESS, units);
-        OptionalDouble reach = measured(bar, BoreField.OVERHANG, units);
+        OptionalDouble stiffness = measured(bar, STIFFNESS, units);
+        OptionalDouble reach = measured(bar, OVERHANG, units);
         if (stiffness.isEmpty() || reach.isEmpty()) {
             return OptionalDouble.empty();
         }
@@ -284,10 +285,10 @@ public final class BarSearch {
             reasons.add(does(best));
             Map<String, String> take = new HashMap<>();
             if (!centres) {
-                take.put(BoreField.OVERHANG.id(), spelled(Math.ceil(10 * best.reach()) / 10));
+                take.put(OVERHANG.id(), spelled(Math.ceil(10 * best.reach()) / 10));
             }
-            take.put(BoreField.FEED.id(), say.feed(best.feed().feed()));
-            take.put(BoreField.SPEED.id(), say.rpm(best.speed().rpm()));
+            take.put(FEED.id(), say.feed(best.feed().feed()));
+            take.put(SPEED.id(), say.rpm(best.speed().rpm()));
             return new ToolMatch(verdict, rank, reasons, take);
         }
 

@@ -1,5 +1,6 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.hertz;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerNewton;
@@ -30,7 +31,7 @@ import java.util.TreeMap;
 /** Tests of a bar as it is held: pushed at the point, and tapped. What they measure takes the place of assumptions. */
 public final class BarTests implements ToolTests {
     /** What has been measured of a bar, and is left out to reckon it. */
-    private static final List<BoreField> MEASURED = List.of(BoreField.STIFFNESS, BoreField.DAMPING, BoreField.RING);
+    private static final List<BoreField> MEASURED = List.of(STIFFNESS, DAMPING, RING);
 
     @Override
     public Optional<AtRest> untested(PlanRequest request) {
@@ -55,8 +56,7 @@ public final class BarTests implements ToolTests {
         Map<String, String> errors = new TreeMap<>();
         OptionalDouble earlier = before.isBlank()
                 ? OptionalDouble.empty()
-                : PushLines.value(
-                        errors, "before", before, BoreField.STIFFNESS.limits().orElseThrow(), request.units());
+                : PushLines.value(errors, "before", before, STIFFNESS.limits().orElseThrow(), request.units());
         return push(request, lines, earlier, errors);
     }
 
@@ -137,7 +137,7 @@ public final class BarTests implements ToolTests {
                 Map.of(),
                 sentence,
                 working,
-                Map.of(BoreField.STIFFNESS.id(), Written.places(test.stiffnessNPerMm() / 1000, 3) + " N/µm"));
+                Map.of(STIFFNESS.id(), Written.places(test.stiffnessNPerMm() / 1000, 3) + " N/µm"));
     }
 
     /** Judges a recorded ring. */
@@ -170,8 +170,8 @@ public final class BarTests implements ToolTests {
                                 : ""),
                 working,
                 Map.of(
-                        BoreField.RING.id(), RingLines.frequency(ring),
-                        BoreField.DAMPING.id(), RingLines.damping(ring)));
+                        RING.id(), RingLines.frequency(ring),
+                        DAMPING.id(), RingLines.damping(ring)));
     }
 
     private static Answer refused(Map<String, String> errors, String sentence) {

@@ -1,5 +1,6 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.hertz;
 import static boldwedge.core.measure.Amount.metresPerMinute;
 import static boldwedge.core.measure.Amount.minutes;
@@ -17,7 +18,6 @@ import boldwedge.core.ask.Drawn;
 import boldwedge.core.ask.Figure;
 import boldwedge.core.ask.Figures;
 import boldwedge.core.ask.Told;
-import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.model.BarEnd;
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
@@ -64,39 +64,38 @@ public final class BoreAnswer {
     public static void show(Chosen chosen, BoreCut cut) {
         BoreJob job = cut.job();
         ToolSignature s = cut.signature();
-        chosen.angle(BoreField.BACK_RAKE, cut.advice().backRake(), s.backRake());
-        chosen.angle(BoreField.SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
-        chosen.angle(BoreField.RELIEF, cut.advice().endRelief(), s.endRelief());
-        chosen.angle(BoreField.SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
-        chosen.angle(BoreField.END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
-        chosen.angle(BoreField.SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
-        chosen.nose(BoreField.NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
-        chosen.length(BoreField.OUTSIDE, job.outsideMm());
-        chosen.length(BoreField.STICK_OUT, job.stickOutMm());
-        chosen.length(BoreField.FLANK, job.flankMm());
-        chosen.length(BoreField.BAR_DIAMETER, job.barMm());
-        chosen.length(BoreField.BAR_LENGTH, job.barLengthMm());
-        chosen.length(BoreField.OVERHANG, job.overhangMm());
-        chosen.length(BoreField.NECK_DIAMETER, job.neckMm());
-        chosen.length(BoreField.SPAN, job.spanMm());
-        chosen.length(BoreField.CUTTER_AT, job.cutterAtMm());
-        chosen.length(BoreField.MADE_LENGTH, job.barLengthMm());
-        chosen.length(BoreField.MADE_BAR, job.barMm());
-        chosen.length(BoreField.MADE_CROSS, BarEnd.crossing(job));
-        chosen.length(BoreField.MADE_NECK, job.neckMm());
-        chosen.length(BoreField.DEPTH, job.depthMm());
-        chosen.length(BoreField.HOLDER_SIDE, job.holderSideMm());
+        chosen.angle(BACK_RAKE, cut.advice().backRake(), s.backRake());
+        chosen.angle(SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
+        chosen.angle(RELIEF, cut.advice().endRelief(), s.endRelief());
+        chosen.angle(SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
+        chosen.angle(END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
+        chosen.angle(SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
+        chosen.nose(NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
+        chosen.length(OUTSIDE, job.outsideMm());
+        chosen.length(STICK_OUT, job.stickOutMm());
+        chosen.length(FLANK, job.flankMm());
+        chosen.length(BAR_DIAMETER, job.barMm());
+        chosen.length(BAR_LENGTH, job.barLengthMm());
+        chosen.length(OVERHANG, job.overhangMm());
+        chosen.length(NECK_DIAMETER, job.neckMm());
+        chosen.length(SPAN, job.spanMm());
+        chosen.length(CUTTER_AT, job.cutterAtMm());
+        chosen.length(MADE_LENGTH, job.barLengthMm());
+        chosen.length(MADE_BAR, job.barMm());
+        chosen.length(MADE_CROSS, BarEnd.crossing(job));
+        chosen.length(MADE_NECK, job.neckMm());
+        chosen.length(DEPTH, job.depthMm());
+        chosen.length(HOLDER_SIDE, job.holderSideMm());
         job.recess().ifPresent(recess -> {
-            chosen.length(BoreField.RECESS_DIAMETER, recess.diameterMm());
-            chosen.length(BoreField.RECESS_WIDTH, recess.widthMm());
-            chosen.length(BoreField.RECESS_AT, recess.atMm());
+            chosen.length(RECESS_DIAMETER, recess.diameterMm());
+            chosen.length(RECESS_WIDTH, recess.widthMm());
+            chosen.length(RECESS_AT, recess.atMm());
         });
-        chosen.value(BoreField.FEED, Quantity.FEED, cut.cutting().feedMm());
-        chosen.value(BoreField.SPEED, Quantity.SPINDLE_SPEED, cut.cutting().rpm());
-        chosen.value(
-                BoreField.STIFFNESS, Quantity.STIFFNESS, 1 / cut.stiffness().tool());
-        chosen.value(BoreField.DAMPING, Quantity.RATIO, cut.mode().damping());
-        chosen.value(BoreField.RING, Quantity.FREQUENCY, cut.mode().hz());
+        chosen.value(FEED, Quantity.FEED, cut.cutting().feedMm());
+        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.cutting().rpm());
+        chosen.value(STIFFNESS, Quantity.STIFFNESS, 1 / cut.stiffness().tool());
+        chosen.value(DAMPING, Quantity.RATIO, cut.mode().damping());
+        chosen.value(RING, Quantity.FREQUENCY, cut.mode().hz());
     }
 
     private static List<Figure> figures(BoreCut cut, Say say) {

@@ -1,5 +1,6 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.minutes;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerNewton;
@@ -153,7 +154,7 @@ final class BoreFitFindings {
                 .source(GEOMETRY);
         if (verdict != Verdict.FINE) {
             String smaller = say.typed(BoreReader.usualBar(job.startMm()) * (verdict == Verdict.WRONG ? 0.8 : 0.9));
-            finding.mend("Bar of " + smaller, BoreField.BAR_DIAMETER.id(), smaller);
+            finding.mend("Bar of " + smaller, BAR_DIAMETER.id(), smaller);
         }
         return finding.build();
     }
@@ -241,19 +242,16 @@ final class BoreFitFindings {
         if (verdict != Verdict.FINE) {
             String angle = Written.places(Math.ceil(Math.toDegrees(needed)) + 2, 0) + "°";
             if (Math.toDegrees(needed) < 34) {
-                finding.mend("Clearance " + angle, BoreField.RELIEF.id(), angle);
+                finding.mend("Clearance " + angle, RELIEF.id(), angle);
             }
             if (fit.heightMm() < -0.01) {
-                finding.mend(
-                        "Set the point on centre",
-                        (job.held().barTurns() ? BoreField.AHEAD : BoreField.HEIGHT).id(),
-                        "0");
+                finding.mend("Set the point on centre", (job.held().barTurns() ? AHEAD : HEIGHT).id(), "0");
             }
             // The flank that this clearance lets pass on centre, a little less.
             double passes = 0.93 * start * Math.sin(2 * fit.clearanceRad()) + 2 * Math.min(0, fit.heightMm());
             if (passes > 0.5) {
                 String flank = say.typed(passes);
-                finding.mend("Grind the heel away below " + flank, BoreField.FLANK.id(), flank);
+                finding.mend("Grind the heel away below " + flank, FLANK.id(), flank);
             }
         }
         return finding.build();
@@ -273,7 +271,7 @@ final class BoreFitFindings {
                     .source("Travel of the work over the cutter")
                     .mend(
                             "Bar " + say.typed(3 * job.holeDepthMm() + 40) + " long",
-                            BoreField.SPAN.id(),
+                            SPAN.id(),
                             say.typed(3 * job.holeDepthMm() + 40))
                     .build();
         }
@@ -299,11 +297,11 @@ final class BoreFitFindings {
                         .with("t", "depth of the hole", mm(job.holeDepthMm()).typed()))
                 .source("Geometry of the bit in the bar");
         if (blind && leads < 0.2) {
-            finding.mend("Set the bit at 45°", BoreField.BIT_ANGLE.id(), "45°");
+            finding.mend("Set the bit at 45°", BIT_ANGLE.id(), "45°");
         }
         if (spare < 1) {
             String more = say.typed(Math.ceil(job.holeDepthMm() + 3));
-            finding.mend("Let " + more + " stand out", BoreField.OVERHANG.id(), more);
+            finding.mend("Let " + more + " stand out", OVERHANG.id(), more);
         }
         return finding.build();
     }
@@ -368,7 +366,7 @@ final class BoreFitFindings {
                         "The bar springs down under the cut, to centre and away from digging in",
                         height > 0.01 && !job.held().barTurns());
         if (verdict == Verdict.WRONG || verdict == Verdict.DOUBTFUL) {
-            BoreField field = job.held().barTurns() ? BoreField.AHEAD : BoreField.HEIGHT;
+            BoreField field = job.held().barTurns() ? AHEAD : HEIGHT;
             finding.mend("Set the point on centre", field.id(), "0");
         }
         return finding.build();
@@ -417,7 +415,7 @@ final class BoreFitFindings {
                 .caution("Turn the chuck round once by hand with the tool at full depth.");
         if (verdict != Verdict.FINE) {
             String more = say.typed(Math.ceil(job.holeDepthMm() + 3));
-            finding.mend("Let " + more + " stand out", BoreField.OVERHANG.id(), more);
+            finding.mend("Let " + more + " stand out", OVERHANG.id(), more);
         }
         return finding.build();
     }

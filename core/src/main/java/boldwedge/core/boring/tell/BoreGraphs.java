@@ -1,6 +1,7 @@
 package boldwedge.core.boring.tell;
 
-import boldwedge.core.boring.ask.BoreField;
+import static boldwedge.core.boring.ask.BoreField.*;
+
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
 import boldwedge.core.cutting.WaveGrowth;
@@ -82,11 +83,9 @@ final class BoreGraphs {
                 4,
                 Anchor.MIDDLE,
                 "left small by " + say.length(push.largestMm()) + " after one pass");
-        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), BoreField.DEPTH.id(), BoreField.DEPTH.label());
-        scene.input(
-                22, 65.5, Anchor.START, say.feed(cut.cutting().feedMm()), BoreField.FEED.id(), BoreField.FEED.label());
-        scene.input(
-                46, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), BoreField.SPEED.id(), BoreField.SPEED.label());
+        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), DEPTH.id(), DEPTH.label());
+        scene.input(22, 65.5, Anchor.START, say.feed(cut.cutting().feedMm()), FEED.id(), FEED.label());
+        scene.input(46, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED.id(), SPEED.label());
         return scene.build(
                 0, 0, Plate.WIDTH, Plate.HEIGHT, "along to scale, size drawn " + Math.round(tall) + " times larger");
     }
@@ -171,23 +170,10 @@ final class BoreGraphs {
                 9.5,
                 Anchor.MIDDLE,
                 "the marks are this machine's speeds");
-        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), BoreField.DEPTH.id(), BoreField.DEPTH.label());
-        scene.input(
-                22, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), BoreField.SPEED.id(), BoreField.SPEED.label());
-        scene.input(
-                48,
-                65.5,
-                Anchor.START,
-                say.number(cut.mode().hz(), 0) + " Hz",
-                BoreField.RING.id(),
-                BoreField.RING.label());
-        scene.input(
-                68,
-                65.5,
-                Anchor.START,
-                say.number(cut.mode().damping(), 4),
-                BoreField.DAMPING.id(),
-                BoreField.DAMPING.label());
+        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), DEPTH.id(), DEPTH.label());
+        scene.input(22, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED.id(), SPEED.label());
+        scene.input(48, 65.5, Anchor.START, say.number(cut.mode().hz(), 0) + " Hz", RING.id(), RING.label());
+        scene.input(68, 65.5, Anchor.START, say.number(cut.mode().damping(), 4), DAMPING.id(), DAMPING.label());
         return scene.build(
                 0,
                 0,

@@ -1,5 +1,6 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.number;
 
@@ -11,7 +12,6 @@ import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialReader;
 import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.ask.BoreReader;
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
@@ -42,8 +42,7 @@ import java.util.OptionalDouble;
  * each would do in this very set-up fits the readings, one change proposed.
  */
 public final class BoreProof {
-    private static final Map<String, Entry> RUN =
-            Map.of("speed", BoreField.SPEED, "feed", BoreField.FEED, "depth", BoreField.DEPTH);
+    private static final Map<String, Entry> RUN = Map.of("speed", SPEED, "feed", FEED, "depth", DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
     private static final String MOUTH = "Diameter at the mouth";
     private static final String BOTTOM = "Diameter at the bottom";
@@ -94,7 +93,7 @@ public final class BoreProof {
         return new BoreReader(request)
                 .read()
                 .map(job -> Lessons.About.ofBar(
-                        request.text(BoreField.LATHE),
+                        request.text(LATHE),
                         job.work().id(),
                         bar(job),
                         job.measuredNPerMm().isPresent()));
@@ -117,9 +116,7 @@ public final class BoreProof {
                         .lesson()
                         .map(lesson -> Map.of(
                                 Lessons.About.quiet(
-                                        plan.text(BoreField.LATHE),
-                                        cut.job().work().id(),
-                                        bar(cut.job())),
+                                        plan.text(LATHE), cut.job().work().id(), bar(cut.job())),
                                 lesson)))
                 .orElse(Map.of());
     }
@@ -416,7 +413,7 @@ public final class BoreProof {
 
     /** No headstock is moved before a light pass leaves the same taper. */
     private Proposal aligning(BoreCut cut, double taper) {
-        return Mender.lightPass(BoreField.DEPTH, cut.job().depthMm(), say::length)
+        return Mender.lightPass(DEPTH, cut.job().depthMm(), say::length)
                 .orElseGet(() -> new Proposal(
                         Mend.atTheMachine("Check the headstock on a stout test bar"),
                         "This was a light pass already: " + say.length(Math.abs(taper) / 2)

@@ -1,5 +1,6 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mm4;
 import static boldwedge.core.measure.Amount.mmPerNewton;
@@ -58,10 +59,7 @@ final class BoreSizeFindings {
         EdgeRules edge = new EdgeRules(
                 cut.cutting(),
                 new EdgeRules.Fields(
-                        BoreField.SPEED,
-                        BoreField.FEED,
-                        BoreField.DEPTH,
-                        job.insert().isPresent() ? Optional.empty() : Optional.of(BoreField.NOSE_RADIUS)),
+                        SPEED, FEED, DEPTH, job.insert().isPresent() ? Optional.empty() : Optional.of(NOSE_RADIUS)),
                 say);
         findings.add(edge.finish());
         findings.add(edge.speed());
@@ -70,7 +68,7 @@ final class BoreSizeFindings {
         findings.add(edge.power());
         findings.add(strength());
         if (job.held() == BarHeld.POST) {
-            findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, BoreField.HEIGHT.id()));
+            findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT.id()));
         }
         return findings;
     }
@@ -163,20 +161,20 @@ final class BoreSizeFindings {
     private void mend(Finding.Builder finding) {
         if (job.held() != BarHeld.CENTRES && job.overhangMm() > job.holeDepthMm() + 4) {
             double shorter = Math.ceil(job.holeDepthMm() + 2);
-            offer(finding, BoreField.OVERHANG, "Clamp it at ", say.typed(shorter), cut.with(job.barMm(), shorter));
+            offer(finding, OVERHANG, "Clamp it at ", say.typed(shorter), cut.with(job.barMm(), shorter));
         }
         double thicker = BoreReader.usualBar(job.startMm());
         if (thicker > job.barMm() * 1.04 && !job.necked()) {
-            offer(finding, BoreField.BAR_DIAMETER, "Bar of ", say.typed(thicker), cut.with(thicker, job.overhangMm()));
+            offer(finding, BAR_DIAMETER, "Bar of ", say.typed(thicker), cut.with(thicker, job.overhangMm()));
         }
         double finer = say.units().nose(cut.signature().noseRadiusMm() / 2);
         if (finer < 0.9 * cut.signature().noseRadiusMm()) {
             String nose = say.length(finer);
-            finding.mend("Nose " + nose, BoreField.NOSE_RADIUS.id(), nose);
+            finding.mend("Nose " + nose, NOSE_RADIUS.id(), nose);
         }
         if (job.depthMm() > 0.1) {
             String half = say.typed(job.depthMm() / 2);
-            finding.mend("Last pass " + half, BoreField.DEPTH.id(), half);
+            finding.mend("Last pass " + half, DEPTH.id(), half);
         }
     }
 

@@ -1,5 +1,6 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.grams;
 import static boldwedge.core.measure.Amount.hertz;
 import static boldwedge.core.measure.Amount.metresPerMinute;
@@ -207,7 +208,7 @@ final class ChatterFindings {
                         Verdict.DOUBTFUL,
                         "Whether a point without a nose sings is not covered here: listen on the first pass.")
                 .margin(-0.1)
-                .mend("Nose " + say.typed(STONED_MM), BoreField.NOSE_RADIUS.id(), say.typed(STONED_MM))
+                .mend("Nose " + say.typed(STONED_MM), NOSE_RADIUS.id(), say.typed(STONED_MM))
                 .source("The model of chatter takes the nose's arc")
                 .build();
     }
@@ -222,18 +223,18 @@ final class ChatterFindings {
         settings(finding);
         if (job.held() != BarHeld.CENTRES && job.overhangMm() > job.holeDepthMm() + 4) {
             double shorter = Math.ceil(job.holeDepthMm() + 2);
-            offer(finding, "Reach ", BoreField.OVERHANG, say.typed(shorter), cut.with(job.barMm(), shorter));
+            offer(finding, "Reach ", OVERHANG, say.typed(shorter), cut.with(job.barMm(), shorter));
         }
         edge(finding);
         double thicker = BoreReader.usualBar(job.startMm());
         if (thicker > job.barMm() * 1.04 && !job.necked()) {
-            offer(finding, "Bar of ", BoreField.BAR_DIAMETER, say.typed(thicker), cut.with(thicker, job.overhangMm()));
+            offer(finding, "Bar of ", BAR_DIAMETER, say.typed(thicker), cut.with(thicker, job.overhangMm()));
         }
         if (job.barMaterial().id().equals("steel") && job.ringHz().isEmpty()) {
             offer(
                     finding,
                     "A bar of ",
-                    BoreField.BAR_MATERIAL,
+                    BAR_MATERIAL,
                     "heavy-metal",
                     BoreCut.of(
                             job.withBarMaterial(StockCatalogue.shipped()
@@ -249,7 +250,7 @@ final class ChatterFindings {
             offer(
                     finding,
                     "Run at ",
-                    BoreField.SPEED,
+                    SPEED,
                     Math.round(slower.getAsDouble()) + " rpm",
                     cut.running(job.feedMm(), slower));
         }
@@ -259,17 +260,13 @@ final class ChatterFindings {
                 .filter(feed -> Finish.of(cut.cutting().profile(), feed).raMm() <= wanted)
                 .findFirst()
                 .ifPresent(feed -> offer(
-                        finding,
-                        "Feed ",
-                        BoreField.FEED,
-                        say.feed(feed),
-                        cut.running(OptionalDouble.of(feed), job.speedRpm())));
+                        finding, "Feed ", FEED, say.feed(feed), cut.running(OptionalDouble.of(feed), job.speedRpm())));
         double less = 0.8 * surely(cut);
         if (less < job.depthMm()
                 && less
                         > Math.max(
                                 LEAST_DEPTH_MM, cut.cutting().smallestChipMm().high())) {
-            finding.mend("Depth " + say.typed(less), BoreField.DEPTH.id(), say.typed(less));
+            finding.mend("Depth " + say.typed(less), DEPTH.id(), say.typed(less));
         }
     }
 
@@ -277,22 +274,17 @@ final class ChatterFindings {
         ToolSignature s = cut.signature();
         if (s.noseRadiusMm() > 0.15) {
             double nose = Math.max(STONED_MM, s.noseRadiusMm() / 2);
-            offer(
-                    finding,
-                    "Nose ",
-                    BoreField.NOSE_RADIUS,
-                    say.typed(nose),
-                    signed(s, nose, s.sideRake(), s.sideCuttingEdge()));
+            offer(finding, "Nose ", NOSE_RADIUS, say.typed(nose), signed(s, nose, s.sideRake(), s.sideCuttingEdge()));
         }
         if (s.sideCuttingEdge() > Math.toRadians(1)) {
-            offer(finding, "Lead ", BoreField.SIDE_EDGE, "0°", signed(s, s.noseRadiusMm(), s.sideRake(), 0));
+            offer(finding, "Lead ", SIDE_EDGE, "0°", signed(s, s.noseRadiusMm(), s.sideRake(), 0));
         }
         double most = cut.advice().sideRake().span().high();
         if (s.sideRake() < most - Math.toRadians(2)) {
             offer(
                     finding,
                     "Rake ",
-                    BoreField.SIDE_RAKE,
+                    SIDE_RAKE,
                     Written.degrees(most),
                     signed(s, s.noseRadiusMm(), most, s.sideCuttingEdge()));
         }

@@ -1,5 +1,7 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
+
 import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.model.BarHeld;
 import boldwedge.core.boring.model.BoreCut;
@@ -82,37 +84,23 @@ final class HoleScene {
                 -ro - 8 / scale,
                 Anchor.MIDDLE,
                 say.length(depth),
-                BoreField.DEPTH_OF_HOLE.id(),
-                BoreField.DEPTH_OF_HOLE.label());
+                DEPTH_OF_HOLE.id(),
+                DEPTH_OF_HOLE.label());
         scene.place(0, 0, 1);
-        scene.input(
-                80,
-                58,
-                Anchor.START,
-                say.length(job.finishedMm()),
-                BoreField.FINISHED.id(),
-                BoreField.FINISHED.label());
-        scene.input(80, 46, Anchor.START, say.length(job.startMm()), BoreField.START.id(), BoreField.START.label());
-        scene.input(
-                80, 34, Anchor.START, say.length(job.outOfRoundMm()), BoreField.OUT_OF_ROUND.id(), "Out of round by");
-        scene.input(
-                3, 66, Anchor.START, say.length(job.outsideMm()), BoreField.OUTSIDE.id(), BoreField.OUTSIDE.label());
+        scene.input(80, 58, Anchor.START, say.length(job.finishedMm()), FINISHED.id(), FINISHED.label());
+        scene.input(80, 46, Anchor.START, say.length(job.startMm()), START.id(), START.label());
+        scene.input(80, 34, Anchor.START, say.length(job.outOfRoundMm()), OUT_OF_ROUND.id(), "Out of round by");
+        scene.input(3, 66, Anchor.START, say.length(job.outsideMm()), OUTSIDE.id(), OUTSIDE.label());
         if (job.held() == BarHeld.POST) {
-            scene.input(
-                    3,
-                    8,
-                    Anchor.START,
-                    say.length(job.stickOutMm()),
-                    BoreField.STICK_OUT.id(),
-                    BoreField.STICK_OUT.label());
+            scene.input(3, 8, Anchor.START, say.length(job.stickOutMm()), STICK_OUT.id(), STICK_OUT.label());
         }
         if (job.recess().isPresent()) {
             Recess recess = job.recess().get();
-            input(scene, 80, 22, say.length(recess.diameterMm()), BoreField.RECESS_DIAMETER);
-            input(scene, 80, 10, say.length(recess.widthMm()), BoreField.RECESS_WIDTH);
-            input(scene, 36, 66, say.length(recess.atMm()), BoreField.RECESS_AT);
+            input(scene, 80, 22, say.length(recess.diameterMm()), RECESS_DIAMETER);
+            input(scene, 80, 10, say.length(recess.widthMm()), RECESS_WIDTH);
+            input(scene, 36, 66, say.length(recess.atMm()), RECESS_AT);
             if (recess.kind() == Recess.Kind.O_RING) {
-                input(scene, 60, 66, say.length(recess.cordMm()), BoreField.CORD);
+                input(scene, 60, 66, say.length(recess.cordMm()), CORD);
             }
         }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));

@@ -1,6 +1,7 @@
 package boldwedge.core.boring.tell;
 
-import boldwedge.core.boring.ask.BoreField;
+import static boldwedge.core.boring.ask.BoreField.*;
+
 import boldwedge.core.boring.model.BarEnd;
 import boldwedge.core.boring.model.BarHeld;
 import boldwedge.core.boring.model.BoreCut;
@@ -58,29 +59,11 @@ final class InHoleScene {
                 "gap " + say.length(gap));
         scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 27, 8, Anchor.MIDDLE, "from the end of the bar");
-        scene.input(
-                2,
-                65.5,
-                Anchor.START,
-                say.angle(cut.signature().backRake()),
-                BoreField.BACK_RAKE.id(),
-                BoreField.BACK_RAKE.label());
-        scene.input(
-                22,
-                65.5,
-                Anchor.START,
-                say.angle(cut.signature().endRelief()),
-                BoreField.RELIEF.id(),
-                BoreField.RELIEF.label());
-        scene.input(2, 4, Anchor.START, say.length(job.flankMm()), BoreField.FLANK.id(), BoreField.FLANK.label());
+        scene.input(2, 65.5, Anchor.START, say.angle(cut.signature().backRake()), BACK_RAKE.id(), BACK_RAKE.label());
+        scene.input(22, 65.5, Anchor.START, say.angle(cut.signature().endRelief()), RELIEF.id(), RELIEF.label());
+        scene.input(2, 4, Anchor.START, say.length(job.flankMm()), FLANK.id(), FLANK.label());
         if (job.recess().isPresent()) {
-            scene.input(
-                    26,
-                    4,
-                    Anchor.START,
-                    say.length(job.recess().get().bitMm()),
-                    BoreField.GROOVER.id(),
-                    BoreField.GROOVER.label());
+            scene.input(26, 4, Anchor.START, say.length(job.recess().get().bitMm()), GROOVER.id(), GROOVER.label());
         }
         plan(scene, cut, say);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "end view " + Plate.scale(scale));
@@ -110,26 +93,13 @@ final class InHoleScene {
         scene.line(Role.SWEPT, tx, ty + job.depthMm(), tx + 8 / scale, ty + job.depthMm());
         scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 74, 8, Anchor.MIDDLE, "from above, feeding to the right");
-        scene.input(53, 65.5, Anchor.START, say.angle(lead), BoreField.SIDE_EDGE.id(), BoreField.SIDE_EDGE.label());
-        scene.input(68, 65.5, Anchor.START, say.angle(trail), BoreField.END_EDGE.id(), BoreField.END_EDGE.label());
-        scene.input(
-                85,
-                65.5,
-                Anchor.START,
-                say.length(s.noseRadiusMm()),
-                BoreField.NOSE_RADIUS.id(),
-                BoreField.NOSE_RADIUS.label());
-        scene.input(
-                53, 54, Anchor.START, say.angle(s.sideRake()), BoreField.SIDE_RAKE.id(), BoreField.SIDE_RAKE.label());
-        scene.input(
-                68,
-                54,
-                Anchor.START,
-                say.angle(s.sideRelief()),
-                BoreField.SIDE_RELIEF.id(),
-                BoreField.SIDE_RELIEF.label());
+        scene.input(53, 65.5, Anchor.START, say.angle(lead), SIDE_EDGE.id(), SIDE_EDGE.label());
+        scene.input(68, 65.5, Anchor.START, say.angle(trail), END_EDGE.id(), END_EDGE.label());
+        scene.input(85, 65.5, Anchor.START, say.length(s.noseRadiusMm()), NOSE_RADIUS.id(), NOSE_RADIUS.label());
+        scene.input(53, 54, Anchor.START, say.angle(s.sideRake()), SIDE_RAKE.id(), SIDE_RAKE.label());
+        scene.input(68, 54, Anchor.START, say.angle(s.sideRelief()), SIDE_RELIEF.id(), SIDE_RELIEF.label());
         if (job.insert().isEmpty()) {
-            scene.input(85, 54, Anchor.START, say.angle(lean), BoreField.BIT_ANGLE.id(), BoreField.BIT_ANGLE.label());
+            scene.input(85, 54, Anchor.START, say.angle(lean), BIT_ANGLE.id(), BIT_ANGLE.label());
         }
     }
 

@@ -1,5 +1,6 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mmPerRev;
@@ -8,7 +9,6 @@ import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.newtonsPerMm;
 import static boldwedge.core.measure.Amount.number;
 
-import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.model.BarEnd;
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;
@@ -81,8 +81,7 @@ final class RecessFindings {
             double fits = job.finishedMm() - deep - 2 * ROOM_MM;
             if (fits > 2) {
                 String bar = say.typed(Math.floor(2 * fits) / 2);
-                finding.mend(
-                        "Bar of " + bar, (job.necked() ? BoreField.NECK_DIAMETER : BoreField.BAR_DIAMETER).id(), bar);
+                finding.mend("Bar of " + bar, (job.necked() ? NECK_DIAMETER : BAR_DIAMETER).id(), bar);
             }
         }
         return finding.build();
@@ -136,7 +135,7 @@ final class RecessFindings {
                 .caution("Let it dwell two turns at depth, then come straight out: what was left small is taken.");
         double quiet = recess.bitMm() / sings * 0.9;
         if (sings > 1 && quiet > 0.4) {
-            finding.mend("Bit " + say.typed(quiet) + " wide", BoreField.GROOVER.id(), say.typed(quiet));
+            finding.mend("Bit " + say.typed(quiet) + " wide", GROOVER.id(), say.typed(quiet));
         }
         return finding.build();
     }
@@ -178,10 +177,10 @@ final class RecessFindings {
                         + " reckoned against a shaft that fills the hole; keep to the ring maker's sheet")
                 .caution("Break the corners of the gland: a sharp one cuts the ring as it goes in.");
         if (wrong || doubtful) {
-            finding.mend("Recess to " + deep, BoreField.RECESS_DIAMETER.id(), deep);
+            finding.mend("Recess to " + deep, RECESS_DIAMETER.id(), deep);
             if (fill > 0.85) {
                 String wide = say.typed(Math.ceil(10 * Recess.glandWidth(recess.cordMm())) / 10);
-                finding.mend("Gland " + wide + " wide", BoreField.RECESS_WIDTH.id(), wide);
+                finding.mend("Gland " + wide + " wide", RECESS_WIDTH.id(), wide);
             }
         }
         return finding.build();

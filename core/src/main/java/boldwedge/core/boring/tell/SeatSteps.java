@@ -1,5 +1,6 @@
 package boldwedge.core.boring.tell;
 
+import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mmPerRev;
@@ -9,7 +10,6 @@ import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
 
 import boldwedge.core.ask.MakeStep;
-import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.model.BarEnd;
 import boldwedge.core.boring.model.BarHeld;
 import boldwedge.core.boring.model.BoreCut;
@@ -114,7 +114,7 @@ final class SeatSteps {
                                 : "While both ends still serve to hold it.",
                         "A pin through the hole, square (or at its angle) to the bar; distance to the end over the pin.")
                 .measuring(
-                        BoreField.MADE_CROSS,
+                        MADE_CROSS,
                         say.length(from),
                         asMade.judge(from, making.crossMm(), "cross-hole", crossWords(from)))
                 .cautioned("Clamp it; a drill breaking through a bar grabs and spins what is held by hand.")
@@ -267,7 +267,7 @@ final class SeatSteps {
                         "The bit is ground last, to the bar that came out.",
                         "Smallest hole it enters: " + say.length(2 * BoreFitFindings.smallestRadius(cut)) + ".")
                 .measuring(
-                        BoreField.MADE_BAR,
+                        MADE_BAR,
                         say.length(making.drawnBarMm()),
                         asMade.judge(making.drawnBarMm(), making.barMm(), "shank", asMade.giveWords()))
                 .cautioned(
@@ -310,9 +310,7 @@ final class SeatSteps {
                                         : say.length(Math.abs(job.aheadMm()))
                                                 + (job.aheadMm() > 0 ? " above" : " below") + " the bar's axis."))
                 .measuring(
-                        BoreField.MADE_CROSS,
-                        say.length(from),
-                        asMade.judge(from, making.crossMm(), "screw", crossWords(from)))
+                        MADE_CROSS, say.length(from), asMade.judge(from, making.crossMm(), "screw", crossWords(from)))
                 .cautioned("Small end mills and taps break in tough bar stock: light cuts, oil, no hand feed by feel.")
                 .shown(
                         Working.of("Depth of the seat", "d / 2 − a + t", mm(down))
@@ -361,7 +359,7 @@ final class SeatSteps {
                         "An edge that came ground: the bar only carries it.",
                         "Smallest hole it enters: " + say.length(2 * BoreFitFindings.smallestRadius(cut)) + ".")
                 .measuring(
-                        BoreField.MADE_BAR,
+                        MADE_BAR,
                         say.length(making.drawnBarMm()),
                         asMade.judge(making.drawnBarMm(), making.barMm(), "shank", asMade.giveWords()))
                 .cautioned("Carbide chips fly: glasses on; never strike an insert.");

@@ -1,5 +1,6 @@
 package boldwedge.core.counterboring.tell;
 
+import static boldwedge.core.counterboring.ask.BoreSeatField.*;
 import static boldwedge.core.measure.Amount.mm;
 
 import boldwedge.core.ask.Read;
@@ -7,7 +8,6 @@ import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialAnswer.Compared;
 import boldwedge.core.ask.TrialReader;
 import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.counterboring.ask.BoreSeatField;
 import boldwedge.core.counterboring.ask.BoreSeatReader;
 import boldwedge.core.counterboring.model.BoreSeatCut;
 import boldwedge.core.counterboring.model.BoreSeatJob;
@@ -242,7 +242,7 @@ public final class BoreSeatProof {
                         yield new Next(
                                 new Mend(
                                         "Pilot " + say.length(pilot),
-                                        BoreSeatField.PILOT.id(),
+                                        PILOT.id(),
                                         Written.exact(Quantity.LENGTH, pilot)),
                                 "Then the seat lies within " + say.length(BoreSeatCut.PILOT_CLEARANCE.chosen() / 2)
                                         + " of its hole.");
@@ -269,15 +269,14 @@ public final class BoreSeatProof {
         double slower = job.lathe().speeds().atOrBelow(0.75 * cut.rpm()).orElse(cut.rpm());
         if (slower < 0.98 * cut.rpm()) {
             return new Next(
-                    new Mend("Run at " + say.rpm(slower), BoreSeatField.SPEED.id(), Written.places(slower, 1) + " rpm"),
+                    new Mend("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm"),
                     "Slower by " + say.share(1 - slower / cut.rpm()) + ": the flanks damp a slow wave more.");
         }
         double feed = Math.min(cut.feedRange().high(), 1.5 * cut.feedMm());
         return feed > 1.02 * cut.feedMm()
                 ? new Next(
-                        new Mend("Feed " + say.feed(feed), BoreSeatField.FEED.id(), say.feed(feed)),
+                        new Mend("Feed " + say.feed(feed), FEED.id(), say.feed(feed)),
                         "A thicker chip steadies the lips.")
-                : new Next(
-                        new Mend("Rake 0°", BoreSeatField.RAKE.id(), "0°"), "Without rake it does not pull itself in.");
+                : new Next(new Mend("Rake 0°", RAKE.id(), "0°"), "Without rake it does not pull itself in.");
     }
 }

@@ -1,5 +1,6 @@
 package boldwedge.core.drilling.tell;
 
+import static boldwedge.core.drilling.ask.DrillField.*;
 import static boldwedge.core.measure.Amount.mm;
 
 import boldwedge.core.ask.Mender;
@@ -9,7 +10,6 @@ import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialAnswer.Compared;
 import boldwedge.core.ask.TrialReader;
 import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.drilling.ask.DrillField;
 import boldwedge.core.drilling.ask.DrillReader;
 import boldwedge.core.drilling.model.DrillCut;
 import boldwedge.core.drilling.model.DrillJob;
@@ -79,10 +79,10 @@ public final class DrillProof {
         return DrillReader.cut(request)
                 .cut()
                 .map(cut -> Lessons.About.of(
-                        request.text(DrillField.LATHE),
+                        request.text(LATHE),
                         Lessons.Subject.of(
                                 Taught.Of.DRILLED,
-                                request.text(DrillField.LATHE),
+                                request.text(LATHE),
                                 cut.job().set().name(),
                                 cut.job().work().id())));
     }
@@ -284,12 +284,12 @@ public final class DrillProof {
         return switch (first) {
             case "start" ->
                 job.start() == Start.BARE
-                        ? Optional.of(new Mend("Centre drill first", DrillField.START.id(), "centred"))
+                        ? Optional.of(new Mend("Centre drill first", START.id(), "centred"))
                         : Optional.of(Mend.atTheMachine("Set the tailstock on the axis"));
             case "lips", "torn" ->
                 job.ground() == Ground.MACHINE
                         ? Optional.of(Mend.atTheMachine("Look at the lips against a gauge, and regrind"))
-                        : Optional.of(new Mend("Regrind it, lips alike", DrillField.GROUND.id(), "machine"));
+                        : Optional.of(new Mend("Regrind it, lips alike", GROUND.id(), "machine"));
             case "wrong-drill" -> Optional.of(Mend.atTheMachine("Measure the drill across its margins"));
             case "worn-margins" -> Optional.of(Mend.atTheMachine("Measure the drill across its margins"));
             case "packed" -> Optional.of(Mend.atTheMachine("Draw it out sooner: every half diameter, with oil"));
@@ -305,8 +305,8 @@ public final class DrillProof {
         Optional<Drill> other = larger
                 ? job.set().above(cut.drill().diameterMm())
                 : job.set().atMost(cut.drill().diameterMm() - 1e-3);
-        return other.map(drill -> new Mend(
-                "Take " + say.drill(drill), DrillField.DRILL.id(), Written.exact(Quantity.LENGTH, drill.diameterMm())));
+        return other.map(drill ->
+                new Mend("Take " + say.drill(drill), DRILL.id(), Written.exact(Quantity.LENGTH, drill.diameterMm())));
     }
 
     private String expected(DrillCut cut, Mend mend) {

@@ -1,5 +1,6 @@
 package boldwedge.core.hardening.tell;
 
+import static boldwedge.core.hardening.ask.HeatField.*;
 import static boldwedge.core.measure.Amount.number;
 
 import boldwedge.core.ask.Read;
@@ -9,7 +10,6 @@ import boldwedge.core.ask.TrialReader;
 import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.finding.Mend;
 import boldwedge.core.finding.Working;
-import boldwedge.core.hardening.ask.HeatField;
 import boldwedge.core.hardening.ask.HeatReader;
 import boldwedge.core.hardening.model.HeatJob;
 import boldwedge.core.hardening.model.HeatJob.Shape;
@@ -337,7 +337,7 @@ public final class HeatProof {
                         new Next(
                                 new Mend(
                                         "Heat to " + celsius(steel.hardenC().chosen()),
-                                        HeatField.HEAT.id(),
+                                        HEAT.id(),
                                         celsius(steel.hardenC().chosen())),
                                 "Hardened again with its full soak it should come to "
                                         + say.number(steel.asQuenched().chosen(), 0) + " HRC, "
@@ -345,7 +345,7 @@ public final class HeatProof {
                     case "slow-quench" ->
                         load.slow()
                                 ? new Next(
-                                        new Mend("Quench as the steel asks", HeatField.QUENCH.id(), "own"),
+                                        new Mend("Quench as the steel asks", QUENCH.id(), "own"),
                                         "In " + steel.quench().words() + " it comes to "
                                                 + say.number(steel.asQuenched().chosen(), 0) + " HRC.")
                                 : new Next(
@@ -365,7 +365,7 @@ public final class HeatProof {
                         new Next(
                                 load.job().shape() == Shape.PLAIN
                                         ? Mend.atTheMachine("Look for the mark where it began")
-                                        : new Mend("Round its corners", HeatField.SHAPE.id(), "plain"),
+                                        : new Mend("Round its corners", SHAPE.id(), "plain"),
                                 "A radius as large as fits takes most of the stress.");
                     case "late-temper" ->
                         new Next(
@@ -375,7 +375,7 @@ public final class HeatProof {
                         new Next(
                                 new Mend(
                                         "Heat to " + celsius(steel.hardenC().chosen()),
-                                        HeatField.HEAT.id(),
+                                        HEAT.id(),
                                         celsius(steel.hardenC().chosen())),
                                 "Fine grain bears the quench.");
                     default ->

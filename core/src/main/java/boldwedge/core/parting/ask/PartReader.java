@@ -1,5 +1,7 @@
 package boldwedge.core.parting.ask;
 
+import static boldwedge.core.parting.ask.PartField.*;
+
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
@@ -46,20 +48,15 @@ public final class PartReader extends FieldReader {
         Optional<PartJob> job = reader.read();
         return new Read<>(
                 reader.states(),
-                job.map(read -> PartCut.of(
-                        read,
-                        reader.typed(PartField.RAKE),
-                        reader.typed(PartField.RELIEF),
-                        reader.typed(PartField.SIDE))));
+                job.map(read -> PartCut.of(read, reader.typed(RAKE), reader.typed(RELIEF), reader.typed(SIDE))));
     }
 
     /** The tallest plain blade that stands on the tool's seat, where the usual one is above centre there; empty where it fits, or none does. */
     private Optional<String> bladeThatFits() {
         StockCatalogue stock = StockCatalogue.shipped();
         double seat = request.lathe().map(Lathe::centreHeightMm).orElse(Double.POSITIVE_INFINITY);
-        boolean onSeat = choiceText(PartField.HOLDER).equals("post")
-                && choiceText(PartField.POST).equals("front");
-        double usual = stock.blade(PartField.BLADE.usual(units)).orElseThrow().heightMm();
+        boolean onSeat = choiceText(HOLDER).equals("post") && choiceText(POST).equals("front");
+        double usual = stock.blade(BLADE.usual(units)).orElseThrow().heightMm();
         return !onSeat || usual <= seat
                 ? Optional.empty()
                 : stock.blades().stream()
@@ -71,37 +68,33 @@ public final class PartReader extends FieldReader {
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<PartJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
-        boolean groove = choiceText(PartField.OPERATION).equals("groove");
-        chosenFrom(PartField.OPERATION, Optional.of(groove ? "groove" : "part off"), "operation", "");
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(PartField.MATERIAL));
-        chosenFrom(PartField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        unlessPicked(PartField.BLADE, bladeThatFits());
-        Optional<Blade> blade = stock.blade(choiceText(PartField.BLADE));
-        chosenFrom(PartField.BLADE, blade.map(Blade::name), "blade", "Pick one from the list.");
-        Optional<PartHold> hold = constant(PartField.HOLD, PartHold.values());
+        boolean groove = choiceText(OPERATION).equals("groove");
+        chosenFrom(OPERATION, Optional.of(groove ? "groove" : "part off"), "operation", "");
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
+        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        unlessPicked(BLADE, bladeThatFits());
+        Optional<Blade> blade = stock.blade(choiceText(BLADE));
+        chosenFrom(BLADE, blade.map(Blade::name), "blade", "Pick one from the list.");
+        Optional<PartHold> hold = constant(HOLD, PartHold.values());
+        chosenFrom(HOLD, hold.map(PartHold::words), "way of holding", "It can be chuck, collet or chuck-and-centre.");
+        Optional<HolderKind> holder = constant(HOLDER, HolderKind.values());
         chosenFrom(
-                PartField.HOLD,
-                hold.map(PartHold::words),
-                "way of holding",
-                "It can be chuck, collet or chuck-and-centre.");
-        Optional<HolderKind> holder = constant(PartField.HOLDER, HolderKind.values());
-        chosenFrom(
-                PartField.HOLDER,
+                HOLDER,
                 holder.map(HolderKind::words),
                 "holder",
                 "It can be post, split-block, side-block or rear-block.");
-        Optional<Boolean> behind = oneOf(PartField.POST, "front", "behind");
+        Optional<Boolean> behind = oneOf(POST, "front", "behind");
         chosenFrom(
-                PartField.POST,
+                POST,
                 behind.map(b -> b ? "behind the work, upside down" : "in front of the work"),
                 "place for the tool",
                 "It can be front or behind.");
-        Optional<Boolean> hollow = oneOf(PartField.TOP, "flat", "hollow");
-        chosenFrom(PartField.TOP, hollow.map(h -> h ? "hollowed top" : "flat top"), "top", "It can be flat or hollow.");
-        Optional<Boolean> two = oneOf(PartField.BOLTS, "one", "two");
-        chosenFrom(PartField.BOLTS, two.map(t -> t ? "two bolts" : "one bolt"), "bolting", "It can be one or two.");
+        Optional<Boolean> hollow = oneOf(TOP, "flat", "hollow");
+        chosenFrom(TOP, hollow.map(h -> h ? "hollowed top" : "flat top"), "top", "It can be flat or hollow.");
+        Optional<Boolean> two = oneOf(BOLTS, "one", "two");
+        chosenFrom(BOLTS, two.map(t -> t ? "two bolts" : "one bolt"), "bolting", "It can be one or two.");
         chosenFrom(
-                PartField.LATHE,
+                LATHE,
                 request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
                 "lathe",
                 "Pick one of the shop's lathes, or enter a new one.");
@@ -121,7 +114,7 @@ public final class PartReader extends FieldReader {
                 hollow.orElseThrow(),
                 two.orElseThrow() || holder.orElseThrow() == HolderKind.REAR_BLOCK,
                 request.lathe().orElseThrow());
-        if (job.holder().built() && request.text(PartField.HEIGHT).isEmpty()) {
+        if (job.holder().built() && request.text(HEIGHT).isEmpty()) {
             // Until it is measured the point stands where the holder as made puts it.
             job = job.withHeightMm(HolderGeometry.of(job).heightLeftMm());
         }
@@ -148,18 +141,17 @@ public final class PartReader extends FieldReader {
             boolean hollow,
             boolean twoBolts,
             Lathe lathe) {
-        double diameter = value(PartField.DIAMETER);
-        double end =
-                groove ? typed(PartField.BOTTOM).orElse(Math.rint(0.75 * diameter * 10) / 10) : value(PartField.BORE);
+        double diameter = value(DIAMETER);
+        double end = groove ? typed(BOTTOM).orElse(Math.rint(0.75 * diameter * 10) / 10) : value(BORE);
         double depth = (diameter - end) / 2;
-        double width = typed(PartField.WIDTH).orElse(blade.topMm());
+        double width = typed(WIDTH).orElse(blade.topMm());
         double usual = Math.ceil(depth + (blade.section() == Blade.Section.GROUND ? 4 : 2.5));
-        double overhang = typed(PartField.OVERHANG).orElse(usual);
-        double bolt = typed(PartField.BOLT)
+        double overhang = typed(OVERHANG).orElse(usual);
+        double bolt = typed(BOLT)
                 .orElse(Bolt.atMost(0.85 * lathe.slide().slot(lathe.swingMm()).throatMm(), units)
                         .threadMm());
         double clears = Bolt.atMost(bolt, units).clearanceMm();
-        double length = typed(PartField.BLOCK_LENGTH)
+        double length = typed(BLOCK_LENGTH)
                 .orElse(Math.ceil(Math.max(Math.max(40, 2 * overhang), (twoBolts ? 5 : 3.5) * clears)));
         double shank = lathe.largestShankMm();
         return PartJobBuilder.builder()
@@ -167,61 +159,59 @@ public final class PartReader extends FieldReader {
                 .groove(groove)
                 .diameterMm(diameter)
                 .endMm(end)
-                .grooveMm(groove ? typed(PartField.GROOVE).orElse(width) : width)
-                .pieceMm(value(PartField.PIECE))
-                .pieces((int) Math.rint(value(PartField.PIECES)))
-                .atMm(value(PartField.AT))
+                .grooveMm(groove ? typed(GROOVE).orElse(width) : width)
+                .pieceMm(value(PIECE))
+                .pieces((int) Math.rint(value(PIECES)))
+                .atMm(value(AT))
                 .hold(hold)
                 .lathe(lathe)
                 .behind(behind)
                 .blade(blade)
                 .widthMm(width)
-                .leadRad(value(PartField.LEAD))
+                .leadRad(value(LEAD))
                 .hollow(hollow)
-                .squareRad(value(PartField.SQUARE))
+                .squareRad(value(SQUARE))
                 .overhangMm(overhang)
-                .restMm(typed(PartField.REST).orElse(overhang))
+                .restMm(typed(REST).orElse(overhang))
                 .holder(holder)
-                .beforeMm(holder.built() ? 0 : typed(PartField.BEFORE).orElse(shank))
-                .boltAtMm(typed(PartField.BOLT_AT)
+                .beforeMm(holder.built() ? 0 : typed(BEFORE).orElse(shank))
+                .boltAtMm(typed(BOLT_AT)
                         .orElse(holder.built() ? Math.rint((twoBolts ? 0.75 : 0.4) * length) : 1.5 * shank))
                 .twoBolts(twoBolts)
                 .screws(units)
                 .boltMm(bolt)
-                .heightMm(value(PartField.HEIGHT))
-                .feedMm(typed(PartField.FEED))
-                .speedRpm(typed(PartField.SPEED))
-                .postNPerMm(typed(PartField.STIFFNESS)
-                        .orElse(lathe.postOrAssumed() * (holder.built() ? BLOCK_OVER_POST : 1)))
-                .postMeasured(typed(PartField.STIFFNESS).isPresent())
+                .heightMm(value(HEIGHT))
+                .feedMm(typed(FEED))
+                .speedRpm(typed(SPEED))
+                .postNPerMm(typed(STIFFNESS).orElse(lathe.postOrAssumed() * (holder.built() ? BLOCK_OVER_POST : 1)))
+                .postMeasured(typed(STIFFNESS).isPresent())
                 .design(design(blade, bolt, length))
                 .build();
     }
 
     private HolderDesign design(Blade blade, double bolt, double length) {
         Bolt screw = Bolt.atMost(bolt, units);
-        double jaw = typed(PartField.JAW).orElse(Math.max(10, Math.ceil(1.3 * bolt)));
-        double hinge = typed(PartField.HINGE).orElseGet(() -> usualHinge(blade, screw, length, jaw));
-        double cutter = value(PartField.CUTTER);
+        double jaw = typed(JAW).orElse(Math.max(10, Math.ceil(1.3 * bolt)));
+        double hinge = typed(HINGE).orElseGet(() -> usualHinge(blade, screw, length, jaw));
+        double cutter = value(CUTTER);
         return new HolderDesign(
-                typed(PartField.BLOCK_WIDTH)
-                        .orElse(Math.ceil(blade.heldMm() + WALL_MM + screw.clearanceMm() + hinge + SPARE_MM)),
+                typed(BLOCK_WIDTH).orElse(Math.ceil(blade.heldMm() + WALL_MM + screw.clearanceMm() + hinge + SPARE_MM)),
                 length,
                 jaw,
                 hinge,
-                value(PartField.SAW),
-                value(PartField.ROOM),
+                value(SAW),
+                value(ROOM),
                 cutter,
-                typed(PartField.CUTTER_TRUE).orElse(cutter),
-                value(PartField.DIAL),
-                typed(PartField.TAB).orElse(Math.rint(0.6 * length)),
-                typed(PartField.PLATE).orElse(8),
-                value(PartField.TAPER),
-                typed(PartField.SCREW).orElse(5),
-                typed(PartField.MADE_FLOOR),
-                typed(PartField.MADE_SLOT),
-                typed(PartField.MADE_HINGE),
-                typed(PartField.MADE_TAB));
+                typed(CUTTER_TRUE).orElse(cutter),
+                value(DIAL),
+                typed(TAB).orElse(Math.rint(0.6 * length)),
+                typed(PLATE).orElse(8),
+                value(TAPER),
+                typed(SCREW).orElse(5),
+                typed(MADE_FLOOR),
+                typed(MADE_SLOT),
+                typed(MADE_HINGE),
+                typed(MADE_TAB));
     }
 
     /** The thickest hinge that closes onto the blade with its stress well under yield. */
@@ -232,12 +222,12 @@ public final class PartReader extends FieldReader {
                     blade.heldMm() + WALL_MM + screw.clearanceMm() + hinge + SPARE_MM,
                     length,
                     1,
-                    h + value(PartField.ROOM),
+                    h + value(ROOM),
                     h,
                     blade.heldMm(),
                     jaw,
                     hinge,
-                    value(PartField.SAW),
+                    value(SAW),
                     screw);
             if (block.hingeMPa() < 0.65 * SplitBlock.YIELD_MPA) {
                 return hinge;
@@ -249,28 +239,28 @@ public final class PartReader extends FieldReader {
     private void checkCut(PartJob job) {
         if (job.endMm() >= job.diameterMm()) {
             wrong(
-                    job.groove() ? PartField.BOTTOM : PartField.BORE,
+                    job.groove() ? BOTTOM : BORE,
                     (job.groove() ? "A groove ends below the outside (" : "The bore must be smaller than the outside (")
                             + length(job.diameterMm()) + ").");
         }
-        if (Math.abs(job.pieces() - value(PartField.PIECES)) > 1e-9) {
-            wrong(PartField.PIECES, "A whole number of pieces, please.");
+        if (Math.abs(job.pieces() - value(PIECES)) > 1e-9) {
+            wrong(PIECES, "A whole number of pieces, please.");
         }
         if (job.groove() && job.grooveMm() < job.widthMm() - 1e-9) {
             wrong(
-                    PartField.GROOVE,
+                    GROOVE,
                     "The edge is " + length(job.widthMm())
                             + " wide: the groove is that or wider, or take a narrower blade.");
         }
         if (Math.abs(job.heightMm()) >= 0.45 * job.diameterMm()) {
             wrong(
-                    PartField.HEIGHT,
+                    HEIGHT,
                     "At " + length(Math.abs(job.heightMm())) + " off centre the point misses the work: under "
                             + length(0.45 * job.diameterMm()) + ".");
         }
         if (job.diameterMm() > job.lathe().swingMm()) {
             wrong(
-                    PartField.DIAMETER,
+                    DIAMETER,
                     "It does not swing over the bed of " + job.lathe().name() + ": at most "
                             + length(job.lathe().swingMm()) + ".");
         }
@@ -279,40 +269,40 @@ public final class PartReader extends FieldReader {
     private void checkBlade(PartJob job) {
         Blade blade = job.blade();
         if (blade.section() != Blade.Section.GROUND && job.widthMm() > blade.topMm() + 1e-9) {
-            wrong(PartField.WIDTH, "This blade is " + length(blade.topMm()) + " wide at the top: that or less.");
+            wrong(WIDTH, "This blade is " + length(blade.topMm()) + " wide at the top: that or less.");
         }
         if (blade.section() == Blade.Section.GROUND && job.widthMm() > 0.8 * blade.stemMm()) {
             wrong(
-                    PartField.WIDTH,
+                    WIDTH,
                     "A tip ground from " + length(blade.stemMm()) + " can be " + length(0.8 * blade.stemMm())
                             + " wide at most: both its sides must be cut free.");
         }
         double least = job.depthMm() + ROOM_MM;
         if (job.overhangMm() < least) {
             wrong(
-                    PartField.OVERHANG,
+                    OVERHANG,
                     "The cut goes " + length(job.depthMm()) + " deep: let the edge stand out " + length(least)
                             + " or more.");
         } else if (job.overhangMm() > blade.lengthMm() - HELD * blade.heightMm()) {
             wrong(
-                    PartField.OVERHANG,
+                    OVERHANG,
                     "The blade is " + length(blade.lengthMm()) + " long: with " + length(HELD * blade.heightMm())
                             + " held it stands out "
                             + length(Math.max(0, blade.lengthMm() - HELD * blade.heightMm())) + " at most.");
         }
         if (blade.deepestMm() > 0 && job.depthMm() > blade.deepestMm()) {
             wrong(
-                    PartField.BLADE,
+                    BLADE,
                     "This blade goes " + length(blade.deepestMm()) + " deep at most; the cut goes "
                             + length(job.depthMm()) + ".");
         }
         if (job.restMm() > job.overhangMm() + 1e-9) {
             wrong(
-                    PartField.REST,
+                    REST,
                     "What rests the blade stands before its clamp: " + length(job.overhangMm())
                             + " from the edge or less; empty when nothing does.");
         } else if (job.restMm() < least) {
-            wrong(PartField.REST, "A rest that near runs into the work: " + length(least) + " from the edge or more.");
+            wrong(REST, "A rest that near runs into the work: " + length(least) + " from the edge or more.");
         }
     }
 
@@ -333,7 +323,7 @@ public final class PartReader extends FieldReader {
             if (!job.behind() && floor < (job.holder().built() ? LEAST_FLOOR_MM : 0)) {
                 double over = job.holder().built() ? LEAST_FLOOR_MM - floor : -floor;
                 wrong(
-                        PartField.BLADE,
+                        BLADE,
                         "The blade is " + length(job.blade().heightMm()) + " high and the axis lies "
                                 + length(geometry.axisMm()) + " over "
                                 + (job.holder().built() ? "the slide" : "the tool's seat")
@@ -345,7 +335,7 @@ public final class PartReader extends FieldReader {
             }
             if (design.cutterTrueMm() > geometry.drawnSlotMm() + 1e-9) {
                 wrong(
-                        typed(PartField.CUTTER_TRUE).isPresent() ? PartField.CUTTER_TRUE : PartField.CUTTER,
+                        typed(CUTTER_TRUE).isPresent() ? CUTTER_TRUE : CUTTER,
                         "The slot is " + length(geometry.drawnSlotMm()) + " high and this cutter wider: "
                                 + length(geometry.drawnSlotMm()) + " or less.");
             }
@@ -353,14 +343,12 @@ public final class PartReader extends FieldReader {
                 checkSplit();
             } else if (design.widthMm() < job.blade().heldMm() + 4) {
                 wrong(
-                        PartField.BLOCK_WIDTH,
+                        BLOCK_WIDTH,
                         "The blade takes " + length(job.blade().heldMm()) + " of it: make the body "
                                 + length(job.blade().heldMm() + 4) + " or more.");
             }
             if (job.boltAtMm() >= design.lengthMm()) {
-                wrong(
-                        PartField.BOLT_AT,
-                        "The block is " + length(design.lengthMm()) + " long: its bolt stands within it.");
+                wrong(BOLT_AT, "The block is " + length(design.lengthMm()) + " long: its bolt stands within it.");
             }
         }
 
@@ -369,27 +357,27 @@ public final class PartReader extends FieldReader {
             double taken = geometry.split().inMm() + WALL_MM + bolt.clearanceMm() + 2;
             if (job.blade().heldMm() >= design.widthMm()) {
                 wrong(
-                        PartField.BLOCK_WIDTH,
+                        BLOCK_WIDTH,
                         "The blade is wider than the block: " + length(Math.ceil(taken + design.drawnHingeMm()))
                                 + " holds blade, bolt and hinge.");
             } else if (design.hinge() < 1) {
                 wrong(
-                        design.hingeMm().isPresent() ? PartField.MADE_HINGE : PartField.HINGE,
+                        design.hingeMm().isPresent() ? MADE_HINGE : HINGE,
                         "That cuts the hinge through, or nearly: leave " + length(1) + " or more; " + length(5)
                                 + " is usual.");
             } else if (design.widthMm() - design.hinge() < taken) {
                 wrong(
-                        PartField.BLOCK_WIDTH,
+                        BLOCK_WIDTH,
                         "Blade, bolt and hinge need " + length(Math.ceil(taken + design.hinge())) + " or more.");
             }
             if (job.twoBolts() && job.boltAtMm() / 2 < 1.5 * bolt.clearanceMm()) {
                 wrong(
-                        PartField.BOLT_AT,
+                        BOLT_AT,
                         "The two bolts' holes run into each other: the farther one " + length(3 * bolt.clearanceMm())
                                 + " from the front or more.");
             }
             if (bolt.clearanceMm() > 0.6 * design.lengthMm()) {
-                wrong(PartField.BLOCK_LENGTH, "The bolt's hole leaves too little of it: longer, or a thinner bolt.");
+                wrong(BLOCK_LENGTH, "The bolt's hole leaves too little of it: longer, or a thinner bolt.");
             }
         }
     }

@@ -7,6 +7,7 @@ import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.newtonsPerMm;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
@@ -15,7 +16,6 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
-import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.HolderKind;
 import boldwedge.core.parting.model.PartCut;
@@ -86,7 +86,7 @@ final class BladeFindings {
                     .min(Comparator.comparing((Blade blade) ->
                                     blade.section() != job.blade().section())
                             .thenComparingDouble(Blade::topMm))
-                    .ifPresent(wider -> finding.mend(wider.name(), PartField.BLADE.id(), wider.id()));
+                    .ifPresent(wider -> finding.mend(wider.name(), BLADE.id(), wider.id()));
         }
         return finding.build();
     }
@@ -119,11 +119,11 @@ final class BladeFindings {
                 .source("ISO 3002-1, working angles across");
         if (before) {
             if (job.toolHeightMm() > 0) {
-                finding.mend("Set it on centre", PartField.HEIGHT.id(), "0");
+                finding.mend("Set it on centre", HEIGHT.id(), "0");
             }
             double more = cut.reliefRad() + Math.toRadians(3);
             if (more < Math.toRadians(15)) {
-                finding.mend("Front clearance " + say.angle(more), PartField.RELIEF.id(), say.angle(more));
+                finding.mend("Front clearance " + say.angle(more), RELIEF.id(), say.angle(more));
             }
         }
         return finding.build();
@@ -162,7 +162,7 @@ final class BladeFindings {
                         .with("q", "out of square", rad(needed).typed()))
                 .source("Geometry of a blade turned about an upright axis");
         if (left < least && needed > 0) {
-            finding.mend("Set it square with an indicator along the blade", PartField.SQUARE.id(), "0°");
+            finding.mend("Set it square with an indicator along the blade", SQUARE.id(), "0°");
         }
         return finding.build();
     }
@@ -205,10 +205,10 @@ final class BladeFindings {
                         job.leadRad() < 0);
         if (verdict != Verdict.FINE) {
             if (job.leadRad() != 0) {
-                finding.mend("Square edge", PartField.LEAD.id(), "0°");
+                finding.mend("Square edge", LEAD.id(), "0°");
             }
             if (job.squareRad() != 0) {
-                finding.mend("Set it square", PartField.SQUARE.id(), "0°");
+                finding.mend("Set it square", SQUARE.id(), "0°");
             }
         }
         return finding.build();
@@ -294,17 +294,14 @@ final class BladeFindings {
             if (work) {
                 String near = say.typed(PartCutFindings.nearJaws(job));
                 finding.mendUnless(
-                        PartCutFindings.nearJaws(job) > 0.9 * job.atMm(),
-                        near + " from the jaws",
-                        PartField.AT.id(),
-                        near);
+                        PartCutFindings.nearJaws(job) > 0.9 * job.atMm(), near + " from the jaws", AT.id(), near);
             }
             double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
             if (job.overhangMm() > nearest + 1) {
-                finding.mend("Clamp it at " + say.typed(nearest), PartField.OVERHANG.id(), say.typed(nearest));
+                finding.mend("Clamp it at " + say.typed(nearest), OVERHANG.id(), say.typed(nearest));
             }
             if (job.holder() == HolderKind.POST && !work) {
-                finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");
+                finding.mend("Build a split block on the slide", HOLDER.id(), "split-block");
             }
         }
         return finding.build();
@@ -330,7 +327,7 @@ final class BladeFindings {
                 .source("Shop practice; ours as a number")
                 .caution("Never reach for chips while it turns: a hook or a brush, and the spindle stopped.");
         if (pecks > 1 && !job.hollow()) {
-            finding.mend("Hollow the top", PartField.TOP.id(), "hollow");
+            finding.mend("Hollow the top", TOP.id(), "hollow");
         }
         return finding.build();
     }

@@ -4,6 +4,7 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
@@ -14,7 +15,6 @@ import boldwedge.core.holder.SplitBlock;
 import boldwedge.core.measure.Amount;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
-import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.model.HolderGeometry;
 import boldwedge.core.parting.model.HolderKind;
 import boldwedge.core.parting.model.PartCut;
@@ -76,9 +76,9 @@ final class HolderFindings {
                         + say.number(built, 1) + " times the cut; fed " + say.feed(then.feedMm()) + ", "
                         + say.feed(cut.feedMm()) + " now.")
                 .source("The same cut computed with the block's heights and bolt; twice the stiffness is assumed")
-                .mend("Build it", PartField.HOLDER.id(), "split-block")
-                .mend("Build the one over the post's side", PartField.HOLDER.id(), "side-block")
-                .mend("Build the doubled one behind", PartField.HOLDER.id(), "rear-block")
+                .mend("Build it", HOLDER.id(), "split-block")
+                .mend("Build the one over the post's side", HOLDER.id(), "side-block")
+                .mend("Build the doubled one behind", HOLDER.id(), "rear-block")
                 .build();
     }
 
@@ -187,10 +187,10 @@ final class HolderFindings {
                 .caution("Never close the slit without a blade in it: the hinge stays bent.");
         if (margin < 0.3) {
             String less = say.typed(Math.max(0.03, job.design().roomMm() / 2));
-            finding.mend("Room over the blade " + less, PartField.ROOM.id(), less);
+            finding.mend("Room over the blade " + less, ROOM.id(), less);
             // Stiffer hinges see more: with the travel given, stress goes with thickness.
             String thin = say.typed(Math.max(1.5, block.hingeMm() * 0.7));
-            finding.mend("Hinge " + thin, PartField.HINGE.id(), thin);
+            finding.mend("Hinge " + thin, HINGE.id(), thin);
         }
         if (block.travelMm() < 0) {
             finding.caution("As made the slot is lower than the blade: it does not go in. Open it by "
@@ -233,9 +233,9 @@ final class HolderFindings {
                 .source("Lever about the hinge; ISO 898-1, drawn to 0.6 of the proof load (ours)");
         if (margin < 0.2) {
             String longer = say.typed(Math.ceil(1.3 * block.lengthMm()));
-            finding.mend("Block " + longer + " long", PartField.BLOCK_LENGTH.id(), longer);
+            finding.mend("Block " + longer + " long", BLOCK_LENGTH.id(), longer);
             String thicker = say.typed(Math.ceil(1.3 * block.jawMm()));
-            finding.mend("Metal over the blade " + thicker, PartField.JAW.id(), thicker);
+            finding.mend("Metal over the blade " + thicker, JAW.id(), thicker);
         }
         return finding.build();
     }
@@ -274,9 +274,9 @@ final class HolderFindings {
         }
         if (margin < 0.2) {
             String thicker = say.typed(Math.ceil(1.3 * block.plateMm()));
-            finding.mend("Plate " + thicker, PartField.PLATE.id(), thicker);
+            finding.mend("Plate " + thicker, PLATE.id(), thicker);
             String larger = say.typed(Math.ceil(1.2 * block.screw().threadMm()));
-            finding.mend("Screws M" + larger, PartField.SCREW.id(), larger);
+            finding.mend("Screws M" + larger, SCREW.id(), larger);
         }
         return finding.build();
     }

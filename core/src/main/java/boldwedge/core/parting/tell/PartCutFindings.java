@@ -14,6 +14,7 @@ import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
 import static boldwedge.core.measure.Amount.rpm;
 import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.cutting.CuttingForce;
 import boldwedge.core.cutting.FlankDamping;
@@ -118,7 +119,7 @@ final class PartCutFindings {
         if (job.overhangMm() > nearest + 1) {
             offers.add(new Offer(
                     "Clamp it at " + say.typed(nearest),
-                    PartField.OVERHANG,
+                    OVERHANG,
                     say.typed(nearest),
                     job.with(j -> j.overhangMm(nearest).restMm(Math.min(job.restMm(), nearest)))));
         }
@@ -126,7 +127,7 @@ final class PartCutFindings {
             for (HolderKind built : List.of(HolderKind.SPLIT_BLOCK, HolderKind.SIDE_BLOCK)) {
                 offers.add(new Offer(
                         "Build " + built.words(),
-                        PartField.HOLDER,
+                        HOLDER,
                         boldwedge.core.ask.Entry.choice(built),
                         StandFindings.built(job, built)));
             }
@@ -138,7 +139,7 @@ final class PartCutFindings {
                     && other.heightMm() <= HolderGeometry.of(job).axisMm()) {
                 offers.add(new Offer(
                         other.name(),
-                        PartField.BLADE,
+                        BLADE,
                         other.id(),
                         job.with(j -> j.blade(other)
                                 .widthMm(other.topMm())
@@ -148,17 +149,13 @@ final class PartCutFindings {
         double finer = Math.max(0.01, cut.feedMm() / 2);
         if (cut.feedMm() > 0.012) {
             offers.add(new Offer(
-                    "Feed " + say.feed(finer),
-                    PartField.FEED,
-                    say.feed(finer),
-                    job.withFeedMm(OptionalDouble.of(finer))));
+                    "Feed " + say.feed(finer), FEED, say.feed(finer), job.withFeedMm(OptionalDouble.of(finer))));
         }
         double slower = cut.rpm() / 2;
         if (first.kind() == Weakness.Kind.MOTOR_STALLS
                 && slower >= job.lathe().speeds().slowest()) {
             double rpm = job.lathe().speeds().atOrBelow(slower).orElse(slower);
-            offers.add(
-                    new Offer(say.rpm(rpm), PartField.SPEED, say.rpm(rpm), job.withSpeedRpm(OptionalDouble.of(rpm))));
+            offers.add(new Offer(say.rpm(rpm), SPEED, say.rpm(rpm), job.withSpeedRpm(OptionalDouble.of(rpm))));
         }
         offers.stream()
                 .map(offer -> {
@@ -212,7 +209,7 @@ final class PartCutFindings {
             job.lathe()
                     .speeds()
                     .atOrBelow(rpm)
-                    .ifPresent(slower -> finding.mend(say.rpm(slower), PartField.SPEED.id(), say.rpm(slower)));
+                    .ifPresent(slower -> finding.mend(say.rpm(slower), SPEED.id(), say.rpm(slower)));
         }
         if (!job.lathe().speeds().has(cut.rpm())) {
             finding.caution(job.lathe().name() + " has no " + say.rpm(cut.rpm()) + ".");
@@ -244,7 +241,7 @@ final class PartCutFindings {
         finding.source("Power at the edge; a third is left for what jams. Drive efficiency from the lathe's card");
         if (margin < 0) {
             String half = say.feed(cut.feedMm() / 2);
-            finding.mend("Feed " + half, PartField.FEED.id(), half);
+            finding.mend("Feed " + half, FEED.id(), half);
         }
         return finding.build();
     }
@@ -284,7 +281,7 @@ final class PartCutFindings {
                 .source("Minimum chip thickness: Boothroyd & Knight; edge radius as ground");
         if (verdict != Verdict.FINE) {
             String more = say.feed(Math.ceil(120 * cut.smallestChipMm().high()) / 100);
-            finding.mend("Feed " + more, PartField.FEED.id(), more);
+            finding.mend("Feed " + more, FEED.id(), more);
         }
         return finding.build();
     }
@@ -336,12 +333,12 @@ final class PartCutFindings {
                 .caution("Take up the cross-slide's play towards the work, lock the carriage, tighten the gibs.");
         if (verdict != Verdict.FINE) {
             if (!job.behind() && job.holder() == HolderKind.POST) {
-                finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");
-                finding.mend("Tool behind the work, upside down", PartField.POST.id(), "behind");
+                finding.mend("Build a split block on the slide", HOLDER.id(), "split-block");
+                finding.mend("Tool behind the work, upside down", POST.id(), "behind");
             }
             double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
             if (job.restMm() > nearest + 1) {
-                finding.mend("Rest under the blade", PartField.REST.id(), say.typed(nearest));
+                finding.mend("Rest under the blade", REST.id(), say.typed(nearest));
             }
         }
         return finding.build();
@@ -366,14 +363,14 @@ final class PartCutFindings {
             job.lathe()
                     .speeds()
                     .atOrBelow(cut.rpm() * 0.97)
-                    .ifPresent(slower -> finding.mend(
-                            "Run at " + say.rpm(slower), PartField.SPEED.id(), Math.round(slower) + " rpm"));
+                    .ifPresent(slower ->
+                            finding.mend("Run at " + say.rpm(slower), SPEED.id(), Math.round(slower) + " rpm"));
             StockCatalogue.shipped().blades().stream()
                     .filter(b -> b.section() == job.blade().section() && b.topMm() < job.widthMm() - 1e-6)
                     .max(Comparator.comparingDouble(Blade::topMm))
-                    .ifPresent(narrower -> finding.mend(narrower.name(), PartField.BLADE.id(), narrower.id()));
+                    .ifPresent(narrower -> finding.mend(narrower.name(), BLADE.id(), narrower.id()));
             if (job.holder() == HolderKind.POST) {
-                finding.mend("Build a split block on the slide", PartField.HOLDER.id(), "split-block");
+                finding.mend("Build a split block on the slide", HOLDER.id(), "split-block");
             }
         }
         return finding.build();
@@ -499,7 +496,7 @@ final class PartCutFindings {
                                 : "Catch the piece with a rod in its bore or let it drop in a tray; never with the hand.");
         if (!centre && margin < 0) {
             String near = say.typed(nearJaws(job));
-            finding.mend(near + " from the jaws", PartField.AT.id(), near);
+            finding.mend(near + " from the jaws", AT.id(), near);
         }
         return finding.build();
     }

@@ -5,6 +5,7 @@ import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.Mender;
@@ -19,7 +20,6 @@ import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
-import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.ask.PartReader;
 import boldwedge.core.parting.model.PartCut;
 import boldwedge.core.parting.model.PartHold;
@@ -43,7 +43,7 @@ import java.util.OptionalDouble;
  * by how well what each would do in this very set-up fits the signs.
  */
 public final class PartProof {
-    private static final Map<String, Entry> RUN = Map.of("speed", PartField.SPEED, "feed", PartField.FEED);
+    private static final Map<String, Entry> RUN = Map.of("speed", SPEED, "feed", FEED);
     private static final double PIP_GAUGE_MM = 0.05;
     private static final double FACE_GAUGE_MM = 0.01;
 
@@ -399,7 +399,7 @@ public final class PartProof {
         if (likeliest.id().equals("height")) {
             double set = (cut.job().behind() ? -1 : 1) * heightSet(cut, signs);
             return Optional.of(new Proposal(
-                    new Mend("Height " + say.signed(set), PartField.HEIGHT.id(), say.length(set)),
+                    new Mend("Height " + say.signed(set), HEIGHT.id(), say.length(set)),
                     "Then Reach says which of your shims cure it.",
                     0));
         }

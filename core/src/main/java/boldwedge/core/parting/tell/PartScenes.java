@@ -1,5 +1,7 @@
 package boldwedge.core.parting.tell;
 
+import static boldwedge.core.parting.ask.PartField.*;
+
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Point;
@@ -85,16 +87,16 @@ final class PartScenes {
         scene.dimension(x1, r, shown, r, 3.5);
         scene.place(0, 0, 1);
         double top = 40 + scale * r + 9;
-        input(scene, 18 + scale * x1, Math.min(66, top), say.length(job.pieceMm()), PartField.PIECE);
-        input(scene, 76, 54, say.length(job.diameterMm()), PartField.DIAMETER);
+        input(scene, 18 + scale * x1, Math.min(66, top), say.length(job.pieceMm()), PIECE);
+        input(scene, 76, 54, say.length(job.diameterMm()), DIAMETER);
         if (job.groove()) {
-            input(scene, 76, 38, say.length(job.endMm()), PartField.BOTTOM);
-            input(scene, 76, 26, say.length(job.grooveMm()), PartField.GROOVE);
+            input(scene, 76, 38, say.length(job.endMm()), BOTTOM);
+            input(scene, 76, 26, say.length(job.grooveMm()), GROOVE);
         } else {
-            input(scene, 76, 38, say.length(job.endMm()), PartField.BORE);
-            input(scene, 76, 26, Integer.toString(job.pieces()), PartField.PIECES);
+            input(scene, 76, 38, say.length(job.endMm()), BORE);
+            input(scene, 76, 26, Integer.toString(job.pieces()), PIECES);
         }
-        input(scene, 14, 8, say.length(job.atMm()), PartField.AT);
+        input(scene, 14, 8, say.length(job.atMm()), AT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 
@@ -168,12 +170,12 @@ final class PartScenes {
         scene.label(Role.CAPTION, 3, 71, Anchor.START, "from above, wider drawn");
         scene.label(Role.CAPTION, 3, 44, Anchor.START, "from the side");
         scene.label(Role.CAPTION, 82, 44, Anchor.MIDDLE, "end");
-        input(scene, 62, 60, say.angle(job.leadRad()), PartField.LEAD);
-        input(scene, 82, 60, say.length(w), PartField.WIDTH);
-        input(scene, 5, 8, say.angle(cut.rakeRad()), PartField.RAKE);
-        input(scene, 24, 8, say.angle(cut.reliefRad()), PartField.RELIEF);
-        input(scene, 48, 8, say.angle(cut.sideRad()), PartField.SIDE);
-        input(scene, 74, 8, say.angle(job.squareRad()), PartField.SQUARE);
+        input(scene, 62, 60, say.angle(job.leadRad()), LEAD);
+        input(scene, 82, 60, say.length(w), WIDTH);
+        input(scene, 5, 8, say.angle(cut.rakeRad()), RAKE);
+        input(scene, 24, 8, say.angle(cut.reliefRad()), RELIEF);
+        input(scene, 48, 8, say.angle(cut.sideRad()), SIDE);
+        input(scene, 74, 8, say.angle(job.squareRad()), SQUARE);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "side " + Plate.scale(scale));
     }
 

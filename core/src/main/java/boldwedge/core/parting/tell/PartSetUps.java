@@ -1,5 +1,7 @@
 package boldwedge.core.parting.tell;
 
+import static boldwedge.core.parting.ask.PartField.*;
+
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.SetUps;
@@ -38,35 +40,28 @@ public final class PartSetUps {
     private static final double IN_HAND = 0.3;
 
     /** What belongs to the blade, and to where it stands, in the cut as asked. */
-    private static final List<Entry> OF_THE_BLADE = List.of(
-            PartField.WIDTH,
-            PartField.RAKE,
-            PartField.RELIEF,
-            PartField.SIDE,
-            PartField.OVERHANG,
-            PartField.REST,
-            PartField.FEED,
-            PartField.SPEED);
+    private static final List<Entry> OF_THE_BLADE =
+            List.of(WIDTH, RAKE, RELIEF, SIDE, OVERHANG, REST, FEED, PartField.SPEED);
 
     private static final List<Entry> OF_THE_HOLDER = List.of(
-            PartField.BEFORE,
-            PartField.BOLTS,
-            PartField.BOLT,
-            PartField.BOLT_AT,
-            PartField.HEIGHT,
-            PartField.STIFFNESS,
-            PartField.BLOCK_WIDTH,
-            PartField.BLOCK_LENGTH,
-            PartField.JAW,
-            PartField.HINGE,
-            PartField.TAB,
-            PartField.MADE_FLOOR,
-            PartField.MADE_SLOT,
-            PartField.MADE_HINGE,
-            PartField.MADE_TAB,
-            PartField.OVERHANG,
-            PartField.REST,
-            PartField.FEED,
+            BEFORE,
+            BOLTS,
+            BOLT,
+            BOLT_AT,
+            HEIGHT,
+            STIFFNESS,
+            BLOCK_WIDTH,
+            BLOCK_LENGTH,
+            JAW,
+            HINGE,
+            TAB,
+            MADE_FLOOR,
+            MADE_SLOT,
+            MADE_HINGE,
+            MADE_TAB,
+            OVERHANG,
+            REST,
+            FEED,
             PartField.SPEED);
 
     private final PlanRequest request;
@@ -111,12 +106,12 @@ public final class PartSetUps {
         Map<String, String> take = new HashMap<>();
         if (!blade.id().equals(asked.blade().id())) {
             OF_THE_BLADE.forEach(field -> take.put(field.id(), ""));
-            take.put(PartField.BLADE.id(), blade.id());
+            take.put(BLADE.id(), blade.id());
         }
         if (holder != asked.holder() || behind != asked.behind()) {
             OF_THE_HOLDER.forEach(field -> take.put(field.id(), ""));
-            take.put(PartField.HOLDER.id(), Entry.choice(holder));
-            take.put(PartField.POST.id(), behind ? "behind" : "front");
+            take.put(HOLDER.id(), Entry.choice(holder));
+            take.put(POST.id(), behind ? "behind" : "front");
         }
         tried++;
         Optional<PartCut> first = work(take);
@@ -224,7 +219,7 @@ public final class PartSetUps {
                 one.margin() < 0 ? Verdict.WRONG : one.margin() >= IN_HAND && quiet ? Verdict.FINE : Verdict.DOUBTFUL;
         Map<String, String> take = new HashMap<>(one.take());
         if (!take.isEmpty()) {
-            take.put(PartField.FEED.id(), Written.exact(Quantity.FEED, cut.feedMm()));
+            take.put(FEED.id(), Written.exact(Quantity.FEED, cut.feedMm()));
         }
         return new SetUps.SetUp(words, does, verdict, take);
     }

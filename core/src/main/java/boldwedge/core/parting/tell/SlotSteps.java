@@ -2,6 +2,7 @@ package boldwedge.core.parting.tell;
 
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.drawing.Scene;
@@ -133,7 +134,7 @@ final class SlotSteps {
 
     MakeStep floor() {
         Pass pass = slot.passes().stream().filter(Pass::finishing).findFirst().orElseThrow();
-        PartField field = job.holder() == HolderKind.SIDE_BLOCK ? PartField.MADE_TAB : PartField.MADE_FLOOR;
+        PartField field = job.holder() == HolderKind.SIDE_BLOCK ? MADE_TAB : MADE_FLOOR;
         OptionalDouble made = job.holder() == HolderKind.SIDE_BLOCK ? design.tabFloorMm() : design.floorMm();
         return MakeStep.of(
                         "slot-floor",
@@ -190,7 +191,7 @@ final class SlotSteps {
                         "Last the wall that only has to clear.",
                         "The blade slides in by hand; a feeler of " + say.length(design.roomMm())
                                 + " beside it just goes.")
-                .measuring(PartField.MADE_SLOT, say.length(drawn), judged);
+                .measuring(MADE_SLOT, say.length(drawn), judged);
     }
 
     private String slotWords(double made) {

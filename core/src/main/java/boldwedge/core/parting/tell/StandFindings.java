@@ -5,6 +5,7 @@ import static boldwedge.core.measure.Amount.mm2;
 import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
@@ -13,7 +14,6 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.holder.Bolt;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
-import boldwedge.core.parting.ask.PartField;
 import boldwedge.core.parting.model.HolderKind;
 import boldwedge.core.parting.model.PartCut;
 import boldwedge.core.parting.model.PartJob;
@@ -44,7 +44,7 @@ final class StandFindings {
         if (!job.behind()) {
             findings.add(allows());
         }
-        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, PartField.HEIGHT.id()));
+        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT.id()));
         return findings;
     }
 
@@ -91,10 +91,10 @@ final class StandFindings {
                 .caution("A nut that bears only at its ends, or a short one, breaks the lips: use a long, flat T-nut.");
         if (pull > 0 && margin < 0.3) {
             if (!job.twoBolts()) {
-                finding.mend("Two bolts", PartField.BOLTS.id(), "two");
+                finding.mend("Two bolts", BOLTS.id(), "two");
             }
             if (job.beforeMm() > 1) {
-                finding.mend("Holder close to the post", PartField.BEFORE.id(), "0 mm");
+                finding.mend("Holder close to the post", BEFORE.id(), "0 mm");
             }
         }
         return finding.build();
@@ -236,7 +236,7 @@ final class StandFindings {
                 .caution("Turn the chuck round by hand at full depth before you start the spindle.");
         if (hits) {
             String away = say.typed(3);
-            finding.mend(away + " from the jaws", PartField.AT.id(), away);
+            finding.mend(away + " from the jaws", AT.id(), away);
         }
         return finding.build();
     }

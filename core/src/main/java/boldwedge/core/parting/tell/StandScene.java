@@ -1,5 +1,7 @@
 package boldwedge.core.parting.tell;
 
+import static boldwedge.core.parting.ask.PartField.*;
+
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Role;
@@ -104,15 +106,15 @@ final class StandScene {
                         ? "pressed down"
                         : "pulled " + say.force(cut.post().boltPullPerN() * force));
         scene.label(Role.CAPTION, boltX, 19, Anchor.MIDDLE, "slide");
-        input(scene, 12, 8, say.length(job.overhangMm()), PartField.OVERHANG);
-        input(scene, 33, 8, say.length(job.restMm()), PartField.REST);
-        input(scene, 58, 8, say.length(job.boltAtMm()), PartField.BOLT_AT);
-        input(scene, 84, 8, say.length(job.heightMm()), PartField.HEIGHT);
-        input(scene, 38, 65, say.length(job.boltMm()), PartField.BOLT);
+        input(scene, 12, 8, say.length(job.overhangMm()), OVERHANG);
+        input(scene, 33, 8, say.length(job.restMm()), REST);
+        input(scene, 58, 8, say.length(job.boltAtMm()), BOLT_AT);
+        input(scene, 84, 8, say.length(job.heightMm()), HEIGHT);
+        input(scene, 38, 65, say.length(job.boltMm()), BOLT);
         if (!job.holder().built()) {
-            input(scene, 58, 65, say.length(job.beforeMm()), PartField.BEFORE);
+            input(scene, 58, 65, say.length(job.beforeMm()), BEFORE);
         }
-        input(scene, 82, 65, say.number(0.001 / PartCut.postGive(job), 1) + " N/µm", PartField.STIFFNESS);
+        input(scene, 82, 65, say.number(0.001 / PartCut.postGive(job), 1) + " N/µm", STIFFNESS);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 

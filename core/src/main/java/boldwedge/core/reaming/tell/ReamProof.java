@@ -1,6 +1,7 @@
 package boldwedge.core.reaming.tell;
 
 import static boldwedge.core.measure.Amount.mm;
+import static boldwedge.core.reaming.ask.ReamField.*;
 
 import boldwedge.core.ask.Mender;
 import boldwedge.core.ask.PlanRequest;
@@ -21,7 +22,6 @@ import boldwedge.core.proof.CauseRule;
 import boldwedge.core.proof.Causes;
 import boldwedge.core.proof.Lessons;
 import boldwedge.core.proof.Taught;
-import boldwedge.core.reaming.ask.ReamField;
 import boldwedge.core.reaming.ask.ReamReader;
 import boldwedge.core.reaming.model.ReamCut;
 import boldwedge.core.reaming.model.ReamJob;
@@ -84,7 +84,7 @@ public final class ReamProof {
     /** A trial teaches what such a reamer cuts over itself; the drilled holes of the shop count for the hole before it. */
     public static Optional<Lessons.About> about(PlanRequest request) {
         return ReamReader.cut(request).cut().map(cut -> {
-            String lathe = request.text(ReamField.LATHE);
+            String lathe = request.text(LATHE);
             String material = cut.job().work().id();
             Lessons.Subject reamed =
                     Lessons.Subject.of(Taught.Of.REAMED, lathe, cut.job().kind().name(), material);
@@ -98,7 +98,7 @@ public final class ReamProof {
     private static Lessons.Subject wear(PlanRequest request, ReamCut cut) {
         return Lessons.Subject.of(
                 Taught.Of.WEAR,
-                request.text(ReamField.LATHE),
+                request.text(LATHE),
                 cut.job().steel().map(ToolSteel::id).orElse("hss"),
                 cut.job().work().id());
     }
@@ -368,7 +368,7 @@ public final class ReamProof {
                                 Mend.atTheMachine("Set the tailstock " + say.length((mouth - bottom) / 2) + " over"),
                                 "Mouth and bottom then differ by less than " + say.length(BELL_MM) + ".")
                         : new Next(
-                                new Mend("Floating holder", ReamField.FLOATING.id(), "floating"),
+                                new Mend("Floating holder", FLOATING.id(), "floating"),
                                 "Then the mouth comes out as the bottom, about " + say.length(bottom)
                                         + ". Or set the tailstock over by " + say.length((mouth - bottom) / 2) + ".");
             case "built-up" -> {
@@ -377,8 +377,7 @@ public final class ReamProof {
                         .atOrBelow(0.7 * cut.rpm())
                         .orElse(job.lathe().speeds().slowest());
                 Mend mend = slower < 0.98 * cut.rpm()
-                        ? new Mend(
-                                "Run at " + say.rpm(slower), ReamField.SPEED.id(), Written.places(slower, 1) + " rpm")
+                        ? new Mend("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm")
                         : Mend.atTheMachine("More and better oil");
                 yield new Next(
                         mend,
@@ -398,11 +397,11 @@ public final class ReamProof {
                                         || first.equals("torn")
                                                 && cut.leftMm().low()
                                                         < ReamCut.stock(job).low()
-                                ? new Mend("Bore it after the drill", ReamField.BEFORE.id(), "bored")
+                                ? new Mend("Bore it after the drill", BEFORE.id(), "bored")
                                 : Mend.atTheMachine("Stone the edges, oil, out while turning forward")
                         : new Mend(
                                 "Before it " + say.length(chosen),
-                                ReamField.BEFORE_SIZE.id(),
+                                BEFORE_SIZE.id(),
                                 Written.exact(Quantity.LENGTH, chosen));
                 yield new Next(
                         mend,
@@ -415,7 +414,7 @@ public final class ReamProof {
             case "lobes" ->
                 job.unevenDegrees() < 0.5 && job.kind() == Kind.FLUTED
                         ? new Next(
-                                new Mend("Uneven by 2°", ReamField.UNEVEN.id(), "2°"),
+                                new Mend("Uneven by 2°", UNEVEN.id(), "2°"),
                                 "Then no tooth meets the marks of the one before.")
                         : new Next(
                                 Mend.atTheMachine("Half the speed, more feed"),

@@ -1,5 +1,7 @@
 package boldwedge.core.threading.tell;
 
+import static boldwedge.core.threading.ask.ThreadField.*;
+
 import boldwedge.core.ask.Mender;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
@@ -12,7 +14,6 @@ import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.proof.Cause;
 import boldwedge.core.rigidity.Hold;
-import boldwedge.core.threading.ask.ThreadField;
 import boldwedge.core.threading.ask.ThreadReader;
 import boldwedge.core.threading.model.ThreadCut;
 import boldwedge.core.threading.model.ThreadJob.Way;
@@ -212,7 +213,7 @@ public final class ThreadProof {
             case "spring" ->
                 Optional.of(new Mend(
                         (cut.spring() + 2) + " spring passes",
-                        ThreadField.SPRING.id(),
+                        SPRING.id(),
                         String.valueOf(Math.min(10, cut.spring() + 2))));
             case "not-down" ->
                 seen.pitch().isPresent()
@@ -228,41 +229,39 @@ public final class ThreadProof {
             case "lead" -> Optional.of(Mend.atTheMachine("Look at wheels and box: count ten turns against a rule"));
             case "angle" ->
                 Math.abs(cut.job().edge().yawRad()) > 1e-6
-                        ? Optional.of(new Mend("Square it", ThreadField.YAW.id(), "0°"))
+                        ? Optional.of(new Mend("Square it", YAW.id(), "0°"))
                         : Math.abs(cut.job().edge().heightMm()) > 1e-6
-                                ? Optional.of(new Mend("On centre", ThreadField.HEIGHT.id(), "0 mm"))
+                                ? Optional.of(new Mend("On centre", HEIGHT.id(), "0 mm"))
                                 : Optional.of(Mend.atTheMachine("Try the bit in the gauge against a lamp"));
             case "burr" -> Optional.of(Mend.atTheMachine("Brush it out, break the crests, try again"));
             case "crest" ->
                 Optional.of(new Mend(
-                        cut.job().inside() ? "Bore it to its limits" : "Turn it to its limits",
-                        ThreadField.BLANK.id(),
-                        ""));
+                        cut.job().inside() ? "Bore it to its limits" : "Turn it to its limits", BLANK.id(), ""));
             case "bar-rubs" -> {
                 double point = cut.pointForMm(cut.bar().orElseThrow().barMm());
                 yield Optional.of(new Mend(
                         "Set the point out to " + say.length(point),
-                        ThreadField.BAR_POINT.id(),
+                        BAR_POINT.id(),
                         boldwedge.core.measure.Written.exact(Quantity.LENGTH, point)));
             }
             case "pushed-off" ->
                 cut.job().reach().hold() == Hold.CHUCK
                         ? Optional.of(new Mend(
                                 "Bring the centre up",
-                                ThreadField.HELD.id(),
+                                HELD.id(),
                                 boldwedge.core.ask.Entry.choice(Hold.CHUCK_AND_CENTRE)))
                         : Optional.of(new Mend(
                                 (cut.spring() + 2) + " spring passes",
-                                ThreadField.SPRING.id(),
+                                SPRING.id(),
                                 String.valueOf(Math.min(10, cut.spring() + 2))));
             case "tailstock" ->
                 Optional.of(Mend.atTheMachine("A spring pass first; then set the tailstock to the line"));
-            case "clearance" -> Optional.of(new Mend("Grind the flank back", ThreadField.LEADING.id(), ""));
-            case "crowded" -> Optional.of(new Mend("Compound half a degree under", ThreadField.WAY.id(), "half-less"));
+            case "clearance" -> Optional.of(new Mend("Grind the flank back", LEADING.id(), ""));
+            case "crowded" -> Optional.of(new Mend("Compound half a degree under", WAY.id(), "half-less"));
             case "built-up" -> Optional.of(Mend.atTheMachine("Stone the edge, oil it, and take the last passes thin"));
             case "steps" ->
                 cut.job().cutting().way() == Way.HALF
-                        ? Optional.of(new Mend("Half a degree less", ThreadField.WAY.id(), "half-less"))
+                        ? Optional.of(new Mend("Half a degree less", WAY.id(), "half-less"))
                         : Optional.of(Mend.atTheMachine("Set the compound against a protractor"));
             case "slack", "dog" ->
                 Optional.of(Mend.atTheMachine("Take up the slack and snug the gibs; look at the dog"));

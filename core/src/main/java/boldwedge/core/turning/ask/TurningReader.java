@@ -1,5 +1,7 @@
 package boldwedge.core.turning.ask;
 
+import static boldwedge.core.turning.ask.TurningField.*;
+
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.FieldState;
@@ -45,23 +47,20 @@ public final class TurningReader extends FieldReader {
             return new Read<>(states, Optional.empty());
         }
         TypedSignature typed = new TypedSignature(
-                reader.typed(TurningField.BACK_RAKE),
-                reader.typed(TurningField.SIDE_RAKE),
-                reader.typed(TurningField.END_RELIEF),
-                reader.typed(TurningField.SIDE_RELIEF),
-                reader.typed(TurningField.END_EDGE),
-                reader.typed(TurningField.SIDE_EDGE),
-                reader.typed(TurningField.NOSE_RADIUS));
+                reader.typed(BACK_RAKE),
+                reader.typed(SIDE_RAKE),
+                reader.typed(END_RELIEF),
+                reader.typed(SIDE_RELIEF),
+                reader.typed(END_EDGE),
+                reader.typed(SIDE_EDGE),
+                reader.typed(NOSE_RADIUS));
         try {
-            return new Read<>(
-                    states, Optional.of(TurningCut.of(job.get(), typed, reader.typed(TurningField.GROUND_LENGTH))));
+            return new Read<>(states, Optional.of(TurningCut.of(job.get(), typed, reader.typed(GROUND_LENGTH))));
         } catch (GroundBit.NothingLeft nothing) {
-            TurningField culprit = Arrays.stream(new TurningField[] {
-                        TurningField.GROUND_LENGTH, TurningField.END_EDGE, TurningField.SIDE_EDGE, TurningField.DAMAGE
-                    })
+            TurningField culprit = Arrays.stream(new TurningField[] {GROUND_LENGTH, END_EDGE, SIDE_EDGE, DAMAGE})
                     .filter(field -> reader.typed(field).isPresent())
                     .findFirst()
-                    .orElse(TurningField.BLANK);
+                    .orElse(BLANK);
             states.put(
                     culprit,
                     FieldState.wrong(
@@ -75,40 +74,37 @@ public final class TurningReader extends FieldReader {
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<TurningJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(TurningField.MATERIAL));
-        chosenFrom(TurningField.MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        Optional<Blank> blank = stock.blank(choiceText(TurningField.BLANK));
-        chosenFrom(TurningField.BLANK, blank.map(Blank::name), "blank", "Pick one from the list.");
-        Optional<Operation> operation = constant(TurningField.OPERATION, Operation.values());
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
+        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<Blank> blank = stock.blank(choiceText(BLANK));
+        chosenFrom(BLANK, blank.map(Blank::name), "blank", "Pick one from the list.");
+        Optional<Operation> operation = constant(OPERATION, Operation.values());
         chosenFrom(
-                TurningField.OPERATION,
+                OPERATION,
                 operation.map(Operation::words),
                 "operation",
                 "It can be turn, shoulder, face or turn-and-face.");
-        Optional<Hold> hold = constant(TurningField.HOLD, Hold.values());
+        Optional<Hold> hold = constant(HOLD, Hold.values());
         chosenFrom(
-                TurningField.HOLD,
-                hold.map(Hold::words),
-                "way of holding",
-                "It can be chuck, chuck-and-centre or between-centres.");
-        Optional<Boolean> flat = switch (choiceText(TurningField.WHEEL_FACE)) {
+                HOLD, hold.map(Hold::words), "way of holding", "It can be chuck, chuck-and-centre or between-centres.");
+        Optional<Boolean> flat = switch (choiceText(WHEEL_FACE)) {
             case "periphery" -> Optional.of(false);
             case "cup" -> Optional.of(true);
             default -> Optional.empty();
         };
         chosenFrom(
-                TurningField.WHEEL_FACE,
+                WHEEL_FACE,
                 flat.map(cup -> cup ? "the flat side of a cup wheel" : "the wheel's periphery"),
                 "grinding surface",
                 "It can be periphery or cup.");
-        Optional<GroundBit.Order> order = constant(TurningField.ORDER, GroundBit.Order.values());
+        Optional<GroundBit.Order> order = constant(ORDER, GroundBit.Order.values());
         chosenFrom(
-                TurningField.ORDER,
+                ORDER,
                 order.map(o -> o == GroundBit.Order.FLANKS_FIRST ? "the flanks" : "the top"),
                 "order of grinding",
                 "It can be flanks-first or top-first.");
         chosenFrom(
-                TurningField.LATHE,
+                LATHE,
                 request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
                 "lathe",
                 "Pick one of the shop's lathes, or enter a new one.");
@@ -116,7 +112,7 @@ public final class TurningReader extends FieldReader {
         for (TurningField field : TurningField.values()) {
             field.limits().ifPresent(limits -> measured(field, limits));
         }
-        Optional<Tolerance> tolerance = tolerance(TurningField.TOLERANCE, toleranced());
+        Optional<Tolerance> tolerance = tolerance(TOLERANCE, toleranced());
         if (hasErrors()) {
             return Optional.empty();
         }
@@ -125,40 +121,38 @@ public final class TurningReader extends FieldReader {
             return Optional.empty();
         }
         ToolMaterial tool = stock.toolMaterial(blank.get());
-        double stockToGo = operation.get() == Operation.FACE
-                ? value(TurningField.LENGTH)
-                : (value(TurningField.DIAMETER) - value(TurningField.FINISHED)) / 2;
-        double depth = typed(TurningField.DEPTH)
+        double stockToGo = operation.get() == Operation.FACE ? value(LENGTH) : (value(DIAMETER) - value(FINISHED)) / 2;
+        double depth = typed(DEPTH)
                 .orElse(Math.min(
                         stockToGo,
                         usualLast(
                                 operation.get() == Operation.FACE
                                         ? CLOSE_MM
                                         : tolerance.orElseThrow().widthMm())));
-        double overhang = typed(TurningField.OVERHANG).orElse(1.5 * blank.get().heightMm());
+        double overhang = typed(OVERHANG).orElse(1.5 * blank.get().heightMm());
         return Optional.of(new TurningJob(
                 operation.get(),
                 work.orElseThrow(),
-                value(TurningField.DIAMETER),
-                value(TurningField.FINISHED),
-                value(TurningField.LENGTH),
+                value(DIAMETER),
+                value(FINISHED),
+                value(LENGTH),
                 tolerance.get(),
-                value(TurningField.FINISH) / 1000,
+                value(FINISH) / 1000,
                 hold.get(),
-                value(TurningField.STICK_OUT),
+                value(STICK_OUT),
                 request.lathe().orElseThrow(),
                 blank.get(),
                 tool,
                 depth,
-                typed(TurningField.FEED),
-                typed(TurningField.SPEED),
-                value(TurningField.HEIGHT),
-                value(TurningField.SWIVEL),
+                typed(FEED),
+                typed(SPEED),
+                value(HEIGHT),
+                value(SWIVEL),
                 overhang,
-                flat.orElseThrow() ? Double.POSITIVE_INFINITY : value(TurningField.WHEEL) / 2,
+                flat.orElseThrow() ? Double.POSITIVE_INFINITY : value(WHEEL) / 2,
                 order.orElseThrow(),
-                value(TurningField.DAMAGE),
-                typed(TurningField.INSERT_PRICE),
+                value(DAMAGE),
+                typed(INSERT_PRICE),
                 request.units(),
                 request.taught().ofSize()));
     }
@@ -170,80 +164,78 @@ public final class TurningReader extends FieldReader {
 
     /** What the tolerance is read at: a face has no diameter to fit, its limits are read at the nominal start instead. */
     private OptionalDouble toleranced() {
-        OptionalDouble finished = typed(TurningField.FINISHED);
+        OptionalDouble finished = typed(FINISHED);
         return finished.isPresent() && finished.getAsDouble() <= 0
-                ? OptionalDouble.of(Math.max(1, typed(TurningField.DIAMETER).orElse(1)))
+                ? OptionalDouble.of(Math.max(1, typed(DIAMETER).orElse(1)))
                 : finished;
     }
 
     private void checkTogether(Operation operation, Hold hold, Blank blank) {
-        double start = value(TurningField.DIAMETER);
-        double finished = value(TurningField.FINISHED);
+        double start = value(DIAMETER);
+        double finished = value(FINISHED);
         boolean facing = operation == Operation.FACE;
         if (finished >= start) {
             wrong(
-                    TurningField.FINISHED,
+                    FINISHED,
                     facing
                             ? "Facing feeds inward: it must stop at less than " + length(start)
                                     + ". Type 0 for the centre."
                             : "The finished diameter must be less than " + length(start) + ", where the cut starts.");
         } else if (!facing && finished < 0.3) {
-            wrong(TurningField.FINISHED, "A finished diameter under " + length(0.3) + " is beyond this program.");
+            wrong(FINISHED, "A finished diameter under " + length(0.3) + " is beyond this program.");
         }
-        if (!facing && value(TurningField.LENGTH) > value(TurningField.STICK_OUT)) {
+        if (!facing && value(LENGTH) > value(STICK_OUT)) {
             wrong(
-                    TurningField.LENGTH,
-                    "The cut is longer than the work that is free (" + length(value(TurningField.STICK_OUT))
-                            + "). Shorten it to " + length(value(TurningField.STICK_OUT)) + " or let more stand out.");
+                    LENGTH,
+                    "The cut is longer than the work that is free (" + length(value(STICK_OUT)) + "). Shorten it to "
+                            + length(value(STICK_OUT)) + " or let more stand out.");
         }
-        if (value(TurningField.STICK_OUT) > 60 * start) {
+        if (value(STICK_OUT) > 60 * start) {
             wrong(
-                    TurningField.STICK_OUT,
-                    "That is " + Math.round(value(TurningField.STICK_OUT) / start)
+                    STICK_OUT,
+                    "That is " + Math.round(value(STICK_OUT) / start)
                             + " diameters long: it would whip. Over 60 diameters this program does not follow.");
         }
-        double stock = facing ? value(TurningField.LENGTH) : (start - finished) / 2;
-        if (typed(TurningField.DEPTH).orElse(0) > stock * (1 + 1e-9)) {
-            wrong(
-                    TurningField.DEPTH,
-                    "There is only " + length(stock) + " to take off" + (facing ? " the face." : " each side."));
+        double stock = facing ? value(LENGTH) : (start - finished) / 2;
+        if (typed(DEPTH).orElse(0) > stock * (1 + 1e-9)) {
+            wrong(DEPTH, "There is only " + length(stock) + " to take off" + (facing ? " the face." : " each side."));
         }
         double least = facing ? Math.max(finished / 2, 0) : finished / 2;
-        double off = Math.abs(value(TurningField.HEIGHT));
+        double off = Math.abs(value(HEIGHT));
         if (!facing && off >= 0.8 * least) {
             wrong(
-                    TurningField.HEIGHT,
+                    HEIGHT,
                     "At " + length(off) + " off centre the point would pass the work, whose radius is " + length(least)
                             + ". Keep it within " + length(0.8 * least) + ".");
         } else if (facing && off >= 0.4 * start) {
-            wrong(TurningField.HEIGHT, "At " + length(off) + " off centre the point misses the work.");
+            wrong(HEIGHT, "At " + length(off) + " off centre the point misses the work.");
         }
         double longest = blank.lengthMm() - 2 * blank.heightMm();
-        if (typed(TurningField.OVERHANG).orElse(0) > longest) {
+        if (typed(OVERHANG).orElse(0) > longest) {
             wrong(
-                    TurningField.OVERHANG,
+                    OVERHANG,
                     "The blank is " + length(blank.lengthMm()) + " long and needs a grip: it can stand out "
                             + length(longest) + " or less.");
         }
-        if (typed(TurningField.GROUND_LENGTH).orElse(0) > blank.lengthMm() / 2) {
+        if (typed(GROUND_LENGTH).orElse(0) > blank.lengthMm() / 2) {
             wrong(
-                    TurningField.GROUND_LENGTH,
+                    GROUND_LENGTH,
                     "The blank is " + length(blank.lengthMm()) + " long: grind " + length(blank.lengthMm() / 2)
                             + " of it or less.");
         }
-        if (typed(TurningField.NOSE_RADIUS).orElse(0) > 0.3 * blank.widthMm()) {
+        if (typed(NOSE_RADIUS).orElse(0) > 0.3 * blank.widthMm()) {
             wrong(
-                    TurningField.NOSE_RADIUS,
+                    NOSE_RADIUS,
                     "A nose that big does not fit on this blank: " + length(0.3 * blank.widthMm()) + " or less.");
         }
-        if (value(TurningField.DAMAGE) > blank.lengthMm() / 3) {
+        if (value(DAMAGE) > blank.lengthMm() / 3) {
             wrong(
-                    TurningField.DAMAGE,
+                    DAMAGE,
                     "That leaves too little of the bit: at most " + length(blank.lengthMm() / 3) + " can come off.");
         }
         // Between centres both ends are held; nothing sticks out, but the length must carry the cut.
         if (hold == Hold.BETWEEN_CENTRES && facing) {
-            wrong(TurningField.HOLD, "Between centres the end cannot be faced to the centre: hold it in the chuck.");
+            wrong(HOLD, "Between centres the end cannot be faced to the centre: hold it in the chuck.");
         }
     }
 }

@@ -1,5 +1,7 @@
 package boldwedge.core.turning.tell;
 
+import static boldwedge.core.turning.ask.TurningField.*;
+
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Point;
@@ -7,7 +9,6 @@ import boldwedge.core.drawing.Role;
 import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
 import boldwedge.core.measure.Say;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.tell.BitView.Look;
 import boldwedge.core.wedge.GroundBit;
@@ -40,30 +41,15 @@ final class BitScene {
         if (Math.abs(lead) > 0.004) {
             scene.angle(tip.x(), tip.y(), Math.min(down, down - lead), Math.max(down, down - lead), 13);
         }
-        scene.place(0, 0, 1)
-                .input(
-                        1.5,
-                        57,
-                        Anchor.START,
-                        say.angle(lead),
-                        TurningField.SIDE_EDGE.id(),
-                        TurningField.SIDE_EDGE.label());
+        scene.place(0, 0, 1).input(1.5, 57, Anchor.START, say.angle(lead), SIDE_EDGE.id(), SIDE_EDGE.label());
         scene.place(topX, topY, scale);
         double end = s.endCuttingEdge();
         scene.angle(tip.x(), tip.y(), -end, 0, 15);
-        scene.place(0, 0, 1)
-                .input(41, 68, Anchor.START, say.angle(end), TurningField.END_EDGE.id(), TurningField.END_EDGE.label());
+        scene.place(0, 0, 1).input(41, 68, Anchor.START, say.angle(end), END_EDGE.id(), END_EDGE.label());
         scene.place(topX, topY, scale);
         double r = s.noseRadiusMm();
         scene.leader(tip.x() + 0.3 * r, tip.y() - 0.3 * r, -9, 1.5, Anchor.END, "");
-        scene.place(0, 0, 1)
-                .input(
-                        1.5,
-                        68,
-                        Anchor.START,
-                        say.length(r),
-                        TurningField.NOSE_RADIUS.id(),
-                        TurningField.NOSE_RADIUS.label());
+        scene.place(0, 0, 1).input(1.5, 68, Anchor.START, say.length(r), NOSE_RADIUS.id(), NOSE_RADIUS.label());
         scene.place(topX, topY, scale);
         scene.dimension(w / 2, 0, w / 2, -ground, 4);
         scene.place(0, 0, 1)
@@ -72,8 +58,8 @@ final class BitScene {
                         topY - scale * ground / 2,
                         Anchor.START,
                         say.length(ground),
-                        TurningField.GROUND_LENGTH.id(),
-                        TurningField.GROUND_LENGTH.label());
+                        GROUND_LENGTH.id(),
+                        GROUND_LENGTH.label());
         scene.label(Role.CAPTION, topX, topY - scale * (ground + shown) - 3.2, Anchor.MIDDLE, "from above");
 
         // From the work: the left of the bit is on the right.
@@ -89,8 +75,8 @@ final class BitScene {
                         endY + scale * face.y() - 1,
                         Anchor.START,
                         say.angle(s.sideRake()),
-                        TurningField.SIDE_RAKE.id(),
-                        TurningField.SIDE_RAKE.label());
+                        SIDE_RAKE.id(),
+                        SIDE_RAKE.label());
         scene.place(endX, endY, scale);
         scene.angle(face.x(), face.y(), down - s.sideRelief(), down, 11);
         scene.place(0, 0, 1)
@@ -99,8 +85,8 @@ final class BitScene {
                         endY + scale * h * 0.35,
                         Anchor.START,
                         say.angle(s.sideRelief()),
-                        TurningField.SIDE_RELIEF.id(),
-                        TurningField.SIDE_RELIEF.label());
+                        SIDE_RELIEF.id(),
+                        SIDE_RELIEF.label());
         scene.label(Role.CAPTION, endX, endY - 3.2, Anchor.MIDDLE, "from the work");
 
         // From the left, point to the left.
@@ -115,8 +101,8 @@ final class BitScene {
                         endY + scale * h + 4,
                         Anchor.START,
                         say.angle(s.backRake()),
-                        TurningField.BACK_RAKE.id(),
-                        TurningField.BACK_RAKE.label());
+                        BACK_RAKE.id(),
+                        BACK_RAKE.label());
         scene.place(sideX, endY, scale);
         scene.angle(nose.x(), nose.y(), down, down + s.endRelief(), 12);
         scene.place(0, 0, 1)
@@ -125,8 +111,8 @@ final class BitScene {
                         endY + scale * h * 0.3,
                         Anchor.START,
                         say.angle(s.endRelief()),
-                        TurningField.END_RELIEF.id(),
-                        TurningField.END_RELIEF.label());
+                        END_RELIEF.id(),
+                        END_RELIEF.label());
         scene.label(Role.CAPTION, sideX + scale * (ground + shown) / 2, endY - 3.2, Anchor.MIDDLE, "from the left");
 
         // Held up to look at.

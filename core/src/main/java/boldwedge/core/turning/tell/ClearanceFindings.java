@@ -4,6 +4,7 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mmPerRev;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;
@@ -39,10 +40,9 @@ final class ClearanceFindings {
         List<Finding> findings = new ArrayList<>();
         ToolSignature hand = cut.signature();
         ToolSignature use = cut.wedge().signature(cut.used());
-        findings.add(clearance(
-                "side", "side flank", hand.sideRelief(), cut.wedge().sideFall(cut.used()), TurningField.SIDE_RELIEF));
-        findings.add(clearance(
-                "end", "end flank", hand.endRelief(), cut.wedge().endFall(cut.used()), TurningField.END_RELIEF));
+        findings.add(
+                clearance("side", "side flank", hand.sideRelief(), cut.wedge().sideFall(cut.used()), SIDE_RELIEF));
+        findings.add(clearance("end", "end flank", hand.endRelief(), cut.wedge().endFall(cut.used()), END_RELIEF));
         noseClearance(findings, use);
         trailing(findings, use);
         rakeInUse(findings, hand, use);
@@ -74,7 +74,7 @@ final class ClearanceFindings {
                 .source("ISO 3002-1:1982, working system; ISO 3002-2, by vectors");
         if (verdict != Verdict.FINE) {
             if (Math.abs(job.heightMm()) > 1e-6) {
-                finding.mend("Set the point on centre", TurningField.HEIGHT.id(), "0");
+                finding.mend("Set the point on centre", HEIGHT.id(), "0");
             }
             double wanted = Math.ceil(Math.toDegrees(hand - use + 2.5 * LEAST_CLEARANCE));
             finding.mend("Relief " + Written.places(wanted, 0) + "°", field.id(), Written.places(wanted, 0) + "°");
@@ -106,7 +106,7 @@ final class ClearanceFindings {
                 .source("ISO 3002-1:1982, working system")
                 .mend(
                         "More end relief",
-                        TurningField.END_RELIEF.id(),
+                        END_RELIEF.id(),
                         Written.degrees(cut.signature().endRelief() + Math.toRadians(3)))
                 .build());
     }
@@ -124,18 +124,18 @@ final class ClearanceFindings {
                     .step(trails(facing))
                     .source("ISO 3002-1:1982");
             if (Math.abs(job.swivelRad()) > 1e-9) {
-                drags.mend("Swing the tool back to 0°", TurningField.SWIVEL.id(), "0°");
+                drags.mend("Swing the tool back to 0°", SWIVEL.id(), "0°");
             }
             // Ground so that the edge trails by five degrees as the tool stands now.
             double more = Math.toRadians(5) - cut.cutting().profile().trailing();
             if (facing) {
                 String lead =
                         Written.places(Math.floor(Math.toDegrees(cut.signature().sideCuttingEdge() - more)), 0) + "°";
-                drags.mend("Lead " + lead, TurningField.SIDE_EDGE.id(), lead);
+                drags.mend("Lead " + lead, SIDE_EDGE.id(), lead);
             } else {
                 String end =
                         Written.places(Math.ceil(Math.toDegrees(cut.signature().endCuttingEdge() + more)), 0) + "°";
-                drags.mend("End edge " + end, TurningField.END_EDGE.id(), end);
+                drags.mend("End edge " + end, END_EDGE.id(), end);
             }
             findings.add(drags.build());
         }
@@ -153,12 +153,12 @@ final class ClearanceFindings {
                         .mend(
                                 "Swing the point to the chuck by "
                                         + say.angle(job.swivelRad() - past + Math.toRadians(2)),
-                                TurningField.SWIVEL.id(),
+                                SWIVEL.id(),
                                 Written.degrees(job.swivelRad() - past + Math.toRadians(2)))
                         .mendUnless(
                                 cut.signature().sideCuttingEdge() <= Math.toRadians(-1.95),
                                 "Lead −2°",
-                                TurningField.SIDE_EDGE.id(),
+                                SIDE_EDGE.id(),
                                 "-2°")
                         .build());
             }
@@ -227,7 +227,7 @@ final class ClearanceFindings {
                 .step(Working.of("Nub", "2 · |h|", mm(2 * h))
                         .with("h", mm(job.heightMm()).typed()))
                 .source("Geometry: the point passes the axis at its height error")
-                .mend("Set the point on centre", TurningField.HEIGHT.id(), "0")
+                .mend("Set the point on centre", HEIGHT.id(), "0")
                 .build());
     }
 }

@@ -1,9 +1,10 @@
 package boldwedge.core.turning.tell;
 
+import static boldwedge.core.turning.ask.TurningField.*;
+
 import boldwedge.core.finding.Finding;
 import boldwedge.core.measure.Say;
 import boldwedge.core.rule.EdgeRules;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,14 +21,8 @@ final class CuttingFindings {
     }
 
     List<Finding> all() {
-        EdgeRules edge = new EdgeRules(
-                cut.cutting(),
-                new EdgeRules.Fields(
-                        TurningField.SPEED,
-                        TurningField.FEED,
-                        TurningField.DEPTH,
-                        Optional.of(TurningField.NOSE_RADIUS)),
-                say);
+        EdgeRules edge =
+                new EdgeRules(cut.cutting(), new EdgeRules.Fields(SPEED, FEED, DEPTH, Optional.of(NOSE_RADIUS)), say);
         boolean shallow = cut.job().depthMm() < cut.signature().noseRadiusMm();
         List<Finding> findings = new ArrayList<>();
         findings.add(edge.speed());

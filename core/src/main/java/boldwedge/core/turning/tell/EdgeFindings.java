@@ -2,6 +2,7 @@ package boldwedge.core.turning.tell;
 
 import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.advice.AngleAdvice.Advised;
 import boldwedge.core.finding.Finding;
@@ -40,36 +41,12 @@ final class EdgeFindings {
 
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
-        angle(
-                findings,
-                TurningField.BACK_RAKE,
-                cut.advice().backRake(),
-                cut.signature().backRake());
-        angle(
-                findings,
-                TurningField.SIDE_RAKE,
-                cut.advice().sideRake(),
-                cut.signature().sideRake());
-        angle(
-                findings,
-                TurningField.END_RELIEF,
-                cut.advice().endRelief(),
-                cut.signature().endRelief());
-        angle(
-                findings,
-                TurningField.SIDE_RELIEF,
-                cut.advice().sideRelief(),
-                cut.signature().sideRelief());
-        angle(
-                findings,
-                TurningField.END_EDGE,
-                cut.advice().endEdge(),
-                cut.signature().endCuttingEdge());
-        angle(
-                findings,
-                TurningField.SIDE_EDGE,
-                cut.advice().sideEdge(),
-                cut.signature().sideCuttingEdge());
+        angle(findings, BACK_RAKE, cut.advice().backRake(), cut.signature().backRake());
+        angle(findings, SIDE_RAKE, cut.advice().sideRake(), cut.signature().sideRake());
+        angle(findings, END_RELIEF, cut.advice().endRelief(), cut.signature().endRelief());
+        angle(findings, SIDE_RELIEF, cut.advice().sideRelief(), cut.signature().sideRelief());
+        angle(findings, END_EDGE, cut.advice().endEdge(), cut.signature().endCuttingEdge());
+        angle(findings, SIDE_EDGE, cut.advice().sideEdge(), cut.signature().sideCuttingEdge());
         if (findings.isEmpty()) {
             findings.add(Finding.at(Station.EDGE, "angles-in-range", say)
                     .says(
@@ -195,9 +172,9 @@ final class EdgeFindings {
         }
         double relief = cut.advice().sideRelief().span().low();
         finding.mendUnless(
-                hand(TurningField.SIDE_RELIEF, relief),
+                hand(SIDE_RELIEF, relief),
                 "Less side relief: " + say.angle(relief),
-                TurningField.SIDE_RELIEF.id(),
+                SIDE_RELIEF.id(),
                 Written.degrees(relief));
         if (!raked) {
             lessRake(finding);
@@ -208,15 +185,12 @@ final class EdgeFindings {
     private void lessRake(Finding.Builder finding) {
         double rake = cut.advice().sideRake().chosen();
         finding.mendUnless(
-                hand(TurningField.SIDE_RAKE, rake),
-                "Less side rake: " + say.angle(rake),
-                TurningField.SIDE_RAKE.id(),
-                Written.degrees(rake));
+                hand(SIDE_RAKE, rake), "Less side rake: " + say.angle(rake), SIDE_RAKE.id(), Written.degrees(rake));
     }
 
     /** Whether an angle is this already, or less: less of it would then change nothing. */
     private boolean hand(TurningField field, double wanted) {
-        double now = field == TurningField.SIDE_RAKE
+        double now = field == SIDE_RAKE
                 ? cut.signature().sideRake()
                 : cut.signature().sideRelief();
         return now <= wanted + Math.toRadians(0.05);
@@ -258,7 +232,7 @@ final class EdgeFindings {
                 .step(Working.of("Wedge left at the edge", "βn − l", rad(wedge))
                         .with("βn", rad(wedge + lean))
                         .with("l", "the lean", rad(lean)))
-                .mend("Grind on a cup wheel", TurningField.WHEEL_FACE.id(), "cup")
+                .mend("Grind on a cup wheel", WHEEL_FACE.id(), "cup")
                 .build();
     }
 

@@ -1,5 +1,7 @@
 package boldwedge.core.turning.tell;
 
+import static boldwedge.core.turning.ask.TurningField.*;
+
 import boldwedge.core.cutting.EdgeProfile;
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
@@ -9,7 +11,6 @@ import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneBuilder;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.turning.tell.BitView.Look;
@@ -77,16 +78,10 @@ final class EdgeScenes {
         if (Math.abs(height) > 0.2) {
             scene.dimension(tipX - reach * scale - 21, centreY, tipX - reach * scale - 21, tipY, 0.01);
         }
-        scene.input(
-                2, 65, Anchor.START, say.length(job.heightMm()), TurningField.HEIGHT.id(), TurningField.HEIGHT.label());
+        scene.input(2, 65, Anchor.START, say.length(job.heightMm()), HEIGHT.id(), HEIGHT.label());
         scene.dimension(clamp, base - 11, tipX, base - 11, -0.01);
         scene.input(
-                (clamp + tipX) / 2 - 8,
-                base - 14.5,
-                Anchor.START,
-                say.length(reach),
-                TurningField.OVERHANG.id(),
-                TurningField.OVERHANG.label());
+                (clamp + tipX) / 2 - 8, base - 14.5, Anchor.START, say.length(reach), OVERHANG.id(), OVERHANG.label());
         // The sense of rotation: over the top towards the operator, down on to the tool.
         double arrowR = Math.min(radius * 0.75, 20);
         if (arrowR > 3) {
@@ -150,42 +145,23 @@ final class EdgeScenes {
         scene.line(Role.WORK, left, -depth, -depth / Math.tan(Math.min(1.5, Math.max(0.3, edge.leading()))), -depth);
         scene.place(0, 0, 1);
         scene.dimension(6.5, y0, 6.5, y0 - scale * depth, -0.01);
-        scene.input(
-                2,
-                y0 - scale * depth - 5.5,
-                Anchor.START,
-                say.length(depth),
-                TurningField.DEPTH.id(),
-                TurningField.DEPTH.label());
-        scene.input(34, y0 + 16, Anchor.START, say.feed(feed), TurningField.FEED.id(), TurningField.FEED.label());
+        scene.input(2, y0 - scale * depth - 5.5, Anchor.START, say.length(depth), DEPTH.id(), DEPTH.label());
+        scene.input(34, y0 + 16, Anchor.START, say.feed(feed), FEED.id(), FEED.label());
         scene.input(
                 34,
                 y0 - scale * depth - 8,
                 Anchor.START,
                 say.length(edge.noseRadiusMm()),
-                TurningField.NOSE_RADIUS.id(),
-                TurningField.NOSE_RADIUS.label());
+                NOSE_RADIUS.id(),
+                NOSE_RADIUS.label());
         scene.label(
                 Role.CAPTION,
                 4,
                 y0 + 22,
                 Anchor.START,
                 "the chip, cut across: " + say.length(cut.cutting().force().thickestMm()) + " at its thickest");
-        scene.place(0, 0, 1)
-                .input(
-                        60,
-                        66,
-                        Anchor.START,
-                        say.rpm(cut.cutting().rpm()),
-                        TurningField.SPEED.id(),
-                        TurningField.SPEED.label());
-        scene.input(
-                80,
-                66,
-                Anchor.START,
-                say.angle(job.swivelRad()),
-                TurningField.SWIVEL.id(),
-                TurningField.SWIVEL.label());
+        scene.place(0, 0, 1).input(60, 66, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED.id(), SPEED.label());
+        scene.input(80, 66, Anchor.START, say.angle(job.swivelRad()), SWIVEL.id(), SWIVEL.label());
 
         // The finished surface, heights drawn larger.
         double rt = cut.cutting().finish().rtMm();

@@ -5,6 +5,7 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.measure.Amount.mm3;
 import static boldwedge.core.measure.Amount.number;
 import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.MakeStep;
@@ -21,7 +22,6 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.stock.ToolMaterial;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.wedge.GrindingPlan;
 import boldwedge.core.wedge.GrindingPlan.Pass;
@@ -129,7 +129,7 @@ final class GrindCard {
                         cut.job().order() == GroundBit.Order.FLANKS_FIRST
                                 ? "Grind the top first"
                                 : "Grind the flanks first",
-                        TurningField.ORDER.id(),
+                        ORDER.id(),
                         cut.job().order() == GroundBit.Order.FLANKS_FIRST ? "top-first" : "flanks-first")
                 .build());
         return findings;
@@ -249,7 +249,7 @@ final class GrindCard {
                                 + say.length(cut.cutting().smallestChipMm().chosen()) + "."),
                 "The edge copies itself on to the work: its notches become lines.",
                 "Under a loupe no light comes back from the edge.",
-                TurningField.NOSE_RADIUS.id(),
+                NOSE_RADIUS.id(),
                 say.length(cut.signature().noseRadiusMm()),
                 List.of("Stroke away from the edge; a finished bit cuts skin without being felt."),
                 List.of(Working.of(
@@ -354,10 +354,10 @@ final class GrindCard {
 
     private static String measures(Surface surface) {
         return switch (surface) {
-            case FACE -> TurningField.SIDE_RAKE.id();
-            case SIDE_FLANK -> TurningField.SIDE_RELIEF.id();
-            case END_FLANK -> TurningField.END_RELIEF.id();
-            default -> TurningField.NOSE_RADIUS.id();
+            case FACE -> SIDE_RAKE.id();
+            case SIDE_FLANK -> SIDE_RELIEF.id();
+            case END_FLANK -> END_RELIEF.id();
+            default -> NOSE_RADIUS.id();
         };
     }
 

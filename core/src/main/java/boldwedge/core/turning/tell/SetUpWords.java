@@ -1,12 +1,13 @@
 package boldwedge.core.turning.tell;
 
+import static boldwedge.core.turning.ask.TurningField.*;
+
 import boldwedge.core.ask.SetUps;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.Quantity;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.measure.Written;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.SetUpSearch;
 import boldwedge.core.turning.model.SetUpSearch.Bound;
 import boldwedge.core.turning.model.SetUpSearch.Found;
@@ -64,13 +65,13 @@ public final class SetUpWords {
                 inHand(one));
         Verdict verdict = one.worst() <= 0.8 ? Verdict.FINE : one.worst() <= 1 ? Verdict.DOUBTFUL : Verdict.WRONG;
         Map<String, String> take = Map.of(
-                TurningField.NOSE_RADIUS.id(), exact(s.noseMm(), say),
-                TurningField.SIDE_RAKE.id(), Written.degrees(s.sideRakeRad()),
-                TurningField.SIDE_EDGE.id(), Written.degrees(s.leadRad()),
-                TurningField.DEPTH.id(), exact(s.depthMm(), say),
-                TurningField.FEED.id(), Written.exact(Quantity.FEED, s.feedMm()),
-                TurningField.HOLD.id(), s.hold().name().toLowerCase(Locale.ROOT).replace('_', '-'),
-                TurningField.STICK_OUT.id(), exact(s.freeMm(), say));
+                NOSE_RADIUS.id(), exact(s.noseMm(), say),
+                SIDE_RAKE.id(), Written.degrees(s.sideRakeRad()),
+                SIDE_EDGE.id(), Written.degrees(s.leadRad()),
+                DEPTH.id(), exact(s.depthMm(), say),
+                FEED.id(), Written.exact(Quantity.FEED, s.feedMm()),
+                HOLD.id(), s.hold().name().toLowerCase(Locale.ROOT).replace('_', '-'),
+                STICK_OUT.id(), exact(s.freeMm(), say));
         return new SetUps.SetUp(words, does, verdict, take);
     }
 

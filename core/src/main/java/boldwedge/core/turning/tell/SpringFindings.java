@@ -5,6 +5,7 @@ import static boldwedge.core.measure.Amount.mmPerNewton;
 import static boldwedge.core.measure.Amount.mpa;
 import static boldwedge.core.measure.Amount.newtons;
 import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.finding.Finding;
@@ -19,7 +20,6 @@ import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.rule.HeightFinding;
 import boldwedge.core.rule.HeldWorkings;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.Operation;
@@ -214,27 +214,27 @@ final class SpringFindings {
         boolean centre = job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM && centreHelps();
         boolean slender = job.hold().slenderness(job.freeLengthMm(), job.finishedMm()) > CENTRED_FROM;
         if (centre && slender) {
-            finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
+            finding.mend("Bring the centre up", HOLD.id(), "chuck-and-centre");
         }
         if (job.depthMm() > 0.25) {
             String half = say.typed(job.depthMm() / 2);
-            finding.mend("Last pass " + half, TurningField.DEPTH.id(), half);
+            finding.mend("Last pass " + half, DEPTH.id(), half);
         }
         if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
             String shorter = say.typed(job.lengthMm() * 1.05);
-            finding.mend("Let only " + shorter + " stand out", TurningField.STICK_OUT.id(), shorter);
+            finding.mend("Let only " + shorter + " stand out", STICK_OUT.id(), shorter);
         }
         if (centre && !slender) {
-            finding.mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre");
+            finding.mend("Bring the centre up", HOLD.id(), "chuck-and-centre");
         }
         double finer = say.units().nose(Math.max(0.2, cut.signature().noseRadiusMm() / 2));
         if (finer < 0.9 * cut.signature().noseRadiusMm()) {
             String nose = say.length(finer);
-            finding.mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose);
+            finding.mend("Nose " + nose, NOSE_RADIUS.id(), nose);
         }
         if (cut.signature().sideCuttingEdge() > Math.toRadians(4)
                 && !job.operation().meetsAFace()) {
-            finding.mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°");
+            finding.mend("Lead 3°", SIDE_EDGE.id(), "3°");
         }
     }
 
@@ -285,7 +285,7 @@ final class SpringFindings {
                         ratio <= 1.6);
         if (verdict != Verdict.FINE) {
             String shorter = say.typed(1.5 * job.blank().heightMm());
-            finding.mend("Stand out " + shorter, TurningField.OVERHANG.id(), shorter);
+            finding.mend("Stand out " + shorter, OVERHANG.id(), shorter);
         }
         return finding.build();
     }
@@ -336,6 +336,6 @@ final class SpringFindings {
                         job.heightMm() > 0 && job.heightMm() <= HAIR_MM)
                 .source("The lathe's card and the bit's solid")
                 .build());
-        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, TurningField.HEIGHT.id()));
+        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT.id()));
     }
 }

@@ -15,6 +15,7 @@ import static boldwedge.core.measure.Amount.ra;
 import static boldwedge.core.measure.Amount.rad;
 import static boldwedge.core.measure.Amount.rpm;
 import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Drawn;
@@ -33,7 +34,6 @@ import boldwedge.core.measure.Written;
 import boldwedge.core.rule.LastPass;
 import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.EdgeAngles;
@@ -78,18 +78,18 @@ public final class TurningAnswer {
     /** Shows what was chosen, and the recommended range beside what was typed. */
     public static void show(Chosen chosen, TurningCut cut) {
         ToolSignature s = cut.signature();
-        chosen.angle(TurningField.BACK_RAKE, cut.advice().backRake(), s.backRake());
-        chosen.angle(TurningField.SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
-        chosen.angle(TurningField.END_RELIEF, cut.advice().endRelief(), s.endRelief());
-        chosen.angle(TurningField.SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
-        chosen.angle(TurningField.END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
-        chosen.angle(TurningField.SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
-        chosen.nose(TurningField.NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
-        chosen.length(TurningField.DEPTH, cut.job().depthMm());
-        chosen.value(TurningField.FEED, Quantity.FEED, cut.cutting().feedMm());
-        chosen.value(TurningField.SPEED, Quantity.SPINDLE_SPEED, cut.cutting().rpm());
-        chosen.length(TurningField.OVERHANG, cut.job().overhangMm());
-        chosen.length(TurningField.GROUND_LENGTH, cut.bit().groundLengthMm());
+        chosen.angle(BACK_RAKE, cut.advice().backRake(), s.backRake());
+        chosen.angle(SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
+        chosen.angle(END_RELIEF, cut.advice().endRelief(), s.endRelief());
+        chosen.angle(SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
+        chosen.angle(END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
+        chosen.angle(SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
+        chosen.nose(NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
+        chosen.length(DEPTH, cut.job().depthMm());
+        chosen.value(FEED, Quantity.FEED, cut.cutting().feedMm());
+        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.cutting().rpm());
+        chosen.length(OVERHANG, cut.job().overhangMm());
+        chosen.length(GROUND_LENGTH, cut.bit().groundLengthMm());
     }
 
     private static Finding passes(TurningCut cut, Say say) {

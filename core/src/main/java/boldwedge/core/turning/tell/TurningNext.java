@@ -1,5 +1,7 @@
 package boldwedge.core.turning.tell;
 
+import static boldwedge.core.turning.ask.TurningField.*;
+
 import boldwedge.core.ask.Mender;
 import boldwedge.core.ask.Mender.Proposal;
 import boldwedge.core.finding.Mend;
@@ -11,7 +13,6 @@ import boldwedge.core.proof.Measured;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.stock.Span;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import java.util.ArrayList;
@@ -66,7 +67,7 @@ final class TurningNext {
                     yield Optional.empty();
                 }
                 yield Optional.of(new Proposal(
-                        new Mend("Run at " + say.rpm(rpm), TurningField.SPEED.id(), Written.places(rpm, 1) + " rpm"),
+                        new Mend("Run at " + say.rpm(rpm), SPEED.id(), Written.places(rpm, 1) + " rpm"),
                         faster
                                 ? "Faster, the chip is hotter and does not weld to the edge."
                                 : "Slower, the edge stays hard: about "
@@ -81,14 +82,14 @@ final class TurningNext {
             case "rubbing" ->
                 Math.abs(job.heightMm()) > 1e-6
                         ? Optional.of(new Proposal(
-                                new Mend("Set the point on centre", TurningField.HEIGHT.id(), "0"),
+                                new Mend("Set the point on centre", HEIGHT.id(), "0"),
                                 "It gives the clearance back that the height has taken.",
                                 1))
                         : Optional.of(new Proposal(
                                 new Mend(
                                         "End relief "
                                                 + say.angle(cut.signature().endRelief() + Math.toRadians(3)),
-                                        TurningField.END_RELIEF.id(),
+                                        END_RELIEF.id(),
                                         Written.degrees(cut.signature().endRelief() + Math.toRadians(3))),
                                 "Three degrees more room under the edge.",
                                 1));
@@ -98,7 +99,7 @@ final class TurningNext {
                                 new Mend(
                                         "Stand out "
                                                 + say.length(1.2 * job.blank().heightMm()),
-                                        TurningField.OVERHANG.id(),
+                                        OVERHANG.id(),
                                         fieldLength(1.2 * job.blank().heightMm())),
                                 "The point gives "
                                         + Written.places(
@@ -136,7 +137,7 @@ final class TurningNext {
 
     /** No headstock is moved before a light pass leaves the same taper. */
     private Proposal aligning() {
-        return Mender.lightPass(TurningField.DEPTH, cut.job().depthMm(), this::fieldLength)
+        return Mender.lightPass(DEPTH, cut.job().depthMm(), this::fieldLength)
                 .orElseGet(() -> cut.job().hold() == Hold.CHUCK
                         ? new Proposal(
                                 Mend.atTheMachine("Two collars on a stout bar, a light cut over both"),
@@ -154,38 +155,35 @@ final class TurningNext {
         List<Mend> candidates = new ArrayList<>();
         if (job.depthMm() > 0.2) {
             candidates.add(new Mend(
-                    "Last pass " + fieldLength(job.depthMm() / 2),
-                    TurningField.DEPTH.id(),
-                    fieldLength(job.depthMm() / 2)));
+                    "Last pass " + fieldLength(job.depthMm() / 2), DEPTH.id(), fieldLength(job.depthMm() / 2)));
         }
         if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
             String out = say.typed(job.lengthMm() * 1.05);
-            candidates.add(new Mend("Let only " + out + " stand out", TurningField.STICK_OUT.id(), out));
+            candidates.add(new Mend("Let only " + out + " stand out", STICK_OUT.id(), out));
         }
         if (job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM) {
-            candidates.add(new Mend("Bring the centre up", TurningField.HOLD.id(), "chuck-and-centre"));
+            candidates.add(new Mend("Bring the centre up", HOLD.id(), "chuck-and-centre"));
         }
         if (cut.signature().noseRadiusMm() > 0.25) {
             double finer = cause.equals("fat-nose")
                     ? cut.advice().noseRadius().chosen()
                     : cut.signature().noseRadiusMm() / 2;
             String nose = say.nose(Math.max(TurningProof.FINE_NOSE_MM, finer));
-            candidates.add(new Mend("Nose " + nose, TurningField.NOSE_RADIUS.id(), nose));
+            candidates.add(new Mend("Nose " + nose, NOSE_RADIUS.id(), nose));
         }
         Span rake = cut.advice().sideRake().span();
         double towards = cause.equals("drawn-in") ? rake.low() : rake.high();
         if (Math.abs(towards - cut.signature().sideRake()) > Math.toRadians(2)) {
-            candidates.add(new Mend(
-                    "Side rake " + Written.degrees(towards), TurningField.SIDE_RAKE.id(), Written.degrees(towards)));
+            candidates.add(new Mend("Side rake " + Written.degrees(towards), SIDE_RAKE.id(), Written.degrees(towards)));
         }
         if (cut.signature().sideCuttingEdge() > Math.toRadians(5)
                 && !job.operation().meetsAFace()) {
-            candidates.add(new Mend("Lead 3°", TurningField.SIDE_EDGE.id(), "3°"));
+            candidates.add(new Mend("Lead 3°", SIDE_EDGE.id(), "3°"));
         }
         // What was found to make the spring is what is changed first.
         String first = cause.equals("fat-nose")
-                ? TurningField.NOSE_RADIUS.id()
-                : cause.equals("little-rake") || cause.equals("drawn-in") ? TurningField.SIDE_RAKE.id() : "";
+                ? NOSE_RADIUS.id()
+                : cause.equals("little-rake") || cause.equals("drawn-in") ? SIDE_RAKE.id() : "";
         candidates.sort(Comparator.comparing(mend -> !mend.field().equals(first)));
         double now = cut.pushOff().remainingMm();
         Proposal best = null;

@@ -1,5 +1,7 @@
 package boldwedge.core.turning.tell;
 
+import static boldwedge.core.turning.ask.TurningField.*;
+
 import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.Mender;
 import boldwedge.core.ask.PlanRequest;
@@ -44,8 +46,7 @@ import java.util.OptionalDouble;
 
 /** Judges a trial cut: predicts it for the settings really run, sets measured beside it, ranks causes, proposes one change. */
 public final class TurningProof {
-    private static final Map<String, Entry> RUN =
-            Map.of("speed", TurningField.SPEED, "feed", TurningField.FEED, "depth", TurningField.DEPTH);
+    private static final Map<String, Entry> RUN = Map.of("speed", SPEED, "feed", FEED, "depth", DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
     /** As fine as a nose is stoned that still has to last, mm. */
     static final double FINE_NOSE_MM = 0.2;
@@ -83,7 +84,7 @@ public final class TurningProof {
         return new TurningReader(request)
                 .read()
                 .filter(job -> job.operation() != Operation.FACE && job.hold() != Hold.BETWEEN_CENTRES)
-                .map(job -> about(request.text(TurningField.LATHE), job));
+                .map(job -> about(request.text(LATHE), job));
     }
 
     private static Lessons.About about(String lathe, TurningJob job) {
@@ -269,7 +270,7 @@ public final class TurningProof {
                     shares,
                     mender,
                     apartMm,
-                    TurningField.NOSE_RADIUS,
+                    NOSE_RADIUS,
                     nose,
                     "fat-nose",
                     "The nose is fat for this cut",
@@ -283,7 +284,7 @@ public final class TurningProof {
                     shares,
                     mender,
                     apartMm,
-                    TurningField.SIDE_RAKE,
+                    SIDE_RAKE,
                     more,
                     "little-rake",
                     "There is too little rake",
@@ -295,7 +296,7 @@ public final class TurningProof {
                     shares,
                     mender,
                     apartMm,
-                    TurningField.SIDE_RAKE,
+                    SIDE_RAKE,
                     less,
                     "drawn-in",
                     "Much rake draws the tool in",

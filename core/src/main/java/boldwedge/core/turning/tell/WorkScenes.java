@@ -1,5 +1,7 @@
 package boldwedge.core.turning.tell;
 
+import static boldwedge.core.turning.ask.TurningField.*;
+
 import boldwedge.core.drawing.Label.Anchor;
 import boldwedge.core.drawing.Plate;
 import boldwedge.core.drawing.Point;
@@ -10,7 +12,6 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
 import boldwedge.core.rigidity.Hold;
 import boldwedge.core.rigidity.PushOff;
-import boldwedge.core.turning.ask.TurningField;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.Operation;
@@ -72,37 +73,19 @@ final class WorkScenes {
         scene.line(Role.CENTRE, -8, 0, end + 8, 0);
         tool(scene, facing ? end : done + 0.55 * (end - done), facing ? -0.4 * radius : -finished);
         scene.dimension(0, radius, end, radius, 16);
-        scene.input(
-                end / 2 - 8,
-                radius + 18.5,
-                Anchor.START,
-                say.length(free),
-                TurningField.STICK_OUT.id(),
-                TurningField.STICK_OUT.label());
+        scene.input(end / 2 - 8, radius + 18.5, Anchor.START, say.length(free), STICK_OUT.id(), STICK_OUT.label());
         scene.dimension(done, radius, end, radius, 5);
         scene.input(
                 (done + end) / 2 - 8,
                 radius + 8.3,
                 Anchor.START,
                 say.length(job.lengthMm()),
-                TurningField.LENGTH.id(),
-                TurningField.LENGTH.label());
+                LENGTH.id(),
+                LENGTH.label());
         double aside = job.hold() == Hold.CHUCK ? end + 9 : end + 11.5;
         scene.dimension(end, finished, end, -finished, 7);
-        scene.input(
-                aside,
-                3.5,
-                Anchor.START,
-                say.length(job.finishedMm()),
-                TurningField.FINISHED.id(),
-                TurningField.FINISHED.label());
-        scene.input(
-                aside,
-                -4.5,
-                Anchor.START,
-                job.tolerance().typed(),
-                TurningField.TOLERANCE.id(),
-                TurningField.TOLERANCE.label());
+        scene.input(aside, 3.5, Anchor.START, say.length(job.finishedMm()), FINISHED.id(), FINISHED.label());
+        scene.input(aside, -4.5, Anchor.START, job.tolerance().typed(), TOLERANCE.id(), TOLERANCE.label());
         double startX = Math.min(done * 0.5, 14);
         scene.leader(startX, -radius, 0, -9, Anchor.MIDDLE, "");
         scene.input(
@@ -110,10 +93,9 @@ final class WorkScenes {
                 -radius - 12.5,
                 Anchor.START,
                 say.length(job.diameterMm()),
-                TurningField.DIAMETER.id(),
-                TurningField.DIAMETER.label());
-        scene.place(0, 0, 1)
-                .input(70, 8, Anchor.START, say.ra(job.raMm()), TurningField.FINISH.id(), TurningField.FINISH.label());
+                DIAMETER.id(),
+                DIAMETER.label());
+        scene.place(0, 0, 1).input(70, 8, Anchor.START, say.ra(job.raMm()), FINISH.id(), FINISH.label());
         scene.label(Role.CAPTION, 4, 4, Anchor.START, job.hold().words());
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, at.note());
     }
@@ -169,12 +151,7 @@ final class WorkScenes {
         }
         scene.dimension(0, -radius, at.x(free), -radius, -17);
         scene.input(
-                at.x(free) / 2 - 8,
-                -radius - 20.5,
-                Anchor.START,
-                say.length(free),
-                TurningField.STICK_OUT.id(),
-                TurningField.STICK_OUT.label());
+                at.x(free) / 2 - 8, -radius - 20.5, Anchor.START, say.length(free), STICK_OUT.id(), STICK_OUT.label());
         scene.place(0, 0, 1)
                 .label(
                         Role.CAPTION,
