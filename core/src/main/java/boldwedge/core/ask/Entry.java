@@ -1,5 +1,6 @@
 package boldwedge.core.ask;
 
+import boldwedge.core.drawing.InputField;
 import boldwedge.core.finding.Station;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.Quantity;
@@ -13,16 +14,18 @@ import java.util.Optional;
  * One value that is asked for. It is typed as text; an empty text takes the usual value, or the program chooses and says
  * why.
  */
-public interface Entry {
+public interface Entry extends InputField {
     /** How it is asked for. */
     Asked asked();
 
     /** Name in the API. */
+    @Override
     default String id() {
         return asked().id();
     }
 
     /** What it is called beside its input. */
+    @Override
     default String label() {
         return asked().label();
     }

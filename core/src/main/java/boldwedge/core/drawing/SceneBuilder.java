@@ -78,6 +78,16 @@ public final class SceneBuilder {
         return this;
     }
 
+    /** A body through local x, y pairs: its area, and its outline over that. */
+    public SceneBuilder filled(Role area, Role outline, double... xy) {
+        return run(area, true, xy).run(outline, true, xy);
+    }
+
+    /** A body through local points: its area, and its outline over that. */
+    public SceneBuilder filled(Role area, Role outline, List<Point> local) {
+        return run(area, true, local).run(outline, true, local);
+    }
+
     /** What is seen end on is a point, and is not drawn. */
     private void add(Role role, boolean closed, List<Point> run) {
         Point first = run.getFirst();
@@ -136,8 +146,13 @@ public final class SceneBuilder {
     }
 
     /** A value that is an input, at a local point. */
-    public SceneBuilder input(double x, double y, Anchor anchor, String text, String field, String name) {
-        labels.add(new Label(Role.DIMENSION, on(x, y), anchor, text, field, name));
+    public SceneBuilder input(double x, double y, Anchor anchor, String text, InputField field) {
+        return input(x, y, anchor, text, field, field.label());
+    }
+
+    /** The same under another name, where the drawing tells what it is. */
+    public SceneBuilder input(double x, double y, Anchor anchor, String text, InputField field, String name) {
+        labels.add(new Label(Role.DIMENSION, on(x, y), anchor, text, field.id(), name));
         return this;
     }
 

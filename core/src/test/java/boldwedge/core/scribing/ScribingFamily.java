@@ -157,7 +157,7 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
                 .place(50, 20, 1)
                 .run(Role.TOOL, true, 0, 0, half, 20, -half, 20)
                 .run(Role.CUTTING_EDGE, false, -half, 20, 0, 0, half, 20)
-                .input(half + 3, 10, Label.Anchor.START, say.angle(line.pointRad()), POINT.id(), POINT.label())
+                .input(half + 3, 10, Label.Anchor.START, say.angle(line.pointRad()), POINT)
                 .build(0, 0, Plate.WIDTH, Plate.HEIGHT, "angle true");
     }
 

@@ -162,8 +162,7 @@ final class BarDrawing {
                     0,
                     -r + chamfer
                 };
-        scene.run(Role.TOOL, true, points);
-        scene.run(Role.EDGE, true, points);
+        scene.filled(Role.TOOL, Role.EDGE, points);
         scene.line(Role.CENTRE, -4, 0, length + 4, 0);
     }
 

@@ -31,8 +31,7 @@ final class BarScene {
         scene.place(centres ? 13 : 20, 45, scale);
         double r = job.barMm() / 2;
         if (centres) {
-            scene.run(Role.TOOL, true, 0, -r, 0, r, length, r, length, -r);
-            scene.run(Role.EDGE, true, 0, -r, 0, r, length, r, length, -r);
+            scene.filled(Role.TOOL, Role.EDGE, 0, -r, 0, r, length, r, length, -r);
             for (double end : new double[] {0, length}) {
                 double out = end == 0 ? -1 : 1;
                 scene.run(
@@ -51,15 +50,9 @@ final class BarScene {
             }
             InHoleScene.bit(scene, cut, job.cutterAtMm() + job.bit().widthMm());
             scene.dimension(0, -r, length, -r, -9);
-            scene.input(length / 2, -r - 12 / scale, Anchor.MIDDLE, say.length(length), SPAN.id(), SPAN.label());
+            scene.input(length / 2, -r - 12 / scale, Anchor.MIDDLE, say.length(length), SPAN);
             scene.dimension(0, r, job.cutterAtMm(), r, 9);
-            scene.input(
-                    job.cutterAtMm() / 2,
-                    r + 13 / scale,
-                    Anchor.MIDDLE,
-                    say.length(job.cutterAtMm()),
-                    CUTTER_AT.id(),
-                    CUTTER_AT.label());
+            scene.input(job.cutterAtMm() / 2, r + 13 / scale, Anchor.MIDDLE, say.length(job.cutterAtMm()), CUTTER_AT);
         } else {
             scene.run(Role.FIXTURE, true, -grip, r, 0, r, 0, r + 5 / scale, -grip, r + 5 / scale);
             scene.run(Role.FIXTURE, true, -grip, -r, 0, -r, 0, -r - 5 / scale, -grip, -r - 5 / scale);
@@ -104,13 +97,7 @@ final class BarScene {
             }
             InHoleScene.bit(scene, cut, x + over);
             scene.dimension(0, -r, job.overhangMm(), -r, -9);
-            scene.input(
-                    job.overhangMm() / 2,
-                    -r - 12 / scale,
-                    Anchor.MIDDLE,
-                    say.length(job.overhangMm()),
-                    OVERHANG.id(),
-                    OVERHANG.label());
+            scene.input(job.overhangMm() / 2, -r - 12 / scale, Anchor.MIDDLE, say.length(job.overhangMm()), OVERHANG);
             if (job.necked()) {
                 scene.dimension(job.overhangMm() - job.neckLengthMm(), r, job.overhangMm(), r, 5);
             }
@@ -118,27 +105,26 @@ final class BarScene {
         }
         scene.line(Role.CENTRE, -grip - 3 / scale, 0, length + 8 / scale, 0);
         scene.place(0, 0, 1);
-        scene.input(3, 65.5, Anchor.START, say.length(job.barMm()), BAR_DIAMETER.id(), BAR_DIAMETER.label());
+        scene.input(3, 65.5, Anchor.START, say.length(job.barMm()), BAR_DIAMETER);
         if (!centres) {
-            scene.input(23, 65.5, Anchor.START, say.length(job.neckLengthMm()), NECK_LENGTH.id(), NECK_LENGTH.label());
+            scene.input(23, 65.5, Anchor.START, say.length(job.neckLengthMm()), NECK_LENGTH);
             if (job.necked()) {
-                scene.input(
-                        43, 65.5, Anchor.START, say.length(job.neckMm()), NECK_DIAMETER.id(), NECK_DIAMETER.label());
+                scene.input(43, 65.5, Anchor.START, say.length(job.neckMm()), NECK_DIAMETER);
             }
             boolean brazed = !job.barMaterial().id().contains("steel")
                     && !job.barMaterial().id().contains("drill-rod");
             if (brazed) {
-                scene.input(80, 65.5, Anchor.START, say.length(job.headMm()), HEAD.id(), HEAD.label());
+                scene.input(80, 65.5, Anchor.START, say.length(job.headMm()), HEAD);
             }
             if (job.held() == BarHeld.POST) {
-                scene.input(3, 22, Anchor.START, say.length(job.holderSideMm()), HOLDER_SIDE.id(), HOLDER_SIDE.label());
+                scene.input(3, 22, Anchor.START, say.length(job.holderSideMm()), HOLDER_SIDE);
             }
-            scene.input(63, 65.5, Anchor.START, say.length(job.rodHoleMm()), ROD_HOLE.id(), ROD_HOLE.label());
+            scene.input(63, 65.5, Anchor.START, say.length(job.rodHoleMm()), ROD_HOLE);
         }
-        scene.input(3, 10, Anchor.START, say.length(job.heightMm()), HEIGHT.id(), HEIGHT.label());
-        scene.input(26, 10, Anchor.START, say.length(job.aheadMm()), AHEAD.id(), "Face ahead of axis");
-        scene.input(50, 10, Anchor.START, say.stiffness(1 / cut.stiffness().tool()), STIFFNESS.id(), STIFFNESS.label());
-        scene.input(76, 10, Anchor.START, say.number(cut.mode().damping(), 4), DAMPING.id(), DAMPING.label());
+        scene.input(3, 10, Anchor.START, say.length(job.heightMm()), HEIGHT);
+        scene.input(26, 10, Anchor.START, say.length(job.aheadMm()), AHEAD, "Face ahead of axis");
+        scene.input(50, 10, Anchor.START, say.stiffness(1 / cut.stiffness().tool()), STIFFNESS);
+        scene.input(76, 10, Anchor.START, say.number(cut.mode().damping(), 4), DAMPING);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 

@@ -83,9 +83,9 @@ final class BoreGraphs {
                 4,
                 Anchor.MIDDLE,
                 "left small by " + say.length(push.largestMm()) + " after one pass");
-        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), DEPTH.id(), DEPTH.label());
-        scene.input(22, 65.5, Anchor.START, say.feed(cut.cutting().feedMm()), FEED.id(), FEED.label());
-        scene.input(46, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED.id(), SPEED.label());
+        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), DEPTH);
+        scene.input(22, 65.5, Anchor.START, say.feed(cut.cutting().feedMm()), FEED);
+        scene.input(46, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
         return scene.build(
                 0, 0, Plate.WIDTH, Plate.HEIGHT, "along to scale, size drawn " + Math.round(tall) + " times larger");
     }
@@ -170,10 +170,10 @@ final class BoreGraphs {
                 9.5,
                 Anchor.MIDDLE,
                 "the marks are this machine's speeds");
-        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), DEPTH.id(), DEPTH.label());
-        scene.input(22, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED.id(), SPEED.label());
-        scene.input(48, 65.5, Anchor.START, say.number(cut.mode().hz(), 0) + " Hz", RING.id(), RING.label());
-        scene.input(68, 65.5, Anchor.START, say.number(cut.mode().damping(), 4), DAMPING.id(), DAMPING.label());
+        scene.input(2, 65.5, Anchor.START, say.length(job.depthMm()), DEPTH);
+        scene.input(22, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
+        scene.input(48, 65.5, Anchor.START, say.number(cut.mode().hz(), 0) + " Hz", RING);
+        scene.input(68, 65.5, Anchor.START, say.number(cut.mode().damping(), 4), DAMPING);
         return scene.build(
                 0,
                 0,

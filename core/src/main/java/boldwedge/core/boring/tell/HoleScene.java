@@ -79,20 +79,14 @@ final class HoleScene {
             }
         }
         scene.dimension(x0, -ro, length, -ro, -5);
-        scene.input(
-                (x0 + length) / 2,
-                -ro - 8 / scale,
-                Anchor.MIDDLE,
-                say.length(depth),
-                DEPTH_OF_HOLE.id(),
-                DEPTH_OF_HOLE.label());
+        scene.input((x0 + length) / 2, -ro - 8 / scale, Anchor.MIDDLE, say.length(depth), DEPTH_OF_HOLE);
         scene.place(0, 0, 1);
-        scene.input(80, 58, Anchor.START, say.length(job.finishedMm()), FINISHED.id(), FINISHED.label());
-        scene.input(80, 46, Anchor.START, say.length(job.startMm()), START.id(), START.label());
-        scene.input(80, 34, Anchor.START, say.length(job.outOfRoundMm()), OUT_OF_ROUND.id(), "Out of round by");
-        scene.input(3, 66, Anchor.START, say.length(job.outsideMm()), OUTSIDE.id(), OUTSIDE.label());
+        scene.input(80, 58, Anchor.START, say.length(job.finishedMm()), FINISHED);
+        scene.input(80, 46, Anchor.START, say.length(job.startMm()), START);
+        scene.input(80, 34, Anchor.START, say.length(job.outOfRoundMm()), OUT_OF_ROUND, "Out of round by");
+        scene.input(3, 66, Anchor.START, say.length(job.outsideMm()), OUTSIDE);
         if (job.held() == BarHeld.POST) {
-            scene.input(3, 8, Anchor.START, say.length(job.stickOutMm()), STICK_OUT.id(), STICK_OUT.label());
+            scene.input(3, 8, Anchor.START, say.length(job.stickOutMm()), STICK_OUT);
         }
         if (job.recess().isPresent()) {
             Recess recess = job.recess().get();
@@ -107,7 +101,7 @@ final class HoleScene {
     }
 
     private static void input(SceneBuilder scene, double x, double y, String text, BoreField field) {
-        scene.input(x, y, Anchor.START, text, field.id(), field.label());
+        scene.input(x, y, Anchor.START, text, field);
     }
 
     /** The recess in both walls; the mouth is at the right. */

@@ -44,8 +44,8 @@ final class InHoleScene {
         double rake = Math.tan(cut.signature().backRake());
         double back = Math.max(barX, px - 1.6 * job.bit().widthMm());
         double low = h - Math.max(a, job.bit().heightMm());
-        scene.run(Role.GROUND, true, px, h, px - t, h - a, px - t, low, back, low, back, h - (px - back) * rake);
-        scene.run(Role.EDGE, true, px, h, px - t, h - a, px - t, low, back, low, back, h - (px - back) * rake);
+        scene.filled(
+                Role.GROUND, Role.EDGE, px, h, px - t, h - a, px - t, low, back, low, back, h - (px - back) * rake);
         scene.run(Role.CUTTING_EDGE, false, px, h, back, h - (px - back) * rake);
         scene.line(Role.CENTRE, -1.1 * hole, 0, 1.25 * hole, 0);
         scene.line(Role.CENTRE, 0, -1.1 * hole, 0, 1.1 * hole);
@@ -59,11 +59,11 @@ final class InHoleScene {
                 "gap " + say.length(gap));
         scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 27, 8, Anchor.MIDDLE, "from the end of the bar");
-        scene.input(2, 65.5, Anchor.START, say.angle(cut.signature().backRake()), BACK_RAKE.id(), BACK_RAKE.label());
-        scene.input(22, 65.5, Anchor.START, say.angle(cut.signature().endRelief()), RELIEF.id(), RELIEF.label());
-        scene.input(2, 4, Anchor.START, say.length(job.flankMm()), FLANK.id(), FLANK.label());
+        scene.input(2, 65.5, Anchor.START, say.angle(cut.signature().backRake()), BACK_RAKE);
+        scene.input(22, 65.5, Anchor.START, say.angle(cut.signature().endRelief()), RELIEF);
+        scene.input(2, 4, Anchor.START, say.length(job.flankMm()), FLANK);
         if (job.recess().isPresent()) {
-            scene.input(26, 4, Anchor.START, say.length(job.recess().get().bitMm()), GROOVER.id(), GROOVER.label());
+            scene.input(26, 4, Anchor.START, say.length(job.recess().get().bitMm()), GROOVER);
         }
         plan(scene, cut, say);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "end view " + Plate.scale(scale));
@@ -93,13 +93,13 @@ final class InHoleScene {
         scene.line(Role.SWEPT, tx, ty + job.depthMm(), tx + 8 / scale, ty + job.depthMm());
         scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 74, 8, Anchor.MIDDLE, "from above, feeding to the right");
-        scene.input(53, 65.5, Anchor.START, say.angle(lead), SIDE_EDGE.id(), SIDE_EDGE.label());
-        scene.input(68, 65.5, Anchor.START, say.angle(trail), END_EDGE.id(), END_EDGE.label());
-        scene.input(85, 65.5, Anchor.START, say.length(s.noseRadiusMm()), NOSE_RADIUS.id(), NOSE_RADIUS.label());
-        scene.input(53, 54, Anchor.START, say.angle(s.sideRake()), SIDE_RAKE.id(), SIDE_RAKE.label());
-        scene.input(68, 54, Anchor.START, say.angle(s.sideRelief()), SIDE_RELIEF.id(), SIDE_RELIEF.label());
+        scene.input(53, 65.5, Anchor.START, say.angle(lead), SIDE_EDGE);
+        scene.input(68, 65.5, Anchor.START, say.angle(trail), END_EDGE);
+        scene.input(85, 65.5, Anchor.START, say.length(s.noseRadiusMm()), NOSE_RADIUS);
+        scene.input(53, 54, Anchor.START, say.angle(s.sideRake()), SIDE_RAKE);
+        scene.input(68, 54, Anchor.START, say.angle(s.sideRelief()), SIDE_RELIEF);
         if (job.insert().isEmpty()) {
-            scene.input(85, 54, Anchor.START, say.angle(lean), BIT_ANGLE.id(), BIT_ANGLE.label());
+            scene.input(85, 54, Anchor.START, say.angle(lean), BIT_ANGLE);
         }
     }
 
@@ -141,8 +141,7 @@ final class InHoleScene {
             left.x(),
             left.y()
         };
-        scene.run(Role.GROUND, true, outline);
-        scene.run(Role.EDGE, true, outline);
+        scene.filled(Role.GROUND, Role.EDGE, outline);
         scene.run(Role.CUTTING_EDGE, false, right.x(), right.y(), tx, ty, left.x(), left.y());
         return new Point(tx, ty);
     }
@@ -161,8 +160,7 @@ final class InHoleScene {
         double[] outline = insert.triangle()
                 ? new double[] {x, y, ax, ay, bx, by}
                 : new double[] {x, y, ax, ay, ax + bx - x, ay + by - y, bx, by};
-        scene.run(Role.GROUND, true, outline);
-        scene.run(Role.EDGE, true, outline);
+        scene.filled(Role.GROUND, Role.EDGE, outline);
         double cx = insert.triangle() ? (x + ax + bx) / 3 : (ax + bx) / 2;
         double cy = insert.triangle() ? (y + ay + by) / 3 : (ay + by) / 2;
         scene.circle(Role.EDGE, cx, cy, 0.2 * insert.circleMm());

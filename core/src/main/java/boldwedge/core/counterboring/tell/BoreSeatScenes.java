@@ -67,23 +67,11 @@ final class BoreSeatScenes {
         scene.dimension(outer, -depth, outer, 0, -(wide - outer) * scale - 3);
         scene.place(0, 0, 1);
         double topY = y + above * scale + 10.5;
-        scene.input(46 + 3, Math.min(70, topY), Anchor.START, say.length(cut.outsideMm()), OUTSIDE.id(), "Seat");
-        scene.input(80, y - depth * scale / 2 - 1, Anchor.START, say.length(depth), DEPTH.id(), DEPTH.label());
-        scene.input(80, y - depth * scale - 12, Anchor.START, say.length(job.holeMm()), HOLE.id(), HOLE.label());
-        scene.input(
-                2,
-                y - depth * scale / 2 + 6,
-                Anchor.START,
-                say.length(job.headMm()),
-                HEAD_DIAMETER.id(),
-                HEAD_DIAMETER.label());
-        scene.input(
-                2,
-                y - depth * scale / 2 - 6,
-                Anchor.START,
-                say.length(job.headHeightMm()),
-                HEAD_HEIGHT.id(),
-                HEAD_HEIGHT.label());
+        scene.input(46 + 3, Math.min(70, topY), Anchor.START, say.length(cut.outsideMm()), OUTSIDE, "Seat");
+        scene.input(80, y - depth * scale / 2 - 1, Anchor.START, say.length(depth), DEPTH);
+        scene.input(80, y - depth * scale - 12, Anchor.START, say.length(job.holeMm()), HOLE);
+        scene.input(2, y - depth * scale / 2 + 6, Anchor.START, say.length(job.headMm()), HEAD_DIAMETER);
+        scene.input(2, y - depth * scale / 2 - 6, Anchor.START, say.length(job.headHeightMm()), HEAD_HEIGHT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -162,28 +150,21 @@ final class BoreSeatScenes {
         scene.dimension(-length, pilot, 0, pilot, (outer - pilot) * scale + 5);
         scene.place(0, 0, 1);
         scene.input(
-                Math.max(3, x - length * scale),
-                y + outer * scale + 8,
-                Anchor.START,
-                say.length(length),
-                PILOT_LENGTH.id(),
-                PILOT_LENGTH.label());
+                Math.max(3, x - length * scale), y + outer * scale + 8, Anchor.START, say.length(length), PILOT_LENGTH);
         scene.input(
                 3,
                 y - pilot * scale - 10,
                 Anchor.START,
                 say.length(cut.pilotMm()),
-                PILOT.id(),
+                PILOT,
                 job.kind() == Kind.END_MILL ? "Plug" : PILOT.label());
-        scene.input(
-                x + 8, y - outer * scale - 9, Anchor.START, say.length(cut.outsideMm()), OUTSIDE.id(), OUTSIDE.label());
-        scene.input(
-                x + 8, y - outer * scale - 20, Anchor.START, say.angle(job.reliefRad()), RELIEF.id(), RELIEF.label());
+        scene.input(x + 8, y - outer * scale - 9, Anchor.START, say.length(cut.outsideMm()), OUTSIDE);
+        scene.input(x + 8, y - outer * scale - 20, Anchor.START, say.angle(job.reliefRad()), RELIEF);
         end(scene, cut);
         scene.place(0, 0, 1);
-        scene.input(70, 16, Anchor.START, say.number(cut.lips(), 0), LIPS.id(), LIPS.label());
-        scene.input(84, 16, Anchor.START, say.length(job.cornerMm()), CORNER.id(), "Corner");
-        scene.input(70, 6, Anchor.START, say.angle(job.rakeRad()), RAKE.id(), RAKE.label());
+        scene.input(70, 16, Anchor.START, say.number(cut.lips(), 0), LIPS);
+        scene.input(84, 16, Anchor.START, say.length(job.cornerMm()), CORNER, "Corner");
+        scene.input(70, 6, Anchor.START, say.angle(job.rakeRad()), RAKE);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -206,8 +187,7 @@ final class BoreSeatScenes {
             double[] closed = Arrays.copyOf(xy, 30);
             closed[28] = pilot * Math.cos(at);
             closed[29] = pilot * Math.sin(at);
-            scene.run(Role.TOOL, true, closed);
-            scene.run(Role.EDGE, true, closed);
+            scene.filled(Role.TOOL, Role.EDGE, closed);
             scene.line(
                     Role.CUTTING_EDGE,
                     pilot * Math.cos(at),
@@ -246,10 +226,10 @@ final class BoreSeatScenes {
                 28 + Math.max(outer * scale + 6, 18),
                 Anchor.START,
                 "stone, " + say.length(job.stoneMm()) + " in all");
-        scene.input(62, 66, Anchor.START, say.rpm(job.stoneRpm()), STONE.id(), STONE.label());
-        scene.input(62, 56, Anchor.START, say.rpm(job.grinderRpm()), GRINDER.id(), "Grinder, no load");
-        scene.input(3, 10, Anchor.START, say.length(cut.pilotMm()), PILOT.id(), PILOT.label());
-        scene.input(30, 10, Anchor.START, say.rpm(job.workRpm()), WORK_SPEED.id(), WORK_SPEED.label());
+        scene.input(62, 66, Anchor.START, say.rpm(job.stoneRpm()), STONE);
+        scene.input(62, 56, Anchor.START, say.rpm(job.grinderRpm()), GRINDER, "Grinder, no load");
+        scene.input(3, 10, Anchor.START, say.length(cut.pilotMm()), PILOT);
+        scene.input(30, 10, Anchor.START, say.rpm(job.workRpm()), WORK_SPEED);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 }

@@ -62,36 +62,27 @@ final class DrillScenes {
         scene.dimension(0, top, depth, top, 5);
         scene.place(0, 0, 1);
         double middle = MOUTH_X + depth / 2 * scale;
-        scene.input(middle - 6, AXIS_Y + top * scale + 7.5, Anchor.START, say.length(depth), DEPTH.id(), DEPTH.label());
+        scene.input(middle - 6, AXIS_Y + top * scale + 7.5, Anchor.START, say.length(depth), DEPTH);
         double x = MOUTH_X + (back + Math.min(0, tail)) / 2 * scale;
         scene.place(MOUTH_X, AXIS_Y, scale).leader(back * 0.7 + 0.3 * tail, -r * 0.96, -4, -9, Anchor.MIDDLE, "");
-        scene.place(0, 0, 1)
-                .input(
-                        Math.max(4, x - 14),
-                        AXIS_Y - r * scale - 12,
-                        Anchor.START,
-                        say.length(d),
-                        DRILL.id(),
-                        DRILL.label());
+        scene.place(0, 0, 1).input(Math.max(4, x - 14), AXIS_Y - r * scale - 12, Anchor.START, say.length(d), DRILL);
         scene.input(
                 Math.min(78, MOUTH_X + (depth + point) * scale + 5),
                 AXIS_Y - Math.max(8, top * scale + 5),
                 Anchor.START,
                 say.angle(cut.drill().pointRad()),
-                POINT.id(),
-                POINT.label());
+                POINT);
         scene.place(MOUTH_X, AXIS_Y, scale)
                 .leader(depth + point * 0.5, -r * 0.5, 6, -Math.max(6, (top - r * 0.5) * scale + 3), Anchor.MIDDLE, "");
         scene.place(0, 0, 1);
-        scene.input(8, AXIS_Y + 19, Anchor.START, say.length(cut.flutesMm()), FLUTES.id(), FLUTES.label());
+        scene.input(8, AXIS_Y + 19, Anchor.START, say.length(cut.flutesMm()), FLUTES);
         if (!job.through()) {
             scene.input(
                     Math.min(84, MOUTH_X + body * scale + 3),
                     AXIS_Y + 3,
                     Anchor.START,
                     job.wallMm().isPresent() ? say.length(job.wallMm().getAsDouble()) : "how much",
-                    WALL.id(),
-                    WALL.label());
+                    WALL);
         }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, "to scale");
     }

@@ -123,16 +123,10 @@ final class HeatScenes {
                 Anchor.END,
                 "hardens " + celsius(say, range.low()) + " to " + celsius(say, range.high()));
         scene.place(0, 0, 1);
-        scene.input(LEFT + 1, 2, Anchor.START, celsius(say, load.treatment().hardenC()), HEAT.id(), HEAT.label());
-        scene.input(LEFT + 22, 2, Anchor.START, say.time(load.treatment().soakMin()), SOAK.id(), SOAK.label());
-        scene.input(LEFT + 40, 2, Anchor.START, celsius(say, load.treatment().temperC()), TEMPER.id(), TEMPER.label());
-        scene.input(
-                LEFT + 58,
-                2,
-                Anchor.START,
-                say.time(load.treatment().temperMin()),
-                TEMPER_TIME.id(),
-                TEMPER_TIME.label());
+        scene.input(LEFT + 1, 2, Anchor.START, celsius(say, load.treatment().hardenC()), HEAT);
+        scene.input(LEFT + 22, 2, Anchor.START, say.time(load.treatment().soakMin()), SOAK);
+        scene.input(LEFT + 40, 2, Anchor.START, celsius(say, load.treatment().temperC()), TEMPER);
+        scene.input(LEFT + 58, 2, Anchor.START, say.time(load.treatment().temperMin()), TEMPER_TIME);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "time and heat to scale");
     }
 
@@ -148,17 +142,13 @@ final class HeatScenes {
         double step = 0.55 * length;
         double thin = 0.62 * r;
         if (job.shape() == Shape.STEPPED) {
-            scene.run(
-                    Role.TOOL, true, 0, r, step, r, step, thin, length, thin, length, -thin, step, -thin, step, -r, 0,
-                    -r);
-            scene.run(
-                    Role.EDGE, true, 0, r, step, r, step, thin, length, thin, length, -thin, step, -thin, step, -r, 0,
-                    -r);
+            scene.filled(
+                    Role.TOOL, Role.EDGE, 0, r, step, r, step, thin, length, thin, length, -thin, step, -thin, step, -r,
+                    0, -r);
             mark(scene, step, thin, scale);
             mark(scene, step, -thin, scale);
         } else {
-            scene.run(Role.TOOL, true, 0, r, length, r, length, -r, 0, -r);
-            scene.run(Role.EDGE, true, 0, r, length, r, length, -r, 0, -r);
+            scene.filled(Role.TOOL, Role.EDGE, 0, r, length, r, length, -r, 0, -r);
         }
         if (job.shape() == Shape.DRILLED) {
             double hole = 0.22 * d;
@@ -188,8 +178,8 @@ final class HeatScenes {
         scene.dimension(0, -r, length, -r, -6);
         scene.place(0, 0, 1);
         double low = 40 - r * scale;
-        scene.input(44, low - 11, Anchor.START, say.length(length), LENGTH.id(), LENGTH.label());
-        scene.input(6, low - 11, Anchor.START, say.length(d), SECTION.id(), SECTION.label());
+        scene.input(44, low - 11, Anchor.START, say.length(length), LENGTH);
+        scene.input(6, low - 11, Anchor.START, say.length(d), SECTION);
         scene.label(Role.CAPTION, 50, 40 + r * scale + 6, Anchor.MIDDLE, words(load));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
@@ -262,13 +252,7 @@ final class HeatScenes {
             scene.label(Role.CAPTION, RIGHT, y.at(hrc) - 2.4, Anchor.END, "measured " + say.number(hrc, 1) + " HRC");
         });
         scene.place(0, 0, 1);
-        scene.input(
-                60,
-                2,
-                Anchor.START,
-                say.amount(Amount.of(Quantity.HARDNESS, load.wantedHrc())),
-                WANTED.id(),
-                WANTED.label());
+        scene.input(60, 2, Anchor.START, say.amount(Amount.of(Quantity.HARDNESS, load.wantedHrc())), WANTED);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "hardness and heat to scale");
     }
 }

@@ -92,8 +92,7 @@ final class HolderDrawing {
         double x0 = job.holder().split() ? 0 : design.plateMm();
         double x1 = x0 + design.widthMm();
         double[] outline = {x0, 0, x1, 0, x1, height, x0, height, x0, top, x0 + held, top, x0 + held, floor, x0, floor};
-        scene.run(Role.GROUND, true, outline);
-        scene.run(Role.EDGE, true, outline);
+        scene.filled(Role.GROUND, Role.EDGE, outline);
         double bladeTop = floor + job.blade().heightMm();
         scene.run(Role.TOOL, true, x0, floor, x0 + held, floor, x0 + held, bladeTop, x0, bladeTop);
         if (job.holder().split()) {
@@ -136,8 +135,7 @@ final class HolderDrawing {
         if (job.holder() == HolderKind.SIDE_BLOCK) {
             double hang = geometry.hangMm();
             double[] outline = {0, 0, design.tabMm(), 0, design.tabMm(), hang, length, hang, length, height, 0, height};
-            scene.run(Role.GROUND, true, outline);
-            scene.run(Role.EDGE, true, outline);
+            scene.filled(Role.GROUND, Role.EDGE, outline);
             SideBlock side = geometry.side();
             double y = top + side.screw().threadMm() / 2;
             for (int i = 0; i < SideBlock.SCREWS; i++) {
@@ -148,8 +146,7 @@ final class HolderDrawing {
             scene.label(Role.DIMENSION, design.tabMm() / 2, -4.8 / scale, Anchor.MIDDLE, say.length(design.tabMm()));
         } else {
             double[] outline = {0, 0, length, 0, length, height, 0, height};
-            scene.run(Role.GROUND, true, outline);
-            scene.run(Role.EDGE, true, outline);
+            scene.filled(Role.GROUND, Role.EDGE, outline);
             for (double at : boltsAt()) {
                 double r = geometry.split().bolt().clearanceMm() / 2;
                 scene.line(Role.HIDDEN, at - r, 0, at - r, height);
@@ -179,8 +176,7 @@ final class HolderDrawing {
     private void fromAbove() {
         double x0 = 0;
         double[] outline = {x0, 0, length, 0, length, width, x0, width};
-        scene.run(Role.GROUND, true, outline);
-        scene.run(Role.EDGE, true, outline);
+        scene.filled(Role.GROUND, Role.EDGE, outline);
         if (job.holder().split()) {
             scene.line(Role.HIDDEN, 0, job.blade().heldMm(), length, job.blade().heldMm());
             for (double at : boltsAt()) {

@@ -101,7 +101,7 @@ final class PartScenes {
     }
 
     private static void input(SceneBuilder scene, double x, double y, String text, PartField field) {
-        scene.input(x, y, Anchor.START, text, field.id(), field.label());
+        scene.input(x, y, Anchor.START, text, field);
     }
 
     /** The tip from the side, from above and from its end, to one scale. */
@@ -218,8 +218,7 @@ final class PartScenes {
             }
             default -> new double[] {-top, 0, top, 0, top, -h, -top, -h};
         };
-        scene.run(Role.TOOL, true, points);
-        scene.run(Role.EDGE, true, points);
+        scene.filled(Role.TOOL, Role.EDGE, points);
     }
 
     /** What holds along the way in: power against what is there, torque, clearance in use. */

@@ -61,20 +61,9 @@ final class StandScene {
                 side * (front - 3 / scale),
                 -axis - thick);
         holder(scene, job, geometry, side, front, length, axis, y + up);
-        scene.run(
+        scene.filled(
                 Role.TOOL,
-                true,
-                side * tip,
-                y + up,
-                side * bladeEnd,
-                y + up,
-                side * bladeEnd,
-                y + up - h,
-                side * (tip + 0.12 * h),
-                y + up - h);
-        scene.run(
                 Role.EDGE,
-                true,
                 side * tip,
                 y + up,
                 side * bladeEnd,
@@ -148,8 +137,7 @@ final class StandScene {
             side * front,
             top
         };
-        scene.run(Role.GROUND, true, outline);
-        scene.run(Role.HIDDEN, true, outline);
+        scene.filled(Role.GROUND, Role.HIDDEN, outline);
         if (!job.holder().built() && job.beforeMm() > 0) {
             scene.run(
                     Role.GROUND,
@@ -170,6 +158,6 @@ final class StandScene {
     }
 
     private static void input(SceneBuilder scene, double x, double y, String text, PartField field) {
-        scene.input(x, y, Anchor.MIDDLE, text, field.id(), field.label());
+        scene.input(x, y, Anchor.MIDDLE, text, field);
     }
 }

@@ -42,8 +42,7 @@ final class ReamScenes {
             case SLANT -> {
                 double slant = cut.slantMm();
                 scene.run(Role.GROUND, true, 0, -r, slant, r, slant, -r);
-                scene.run(Role.TOOL, true, 0, -r, slant, r, length, r, length, -r);
-                scene.run(Role.EDGE, true, 0, -r, slant, r, length, r, length, -r);
+                scene.filled(Role.TOOL, Role.EDGE, 0, -r, slant, r, length, r, length, -r);
                 scene.run(Role.CUTTING_EDGE, false, 0, -r, slant, r);
             }
         }
@@ -59,32 +58,20 @@ final class ReamScenes {
         }
         scene.place(0, 0, 1);
         double left = 50 - length * scale / 2;
-        scene.input(
-                left + length * scale * 0.55,
-                y + low - 11,
-                Anchor.START,
-                say.length(length),
-                LENGTH.id(),
-                LENGTH.label());
+        scene.input(left + length * scale * 0.55, y + low - 11, Anchor.START, say.length(length), LENGTH);
         if (job.kind() != Kind.SLANT) {
-            scene.input(left + 2, y - low + 9, Anchor.START, say.length(head), HEAD.id(), HEAD.label());
+            scene.input(left + 2, y - low + 9, Anchor.START, say.length(head), HEAD);
             scene.input(
                     left + Math.max(head * scale + 12, 40),
                     y - low + 9,
                     Anchor.START,
                     say.length(cut.shankMm()),
-                    SHANK.id(),
-                    SHANK.label());
+                    SHANK);
         } else {
-            scene.input(left + 2, y - low + 9, Anchor.START, say.angle(job.slantRad()), SLANT.id(), SLANT.label());
+            scene.input(left + 2, y - low + 9, Anchor.START, say.angle(job.slantRad()), SLANT);
         }
         scene.input(
-                6,
-                y + low - 18,
-                Anchor.START,
-                say.length(d),
-                MADE.id(),
-                job.madeMm().isPresent() ? MADE.label() : "Reamer");
+                6, y + low - 18, Anchor.START, say.length(d), MADE, job.madeMm().isPresent() ? MADE.label() : "Reamer");
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -92,8 +79,8 @@ final class ReamScenes {
         double chamfer = Math.min(cut.chamferMm(), head / 3);
         double front = cut.chamferFromMm() / 2;
         double taper = cut.backTaperMm() / 2;
-        scene.run(Role.TOOL, true, 0, front, chamfer, r, head, r - taper, head, -r + taper, chamfer, -r, 0, -front);
-        scene.run(Role.EDGE, true, 0, front, chamfer, r, head, r - taper, head, -r + taper, chamfer, -r, 0, -front);
+        scene.filled(
+                Role.TOOL, Role.EDGE, 0, front, chamfer, r, head, r - taper, head, -r + taper, chamfer, -r, 0, -front);
         double turn = cut.job().helix() == Helix.STRAIGHT ? 0 : 2 * Math.PI / cut.leadMm();
         double signed = cut.job().helix() == Helix.LEFT ? turn : -turn;
         for (double place : UnevenTeeth.places(cut.teeth(), cut.job().unevenDegrees())) {
@@ -140,8 +127,7 @@ final class ReamScenes {
                 List<Point> outline = cut.section().outline().stream()
                         .map(corner -> new Point(corner.x(), corner.y()))
                         .toList();
-                scene.run(Role.TOOL, true, outline);
-                scene.run(Role.EDGE, true, outline);
+                scene.filled(Role.TOOL, Role.EDGE, outline);
                 for (double place : UnevenTeeth.places(cut.teeth(), job.unevenDegrees())) {
                     double at = Math.toRadians(place);
                     scene.line(
@@ -169,8 +155,7 @@ final class ReamScenes {
                     double at = from + (to - from) * i / 60;
                     points.add(new Point(r * Math.cos(at), r * Math.sin(at)));
                 }
-                scene.run(Role.TOOL, true, points);
-                scene.run(Role.EDGE, true, points);
+                scene.filled(Role.TOOL, Role.EDGE, points);
                 scene.line(Role.CENTRE, -1.15 * r, 0, 1.15 * r, 0);
                 scene.dimension(-r, -r, -r, above, 4);
                 scene.place(0, 0, 1)
@@ -188,13 +173,12 @@ final class ReamScenes {
         }
         scene.place(0, 0, 1);
         if (job.kind() == Kind.FLUTED) {
-            scene.input(62, 67, Anchor.START, say.number(cut.teeth(), 0), TEETH.id(), TEETH.label());
-            scene.input(
-                    80, 67, Anchor.START, say.angle(Math.toRadians(job.unevenDegrees())), UNEVEN.id(), UNEVEN.label());
-            scene.input(62, 57, Anchor.START, say.angle(job.rakeRad()), RAKE.id(), RAKE.label());
-            scene.input(80, 57, Anchor.START, say.angle(job.clearanceRad()), CLEARANCE.id(), CLEARANCE.label());
-            scene.input(62, 47, Anchor.START, say.length(job.landMm()), LAND.id(), LAND.label());
-            scene.input(80, 47, Anchor.START, say.length(cut.fluteMm()), FLUTE.id(), FLUTE.label());
+            scene.input(62, 67, Anchor.START, say.number(cut.teeth(), 0), TEETH);
+            scene.input(80, 67, Anchor.START, say.angle(Math.toRadians(job.unevenDegrees())), UNEVEN);
+            scene.input(62, 57, Anchor.START, say.angle(job.rakeRad()), RAKE);
+            scene.input(80, 57, Anchor.START, say.angle(job.clearanceRad()), CLEARANCE);
+            scene.input(62, 47, Anchor.START, say.length(job.landMm()), LAND);
+            scene.input(80, 47, Anchor.START, say.length(cut.fluteMm()), FLUTE);
         }
         if (job.kind() != Kind.SLANT) {
             chamfer(scene, cut, say);
@@ -215,12 +199,7 @@ final class ReamScenes {
         scene.angle(0, 0, 0, cut.job().chamferRad(), 8);
         scene.place(0, 0, 1);
         scene.input(
-                66 + run * scale + 4,
-                26 + 3,
-                Anchor.START,
-                say.angle(cut.job().chamferRad()),
-                CHAMFER.id(),
-                CHAMFER.label());
+                66 + run * scale + 4, 26 + 3, Anchor.START, say.angle(cut.job().chamferRad()), CHAMFER);
         scene.label(Role.CAPTION, 66, 4.5, Anchor.START, "chamfer, " + say.number(scale, 0) + " times");
     }
 
@@ -281,7 +260,6 @@ final class ReamScenes {
     }
 
     private static void band(SceneBuilder scene, Role fill, Role edge, double x0, double x1, double y0, double y1) {
-        scene.run(fill, true, x0, y0, x1, y0, x1, y1, x0, y1);
-        scene.run(edge, true, x0, y0, x1, y0, x1, y1, x0, y1);
+        scene.filled(fill, edge, x0, y0, x1, y0, x1, y1, x0, y1);
     }
 }

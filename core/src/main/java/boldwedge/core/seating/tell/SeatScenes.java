@@ -71,9 +71,9 @@ final class SeatScenes {
         scene.line(Role.CENTRE, screw.getX(), screw.getY() - 1.6 * thread, screw.getX(), screw.getY() + 1.6 * thread);
         double right = 64;
         scene.place(0, 0, 1);
-        scene.input(right, 62, Anchor.START, say.angle(job.kappaRad()), ANGLE.id(), ANGLE.label());
-        scene.input(right, 51, Anchor.START, say.length(cut.reliefMm()), RELIEF.id(), RELIEF.label());
-        scene.input(right, 40, Anchor.START, say.length(job.drawMm()), DRAW.id(), DRAW.label());
+        scene.input(right, 62, Anchor.START, say.angle(job.kappaRad()), ANGLE);
+        scene.input(right, 51, Anchor.START, say.length(cut.reliefMm()), RELIEF);
+        scene.input(right, 40, Anchor.START, say.length(job.drawMm()), DRAW);
         double[] at = cut.fromZero(screw);
         scene.label(Role.CAPTION, right, 31, Anchor.START, "screw " + say.length(at[0]));
         scene.label(Role.CAPTION, right, 27, Anchor.START, "and " + say.length(at[1]));
@@ -129,8 +129,7 @@ final class SeatScenes {
                         job.bar() ? b[0] + shown : b[2] + 50,
                         b[3] + 50));
         if (upper.size() > 2) {
-            scene.run(Role.GROUND, true, upper);
-            scene.run(Role.EDGE, true, upper);
+            scene.filled(Role.GROUND, Role.EDGE, upper);
         }
         scene.run(Role.CUTTING_EDGE, true, level(cut, cut.insert()));
         scene.label(Role.CAPTION, 0, -across / 2 - 4 / scale, Anchor.START, "from above");
@@ -140,24 +139,9 @@ final class SeatScenes {
         double low = job.bar() ? -job.heightMm() / 2 : 0;
         double high = job.bar() ? job.heightMm() / 2 : job.heightMm();
         double seat = cut.shape().edgeMm();
-        scene.run(
+        scene.filled(
                 Role.TOOL,
-                true,
-                0,
-                low,
-                shown,
-                low,
-                shown,
-                high,
-                seat * 1.15,
-                high,
-                seat * 1.15,
-                cut.floorMm(),
-                0,
-                cut.floorMm());
-        scene.run(
                 Role.EDGE,
-                true,
                 0,
                 low,
                 shown,
@@ -204,20 +188,9 @@ final class SeatScenes {
             scene.run(Role.CUTTING_EDGE, false, cut.outMm() - 0.3 * seat, cut.edgeMm(), cut.outMm(), cut.edgeMm());
             scene.line(Role.CENTRE, -job.heightMm() * 0.62, 0, job.heightMm() * 0.75, 0);
         } else {
-            scene.run(
+            scene.filled(
                     Role.TOOL,
-                    true,
-                    -across / 2,
-                    0,
-                    across / 2,
-                    0,
-                    across / 2,
-                    job.heightMm(),
-                    -across / 2,
-                    job.heightMm());
-            scene.run(
                     Role.EDGE,
-                    true,
                     -across / 2,
                     0,
                     across / 2,
@@ -234,12 +207,12 @@ final class SeatScenes {
                 62,
                 Anchor.START,
                 say.length(job.heightMm()),
-                HEIGHT.id(),
+                HEIGHT,
                 job.bar() ? "Bar’s diameter" : "Shank’s height");
         if (job.bar()) {
-            scene.input(72, 50, Anchor.START, say.length(cut.outMm()), OUT.id(), OUT.label());
+            scene.input(72, 50, Anchor.START, say.length(cut.outMm()), OUT);
         } else {
-            scene.input(72, 50, Anchor.START, say.length(job.widthMm()), WIDTH.id(), WIDTH.label());
+            scene.input(72, 50, Anchor.START, say.length(job.widthMm()), WIDTH);
         }
         scene.label(Role.CAPTION, 14, 4, Anchor.START, "floor " + say.length(cut.floorDepthMm()) + " below the top");
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, "to scale");

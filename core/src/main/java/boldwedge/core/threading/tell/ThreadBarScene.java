@@ -46,13 +46,7 @@ final class ThreadBarScene {
         scene.line(Role.CENTRE, 0, -outer - 3 / scale, 0, outer + 3 / scale);
         scene.dimension(centre, -bar.barBelowMm(), root, -bar.barBelowMm(), -outer * scale - 4);
         scene.place(0, 0, 1);
-        scene.input(
-                x + (centre + root) / 2 * scale - 5,
-                3.5,
-                Anchor.START,
-                say.length(bar.pointMm()),
-                BAR_POINT.id(),
-                BAR_POINT.label());
+        scene.input(x + (centre + root) / 2 * scale - 5, 3.5, Anchor.START, say.length(bar.pointMm()), BAR_POINT);
         scene.place(x, y, scale).leader(centre - r * 0.7, -bar.barBelowMm() + r * 0.7, -6, 12, Anchor.MIDDLE, "");
         scene.place(0, 0, 1);
         scene.input(
@@ -60,8 +54,7 @@ final class ThreadBarScene {
                 y + (-bar.barBelowMm() + r * 0.7) * scale + 14,
                 Anchor.START,
                 say.length(bar.barMm()),
-                BAR.id(),
-                BAR.label());
+                BAR);
         side(scene, cut, bar, say);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "both views to scale");
     }
@@ -130,13 +123,7 @@ final class ThreadBarScene {
                 axis + r);
         scene.line(Role.CENTRE, -3 / scale, 0, Math.max(out, length) + 3 / scale, 0);
         scene.place(0, 0, 1);
-        scene.input(
-                x + out * scale * 0.4,
-                y - outer * scale - 6,
-                Anchor.START,
-                say.length(out),
-                BAR_OUT.id(),
-                BAR_OUT.label());
+        scene.input(x + out * scale * 0.4, y - outer * scale - 6, Anchor.START, say.length(out), BAR_OUT);
         scene.label(
                 Role.CAPTION,
                 x + Math.max(out, length) * scale / 2,

@@ -95,7 +95,7 @@ final class ThreadScenes {
         double right = left + TURNS * p * scale + 6;
         ThreadLimits limits = cut.job().limits().orElse(null);
         String crest = cut.job().inside() ? "hole " : "outside ";
-        scene.input(right, crestY + up * 6, Anchor.START, say.length(cut.blankMm()), BLANK.id(), BLANK.label());
+        scene.input(right, crestY + up * 6, Anchor.START, say.length(cut.blankMm()), BLANK);
         scene.label(
                 Role.CAPTION,
                 right,
@@ -199,24 +199,16 @@ final class ThreadScenes {
                 axis + top * scale + 7.5,
                 Anchor.START,
                 say.length(length),
-                LENGTH.id(),
-                LENGTH.label());
+                LENGTH);
         if (groove > 0) {
             scene.input(
                     Math.max(4, left + (behind + groove / 2) * scale - 6),
                     axis - top * scale - 10,
                     Anchor.START,
                     say.length(groove),
-                    GROOVE.id(),
-                    GROOVE.label());
+                    GROOVE);
         }
-        scene.input(
-                Math.min(84, left + whole * scale + 4),
-                axis + 3,
-                Anchor.START,
-                say.length(d),
-                BLANK.id(),
-                BLANK.label());
+        scene.input(Math.min(84, left + whole * scale + 4), axis + 3, Anchor.START, say.length(d), BLANK);
         scene.label(Role.CAPTION, 50, 4, Anchor.MIDDLE, ThreadSpoken.name(job));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, "to scale");
     }
@@ -269,13 +261,7 @@ final class ThreadScenes {
                 Math.PI / 2 + half,
                 Math.min(34, (high + t) * scale * 0.8));
         scene.place(0, 0, 1);
-        scene.input(
-                x - 4,
-                crest + (high - t) * scale + 6,
-                Anchor.START,
-                say.angle(cut.groundRad()),
-                ANGLE.id(),
-                ANGLE.label());
+        scene.input(x - 4, crest + (high - t) * scale + 6, Anchor.START, say.angle(cut.groundRad()), ANGLE);
         scene.place(x, crest, scale).leader(0, -t, 9, -9, Anchor.START, "");
         scene.place(0, 0, 1);
         boolean round = cut.tip().radiusMm() > 0;
@@ -286,8 +272,7 @@ final class ThreadScenes {
                 round
                         ? "r " + say.length(cut.tip().radiusMm())
                         : say.length(cut.tip().flatMm()),
-                round ? RADIUS.id() : FLAT.id(),
-                round ? RADIUS.label() : FLAT.label());
+                round ? RADIUS : FLAT);
         scene.label(Role.CAPTION, x, 69, Anchor.MIDDLE, "from above");
         front(scene, cut, say);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "the tip to scale; angles true");
@@ -324,15 +309,8 @@ final class ThreadScenes {
             scene.line(Role.HIDDEN, side - in * 4 * Math.tan(helix), 4, side + in * h * Math.tan(helix), -h);
         }
         scene.place(0, 0, 1);
-        scene.input(
-                x + leadX - (left ? -4 : 16), y - h - 4, Anchor.START, say.angle(lead), LEADING.id(), LEADING.label());
-        scene.input(
-                x + trailX - (left ? 16 : -4),
-                y - h - 4,
-                Anchor.START,
-                say.angle(trail),
-                TRAILING.id(),
-                TRAILING.label());
+        scene.input(x + leadX - (left ? -4 : 16), y - h - 4, Anchor.START, say.angle(lead), LEADING);
+        scene.input(x + trailX - (left ? 16 : -4), y - h - 4, Anchor.START, say.angle(trail), TRAILING);
         scene.label(Role.CAPTION, x, y + 8, Anchor.MIDDLE, "helix " + say.angle(helix) + ", dashed");
         scene.label(Role.CAPTION, x, 69, Anchor.MIDDLE, "from the front");
         scene.label(Role.CAPTION, x, y - h - 9, Anchor.MIDDLE, left ? "trailing · leading" : "leading · trailing");

@@ -41,15 +41,15 @@ final class BitScene {
         if (Math.abs(lead) > 0.004) {
             scene.angle(tip.x(), tip.y(), Math.min(down, down - lead), Math.max(down, down - lead), 13);
         }
-        scene.place(0, 0, 1).input(1.5, 57, Anchor.START, say.angle(lead), SIDE_EDGE.id(), SIDE_EDGE.label());
+        scene.place(0, 0, 1).input(1.5, 57, Anchor.START, say.angle(lead), SIDE_EDGE);
         scene.place(topX, topY, scale);
         double end = s.endCuttingEdge();
         scene.angle(tip.x(), tip.y(), -end, 0, 15);
-        scene.place(0, 0, 1).input(41, 68, Anchor.START, say.angle(end), END_EDGE.id(), END_EDGE.label());
+        scene.place(0, 0, 1).input(41, 68, Anchor.START, say.angle(end), END_EDGE);
         scene.place(topX, topY, scale);
         double r = s.noseRadiusMm();
         scene.leader(tip.x() + 0.3 * r, tip.y() - 0.3 * r, -9, 1.5, Anchor.END, "");
-        scene.place(0, 0, 1).input(1.5, 68, Anchor.START, say.length(r), NOSE_RADIUS.id(), NOSE_RADIUS.label());
+        scene.place(0, 0, 1).input(1.5, 68, Anchor.START, say.length(r), NOSE_RADIUS);
         scene.place(topX, topY, scale);
         scene.dimension(w / 2, 0, w / 2, -ground, 4);
         scene.place(0, 0, 1)
@@ -58,8 +58,7 @@ final class BitScene {
                         topY - scale * ground / 2,
                         Anchor.START,
                         say.length(ground),
-                        GROUND_LENGTH.id(),
-                        GROUND_LENGTH.label());
+                        GROUND_LENGTH);
         scene.label(Role.CAPTION, topX, topY - scale * (ground + shown) - 3.2, Anchor.MIDDLE, "from above");
 
         // From the work: the left of the bit is on the right.
@@ -69,14 +68,7 @@ final class BitScene {
         view.paint(scene, Look.FROM_THE_WORK);
         Point face = view.project(Look.FROM_THE_WORK, bit.point());
         scene.angle(face.x(), face.y(), Math.PI, Math.PI + s.sideRake(), 9);
-        scene.place(0, 0, 1)
-                .input(
-                        1.5,
-                        endY + scale * face.y() - 1,
-                        Anchor.START,
-                        say.angle(s.sideRake()),
-                        SIDE_RAKE.id(),
-                        SIDE_RAKE.label());
+        scene.place(0, 0, 1).input(1.5, endY + scale * face.y() - 1, Anchor.START, say.angle(s.sideRake()), SIDE_RAKE);
         scene.place(endX, endY, scale);
         scene.angle(face.x(), face.y(), down - s.sideRelief(), down, 11);
         scene.place(0, 0, 1)
@@ -85,8 +77,7 @@ final class BitScene {
                         endY + scale * h * 0.35,
                         Anchor.START,
                         say.angle(s.sideRelief()),
-                        SIDE_RELIEF.id(),
-                        SIDE_RELIEF.label());
+                        SIDE_RELIEF);
         scene.label(Role.CAPTION, endX, endY - 3.2, Anchor.MIDDLE, "from the work");
 
         // From the left, point to the left.
@@ -95,24 +86,11 @@ final class BitScene {
         view.paint(scene, Look.FROM_THE_LEFT);
         Point nose = view.project(Look.FROM_THE_LEFT, bit.point());
         scene.angle(nose.x(), nose.y(), Math.min(0, -s.backRake()), Math.max(0, -s.backRake()), 14);
-        scene.place(0, 0, 1)
-                .input(
-                        sideX + 10,
-                        endY + scale * h + 4,
-                        Anchor.START,
-                        say.angle(s.backRake()),
-                        BACK_RAKE.id(),
-                        BACK_RAKE.label());
+        scene.place(0, 0, 1).input(sideX + 10, endY + scale * h + 4, Anchor.START, say.angle(s.backRake()), BACK_RAKE);
         scene.place(sideX, endY, scale);
         scene.angle(nose.x(), nose.y(), down, down + s.endRelief(), 12);
         scene.place(0, 0, 1)
-                .input(
-                        sideX - 13.5,
-                        endY + scale * h * 0.3,
-                        Anchor.START,
-                        say.angle(s.endRelief()),
-                        END_RELIEF.id(),
-                        END_RELIEF.label());
+                .input(sideX - 13.5, endY + scale * h * 0.3, Anchor.START, say.angle(s.endRelief()), END_RELIEF);
         scene.label(Role.CAPTION, sideX + scale * (ground + shown) / 2, endY - 3.2, Anchor.MIDDLE, "from the left");
 
         // Held up to look at.

@@ -78,10 +78,9 @@ final class EdgeScenes {
         if (Math.abs(height) > 0.2) {
             scene.dimension(tipX - reach * scale - 21, centreY, tipX - reach * scale - 21, tipY, 0.01);
         }
-        scene.input(2, 65, Anchor.START, say.length(job.heightMm()), HEIGHT.id(), HEIGHT.label());
+        scene.input(2, 65, Anchor.START, say.length(job.heightMm()), HEIGHT);
         scene.dimension(clamp, base - 11, tipX, base - 11, -0.01);
-        scene.input(
-                (clamp + tipX) / 2 - 8, base - 14.5, Anchor.START, say.length(reach), OVERHANG.id(), OVERHANG.label());
+        scene.input((clamp + tipX) / 2 - 8, base - 14.5, Anchor.START, say.length(reach), OVERHANG);
         // The sense of rotation: over the top towards the operator, down on to the tool.
         double arrowR = Math.min(radius * 0.75, 20);
         if (arrowR > 3) {
@@ -145,23 +144,17 @@ final class EdgeScenes {
         scene.line(Role.WORK, left, -depth, -depth / Math.tan(Math.min(1.5, Math.max(0.3, edge.leading()))), -depth);
         scene.place(0, 0, 1);
         scene.dimension(6.5, y0, 6.5, y0 - scale * depth, -0.01);
-        scene.input(2, y0 - scale * depth - 5.5, Anchor.START, say.length(depth), DEPTH.id(), DEPTH.label());
-        scene.input(34, y0 + 16, Anchor.START, say.feed(feed), FEED.id(), FEED.label());
-        scene.input(
-                34,
-                y0 - scale * depth - 8,
-                Anchor.START,
-                say.length(edge.noseRadiusMm()),
-                NOSE_RADIUS.id(),
-                NOSE_RADIUS.label());
+        scene.input(2, y0 - scale * depth - 5.5, Anchor.START, say.length(depth), DEPTH);
+        scene.input(34, y0 + 16, Anchor.START, say.feed(feed), FEED);
+        scene.input(34, y0 - scale * depth - 8, Anchor.START, say.length(edge.noseRadiusMm()), NOSE_RADIUS);
         scene.label(
                 Role.CAPTION,
                 4,
                 y0 + 22,
                 Anchor.START,
                 "the chip, cut across: " + say.length(cut.cutting().force().thickestMm()) + " at its thickest");
-        scene.place(0, 0, 1).input(60, 66, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED.id(), SPEED.label());
-        scene.input(80, 66, Anchor.START, say.angle(job.swivelRad()), SWIVEL.id(), SWIVEL.label());
+        scene.place(0, 0, 1).input(60, 66, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
+        scene.input(80, 66, Anchor.START, say.angle(job.swivelRad()), SWIVEL);
 
         // The finished surface, heights drawn larger.
         double rt = cut.cutting().finish().rtMm();

@@ -35,9 +35,9 @@ final class EdgesBesideScene {
             Edge edge = edges.get(i);
             double y = TOP - ROW * i;
             double to = LEFT + Math.max(0.4, scale * edge.remainingMm());
-            scene.run(
+            scene.filled(
                     edge.own() ? Role.GROUND : Role.TOOL,
-                    true,
+                    Role.EDGE,
                     LEFT,
                     y - 5,
                     to,
@@ -46,7 +46,6 @@ final class EdgesBesideScene {
                     y - 5 + THICK,
                     LEFT,
                     y - 5 + THICK);
-            scene.run(Role.EDGE, true, LEFT, y - 5, to, y - 5, to, y - 5 + THICK, LEFT, y - 5 + THICK);
             scene.label(
                     Role.CAPTION, LEFT, y, Anchor.START, edge.own() ? "this bit" : EdgesBesideWords.shortName(edge));
             scene.label(
@@ -73,8 +72,7 @@ final class EdgesBesideScene {
                 cut.job().insertPrice().isPresent()
                         ? Written.places(cut.job().insertPrice().getAsDouble(), 2)
                         : "not typed",
-                TurningField.INSERT_PRICE.id(),
-                TurningField.INSERT_PRICE.label());
+                TurningField.INSERT_PRICE);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "left either way once dialled in; push; finish");
     }
 }

@@ -455,8 +455,7 @@ final class GrindCard {
             outline[i] += px;
             outline[i + 1] += py;
         }
-        scene.run(Role.TOOL, true, outline);
-        scene.run(Role.EDGE, true, outline);
+        scene.filled(Role.TOOL, Role.EDGE, outline);
         scene.line(Role.CENTRE, px - ux * (back + 4), py - uy * (back + 4), px + ux * 3, py + uy * 3);
         scene.line(Role.CENTRE, planX, planY + 10, planX, planY - 26);
         scene.label(Role.DIMENSION, 96, 14, Anchor.END, "shank " + precise(Math.abs(swing)) + " from the wheel's axis");
@@ -509,8 +508,7 @@ final class GrindCard {
             tip - (y - 14) * Math.tan(clear),
             14
         };
-        scene.run(Role.GROUND, true, wedge);
-        scene.run(Role.EDGE, true, wedge);
+        scene.filled(Role.GROUND, Role.EDGE, wedge);
         scene.angle(tip, y, Math.PI, Math.PI + Math.max(0.001, rake), 26);
         scene.label(Role.DIMENSION, tip - 30, y + 5, Anchor.MIDDLE, "rake square to the edge " + say.angle(rake));
         scene.angle(tip, y, -Math.PI / 2 - clear, -Math.PI / 2, 20);

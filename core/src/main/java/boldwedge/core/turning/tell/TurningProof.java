@@ -404,8 +404,7 @@ public final class TurningProof {
         double farM = radius + magnify * (measured.farMm() - set);
         double nearP = radius + magnify * predicted.nearErrorMm();
         double farP = radius + magnify * predicted.farErrorMm();
-        scene.run(Role.WORK_AREA, true, x0, axis - nearM, x1, axis - farM, x1, axis + farM, x0, axis + nearM);
-        scene.run(Role.WORK, true, x0, axis - nearM, x1, axis - farM, x1, axis + farM, x0, axis + nearM);
+        scene.filled(Role.WORK_AREA, Role.WORK, x0, axis - nearM, x1, axis - farM, x1, axis + farM, x0, axis + nearM);
         scene.line(Role.SWEPT, x0 - 3, axis + nearP, x1 + 3, axis + farP);
         scene.line(Role.SWEPT, x0 - 3, axis - nearP, x1 + 3, axis - farP);
         scene.line(Role.CENTRE, 8, axis, 92, axis);

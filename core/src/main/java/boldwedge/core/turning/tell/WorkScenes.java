@@ -41,13 +41,12 @@ final class WorkScenes {
         double radius = at.y(r);
         double finished = at.y(job.finishedMm() / 2);
         if (facing) {
-            scene.run(Role.WORK_AREA, true, 0, -radius, done, -radius, done, radius, 0, radius);
-            scene.run(Role.WORK, true, 0, -radius, done, -radius, done, radius, 0, radius);
+            scene.filled(Role.WORK_AREA, Role.WORK, 0, -radius, done, -radius, done, radius, 0, radius);
             scene.run(Role.SWEPT, true, done, -radius, end, -radius, end, radius, done, radius);
         } else {
-            scene.run(
+            scene.filled(
                     Role.WORK_AREA,
-                    true,
+                    Role.WORK,
                     0,
                     -radius,
                     done,
@@ -64,38 +63,23 @@ final class WorkScenes {
                     radius,
                     0,
                     radius);
-            scene.run(
-                    Role.WORK, true, 0, -radius, done, -radius, done, -finished, end, -finished, end, finished, done,
-                    finished, done, radius, 0, radius);
             scene.run(Role.SWEPT, false, done, radius, end, radius, end, finished);
             scene.run(Role.SWEPT, false, done, -radius, end, -radius, end, -finished);
         }
         scene.line(Role.CENTRE, -8, 0, end + 8, 0);
         tool(scene, facing ? end : done + 0.55 * (end - done), facing ? -0.4 * radius : -finished);
         scene.dimension(0, radius, end, radius, 16);
-        scene.input(end / 2 - 8, radius + 18.5, Anchor.START, say.length(free), STICK_OUT.id(), STICK_OUT.label());
+        scene.input(end / 2 - 8, radius + 18.5, Anchor.START, say.length(free), STICK_OUT);
         scene.dimension(done, radius, end, radius, 5);
-        scene.input(
-                (done + end) / 2 - 8,
-                radius + 8.3,
-                Anchor.START,
-                say.length(job.lengthMm()),
-                LENGTH.id(),
-                LENGTH.label());
+        scene.input((done + end) / 2 - 8, radius + 8.3, Anchor.START, say.length(job.lengthMm()), LENGTH);
         double aside = job.hold() == Hold.CHUCK ? end + 9 : end + 11.5;
         scene.dimension(end, finished, end, -finished, 7);
-        scene.input(aside, 3.5, Anchor.START, say.length(job.finishedMm()), FINISHED.id(), FINISHED.label());
-        scene.input(aside, -4.5, Anchor.START, job.tolerance().typed(), TOLERANCE.id(), TOLERANCE.label());
+        scene.input(aside, 3.5, Anchor.START, say.length(job.finishedMm()), FINISHED);
+        scene.input(aside, -4.5, Anchor.START, job.tolerance().typed(), TOLERANCE);
         double startX = Math.min(done * 0.5, 14);
         scene.leader(startX, -radius, 0, -9, Anchor.MIDDLE, "");
-        scene.input(
-                startX - 8,
-                -radius - 12.5,
-                Anchor.START,
-                say.length(job.diameterMm()),
-                DIAMETER.id(),
-                DIAMETER.label());
-        scene.place(0, 0, 1).input(70, 8, Anchor.START, say.ra(job.raMm()), FINISH.id(), FINISH.label());
+        scene.input(startX - 8, -radius - 12.5, Anchor.START, say.length(job.diameterMm()), DIAMETER);
+        scene.place(0, 0, 1).input(70, 8, Anchor.START, say.ra(job.raMm()), FINISH);
         scene.label(Role.CAPTION, 4, 4, Anchor.START, job.hold().words());
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, at.note());
     }
@@ -125,8 +109,7 @@ final class WorkScenes {
         }
         List<Point> outline = new ArrayList<>(upper);
         outline.addAll(lower.reversed());
-        scene.run(Role.WORK_AREA, true, outline);
-        scene.run(Role.WORK, true, outline);
+        scene.filled(Role.WORK_AREA, Role.WORK, outline);
         scene.run(Role.HIDDEN, true, 0, -radius, at.x(free), -radius, at.x(free), radius, 0, radius);
         scene.line(Role.CENTRE, -8, 0, at.x(free) + 8, 0);
         PushOff.At first = push.stations().getFirst();
@@ -150,8 +133,7 @@ final class WorkScenes {
                     "+" + say.length(last.diameterErrorMm()) + " on diameter");
         }
         scene.dimension(0, -radius, at.x(free), -radius, -17);
-        scene.input(
-                at.x(free) / 2 - 8, -radius - 20.5, Anchor.START, say.length(free), STICK_OUT.id(), STICK_OUT.label());
+        scene.input(at.x(free) / 2 - 8, -radius - 20.5, Anchor.START, say.length(free), STICK_OUT);
         scene.place(0, 0, 1)
                 .label(
                         Role.CAPTION,
@@ -203,8 +185,7 @@ final class WorkScenes {
 
     /** A bit from above, its point at a place on the near side of the work. */
     private static void tool(SceneBuilder scene, double x, double y) {
-        scene.run(Role.TOOL, true, x, y, x + 7, y - 1.2, x + 7, y - 15, x - 1, y - 15, x - 1, y - 5);
-        scene.run(Role.EDGE, true, x, y, x + 7, y - 1.2, x + 7, y - 15, x - 1, y - 15, x - 1, y - 5);
+        scene.filled(Role.TOOL, Role.EDGE, x, y, x + 7, y - 1.2, x + 7, y - 15, x - 1, y - 15, x - 1, y - 5);
         scene.run(Role.CUTTING_EDGE, false, x - 1, y - 5, x, y, x + 3, y - 0.5);
     }
 
