@@ -1,11 +1,6 @@
 package boldwedge.core.family;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mm4;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtonMmPerRad;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.family.ToolTests.Answer;
 import boldwedge.core.family.ToolTests.Line;

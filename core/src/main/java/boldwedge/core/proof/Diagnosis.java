@@ -1,9 +1,6 @@
 package boldwedge.core.proof;
 
-import static boldwedge.core.measure.Amount.metresPerMinute;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.cutting.EdgeCut;
 import boldwedge.core.cutting.Finish;

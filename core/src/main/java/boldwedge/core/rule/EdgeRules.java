@@ -1,18 +1,6 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.metresPerMinute;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mm2;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.profile;
-import static boldwedge.core.measure.Amount.ra;
-import static boldwedge.core.measure.Amount.rad;
-import static boldwedge.core.measure.Amount.rpm;
-import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.ask.Entry;
 import boldwedge.core.cutting.CuttingForce;

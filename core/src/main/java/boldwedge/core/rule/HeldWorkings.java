@@ -1,10 +1,6 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtonMmPerRad;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.finding.Working;

@@ -1,9 +1,6 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.metresPerMinute;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.ask.Entry;
 import boldwedge.core.cutting.Lathe;

@@ -1,11 +1,7 @@
 package boldwedge.core.boring.tell;
 
 import static boldwedge.core.boring.ask.BoreField.*;
-import static boldwedge.core.measure.Amount.hertz;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.boring.ask.BoreField;

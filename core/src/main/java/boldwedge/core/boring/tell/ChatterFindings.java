@@ -1,12 +1,7 @@
 package boldwedge.core.boring.tell;
 
 import static boldwedge.core.boring.ask.BoreField.*;
-import static boldwedge.core.measure.Amount.grams;
-import static boldwedge.core.measure.Amount.hertz;
-import static boldwedge.core.measure.Amount.metresPerMinute;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.ask.BoreReader;

@@ -1,10 +1,6 @@
 package boldwedge.core.boring.tell;
 
-import static boldwedge.core.measure.Amount.grams;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.boring.model.BoreCut;
 import boldwedge.core.boring.model.BoreJob;

@@ -1,13 +1,7 @@
 package boldwedge.core.boring.tell;
 
 import static boldwedge.core.boring.ask.BoreField.*;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.boring.model.BarEnd;
 import boldwedge.core.boring.model.BoreCut;

@@ -1,12 +1,7 @@
 package boldwedge.core.counterboring.tell;
 
 import static boldwedge.core.counterboring.ask.BoreSeatField.*;
-import static boldwedge.core.measure.Amount.metresPerMinute;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Drawn;

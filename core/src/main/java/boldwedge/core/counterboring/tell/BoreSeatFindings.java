@@ -1,12 +1,7 @@
 package boldwedge.core.counterboring.tell;
 
 import static boldwedge.core.counterboring.ask.BoreSeatField.*;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.counterboring.model.BoreSeatCut;
 import boldwedge.core.counterboring.model.BoreSeatJob;

@@ -1,13 +1,7 @@
 package boldwedge.core.drilling.tell;
 
 import static boldwedge.core.drilling.ask.DrillField.*;
-import static boldwedge.core.measure.Amount.minutes;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.rpm;
-import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.ask.Chosen;
 import boldwedge.core.ask.Drawn;

@@ -1,15 +1,7 @@
 package boldwedge.core.drilling.tell;
 
 import static boldwedge.core.drilling.ask.DrillField.*;
-import static boldwedge.core.measure.Amount.minutes;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
-import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.drilling.model.DrillCut;
 import boldwedge.core.drilling.model.DrillJob;

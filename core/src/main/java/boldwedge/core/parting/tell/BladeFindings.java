@@ -1,12 +1,6 @@
 package boldwedge.core.parting.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.finding.Finding;

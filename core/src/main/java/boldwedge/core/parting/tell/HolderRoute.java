@@ -1,9 +1,6 @@
 package boldwedge.core.parting.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.drawing.Scene;

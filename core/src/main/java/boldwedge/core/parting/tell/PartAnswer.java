@@ -1,13 +1,6 @@
 package boldwedge.core.parting.tell;
 
-import static boldwedge.core.measure.Amount.minutes;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.rpm;
-import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.ask.Chosen;

@@ -1,19 +1,6 @@
 package boldwedge.core.parting.tell;
 
-import static boldwedge.core.measure.Amount.hertz;
-import static boldwedge.core.measure.Amount.metresPerMinute;
-import static boldwedge.core.measure.Amount.minutes;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
-import static boldwedge.core.measure.Amount.rpm;
-import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.cutting.CuttingForce;

@@ -1,10 +1,6 @@
 package boldwedge.core.parting.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.ask.Entry;

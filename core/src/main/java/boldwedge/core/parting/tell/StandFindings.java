@@ -1,10 +1,6 @@
 package boldwedge.core.parting.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mm2;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.parting.ask.PartField.*;
 
 import boldwedge.core.finding.Finding;

@@ -1,14 +1,6 @@
 package boldwedge.core.parting.tell;
 
-import static boldwedge.core.measure.Amount.metresPerMinute;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mm2;
-import static boldwedge.core.measure.Amount.mm4;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
-import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.finding.Working;
 import boldwedge.core.holder.Bolt;

@@ -1,13 +1,6 @@
 package boldwedge.core.reaming.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mm2;
-import static boldwedge.core.measure.Amount.mm4;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.reaming.ask.ReamField.*;
 
 import boldwedge.core.ask.Chosen;

@@ -1,11 +1,6 @@
 package boldwedge.core.reaming.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.reaming.ask.ReamField.*;
 
 import boldwedge.core.ask.Entry;

@@ -1,10 +1,6 @@
 package boldwedge.core.threading.tell;
 
-import static boldwedge.core.measure.Amount.minutes;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
-import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.threading.ask.ThreadField.*;
 
 import boldwedge.core.finding.Finding;

@@ -1,9 +1,6 @@
 package boldwedge.core.turning.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.finding.Finding;

@@ -1,9 +1,6 @@
 package boldwedge.core.turning.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rpm;
+import static boldwedge.core.measure.Amount.*;
 
 import boldwedge.core.finding.Finding;
 import boldwedge.core.finding.Station;

@@ -1,10 +1,6 @@
 package boldwedge.core.turning.tell;
 
-import static boldwedge.core.measure.Amount.grams;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mm3;
-import static boldwedge.core.measure.Amount.number;
-import static boldwedge.core.measure.Amount.rad;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.ask.Entry;

@@ -1,10 +1,6 @@
 package boldwedge.core.turning.tell;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.mpa;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.cutting.Lathe;

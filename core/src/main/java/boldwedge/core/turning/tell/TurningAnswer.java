@@ -1,20 +1,6 @@
 package boldwedge.core.turning.tell;
 
-import static boldwedge.core.measure.Amount.grams;
-import static boldwedge.core.measure.Amount.metresPerMinute;
-import static boldwedge.core.measure.Amount.minutes;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.mm2;
-import static boldwedge.core.measure.Amount.mm3;
-import static boldwedge.core.measure.Amount.mmPerNewton;
-import static boldwedge.core.measure.Amount.mmPerRev;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
-import static boldwedge.core.measure.Amount.profile;
-import static boldwedge.core.measure.Amount.ra;
-import static boldwedge.core.measure.Amount.rad;
-import static boldwedge.core.measure.Amount.rpm;
-import static boldwedge.core.measure.Amount.watts;
+import static boldwedge.core.measure.Amount.*;
 import static boldwedge.core.turning.ask.TurningField.*;
 
 import boldwedge.core.ask.Chosen;
