@@ -24,7 +24,12 @@ public record Mender<C>(PlanRequest run, Function<PlanRequest, Optional<C>> work
      * @param expected its effect, in a sentence with figures
      * @param left how much of the error it leaves; the less the better, whatever it is measured in
      */
-    public record Proposal(Mend mend, String expected, double left) {}
+    public record Proposal(Mend mend, String expected, double left) {
+        /** One that is not compared with others. */
+        public Proposal(Mend mend, String expected) {
+            this(mend, expected, 0);
+        }
+    }
 
     /** The cut with a change typed in; empty when it cannot be worked out so. */
     public Optional<C> with(Mend mend) {

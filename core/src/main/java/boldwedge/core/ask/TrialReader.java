@@ -1,10 +1,13 @@
 package boldwedge.core.ask;
 
+import boldwedge.core.drawing.Scene;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
+import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
+import boldwedge.core.proof.Cause;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -107,6 +110,46 @@ public final class TrialReader {
                     state == null ? "" : state.other(),
                     state == null || text(id).isEmpty() ? "" : state.error()));
         }
+    }
+
+    /**
+     * A trial judged.
+     *
+     * @param compared predicted beside measured
+     * @param causes likeliest first
+     * @param verdict in a line
+     * @param good whether nothing needs to change
+     * @param next the one change to make next, if there is one
+     * @param otherwise what is said where there is none and something should
+     * @param scene the work as measured and as predicted
+     */
+    public TrialAnswer judged(
+            List<TrialAnswer.Compared> compared,
+            List<Cause> causes,
+            String verdict,
+            boolean good,
+            Optional<Mender.Proposal> next,
+            String otherwise,
+            Optional<Scene> scene) {
+        return new TrialAnswer(
+                true,
+                readings(),
+                compared,
+                causes,
+                verdict,
+                next.map(Mender.Proposal::mend),
+                next.map(Mender.Proposal::expected).orElse(good ? "Nothing needs to change." : otherwise),
+                scene);
+    }
+
+    /** Whether a size that was read lies near the one that was meant; where it is further off, mm, it is wrong and says so. */
+    public boolean near(String id, double valueMm, double meantMm, double mostMm) {
+        boolean near = Math.abs(valueMm - meantMm) <= mostMm;
+        if (!near) {
+            Say say = new Say(request.plan().units());
+            wrong(id, "That is far from " + say.length(meantMm) + ", which the tool was set to. Check the units.");
+        }
+        return near;
     }
 
     /** A trial that cannot be judged, and why. */

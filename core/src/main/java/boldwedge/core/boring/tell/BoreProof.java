@@ -71,10 +71,7 @@ public final class BoreProof {
      * empty when the trial cannot be judged.
      */
     public static Optional<Taught.Trial> lesson(TrialRequest kept) {
-        PlanRequest plan = kept.plan();
-        TrialRequest untaught =
-                new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), kept.readings());
-        BoreProof proof = new BoreProof(untaught);
+        BoreProof proof = new BoreProof(kept.untaught());
         Optional<BoreCut> cut = proof.run();
         OptionalDouble mouth = proof.reader.value("near", MOUTH, DIAMETER);
         OptionalDouble bottom = proof.reader.value("far", BOTTOM, DIAMETER);
@@ -106,9 +103,7 @@ public final class BoreProof {
         if (sound.isBlank()) {
             return Map.of();
         }
-        TrialRequest untaught =
-                new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), kept.readings());
-        BoreProof proof = new BoreProof(untaught);
+        BoreProof proof = new BoreProof(kept.untaught());
         boolean sang = proof.reader.choice("sound", "Sound", Measured.Sound.values()) == Measured.Sound.CHATTER;
         return proof.run()
                 .flatMap(cut -> new Taught.Heard(
@@ -148,14 +143,9 @@ public final class BoreProof {
         }
         BoreCut cut = worked.cut().get();
         double nominal = cut.job().finishedMm();
-        for (String id : List.of("near", "far")) {
-            double value = id.equals("near") ? mouth.getAsDouble() : bottom.getAsDouble();
-            if (Math.abs(value - nominal) > 0.15 * nominal) {
-                reader.wrong(
-                        id,
-                        "That is far from " + say.length(nominal) + ", which the tool was set to. Check the units.");
-                return reader.stopped("One reading cannot be right.");
-            }
+        if (!reader.near("near", mouth.getAsDouble(), nominal, 0.15 * nominal)
+                || !reader.near("far", bottom.getAsDouble(), nominal, 0.15 * nominal)) {
+            return reader.stopped("One reading cannot be right.");
         }
         return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), finish, sound);
     }
@@ -182,18 +172,13 @@ public final class BoreProof {
         Optional<Proposal> next = within && smooth && sound != Measured.Sound.CHATTER
                 ? Optional.empty()
                 : propose(cut, mouth, bottom, causes);
-        return new TrialAnswer(
-                true,
-                reader.readings(),
+        return reader.judged(
                 compare(cut, mouth, bottom, finish),
                 causes,
                 verdict,
-                next.map(Proposal::mend),
-                next.map(Proposal::expected)
-                        .orElse(
-                                within && smooth
-                                        ? "Nothing needs to change."
-                                        : "Nothing that was computed would better it: look at the edge under a loupe, stone it, and cut again."),
+                within && smooth,
+                next,
+                "Nothing that was computed would better it: look at the edge under a loupe, stone it, and cut again.",
                 Optional.of(BoreGraphs.size(cut, say)));
     }
 

@@ -3,6 +3,7 @@ package boldwedge.core.counterboring.tell;
 import static boldwedge.core.counterboring.ask.BoreSeatField.*;
 import static boldwedge.core.measure.Amount.mm;
 
+import boldwedge.core.ask.Mender.Proposal;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialAnswer.Compared;
@@ -126,15 +127,14 @@ public final class BoreSeatProof {
                 + (sits ? "" : "; too narrow for what is to sit there")
                 + (floor == Floor.CLEAN ? "" : "; floor: " + floor.words())
                 + (hole == Hole.UNTOUCHED ? "." : "; hole: " + hole.words() + ".");
-        Optional<Next> next = good ? Optional.empty() : next(cut, off, causes);
-        return new TrialAnswer(
-                true,
-                reader.readings(),
+        Optional<Proposal> next = good ? Optional.empty() : next(cut, off, causes);
+        return reader.judged(
                 rows,
                 causes,
                 verdict,
-                next.map(Next::mend),
-                next.map(Next::expected).orElse("Nothing needs to change."),
+                true,
+                next,
+                "",
                 Optional.of(BoreSeatScenes.seat(BoreSeatCut.of(cut.job().withDepthMm(OptionalDouble.of(depth))), say)));
     }
 
@@ -213,33 +213,31 @@ public final class BoreSeatProof {
         }
     }
 
-    private record Next(Mend mend, String expected) {}
-
-    private Optional<Next> next(BoreSeatCut cut, double off, List<Cause> causes) {
+    private Optional<Proposal> next(BoreSeatCut cut, double off, List<Cause> causes) {
         if (causes.isEmpty()) {
-            return Optional.of(
-                    new Next(Mend.atTheMachine("Look at it under a loupe"), "Nothing that was computed explains it."));
+            return Optional.of(new Proposal(
+                    Mend.atTheMachine("Look at it under a loupe"), "Nothing that was computed explains it."));
         }
         BoreSeatJob job = cut.job();
         return Optional.of(
                 switch (causes.getFirst().id()) {
                     case "stop" ->
                         off < 0
-                                ? new Next(
+                                ? new Proposal(
                                         Mend.atTheMachine("Go " + say.length(-off) + " deeper"),
                                         "The stop stays where it then is: the next seats come out at "
                                                 + say.length(cut.depthMm()) + ".")
-                                : new Next(
+                                : new Proposal(
                                         Mend.atTheMachine("Set the stop " + say.length(off) + " back"),
                                         "The next seat comes out at " + say.length(cut.depthMm())
                                                 + "; this one can take a shim.");
                     case "lips-uneven" ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Stone the proud lip level"),
                                 "With both cutting, each takes " + say.length(cut.chipMm()) + " and the ring is gone.");
                     case "pilot-loose" -> {
                         double pilot = job.holeMm() - BoreSeatCut.PILOT_CLEARANCE.chosen();
-                        yield new Next(
+                        yield new Proposal(
                                 new Mend(
                                         "Pilot " + say.length(pilot),
                                         PILOT.id(),
@@ -248,35 +246,35 @@ public final class BoreSeatProof {
                                         + " of its hole.");
                     }
                     case "not-locked" ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Pilot into the hole first, then lock the table"),
                                 "Then only the play counts: " + say.length(cut.offMm()) + ".");
                     case "margins" ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Stone the pilot's margins round"),
                                 "Then it guides and does not cut.");
                     case "chatter" -> chatter(cut);
                     default ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Oil, and stone the lips keen"),
                                 "Less builds up on a keen, wet lip.");
                 });
     }
 
     /** What costs nothing first: slower, then more feed, then less rake. */
-    private Next chatter(BoreSeatCut cut) {
+    private Proposal chatter(BoreSeatCut cut) {
         BoreSeatJob job = cut.job();
         double slower = job.lathe().speeds().atOrBelow(0.75 * cut.rpm()).orElse(cut.rpm());
         if (slower < 0.98 * cut.rpm()) {
-            return new Next(
+            return new Proposal(
                     new Mend("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm"),
                     "Slower by " + say.share(1 - slower / cut.rpm()) + ": the flanks damp a slow wave more.");
         }
         double feed = Math.min(cut.feedRange().high(), 1.5 * cut.feedMm());
         return feed > 1.02 * cut.feedMm()
-                ? new Next(
+                ? new Proposal(
                         new Mend("Feed " + say.feed(feed), FEED.id(), say.feed(feed)),
                         "A thicker chip steadies the lips.")
-                : new Next(new Mend("Rake 0°", RAKE.id(), "0°"), "Without rake it does not pull itself in.");
+                : new Proposal(new Mend("Rake 0°", RAKE.id(), "0°"), "Without rake it does not pull itself in.");
     }
 }

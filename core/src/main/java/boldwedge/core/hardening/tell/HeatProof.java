@@ -3,6 +3,7 @@ package boldwedge.core.hardening.tell;
 import static boldwedge.core.hardening.ask.HeatField.*;
 import static boldwedge.core.measure.Amount.number;
 
+import boldwedge.core.ask.Mender.Proposal;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
 import boldwedge.core.ask.TrialAnswer.Compared;
@@ -143,19 +144,14 @@ public final class HeatProof {
                         + (file == File.SKIN_ONLY ? ", under a soft skin" : "")
                         + (bent ? "; bent more than grinding takes off" : "")
                         + ".";
-        Optional<Next> next = good ? Optional.empty() : next(load, hrc, causes, hard);
-        return new TrialAnswer(
-                true,
-                reader.readings(),
+        Optional<Proposal> next = good ? Optional.empty() : next(load, hrc, causes, hard);
+        return reader.judged(
                 rows,
                 causes,
                 verdict,
-                next.map(Next::mend),
-                next.map(Next::expected)
-                        .orElse(
-                                good
-                                        ? "Nothing needs to change."
-                                        : "Nothing that was computed explains it: a spark test tells whether it is this steel."),
+                good,
+                next,
+                "Nothing that was computed explains it: a spark test tells whether it is this steel.",
                 Optional.of(HeatScenes.curve(load, say, hrc)));
     }
 
@@ -303,12 +299,10 @@ public final class HeatProof {
         }
     }
 
-    private record Next(Mend mend, String expected) {}
-
-    private Optional<Next> next(HeatLoad load, OptionalDouble hrc, List<Cause> causes, boolean hard) {
+    private Optional<Proposal> next(HeatLoad load, OptionalDouble hrc, List<Cause> causes, boolean hard) {
         if (causes.isEmpty()) {
             return hard
-                    ? Optional.of(new Next(
+                    ? Optional.of(new Proposal(
                             Mend.atTheMachine("Temper it again, hotter by " + say.number(COUPLE_K, 0) + " K"),
                             "It can always be made softer."))
                     : Optional.empty();
@@ -317,24 +311,24 @@ public final class HeatProof {
         return Optional.of(
                 switch (causes.getFirst().id()) {
                     case "skin" ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Grind the skin off a spot and test again"),
                                 "Under it it should be " + say.number(load.hrc().chosen(), 0)
                                         + " HRC: nothing is lost but a little size.");
                     case "tempered-too-hot" ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Check the furnace with a second couple, then harden it again"),
                                 "It must be hardened anew: soft from the temper it does not come back. Then "
                                         + say.number(load.hrc().chosen(), 0) + " HRC at a true "
                                         + celsius(load.treatment().temperC()) + ".");
                     case "tempered-too-cool" -> {
                         double at = load.treatment().temperC() + COUPLE_K;
-                        yield new Next(
+                        yield new Proposal(
                                 Mend.atTheMachine("Temper again at " + celsius(at)),
                                 "Each " + say.number(COUPLE_K, 0) + " K takes about a point.");
                     }
                     case "too-cold" ->
-                        new Next(
+                        new Proposal(
                                 new Mend(
                                         "Heat to " + celsius(steel.hardenC().chosen()),
                                         HEAT.id(),
@@ -344,42 +338,42 @@ public final class HeatProof {
                                         + say.number(load.hrc().chosen(), 0) + " after the temper.");
                     case "slow-quench" ->
                         load.slow()
-                                ? new Next(
+                                ? new Proposal(
                                         new Mend("Quench as the steel asks", QUENCH.id(), "own"),
                                         "In " + steel.quench().words() + " it comes to "
                                                 + say.number(steel.asQuenched().chosen(), 0) + " HRC.")
-                                : new Next(
+                                : new Proposal(
                                         Mend.atTheMachine("Again, quicker into a larger, moving bath"),
                                         "It should then come to "
                                                 + say.number(steel.asQuenched().chosen(), 0)
                                                 + " HRC before the temper.");
                     case "wrong-steel" ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Spark it beside a known piece"),
                                 "Then it is known what it can become.");
                     case "flat-quench" ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Straighten it warm in the temper, clamped against the bend"),
                                 "Half of the bend often goes at the heat of the temper; cold it breaks.");
                     case "corner" ->
-                        new Next(
+                        new Proposal(
                                 load.job().shape() == Shape.PLAIN
                                         ? Mend.atTheMachine("Look for the mark where it began")
                                         : new Mend("Round its corners", SHAPE.id(), "plain"),
                                 "A radius as large as fits takes most of the stress.");
                     case "late-temper" ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("Furnace for the temper hot before the quench"),
                                 "From the bath straight into it, hand-warm.");
                     case "too-hot" ->
-                        new Next(
+                        new Proposal(
                                 new Mend(
                                         "Heat to " + celsius(steel.hardenC().chosen()),
                                         HEAT.id(),
                                         celsius(steel.hardenC().chosen())),
                                 "Fine grain bears the quench.");
                     default ->
-                        new Next(
+                        new Proposal(
                                 Mend.atTheMachine("A slower bath: warm oil, or an air-hardening steel"),
                                 "Less stress from skin to core.");
                 });

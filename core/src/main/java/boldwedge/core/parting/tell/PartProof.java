@@ -169,14 +169,13 @@ public final class PartProof {
                 ? "The blade broke at " + say.length(signs.broke().getAsDouble()) + "."
                 : clean ? "Parted clean." : "Parted, not clean: " + String.join("; ", faults(signs)) + ".";
         Optional<Proposal> next = clean ? Optional.empty() : propose(cut, signs, causes);
-        return new TrialAnswer(
-                true,
-                reader.readings(),
+        return reader.judged(
                 compare(cut, signs),
                 causes,
                 verdict,
-                next.map(Proposal::mend),
-                next.map(Proposal::expected).orElse(clean ? "Nothing needs to change." : byHand(causes)),
+                clean,
+                next,
+                byHand(causes),
                 Optional.of(StandScene.draw(cut, say)));
     }
 

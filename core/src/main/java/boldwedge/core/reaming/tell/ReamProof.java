@@ -4,6 +4,7 @@ import static boldwedge.core.measure.Amount.mm;
 import static boldwedge.core.reaming.ask.ReamField.*;
 
 import boldwedge.core.ask.Mender;
+import boldwedge.core.ask.Mender.Proposal;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
 import boldwedge.core.ask.TrialAnswer;
@@ -212,21 +213,16 @@ public final class ReamProof {
                                 : ", wider at the bottom by " + say.length(-bell))
                 + (wall == Wall.CLEAN ? "." : "; the wall: " + wall.words() + ".");
         boolean good = within && wall == Wall.CLEAN && Math.abs(bell) <= Math.max(BELL_MM, 0.5 * job.toleranceMm());
-        Optional<Next> next = good || causes.isEmpty()
+        Optional<Proposal> next = good || causes.isEmpty()
                 ? Optional.empty()
                 : Optional.of(next(cut, mouth, bottom, causes.getFirst().id()));
-        return new TrialAnswer(
-                true,
-                reader.readings(),
+        return reader.judged(
                 rows,
                 causes,
                 verdict,
-                next.map(Next::mend),
-                next.map(Next::expected)
-                        .orElse(
-                                good
-                                        ? "Nothing needs to change."
-                                        : "Nothing that was computed would better it: look at each edge under a loupe."),
+                good,
+                next,
+                "Nothing that was computed would better it: look at each edge under a loupe.",
                 Optional.of(ReamScenes.sizes(cut, say, OptionalDouble.of(mouth), OptionalDouble.of(bottom))));
     }
 
@@ -354,20 +350,18 @@ public final class ReamProof {
         }
     }
 
-    private record Next(Mend mend, String expected) {}
-
     /** The one next change, with what it should do. */
-    private Next next(ReamCut cut, double mouth, double bottom, String first) {
+    private Proposal next(ReamCut cut, double mouth, double bottom, String first) {
         ReamJob job = cut.job();
         Mender<ReamCut> mender =
                 new Mender<>(request.plan(), asked -> ReamReader.cut(asked).cut());
         return switch (first) {
             case "tailstock" ->
                 job.floating()
-                        ? new Next(
+                        ? new Proposal(
                                 Mend.atTheMachine("Set the tailstock " + say.length((mouth - bottom) / 2) + " over"),
                                 "Mouth and bottom then differ by less than " + say.length(BELL_MM) + ".")
-                        : new Next(
+                        : new Proposal(
                                 new Mend("Floating holder", FLOATING.id(), "floating"),
                                 "Then the mouth comes out as the bottom, about " + say.length(bottom)
                                         + ". Or set the tailstock over by " + say.length((mouth - bottom) / 2) + ".");
@@ -379,13 +373,13 @@ public final class ReamProof {
                 Mend mend = slower < 0.98 * cut.rpm()
                         ? new Mend("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm")
                         : Mend.atTheMachine("More and better oil");
-                yield new Next(
+                yield new Proposal(
                         mend,
                         "Slower and with plenty of oil less builds up: about "
                                 + say.length(cut.holeMm().chosen()) + " should come out.");
             }
             case "run-out" ->
-                new Next(
+                new Proposal(
                         Mend.atTheMachine("Turn it between centres under an indicator; stone down the proud tooth"),
                         "Without it holes should come out at about "
                                 + say.length(cut.holeMm().chosen()) + ".");
@@ -403,7 +397,7 @@ public final class ReamProof {
                                 "Before it " + say.length(chosen),
                                 BEFORE_SIZE.id(),
                                 Written.exact(Quantity.LENGTH, chosen));
-                yield new Next(
+                yield new Proposal(
                         mend,
                         mender.with(mend)
                                 .map(then -> "Then " + say.length(then.leftMm().low()) + " to "
@@ -413,24 +407,24 @@ public final class ReamProof {
             }
             case "lobes" ->
                 job.unevenDegrees() < 0.5 && job.kind() == Kind.FLUTED
-                        ? new Next(
+                        ? new Proposal(
                                 new Mend("Uneven by 2°", UNEVEN.id(), "2°"),
                                 "Then no tooth meets the marks of the one before.")
-                        : new Next(
+                        : new Proposal(
                                 Mend.atTheMachine("Half the speed, more feed"),
                                 "A wave needs time to grow: slower and thicker chips damp it.");
             case "worn", "springs-back" -> worn(cut, bottom);
             default ->
-                new Next(
+                new Proposal(
                         Mend.atTheMachine("Brush it clean, oil, and never turn it backwards"),
                         "The next hole should come out at about "
                                 + say.length(cut.holeMm().chosen()) + ".");
         };
     }
 
-    private Next worn(ReamCut cut, double bottom) {
+    private Proposal worn(ReamCut cut, double bottom) {
         double wants = cut.reamerMm() + (cut.job().leastMm() + 0.5 * cut.job().toleranceMm() - bottom);
-        return new Next(
+        return new Proposal(
                 Mend.atTheMachine(
                         "Measure the reamer over two edges; burnish it up or make one of " + say.length(wants)),
                 "A reamer of " + say.length(wants)

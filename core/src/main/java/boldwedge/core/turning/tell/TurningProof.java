@@ -102,9 +102,7 @@ public final class TurningProof {
      * the work is taken off is the chuck's turning; mm. Empty when the trial cannot be judged or the chuck's turning was measured.
      */
     public static Optional<Taught.Trial> lesson(TrialRequest kept) {
-        PlanRequest plan = kept.plan();
-        TurningProof proof = new TurningProof(
-                new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), kept.readings()));
+        TurningProof proof = new TurningProof(kept.untaught());
         Optional<TurningCut> worked = TurningReader.cut(proof.reader.ran(RUN)).cut();
         OptionalDouble near = proof.reader.value("near", NEAR, DIAMETER);
         OptionalDouble far = proof.reader.value("far", FAR, DIAMETER);
@@ -161,16 +159,9 @@ public final class TurningProof {
             return reader.stopped("One reading cannot be right.");
         }
         double finished = cut.job().finishedMm();
-        if (Math.abs(near.getAsDouble() - finished) > 0.25 * Math.max(1, finished)) {
-            reader.wrong(
-                    "near",
-                    "That is far from " + say.length(finished) + ", which the tool was set to. Check the units.");
-            return reader.stopped("One reading cannot be right.");
-        }
-        if (Math.abs(far.getAsDouble() - finished) > 0.25 * Math.max(1, finished)) {
-            reader.wrong(
-                    "far",
-                    "That is far from " + say.length(finished) + ", which the tool was set to. Check the units.");
+        double most = 0.25 * Math.max(1, finished);
+        if (!reader.near("near", near.getAsDouble(), finished, most)
+                || !reader.near("far", far.getAsDouble(), finished, most)) {
             return reader.stopped("One reading cannot be right.");
         }
         Mender<TurningCut> mender =
@@ -186,18 +177,13 @@ public final class TurningProof {
         Optional<Mender.Proposal> next = inTolerance && finishGood && chip != Measured.Chip.BLUE
                 ? Optional.empty()
                 : new TurningNext(cut, measured, mender, say).against(causes);
-        return new TrialAnswer(
-                true,
-                reader.readings(),
+        return reader.judged(
                 compare(cut, predicted, measured),
                 causes,
                 verdict,
-                next.map(Mender.Proposal::mend),
-                next.map(Mender.Proposal::expected)
-                        .orElse(
-                                inTolerance && finishGood
-                                        ? "Nothing needs to change."
-                                        : "Look at the edge under a loupe, stone it, and cut again."),
+                inTolerance && finishGood,
+                next,
+                "Look at the edge under a loupe, stone it, and cut again.",
                 Optional.of(scene(predicted, measured)));
     }
 
