@@ -98,9 +98,11 @@ public record Finding(
             return this;
         }
 
-        /** What else is to know. */
+        /** What else is to know; an empty sentence is none. */
         public Builder note(String sentence) {
-            notes.add(sentence);
+            if (!sentence.isEmpty()) {
+                notes.add(sentence);
+            }
             return this;
         }
 

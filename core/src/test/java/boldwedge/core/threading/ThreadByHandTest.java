@@ -52,20 +52,20 @@ class ThreadByHandTest {
         assertThat(m12.tip().flatMm()).isEqualTo(p / 8);
         assertThat(2 * m12.tipAtMm()).isCloseTo(m12.blankMm() - 2 * depth, within(1e-5));
         // tan φ = 1.75 / (π · 9.617): 3.32°; flanks 3° either side of it.
-        assertThat(Math.toDegrees(m12.helixRad())).isCloseTo(3.316, within(2e-3));
-        assertThat(Math.toDegrees(m12.leadingRad())).isCloseTo(6.316, within(2e-3));
-        assertThat(Math.toDegrees(m12.trailingRad())).isCloseTo(-0.316, within(2e-3));
-        assertThat(Math.toDegrees(m12.groundRad())).isCloseTo(60, within(1e-9));
+        assertThat(Math.toDegrees(m12.edge().helixRad())).isCloseTo(3.316, within(2e-3));
+        assertThat(Math.toDegrees(m12.edge().leadingRad())).isCloseTo(6.316, within(2e-3));
+        assertThat(Math.toDegrees(m12.edge().trailingRad())).isCloseTo(-0.316, within(2e-3));
+        assertThat(Math.toDegrees(m12.edge().groundRad())).isCloseTo(60, within(1e-9));
         // Compound: 1.108 / cos 29.5°.
         assertThat(m12.infeed().compoundMm(m12.depthMm()))
                 .isCloseTo(depth / Math.cos(Math.toRadians(29.5)), within(1e-5));
         // 60 rpm, 0.8 s: 0.8 turns of 1.75.
-        assertThat(m12.runOnMm()).isCloseTo(1.4, within(1e-9));
+        assertThat(m12.stop().runOnMm()).isCloseTo(1.4, within(1e-9));
         // Groove three pitches, to the next half millimetre; a pitch of it is the tool's.
         assertThat(m12.grooveMm()).isEqualTo(5.5);
-        assertThat(m12.wayMm()).isCloseTo(3.75, within(1e-9));
-        assertThat(m12.mostRpm()).isCloseTo(3.75 * 60 / (1.75 * 0.8), within(1e-9));
-        assertThat(m12.grooveFor(60)).isCloseTo(1.4 + 1.75, within(1e-9));
+        assertThat(m12.stop().wayMm()).isCloseTo(3.75, within(1e-9));
+        assertThat(m12.stop().mostRpm()).isCloseTo(3.75 * 60 / (1.75 * 0.8), within(1e-9));
+        assertThat(m12.stop().grooveFor(60)).isCloseTo(1.4 + 1.75, within(1e-9));
         assertThat(m12.surfaceSpeed()).isCloseTo(Math.PI * 12 * 60 / 1000, within(1e-9));
         // 28/24 of 1.5.
         assertThat(m12.gears().train().orElseThrow().a()).isEqualTo(28);
@@ -175,7 +175,8 @@ class ThreadByHandTest {
                 cut("thread", "M36×1.5", "threadSide", "inside", "threadBar", "12 mm", "threadBarOut", "60 mm");
         assertThat(thick.sprungMm())
                 .isCloseTo(2 * thick.force(thick.depthsMm().size() - 1).pushN() * thick.giveMmPerN(), within(1e-12));
-        assertThat(thin.beam().barCompliance() / thick.beam().barCompliance()).isBetween(14.0, 17.0);
+        assertThat(thin.inBar().beam().barCompliance() / thick.inBar().beam().barCompliance())
+                .isBetween(14.0, 17.0);
         assertThat(thick.leftMm()).isLessThan(thick.sprungMm());
         assertThat(cut("thread", "M36×1.5", "threadSide", "inside", "threadSpring", "0")
                         .leftMm())
@@ -188,7 +189,9 @@ class ThreadByHandTest {
     void aBarBelowItsPoint() {
         ThreadCut level = cut("thread", "M20×1.5", "threadSide", "inside");
         ThreadCut low = cut("thread", "M20×1.5", "threadSide", "inside", "threadBarBelow", "3 mm");
-        assertThat(low.thickestBarMm()).isLessThan(level.thickestBarMm()).isPositive();
+        assertThat(low.inBar().thickestBarMm())
+                .isLessThan(level.inBar().thickestBarMm())
+                .isPositive();
         double crest = low.blankMm() / 2;
         assertThat(low.bar().orElseThrow().roomAtDepth(low.tipAtMm(), crest)).isGreaterThanOrEqualTo(-1e-9);
         assertThat(low.bar().orElseThrow().roomDrawnOut(crest)).isGreaterThanOrEqualTo(-1e-9);
@@ -240,9 +243,9 @@ class ThreadByHandTest {
         Vector3D right = bit.on(Surface.NOSE).getFirst().normal();
         // On the face, square to z, the flanks' traces make the angle.
         double between = Math.atan2(left.getY(), -left.getX()) + Math.atan2(right.getY(), right.getX());
-        assertThat(between).isCloseTo(cut.groundRad(), within(1e-9));
-        assertThat(Math.atan(left.getZ() / left.getX())).isCloseTo(cut.leadingRad(), within(1e-9));
-        assertThat(Math.atan(-right.getZ() / right.getX())).isCloseTo(cut.trailingRad(), within(1e-9));
+        assertThat(between).isCloseTo(cut.edge().groundRad(), within(1e-9));
+        assertThat(Math.atan(left.getZ() / left.getX())).isCloseTo(cut.edge().leadingRad(), within(1e-9));
+        assertThat(Math.atan(-right.getZ() / right.getX())).isCloseTo(cut.edge().trailingRad(), within(1e-9));
         double widest = bit.on(Surface.END_FLANK).getFirst().corners().stream()
                 .filter(corner -> Math.abs(corner.getZ()) < 1e-9)
                 .mapToDouble(corner -> Math.abs(corner.getX()))

@@ -23,6 +23,7 @@ import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rule.EdgeRules;
 import boldwedge.core.rule.HeightFinding;
 import boldwedge.core.rule.LatheSprings;
+import boldwedge.core.rule.PushedAside;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -87,37 +88,16 @@ final class BoreSizeFindings {
                                 ? ", tapered by " + say.length(taper)
                                         + (push.taperMm() > 0 ? ", smaller at the bottom" : ", smaller at the mouth")
                                 : ", with no taper that could be measured",
-                        dial(push.evenMm()),
+                        PushedAside.dial("Bore the mouth, measure,", push.evenMm(), say),
                         job.taught().trials() > 0 ? " Your trials are in this number." : "")
                 .margin(margin / 2)
-                .step(Working.of(
-                                "Push aside",
-                                "Fp = T · c",
-                                newtons(cut.cutting().force().pushN()))
-                        .with("T", "thrust square to the cut", newtons(cut.thrustN()))
-                        .with(
-                                "c",
-                                "of it across",
-                                number(cut.thrustN() > 0 ? cut.cutting().force().pushN() / cut.thrustN() : 0)))
+                .step(PushedAside.push("Push aside", cut.cutting(), cut.thrustN()))
                 .step(barWorking("Bar"))
                 .step(holderWorking())
                 .step(workWorking())
                 .step(leftSmall(push))
-                .step(Working.of(
-                                "What the dial does not take out, either way",
-                                "t / 2 + s · |m|",
-                                mm(push.remainingMm()))
-                        .with("t", "difference along the hole", mm(push.unevenMm()))
-                        .with(
-                                "s",
-                                "share that differs from piece to piece",
-                                number(PushOff.SCATTER).assumed())
-                        .with("m", "error midway", mm(push.evenMm())))
-                .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
-                        .with(
-                                "w",
-                                "of " + job.tolerance().written(say.units()),
-                                mm(job.tolerance().widthMm()).typed()))
+                .step(PushedAside.remaining(push, "hole"))
+                .step(PushedAside.allowed(job.tolerance(), allowed, say))
                 .source("Unit-load method; force: Kienzle with Merchant's friction angle, ± "
                         + say.share(job.work().spread()) + " and more for the push");
         if (job.taught().trials() > 0) {
@@ -128,26 +108,11 @@ final class BoreSizeFindings {
                     + " or so; untaught it would be "
                     + say.length(cut.untaught().push().largestMm()) + " small.");
         }
-        if (!push.leftMm().isEmpty()) {
-            finding.note("Spring passes at the same setting: " + push.springPasses()
-                    + ". Each cuts what the last left: "
-                    + String.join(", ", push.leftMm().stream().map(say::length).toList())
-                    + (push.stoppedByRubbing() ? "; then it only rubs." : "."));
-        }
+        finding.note(PushedAside.springPasses(push, say));
         if (verdict != Verdict.FINE) {
             mend(finding);
         }
         return finding.build();
-    }
-
-    /** What the dial makes up for, once a first cut has shown it; nothing when it is too little to dial. */
-    private String dial(double even) {
-        if (Math.abs(even) < 0.002) {
-            return "";
-        }
-        return Written.words(
-                " Bore the mouth, measure, and %s about %s on the diameter.",
-                even > 0 ? "dial in" : "back off", say.length(Math.abs(even)));
     }
 
     /** What would bring the size nearer, each with what it would then be. */

@@ -26,14 +26,14 @@ public final class ThreadBit {
     /** The bit, both flanks, tip and face ground. */
     public static Polyhedron of(ThreadCut cut) {
         double b = blankMm(cut);
-        double half = cut.groundRad() / 2;
+        double half = cut.edge().groundRad() / 2;
         double w = cut.tip().radiusMm() > 0
                 ? 2 * cut.tip().radiusMm() * Math.cos(half)
                 : cut.tip().flatMm();
         double rake = cut.job().edge().rakeRad();
         boolean left = cut.job().left();
-        double low = left ? cut.trailingRad() : cut.leadingRad();
-        double high = left ? cut.leadingRad() : cut.trailingRad();
+        double low = left ? cut.edge().trailingRad() : cut.edge().leadingRad();
+        double high = left ? cut.edge().leadingRad() : cut.edge().trailingRad();
         return Polyhedron.box(-b / 2, b / 2, -LONG * b, 0, -b, 0)
                 .cut(new HalfSpace(Surface.END_FLANK, new Vector3D(0, Math.cos(FRONT_RAD), -Math.sin(FRONT_RAD)), 0))
                 .cut(flank(Surface.SIDE_FLANK, -1, half, low, w))

@@ -3,16 +3,12 @@ package boldwedge.core.threading.model;
 import boldwedge.core.cutting.EdgeCut;
 import boldwedge.core.cutting.Lathe;
 import boldwedge.core.cutting.SpeedChoice;
-import boldwedge.core.rigidity.Bar;
-import boldwedge.core.rigidity.BarSection;
 import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.stock.Span;
 import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.ToolMaterial;
 import boldwedge.core.thread.BarInHole;
-import boldwedge.core.thread.FlankCut;
 import boldwedge.core.thread.Infeed;
-import boldwedge.core.thread.PickUp;
 import boldwedge.core.thread.ThreadForce;
 import boldwedge.core.thread.ThreadForm;
 import boldwedge.core.thread.ThreadLimits;
@@ -70,25 +66,11 @@ public record ThreadCut(
     private static final int LEAST_PASSES = 3;
     private static final int MOST_PASSES = 80;
     private static final double GROOVE_PITCHES = 3;
-    /** A pitch's width of the groove is taken by the tool itself. */
-    private static final double TOOL_PITCHES = 1;
-    /** Without a groove the tool is drawn out by hand while it runs: over not more than so many pitches. */
-    private static final double DRAWN_PITCHES = 2;
-
-    private static final double ROOM_SHARE = 0.015;
-    private static final double LEAST_ROOM_MM = 0.15;
-    private static final double MOST_ROOM_MM = 0.5;
-    private static final double POINT_SPARE_MM = 0.05;
     /** A spring pass leaves about this share of what the pass before left (ours). */
     public static final double SPRUNG_SHARE = 0.4;
 
     private static final double WORTH_SPRINGING = 0.12;
     private static final int MOST_SPRING = 4;
-    /** What stops in time by a tenth does not hang on the hand. */
-    private static final double STOP_IN_HAND = 1.12;
-
-    /** Of the hole: more leaves chips and oil no way out. */
-    private static final double BAR_SHARE = 0.85;
 
     /** In what hardens no pass may be so thin that it rubs. */
     private static final double HARDENING_CHIP = 2;
@@ -112,12 +94,13 @@ public record ThreadCut(
                         .orElse(job.inside() ? size.minorMm() : size.majorMm()));
         double target = job.limits().map(limits -> limits.pitchMiddle()).orElse(size.pitchDiameterMm());
         ThreadGears gears = ThreadGears.of(size.leadMm(), job.lathe().screw());
-        double groove =
-                job.end() == End.GROOVE ? job.grooveMm().orElse(roundedUp(job, GROOVE_PITCHES * size.pitchMm())) : 0;
+        double groove = job.end() == End.GROOVE
+                ? job.grooveMm().orElse(StopInTime.roundedUp(job, GROOVE_PITCHES * size.pitchMm()))
+                : 0;
         double rpm = job.cutting().rpm().orElseGet(() -> speed(job, groove));
         // Each part rests on the ones before it: bar, then passes, then spring.
         ThreadCut bare = new ThreadCut(job, tip, blank, target, gears, groove, rpm, List.of(), 0, Optional.empty());
-        ThreadCut barred = job.inside() ? bare.withBar(Optional.of(bare.barFor())) : bare;
+        ThreadCut barred = job.inside() ? bare.withBar(Optional.of(bare.inBar().chosen())) : bare;
         int passes = count(job.cutting().passes()).orElseGet(barred::usualPasses);
         ThreadCut fed = barred.withDepthsMm(barred.depths(job.cutting().steps(), passes));
         return fed.withSpring(count(job.cutting().spring()).orElseGet(fed::usualSpring));
@@ -125,12 +108,6 @@ public record ThreadCut(
 
     private static OptionalInt count(OptionalDouble typed) {
         return typed.isPresent() ? OptionalInt.of((int) Math.rint(typed.getAsDouble())) : OptionalInt.empty();
-    }
-
-    /** Up to the next half millimetre, or the next 32nd of an inch where the thread is one of inches. */
-    private static double roundedUp(ThreadJob job, double mm) {
-        double step = job.call().inInches() ? 25.4 / 32 : 0.5;
-        return Math.ceil(mm / step - 1e-9) * step;
     }
 
     private static TipShape tipOf(ThreadJob job) {
@@ -163,7 +140,7 @@ public record ThreadCut(
     }
 
     private static double speed(ThreadJob job, double groove) {
-        double most = mostRpm(job, groove);
+        double most = StopInTime.mostRpm(job, groove);
         double wanted = SpeedChoice.of(
                         speeds(job),
                         job.size().majorMm(),
@@ -172,51 +149,11 @@ public record ThreadCut(
                 .wantedRpm();
         double rpm = job.lathe()
                 .speeds()
-                .atOrBelow(Math.min(most / STOP_IN_HAND, wanted))
+                .atOrBelow(Math.min(most / StopInTime.IN_HAND, wanted))
                 .orElse(job.lathe().speeds().slowest());
         // A drive without steps is set to a round number.
         double round = Math.floor(rpm / 10) * 10;
         return job.lathe().speeds().has(round) ? round : rpm;
-    }
-
-    /** The fastest at which it still stops in time, rpm. */
-    private static double mostRpm(ThreadJob job, double groove) {
-        double way = switch (job.end()) {
-            // A left-hand thread starts in its groove and runs out past the free end.
-            case GROOVE ->
-                job.left()
-                        ? Double.POSITIVE_INFINITY
-                        : Math.max(0, groove - TOOL_PITCHES * job.size().pitchMm());
-            case DRAWN -> DRAWN_PITCHES * job.size().pitchMm();
-            case OPEN -> Double.POSITIVE_INFINITY;
-        };
-        return 60 * way / (job.size().leadMm() * job.lathe().screw().stopOrUsual());
-    }
-
-    /** The fastest at which the carriage still stops in time, rpm; infinite where it runs out past the end. */
-    public double mostRpm() {
-        return mostRpm(job, grooveMm);
-    }
-
-    /** Way that the carriage may run on, mm; infinite past the end. */
-    public double wayMm() {
-        return mostRpm() * job.size().leadMm() * job.lathe().screw().stopOrUsual() / 60;
-    }
-
-    /** The narrowest groove that this speed stops in with a little in hand, as it is set out, mm. */
-    public double grooveToTurnMm(double atRpm) {
-        return roundedUp(job, STOP_IN_HAND * grooveFor(atRpm));
-    }
-
-    /** How far the carriage runs on, mm. */
-    public double runOnMm() {
-        return PickUp.runOnMm(rpm, job.size().leadMm(), job.lathe().screw().stopOrUsual());
-    }
-
-    /** The narrowest groove that this speed stops in, mm. */
-    public double grooveFor(double atRpm) {
-        return PickUp.runOnMm(atRpm, job.size().leadMm(), job.lathe().screw().stopOrUsual())
-                + TOOL_PITCHES * job.size().pitchMm();
     }
 
     private static ToolMaterial tool(ThreadJob job) {
@@ -441,58 +378,10 @@ public record ThreadCut(
                 lathe.postOrAssumed());
     }
 
-    /** The bar as a beam. */
-    public Bar beam() {
-        return Bar.uniform(BarSection.plain(
-                        barOutMm(), bar.orElseThrow().barMm(), 0, job.reach().barMaterial()))
-                .clamped(job.lathe().postOrAssumed(), Double.POSITIVE_INFINITY);
-    }
-
-    /** Clamp to point, mm. */
-    public double barOutMm() {
-        return job.reach()
-                .outMm()
-                .orElse(job.lengthMm() + grooveMm + Math.max(6, 2 * job.size().pitchMm()));
-    }
-
-    /** Room wanted about the bar, mm. */
-    public double clearMm() {
-        return Math.clamp(ROOM_SHARE * blankMm, LEAST_ROOM_MM, MOST_ROOM_MM);
-    }
-
-    /** The bar that was typed, or the thickest that passes. */
-    private BarInHole barFor() {
-        double clear = clearMm();
-        double below = job.reach().belowMm();
-        double thickest = thickestBarMm();
-        double bar =
-                job.reach().barMm().orElse(Math.max(1, Math.floor(Math.min(thickest, BAR_SHARE * blankMm) * 10) / 10));
-        double point = job.reach().pointMm().orElse(pointForMm(bar));
-        return new BarInHole(bar, point, below, clear);
-    }
-
-    /** The thickest bar that passes with its point set out for it, mm; 0 where none does. */
-    public double thickestBarMm() {
-        return Math.max(
-                0,
-                BarInHole.thickest(
-                        blankMm / 2,
-                        depthMm() + POINT_SPARE_MM,
-                        clearMm(),
-                        job.reach().belowMm()));
-    }
-
-    /** Least reach of the point from the axis of a bar, with a hair to spare, mm. */
-    public double pointForMm(double barMm) {
-        return BarInHole.leastPoint(
-                        barMm, blankMm / 2, depthMm(), clearMm(), job.reach().belowMm())
-                + POINT_SPARE_MM;
-    }
-
     /** Give where the tool cuts, at the far end of the thread or at the bar's point, mm/N. */
     public double giveMmPerN() {
         if (job.inside()) {
-            return beam().compliance() + 1 / job.lathe().chuckOrAssumed();
+            return inBar().beam().compliance() + 1 / job.lathe().chuckOrAssumed();
         }
         return work().complianceAt(stickOutMm());
     }
@@ -529,69 +418,6 @@ public record ThreadCut(
         return count;
     }
 
-    /** Helix at the root, radians: where the flank of the tool leans most. */
-    public double helixRad() {
-        return job.size().helixRad(job.inside() ? blankMm : 2 * tipAtMm());
-    }
-
-    /** Clearance to grind on the leading flank, radians: what is wanted in use and the helix. */
-    public double leadingRad() {
-        return job.edge().leadingRad().orElse(job.edge().clearanceRad() + helixRad());
-    }
-
-    /** Clearance to grind on the trailing flank, radians. */
-    public double trailingRad() {
-        return job.edge().trailingRad().orElse(job.edge().clearanceRad() - helixRad());
-    }
-
-    /** Angle ground in the face, radians. */
-    public double groundRad() {
-        double half = job.size().form().angleRad();
-        return job.edge()
-                .angleRad()
-                .orElse(
-                        job.edge().tool().insert()
-                                ? half
-                                : FlankCut.groundFor(half, job.edge().rakeRad()));
-    }
-
-    /** The flanks as they are cut. */
-    public FlankCut flanks() {
-        return new FlankCut(
-                groundRad(),
-                job.edge().rakeRad(),
-                job.edge().heightMm(),
-                job.edge().yawRad());
-    }
-
-    /** Angle that is cut, radians. */
-    public double cutAngleRad() {
-        return flanks().cutRad(tipAtMm(), depthMm(), job.inside());
-    }
-
-    /** Each half angle's error, radians: leading and trailing flank. */
-    public double[] halfErrors() {
-        return halfErrors(flanks());
-    }
-
-    private double[] halfErrors(FlankCut flanks) {
-        double half = (flanks.cutRad(tipAtMm(), depthMm(), job.inside())
-                        - job.size().form().angleRad())
-                / 2;
-        return new double[] {half + flanks.yawRad(), half - flanks.yawRad()};
-    }
-
-    /** What these errors add to the pitch diameter as a mate feels it, mm. */
-    public double feltMm() {
-        return feltMm(flanks());
-    }
-
-    /** The same of a tool that stands otherwise. */
-    public double feltMm(FlankCut flanks) {
-        double[] errors = halfErrors(flanks);
-        return FlankCut.pitchDiameterErrorMm(job.size().pitchMm(), errors[0], errors[1]);
-    }
-
     /** The wires it is measured over. */
     public Wires wires() {
         return new Wires(job.size(), job.wireMm().orElse(Wires.best(job.size())));
@@ -608,5 +434,20 @@ public record ThreadCut(
         int passes = depthsMm.size() + spring + 1;
         return passes
                 * (job.lengthMm() / (job.size().leadMm() * rpm) * job.size().starts() + BACK_MIN);
+    }
+
+    /** The edge as it is ground and as it cuts. */
+    public ThreadEdge edge() {
+        return new ThreadEdge(this);
+    }
+
+    /** How it stops at the end of the thread. */
+    public StopInTime stop() {
+        return new StopInTime(job, grooveMm, rpm);
+    }
+
+    /** The bar that holds the tool of an inside thread. */
+    public ThreadBar inBar() {
+        return new ThreadBar(this);
     }
 }

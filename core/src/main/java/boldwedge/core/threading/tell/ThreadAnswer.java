@@ -52,17 +52,17 @@ public final class ThreadAnswer {
         if (cut.grooveMm() > 0) {
             chosen.length(GROOVE, cut.grooveMm());
         }
-        chosen.value(ANGLE, Quantity.ANGLE, cut.groundRad());
+        chosen.value(ANGLE, Quantity.ANGLE, cut.edge().groundRad());
         chosen.length(FLAT, cut.tip().flatMm());
         chosen.length(RADIUS, cut.tip().radiusMm());
-        chosen.value(LEADING, Quantity.ANGLE, cut.leadingRad());
-        chosen.value(TRAILING, Quantity.ANGLE, cut.trailingRad());
+        chosen.value(LEADING, Quantity.ANGLE, cut.edge().leadingRad());
+        chosen.value(TRAILING, Quantity.ANGLE, cut.edge().trailingRad());
         chosen.value(PER_EDGE, Quantity.RATIO, cut.job().edge().perEdgeOrUsual());
         chosen.length(STICK_OUT, cut.stickOutMm());
         cut.bar().ifPresent(bar -> {
             chosen.length(BAR, bar.barMm());
             chosen.length(BAR_POINT, bar.pointMm());
-            chosen.length(BAR_OUT, cut.barOutMm());
+            chosen.length(BAR_OUT, cut.inBar().barOutMm());
         });
         chosen.value(PASSES, Quantity.RATIO, cut.depthsMm().size());
         chosen.value(SPRING, Quantity.RATIO, cut.spring());
@@ -87,12 +87,12 @@ public final class ThreadAnswer {
         f.add("blank", cut.job().inside() ? "Hole to bore" : "Turned to", mm(cut.blankMm()));
         f.at(Station.EDGE);
         f.add("threadDepth", "Depth on the radius", mm(cut.depthMm()));
-        f.add("helix", "Helix at the root", rad(cut.helixRad()));
-        f.add("cutAngle", "Angle that is cut", rad(cut.cutAngleRad()));
+        f.add("helix", "Helix at the root", rad(cut.edge().helixRad()));
+        f.add("cutAngle", "Angle that is cut", rad(cut.edge().cutAngleRad()));
         f.add("tipFlat", "Flat at the tip", mm(cut.tip().flatMm()));
         f.at(Station.REACH);
         f.add("speed", "Spindle speed", rpm(cut.rpm()));
-        f.add("runOn", "Carriage runs on", mm(cut.runOnMm()));
+        f.add("runOn", "Carriage runs on", mm(cut.stop().runOnMm()));
         f.add(
                 "leadCut",
                 "Lead as geared",
@@ -113,7 +113,7 @@ public final class ThreadAnswer {
         f.add("time", "Time", minutes(cut.minutes()));
         cut.bar().ifPresent(bar -> {
             f.add("bar", "Bar in the hole", mm(bar.barMm()));
-            f.add("barMost", "Thickest bar that passes", mm(cut.thickestBarMm()));
+            f.add("barMost", "Thickest bar that passes", mm(cut.inBar().thickestBarMm()));
         });
         if (!cut.job().inside()) {
             f.at(Station.MAKE);

@@ -65,7 +65,7 @@ final class ThreadBarScene {
         double crest = cut.blankMm() / 2;
         double root = cut.tipAtMm();
         double length = job.lengthMm() + cut.grooveMm();
-        double out = cut.barOutMm();
+        double out = cut.inBar().barOutMm();
         double scale = Math.min(29 / Math.max(out, length), 22 / root);
         double x = 98 - Math.max(out, length) * scale;
         double y = 40;

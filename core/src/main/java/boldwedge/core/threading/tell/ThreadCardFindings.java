@@ -179,8 +179,8 @@ final class ThreadCardFindings {
     }
 
     private Finding groove() {
-        double stops = cut.grooveFor(cut.rpm());
-        double margin = cut.mostRpm() / cut.rpm() - 1;
+        double stops = cut.stop().grooveFor(cut.rpm());
+        double margin = cut.stop().mostRpm() / cut.rpm() - 1;
         if (job.left()) {
             return Finding.at(Station.CUT, "thread-groove", say)
                     .says(
@@ -202,7 +202,8 @@ final class ThreadCardFindings {
                         margin < 0
                                 ? "The groove of " + say.length(cut.grooveMm())
                                         + " is narrower than the carriage stops in: at "
-                                        + say.rpm(cut.rpm()) + " it runs on " + say.length(cut.runOnMm())
+                                        + say.rpm(cut.rpm()) + " it runs on "
+                                        + say.length(cut.stop().runOnMm())
                                         + ", and the tool needs "
                                         + say.length(size.pitchMm()) + " itself."
                                 : "Groove " + say.length(cut.grooveMm()) + " wide, "
@@ -210,10 +211,11 @@ final class ThreadCardFindings {
                                         + (job.inside()
                                                 ? " across, past the root: "
                                                 : " at its bottom, under the root: ")
-                                        + "the carriage runs on " + say.length(cut.runOnMm()) + " at "
+                                        + "the carriage runs on "
+                                        + say.length(cut.stop().runOnMm()) + " at "
                                         + say.rpm(cut.rpm()) + ".")
                 .margin(margin)
-                .step(Working.of("Runs on", "n · L · t", mm(cut.runOnMm()))
+                .step(Working.of("Runs on", "n · L · t", mm(cut.stop().runOnMm()))
                         .with("n", boldwedge.core.measure.Amount.rpm(cut.rpm()))
                         .with("L", "lead", mm(size.leadMm()).fromTable())
                         .with(
@@ -227,19 +229,19 @@ final class ThreadCardFindings {
                                                         job.lathe().screw().stopOrUsual() / 60)
                                                 .assumed()))
                 .step(Working.of("Groove that this needs", "s + P", mm(stops))
-                        .with("s", "runs on", mm(cut.runOnMm()))
+                        .with("s", "runs on", mm(cut.stop().runOnMm()))
                         .with("P", "room for the tool", mm(size.pitchMm()).fromTable()))
                 .source("Motion of the carriage; the tool’s own width is a pitch at most");
         if (margin < 0.1) {
             job.lathe()
                     .speeds()
-                    .atOrBelow(Math.max(0, cut.mostRpm() / 1.1))
+                    .atOrBelow(Math.max(0, cut.stop().mostRpm() / 1.1))
                     .ifPresent(rpm -> finding.mendUnless(
                             Math.abs(rpm - cut.rpm()) < 0.5,
                             "Run at " + say.rpm(rpm),
                             SPEED.id(),
                             Written.places(rpm, 1) + " rpm"));
-            double wide = cut.grooveToTurnMm(cut.rpm());
+            double wide = cut.stop().grooveToTurnMm(cut.rpm());
             finding.mend("Groove " + say.length(wide), GROOVE.id(), exact(wide));
             finding.note(
                     "Or turn the tool over, run the spindle the other way and cut from the groove out, away from the chuck: then nothing can be run into.");
@@ -263,13 +265,13 @@ final class ThreadCardFindings {
                                 chamfer + "; the tool runs out past the end: see that nothing stands there.")
                         .build();
             case DRAWN -> {
-                double margin = cut.mostRpm() / cut.rpm() - 1;
+                double margin = cut.stop().mostRpm() / cut.rpm() - 1;
                 Finding.Builder finding = Finding.at(Station.CUT, "thread-ends", say)
                         .says(
                                 Verdict.of(margin, 0.1),
                                 margin < 0
                                         ? "At " + say.rpm(cut.rpm()) + " the carriage runs on "
-                                                + say.length(cut.runOnMm())
+                                                + say.length(cut.stop().runOnMm())
                                                 + " while the hand moves: more than two pitches cannot be drawn out in time."
                                         : chamfer
                                                 + ". Without a groove draw the tool out first, then open the nut, at the same place each time: the last "
@@ -279,7 +281,7 @@ final class ThreadCardFindings {
                 if (margin < 0.1) {
                     job.lathe()
                             .speeds()
-                            .atOrBelow(Math.max(0, cut.mostRpm() / 1.1))
+                            .atOrBelow(Math.max(0, cut.stop().mostRpm() / 1.1))
                             .ifPresent(rpm -> finding.mendUnless(
                                     Math.abs(rpm - cut.rpm()) < 0.5,
                                     "Run at " + say.rpm(rpm),

@@ -139,7 +139,7 @@ final class ThreadCauses {
                             .with("u", "off over the engagement", mm(error))
                             .with("a", "half angle", rad(size.form().halfRad()).fromTable()));
         }
-        double angle = cut.feltMm();
+        double angle = cut.edge().feltMm();
         if (angle > 1e-4) {
             found.name("angle", "The flanks’ angle is off", Math.min(0.9, 0.8 * angle / tolerance))
                     .says("Square, rake and height as typed: felt as " + say.length(angle) + ".");
@@ -202,7 +202,9 @@ final class ThreadCauses {
         switch (seen.look()) {
             case CLEAN -> {}
             case TORN -> {
-                double least = Math.min(cut.leadingRad() - cut.helixRad(), cut.trailingRad() + cut.helixRad());
+                double least = Math.min(
+                        cut.edge().leadingRad() - cut.edge().helixRad(),
+                        cut.edge().trailingRad() + cut.edge().helixRad());
                 if (least < Math.toRadians(2)) {
                     found.name("clearance", "A flank’s heel rubs", 0.9)
                             .says("Only " + say.angle(least) + " clear in the helix.");

@@ -59,9 +59,9 @@ final class ThreadEdgeFindings {
     }
 
     private Finding flanks() {
-        double helix = cut.helixRad();
-        double lead = cut.leadingRad() - helix;
-        double trail = cut.trailingRad() + helix;
+        double helix = cut.edge().helixRad();
+        double lead = cut.edge().leadingRad() - helix;
+        double trail = cut.edge().trailingRad() + helix;
         double least = Math.min(lead, trail);
         Verdict verdict = least < WATCH_CLEARANCE
                 ? Verdict.WRONG
@@ -73,8 +73,9 @@ final class ThreadEdgeFindings {
                         verdict,
                         verdict == Verdict.FINE
                                 ? (insert ? "Seat the insert leaning by " + say.angle(helix) + ": " : "Grind ")
-                                        + "the leading flank " + say.angle(cut.leadingRad()) + ", the trailing one "
-                                        + say.angle(cut.trailingRad()) + ": in the helix of " + say.angle(helix)
+                                        + "the leading flank "
+                                        + say.angle(cut.edge().leadingRad()) + ", the trailing one "
+                                        + say.angle(cut.edge().trailingRad()) + ": in the helix of " + say.angle(helix)
                                         + " both clear by "
                                         + say.angle(least) + "."
                                 : (lead < trail ? "The leading flank" : "The trailing flank") + " clears by only "
@@ -203,9 +204,9 @@ final class ThreadEdgeFindings {
 
     private Finding angle() {
         double wanted = size.form().angleRad();
-        double error = cut.cutAngleRad() - wanted;
-        double[] halves = cut.halfErrors();
-        double felt = cut.feltMm();
+        double error = cut.edge().cutAngleRad() - wanted;
+        double[] halves = cut.edge().halfErrors();
+        double felt = cut.edge().feltMm();
         double tolerance = cut.toleranceMm();
         double share = felt / tolerance;
         Verdict verdict = share > 0.5 ? Verdict.WRONG : share > ANGLE_WATCHED ? Verdict.DOUBTFUL : Verdict.FINE;
@@ -213,9 +214,9 @@ final class ThreadEdgeFindings {
                 .says(
                         verdict,
                         Math.abs(error) < 1e-4 && Math.abs(job.edge().yawRad()) < 1e-9
-                                ? "Ground to " + say.angle(cut.groundRad()) + " in the face it cuts "
+                                ? "Ground to " + say.angle(cut.edge().groundRad()) + " in the face it cuts "
                                         + say.angle(wanted) + ": square it to the work with a gauge."
-                                : "It cuts " + say.angle(cut.cutAngleRad()) + " for " + say.angle(wanted)
+                                : "It cuts " + say.angle(cut.edge().cutAngleRad()) + " for " + say.angle(wanted)
                                         + (Math.abs(job.edge().yawRad()) > 1e-9
                                                 ? ", one flank " + signed(halves[0]) + " and the other "
                                                         + signed(halves[1])
@@ -242,7 +243,7 @@ final class ThreadEdgeFindings {
                     .with("g", "top rake", rad(job.edge().rakeRad()).typed()));
         }
         if (verdict != Verdict.FINE) {
-            FlankCut now = cut.flanks();
+            FlankCut now = cut.edge().flanks();
             double ground = job.edge().tool().insert() ? wanted : FlankCut.groundFor(wanted, now.rakeRad());
             helps(
                     finding,
@@ -282,7 +283,7 @@ final class ThreadEdgeFindings {
 
     /** Offers a change only where it alone lessens what a mate feels. */
     private void helps(Finding.Builder finding, double felt, FlankCut then, String label, Entry field, String text) {
-        finding.mendUnless(cut.feltMm(then) > felt - 1e-5, label, field.id(), text);
+        finding.mendUnless(cut.edge().feltMm(then) > felt - 1e-5, label, field.id(), text);
     }
 
     private String signed(double rad) {

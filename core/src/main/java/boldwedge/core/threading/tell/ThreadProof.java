@@ -238,7 +238,7 @@ public final class ThreadProof {
                 Optional.of(new Mend(
                         cut.job().inside() ? "Bore it to its limits" : "Turn it to its limits", BLANK.id(), ""));
             case "bar-rubs" -> {
-                double point = cut.pointForMm(cut.bar().orElseThrow().barMm());
+                double point = cut.inBar().pointForMm(cut.bar().orElseThrow().barMm());
                 yield Optional.of(new Mend(
                         "Set the point out to " + say.length(point),
                         BAR_POINT.id(),
@@ -280,7 +280,7 @@ public final class ThreadProof {
         return new Mender<>(request.plan(), asked -> ThreadReader.cut(asked).cut())
                 .with(mend)
                 .map(then -> "Then about " + say.length(then.leftMm()) + " of spring is left on the pitch diameter, "
-                        + say.length(then.feltMm()) + " is felt of the angle.")
+                        + say.length(then.edge().feltMm()) + " is felt of the angle.")
                 .orElse("");
     }
 

@@ -63,7 +63,7 @@ final class ThreadReachFindings {
         double rubs = bar.rubsAt(crest);
         double least = Math.min(deep, out);
         double share = Math.clamp(rubs / cut.depthMm(), 0, 1);
-        double thickest = Math.floor(cut.thickestBarMm() * 10) / 10;
+        double thickest = Math.floor(cut.inBar().thickestBarMm() * 10) / 10;
         Finding.Builder finding = Finding.at(Station.REACH, "thread-bar", say)
                 .says(
                         least < -1e-9 ? Verdict.WRONG : Verdict.FINE,
@@ -106,11 +106,11 @@ final class ThreadReachFindings {
                         .with("b", mm(bar.barBelowMm()))
                         .with("D", mm(bar.barMm())))
                 .note("The thickest bar that passes this hole is " + say.length(thickest) + ", its point at least "
-                        + say.length(cut.pointForMm(thickest)) + " from its axis.")
+                        + say.length(cut.inBar().pointForMm(thickest)) + " from its axis.")
                 .source("Circles of bar and hole, seen along the axis");
         if (least < -1e-9) {
             if (thickest >= 1) {
-                double point = cut.pointForMm(bar.barMm());
+                double point = cut.inBar().pointForMm(bar.barMm());
                 BarInHole outer = new BarInHole(bar.barMm(), point, bar.barBelowMm(), bar.clearMm());
                 boolean helps = outer.roomAtDepth(cut.tipAtMm(), crest) >= 0 && outer.roomDrawnOut(crest) >= 0;
                 if (helps) {
@@ -122,7 +122,8 @@ final class ThreadReachFindings {
                 double reduced = reducedFor(bar, crest);
                 if (reduced >= 1) {
                     finding.mend(
-                            "Turn the bar down to " + say.length(reduced) + " over " + say.length(cut.barOutMm()),
+                            "Turn the bar down to " + say.length(reduced) + " over "
+                                    + say.length(cut.inBar().barOutMm()),
                             BAR.id(),
                             Written.exact(Quantity.LENGTH, reduced));
                     double stiff = Math.pow(reduced / bar.barMm(), 4);
@@ -174,7 +175,7 @@ final class ThreadReachFindings {
                 .source("Beam on springs; Kienzle’s law for the chip, "
                         + job.work().source());
         if (inside) {
-            double slender = cut.barOutMm() / cut.bar().orElseThrow().barMm();
+            double slender = cut.inBar().barOutMm() / cut.bar().orElseThrow().barMm();
             finding.note("The bar stands out " + Written.places(slender, 1) + " times its diameter.");
         }
         if (margin < 0) {

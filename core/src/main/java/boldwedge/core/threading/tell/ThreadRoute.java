@@ -106,9 +106,10 @@ final class ThreadRoute {
 
     private MakeStep grind() {
         List<String> lines = new ArrayList<>();
-        lines.add("Leading flank: " + say.angle(cut.leadingRad()) + " under the edge; half the angle to the axis, "
-                + say.angle(cut.groundRad() / 2) + ".");
-        lines.add("Trailing flank: " + say.angle(cut.trailingRad())
+        lines.add(
+                "Leading flank: " + say.angle(cut.edge().leadingRad()) + " under the edge; half the angle to the axis, "
+                        + say.angle(cut.edge().groundRad() / 2) + ".");
+        lines.add("Trailing flank: " + say.angle(cut.edge().trailingRad())
                 + " under the edge, the other half; try the gauge often.");
         lines.add("Front under the tip: about " + say.angle(Math.toRadians(job.inside() ? 12 : 8))
                 + (job.inside() ? ", and rounded off below so that its heel clears the hole." : "."));
@@ -137,7 +138,7 @@ final class ThreadRoute {
                 "Seat the insert",
                 work,
                 List.of(
-                        "Clean the pocket; lean by " + say.angle(cut.helixRad())
+                        "Clean the pocket; lean by " + say.angle(cut.edge().helixRad())
                                 + " with the holder’s own wedge, if it has one.",
                         "Screw drawn in by hand tightness of its key; no light under it."),
                 "A chip under an insert lifts it off centre and out of square.",
@@ -150,9 +151,9 @@ final class ThreadRoute {
         lines.add("Square: gauge laid on the " + (job.inside() ? "turned face or a ground bar in the chuck" : "blank")
                 + ", the tip let into its notch against paper.");
         if (job.inside()) {
-            lines.add(
-                    "Bar of " + say.length(cut.bar().orElseThrow().barMm()) + ", clamped " + say.length(cut.barOutMm())
-                            + " behind the point; run it in to the groove by hand, spindle still, and look.");
+            lines.add("Bar of " + say.length(cut.bar().orElseThrow().barMm()) + ", clamped "
+                    + say.length(cut.inBar().barOutMm())
+                    + " behind the point; run it in to the groove by hand, spindle still, and look.");
         }
         if (job.reach().hold() == Hold.BETWEEN_CENTRES && !job.inside()) {
             lines.add("Mark the dog’s slot: its tail goes into the same one each time.");

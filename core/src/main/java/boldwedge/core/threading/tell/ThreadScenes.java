@@ -261,7 +261,12 @@ final class ThreadScenes {
                 Math.PI / 2 + half,
                 Math.min(34, (high + t) * scale * 0.8));
         scene.place(0, 0, 1);
-        scene.input(x - 4, crest + (high - t) * scale + 6, Anchor.START, say.angle(cut.groundRad()), ANGLE);
+        scene.input(
+                x - 4,
+                crest + (high - t) * scale + 6,
+                Anchor.START,
+                say.angle(cut.edge().groundRad()),
+                ANGLE);
         scene.place(x, crest, scale).leader(0, -t, 9, -9, Anchor.START, "");
         scene.place(0, 0, 1);
         boolean round = cut.tip().radiusMm() > 0;
@@ -285,8 +290,8 @@ final class ThreadScenes {
         double w = 9;
         double h = 26;
         boolean left = cut.job().left();
-        double lead = cut.leadingRad();
-        double trail = cut.trailingRad();
+        double lead = cut.edge().leadingRad();
+        double trail = cut.edge().trailingRad();
         // The leading flank stands toward the chuck, on the left, for a right-hand thread.
         double leadX = left ? w : -w;
         double trailX = -leadX;
@@ -304,7 +309,7 @@ final class ThreadScenes {
                 leadX + in * h * Math.tan(lead),
                 -h);
         scene.run(Role.CUTTING_EDGE, false, leadX, 0, trailX, 0);
-        double helix = cut.helixRad();
+        double helix = cut.edge().helixRad();
         for (double side : new double[] {leadX, trailX}) {
             scene.line(Role.HIDDEN, side - in * 4 * Math.tan(helix), 4, side + in * h * Math.tan(helix), -h);
         }

@@ -174,7 +174,7 @@ final class ThreadSettingFindings {
         Span range = cut.surfaceSpeeds();
         double v = cut.surfaceSpeed();
         double over = v / range.high() - 1;
-        double most = cut.mostRpm();
+        double most = cut.stop().mostRpm();
         double slowest = job.lathe().speeds().slowest();
         boolean late = cut.rpm() > most * 1.0001;
         boolean missing =
@@ -183,8 +183,8 @@ final class ThreadSettingFindings {
                 missing || late || over > 0.25 ? Verdict.WRONG : over > 1e-9 ? Verdict.DOUBTFUL : Verdict.FINE;
         String stops = Double.isInfinite(most)
                 ? ""
-                : "; the carriage runs on " + say.length(cut.runOnMm()) + " of " + say.length(cut.wayMm())
-                        + " that there are";
+                : "; the carriage runs on " + say.length(cut.stop().runOnMm()) + " of "
+                        + say.length(cut.stop().wayMm()) + " that there are";
         Finding.Builder finding = Finding.at(Station.REACH, "thread-speed", say)
                 .says(
                         verdict,
@@ -209,7 +209,7 @@ final class ThreadSettingFindings {
         if (!Double.isInfinite(most)) {
             double stop = job.lathe().screw().stopOrUsual() / 60;
             finding.step(Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
-                    .with("w", "way to run on", mm(cut.wayMm()))
+                    .with("w", "way to run on", mm(cut.stop().wayMm()))
                     .with("L", "lead", mm(size.leadMm()).fromTable())
                     .with(
                             "t",
@@ -227,7 +227,7 @@ final class ThreadSettingFindings {
                             SPEED.id(),
                             Written.places(rpm, 1) + " rpm"));
             if (late && job.end() == End.GROOVE) {
-                double wide = cut.grooveToTurnMm(slowest);
+                double wide = cut.stop().grooveToTurnMm(slowest);
                 finding.mendUnless(
                         wide <= cut.grooveMm(),
                         "Groove " + say.length(wide),

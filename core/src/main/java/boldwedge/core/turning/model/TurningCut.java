@@ -171,12 +171,6 @@ public record TurningCut(
         return Math.hypot(cutting.force().pushN(), cutting.force().feedN());
     }
 
-    /** Share of the push that is sideways at the work rather than along the feed. */
-    public double pushShare() {
-        double thrust = thrustN();
-        return thrust > 0 ? cutting.force().pushN() / thrust : 0;
-    }
-
     /** A bit of high-speed steel is its own shank. */
     private static double shankModulus(TurningJob job) {
         return job.tool().family() == ToolMaterial.Family.HSS ? job.tool().modulusMPa() : SHANK_MODULUS;

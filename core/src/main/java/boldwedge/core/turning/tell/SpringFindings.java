@@ -16,6 +16,7 @@ import boldwedge.core.rigidity.PushOff;
 import boldwedge.core.rigidity.WorkHolding;
 import boldwedge.core.rule.HeightFinding;
 import boldwedge.core.rule.HeldWorkings;
+import boldwedge.core.rule.PushedAside;
 import boldwedge.core.turning.model.TurningCut;
 import boldwedge.core.turning.model.TurningJob;
 import boldwedge.core.wedge.Operation;
@@ -93,16 +94,11 @@ final class SpringFindings {
                                 : ", even along its length",
                 verdict == Verdict.WRONG
                         ? " No dial takes " + say.length(push.remainingMm()) + " either way out of that."
-                        : dial(push.evenMm()));
+                        : PushedAside.dial("Measure the first cut", push.evenMm(), say));
         Finding.Builder finding = Finding.at(Station.REACH, "push-off", say)
                 .says(verdict, words)
                 .margin(margin / 2)
-                .step(Working.of(
-                                "Push on the work",
-                                "Fp = T · c",
-                                newtons(cut.cutting().force().pushN()))
-                        .with("T", "thrust square to the cut", newtons(cut.thrustN()))
-                        .with("c", "of it across", number(cut.pushShare())))
+                .step(PushedAside.push("Push on the work", cut.cutting(), cut.thrustN()))
                 .steps(HeldWorkings.of(cut.holding(), job.lathe(), worst()))
                 .step(Working.of(
                                 "Diameter error (above 0 large), " + say.length(start) + " at the chuck's end, "
@@ -114,12 +110,8 @@ final class SpringFindings {
                                 "F",
                                 "the push, at the depth left when it has sprung",
                                 newtons(push.largestMm() / 2 / cut.holding().complianceAt(worst()))))
-                .step(remaining(push))
-                .step(Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowed))
-                        .with(
-                                "w",
-                                "of " + job.tolerance().written(say.units()),
-                                mm(job.tolerance().widthMm()).typed()))
+                .step(PushedAside.remaining(push, "cut"))
+                .step(PushedAside.allowed(job.tolerance(), allowed, say))
                 .source(
                         "Beam deflection: Gere & Timoshenko, Mechanics of Materials; force: Kienzle with Merchant's friction angle, ± "
                                 + say.share(job.work().spread()) + " and more for the push; " + stiffnessWords());
@@ -134,12 +126,7 @@ final class SpringFindings {
                     "How far the chuck turns out of the axis is assumed from the lathe's size, and may be a third or five times that: "
                             + taperBand() + " A trial with its taper teaches it.");
         }
-        if (!push.leftMm().isEmpty()) {
-            finding.note("Spring passes at the same setting: " + push.springPasses()
-                    + ". Each cuts what the last left: "
-                    + String.join(", ", push.leftMm().stream().map(say::length).toList())
-                    + (push.stoppedByRubbing() ? "; then it only rubs." : "."));
-        }
+        finding.note(PushedAside.springPasses(push, say));
         if (verdict != Verdict.FINE) {
             mendSize(finding);
         }
@@ -158,32 +145,12 @@ final class SpringFindings {
                 + " to " + say.length(Math.abs(push * (soft.complianceAt(far) - soft.complianceAt(near)))) + ".";
     }
 
-    private static Working remaining(PushOff push) {
-        return Working.of("What the dial does not take out, either way", "t / 2 + s · |m|", mm(push.remainingMm()))
-                .with("t", "difference along the cut", mm(push.unevenMm()))
-                .with(
-                        "s",
-                        "share that differs from piece to piece",
-                        number(PushOff.SCATTER).assumed())
-                .with("m", "error midway", mm(push.evenMm()));
-    }
-
     /** An even error is dialled out, so the verdict goes by what no dial takes out. */
     private Verdict sizeVerdict(PushOff push, double margin) {
         if (margin >= 0.5) {
             return Verdict.FINE;
         }
         return margin >= 0 || (push.springPasses() <= 2 && !push.stoppedByRubbing()) ? Verdict.DOUBTFUL : Verdict.WRONG;
-    }
-
-    /** What the dial makes up for, once a first cut has shown it; nothing when it is too little to dial. */
-    private String dial(double even) {
-        if (Math.abs(even) < 0.002) {
-            return "";
-        }
-        return Written.words(
-                " Measure the first cut and %s about %s on the diameter.",
-                even > 0 ? "dial in" : "back off", say.length(Math.abs(even)));
     }
 
     private double worst() {

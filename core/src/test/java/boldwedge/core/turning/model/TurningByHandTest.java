@@ -43,7 +43,6 @@ class TurningByHandTest {
         double push = cut.cutting().force().pushN();
         double feed = cut.cutting().force().feedN();
         assertThat(cut.thrustN()).isCloseTo(Math.sqrt(push * push + feed * feed), within(1e-9));
-        assertThat(cut.pushShare()).isCloseTo(push / Math.sqrt(push * push + feed * feed), SAME);
         // The work bends as a bar of the diameter midway between the pass and the finished size.
         assertThat(cut.holding().diameterMm()).isCloseTo((38.8 + 38) / 2, SAME);
         assertThat(cut.holding().freeLengthMm()).isCloseTo(80, SAME);
