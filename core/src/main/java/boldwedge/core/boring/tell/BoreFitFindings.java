@@ -3,7 +3,6 @@ package boldwedge.core.boring.tell;
 import static boldwedge.core.boring.ask.BoreField.*;
 import static boldwedge.core.measure.Amount.*;
 
-import boldwedge.core.boring.advice.BoreAngles;
 import boldwedge.core.boring.ask.BoreField;
 import boldwedge.core.boring.ask.BoreReader;
 import boldwedge.core.boring.model.BarEnd;
@@ -18,13 +17,11 @@ import boldwedge.core.finding.Working;
 import boldwedge.core.hole.BoreFit;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.Written;
-import boldwedge.core.rule.LastPass;
-import boldwedge.core.stock.Insert;
 import boldwedge.core.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What is said of the tool in the hole: passes, bar, heel, bottom, rake in use, the bit's place in the bar. */
+/** What is said of the tool in the hole: whether bar, heel and holder clear it, how far it reaches, its rake in use. */
 final class BoreFitFindings {
     /** Room wanted round a bar for chips and for drawing the point back, mm. */
     private static final double LEAST_GAP_MM = 0.5;
@@ -46,18 +43,18 @@ final class BoreFitFindings {
 
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
-        findings.add(passes());
+        findings.add(new BorePassFindings(cut, say).passes());
         findings.add(barFits());
         findings.add(heel());
         findings.add(reachesBottom());
         findings.add(rakeInUse());
-        findings.add(bitInBar());
+        findings.add(new BitInBarFindings(cut, say).bitInBar());
         if (job.held() == BarHeld.POST) {
             findings.add(holder());
         }
         job.recess().ifPresent(recess -> findings.addAll(new RecessFindings(cut, recess, say).all()));
         if (job.held() == BarHeld.CENTRES) {
-            findings.add(settings());
+            findings.add(new BorePassFindings(cut, say).settings());
         }
         if (job.held() == BarHeld.HEAD) {
             findings.addAll(new HeadFindings(cut, say).all());
@@ -72,51 +69,6 @@ final class BoreFitFindings {
             return Math.max(heel, cut.job().barMm() / 2 + LEAST_GAP_MM);
         }
         return Math.max(heel, cut.fit().smallestRadiusForBar(SPARE_MM));
-    }
-
-    private Finding passes() {
-        BoreCut.Passes p = cut.passes();
-        String last = p.finish() == 1
-                ? "one of " + say.length(p.finishMm()) + " to size"
-                : "two equal ones of " + say.length(p.finishMm());
-        String words = p.rough() == 0
-                ? "One pass of " + say.length(p.finishMm()) + " takes it to size."
-                : Written.words(
-                        "%d roughing %s of %s, then %s.",
-                        p.rough(), p.rough() == 1 ? "pass" : "passes", say.length(p.roughMm()), last);
-        String measured = p.finish() == 2
-                ? " Measure after the first of them, and set what is missing."
-                : LastPass.stopAndMeasure(p.rough());
-        Finding.Builder finding = Finding.at(Station.CUT, "passes", say)
-                .says(Verdict.TOLD, words + measured)
-                .step(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))
-                        .with("D", mm(job.finishedMm()).typed())
-                        .with("d", mm(job.startMm()).typed()))
-                .step(Working.of("Time of a pass", "L / (f · n)", minutes(cut.passMinutes()))
-                        .with("L", mm(job.holeDepthMm()).typed())
-                        .with("f", mmPerRev(cut.cutting().feedMm()))
-                        .with("n", rpm(cut.cutting().rpm())))
-                .source("Arithmetic; roughing depth by force, chatter limit and power")
-                .caution("Stop the spindle before you measure, and draw the tool well clear of the hole.");
-        if (p.finish() == 2) {
-            finding.note(
-                    "Sneak up: the same depth twice leaves the same error twice. Measure after the first pass: what it is small by is what the second will be small by, so set the second out by that much more.");
-        }
-        if (!p.limitedBy().isEmpty() && p.rough() > 0) {
-            finding.note("Roughing depth is limited by " + p.limitedBy() + ": " + say.length(p.roughMm()) + ".");
-        }
-        if (job.outOfRoundMm() > 0) {
-            double left = cut.roundnessLeft(job.outOfRoundMm());
-            finding.step(Working.of("Out of round after one pass", "e · D · c / (1 + D · c)", mm(left))
-                    .with("e", "at the start", mm(job.outOfRoundMm()).typed())
-                    .with("D", "growth of the push", newtonsPerMm(cut.pushGrowthNPerMm()))
-                    .with(
-                            "c",
-                            "give of bar and work",
-                            mmPerNewton(cut.stiffness().tool() + cut.stiffness().workMmPerN()))
-                    .meaning("; " + say.length(cut.roundnessLeft(left)) + " after two"));
-        }
-        return finding.build();
     }
 
     private Finding barFits() {
@@ -411,125 +363,5 @@ final class BoreFitFindings {
             finding.mend("Let " + more + " stand out", OVERHANG.id(), more);
         }
         return finding.build();
-    }
-
-    /** An insert's pocket in the bar's end. */
-    private Finding pocket(Insert insert) {
-        double tilt = BarEnd.pocketTilt(cut);
-        return Finding.at(Station.MAKE, "bit-in-bar", say)
-                .says(
-                        Verdict.TOLD,
-                        "Its pocket is tilted by %s; the screw stands %s behind the end, the corner leads by %s.",
-                        say.angle(tilt),
-                        say.length(BarEnd.crossing(job)),
-                        say.length(BarEnd.leadsBy(job)))
-                .step(Working.of(
-                                "Clearance in the bar",
-                                "i + t",
-                                rad(cut.signature().endRelief()))
-                        .with("i", "the insert's", rad(insert.clearanceRad()).fromTable())
-                        .with("t", "tilt", rad(tilt)))
-                .steps(pocketRake(insert, tilt))
-                .steps(cornerTrails(insert))
-                .source(insert.source())
-                .build();
-    }
-
-    /** The rake that the groove leaves; nothing where another was typed. */
-    private List<Working> pocketRake(Insert insert, double tilt) {
-        double rake = cut.signature().backRake();
-        return Math.abs(insert.rakeRad() - tilt - rake) > 1e-9
-                ? List.of()
-                : List.of(Working.of("Rake in the bar", "g − t", rad(rake))
-                        .with("g", "of the chip groove", rad(insert.rakeRad()).fromTable())
-                        .with("t", "tilt", rad(tilt)));
-    }
-
-    /** The trailing angle that the corner leaves; nothing where another was typed. */
-    private List<Working> cornerTrails(Insert insert) {
-        double trails = cut.signature().endCuttingEdge();
-        double lead = cut.signature().sideCuttingEdge();
-        return Math.abs(BoreAngles.trailing(insert, lead) - trails) > 1e-9
-                ? List.of()
-                : List.of(Working.of("Trailing angle", "90° + l − c", rad(trails))
-                        .with("l", "lead", rad(lead))
-                        .with("c", "its corner", rad(insert.pointRad()).fromTable()));
-    }
-
-    private Finding bitInBar() {
-        if (job.insert().isPresent()) {
-            return pocket(job.insert().get());
-        }
-        boolean leaning = job.bitAngleRad() < Math.toRadians(85);
-        double half = job.bit().widthMm() / 2;
-        if (!leaning) {
-            return Finding.at(Station.MAKE, "bit-in-bar", say)
-                    .says(
-                            Verdict.TOLD,
-                            "Cross-hole for the bit " + say.length(BarEnd.crossing(job))
-                                    + " from the end, square through the bar.")
-                    .step(Working.of("Wall to the end", "w − w / 2", mm(half))
-                            .with(
-                                    "w",
-                                    "the bit's width",
-                                    mm(job.bit().widthMm()).fromTable()))
-                    .source("Layout of the bar")
-                    .build();
-        }
-        double included = Math.toRadians(90)
-                - cut.signature().endCuttingEdge()
-                + cut.signature().sideCuttingEdge();
-        return Finding.at(Station.MAKE, "bit-in-bar", say)
-                .says(
-                        Verdict.TOLD,
-                        "At %s the bit's hole crosses the axis %s behind the end; ground each side at %s to the bit's own axis and a touch over.",
-                        say.angle(job.bitAngleRad()),
-                        say.length(BarEnd.crossing(job)),
-                        say.angle(included / 2))
-                .step(Working.of("Included angle of the point", "90° − t + l", rad(included))
-                        .with("t", "trailing", rad(cut.signature().endCuttingEdge()))
-                        .with("l", "lead", rad(cut.signature().sideCuttingEdge())))
-                .note("In the bit's own frame the leading edge stands at "
-                        + say.angle(job.bitAngleRad() + cut.signature().sideCuttingEdge())
-                        + " to its side, the trailing one at "
-                        + say.angle(Math.PI / 2
-                                - job.bitAngleRad()
-                                + cut.signature().endCuttingEdge())
-                        + ": half the included angle and a touch over, so that both clear.")
-                .step(Working.of(
-                                "Hole at the surface, from the end",
-                                "x − D / (2 · tan(ε))",
-                                mm(BarEnd.crossing(job) - BarEnd.tipMm(job) / 2 / Math.tan(job.bitAngleRad())))
-                        .with("x", "at the axis", mm(BarEnd.crossing(job)))
-                        .with("D", mm(BarEnd.tipMm(job)))
-                        .with("ε", rad(job.bitAngleRad())))
-                .source("Geometry of the bit in the bar")
-                .build();
-    }
-
-    /** Line boring: radii from pilot to size in steps that feeler gauges make. */
-    private Finding settings() {
-        BoreCut.Passes p = cut.passes();
-        StringBuilder radii = new StringBuilder();
-        double radius = job.startMm() / 2;
-        int all = p.rough() + p.finish();
-        for (int i = 0; i < all; i++) {
-            radius += i < p.rough() ? p.roughMm() : p.finishMm();
-            radii.append(i == 0 ? "" : ", ").append(say.length(radius + job.barMm() / 2));
-        }
-        return Finding.at(Station.CUT, "settings", say)
-                .says(
-                        Verdict.TOLD,
-                        "Set the cutter out against a stop, " + all + " times; over the bar it measures " + radii + ".")
-                .step(Working.of(
-                                "Over bar and point, at size",
-                                "D / 2 + b / 2",
-                                mm(job.finishedMm() / 2 + job.barMm() / 2))
-                        .with("D", mm(job.finishedMm()).typed())
-                        .with("b", "the bar", mm(job.barMm())))
-                .note("Steps of " + say.length(p.roughMm()) + " roughing, " + say.length(p.finishMm()) + " last.")
-                .source("A micrometer over the point and the back of the bar; feeler leaves between cutter and stop")
-                .caution("Centre holes clean and greased; the bar's carrier guarded: it swings outside the work.")
-                .build();
     }
 }

@@ -113,7 +113,7 @@ record DrillRoute(DrillCut cut, Say say, Scene drawing) {
     private MakeStep drill() {
         DrillJob job = cut.job();
         List<String> lines = new ArrayList<>();
-        lines.add(DrillFindings.drill(cut, say) + " at " + say.rpm(cut.rpm()) + ", feed " + say.feed(cut.feedMm())
+        lines.add(DrilledHoleFindings.drill(cut, say) + " at " + say.rpm(cut.rpm()) + ", feed " + say.feed(cut.feedMm())
                 + ": one turn of the handle every " + say.time(cut.handleTurnMinutes()) + ".");
         lines.add(
                 say.number(cut.travelMm() / job.handleMm(), 1) + " turns of the handle from where the point touches.");

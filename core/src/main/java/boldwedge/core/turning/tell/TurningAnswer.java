@@ -41,7 +41,7 @@ public final class TurningAnswer {
             (cut, say) -> new CuttingFindings(cut, say).all(),
             (cut, say) -> new SpringFindings(cut, say).all(),
             TurningAnswer::warm,
-            (cut, say) -> new GrindCard(cut, say).findings());
+            (cut, say) -> new GrindFindings(cut, say).all());
 
     private TurningAnswer() {}
 
