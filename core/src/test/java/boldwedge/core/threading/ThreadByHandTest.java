@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.cutting.EdgeCut;
 import boldwedge.core.cutting.ScrewCutting;
 import boldwedge.core.family.Planner;
 import boldwedge.core.measure.UnitSystem;
@@ -283,5 +284,48 @@ class ThreadByHandTest {
         PlanAnswer two = Planner.plan(ask("metric-screw", "thread", "M20×3 P1.5"));
         assertThat(two.steps()).anyMatch(step -> step.id().equals("starts"));
         assertThat(two.figure("lead").is()).isEqualTo(3);
+    }
+
+    /**
+     * By equal areas the last of n passes takes an (n − 1)th of what is under the first: so many passes are taken as leave it a chip
+     * that the edge can shave, and no more than the area of one asks for.
+     */
+    @Test
+    void soManyPassesAsLeaveTheLastOneAChip() {
+        for (String thread : List.of("M6", "M12", "M24")) {
+            ThreadCut cut = cut("thread", thread);
+            int n = cut.depthsMm().size();
+            double area = cut.tip().areaMm2(cut.depthMm());
+            double last = cut.depthMm() - cut.depthsMm().get(n - 2);
+            assertThat(last)
+                    .isCloseTo(
+                            cut.depthMm() - cut.tip().depthForMm(area * (n - 2.0) / (n - 1), cut.depthMm()),
+                            within(1e-6));
+            assertThat(cut.lastChipMm())
+                    .isCloseTo(cut.infeed().leadingMm(last) * Math.cos(Math.toRadians(30)), within(1e-6));
+            assertThat(n).isLessThanOrEqualTo((int) Math.ceil(area / cut.areaPerPass()) + 1);
+            double next = cut.depthMm() - cut.tip().depthForMm(area * (n - 1.0) / n, cut.depthMm());
+            double chip = cut.infeed().leadingMm(next) * Math.cos(Math.toRadians(30));
+            double least = EdgeCut.smallestChip(cut.tool()).chosen();
+            assertThat(n == (int) Math.ceil(area / cut.areaPerPass()) + 1 || chip < least)
+                    .isTrue();
+            assertThat(n == 3 || cut.lastChipMm() >= least).isTrue();
+        }
+        ThreadCut equal = cut("thread", "M12", "threadSteps", "depth");
+        assertThat(equal.depthsMm().getFirst())
+                .isCloseTo(equal.depthMm() / equal.depthsMm().size(), within(1e-9));
+    }
+
+    /** The work gives less nearer the chuck, by as much as its overhang is shorter by the thread; a bar gives the same all along. */
+    @Test
+    void whatGivesAtTheChucksEnd() {
+        ThreadCut cut = cut("thread", "M12", "threadLength", "20 mm", "threadStickOut", "50 mm");
+        assertThat(cut.giveMmPerN()).isCloseTo(cut.work().complianceAt(50), within(1e-15));
+        assertThat(cut.giveAtChuckMmPerN())
+                .isCloseTo(cut.work().complianceAt(30), within(1e-15))
+                .isPositive()
+                .isLessThan(cut.giveMmPerN());
+        assertThat(cut.taperMm())
+                .isCloseTo(cut.sprungMm() * (1 - cut.giveAtChuckMmPerN() / cut.giveMmPerN()), within(1e-12));
     }
 }

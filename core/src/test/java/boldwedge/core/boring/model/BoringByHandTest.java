@@ -3,12 +3,18 @@ package boldwedge.core.boring.model;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.boring.ask.BoreReader;
 import boldwedge.core.cutting.CuttingForce;
+import boldwedge.core.cutting.EdgePress;
+import boldwedge.core.cutting.Lathe;
 import boldwedge.core.rigidity.BarSection;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 
@@ -156,6 +162,8 @@ class BoringByHandTest {
                 "64",
                 "boreDepthOfCut",
                 "0.4",
+                "boreSideEdge",
+                "15",
                 "boreFeed",
                 "0.1");
         CuttingForce[] two = new CuttingForce[2];
@@ -169,6 +177,7 @@ class BoringByHandTest {
                     0.1);
         }
         double growth = (two[1].pushN() - two[0].pushN()) / 0.01;
+        assertThat(growth).isGreaterThan(1);
         assertThat(cut.pushGrowthNPerMm()).isCloseTo(Math.max(0, growth), within(0.02 * Math.abs(growth) + 1e-6));
         double dc = cut.pushGrowthNPerMm()
                 * (cut.stiffness().tool() + cut.stiffness().workMmPerN());
@@ -238,5 +247,106 @@ class BoringByHandTest {
                 "barOverhang",
                 "50");
         assertThat(one.passes().rough()).isZero();
+    }
+
+    /** Push and feed force stand square to each other: their sum is the thrust. */
+    @Test
+    void theThrust() {
+        BoreCut cut = cut("barDiameter", "16", "barLength", "150", "barOverhang", "64");
+        double push = cut.cutting().force().pushN();
+        double feed = cut.cutting().force().feedN();
+        assertThat(cut.thrustN())
+                .isCloseTo(Math.sqrt(push * push + feed * feed), within(1e-9))
+                .isPositive();
+    }
+
+    /** A pass to be roughed, as its limits let it: the numbers of the limits by hand, in the order in which they are asked. */
+    private static int passesOf(BoreCut cut, double rough, double mostMm) {
+        double last = cut.job().depthMm();
+        double most = Math.max(mostMm, Math.min(rough, last));
+        return (int) Math.min(Math.ceil(rough / most - 1e-9), Math.floor(rough / last + 1e-9));
+    }
+
+    private static CuttingForce force(BoreCut cut, double depthMm) {
+        return CuttingForce.of(
+                cut.job().work(),
+                EdgePress.of(cut.job().tool(), cut.job().work()),
+                cut.cutting().profile(),
+                cut.cutting().normalRake(),
+                depthMm,
+                0.1);
+    }
+
+    private static void isTakenIn(BoreCut cut, int passes, String limitedBy) {
+        assertThat(cut.passes().limitedBy()).isEqualTo(limitedBy);
+        assertThat(cut.passes().rough()).isEqualTo(passes);
+        assertThat(cut.passes().roughMm()).isCloseTo((3 - 0.2) / passes, SAME);
+    }
+
+    private static BoreCut slim(String bar, String overhang, String material, String bit) {
+        double start = Double.parseDouble(bar) / 0.7;
+        return cut(
+                "boreStart",
+                Double.toString(start),
+                "boreFinished",
+                Double.toString(start + 6),
+                "boreDepth",
+                "5",
+                "barDiameter",
+                bar,
+                "barLength",
+                "200",
+                "barOverhang",
+                overhang,
+                "boreDepthOfCut",
+                "0.1",
+                "material",
+                material,
+                "boreBit",
+                bit);
+    }
+
+    /** 3 mm each side, two last passes of 0.1: 2.8 to rough, each pass a bit of 3 mm takes being 0.12 × 3 + 0.3 = 0.66. */
+    @Test
+    void roughingIsLimitedByTheBitsSize() {
+        isTakenIn(slim("4", "8", "acetal", "hss-3mm"), 5, "the bit's size");
+    }
+
+    /** Four fifths of the depth at which it is likely to sing. */
+    @Test
+    void roughingIsLimitedByChatter() {
+        BoreCut cut = slim("8", "48", "brass-free", "hss-4mm");
+        double stable = cut.quiet().likelyMm();
+        assertThat(0.8 * stable).isBetween(0.1, 0.4);
+        isTakenIn(cut, passesOf(cut, 2.8, 0.8 * stable), "chatter");
+    }
+
+    /** A third of its bar's yield: force times the stress of a newton. */
+    @Test
+    void roughingIsLimitedByTheBarsStrength() {
+        BoreCut cut = slim("4", "8", "brass-free", "hss-3mm");
+        double perNewton = cut.job().held().stressPerNewton(cut.job(), cut.bar());
+        double stress = perNewton * force(cut, 0.66).cuttingN();
+        double bears = cut.job().barMaterial().yieldMPa() / 3;
+        assertThat(stress).isGreaterThan(bears);
+        isTakenIn(cut, passesOf(cut, 2.8, 0.66 * bears / stress), "the bar's strength");
+    }
+
+    /** Two thirds of what a small motor has at the spindle, at the speed of the finished hole. */
+    @Test
+    void roughingIsLimitedByPower() {
+        PlanRequest asked = Shop.request(
+                "operation", "bore", "boreStart", "7", "boreFinished", "13", "boreDepth", "5", "barDiameter", "5");
+        Map<String, String> fields = new HashMap<>(asked.fields());
+        fields.putAll(Map.of("barLength", "200", "barOverhang", "10", "boreDepthOfCut", "0.1", "boreBit", "hss-3mm"));
+        Lathe small = Shop.lathe(Map.of("motor", "0.1 kW"));
+        BoreCut cut = BoreReader.cut(new PlanRequest(fields, asked.units(), Optional.of(small)))
+                .cut()
+                .orElseThrow();
+        double watts = small.motorWatt() * small.efficiency() * 2 / 3;
+        double needs =
+                force(cut, 0.66).cuttingN() * Math.PI * 0.013 * cut.cutting().rpm() / 60;
+        assertThat(needs).isGreaterThan(watts);
+        isTakenIn(cut, passesOf(cut, 2.8, 0.66 * watts / needs), "power");
     }
 }

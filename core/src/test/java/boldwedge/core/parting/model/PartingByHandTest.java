@@ -163,4 +163,27 @@ class PartingByHandTest {
                 .isLessThan(
                         PartCut.workOf(chucked.job()).complianceAt(chucked.job().cutAtMm()));
     }
+
+    /** A newton down turns the post about its bolt, and bows the blade: both bring the point forward; behind the work, back. */
+    @Test
+    void theCutFeedsItself() {
+        PartCut cut = cut();
+        double byPost = PartCut.postTurns(cut.job())
+                * cut.job().lathe().axisAboveSlideMm()
+                / cut.job().reachMm();
+        double byBlade = cut.down().tiltPerN() * cut.job().blade().heightMm() / 2;
+        assertThat(byPost).isPositive();
+        assertThat(byBlade).isPositive();
+        assertThat(cut.forwardMmPerN()).isCloseTo(byPost + byBlade, within(1e-15));
+        PartCut behind = cut("partPost", "behind");
+        assertThat(behind.forwardMmPerN()).isNegative();
+    }
+
+    /** Set so high that its front has no clearance at the skin, the blade rubs from the first touch. */
+    @Test
+    void tooHighItRubsFromTheSkinIn() {
+        PartCut high = cut("partHeight", "6 mm");
+        assertThat(Math.asin(2 * high.heightCuttingMm() / 30)).isGreaterThan(high.reliefRad());
+        assertThat(high.rubsUnderMm()).isEqualTo(30);
+    }
 }
