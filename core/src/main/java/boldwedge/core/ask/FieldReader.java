@@ -1,5 +1,6 @@
 package boldwedge.core.ask;
 
+import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Limits;
 import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
@@ -16,6 +17,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.Function;
 
 /** Reads the texts of a request, field by field, and says what is wrong beside the field it is wrong with. */
 public abstract class FieldReader {
@@ -142,6 +144,45 @@ public abstract class FieldReader {
             states.put(
                     field, FieldState.wrong(field, id, "There is no " + what + " called “" + shown + "”. " + instead));
         }
+    }
+
+    /** Reads a choice of constants and keeps it; where it is none of them its sentence says which there are. */
+    protected final <E extends Enum<E>> Optional<E> picked(
+            Entry field, E[] all, Function<E, String> words, String what) {
+        Optional<E> found = constant(field, all);
+        List<String> ids = Arrays.stream(all).map(Entry::choice).toList();
+        chosenFrom(
+                field,
+                found.map(words),
+                what,
+                "It can be " + String.join(", ", ids.subList(0, ids.size() - 1)) + " or " + ids.getLast() + ".");
+        return found;
+    }
+
+    /** Reads a choice of the two that the field itself lists, and keeps it: whether it is the second. */
+    protected final Optional<Boolean> second(Entry field, String what) {
+        Choice first = field.choices().getFirst();
+        Choice second = field.choices().getLast();
+        Optional<Choice> found = field.choices().stream()
+                .filter(choice -> choice.id().equals(choiceText(field)))
+                .findFirst();
+        chosenFrom(field, found.map(Choice::words), what, "It can be " + first.id() + " or " + second.id() + ".");
+        return found.map(second::equals);
+    }
+
+    /** Keeps the shop's lathe that a cut is asked for. */
+    protected final void lathe(Entry field) {
+        chosenFrom(
+                field,
+                request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
+                "lathe",
+                "Pick one of the shop's lathes, or enter a new one.");
+    }
+
+    /** Keeps a choice of a list: what was found under its name, if anything was. */
+    protected final <T> Optional<T> listed(Entry field, Optional<T> found, Function<T, String> words, String what) {
+        chosenFrom(field, found.map(words), what, "Pick one from the list.");
+        return found;
     }
 
     /** Keeps a choice of those that the field itself lists. */

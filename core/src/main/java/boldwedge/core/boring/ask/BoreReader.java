@@ -104,22 +104,19 @@ public final class BoreReader extends FieldReader {
     public Optional<BoreJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
         chosenFrom(OPERATION, Optional.of("bore"), "operation", "");
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
-        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<WorkMaterial> work =
+                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
         unlessPicked(BIT, bitThatFits());
         Optional<Insert> insert = stock.insert(choiceText(BIT));
         Optional<Blank> bit = insert.map(Insert::asBlank)
                 .or(() ->
                         stock.blank(choiceText(BIT)).filter(blank -> blank.tip().isEmpty()));
-        Optional<Recess.Kind> recess = constant(RECESS, Recess.Kind.values());
-        chosenFrom(RECESS, recess.map(Recess.Kind::words), "recess", "It can be none, plain or o-ring.");
+        Optional<Recess.Kind> recess = picked(RECESS, Recess.Kind.values(), Recess.Kind::words, "recess");
         chosenFrom(BIT, bit.map(Blank::name), "bit for a bar", "Pick one from the list.");
-        Optional<BarMaterial> bar = stock.barMaterial(choiceText(BAR_MATERIAL));
-        chosenFrom(BAR_MATERIAL, bar.map(BarMaterial::name), "bar material", "Pick one from the list.");
-        Optional<Bottom> bottom = constant(BOTTOM, Bottom.values());
-        chosenFrom(BOTTOM, bottom.map(Bottom::words), "bottom", "It can be through, blind or blind-faced.");
-        Optional<BarHeld> held = constant(HELD, BarHeld.values());
-        chosenFrom(HELD, held.map(BarHeld::words), "way of holding a bar", "It can be post, head or centres.");
+        Optional<BarMaterial> bar =
+                listed(BAR_MATERIAL, stock.barMaterial(choiceText(BAR_MATERIAL)), BarMaterial::name, "bar material");
+        Optional<Bottom> bottom = picked(BOTTOM, Bottom.values(), Bottom::words, "bottom");
+        Optional<BarHeld> held = picked(HELD, BarHeld.values(), BarHeld::words, "way of holding a bar");
         chosenFrom(
                 LATHE,
                 request.lathe().map(Lathe::name),

@@ -47,8 +47,7 @@ public final class BoreSeatReader extends FieldReader {
         chosenFrom(OPERATION, Optional.of("counterbore"), "operation", "");
         chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
         listed(HEAD, "head or washer");
-        Optional<Kind> kind = constant(KIND, Kind.values());
-        chosenFrom(KIND, kind.map(Kind::words), "kind of counterbore", "Pick one from the list.");
+        Optional<Kind> kind = listed(KIND, constant(KIND, Kind.values()), Kind::words, "kind of counterbore");
         listed(STEEL, "steel");
         listed(PILOT_IS, "pilot");
         chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");

@@ -39,21 +39,16 @@ public final class DrillReader extends FieldReader {
     private Optional<DrillJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
         chosenFrom(OPERATION, Optional.of("drill"), "operation", "");
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
-        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        Optional<Purpose> purpose = constant(PURPOSE, Purpose.values());
-        chosenFrom(PURPOSE, purpose.map(Purpose::words), "purpose", "Pick one from the list.");
-        Optional<ScrewSize> screw = stock.screw(choiceText(SCREW));
-        chosenFrom(SCREW, screw.map(ScrewSize::name), "screw", "Pick one from the list.");
+        Optional<WorkMaterial> work =
+                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
+        Optional<Purpose> purpose = listed(PURPOSE, constant(PURPOSE, Purpose.values()), Purpose::words, "purpose");
+        Optional<ScrewSize> screw = listed(SCREW, stock.screw(choiceText(SCREW)), ScrewSize::name, "screw");
         boolean blind = choiceText(BOTTOM).equals("blind");
         listed(BOTTOM, "bottom");
         unlessPicked(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
-        Optional<DrillSet> set = constant(SET, DrillSet.values());
-        chosenFrom(SET, set.map(DrillSet::words), "set of drills", "Pick one from the list.");
-        Optional<Ground> ground = constant(GROUND, Ground.values());
-        chosenFrom(GROUND, ground.map(Ground::words), "way of grinding", "Pick one from the list.");
-        Optional<Start> start = constant(START, Start.values());
-        chosenFrom(START, start.map(Start::words), "start", "Pick one from the list.");
+        Optional<DrillSet> set = listed(SET, constant(SET, DrillSet.values()), DrillSet::words, "set of drills");
+        Optional<Ground> ground = listed(GROUND, constant(GROUND, Ground.values()), Ground::words, "way of grinding");
+        Optional<Start> start = listed(START, constant(START, Start.values()), Start::words, "start");
         chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
         for (Entry field : values()) {
             field.limits().ifPresent(limits -> measured(field, limits));

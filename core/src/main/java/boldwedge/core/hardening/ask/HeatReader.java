@@ -45,12 +45,9 @@ public final class HeatReader extends FieldReader {
         Optional<ToolSteel> steel = StockCatalogue.shipped().steel(choiceText(STEEL));
         chosenFrom(OPERATION, Optional.of("harden"), "operation", "");
         chosenFrom(STEEL, steel.map(ToolSteel::name), "steel", "Pick one from the list.");
-        Optional<Why> why = constant(WHY, Why.values());
-        chosenFrom(WHY, why.map(Why::words), "reason", "Pick one from the list.");
-        Optional<Shape> shape = constant(SHAPE, Shape.values());
-        chosenFrom(SHAPE, shape.map(Shape::words), "shape", "Pick one from the list.");
-        Optional<Wrap> wrap = constant(WRAP, Wrap.values());
-        chosenFrom(WRAP, wrap.map(Wrap::words), "wrapping", "Pick one from the list.");
+        Optional<Why> why = listed(WHY, constant(WHY, Why.values()), Why::words, "reason");
+        Optional<Shape> shape = listed(SHAPE, constant(SHAPE, Shape.values()), Shape::words, "shape");
+        Optional<Wrap> wrap = listed(WRAP, constant(WRAP, Wrap.values()), Wrap::words, "wrapping");
         listed(QUENCH, "bath");
         for (Entry field : values()) {
             field.limits().ifPresent(limits -> measured(field, limits));

@@ -2,7 +2,6 @@ package boldwedge.core.parting.ask;
 
 import static boldwedge.core.parting.ask.PartField.*;
 
-import boldwedge.core.ask.Entry;
 import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
@@ -70,34 +69,16 @@ public final class PartReader extends FieldReader {
         StockCatalogue stock = StockCatalogue.shipped();
         boolean groove = choiceText(OPERATION).equals("groove");
         chosenFrom(OPERATION, Optional.of(groove ? "groove" : "part off"), "operation", "");
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
-        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
+        Optional<WorkMaterial> work =
+                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
         unlessPicked(BLADE, bladeThatFits());
-        Optional<Blade> blade = stock.blade(choiceText(BLADE));
-        chosenFrom(BLADE, blade.map(Blade::name), "blade", "Pick one from the list.");
-        Optional<PartHold> hold = constant(HOLD, PartHold.values());
-        chosenFrom(HOLD, hold.map(PartHold::words), "way of holding", "It can be chuck, collet or chuck-and-centre.");
-        Optional<HolderKind> holder = constant(HOLDER, HolderKind.values());
-        chosenFrom(
-                HOLDER,
-                holder.map(HolderKind::words),
-                "holder",
-                "It can be post, split-block, side-block or rear-block.");
-        Optional<Boolean> behind = oneOf(POST, "front", "behind");
-        chosenFrom(
-                POST,
-                behind.map(b -> b ? "behind the work, upside down" : "in front of the work"),
-                "place for the tool",
-                "It can be front or behind.");
-        Optional<Boolean> hollow = oneOf(TOP, "flat", "hollow");
-        chosenFrom(TOP, hollow.map(h -> h ? "hollowed top" : "flat top"), "top", "It can be flat or hollow.");
-        Optional<Boolean> two = oneOf(BOLTS, "one", "two");
-        chosenFrom(BOLTS, two.map(t -> t ? "two bolts" : "one bolt"), "bolting", "It can be one or two.");
-        chosenFrom(
-                LATHE,
-                request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
-                "lathe",
-                "Pick one of the shop's lathes, or enter a new one.");
+        Optional<Blade> blade = listed(BLADE, stock.blade(choiceText(BLADE)), Blade::name, "blade");
+        Optional<PartHold> hold = picked(HOLD, PartHold.values(), PartHold::words, "way of holding");
+        Optional<HolderKind> holder = picked(HOLDER, HolderKind.values(), HolderKind::words, "holder");
+        Optional<Boolean> behind = second(POST, "place for the tool");
+        Optional<Boolean> hollow = second(TOP, "top");
+        Optional<Boolean> two = second(BOLTS, "bolting");
+        lathe(LATHE);
         for (PartField field : PartField.values()) {
             field.limits().ifPresent(limits -> measured(field, limits));
         }
@@ -124,11 +105,6 @@ public final class PartReader extends FieldReader {
             new HolderCheck(job).check();
         }
         return hasErrors() ? Optional.empty() : Optional.of(job);
-    }
-
-    private Optional<Boolean> oneOf(Entry field, String no, String yes) {
-        String wanted = choiceText(field);
-        return wanted.equals(no) ? Optional.of(false) : wanted.equals(yes) ? Optional.of(true) : Optional.empty();
     }
 
     private PartJob job(

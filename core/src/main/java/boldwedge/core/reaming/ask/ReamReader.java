@@ -43,16 +43,13 @@ public final class ReamReader extends FieldReader {
         chosenFrom(OPERATION, Optional.of("ream"), "operation", "");
         chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
         listed(BOTTOM, "bottom");
-        Optional<Before> before = constant(BEFORE, Before.values());
-        chosenFrom(BEFORE, before.map(Before::words), "way to make the hole", "Pick one from the list.");
+        Optional<Before> before =
+                listed(BEFORE, constant(BEFORE, Before.values()), Before::words, "way to make the hole");
         unlessPicked(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
-        Optional<DrillSet> set = constant(SET, DrillSet.values());
-        chosenFrom(SET, set.map(DrillSet::words), "set of drills", "Pick one from the list.");
-        Optional<Kind> kind = constant(KIND, Kind.values());
-        chosenFrom(KIND, kind.map(Kind::words), "kind of reamer", "Pick one from the list.");
+        Optional<DrillSet> set = listed(SET, constant(SET, DrillSet.values()), DrillSet::words, "set of drills");
+        Optional<Kind> kind = listed(KIND, constant(KIND, Kind.values()), Kind::words, "kind of reamer");
         listed(STEEL, "steel");
-        Optional<Helix> helix = constant(HELIX, Helix.values());
-        chosenFrom(HELIX, helix.map(Helix::words), "kind of flutes", "Pick one from the list.");
+        Optional<Helix> helix = listed(HELIX, constant(HELIX, Helix.values()), Helix::words, "kind of flutes");
         listed(CUP, "wheel");
         listed(FLOATING, "way of holding");
         chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");

@@ -33,12 +33,9 @@ public final class SeatReader extends FieldReader {
     private Optional<SeatJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
         chosenFrom(OPERATION, Optional.of("make an insert’s holder"), "operation", "");
-        Optional<Body> body = constant(BODY, Body.values());
-        chosenFrom(BODY, body.map(Body::words), "body", "Pick one from the list.");
-        Optional<Insert> insert = stock.insert(choiceText(INSERT));
-        chosenFrom(INSERT, insert.map(Insert::name), "insert", "Pick one from the list.");
-        Optional<Height> school = constant(SCHOOL, Height.values());
-        chosenFrom(SCHOOL, school.map(Height::words), "school", "Pick one from the list.");
+        Optional<Body> body = listed(BODY, constant(BODY, Body.values()), Body::words, "body");
+        Optional<Insert> insert = listed(INSERT, stock.insert(choiceText(INSERT)), Insert::name, "insert");
+        Optional<Height> school = listed(SCHOOL, constant(SCHOOL, Height.values()), Height::words, "school");
         chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
         for (Entry field : values()) {
             field.limits().ifPresent(limits -> measured(field, limits));

@@ -53,24 +53,18 @@ public final class ThreadReader extends FieldReader {
     private Optional<ThreadJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
         chosenFrom(OPERATION, Optional.of("thread"), "operation", "");
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
-        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        Optional<Side> side = constant(SIDE, Side.values());
-        chosenFrom(SIDE, side.map(Side::words), "side", "Pick one from the list.");
+        Optional<WorkMaterial> work =
+                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
+        Optional<Side> side = listed(SIDE, constant(SIDE, Side.values()), Side::words, "side");
         Optional<ThreadCall> call = thread();
         listed(HAND, "hand");
-        Optional<End> end = constant(END, End.values());
-        chosenFrom(END, end.map(End::words), "end", "Pick one from the list.");
-        Optional<Tool> tool = constant(TOOL, Tool.values());
-        chosenFrom(TOOL, tool.map(Tool::words), "tool", "Pick one from the list.");
-        Optional<Hold> hold = constant(HELD, Hold.values());
-        chosenFrom(HELD, hold.map(Hold::words), "way of holding", "Pick one from the list.");
-        Optional<Way> way = constant(WAY, Way.values());
-        chosenFrom(WAY, way.map(Way::words), "way of feeding in", "Pick one from the list.");
-        Optional<Steps> steps = constant(STEPS, Steps.values());
-        chosenFrom(STEPS, steps.map(Steps::words), "way of sharing", "Pick one from the list.");
-        Optional<BarMaterial> bar = stock.barMaterial(choiceText(BAR_MATERIAL));
-        chosenFrom(BAR_MATERIAL, bar.map(BarMaterial::name), "bar material", "Pick one from the list.");
+        Optional<End> end = listed(END, constant(END, End.values()), End::words, "end");
+        Optional<Tool> tool = listed(TOOL, constant(TOOL, Tool.values()), Tool::words, "tool");
+        Optional<Hold> hold = listed(HELD, constant(HELD, Hold.values()), Hold::words, "way of holding");
+        Optional<Way> way = listed(WAY, constant(WAY, Way.values()), Way::words, "way of feeding in");
+        Optional<Steps> steps = listed(STEPS, constant(STEPS, Steps.values()), Steps::words, "way of sharing");
+        Optional<BarMaterial> bar =
+                listed(BAR_MATERIAL, stock.barMaterial(choiceText(BAR_MATERIAL)), BarMaterial::name, "bar material");
         listed(INSERT_IS, "insert");
         chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
         for (Entry field : values()) {

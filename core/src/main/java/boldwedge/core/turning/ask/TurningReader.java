@@ -7,7 +7,6 @@ import boldwedge.core.ask.FieldReader;
 import boldwedge.core.ask.FieldState;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.ask.Read;
-import boldwedge.core.cutting.Lathe;
 import boldwedge.core.measure.Tolerance;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.rigidity.Hold;
@@ -74,40 +73,18 @@ public final class TurningReader extends FieldReader {
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<TurningJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
-        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        Optional<Blank> blank = stock.blank(choiceText(BLANK));
-        chosenFrom(BLANK, blank.map(Blank::name), "blank", "Pick one from the list.");
-        Optional<Operation> operation = constant(OPERATION, Operation.values());
-        chosenFrom(
-                OPERATION,
-                operation.map(Operation::words),
-                "operation",
-                "It can be turn, shoulder, face or turn-and-face.");
-        Optional<Hold> hold = constant(HOLD, Hold.values());
-        chosenFrom(
-                HOLD, hold.map(Hold::words), "way of holding", "It can be chuck, chuck-and-centre or between-centres.");
-        Optional<Boolean> flat = switch (choiceText(WHEEL_FACE)) {
-            case "periphery" -> Optional.of(false);
-            case "cup" -> Optional.of(true);
-            default -> Optional.empty();
-        };
-        chosenFrom(
-                WHEEL_FACE,
-                flat.map(cup -> cup ? "the flat side of a cup wheel" : "the wheel's periphery"),
-                "grinding surface",
-                "It can be periphery or cup.");
-        Optional<GroundBit.Order> order = constant(ORDER, GroundBit.Order.values());
-        chosenFrom(
+        Optional<WorkMaterial> work =
+                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
+        Optional<Blank> blank = listed(BLANK, stock.blank(choiceText(BLANK)), Blank::name, "blank");
+        Optional<Operation> operation = picked(OPERATION, Operation.values(), Operation::words, "operation");
+        Optional<Hold> hold = picked(HOLD, Hold.values(), Hold::words, "way of holding");
+        Optional<Boolean> flat = second(WHEEL_FACE, "grinding surface");
+        Optional<GroundBit.Order> order = picked(
                 ORDER,
-                order.map(o -> o == GroundBit.Order.FLANKS_FIRST ? "the flanks" : "the top"),
-                "order of grinding",
-                "It can be flanks-first or top-first.");
-        chosenFrom(
-                LATHE,
-                request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
-                "lathe",
-                "Pick one of the shop's lathes, or enter a new one.");
+                GroundBit.Order.values(),
+                o -> o == GroundBit.Order.FLANKS_FIRST ? "the flanks" : "the top",
+                "order of grinding");
+        lathe(LATHE);
 
         for (TurningField field : TurningField.values()) {
             field.limits().ifPresent(limits -> measured(field, limits));
