@@ -9,6 +9,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** A made-up lathe and requests on it. */
 public final class Shop {
@@ -23,10 +24,13 @@ public final class Shop {
             "efficiency", "75 %",
             "shims", "0.05, 0.1, 0.2, 0.5, 1, 2 mm, 4 thou");
 
+    /** Cards are read once: tests ask for the same few lathes thousands of times. */
+    private static final Map<String, Lathe> READ = new ConcurrentHashMap<>();
+
     private Shop() {}
 
     public static Lathe lathe() {
-        return LatheCard.read(CARD, UnitSystem.METRIC).lathe().orElseThrow();
+        return lathe("plain");
     }
 
     /** The test bed with some entries of its card written over. */
@@ -73,28 +77,30 @@ public final class Shop {
      * lead screw does.
      */
     public static Lathe lathe(String name) {
-        if (name.endsWith("-screw")) {
-            return geared(name.startsWith("inch"));
-        }
-        Lathe plain = lathe();
-        return name.equals("plain")
-                ? plain
-                : new Lathe(
-                        plain.name(),
-                        plain.mill(),
-                        plain.swingMm(),
-                        plain.centreHeightMm(),
-                        plain.speeds(),
-                        plain.feedsMm(),
-                        plain.motorWatt(),
-                        plain.efficiency(),
-                        plain.largestShankMm(),
-                        OptionalDouble.of(18_000),
-                        OptionalDouble.of(40_000),
-                        OptionalDouble.of(6e7),
-                        OptionalDouble.of(14_000),
-                        plain.shimsMm(),
-                        plain.slide());
+        return READ.computeIfAbsent(name, known -> switch (known) {
+            case "plain" -> lathe(Map.of());
+            case "inch-screw", "metric-screw" -> geared(known.startsWith("inch"));
+            default -> measured(lathe(Map.of()));
+        });
+    }
+
+    private static Lathe measured(Lathe plain) {
+        return new Lathe(
+                plain.name(),
+                plain.mill(),
+                plain.swingMm(),
+                plain.centreHeightMm(),
+                plain.speeds(),
+                plain.feedsMm(),
+                plain.motorWatt(),
+                plain.efficiency(),
+                plain.largestShankMm(),
+                OptionalDouble.of(18_000),
+                OptionalDouble.of(40_000),
+                OptionalDouble.of(6e7),
+                OptionalDouble.of(14_000),
+                plain.shimsMm(),
+                plain.slide());
     }
 
     public static PlanRequest request(String... fieldsAndTexts) {
