@@ -15,6 +15,7 @@ import boldwedge.core.seating.model.Outline;
 import boldwedge.core.seating.model.SeatCut;
 import boldwedge.core.testing.Shop;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
@@ -168,5 +169,34 @@ class SeatByHandTest {
                         .toString())
                 .contains("0.1 mm low");
         assertThat(Planner.plan(ask()).figure("edgeLow").value()).isEmpty();
+    }
+
+    private static double area(List<Vector2D> outline) {
+        double twice = 0;
+        for (int i = 0; i < outline.size(); i++) {
+            Vector2D a = outline.get(i);
+            Vector2D b = outline.get((i + 1) % outline.size());
+            twice += a.getX() * b.getY() - a.getY() * b.getX();
+        }
+        return twice / 2;
+    }
+
+    /** Layers that lie side by side make up the body: below the floor the whole of it, above what the pocket leaves. */
+    @Test
+    void layersMakeUpABarsBody() {
+        SeatCut bar = cut("seatBody", "bar", "seatHeight", "16 mm");
+        double axis = -bar.outMm();
+        assertThat(area(bar.layer(axis - 8, axis, true)) + area(bar.layer(axis, axis + 8, true)))
+                .isCloseTo(area(bar.lower()), within(1e-6));
+        assertThat(area(bar.layer(axis - 8, axis + 8, false))).isCloseTo(area(bar.upper()), within(1e-6));
+        assertThat(area(bar.upper())).isLessThan(area(bar.lower()));
+        // A layer beyond the walls' corner keeps only what stands behind the wall behind.
+        double corner = bar.shape().wallCorner().getY();
+        List<Vector2D> beyond = bar.layer(Math.min(corner, axis + 8) + 0.1, axis + 8, false);
+        assertThat(area(beyond))
+                .isPositive()
+                .isLessThan(area(bar.layer(Math.min(corner, axis + 8) + 0.1, axis + 8, true)));
+        // Nothing of a body lies outside it.
+        assertThat(bar.layer(axis + 20, axis + 30, false).size()).isLessThan(3);
     }
 }

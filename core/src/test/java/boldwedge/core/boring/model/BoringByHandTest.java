@@ -349,4 +349,26 @@ class BoringByHandTest {
         assertThat(needs).isGreaterThan(watts);
         isTakenIn(cut, passesOf(cut, 2.8, 0.66 * watts / needs), "power");
     }
+
+    /** Where the bit crosses a bar of 16: a width behind the end when square; at 45° its axis meets the bar's half the bar and a quarter of its own half in. */
+    @Test
+    void whereTheBitCrosses() {
+        BoreCut square = cut(
+                "barDiameter", "16", "barLength", "150", "barOverhang", "64", "boreBit", "hss-4mm", "bitAngle", "90°");
+        assertThat(BarEnd.crossing(square.job())).isCloseTo(4, SAME);
+        assertThat(BarEnd.leadsBy(square.job())).isCloseTo(-2, SAME);
+        BoreCut leaning = cut(
+                "barDiameter", "16", "barLength", "150", "barOverhang", "64", "boreBit", "hss-4mm", "bitAngle", "45°");
+        double behind = 8 + 2 * Math.sqrt(2) * 0.25;
+        assertThat(BarEnd.crossing(leaning.job())).isCloseTo(behind, SAME);
+        // The point stands the bar's radius and the stock with three tenths out: as far along the bar at 45°.
+        assertThat(BarEnd.leadsBy(leaning.job())).isCloseTo(8 + 1.3 - behind, SAME);
+        BoreCut steeper = cut(
+                "barDiameter", "16", "barLength", "150", "barOverhang", "64", "boreBit", "hss-4mm", "bitAngle", "60°");
+        assertThat(BarEnd.crossing(steeper.job())).isCloseTo(8 / Math.sqrt(3) + 2 / (Math.sqrt(3) / 2) * 0.25, SAME);
+        BoreCut insert = cut("barDiameter", "16", "barLength", "150", "barOverhang", "64", "boreBit", "insert-80-6");
+        double circle = insert.job().insert().orElseThrow().circleMm();
+        assertThat(BarEnd.crossing(insert.job())).isCloseTo(0.4 * circle, SAME);
+        assertThat(BarEnd.leadsBy(insert.job())).isCloseTo(0.1 * circle, SAME);
+    }
 }
