@@ -24,6 +24,10 @@ class RoadTest extends PageTest {
         pick("Material", "Free-cutting brass");
         assertThat(browser.field("backRake")).hasValue("0°");
 
+        // A tolerance has no list to be picked from: it is typed in the sentence.
+        browser.field("tolerance").fill("±0.1 mm");
+        assertThat(browser.field("tolerance")).hasValue("±0.1 mm");
+
         // Type over an angle on the drawing: the ledger objects, and its button mends it.
         browser.field("sideRake").fill("20°");
         Locator finding = page.locator("[data-finding='angle-sideRake']");

@@ -60,6 +60,11 @@ public interface Entry extends InputField {
         return asked().choices();
     }
 
+    /** Whether it is picked from a list or from the shop's machines, not typed. */
+    default boolean picked() {
+        return asked().machine() || !choices().isEmpty();
+    }
+
     /** The ids of entries. */
     static List<String> ids(Entry... entries) {
         return Arrays.stream(entries).map(Entry::id).toList();

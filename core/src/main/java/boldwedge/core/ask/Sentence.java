@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 
 /**
  * The sentence in which a cut is asked, written as it is read: {@code "{operation} {material} from {diameter} to {finished}."}. In
- * braces stands the id of an entry: a choice where it has choices, else a value that is typed. Punctuation right behind a choice stays
+ * braces stands the id of an entry: a choice where it is picked, else a value that is typed. Punctuation right behind a choice stays
  * with it.
  */
 public final class Sentence {
@@ -28,7 +28,7 @@ public final class Sentence {
         int from = 0;
         while (blank.find()) {
             words(parts, sentence.substring(from, blank.start()));
-            boolean choice = named(entries, blank.group(1)).limits().isEmpty();
+            boolean choice = named(entries, blank.group(1)).picked();
             parts.add(new SentencePart(
                     choice ? SentencePart.Kind.CHOICE : SentencePart.Kind.VALUE,
                     blank.group(1),

@@ -34,6 +34,16 @@ class SentenceTest {
                         new SentencePart(Kind.CHOICE, "lathe", "."));
     }
 
+    /** A tolerance or a thread has neither a range nor choices: it is typed. */
+    @Test
+    void whatIsReadByItsOwnRulesIsTyped() {
+        for (String[] one : new String[][] {{"turn", "tolerance"}, {"bore", "boreTolerance"}, {"thread", "thread"}}) {
+            List<Entry> entries = Families.of(Map.of("operation", one[0])).entries();
+            assertThat(Sentence.of(entries, "{" + one[1] + "}."))
+                    .containsExactly(new SentencePart(Kind.VALUE, one[1], ""), new SentencePart(Kind.WORDS, ".", ""));
+        }
+    }
+
     @Test
     void namesNothingThatIsNotAsked() {
         assertThatThrownBy(() -> Sentence.of(ENTRIES, "{operation} of {diameter}"))

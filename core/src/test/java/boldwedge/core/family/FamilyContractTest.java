@@ -102,6 +102,17 @@ class FamilyContractTest {
         for (SentencePart part : page.sentence()) {
             if (part.kind() != SentencePart.Kind.WORDS) {
                 assertThat(fields).contains(part.text());
+                Entry entry = family.entries().stream()
+                        .filter(one -> one.id().equals(part.text()))
+                        .findFirst()
+                        .orElseThrow();
+                // A tolerance or a thread has no range, and is typed all the same.
+                assertThat(part.kind())
+                        .as(part.text())
+                        .isEqualTo(
+                                entry.choices().isEmpty() && !entry.asked().machine()
+                                        ? SentencePart.Kind.VALUE
+                                        : SentencePart.Kind.CHOICE);
             }
         }
         if (!answer.worked()) {

@@ -1,6 +1,5 @@
 package boldwedge.core.recording;
 
-import boldwedge.core.ask.CutPage;
 import boldwedge.core.ask.MakeStep;
 import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
@@ -82,7 +81,6 @@ public final class AnswerRecording {
                 tell(out, way + ".scaleNote", scene.scaleNote());
                 scene.labels().forEach(label -> out.println(way + ".label = " + label));
             }
-            case CutPage page -> {}
             case Record part -> {
                 for (RecordComponent component : part.getClass().getRecordComponents()) {
                     tell(out, way + "." + component.getName(), read(part, component));
