@@ -63,7 +63,7 @@ public final class Diagnosis {
             return;
         }
         double spring = predicted.taperMm();
-        double springFit = gauss(taper - spring, predicted.taperSigmaMm());
+        double springFit = Causes.fit(taper - spring, predicted.taperSigmaMm());
         if (Math.signum(spring) == Math.signum(taper) || springFit > 0.3) {
             add(
                     "push-off",
@@ -81,7 +81,7 @@ public final class Diagnosis {
         double rest = taper - spring;
         double perLength = rest / 2 / predicted.apartMm();
         double usual = 2 * USUAL_MISALIGNMENT * predicted.apartMm();
-        double misfit = (1 - springFit) * gauss(rest, 3 * usual) * 0.9;
+        double misfit = (1 - springFit) * Causes.fit(rest, 3 * usual) * 0.9;
         add(
                 "alignment",
                 predicted.heldAtFarEnd() ? "The tailstock is off the axis" : "The spindle does not point along the bed",
@@ -113,7 +113,7 @@ public final class Diagnosis {
                     Written.words(
                             "The cut runs towards the chuck, so wear leaves the chuck end large: %s of edge would have gone.",
                             length.apply(-taper / 2)),
-                    0.8 * gauss(-taper / 2 - wear, wear),
+                    0.8 * Causes.fit(-taper / 2 - wear, wear),
                     Working.of("Wear needed", "|m| / 2", mm(-taper / 2))
                             .with("m", "taper measured", mm(taper).measured())
                             .told(say),
@@ -135,7 +135,7 @@ public final class Diagnosis {
         if (Math.abs(error) < 0.006) {
             return;
         }
-        double fit = gauss(error - spring, Math.hypot(0.6 * spring, 0.002));
+        double fit = Causes.fit(error - spring, Math.hypot(0.6 * spring, 0.002));
         boolean large = error > 0;
         if (Math.signum(spring) == Math.signum(error) && Math.abs(spring) > 0.0005) {
             add(
@@ -158,7 +158,7 @@ public final class Diagnosis {
                 Written.words(
                         "A setting or backlash error of %s on the radius would explain the rest; it makes no taper.",
                         length.apply(Math.abs(rest) / 2)),
-                (1 - fit) * gauss(rest, 0.15) * 0.7,
+                (1 - fit) * Causes.fit(rest, 0.15) * 0.7,
                 Working.of(
                                 "What spring does not explain at the chuck's end, on the radius",
                                 "(m − p) / 2",
@@ -325,10 +325,5 @@ public final class Diagnosis {
 
     private void add(String id, String title, String explains, double fit, Step... working) {
         causes.add(new Cause(id, title, explains, Math.clamp(fit, 0, 1), List.of(working)));
-    }
-
-    private static double gauss(double misfit, double sigma) {
-        double z = misfit / sigma;
-        return Math.exp(-0.5 * z * z);
     }
 }
