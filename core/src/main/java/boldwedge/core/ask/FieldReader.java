@@ -150,24 +150,23 @@ public abstract class FieldReader {
     protected final <E extends Enum<E>> Optional<E> picked(
             Entry field, E[] all, Function<E, String> words, String what) {
         Optional<E> found = constant(field, all);
-        List<String> ids = Arrays.stream(all).map(Entry::choice).toList();
+        // Which there are is told to whom it is news: tools are tried by the thousand.
         chosenFrom(
                 field,
                 found.map(words),
                 what,
-                "It can be " + String.join(", ", ids.subList(0, ids.size() - 1)) + " or " + ids.getLast() + ".");
+                found.isPresent()
+                        ? ""
+                        : oneOf(Arrays.stream(all).map(Entry::choice).toList()));
         return found;
     }
 
     /** Reads a choice of the two that the field itself lists, and keeps it: whether it is the second. */
     protected final Optional<Boolean> second(Entry field, String what) {
-        Choice first = field.choices().getFirst();
-        Choice second = field.choices().getLast();
-        Optional<Choice> found = field.choices().stream()
-                .filter(choice -> choice.id().equals(choiceText(field)))
-                .findFirst();
-        chosenFrom(field, found.map(Choice::words), what, "It can be " + first.id() + " or " + second.id() + ".");
-        return found.map(second::equals);
+        Optional<Choice> found = listed(field);
+        List<String> ids = field.choices().stream().map(Choice::id).toList();
+        chosenFrom(field, found.map(Choice::words), what, oneOf(ids));
+        return found.map(field.choices().getLast()::equals);
     }
 
     /** Keeps the shop's lathe that a cut is asked for. */
@@ -187,14 +186,18 @@ public abstract class FieldReader {
 
     /** Keeps a choice of those that the field itself lists. */
     protected final void listed(Entry field, String what) {
-        chosenFrom(
-                field,
-                field.choices().stream()
-                        .filter(choice -> choice.id().equals(choiceText(field)))
-                        .map(Choice::words)
-                        .findFirst(),
-                what,
-                "Pick one from the list.");
+        chosenFrom(field, listed(field).map(Choice::words), what, "Pick one from the list.");
+    }
+
+    private Optional<Choice> listed(Entry field) {
+        return field.choices().stream()
+                .filter(choice -> choice.id().equals(choiceText(field)))
+                .findFirst();
+    }
+
+    /** "It can be a, b or c." */
+    private static String oneOf(List<String> ids) {
+        return "It can be " + String.join(", ", ids.subList(0, ids.size() - 1)) + " or " + ids.getLast() + ".";
     }
 
     /** The value of a measured field that was read, in its base unit. */
