@@ -7,6 +7,7 @@ import { Understood } from '../cut/TypeCut';
 import { lastUnits, useOpenTyped, useTyped } from '../cut/useTyped';
 import { type Command, useCommandGroups } from './commands';
 import { startFirstRun } from './firstRun';
+import { fits } from './fits';
 import { DIALOG, FIELD, OVERLAY } from './looks';
 import { notice } from './notices';
 
@@ -117,15 +118,6 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
       </Menu.List>
     </Menu.Dialog>
   );
-}
-
-/** Every word must stand in what is offered; best where it begins with them. */
-function fits(value: string, search: string, keywords: string[] = []): number {
-  const card = `${value} ${keywords.join(' ')}`.toLowerCase();
-  const words = search.toLowerCase().split(/\s+/).filter(Boolean);
-  if (!words.every((word) => card.includes(word))) return 0;
-  if (words.length === 0 || card.startsWith(words[0] ?? '')) return 1;
-  return words.every((word) => card.includes(` ${word}`)) ? 0.8 : 0.4;
 }
 
 function Item({ command, group, does }: { command: Command; group: string; does: () => void }) {

@@ -3,7 +3,6 @@ package boldwedge.ui;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import boldwedge.server.testing.RunningShop;
-import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
@@ -11,11 +10,15 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.LoadState;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Stream;
 
 /** Debian's Chromium, headless, on the running shop; one page at 1280 by 800. */
@@ -33,6 +36,16 @@ final class Browser implements AutoCloseable {
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
+    }
+
+    private static final String AXE = axe();
+
+    private static String axe() {
+        try (var script = Objects.requireNonNull(Browser.class.getResourceAsStream("/axe.min.js"))) {
+            return new String(script.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** One Chromium for each set of arguments, for all tests: what tests must not share (cookies, drafts) lives in a context. */
@@ -84,7 +97,7 @@ final class Browser implements AutoCloseable {
     private static com.microsoft.playwright.Browser launched(List<String> more) {
         Map<String, String> env = new HashMap<>(System.getenv());
         env.put("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1");
-        Path found = Stream.of("/usr/bin/chromium", "/usr/bin/chromium-browser")
+        Path found = Stream.of("/usr/bin/chromium-headless-shell", "/usr/bin/chromium", "/usr/bin/chromium-browser")
                 .map(Path::of)
                 .filter(Files::isExecutable)
                 .findFirst()
@@ -133,12 +146,16 @@ final class Browser implements AutoCloseable {
         page.waitForLoadState(LoadState.NETWORKIDLE);
     }
 
-    /** What axe finds on the page as it stands, in words; empty when it finds nothing. */
+    /** What axe finds on the page as it stands (all rules, best practices too), in words; empty when it finds nothing. */
+    @SuppressWarnings("unchecked")
     List<String> barriers() {
-        return new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .flatMap(rule -> rule.getNodes().stream().map(node -> rule.getId() + ": " + node.getHtml()))
-                        .toList();
+        // Once a page: handing it over takes longer than what it does there.
+        if (!(Boolean) page.evaluate("() => 'axe' in window")) {
+            page.evaluate(AXE);
+        }
+        return (List<String>) page.evaluate("""
+                async () => (await axe.run(document, { resultTypes: ['violations'] })).violations
+                  .flatMap((rule) => rule.nodes.map((node) => `${rule.id}: ${node.html}`))""");
     }
 
     /** A value on the plate or in the sentence, by its field. */

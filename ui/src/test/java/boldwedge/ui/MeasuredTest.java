@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,6 +30,7 @@ class MeasuredTest extends PageTest {
     }
 
     @Test
+    @Tag("measured")
     void fiveHundredChangesKeepNothing() {
         browser.show("/cut/" + cut("Guide-vane") + "/reach");
         assertThat(browser.field("overhang")).isVisible();
@@ -96,6 +98,7 @@ class MeasuredTest extends PageTest {
 
     /** From a key typed on the drawing to the repaint of what it changed. Told, not judged: a machine that is busy otherwise would fail it. */
     @Test
+    @Tag("measured")
     void repaintAfterAChange() {
         browser.open("/cut/" + cut("Guide-vane") + "/edge");
         assertThat(browser.field("sideRake")).isVisible();

@@ -61,6 +61,32 @@ class NothingLostTest extends PageTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     }
 
+    /** A long list keeps what is typed for as long as one likes: hands that are dirty type slowly. */
+    @Test
+    void whatIsTypedInALongListIsNotForgotten() {
+        page.clock().install();
+        newCut("cut");
+        page.locator("[data-field-pick='Material']").click();
+        Locator find = page.getByLabel("Find in Material");
+        assertThat(find).isFocused();
+        page.keyboard().type("steel");
+        page.clock().fastForward(5000);
+        page.keyboard().type(" low");
+        assertThat(find).hasValue("steel low");
+        Locator fitting = page.getByRole(AriaRole.OPTION);
+        assertThat(fitting).hasCount(1);
+        assertThat(fitting).containsText("Low-carbon steel");
+        page.keyboard().type("er still");
+        assertThat(page.getByText("Nothing here is called that.")).isVisible();
+        page.keyboard().press("Enter");
+        assertThat(find).isVisible();
+        find.fill("brass");
+        page.keyboard().press("Enter");
+        assertThat(find).hasCount(0);
+        assertThat(page.locator("[data-field-pick='Material']")).containsText("brass");
+        assertThat(page.locator("[data-field-pick='Material']")).isFocused();
+    }
+
     @ParameterizedTest
     @ValueSource(ints = {0, 400})
     void unitsFlipWhereTheTextIsRead(int slowerMs) {

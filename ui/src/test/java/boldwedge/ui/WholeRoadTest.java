@@ -102,7 +102,7 @@ class WholeRoadTest {
             tabTo(shop.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Work held")));
             shop.keyboard().press("Enter");
             assertThat(shop.getByRole(AriaRole.LISTBOX)).isVisible();
-            shop.keyboard().type("in the chuck, w");
+            shop.keyboard().press("ArrowDown");
             assertThat(shop.locator("[role=option][data-highlighted]")).containsText("with the centre up");
             shop.keyboard().press("Enter");
             shop.keyboard().press("Control+s");

@@ -11,10 +11,12 @@ import boldwedge.core.testing.Shop;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@Tag("written")
 class LatheCardTest {
     private static Map<String, String> card(String entry, String text) {
         Map<String, String> card = new HashMap<>(Map.of(

@@ -12,8 +12,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("written")
 class SentenceTest {
     private static final ToolFamily<?> SCRIBING = Families.of(Map.of("operation", "scribe"));
     private static final List<Entry> ENTRIES = SCRIBING.entries();

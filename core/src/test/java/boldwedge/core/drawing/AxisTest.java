@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.measure.UnitSystem;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Where values lie on an axis, and its round ticks. */
+@Tag("written")
 class AxisTest {
     @Test
     void evenStepsAndEqualRatios() {

@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import javax.xml.parsers.DocumentBuilderFactory;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
+@Tag("written")
 class SceneSvgTest {
     private static Document read(String svg) throws Exception {
         return DocumentBuilderFactory.newInstance()

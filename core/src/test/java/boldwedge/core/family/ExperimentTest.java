@@ -9,9 +9,11 @@ import boldwedge.core.testing.Shop;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A trial before and one after a change, told as one experiment. */
+@Tag("written")
 class ExperimentTest {
     private static final String[] PIN = {
         "diameter", "14 mm", "finished", "13.4 mm", "length", "80 mm", "stickOut", "92 mm"

@@ -20,6 +20,7 @@ import boldwedge.core.finding.Mend;
 import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.recording.Questions;
+import boldwedge.core.testing.Answers;
 import boldwedge.core.testing.Shop;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -86,14 +87,14 @@ class FamilyContractTest {
     @ParameterizedTest
     @MethodSource("usual")
     void theUsualJobIsAnswered(PlanRequest request) {
-        assertThat(Planner.plan(request).worked()).isTrue();
+        assertThat(Answers.of(request).worked()).isTrue();
     }
 
     /** Whatever the page is told to show is there. */
     @ParameterizedTest
     @MethodSource("jobs")
     void whatThePageShowsIsInTheAnswer(PlanRequest request) {
-        PlanAnswer answer = Planner.plan(request);
+        PlanAnswer answer = Answers.of(request);
         ToolFamily<?> family = Families.of(request);
         CutPage page = answer.page();
         assertThat(page.family()).isEqualTo(family.id());
@@ -147,7 +148,7 @@ class FamilyContractTest {
     @ParameterizedTest
     @MethodSource("usual")
     void whatIsKeptIsKnownAgain(PlanRequest request) {
-        for (Kept kept : Planner.plan(request).page().kept()) {
+        for (Kept kept : Answers.of(request).page().kept()) {
             assertThat(Families.kindOf(kept.fields()).id()).isEqualTo(kept.kind());
             ToolKind kind = Families.kind(kept.kind()).orElseThrow();
             for (Map.Entry<String, String> text : kept.fields().entrySet()) {
@@ -189,7 +190,7 @@ class FamilyContractTest {
     @ParameterizedTest
     @MethodSource("jobs")
     void aMendChangesSomething(PlanRequest request) {
-        PlanAnswer answer = Planner.plan(request);
+        PlanAnswer answer = Answers.of(request);
         Map<String, FieldState> fields = new HashMap<>();
         answer.fields().forEach(state -> fields.put(state.id(), state));
         for (Finding finding : answer.findings()) {

@@ -22,11 +22,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * Holes and heat: jobs with what a master says first, each written down before the job was run, and jobs that are refused with what would do.
  */
+@Tag("written")
 class HolesJudgementTest {
     private static PlanAnswer plan(String... fields) {
         PlanAnswer answer = Planner.plan(Shop.request(fields));

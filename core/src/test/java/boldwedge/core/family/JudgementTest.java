@@ -16,12 +16,14 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * Jobs with what a master says first. Each sentence was written down before the job was run: what he sees first, what he tries
  * first, and what he never says.
  */
+@Tag("written")
 class JudgementTest {
     private static PlanAnswer plan(String... fields) {
         PlanAnswer answer = Planner.plan(Shop.request(fields));

@@ -12,6 +12,7 @@ import boldwedge.core.finding.Verdict;
 import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.core.rule.Rule;
+import boldwedge.core.testing.Answers;
 import boldwedge.core.testing.Shop;
 import java.util.HashSet;
 import java.util.List;
@@ -32,7 +33,7 @@ class LooksTest {
     @ParameterizedTest
     @MethodSource("jobs")
     void aStationIsToldWhole(PlanRequest request) {
-        PlanAnswer all = Planner.plan(request);
+        PlanAnswer all = Answers.of(request);
         for (Look look : Look.values()) {
             if (look == Look.ALL) {
                 continue;

@@ -16,10 +16,12 @@ import boldwedge.core.testing.Shop;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+@Tag("written")
 class MachineTestsTest {
     /** Readings of something that gives so much, to a tenth of a micrometre. */
     private static List<Line> lines(double mmPerN) {

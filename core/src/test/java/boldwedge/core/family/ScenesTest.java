@@ -129,7 +129,7 @@ class ScenesTest {
         Map<String, String> overlaps = new TreeMap<>();
         int plates = 0;
         for (Questions.Question question : Questions.all()) {
-            PlanAnswer answer = Planner.plan(question.request());
+            PlanAnswer answer = question.answer();
             List<Scene> scenes = new ArrayList<>(answer.scenes());
             answer.steps().forEach(step -> scenes.add(step.scene()));
             for (Scene scene : scenes) {

@@ -15,19 +15,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The solids of bits, bars and holders, read back from their STL files: closed, outward, and as large as they are by hand. */
 class SolidsTest {
-    private record Triangle(Vector3D normal, Vector3D a, Vector3D b, Vector3D c) {}
+    /** A facet, with its corners as they are written in the file too: shells are closed where the same text meets itself. */
+    private record Triangle(Vector3D normal, Vector3D a, Vector3D b, Vector3D c, List<String> corners) {}
 
     /** The shells of a file by name. */
     private static Map<String, List<Triangle>> read(String stl) {
         Map<String, List<Triangle>> shells = new LinkedHashMap<>();
         List<Triangle> triangles = new ArrayList<>();
         List<Vector3D> open = new ArrayList<>();
+        List<String> corners = new ArrayList<>();
         for (String line : stl.lines().map(String::strip).toList()) {
-            String[] words = line.split("\\s+");
+            String[] words = line.split(" ");
             switch (words[0]) {
                 case "solid" -> {
                     triangles = new ArrayList<>();
@@ -35,10 +38,16 @@ class SolidsTest {
                 }
                 case "facet" -> {
                     open.clear();
+                    corners.clear();
                     open.add(vector(words, 2));
                 }
-                case "vertex" -> open.add(vector(words, 1));
-                case "endfacet" -> triangles.add(new Triangle(open.get(0), open.get(1), open.get(2), open.get(3)));
+                case "vertex" -> {
+                    open.add(vector(words, 1));
+                    corners.add(line);
+                }
+                case "endfacet" ->
+                    triangles.add(
+                            new Triangle(open.get(0), open.get(1), open.get(2), open.get(3), List.copyOf(corners)));
                 default -> assertThat(words[0]).isIn("outer", "endloop", "endsolid");
             }
         }
@@ -69,9 +78,9 @@ class SolidsTest {
         assertThat(shell).as(name).hasSizeGreaterThan(3);
         Map<String, Integer> walked = new HashMap<>();
         for (Triangle t : shell) {
-            for (Vector3D[] edge : new Vector3D[][] {{t.a(), t.b()}, {t.b(), t.c()}, {t.c(), t.a()}}) {
-                String from = edge[0].toString();
-                String to = edge[1].toString();
+            for (int i = 0; i < 3; i++) {
+                String from = t.corners().get(i);
+                String to = t.corners().get((i + 1) % 3);
                 walked.merge(
                         from.compareTo(to) < 0 ? from + to : to + from, from.compareTo(to) < 0 ? 1 : -1, Integer::sum);
             }
@@ -122,6 +131,7 @@ class SolidsTest {
 
     /** A plain bar: πr²L less the strip that the bit's square hole takes, by its closed form. */
     @Test
+    @Tag("written")
     void aBarIsACylinderLessItsHole() {
         Map<String, List<Triangle>> bar = solid(
                 "operation",
@@ -187,6 +197,7 @@ class SolidsTest {
 
     /** A split block: its section by hand times its length. */
     @Test
+    @Tag("written")
     void aHolderIsItsSectionTimesItsLength() {
         String[] job = {
             "operation", "part", "partHolder", "split-block", "blade", "blade-2mm", "blockWidth", "40 mm",

@@ -14,9 +14,11 @@ import boldwedge.core.testing.Shop;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Threads and seats as a master would judge them: what he says first, tries first, and never says, written down before each was run. */
+@Tag("written")
 class ThreadsJudgementTest {
     private static PlanRequest ask(String lathe, UnitSystem units, String... fieldsAndTexts) {
         Map<String, String> fields = new HashMap<>(Map.of("lathe", "x", "operation", "thread"));

@@ -6,11 +6,13 @@ import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.measure.UnitSystem;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Lines as a machinist would type them; what each must become was written down before the grammar was. */
+@Tag("written")
 class TypedCutTest {
     private static final Map<String, String> SHOP = Map.of("id-long", "Long Bed", "id-pocket", "Bench Pocket");
 

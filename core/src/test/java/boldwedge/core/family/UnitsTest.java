@@ -18,12 +18,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** An answer speaks the asker's system throughout: no metric unit in an inch shop's, no inch unit in a metric one's. */
+@Tag("written")
 class UnitsTest {
     private static final Pattern METRIC = Pattern.compile(
             "[0-9] ?(mm|µm|cm³/min|mm³|mm²|mm⁴|MPa|GPa|N·m|N/µm|N/mm|µm/N|µrad/N|m/min|mm/rev|kW|W|N|g)(?![\\p{L}/·²³⁴])");
@@ -54,7 +55,7 @@ class UnitsTest {
         Map<String, String> strange = new TreeMap<>();
         int looked = 0;
         for (Questions.Question question : Questions.all()) {
-            PlanAnswer answer = Planner.plan(question.request());
+            PlanAnswer answer = question.answer();
             Map<String, List<String>> texts = new TreeMap<>();
             for (Finding finding : answer.findings()) {
                 List<String> said = texts.computeIfAbsent("finding " + finding.id(), id -> new ArrayList<>());
@@ -92,8 +93,9 @@ class UnitsTest {
             for (Map.Entry<String, List<String>> part : texts.entrySet()) {
                 for (String text : part.getValue()) {
                     looked++;
-                    Matcher found = other.matcher(withoutNames(text));
-                    if (found.find()) {
+                    // Names are taken out only where there is something to be found: it takes longer than the looking.
+                    if (other.matcher(text).find()
+                            && other.matcher(withoutNames(text)).find()) {
                         strange.putIfAbsent(part.getKey() + " " + question.units(), question.name() + ": " + text);
                     }
                 }

@@ -9,8 +9,10 @@ import boldwedge.core.measure.Say;
 import boldwedge.core.measure.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("written")
 class ReadLaterTest {
     private final List<String> worked = new ArrayList<>();
 

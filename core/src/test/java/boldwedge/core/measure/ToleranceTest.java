@@ -3,9 +3,11 @@ package boldwedge.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@Tag("written")
 class ToleranceTest {
     /** Limits as published in ISO 286-2, micrometres. */
     @ParameterizedTest

@@ -2,9 +2,11 @@ package boldwedge.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+@Tag("written")
 class WrittenTest {
     @ParameterizedTest
     @CsvSource({

@@ -7,9 +7,11 @@ import boldwedge.core.proof.Taught.Heard;
 import boldwedge.core.proof.Taught.Of;
 import boldwedge.core.proof.Taught.Sum;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What listening teaches. */
+@Tag("written")
 class HeardTest {
     private static Sum sum(double[] quiet, double[] sang) {
         Sum sum = Sum.NONE;

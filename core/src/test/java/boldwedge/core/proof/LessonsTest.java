@@ -6,8 +6,10 @@ import boldwedge.core.proof.Lessons.About;
 import boldwedge.core.proof.Taught.Of;
 import boldwedge.core.proof.Taught.Trial;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("written")
 class LessonsTest {
     private static final Trial STIFFER = new Trial(0.02, 0.03);
 

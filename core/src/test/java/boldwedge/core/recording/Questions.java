@@ -1,7 +1,9 @@
 package boldwedge.core.recording;
 
+import boldwedge.core.ask.PlanAnswer;
 import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.testing.Answers;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -35,6 +37,11 @@ public final class Questions {
         public PlanRequest request() {
             return new PlanRequest(fields, units, Optional.of(Shop.lathe(lathe)));
         }
+
+        /** The whole answer to it. */
+        public PlanAnswer answer() {
+            return Answers.of(request());
+        }
     }
 
     static final String[] MATERIALS = {
@@ -51,8 +58,14 @@ public final class Questions {
         this.inch = random.nextInt(3) == 0;
     }
 
+    private static final List<Question> ALL = List.copyOf(drawn());
+
     /** All of them. */
     public static List<Question> all() {
+        return ALL;
+    }
+
+    private static List<Question> drawn() {
         Random random = new Random(20261126);
         List<Question> all = new ArrayList<>();
         for (int i = 0; i < 110; i++) {

@@ -9,6 +9,7 @@ import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
 import boldwedge.core.family.Prover;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.testing.Answers;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -65,7 +66,7 @@ public final class StandingAnswers {
 
     private static void tell(Questions.Question question, List<String> lines) {
         PlanRequest request = question.request();
-        PlanAnswer answer = Planner.plan(request);
+        PlanAnswer answer = Answers.of(request);
         lines.add(question.name() + (answer.worked() ? "" : " is refused"));
         answer.figures()
                 .forEach(figure -> lines.add(figure.id() + "\t"

@@ -11,10 +11,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** No number moves unseen: every figure, margin, cause and rank of three hundred questions is as it stands in the files. */
+@Tag("written")
 class StandingAnswersTest {
     static Stream<String> families() {
         return StandingAnswers.families().stream();

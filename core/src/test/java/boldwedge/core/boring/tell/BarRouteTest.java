@@ -15,8 +15,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("written")
 class BarRouteTest {
     /** A stepped push-rod bar for a 12 mm hole. */
     private static final Map<String, String> BAR = Map.ofEntries(

@@ -9,8 +9,10 @@ import boldwedge.core.drawing.Scene;
 import boldwedge.core.drawing.SceneDxf;
 import boldwedge.core.finding.Verdict;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+@Tag("written")
 class HolderRouteTest {
     private static PlanAnswer plan(String holder, String... more) {
         String[] all = new String[more.length + 4];

@@ -19,11 +19,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** How dials are read out, what a card of a lathe takes, the dial as it is drawn, and what each thing that is seen is put down to. */
+@Tag("written")
 class ThreadTellTest {
     private static PlanRequest ask(String lathe, String... fieldsAndTexts) {
         Map<String, String> fields = new HashMap<>(Map.of("lathe", "x", "operation", "thread"));

@@ -14,9 +14,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The card at the wheel: complete for every blank, the same faces whatever the order, cautions where they belong. */
+@Tag("written")
 class GrindCardTest {
     private static List<MakeStep> steps(String... fieldsAndTexts) {
         PlanAnswer answer = Planner.plan(Shop.request(fieldsAndTexts));

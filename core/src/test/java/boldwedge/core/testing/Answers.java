@@ -1,0 +1,19 @@
+package boldwedge.core.testing;
+
+import boldwedge.core.ask.PlanAnswer;
+import boldwedge.core.ask.PlanRequest;
+import boldwedge.core.family.Planner;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+
+/** Whole answers that many tests look at, each planned once: an answer is a value, whoever looks changes nothing. */
+public final class Answers {
+    private static final Map<PlanRequest, PlanAnswer> PLANNED = new ConcurrentHashMap<>();
+
+    private Answers() {}
+
+    /** The whole answer to a question. */
+    public static PlanAnswer of(PlanRequest request) {
+        return PLANNED.computeIfAbsent(request, Planner::plan);
+    }
+}
