@@ -102,7 +102,8 @@ class ClusterTest extends OverHttp {
         Thread noise = Thread.ofVirtual().start(() -> {
             while (!Thread.currentThread().isInterrupted()) {
                 try (var socket = new java.net.Socket(
-                        "127.0.0.1", Integer.parseInt(shop.address().replaceAll(".*:", "")))) {
+                        java.net.InetAddress.getLoopbackAddress(),
+                        Integer.parseInt(shop.address().replaceAll(".*:", "")))) {
                     socket.getLocalPort();
                 } catch (java.io.IOException full) {
                     Thread.onSpinWait();
@@ -120,7 +121,7 @@ class ClusterTest extends OverHttp {
                         Files.readString(shop.cluster().resolve("port")).strip());
                 try (var taken = new java.net.ServerSocket()) {
                     taken.setReuseAddress(true);
-                    taken.bind(new java.net.InetSocketAddress("127.0.0.1", port));
+                    taken.bind(new java.net.InetSocketAddress(java.net.InetAddress.getLoopbackAddress(), port));
                     shop.startDatabase();
                 }
                 assertThat(Integer.parseInt(

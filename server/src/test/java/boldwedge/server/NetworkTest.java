@@ -215,7 +215,6 @@ class NetworkTest {
                 .isTrue();
     }
 
-    /** A page elsewhere cannot make a signed-in browser save: the token of our own page is missing. */
     /** To whoever can unpack them. */
     @Test
     @Order(4)

@@ -404,7 +404,8 @@ class RecordsOverHttpTest extends OverHttp {
                 Map.of("operation", "bore", "boreStart", "18.5 mm", "boreFinished", "20 mm", "boreDepth", "45 mm"));
         String body = new tools.jackson.databind.json.JsonMapper().writeValueAsString(question);
         for (int i = 0; i < 6; i++) {
-            try (var socket = new java.net.Socket("127.0.0.1", RunningShop.port(shop.program()))) {
+            try (var socket =
+                    new java.net.Socket(java.net.InetAddress.getLoopbackAddress(), RunningShop.port(shop.program()))) {
                 socket.getOutputStream()
                         .write(
                                 ("POST /api/crib/which HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Type: application/json\r\nContent-Length: "

@@ -55,8 +55,8 @@ public enum Look {
     /** Whether a finding is looked at. The first station tells also what stands in the way further on. */
     public boolean sees(Finding finding) {
         return sees(finding.station())
-                || this == CUT
+                || (this == CUT
                         && finding.station() != Station.CUT
-                        && (finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL);
+                        && (finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL));
     }
 }

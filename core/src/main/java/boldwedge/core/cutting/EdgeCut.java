@@ -143,6 +143,6 @@ public record EdgeCut(
 
     /** Finish that is likely measured, Ra in mm: the marks and what usually adds to them. */
     public double likelyRaMm() {
-        return finish.raMm() * Finish.MEASURED_OVER_THEORY[1];
+        return finish.raMm() * Finish.USUAL_OVER_THEORY;
     }
 }

@@ -23,7 +23,7 @@ public record FeedChoice(double feedMm, double limitMm, boolean fromList, boolea
      * @param feeds the lathe's feeds, ascending; may be empty
      */
     public static FeedChoice forFinish(EdgeProfile edge, double raMm, double mostMm, List<Double> feeds) {
-        double wanted = raMm / Finish.MEASURED_OVER_THEORY[1];
+        double wanted = raMm / Finish.USUAL_OVER_THEORY;
         double limit = coarsest(edge, wanted, mostMm);
         if (feeds.isEmpty()) {
             return new FeedChoice(

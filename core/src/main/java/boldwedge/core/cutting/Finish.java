@@ -2,7 +2,7 @@ package boldwedge.core.cutting;
 
 /**
  * The finish that feed and edge leave on paper: marks of the exact edge (arc and both straight edges) repeated every feed.
- * What is measured is rougher; see {@link #MEASURED_OVER_THEORY}.
+ * What is measured is rougher; see {@link #USUAL_OVER_THEORY}.
  *
  * @param rtMm theoretical peak to valley, mm
  * @param raMm theoretical arithmetic mean deviation, mm
@@ -12,10 +12,14 @@ package boldwedge.core.cutting;
  */
 public record Finish(double rtMm, double raMm, double valleyMm2, double aheadMm, double simpleRtMm) {
     /**
-     * Measured finish over theoretical, low, usual, high: built-up edge, tearing and vibration add to the geometry
-     * (Boothroyd &amp; Knight, Fundamentals of Machining, ch. 5).
+     * Measured finish over theoretical as it usually is, as low and as high as it comes: built-up edge, tearing and vibration add to
+     * the geometry (Boothroyd &amp; Knight, Fundamentals of Machining, ch. 5).
      */
-    public static final double[] MEASURED_OVER_THEORY = {1.1, 1.4, 2.2};
+    public static final double USUAL_OVER_THEORY = 1.4;
+
+    public static final double LOW_OVER_THEORY = 1.1;
+
+    public static final double HIGH_OVER_THEORY = 2.2;
 
     /** What a trailing edge that drags leaves cannot be told from feed and nose: no limit is known. */
     public static final Finish DRAGGED =

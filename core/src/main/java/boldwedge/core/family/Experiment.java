@@ -49,7 +49,7 @@ public record Experiment(List<Changed> changed, List<Row> rows) {
     /** Two trials as one experiment; empty when nothing or too much was changed between them, or one of them cannot be judged. */
     public static Optional<Experiment> of(TrialRequest before, TrialRequest after) {
         ToolFamily<?> family = Families.of(before.plan());
-        if (family != Families.of(after.plan())) {
+        if (!family.id().equals(Families.of(after.plan()).id())) {
             return Optional.empty();
         }
         List<Changed> changed = changed(family, before, after);

@@ -148,7 +148,7 @@ public record TypedCut(
                         List<String> parts =
                                 List.of(way.toLowerCase(Locale.ROOT).split("[ -]"));
                         int at = find(parts);
-                        if (at >= 0 && (at < best || at == best && parts.size() > longest)) {
+                        if (at >= 0 && (at < best || (at == best && parts.size() > longest))) {
                             best = at;
                             longest = parts.size();
                             id = operation.id();
@@ -167,7 +167,7 @@ public record TypedCut(
 
         private void machine() {
             machines.entrySet().stream()
-                    .sorted(Comparator.comparing((Map.Entry<String, String> machine) ->
+                    .sorted(Comparator.comparingInt((Map.Entry<String, String> machine) ->
                             -machine.getValue().length()))
                     .filter(machine -> !machine.getValue().isBlank())
                     .forEach(machine -> {
@@ -330,11 +330,11 @@ public record TypedCut(
                     }
                     if (all.stream()
                             .noneMatch(known -> known.equals(part)
-                                    || part.length() >= 4 && (known.startsWith(part) || part.equals(known + "s")))) {
+                                    || (part.length() >= 4 && (known.startsWith(part) || part.equals(known + "s"))))) {
                         return false;
                     }
                     named |= name.stream()
-                            .anyMatch(known -> known.equals(part) || part.length() >= 4 && known.startsWith(part));
+                            .anyMatch(known -> known.equals(part) || (part.length() >= 4 && known.startsWith(part)));
                 }
             }
             return named;
@@ -390,7 +390,7 @@ public record TypedCut(
 
         private boolean free(int at, int run) {
             for (int i = at; i < at + run; i++) {
-                if (used[i] || NUMBER.matcher(words.get(i)).matches() && !ShopWords.isNumbered(low(i))) {
+                if (used[i] || (NUMBER.matcher(words.get(i)).matches() && !ShopWords.isNumbered(low(i)))) {
                     return false;
                 }
             }
@@ -439,8 +439,8 @@ public record TypedCut(
         return !parts.get(at).equalsIgnoreCase("in")
                 || parts.get(at - 1).contains("/")
                 || at + 1 == parts.size()
-                || NUMBER.matcher(parts.get(at + 1)).matches()
-                        && !ShopWords.isNumbered(parts.get(at + 1).toLowerCase(Locale.ROOT))
+                || (NUMBER.matcher(parts.get(at + 1)).matches()
+                        && !ShopWords.isNumbered(parts.get(at + 1).toLowerCase(Locale.ROOT)))
                 || BEHIND_INCHES.contains(parts.get(at + 1).toLowerCase(Locale.ROOT));
     }
 

@@ -21,6 +21,8 @@ public enum DrillSet {
 
     private final String words;
     private final String more;
+
+    @SuppressWarnings("ImmutableEnumChecker") // an unmodifiable list
     private final List<Drill> drills;
 
     DrillSet(String words, String more) {

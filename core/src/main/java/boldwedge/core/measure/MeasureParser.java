@@ -169,7 +169,7 @@ public final class MeasureParser {
                 String size = text.substring(0, text.length() - fit.group("fit").length());
                 return Parsed.wrong(Complaint.FIT_WITH_SIZE, typed, size.strip(), fit.group("fit"));
             }
-            if (unit == null && !word.isEmpty() && Character.isDigit(word.charAt(word.length() - 1))) {
+            if (unit == null && Character.isDigit(word.charAt(word.length() - 1))) {
                 return Parsed.wrong(Complaint.TOO_MUCH, typed, word, quantity.example());
             }
             if (unit == null) {

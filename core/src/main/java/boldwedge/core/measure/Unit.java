@@ -102,6 +102,8 @@ public enum Unit {
     private final Quantity quantity;
     private final double factor;
     private final String symbol;
+
+    @SuppressWarnings("ImmutableEnumChecker") // never handed out, never written to
     private final String[] words;
 
     Unit(Quantity quantity, double factor, String symbol, String... words) {

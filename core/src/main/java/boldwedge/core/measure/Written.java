@@ -14,6 +14,7 @@ public final class Written {
     private Written() {}
 
     /** A sentence whose blanks, as {@code %s} or {@code %d}, are filled in order: the same on every machine, whatever its language. */
+    @SuppressWarnings("AnnotateFormatMethod") // the annotation would be a library's
     public static String words(String sentence, Object... blanks) {
         return String.format(Locale.ROOT, sentence, blanks);
     }
@@ -207,7 +208,7 @@ public final class Written {
             return places(inches * 1e4, 1) + " tenths";
         }
         if (size < 0.0995) {
-            return places(inches * 1e3, size < 0.01 ? 1 : 1) + " thou";
+            return places(inches * 1e3, 1) + " thou";
         }
         return places(inches, 4) + " in";
     }

@@ -228,7 +228,7 @@ public final class Diagnosis {
             return;
         }
         double ratio = measured.raMm().getAsDouble() / predicted.paperRaMm();
-        boolean rough = ratio > Finish.MEASURED_OVER_THEORY[2];
+        boolean rough = ratio > Finish.HIGH_OVER_THEORY;
         if (!rough && measured.sound() == Measured.Sound.QUIET && measured.chip() != Measured.Chip.WELDED) {
             return;
         }

@@ -202,7 +202,7 @@ public final class EdgeRules {
                         .with("f", feed))
                 .step(Working.of("As usually measured, 1.1 to 2.2 times", "Ra · m", ra(likely))
                         .with("Ra", "on paper", ra(finish.raMm()))
-                        .with("m", number(Finish.MEASURED_OVER_THEORY[1]).fromTable()))
+                        .with("m", number(Finish.USUAL_OVER_THEORY).fromTable()))
                 .source(
                         "Exact geometry of the marks; surplus after Boothroyd & Knight, Fundamentals of Machining, ch. 5");
         if (margin < 0 && tears) {
@@ -214,11 +214,9 @@ public final class EdgeRules {
                 String finer = say.feed(cut.feedChoice().feedMm());
                 finding.mend("Feed " + finer, fields.feed().id(), finer);
             }
-            double nose = Math.ceil(10
-                            * cut.feedMm()
-                            * cut.feedMm()
-                            / (RA_OF_AN_ARC * at.raMm() / Finish.MEASURED_OVER_THEORY[1]))
-                    / 10;
+            double nose =
+                    Math.ceil(10 * cut.feedMm() * cut.feedMm() / (RA_OF_AN_ARC * at.raMm() / Finish.USUAL_OVER_THEORY))
+                            / 10;
             if (nose <= LARGEST_NOSE_OFFERED_MM && nose > cut.profile().noseRadiusMm() * 1.01) {
                 fields.nose()
                         .ifPresent(field -> finding.mend("Nose " + say.length(nose), field.id(), say.length(nose)));

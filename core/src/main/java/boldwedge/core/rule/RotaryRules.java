@@ -123,7 +123,7 @@ public record RotaryRules(
      */
     public Optional<Finding> fitFinding(Amount workOutMm, Amount toolMm, double goesMm, Entry stickOut) {
         if (lathe.mill()
-                || lathe.bed().centresMm().isEmpty() && lathe.bed().quillMm().isEmpty()) {
+                || (lathe.bed().centresMm().isEmpty() && lathe.bed().quillMm().isEmpty())) {
             return Optional.empty();
         }
         double chuck = lathe.slide().chuckMm().orElse(USUAL_CHUCK_SHARE * lathe.swingMm());

@@ -29,7 +29,7 @@ public record GearTrain(int a, int b, int c, int d) {
 
     /** Whether its wheels clear each other's studs: a + b ≥ c + 15, c + d ≥ b + 15 (shop rule for change wheels). */
     public boolean clears() {
-        return !compound() || a + b >= c + STUD_TEETH && c + d >= b + STUD_TEETH;
+        return !compound() || (a + b >= c + STUD_TEETH && c + d >= b + STUD_TEETH);
     }
 
     /** Relative error of the lead against what is wanted. */

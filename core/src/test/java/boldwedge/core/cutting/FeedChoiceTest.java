@@ -9,7 +9,7 @@ import org.junit.jupiter.api.Test;
 
 /** The coarsest feed for a finish, held to the marks that it leaves and to closed forms. */
 class FeedChoiceTest {
-    private static final double USUAL = Finish.MEASURED_OVER_THEORY[1];
+    private static final double USUAL = Finish.USUAL_OVER_THEORY;
 
     private static double limit(EdgeProfile edge, double raMm, double mostMm) {
         return FeedChoice.forFinish(edge, raMm, mostMm, List.of()).limitMm();

@@ -62,7 +62,7 @@ class OfferedMendsTest {
                 .findFirst();
         boolean better = after.isEmpty()
                 || after.get().verdict().compareTo(finding.verdict()) > 0
-                || after.get().verdict() == finding.verdict() && after.get().margin() > finding.margin() + 1e-9;
+                || (after.get().verdict() == finding.verdict() && after.get().margin() > finding.margin() + 1e-9);
         return better ? "" : "leaves " + after.get().statement();
     }
 }

@@ -24,10 +24,11 @@ class WorkHoldingTest {
 
     static List<WorkHolding> shops() {
         Random some = new Random(12);
+        List<Hold> holds = List.of(Hold.values());
         List<WorkHolding> all = new ArrayList<>();
         for (int i = 0; i < 60; i++) {
             all.add(new WorkHolding(
-                    Hold.values()[i % 3],
+                    holds.get(i % 3),
                     20 + 600 * some.nextDouble(),
                     4 + 60 * some.nextDouble(),
                     some.nextBoolean() ? 207_000 : 70_000,

@@ -240,7 +240,7 @@ public class CribService {
         for (ToolKind.KeptField kept : kind.brings()) {
             Entry entry = kept.entry();
             String text = texts.getOrDefault(entry.id(), "");
-            boolean said = entry == kind.mark() || marks.contains(entry) && texts.containsKey(entry.id());
+            boolean said = entry.equals(kind.mark()) || (marks.contains(entry) && texts.containsKey(entry.id()));
             if (said && !entry.choices().isEmpty() && !Families.canBe(entry, text)) {
                 wrong.put(
                         entry.id(),

@@ -102,7 +102,7 @@ public class ExchangeService {
             file.list(Section.LATHES, write -> {});
             file.list(Section.CUTS, write -> {});
             file.list(Section.TOOLS, write -> write.accept(tool));
-            file.list(Section.GRINDS, write -> crib.grindsOf(id).forEach(write::accept));
+            file.list(Section.GRINDS, write -> crib.grindsOf(id).forEach(write));
             file.list(Section.TRIALS, write -> proofs.eachOfTool(id, write::accept));
             file.list(Section.PHOTOS, write -> photos.eachOfTool(id, write::accept));
         }

@@ -12,6 +12,7 @@ interface Instruments {
      * @param samples full scale is 1
      * @param rate samples a second
      */
+    @SuppressWarnings("ArrayRecordComponent") // never compared
     record Recording(double[] samples, int rate) {}
 
     /** What the instruments are, for whoever reads the numbers. */

@@ -31,6 +31,7 @@ class PhotoController {
     }
 
     /** A photo as sent, of a tool, a grind or a trial; the picture in base64. With an id of the sender's own it can be sent twice. */
+    @SuppressWarnings("ArrayRecordComponent") // never compared
     record PhotoEntry(
             @Nullable UUID id,
             @Nullable UUID toolId,

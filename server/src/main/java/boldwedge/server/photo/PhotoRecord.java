@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param savedAt when it was kept
  * @param savedBy who kept it; empty where nobody signs in
  */
+@SuppressWarnings("ArrayRecordComponent") // never compared
 public record PhotoRecord(
         @NotNull(message = "This part is missing.") UUID id,
         @Nullable UUID toolId,

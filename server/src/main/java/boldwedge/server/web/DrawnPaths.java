@@ -29,6 +29,7 @@ class DrawnPaths {
 
     private interface WithPaths {
         @JsonSerialize(using = Written.class)
+        @SuppressWarnings("UnusedMethod") // Jackson's
         List<Stroke> strokes();
     }
 
@@ -61,7 +62,7 @@ class DrawnPaths {
             return stroke.role() == next.role()
                     && stroke.closed() == next.closed()
                     && (!stroke.closed()
-                            || FACETS.contains(stroke.role()) && doubleArea(stroke) * doubleArea(next) > 0);
+                            || (FACETS.contains(stroke.role()) && doubleArea(stroke) * doubleArea(next) > 0));
         }
 
         /** Twice the area within, above 0 where it is run anticlockwise. */

@@ -66,7 +66,7 @@ class WebServer {
             try {
                 Problem problem = fault == null || status < 500 ? Sentences.of(status) : Problems.ours(fault);
                 response.setContentType(MediaType.APPLICATION_JSON_VALUE);
-                response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+                response.setCharacterEncoding(StandardCharsets.UTF_8);
                 response.getReporter().write(JSON.writeValueAsString(problem));
                 response.finishResponse();
             } catch (IOException | NullPointerException gone) {

@@ -29,7 +29,7 @@ public enum BarHeld {
     HEAD("in a boring head on the mill"),
     /** The bar turns between the lathe's centres; the work stands on the carriage. */
     CENTRES("between centres, the work on the carriage") {
-        /** It bends like a third of itself held at one end. */
+        // It bends like a third of itself held at one end.
         @Override
         public double slenderness(BoreJob job) {
             return job.spanMm() / job.barMm() / 3;
@@ -41,7 +41,7 @@ public enum BarHeld {
                     barRadiusMm, job.finishedMm() / 2, job.aheadMm(), job.aheadMm(), reliefRad, job.flankMm());
         }
 
-        /** F·a·b/L at the cutter. */
+        // F·a·b/L at the cutter.
         @Override
         public double stressPerNewton(BoreJob job, Bar bar) {
             double moment = job.cutterAtMm() * (job.spanMm() - job.cutterAtMm()) / job.spanMm();
@@ -61,7 +61,7 @@ public enum BarHeld {
                     false);
         }
 
-        /** A bar on two supports with the cutter anywhere: its own half-wave, modal mass from the shape at the cutter. */
+        // A bar on two supports with the cutter anywhere: its own half-wave, modal mass from the shape at the cutter.
         @Override
         BarModes.Mode firstMode(BoreJob job, Bar bar, BoreCut.Stiffness stiffness) {
             BarSection section = BarSection.plain(job.spanMm(), job.barMm(), 0, job.barMaterial());

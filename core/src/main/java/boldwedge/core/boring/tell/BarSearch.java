@@ -229,7 +229,7 @@ public final class BarSearch {
                         force.cuttingN(),
                         CuttingForce.directionalStiffness(job.work(), edge, rake, job.depthMm(), feed),
                         CuttingForce.flankBreadth(edge, job.depthMm(), feed),
-                        Finish.of(edge, feed).raMm() * Finish.MEASURED_OVER_THEORY[1],
+                        Finish.of(edge, feed).raMm() * Finish.USUAL_OVER_THEORY,
                         force.meanChipMm()));
             }
             Span range = job.work().surfaceSpeed(job.tool());

@@ -51,12 +51,10 @@ public final class BoreProof {
     /** Alignment of a shop lathe is usually within about 0.02 mm per 300 mm (acceptance practice after ISO 1708). */
     private static final double USUAL_MISALIGNMENT = 0.02 / 300;
 
-    private final TrialRequest request;
     private final Say say;
     private final TrialReader reader;
 
     private BoreProof(TrialRequest request) {
-        this.request = request;
         this.reader = new TrialReader(request);
         this.say = new Say(request.plan().units());
     }
@@ -219,7 +217,7 @@ public final class BoreProof {
                             : depth <= cut.quiet().singsMm()));
         }
         if (finish.isPresent()) {
-            double likely = cut.cutting().finish().raMm() * Finish.MEASURED_OVER_THEORY[1];
+            double likely = cut.cutting().finish().raMm() * Finish.USUAL_OVER_THEORY;
             double ra = finish.getAsDouble() / 1000;
             rows.add(new TrialAnswer.Compared(
                     "Finish", say.ra(likely), say.ra(ra), ra < likely * 1.6 && ra > likely * 0.6));

@@ -249,7 +249,7 @@ final class ChatterFindings {
                     Math.round(slower.getAsDouble()) + " rpm",
                     cut.running(job.feedMm(), slower));
         }
-        double wanted = job.raMm() / Finish.MEASURED_OVER_THEORY[1];
+        double wanted = job.raMm() / Finish.USUAL_OVER_THEORY;
         job.lathe().feedsMm().stream()
                 .filter(feed -> feed > 1.2 * cut.cutting().feedMm())
                 .filter(feed -> Finish.of(cut.cutting().profile(), feed).raMm() <= wanted)

@@ -248,7 +248,7 @@ final class DrillFindings {
         Span wander = cut.wanderMm();
         double deep = job.depthMm() / cut.drill().diameterMm();
         boolean bare = job.start() == Start.BARE;
-        Verdict verdict = deep > 10 || bare && deep > 3 ? Verdict.DOUBTFUL : Verdict.TOLD;
+        Verdict verdict = deep > 10 || (bare && deep > 3) ? Verdict.DOUBTFUL : Verdict.TOLD;
         return Finding.at(Station.REACH, "wander", say)
                 .says(
                         verdict,

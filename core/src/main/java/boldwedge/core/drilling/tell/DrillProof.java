@@ -301,7 +301,7 @@ public final class DrillProof {
         DrillJob job = cut.job();
         boolean larger = job.purpose() == Purpose.CLEAR
                 || job.purpose() == Purpose.ROD
-                || job.purpose() == Purpose.TAP && cut.engagement(cut.drill().diameterMm()) > 1;
+                || (job.purpose() == Purpose.TAP && cut.engagement(cut.drill().diameterMm()) > 1);
         Optional<Drill> other = larger
                 ? job.set().above(cut.drill().diameterMm())
                 : job.set().atMost(cut.drill().diameterMm() - 1e-3);

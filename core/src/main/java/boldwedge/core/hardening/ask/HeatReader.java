@@ -85,7 +85,7 @@ public final class HeatReader extends FieldReader {
     /** Oil is warmed so that it runs thin, water is used as it comes. */
     private double usualBath(ToolSteel steel) {
         String picked = choiceText(QUENCH);
-        boolean water = picked.equals("water") || picked.equals("own") && steel.quench() == Quench.WATER;
+        boolean water = picked.equals("water") || (picked.equals("own") && steel.quench() == Quench.WATER);
         return water ? WATER_C : OIL_C;
     }
 

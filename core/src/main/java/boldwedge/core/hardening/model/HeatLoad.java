@@ -172,7 +172,7 @@ public record HeatLoad(HeatJob job, HeatTreatment treatment) {
 
     /** Whether it is cooled slower than its steel asks for. */
     public boolean slow() {
-        return treatment.quench().ordinal() > job.steel().quench().ordinal();
+        return treatment.quench().compareTo(job.steel().quench()) > 0;
     }
 
     /** Hardness as quenched, HRC: less where it is cooled too slowly for its section. */

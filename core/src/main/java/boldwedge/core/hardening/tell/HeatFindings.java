@@ -277,7 +277,7 @@ final class HeatFindings {
 
     private Finding quench() {
         boolean slow = load.slow();
-        boolean fast = treatment.quench().ordinal() < steel.quench().ordinal();
+        boolean fast = treatment.quench().compareTo(steel.quench()) < 0;
         boolean thin = treatment.sectionMm() <= HeatLoad.THIN_MM;
         Verdict verdict = slow && !thin ? Verdict.WRONG : fast || slow ? Verdict.DOUBTFUL : Verdict.FINE;
         String used = treatment.quench().words();

@@ -144,7 +144,7 @@ public final class HeatProof {
                         + (file == File.SKIN_ONLY ? ", under a soft skin" : "")
                         + (bent ? "; bent more than grinding takes off" : "")
                         + ".";
-        Optional<Proposal> next = good ? Optional.empty() : next(load, hrc, causes, hard);
+        Optional<Proposal> next = good ? Optional.empty() : next(load, causes, hard);
         return reader.judged(
                 rows,
                 causes,
@@ -299,7 +299,7 @@ public final class HeatProof {
         }
     }
 
-    private Optional<Proposal> next(HeatLoad load, OptionalDouble hrc, List<Cause> causes, boolean hard) {
+    private Optional<Proposal> next(HeatLoad load, List<Cause> causes, boolean hard) {
         if (causes.isEmpty()) {
             return hard
                     ? Optional.of(new Proposal(

@@ -71,7 +71,7 @@ final class ReamFindings {
     /** Whether anybody sells it. */
     private Finding standard() {
         double size = job.sizeMm();
-        boolean metric = near(size, 0.5) && size <= 20.01 || near(size, 1) && size <= 50.01;
+        boolean metric = (near(size, 0.5) && size <= 20.01) || (near(size, 1) && size <= 50.01);
         boolean inch = near(size / INCH * 64, 1) && size <= 50.81;
         double below = Math.floor(size / 0.5 + 1e-6) * 0.5;
         double above = below + 0.5;

@@ -388,9 +388,9 @@ public final class ReamProof {
                         ReamCut.of(job.withBeforeMm(OptionalDouble.empty())).beforeMm();
                 Mend mend = Math.abs(chosen - cut.beforeMm()) < 5e-4
                         ? first.equals("too-little")
-                                        || first.equals("torn")
+                                        || (first.equals("torn")
                                                 && cut.leftMm().low()
-                                                        < ReamCut.stock(job).low()
+                                                        < ReamCut.stock(job).low())
                                 ? new Mend("Bore it after the drill", BEFORE.id(), "bored")
                                 : Mend.atTheMachine("Stone the edges, oil, out while turning forward")
                         : new Mend(

@@ -108,7 +108,7 @@ final class ReamScenes {
 
     private static void dBit(SceneBuilder scene, ReamCut cut, double head, double r) {
         double above = cut.dThicknessMm() - r;
-        double relief = (cut.dThicknessMm()) * Math.tan(Math.toRadians(7));
+        double relief = cut.dThicknessMm() * Math.tan(Math.toRadians(7));
         scene.run(Role.TOOL, true, 0, above, head, above, head, -r, relief, -r);
         scene.run(Role.EDGE, false, relief, -r, 0, above, head, above, head, -r, relief, -r);
         scene.run(Role.CUTTING_EDGE, false, 0, above, relief, -r);

@@ -61,7 +61,7 @@ final class ReamerFindings {
         boolean few = job.holes() <= FEW_HOLES;
         Kind first = few && soft
                 ? Kind.SLANT
-                : few && !job.through() || few && job.before() == ReamJob.Before.BORED ? Kind.D_BIT : Kind.FLUTED;
+                : few && (!job.through() || job.before() == ReamJob.Before.BORED) ? Kind.D_BIT : Kind.FLUTED;
         boolean slantInSteel = job.kind() == Kind.SLANT && !soft;
         boolean overworked = job.kind() != Kind.FLUTED && job.holes() > 25;
         Verdict verdict =
@@ -101,7 +101,7 @@ final class ReamerFindings {
                         job.kind() == Kind.SLANT)
                 .source("Custom of the trade")
                 .mendUnless(
-                        verdict != Verdict.DOUBTFUL && verdict != Verdict.TOLD || first == job.kind(),
+                        (verdict != Verdict.DOUBTFUL && verdict != Verdict.TOLD) || first == job.kind(),
                         "Make a " + first.words(),
                         KIND.id(),
                         Entry.choice(first))

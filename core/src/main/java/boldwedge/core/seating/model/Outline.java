@@ -55,7 +55,7 @@ public final class Outline {
         // Round the outline from the second ray to the first, anticlockwise.
         int n = outline.size();
         int edge = from.edge();
-        while (edge != to.edge() || left.size() == 2 && behind(outline, edge, from.at(), to.at())) {
+        while (edge != to.edge() || (left.size() == 2 && behind(outline, edge, from.at(), to.at()))) {
             edge = (edge + 1) % n;
             left.add(outline.get(edge));
         }

@@ -156,7 +156,7 @@ public final class SeatProof {
                 causes,
                 good ? "It sits as drawn." : String.join(" ", verdicts),
                 next,
-                good ? "Nothing needs to change." : expected(causes.getFirst().id(), low),
+                good ? "Nothing needs to change." : expected(causes.getFirst().id()),
                 Optional.of(SeatScenes.body(cut, say)));
     }
 
@@ -234,7 +234,7 @@ public final class SeatProof {
         };
     }
 
-    private String expected(String cause, double low) {
+    private String expected(String cause) {
         return cause.equals("floor")
                 ? "Then the edge stands at its height, within " + say.length(HEIGHT_MM) + "."
                 : "Then no light shows; indicate the edge again.";

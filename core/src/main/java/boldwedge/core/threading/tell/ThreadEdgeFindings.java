@@ -66,7 +66,6 @@ final class ThreadEdgeFindings {
         Verdict verdict = least < WATCH_CLEARANCE
                 ? Verdict.WRONG
                 : least < LEAST_CLEARANCE - 1e-9 ? Verdict.DOUBTFUL : Verdict.FINE;
-        String leading = job.left() ? "left" : "right";
         boolean insert = job.edge().tool().insert();
         Finding.Builder finding = Finding.at(Station.EDGE, "thread-flanks", say)
                 .says(
@@ -142,7 +141,7 @@ final class ThreadEdgeFindings {
         double width = round ? 2 * radius * Math.cos(size.form().halfRad()) : flat;
         double share = rootSpace > 0 ? width / rootSpace : 0;
         boolean wide = share > 1.02;
-        boolean sharp = !round && flat < 0.04 * p && size.form() == ThreadForm.SIXTY || round && radius < 0.03 * p;
+        boolean sharp = (!round && flat < 0.04 * p && size.form() == ThreadForm.SIXTY) || (round && radius < 0.03 * p);
         Verdict verdict = wide ? Verdict.WRONG : sharp ? Verdict.DOUBTFUL : Verdict.FINE;
         String end = round ? "Radius " + say.length(radius) : "Flat " + say.length(flat);
         Finding.Builder finding = Finding.at(Station.EDGE, "thread-tip", say)
@@ -317,7 +316,7 @@ final class ThreadEdgeFindings {
         ThreadJob.Edge edge = job.edge();
         double p = size.pitchMm();
         boolean full = edge.tool() == Tool.FULL_INSERT;
-        boolean in = full || p >= edge.finestMm() - 1e-6 && p <= edge.coarsestMm() + 1e-6;
+        boolean in = full || (p >= edge.finestMm() - 1e-6 && p <= edge.coarsestMm() + 1e-6);
         StringBuilder words = new StringBuilder();
         if (!in) {
             words.append("This insert is for pitches of ")

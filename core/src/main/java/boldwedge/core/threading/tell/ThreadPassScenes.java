@@ -111,7 +111,7 @@ final class ThreadPassScenes {
         scene.circle(Role.EDGE, 0, 0, 2);
         for (int i = 0; i < dial.marks(); i++) {
             double at = Math.PI / 2 - 2 * Math.PI * i / dial.marks();
-            boolean serves = dial.at(lead) == ThreadDial.Catch.ANYWHERE || every > 0 && i % every == 0;
+            boolean serves = dial.at(lead) == ThreadDial.Catch.ANYWHERE || (every > 0 && i % every == 0);
             double in = serves ? r - 9 : r - 4;
             scene.line(
                     serves ? Role.CUTTING_EDGE : Role.HIDDEN,

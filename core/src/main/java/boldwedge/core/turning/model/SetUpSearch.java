@@ -166,6 +166,7 @@ public final class SetUpSearch {
     }
 
     /** The work held one way. */
+    @SuppressWarnings("ArrayRecordComponent") // never compared
     private record Held(Hold hold, double free, double[] give) {}
 
     private Found search(int most) {
@@ -182,7 +183,10 @@ public final class SetUpSearch {
         }
         long hold = 0;
         long tried = 0;
-        long[] lost = new long[Bound.values().length];
+        Map<Bound, Long> losers = new EnumMap<>(Bound.class);
+        for (Bound by : Bound.values()) {
+            losers.put(by, 0L);
+        }
         Ranked ranked = new Ranked(most);
         for (PassSums edge : edges) {
             int lead = leadIndex(edge.lead());
@@ -211,7 +215,7 @@ public final class SetUpSearch {
                         Bound by = worst == size
                                 ? Bound.SIZE
                                 : worst == finish ? Bound.FINISH : worst == chip ? Bound.CHIP : Bound.POWER;
-                        lost[by.ordinal()]++;
+                        losers.merge(by, 1L, Long::sum);
                     }
                     double cost = cost(worst, edge, rakes[r], way);
                     if (ranked.wants(cost)) {
@@ -219,10 +223,6 @@ public final class SetUpSearch {
                     }
                 }
             }
-        }
-        Map<Bound, Long> losers = new EnumMap<>(Bound.class);
-        for (Bound by : Bound.values()) {
-            losers.put(by, lost[by.ordinal()]);
         }
         return new Found(tried, hold, ranked.best(), losers, TaperBalance.of(cut, nosesMm));
     }
@@ -290,7 +290,7 @@ public final class SetUpSearch {
                 EdgeProfile profile = new EdgeProfile(nose, Math.PI / 2 - lead, trailing);
                 for (double feed : feeds()) {
                     EdgeSums sums = new EdgeSums(work, profile, feed);
-                    double ra = Finish.of(profile, feed).raMm() * Finish.MEASURED_OVER_THEORY[1];
+                    double ra = Finish.of(profile, feed).raMm() * Finish.USUAL_OVER_THEORY;
                     for (double depth : depthsMm) {
                         if (depth <= job.stockMm() * (1 + 1e-9)) {
                             edges.add(PassSums.of(press, sums, nose, lead, depth, feed, ra));

@@ -67,6 +67,7 @@ public record TaperBalance(
     }
 
     /** Finds the angle at which a nose neither pushes nor draws. */
+    @SuppressWarnings("ArrayRecordComponent") // never compared
     private record Balancing(TurningCut cut, double[] nosesMm) {
         List<TaperBalance> between(double fromDeg, double toDeg, GroundTo ground) {
             DoubleSummaryStatistics give = Arrays.stream(EdgeOnWork.gives(

@@ -115,7 +115,7 @@ final class BitView {
                 scene.line(Role.EDGE, line.a(), line.b());
             }
         }
-        if (look != Look.HELD_UP) {
+        if (!look.equals(Look.HELD_UP)) {
             for (Line line : hidden) {
                 if (drawn.add(line.onPlate(scene))) {
                     scene.line(Role.HIDDEN, line.a(), line.b());
@@ -130,7 +130,7 @@ final class BitView {
         Line onPlate(SceneBuilder scene) {
             Point from = scene.on(a.x(), a.y());
             Point to = scene.on(b.x(), b.y());
-            return from.x() < to.x() || from.x() == to.x() && from.y() <= to.y()
+            return from.x() < to.x() || (from.x() == to.x() && from.y() <= to.y())
                     ? new Line(from, to)
                     : new Line(to, from);
         }

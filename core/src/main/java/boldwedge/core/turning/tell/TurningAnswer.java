@@ -108,7 +108,7 @@ public final class TurningAnswer {
                 rough.last() == 2 || job.operation() == Operation.FACE ? "" : LastPass.stopAndMeasure(rough.passes());
         return Finding.at(Station.CUT, "passes", say)
                 .says(Verdict.TOLD, words + measured)
-                .steps(stock(job, say))
+                .steps(stock(job))
                 .step(Working.of("Time of the last pass", "L / (f · n)", minutes(cut.passMinutes()))
                         .with("L", mm(cut.pathMm()))
                         .with("f", mmPerRev(cut.cutting().feedMm()))
@@ -134,7 +134,7 @@ public final class TurningAnswer {
                 : List.of(MeasuredWarm.of("it", job.work(), job.finishedMm(), job.tolerance(), say));
     }
 
-    private static List<Working> stock(TurningJob job, Say say) {
+    private static List<Working> stock(TurningJob job) {
         return job.operation() == Operation.FACE
                 ? List.of()
                 : List.of(Working.of("Stock each side", "(D − d) / 2", mm(job.stockMm()))

@@ -345,8 +345,8 @@ public final class TurningProof {
                 0.6 * Math.abs(predicted.farErrorMm()) + 0.004,
                 measured.farMm()));
         rows.add(row("Taper", predicted.taperMm(), sigma, measured.taperMm()));
-        double low = predicted.paperRaMm() * Finish.MEASURED_OVER_THEORY[0];
-        double high = predicted.paperRaMm() * Finish.MEASURED_OVER_THEORY[2];
+        double low = predicted.paperRaMm() * Finish.LOW_OVER_THEORY;
+        double high = predicted.paperRaMm() * Finish.HIGH_OVER_THEORY;
         rows.add(new TrialAnswer.Compared(
                 "Finish",
                 say.ra(low) + " to " + say.ra(high),

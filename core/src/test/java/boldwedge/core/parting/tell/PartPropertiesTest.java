@@ -33,7 +33,6 @@ import org.junit.jupiter.api.Test;
 class PartPropertiesTest {
     private static final List<WorkMaterial> MATERIALS = StockCatalogue.shipped().workMaterials();
     private static final List<Blade> BLADES = StockCatalogue.shipped().blades();
-    private static final Say SAY = new Say(UnitSystem.METRIC);
 
     private static String mm(double value) {
         return String.format(Locale.ROOT, "%.3f mm", value);

@@ -45,7 +45,7 @@ class SetUpSearchTest {
             fields.put("hold", one.setUp().hold() == Hold.CHUCK ? "chuck" : "chuck-and-centre");
             PlanAnswer plan = Planner.plan(new PlanRequest(fields, PIN.units(), PIN.lathe()));
             assertThat(plan.worked()).isTrue();
-            double likely = plan.figure("ra").is() / 1000 * Finish.MEASURED_OVER_THEORY[1];
+            double likely = plan.figure("ra").is() / 1000 * Finish.USUAL_OVER_THEORY;
             assertThat(one.raMm()).isCloseTo(likely, within(0.05 * likely));
             TurningCut cut = TurningReader.cut(new PlanRequest(fields, PIN.units(), PIN.lathe()))
                     .cut()
