@@ -24,7 +24,7 @@ export function LongList({ label, value, text, choices, wrong, onPick }: ListPro
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
-          className={`${LIST} flex max-h-[min(60vh,520px,var(--radix-popover-content-available-height))] flex-col`}
+          className={`${LIST} flex max-h-[min(60vh,520px,var(--radix-popover-content-available-height))] max-w-(--radix-popover-content-available-width) flex-col`}
           align="start"
           sideOffset={4}
           collisionPadding={12}

@@ -18,7 +18,7 @@ final class Ears {
             int ear = ear(outline, left);
             int n = left.size();
             ears.add(new int[] {left.get((ear + n - 1) % n), left.get(ear), left.get((ear + 1) % n)});
-            left.remove(ear); // by its place
+            left.remove(/* index */ ear);
         }
         ears.add(new int[] {left.get(0), left.get(1), left.get(2)});
         return ears;
