@@ -81,7 +81,16 @@ export const Plate = memo(function Plate({ scene, dimmed = false, still = false 
             ))}
       </div>
       {zoom.scale > 1 && (
-        <button type="button" className={`${DO} absolute! bottom-2 left-2`} onClick={whole}>
+        <button
+          type="button"
+          className={`${DO} absolute! bottom-2 left-2`}
+          onClick={whole}
+          onTouchEnd={(event) => {
+            // A tap right after two fingers can be taken by the browser for the end of their gesture: then no click follows it.
+            event.preventDefault();
+            whole();
+          }}
+        >
           Whole plate
         </button>
       )}

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import boldwedge.server.testing.RawHttp;
 import boldwedge.server.testing.RawHttp.Reply;
+import boldwedge.server.testing.RunningShop;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -79,5 +81,29 @@ class GuardTest extends OverHttp {
             assertThat(reply.headings().get("cache-control")).as(path).contains("no-store");
             assertThat(reply.headings()).doesNotContainKey("set-cookie").doesNotContainKey("server");
         }
+    }
+
+    /** Where nobody signs in nobody can be entered either: an owner made before the shop is opened would be there when it is. */
+    @Test
+    void nobodyIsEnteredWhereNobodySignsIn() {
+        Map<String, String> planted = Map.of("name", "Planted", "role", "OWNER", "passphrase", "seven blue files");
+        String id = "3f0c1f6e-0000-4000-8000-000000000009";
+        for (RunningShop.Answer answer : List.of(
+                shop.send("POST", "/api/people", planted),
+                shop.send(
+                        "POST",
+                        "/api/people/first",
+                        Map.of("code", "", "name", "Planted", "passphrase", "seven blue files")),
+                shop.send("POST", "/api/people/sign-in", planted),
+                shop.send("POST", "/api/people/pairings", Map.of()),
+                shop.send("POST", "/api/people/pair", Map.of("code", "x")),
+                shop.send("PUT", "/api/people/" + id + "/role", Map.of("version", 1, "role", "OWNER")),
+                shop.send("POST", "/api/people/" + id + "/sign-out-everywhere", Map.of()),
+                shop.sendText("DELETE", "/api/people/" + id + "?version=1", "text/plain", ""),
+                shop.get("/api/people"))) {
+            assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+            assertThat(answer.json().path("code").asString()).isEqualTo("no-sign-in-here");
+        }
+        assertThat(shop.get("/api/people/me").status()).isEqualTo(200);
     }
 }

@@ -242,15 +242,23 @@ class NetworkTest {
         assertThat(maker.ask("POST", "/api/cuts", cut("Own")).status()).isEqualTo(200);
     }
 
+    private static String codeOf(Answer pairing) {
+        return codeOf(pairing.json());
+    }
+
+    private static String codeOf(JsonNode pairing) {
+        String address = pairing.path("address").asString();
+        return address.substring(address.indexOf('#') + 1);
+    }
+
     @Test
     @Order(5)
     void aTabletIsPairedByACodeThatIsGoodOnce() {
         Visitor maker = new Visitor().signedIn("Marten");
         JsonNode pairing = maker.ask("POST", "/api/people/pairings", "").json();
         assertThat(pairing.path("code").asString()).startsWith("<svg").contains("path");
-        String address = pairing.path("address").asString();
-        assertThat(address).startsWith("http://").contains("/pair#");
-        String code = address.substring(address.indexOf('#') + 1);
+        assertThat(pairing.path("address").asString()).startsWith("http://").contains("/pair#");
+        String code = codeOf(pairing);
         Visitor tablet = new Visitor();
         String before = tablet.cookie("bold-wedge");
         assertThat(tablet.ask("POST", "/api/people/pair", Map.of("code", code))
@@ -268,9 +276,13 @@ class NetworkTest {
         assertThat(code(again)).isEqualTo("code-used-up");
         assertThat(code(new Visitor().ask("POST", "/api/people/pair", Map.of("code", "guessed"))))
                 .isEqualTo("code-used-up");
-        // Signed out everywhere, the tablet is out too, and so is the machine that did it.
+        // Signed out everywhere, the tablet is out too, and so is the machine that did it; and a code that was not used
+        // yet is of no use.
+        String unused = codeOf(maker.ask("POST", "/api/people/pairings", ""));
         assertThat(maker.ask("POST", "/api/people/sign-out-everywhere", "").status())
                 .isEqualTo(200);
+        assertThat(code(new Visitor().ask("POST", "/api/people/pair", Map.of("code", unused))))
+                .isEqualTo("code-used-up");
         assertThat(tablet.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
         assertThat(maker.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
     }
@@ -320,9 +332,12 @@ class NetworkTest {
         assertThat(reader.ask("POST", "/api/people/passphrase", Map.of("now", "not this one", "next", "nine red lamps"))
                         .field("now"))
                 .contains("not your passphrase");
+        String unused = codeOf(reader.ask("POST", "/api/people/pairings", ""));
         assertThat(reader.ask("POST", "/api/people/passphrase", Map.of("now", WORDS, "next", "nine red lamps"))
                         .status())
                 .isEqualTo(200);
+        assertThat(code(new Visitor().ask("POST", "/api/people/pair", Map.of("code", unused))))
+                .isEqualTo("code-used-up");
         assertThat(reader.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
         assertThat(new Visitor()
                         .ask("POST", "/api/people/sign-in", Map.of("name", "Rhee", "passphrase", "nine red lamps"))
@@ -333,21 +348,23 @@ class NetworkTest {
     /** Last, since it makes the name wait: wrong again and again, each wait is longer, and the right words wait as well. */
     @Test
     @Order(8)
-    void guessingIsSlowedDown() {
+    void guessingIsSlowedDown() throws InterruptedException {
         Visitor guesser = new Visitor();
-        int waited = 0;
-        for (int i = 0; i < 12; i++) {
+        int judged = 0;
+        while (judged < 6) {
             Answer answer =
-                    guesser.ask("POST", "/api/people/sign-in", Map.of("name", "Orla", "passphrase", "guess " + i));
+                    guesser.ask("POST", "/api/people/sign-in", Map.of("name", "Orla", "passphrase", "guess " + judged));
             if (code(answer).equals("tried-too-often")) {
-                assertThat(answer.status()).isEqualTo(429);
-                assertThat(answer.sentence()).containsPattern("Wait \\d+ s");
-                waited++;
+                assertThat(judged).isGreaterThanOrEqualTo(3);
+                Thread.sleep(50);
             } else {
                 assertThat(code(answer)).isEqualTo("wrong-passphrase");
+                judged++;
             }
         }
-        assertThat(waited).isGreaterThanOrEqualTo(7);
+        Answer right = guesser.ask("POST", "/api/people/sign-in", Map.of("name", "Orla", "passphrase", WORDS));
+        assertThat(right.status()).isEqualTo(429);
+        assertThat(right.sentence()).containsPattern("Wait [2-8] s");
         Answer unknown =
                 new Visitor().ask("POST", "/api/people/sign-in", Map.of("name", "Nobody", "passphrase", "guess"));
         assertThat(unknown.sentence()).isEqualTo("The name or the passphrase is not right.");

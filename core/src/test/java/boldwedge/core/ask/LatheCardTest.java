@@ -16,6 +16,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** A machine's card as typed becomes a lathe, or says beside each entry what cannot be read. */
 @Tag("written")
 class LatheCardTest {
     private static Map<String, String> card(String entry, String text) {

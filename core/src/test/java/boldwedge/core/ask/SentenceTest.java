@@ -15,6 +15,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+/** A sentence is written with its blanks and read into words, values and choices. */
 @Tag("written")
 class SentenceTest {
     private static final ToolFamily<?> SCRIBING = Families.of(Map.of("operation", "scribe"));

@@ -7,6 +7,7 @@ import boldwedge.core.stock.Span;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
+/** Choosing speed and feed from what the lathe has. */
 class ChoiceTest {
     private static final SpindleSpeeds GEARS = new SpindleSpeeds.Steps(List.of(320.0, 60.0, 120.0, 210.0));
     private static final Span SURFACE = new Span(20, 25, 30);

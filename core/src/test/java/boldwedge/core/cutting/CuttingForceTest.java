@@ -7,6 +7,7 @@ import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import org.junit.jupiter.api.Test;
 
+/** Forces against handbook figures, and the area of the cut against counting. */
 class CuttingForceTest {
     private static final WorkMaterial STEEL =
             StockCatalogue.shipped().workMaterial("steel-medium-carbon").orElseThrow();

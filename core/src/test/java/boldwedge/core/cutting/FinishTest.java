@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
+/** The marks that feed and nose leave, against closed forms and counting. */
 class FinishTest {
     private static double rad(double degrees) {
         return Math.toRadians(degrees);

@@ -7,6 +7,7 @@ import boldwedge.core.stock.StockCatalogue;
 import boldwedge.core.stock.WorkMaterial;
 import org.junit.jupiter.api.Test;
 
+/** Plunging: force, chip and speed toward the centre. */
 class PlungeCutTest {
     private static final WorkMaterial STEEL =
             StockCatalogue.shipped().workMaterial("steel-medium-carbon").orElseThrow();

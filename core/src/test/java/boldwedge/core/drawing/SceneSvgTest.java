@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.w3c.dom.Document;
 import org.w3c.dom.Element;
 
+/** A scene as SVG: its strokes, its words, its escapes. */
 @Tag("written")
 class SceneSvgTest {
     private static Document read(String svg) throws Exception {

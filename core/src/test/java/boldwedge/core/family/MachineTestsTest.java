@@ -21,6 +21,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
+/** Push and tap of a machine through the one way in, with stand-ins for the instruments. */
 @Tag("written")
 class MachineTestsTest {
     /** Readings of something that gives so much, to a tenth of a micrometre. */

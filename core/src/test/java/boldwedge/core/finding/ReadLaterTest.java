@@ -12,6 +12,7 @@ import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+/** What is put into words when it is read: once, and the same. */
 @Tag("written")
 class ReadLaterTest {
     private final List<String> worked = new ArrayList<>();

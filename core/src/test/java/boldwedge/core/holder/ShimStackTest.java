@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
+/** Which shims add up to a height, against trying every subset. */
 class ShimStackTest {
     /** Every subset of a dozen shims tried one by one: the stack found is as near, and no stack as near has fewer. */
     @Test

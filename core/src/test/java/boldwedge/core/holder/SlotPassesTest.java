@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
+/** A slot of any width by a smaller cutter: passes and shifts. */
 class SlotPassesTest {
     /** Whatever the cutter, the two finishing passes leave exactly the slot, and no pass leaves a ridge between. */
     @Test

@@ -9,6 +9,7 @@ import boldwedge.core.stock.ScrewSize;
 import boldwedge.core.stock.StockCatalogue;
 import org.junit.jupiter.api.Test;
 
+/** The split block that clamps a blade: hinge, screw, what it closes. */
 class SplitBlockTest {
     private static SplitBlock block(double jaw, double hinge, double saw, double room) {
         return new SplitBlock(40, 50, 20, 12 + room, 12, 2, jaw, hinge, saw, Bolt.atMost(10, UnitSystem.METRIC));

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
+/** Whether bar and heel clear the hole: circles against points. */
 class BoreFitTest {
     private static BoreFit fit(double bar, double reach, double height, double ahead, double clearance, double flank) {
         return new BoreFit(bar, reach, height, ahead, Math.toRadians(clearance), flank);

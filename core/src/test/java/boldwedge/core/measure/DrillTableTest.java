@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+/** Number, letter, fraction and metric drills, against the public tables. */
 @Tag("written")
 class DrillTableTest {
     @Test

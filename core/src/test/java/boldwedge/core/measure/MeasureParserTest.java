@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** Lengths, angles, speeds as machinists type them, and twenty thousand texts of noise. */
 @Tag("written")
 class MeasureParserTest {
 

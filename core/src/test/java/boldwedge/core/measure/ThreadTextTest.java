@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** Calls of threads are read: metric, inch, trapezoidal, left hand, limits. */
 @Tag("written")
 class ThreadTextTest {
     private static ThreadCall read(String text) {

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** Fits by ISO 286 and limits as typed, against its tables. */
 @Tag("written")
 class ToleranceTest {
     /** Limits as published in ISO 286-2, micrometres. */

@@ -6,6 +6,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** Numbers as the trade writes them. */
 @Tag("written")
 class WrittenTest {
     @ParameterizedTest

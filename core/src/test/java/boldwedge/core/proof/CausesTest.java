@@ -11,6 +11,7 @@ import boldwedge.core.measure.UnitSystem;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
+/** A cause is named with its fit, the likeliest first. */
 class CausesTest {
     /** Three rules: one names two causes, one nothing, one a cause that hardly fits. */
     @Test

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
+/** What a turned trial's readings and signs point to. */
 class DiagnosisTest {
     private static Prediction predicted(double near, double far, double speed) {
         return predicted(near, far, speed, true);

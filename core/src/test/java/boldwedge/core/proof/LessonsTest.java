@@ -9,6 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+/** What is learnt of a machine from kept trials. */
 @Tag("written")
 class LessonsTest {
     private static final Trial STIFFER = new Trial(0.02, 0.03);

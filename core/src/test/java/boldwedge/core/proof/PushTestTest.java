@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
+/** Stiffness from loads and readings, by least squares. */
 class PushTestTest {
     @Test
     void aSpringIsFoundExactly() throws Exception {

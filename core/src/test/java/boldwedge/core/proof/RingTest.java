@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** Frequency and damping from a recorded ring, with noise, against what was put in. */
 class RingTest {
     /** A tap at half a second in, and white noise so many decibels below its first swing (peak over rms). */
     private static double[] ring(double hz, double zeta, double rate, double seconds, double decibels, long seed) {

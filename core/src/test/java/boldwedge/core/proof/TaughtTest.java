@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
+/** A trial moves what was stated as far as it is worth. */
 class TaughtTest {
     @Test
     void nothingIsTaughtByNothing() {

@@ -11,6 +11,7 @@ import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
 
+/** Sections and bending of bars, cross-holes too, against quadrature. */
 class BarTest {
     private static final BarMaterial STEEL =
             StockCatalogue.shipped().barMaterial("steel").orElseThrow();

@@ -10,6 +10,7 @@ import java.util.Random;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
 
+/** A parting blade as a beam on its rest, against quadrature and step-by-step integration. */
 class BladeBeamTest {
     private static final double E = 210_000;
 

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
+/** Pull on a post's bolts, by moments. */
 class PostLoadTest {
     /** A point 30 mm out, one bolt 20 mm in: the lever gives one and a half times the force; the edge bears both. */
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 
+/** Work that springs from the tool, against the fixed point of each pass. */
 class PushOffTest {
     private static final double STIFF = 1e12;
 

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** The depth at which a cut begins to sing, against a simulation in time. */
 class StabilityTest {
     /**
      * Steps the same mode through time with the wave of the turn before, and tells whether a small knock grows. Exact

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.Test;
 
+/** Stress at a step, against Peterson's chart of the shoulder in bending. */
 class StressRaiserTest {
     /** Read off Peterson's chart for the shoulder in bending: D/d 1.5, r/d 0.1 about 1.68; D/d 2, r/d 0.05 about 2.1. */
     @Test

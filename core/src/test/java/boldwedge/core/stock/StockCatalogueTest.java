@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+/** The tables of materials, blanks, blades and inserts: whole, sourced, in range. */
 @Tag("written")
 class StockCatalogueTest {
     private final StockCatalogue stock = StockCatalogue.shipped();

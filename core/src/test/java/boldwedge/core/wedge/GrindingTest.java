@@ -8,6 +8,7 @@ import boldwedge.core.stock.StockCatalogue;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
+/** Rest and swing for each face, against the face's own normal. */
 class GrindingTest {
     /** The setting, turned back through tilt and swing, grinds the plane that was wanted. */
     @Test

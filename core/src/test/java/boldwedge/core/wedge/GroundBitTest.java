@@ -10,6 +10,7 @@ import java.util.Random;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 
+/** The bit as a solid: its volume against counting. */
 class GroundBitTest {
     private static final double MEASURED_BACK_DEGREES = 1e-6;
     private static final Blank TEN = StockCatalogue.shipped().blank("hss-10mm").orElseThrow();

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import boldwedge.core.wedge.InUse.Feeding;
 import org.junit.jupiter.api.Test;
 
+/** Angles in use by height, swivel and feed: vectors against closed forms. */
 class InUseTest {
     private static final ToolSignature TOOL = new ToolSignature(
             Math.toRadians(10),

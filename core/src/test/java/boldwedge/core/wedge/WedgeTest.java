@@ -7,6 +7,7 @@ import java.util.Random;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Test;
 
+/** Angles in every frame, there and back, vectors against the closed forms of ISO 3002-2. */
 class WedgeTest {
     private static final double ROUND_TRIP = 1e-9;
 

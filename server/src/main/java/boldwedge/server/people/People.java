@@ -174,8 +174,10 @@ public class People {
         }
     }
 
-    /** Ends every session of a person, on every machine. */
+    /** Ends every session of a person, on every machine, and every code that would let a tablet in as this person. */
     void signOutEverywhere(UUID id) {
+        // The codes first: one that is taken a moment before begins a session that is found below.
+        people.dropCodesOf(id);
         sessions.findByPrincipalName(id.toString()).keySet().forEach(sessions::deleteById);
     }
 

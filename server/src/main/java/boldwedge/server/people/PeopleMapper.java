@@ -58,6 +58,9 @@ interface PeopleMapper {
             "delete from one_time_code where hash = #{hash} and purpose = 'pair' and expires_at > #{now} returning person_id")
     Optional<UUID> takeCode(String hash, Instant now);
 
+    @Delete("delete from one_time_code where person_id = #{person}")
+    int dropCodesOf(UUID person);
+
     @Delete("delete from one_time_code where expires_at <= #{now}")
     int dropOldCodes(Instant now);
 

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
+/** Outlines of a drawing are sent as paths that close as they did. */
 class DrawnPathsTest {
     private static JsonNode written(SceneBuilder scene) {
         JsonMapper.Builder builder = JsonMapper.builder();

@@ -18,6 +18,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+/** The route that makes a boring bar: its order, its figures, what as-made sizes change in it. */
 @Tag("written")
 class BarRouteTest {
     /** A stepped push-rod bar for a 12 mm hole. */

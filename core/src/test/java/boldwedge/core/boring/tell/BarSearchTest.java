@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
+/** What the search over bars and reaches promises is what the plan says, and each loser has its reason. */
 class BarSearchTest {
     /** A bar of the shop by its name. */
     private record ShopBar(String id, Map<String, String> fields) {}

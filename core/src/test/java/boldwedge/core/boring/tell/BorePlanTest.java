@@ -28,6 +28,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** Whole answers for boring: every material, bottom and way of holding, and the cases that a master would know. */
 class BorePlanTest {
     private static PlanAnswer plan(String... fieldsAndTexts) {
         Map<String, String> fields = new HashMap<>(Map.of("operation", "bore"));

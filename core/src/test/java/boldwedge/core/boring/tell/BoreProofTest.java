@@ -20,6 +20,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
+/** A bored trial is judged, its cause named and its next change tried. */
 class BoreProofTest {
     private static PlanRequest request(Taught taught, String... more) {
         Map<String, String> fields = new HashMap<>(Map.of(

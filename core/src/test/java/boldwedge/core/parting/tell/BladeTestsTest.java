@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
+/** Pushing a blade to learn what its post gives. */
 class BladeTestsTest {
     private static final PlanRequest CUT = Shop.request("operation", "part", "partDiameter", "30 mm");
     private static final ToolTests TESTS = new BladeTests();

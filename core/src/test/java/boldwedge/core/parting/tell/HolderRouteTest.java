@@ -12,6 +12,7 @@ import java.util.List;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
+/** The route that makes a blade's holder, with as-made sizes carried through. */
 @Tag("written")
 class HolderRouteTest {
     private static PlanAnswer plan(String holder, String... more) {

@@ -30,6 +30,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.xml.sax.InputSource;
 
+/** Whole answers for parting: every blade, holder and place, and the cases that a master would know. */
 class PartPlanTest {
     /** A small lathe whose slide was measured. */
     static final Lathe SMALL = LatheCard.read(

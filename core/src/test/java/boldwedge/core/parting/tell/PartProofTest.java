@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
+/** A parted trial is judged: pip, face, break. */
 class PartProofTest {
     private static final PlanRequest PLAN = PartPlanTest.request(PartPlanTest.SMALL, "partHolder", "split-block");
 

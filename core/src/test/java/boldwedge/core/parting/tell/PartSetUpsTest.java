@@ -17,6 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
+/** The search of parting's set-ups against whole plans. */
 class PartSetUpsTest {
     /** What the search goes by, as the ledger calls it. */
     private static final Set<String> BOUNDS = Set.of("breaks-first", "digs-in", "chatter", "power", "feed", "speed");

@@ -18,6 +18,7 @@ import boldwedge.core.wedge.Wedge;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
+/** Other edges for the same pass, held against the bit in hand. */
 class EdgesBesideTest {
     private static List<Edge> beside(String... fields) {
         return TurningReader.cut(Shop.request(fields))

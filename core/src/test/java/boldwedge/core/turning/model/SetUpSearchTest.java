@@ -22,6 +22,7 @@ import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
+/** The search of turning's set-ups against whole plans. */
 class SetUpSearchTest {
     private static final PlanRequest PIN =
             Shop.request("diameter", "13", "finished", "12", "length", "60", "stickOut", "80", "tolerance", "±0.01");

@@ -31,6 +31,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
+/** Whole answers for turning: every material, blank and operation, and the cases that a master would know. */
 class TurningPlanTest {
 
     /** A plain bit, an inch one, and each make of brazed tip. */

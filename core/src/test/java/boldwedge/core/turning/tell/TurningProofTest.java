@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
+/** A turned trial is judged from readings to its next change. */
 class TurningProofTest {
     private static final PlanRequest PIN = Shop.request(
             "material",
