@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import java.nio.file.Files;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Boring in the real page: from the bar that does not do to one that does, its tests, its trial, its making. */
@@ -63,14 +62,5 @@ class BoringTest extends PageTest {
         assertThat(page.locator(".step-open")).containsText("came out 2 mm under");
         Download dxf = page.waitForDownload(() -> button("DXF").click());
         assertThat(Files.readString(dxf.path())).contains("POLYLINE");
-    }
-
-    @Test
-    void boringHasNoSeriousAccessibilityFinding() {
-        String bush = cut("Pump bush");
-        for (String station : List.of("cut", "edge", "reach", "make", "prove", "crib")) {
-            browser.show("/cut/" + bush + "/" + station);
-            assertThat(browser.barriers()).isEmpty();
-        }
     }
 }

@@ -151,8 +151,9 @@ final class Browser implements AutoCloseable {
     /** What axe finds on the page as it stands (all rules, best practices too), in words; empty when it finds nothing. */
     @SuppressWarnings("unchecked")
     List<String> barriers() {
-        // Once a page: handing it over takes longer than what it does there.
+        // Handed over once for all pages to come: that takes longer than what it does on one.
         if (!(Boolean) page.evaluate("() => 'axe' in window")) {
+            context.addInitScript(AXE);
             page.evaluate(AXE);
         }
         return (List<String>) page.evaluate("""

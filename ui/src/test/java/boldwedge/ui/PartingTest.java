@@ -7,7 +7,6 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Parting in the real page: what breaks first, the holder that is built for it, its making, its trial, its height. */
@@ -94,14 +93,5 @@ class PartingTest extends PageTest {
         browser.open("/cut/" + rings() + "/crib");
         button("Which will do this cut?").click();
         assertThat(page.locator(".tool-row").first()).containsText("blade");
-    }
-
-    @Test
-    void partingHasNoSeriousAccessibilityFinding() {
-        String bush = cut("Bush blanks");
-        for (String station : List.of("cut", "edge", "reach", "make", "prove", "crib")) {
-            browser.show("/cut/" + bush + "/" + station);
-            assertThat(browser.barriers()).as(station).isEmpty();
-        }
     }
 }
