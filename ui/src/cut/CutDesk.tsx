@@ -39,15 +39,20 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
   const at = isStation(station) ? station : 'cut';
   const plan = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
   const [latest] = useState(() => new Held(draft));
+  const [newest] = useState(() => new Held(history));
   useLayoutEffect(() => latest.put(draft), [latest, draft]);
+  useLayoutEffect(() => newest.put(history), [newest, history]);
   const setHistory = useCallback(
     (change: (old: History) => History) => {
       const next = setFor(change);
       // Painted together with what the desk itself shows.
-      if (next) latest.put(onALathe(next.now, lathes));
+      if (next) {
+        newest.put(next);
+        latest.put(onALathe(next.now, lathes));
+      }
       return next;
     },
-    [setFor, latest, lathes],
+    [setFor, latest, newest, lathes],
   );
   const go = useCallback(
     (to: string, id = latest.now.id, replace = false) => void navigate(`/cut/${id}/${to}`, { replace }),
@@ -76,7 +81,7 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
   const redo = useCallback(() => setHistory(redone), [setHistory]);
   const flipUnits = useFlip(latest, plan, edit, say);
   const other = useOtherTab(draft);
-  useStored(history);
+  useStored(history, newest);
   useTitle(draft.name || 'Unnamed cut', NAMES[at]);
 
   useEffect(() => {
@@ -184,21 +189,31 @@ function onALathe(draft: Draft, lathes: LatheRecord[]): Draft {
   return draft.fields.lathe || !first ? draft : { ...draft, fields: { ...draft.fields, lathe: first.id } };
 }
 
-/** Keeps the draft in the browser at every change, and the way back a moment later or when the page is left. */
-function useStored(history: History): void {
-  const latest = useRef(history);
+/**
+ * Keeps the draft in the browser at every change, and the way back a moment later or when the page is left. A page may be left between
+ * a key and its painting: what is not written then is written as it goes.
+ *
+ * @param newest as last changed, painted or not
+ */
+function useStored(history: History, newest: { readonly now: History }): void {
+  const written = useRef<Draft>(undefined);
   useEffect(() => {
-    latest.current = history;
     store(history.now);
+    written.current = history.now;
     const timer = setTimeout(() => storeUndo(history), UNDO_REST_MS);
     return () => clearTimeout(timer);
   }, [history]);
   useEffect(() => {
-    const leave = () => storeUndo(latest.current);
+    const leave = () => {
+      // Another tab may have written a newer one since this one was.
+      if (written.current !== newest.now.now) store(newest.now.now);
+      storeUndo(newest.now);
+    };
+    const unmount = () => storeUndo(newest.now);
     window.addEventListener('pagehide', leave);
     return () => {
       window.removeEventListener('pagehide', leave);
-      leave();
+      unmount();
     };
-  }, []);
+  }, [newest]);
 }

@@ -63,6 +63,21 @@ describe('a value that is typed over where it stands', () => {
     expect(box().value).toBe('16');
   });
 
+  it('stays ready to be typed over when an answer changes what stands there', () => {
+    const { plan, typed } = value(RAKE);
+    act(() => box().focus());
+    const answer = (text: string) =>
+      act(() => plan.put({ ...plan.now, fields: new Map([['sideRake', { ...RAKE, text }]]) }));
+    answer('15.437°');
+    expect([box().selectionStart, box().selectionEnd]).toEqual([0, '15.437°'.length]);
+    // One's own key leaves the caret where it is.
+    fireEvent.change(box(), { target: { value: '1' } });
+    act(() => typed.put({ ...typed.now, fields: { sideRake: '1' } }));
+    box().setSelectionRange(1, 1);
+    answer('15.5°');
+    expect([box().selectionStart, box().selectionEnd]).toEqual([1, 1]);
+  });
+
   it('goes back with Escape to what stood there, and without typing changes nothing', () => {
     const { edits, typed } = value(RAKE, '16');
     fireEvent.focus(box());

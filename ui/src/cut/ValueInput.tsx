@@ -1,5 +1,5 @@
 import { Popover } from 'radix-ui';
-import { memo, type RefObject, useId, useRef, useState } from 'react';
+import { memo, type RefObject, useId, useLayoutEffect, useRef, useState } from 'react';
 import type { FieldState } from '../api/client';
 import { useEdit, useFieldState, useTyped } from './CutContext';
 import { TouchKeys } from './TouchKeys';
@@ -37,13 +37,23 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
   const [leaving, setLeaving] = useState<string>();
   const before = useRef('');
   const box = useRef<HTMLLabelElement>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const own = useRef(false);
   const tip = useId();
   // What was emptied stays empty while it is left so; once undo or a mend has put something else there, that is shown.
   const shown = focused && leaving === typed ? leaving : typed || state.text;
   const wrong = state.error !== '';
   const tipped = place === 'list' ? focused && !wrong : focused || wrong;
 
+  // An answer may put another value where one stands ready to be typed over: it is ready again, else what is typed would be added to it.
+  useLayoutEffect(() => {
+    if (!own.current && document.activeElement === input.current && input.current?.value === shown)
+      input.current.select();
+    own.current = false;
+  }, [shown]);
+
   const change = (text: string) => {
+    own.current = text !== shown;
     setLeaving(text);
     edit({ kind: 'field', id: state.id, text });
   };
@@ -63,6 +73,7 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
           <span className={`value-caption ${place !== 'plate' ? 'text-fine text-ink-2' : ''}`}>{state.label}</span>
         )}
         <input
+          ref={input}
           type="text"
           data-field={state.id}
           className={place !== 'plate' ? IN_THE_SENTENCE : undefined}

@@ -3,7 +3,7 @@ import { useCallback, useMemo, useRef, useState } from 'react';
 import { api, type CutRecord, given, Refused, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
-import { type Draft, forget, fromRecord, type History, started } from './draft';
+import { type Draft, forget, fromRecord, type History, started, store } from './draft';
 
 type Change = (change: (old: History) => History) => void;
 
@@ -46,6 +46,8 @@ export function useSaving(latest: { readonly now: Draft }, change: Change, onKep
       });
       say('Saved.');
       if (sent.id === 'new') {
+        // What was typed meanwhile stands under the new id before it goes from the old one.
+        store(latest.now);
         forget('new');
         onKept(kept.id);
       }

@@ -126,6 +126,27 @@ class NothingLostTest extends PageTest {
         assertThat(button("Save •")).isVisible();
     }
 
+    /** The page is left in the very moment in which the kept cut is given its address, before anything of it is painted. */
+    @Test
+    void whatIsTypedWhileASaveIsUnderWayOutlivesAPageThatIsLeftAtOnce() {
+        newCut("cut");
+        page.getByLabel("Name of the cut").fill("Slow save");
+        slow("/api/cuts", 300);
+        page.evaluate("""
+                () => {
+                  const renamed = history.replaceState;
+                  history.replaceState = function (...to) {
+                    renamed.apply(history, to);
+                    if (/cut.[0-9a-f-]{36}/.test(String(to[2]))) location.reload();
+                  };
+                }""");
+        button("Save •").click();
+        browser.field("diameter").fill("31.5");
+        page.waitForURL(Pattern.compile(".*/cut/[0-9a-f-]{36}/cut"));
+        assertThat(browser.field("diameter")).hasValue("31.5");
+        assertThat(button("Save •")).isVisible();
+    }
+
     @Test
     void aDoubleClickSavesOnce() {
         newCut("cut");
