@@ -14,7 +14,12 @@ export default defineConfig({
     license: { fileName: 'third-party-page.txt' },
   },
   // ./bw dev: the page as it is written, in front of the running program.
-  server: { host: '127.0.0.1', strictPort: true, proxy: { '/api': process.env.BW_PROGRAM ?? 'http://127.0.0.1:8300' } },
+  server: {
+    host: '127.0.0.1',
+    strictPort: true,
+    // Under its own name: the program answers no other page's.
+    proxy: { '/api': { target: process.env.BW_PROGRAM ?? 'http://127.0.0.1:8300', changeOrigin: false } },
+  },
   // One room for all files: a room of its own for each takes four fifths of the time.
   test: { isolate: false, environment: 'happy-dom', include: ['src/**/*.test.{ts,tsx}'] },
 });
