@@ -86,7 +86,7 @@ export const Plate = memo(function Plate({ scene, dimmed = false, still = false 
           className={`${DO} absolute! bottom-2 left-2`}
           onClick={whole}
           onTouchEnd={(event) => {
-            // A tap right after two fingers can be taken by the browser for the end of their gesture: then no click follows it.
+            // A tap right after two fingers is not always followed by a click; its own end is what is waited for.
             event.preventDefault();
             whole();
           }}
