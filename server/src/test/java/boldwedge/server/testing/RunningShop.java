@@ -33,7 +33,7 @@ public final class RunningShop implements AutoCloseable {
 
     private RunningShop(Map<String, String> settings) {
         this.settings = settings;
-        cluster = freshFolder();
+        cluster = ShopFolders.fresh(root().resolve(".bw"), RunningShop::clear);
         tool("start");
         program = run(settings);
         door.leadTo(port(program));
@@ -42,39 +42,6 @@ public final class RunningShop implements AutoCloseable {
     /** Another shop with a database of its own, empty unless its settings say otherwise. */
     public static RunningShop another(Map<String, String> settings) {
         return new RunningShop(settings);
-    }
-
-    /** A folder that no other run has or had; what runs that were killed have left is cleared away. */
-    private static Path freshFolder() {
-        try {
-            Path home = Files.createDirectories(root().resolve(".bw"));
-            try (var others = Files.list(home)) {
-                others.filter(other -> other.getFileName().toString().startsWith("test-"))
-                        .filter(other -> !isInUse(other))
-                        .forEach(RunningShop::clear);
-            }
-            Path fresh = Files.createTempDirectory(home, "test-");
-            ProcessHandle me = ProcessHandle.current();
-            Files.writeString(fresh.resolve("run"), me.pid() + " " + begun(me));
-            return fresh;
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    private static String begun(ProcessHandle process) {
-        return process.info().startInstant().map(Object::toString).orElse("");
-    }
-
-    private static boolean isInUse(Path folder) {
-        try {
-            String[] run = Files.readString(folder.resolve("run")).split(" ");
-            return ProcessHandle.of(Long.parseLong(run[0]))
-                    .filter(process -> begun(process).equals(run[1]))
-                    .isPresent();
-        } catch (IOException | RuntimeException unknown) {
-            return false;
-        }
     }
 
     private static void clear(Path folder) {
