@@ -14,9 +14,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Bodies that do not say how long they are, and bodies that stop half way. */
+@Execution(ExecutionMode.CONCURRENT)
 class SlowBodiesTest extends OverHttp {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private final int port = Integer.parseInt(shop.address().replaceAll(".*:", ""));

@@ -70,13 +70,20 @@ class Guard {
         }
         http.csrf(csrf -> csrf.spa())
                 .authorizeHttpRequests(may -> may.requestMatchers(
-                                "/api/people/me", "/api/people/first", "/api/people/sign-in", "/api/people/pair")
+                                "/api/people/me",
+                                "/api/people/first",
+                                "/api/people/recover",
+                                "/api/people/reset",
+                                "/api/people/sign-in",
+                                "/api/people/pair")
                         .permitAll()
                         .requestMatchers(
                                 "/api/people/sign-out",
                                 "/api/people/sign-out-everywhere",
                                 "/api/people/pairings",
-                                "/api/people/passphrase")
+                                "/api/people/passphrase",
+                                "/api/people/devices",
+                                "/api/people/devices/**")
                         .authenticated()
                         .requestMatchers("/api/people", "/api/people/**")
                         .hasRole("OWNER")

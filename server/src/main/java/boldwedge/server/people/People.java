@@ -1,22 +1,17 @@
 package boldwedge.server.people;
 
+import boldwedge.server.people.Attempts.Subject;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
-import java.util.Base64;
+import java.text.Normalizer;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
-import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
 import org.springframework.stereotype.Service;
@@ -25,35 +20,28 @@ import org.springframework.transaction.annotation.Transactional;
 /** The people of the shop, how they sign in, and how a tablet is paired. */
 @Service
 public class People {
-    /** How long a pairing code is good. */
-    static final Duration PAIRING = Duration.ofMinutes(5);
-
-    private static final int FREE_FAILURES = 3;
-    private static final Duration LONGEST_WAIT = Duration.ofMinutes(5);
-
-    /** For a name whatever the address: longer would let anybody lock the owner out. */
-    private static final Duration LONGEST_WAIT_OF_NAME = Duration.ofSeconds(10);
-
-    private static final Duration FORGOTTEN = Duration.ofHours(1);
-
     private final PeopleMapper people;
+    private final Codes codes;
+    private final Devices devices;
+    private final Attempts attempts;
+    private final Hashing hashing;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
-    private final PasswordEncoder encoder = Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
-    private final SecureRandom random = new SecureRandom();
-    private final Clock clock;
     private final String firstCode;
-
-    /** Compared with when there is no such name, so that the time of the answer does not tell which names there are. */
-    private final String nobodys = encoder.encode("nobody's passphrase");
 
     People(
             PeopleMapper people,
+            Codes codes,
+            Devices devices,
+            Attempts attempts,
+            Hashing hashing,
             FindByIndexNameSessionRepository<? extends Session> sessions,
-            Optional<Clock> clock,
             @Value("${boldwedge.first-code:}") String firstCode) {
         this.people = people;
+        this.codes = codes;
+        this.devices = devices;
+        this.attempts = attempts;
+        this.hashing = hashing;
         this.sessions = sessions;
-        this.clock = clock.orElse(Clock.systemUTC());
         this.firstCode = firstCode;
     }
 
@@ -66,67 +54,74 @@ public class People {
         return people.count() == 0;
     }
 
-    /** Signs a person in, or refuses: with the same words whether the name or the passphrase is wrong. */
-    Person signIn(String name, String passphrase, String address) {
-        String byName = "name:" + name.strip().toLowerCase(java.util.Locale.ROOT);
-        String byBoth = byName + "@" + address;
-        Instant now = clock.instant();
-        Optional<Instant> wait = people.waitUntil(byName, byBoth);
-        if (wait.isPresent() && wait.get().isAfter(now)) {
-            long seconds = Math.max(1, Duration.between(now, wait.get()).toSeconds() + 1);
-            throw new Refusal(
-                    Refusal.Kind.OFTEN,
-                    "tried-too-often",
-                    "That was wrong several times. Wait " + seconds + " s, then try again.",
-                    Map.of());
-        }
-        Optional<Person> person = people.named(name.strip());
-        String kept = person.flatMap(found -> people.passphrase(found.id())).orElse(nobodys);
-        if (!encoder.matches(passphrase, kept) || person.isEmpty()) {
-            slowDown(byName, now, LONGEST_WAIT_OF_NAME);
-            slowDown(byBoth, now, LONGEST_WAIT);
+    /**
+     * Signs a person in, or refuses: with the same words whether the name or the passphrase is wrong.
+     *
+     * @param device what the browser says it is known by; empty when by nothing
+     */
+    Person signIn(String typedName, String passphrase, String address, String device) {
+        String name = Normalizer.normalize(typedName, Normalizer.Form.NFKC).strip();
+        String looks = PersonName.looks(name);
+        Optional<Person> person = people.named(name);
+        Optional<String> kept = person.flatMap(found -> people.passphrase(found.id()));
+        Optional<UUID> known = person.flatMap(found -> devices.of(found.id(), device));
+        Subject[] subjects = known.isPresent()
+                ? new Subject[] {Subject.known(known.get())}
+                : new Subject[] {Subject.name(looks), Subject.nameAt(looks, address), Subject.address(address)};
+        attempts.mayTry(subjects);
+        boolean right = known.isPresent()
+                ? hashing.matches(passphrase, kept)
+                : hashing.matchesForStranger(passphrase, kept, address);
+        if (!right) {
+            attempts.failed(subjects);
             throw new Refusal(
                     Refusal.Kind.UNKNOWN,
                     "wrong-passphrase",
                     "The name or the passphrase is not right.",
                     Map.of("passphrase", "The name or the passphrase is not right."));
         }
-        people.forgetFailures(byName, byBoth);
-        return person.get();
-    }
-
-    private void slowDown(String subject, Instant now, Duration longest) {
-        int failures = people.failed(subject, now, now.minus(FORGOTTEN));
-        if (failures >= FREE_FAILURES) {
-            Duration wait = Duration.ofSeconds(1L << Math.min(20, failures - FREE_FAILURES));
-            people.waitLonger(subject, now.plus(wait.compareTo(longest) < 0 ? wait : longest));
-        }
+        // Not the address: with one name of one's own one could guess the others' on and on.
+        attempts.succeeded(known.isPresent() ? subjects : Arrays.copyOf(subjects, 2));
+        return person.orElseThrow();
     }
 
     /** The shop's first owner, by the code that the start command printed. */
     @Transactional
-    public Person first(String code, String name, String passphrase) {
+    public Person first(String code, String name, String passphrase, String address) {
         people.oneAtATime();
         if (!isEmpty()) {
             throw Refusal.conflict("has-owner", "The shop has its people already. Sign in, or ask its owner.");
         }
+        Subject guesser = Subject.address(address);
+        attempts.mayTry(guesser);
         if (firstCode.isEmpty() || !same(firstCode, code.strip())) {
+            attempts.failed(guesser);
             throw Refusal.wrong(
                     "wrong-code",
                     "That is not the code which this start printed.",
-                    Map.of("code", "Look at the window in which the program was started."));
+                    Map.of(
+                            "code",
+                            "That is not the code which this start printed. It stands in the window in which the program was"
+                                    + " started."));
         }
         return add(name, Role.OWNER, passphrase);
     }
 
     /** Enters a person. */
-    Person add(String name, Role role, String passphrase) {
-        Person person = new Person(UUID.randomUUID(), 1, name.strip(), role);
-        if (people.add(person, encoder.encode(passphrase)) == 0) {
+    @Transactional
+    public Person add(String typedName, Role role, String passphrase) {
+        people.oneAtATime();
+        String name = PersonName.kept(typedName);
+        PassphraseRule.check(passphrase, name, "passphrase");
+        String looks = PersonName.looks(name);
+        Person person = new Person(UUID.randomUUID(), 1, name, role);
+        boolean taken = people.all().stream()
+                .anyMatch(other -> PersonName.looks(other.name()).equals(looks));
+        if (taken || people.add(person, hashing.hash(passphrase)) == 0) {
             throw Refusal.wrong(
                     "name-taken",
-                    "Somebody of that name is here already.",
-                    Map.of("name", "Somebody of that name is here already."));
+                    "Somebody of that name, or of one that looks like it, is here already.",
+                    Map.of("name", "Somebody of that name, or of one that looks like it, is here already."));
         }
         return person;
     }
@@ -142,20 +137,72 @@ public class People {
         signOutEverywhere(id);
     }
 
-    /** A new passphrase; every session of the person ends. */
-    @Transactional
-    public void setPassphrase(UUID id, String passphrase) {
-        if (people.setPassphrase(id, encoder.encode(passphrase)) == 0) {
-            throw Refusal.missing("no-such-person", "This person is no longer entered here.");
+    /** A new passphrase by whoever knows the one of now; every session of the person ends. */
+    void changePassphrase(Person person, String now, String next) {
+        Subject guesser = Subject.known(person.id());
+        attempts.mayTry(guesser);
+        if (!hashing.matches(now, people.passphrase(person.id()))) {
+            attempts.failed(guesser);
+            throw Refusal.wrong(
+                    "wrong-passphrase",
+                    "That is not your passphrase as it is now.",
+                    Map.of("now", "That is not your passphrase as it is now."));
         }
-        signOutEverywhere(id);
+        attempts.succeeded(guesser);
+        setPassphrase(person, next, "next");
     }
 
-    /** Whether this is the person's passphrase. */
-    boolean isPassphraseOf(UUID id, String passphrase) {
-        return people.passphrase(id)
-                .filter(kept -> encoder.matches(passphrase, kept))
-                .isPresent();
+    private void setPassphrase(Person person, String passphrase, String entry) {
+        PassphraseRule.check(passphrase, person.name(), entry);
+        if (people.setPassphrase(person.id(), hashing.hash(passphrase)) == 0) {
+            throw Refusal.missing("no-such-person", "This person is no longer entered here.");
+        }
+        signOutEverywhere(person.id());
+    }
+
+    /** A code by which a person who has forgotten the passphrase chooses a new one. */
+    String resetCode(UUID id) {
+        Person person = people.find(id)
+                .orElseThrow(() -> Refusal.missing("no-such-person", "This person is no longer entered here."));
+        return codes.make(Codes.Purpose.RESET, person.id());
+    }
+
+    /** A new passphrase by a code that the owner gave; the code is used up. */
+    @Transactional
+    public Person reset(String code, String passphrase, String address) {
+        Subject guesser = Subject.address(address);
+        attempts.mayTry(guesser);
+        Person person = codes.take(Codes.Purpose.RESET, code)
+                .flatMap(people::find)
+                .orElseThrow(() -> codeUsedUp(
+                        guesser, "This code was used already or is older than a day. Ask the owner for a new one."));
+        setPassphrase(person, passphrase, "passphrase");
+        return person;
+    }
+
+    /** An owner by the code that ./bw owner printed at the machine: somebody who is here already, or somebody new. */
+    @Transactional
+    public Person recover(String code, String name, String passphrase, String address) {
+        people.oneAtATime();
+        Subject guesser = Subject.address(address);
+        attempts.mayTry(guesser);
+        if (!codes.isTaken(Codes.Purpose.OWNER, code.strip())) {
+            throw codeUsedUp(
+                    guesser, "This code was used already or is older than 15 minutes. ./bw owner prints a new one.");
+        }
+        Optional<Person> there =
+                people.named(Normalizer.normalize(name, Normalizer.Form.NFKC).strip());
+        if (there.isEmpty()) {
+            return add(name, Role.OWNER, passphrase);
+        }
+        setPassphrase(there.get(), passphrase, "passphrase");
+        people.makeOwner(there.get().id());
+        return people.find(there.get().id()).orElseThrow();
+    }
+
+    private Refusal codeUsedUp(Subject guesser, String sentence) {
+        attempts.failed(guesser);
+        return Refusal.wrong("code-used-up", sentence, Map.of("code", sentence));
     }
 
     /** Takes a person out. What the person saved stays, with the name. */
@@ -177,39 +224,40 @@ public class People {
     /** Ends every session of a person, on every machine, and every code that would let a tablet in as this person. */
     void signOutEverywhere(UUID id) {
         // The codes first: one that is taken a moment before begins a session that is found below.
-        people.dropCodesOf(id);
+        codes.dropOf(id);
+        devices.forgetAllOf(id);
         sessions.findByPrincipalName(id.toString()).keySet().forEach(sessions::deleteById);
+    }
+
+    /** Ends one device of a person: its sessions, and that it is known. */
+    void signOut(UUID person, UUID device) {
+        if (!devices.forget(person, device)) {
+            throw Refusal.missing("no-such-device", "This device has been signed out already.");
+        }
+        sessions.findByPrincipalName(person.toString()).forEach((id, session) -> {
+            if (device.toString().equals(session.getAttribute(Devices.OF_SESSION))) {
+                sessions.deleteById(id);
+            }
+        });
     }
 
     /** A code that lets a tablet in as this person: once, and for five minutes. */
     String pairingCode(Person person) {
-        byte[] secret = new byte[24];
-        random.nextBytes(secret);
-        String code = Base64.getUrlEncoder().withoutPadding().encodeToString(secret);
-        people.dropOldCodes(clock.instant());
-        people.addCode(hash(code), person.id(), clock.instant().plus(PAIRING));
-        return code;
+        return codes.make(Codes.Purpose.PAIR, person.id());
     }
 
     /** Whoever a pairing code belongs to; the code is used up. */
-    Person paired(String code) {
-        return people.takeCode(hash(code), clock.instant())
+    Person paired(String code, String address) {
+        Subject guesser = Subject.address(address);
+        attempts.mayTry(guesser);
+        return codes.take(Codes.Purpose.PAIR, code)
                 .flatMap(people::find)
-                .orElseThrow(() -> Refusal.wrong(
-                        "code-used-up",
+                .orElseThrow(() -> codeUsedUp(
+                        guesser,
                         "This pairing code was used already or is older than five minutes. Have a new one shown."));
     }
 
     private static boolean same(String a, String b) {
         return MessageDigest.isEqual(a.getBytes(StandardCharsets.UTF_8), b.getBytes(StandardCharsets.UTF_8));
-    }
-
-    private static String hash(String code) {
-        try {
-            return Base64.getEncoder()
-                    .encodeToString(MessageDigest.getInstance("SHA-256").digest(code.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
     }
 }

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.springframework.http.HttpHeaders;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContext;
@@ -37,10 +38,14 @@ class PeopleController {
     private final People people;
     private final Who who;
     private final Door door;
+    private final Devices devices;
+    private final DeviceCookie cookie;
     private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
 
-    PeopleController(People people, Who who, Door door) {
+    PeopleController(People people, Devices devices, DeviceCookie cookie, Who who, Door door) {
         this.people = people;
+        this.devices = devices;
+        this.cookie = cookie;
         this.who = who;
         this.door = door;
     }
@@ -73,12 +78,20 @@ class PeopleController {
             @NotNull(message = "Type your passphrase.") @Size(max = 200, message = TOO_SHORT)
             String passphrase) {}
 
-    /** The first owner, with the code that the start command printed. */
-    record FirstOwner(
-            @Line(most = 40, missing = "Type the code that the start printed.")
+    /** An owner, with the code that the machine printed: at the first start, or for ./bw owner. */
+    record OwnersEntry(
+            @Line(most = 40, missing = "Type the code that was printed.")
             String code,
 
             @Line(most = 80, missing = "Type your name.") String name,
+
+            @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
+            String passphrase) {}
+
+    /** A new passphrase, with the code that the owner gave. */
+    record Reset(
+            @Line(most = 40, missing = "The address holds no code.")
+            String code,
 
             @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
             String passphrase) {}
@@ -117,6 +130,14 @@ class PeopleController {
      */
     record Pairing(String address, String code, int minutes) {}
 
+    /**
+     * A way to a new passphrase.
+     *
+     * @param address what the person opens; good once
+     * @param hours how long it is good
+     */
+    record ResetCode(String address, int hours) {}
+
     /** A pairing code as scanned. */
     record PairingCode(
             @Line(most = 80, missing = "The address holds no pairing code.")
@@ -133,22 +154,39 @@ class PeopleController {
     }
 
     @PostMapping("/first")
-    Me first(@Valid @RequestBody FirstOwner entry, HttpServletRequest request, HttpServletResponse response) {
-        return come(people.first(entry.code(), entry.name(), entry.passphrase()), request, response);
+    Me first(@Valid @RequestBody OwnersEntry entry, HttpServletRequest request, HttpServletResponse response) {
+        Person owner = people.first(entry.code(), entry.name(), entry.passphrase(), request.getRemoteAddr());
+        return come(owner, false, request, response);
+    }
+
+    /** An owner by the code that ./bw owner printed at the machine. */
+    @PostMapping("/recover")
+    Me recover(@Valid @RequestBody OwnersEntry entry, HttpServletRequest request, HttpServletResponse response) {
+        Person owner = people.recover(entry.code(), entry.name(), entry.passphrase(), request.getRemoteAddr());
+        return come(owner, false, request, response);
+    }
+
+    /** A new passphrase by the code that the owner gave. */
+    @PostMapping("/reset")
+    Me reset(@Valid @RequestBody Reset entry, HttpServletRequest request, HttpServletResponse response) {
+        Person person = people.reset(entry.code(), entry.passphrase(), request.getRemoteAddr());
+        return come(person, false, request, response);
     }
 
     @PostMapping("/sign-in")
     Me signIn(@Valid @RequestBody SignIn entry, HttpServletRequest request, HttpServletResponse response) {
-        return come(people.signIn(entry.name(), entry.passphrase(), request.getRemoteAddr()), request, response);
+        Person person =
+                people.signIn(entry.name(), entry.passphrase(), request.getRemoteAddr(), DeviceCookie.secret(request));
+        return come(person, false, request, response);
     }
 
     /** Lets a tablet in by a code that was scanned. */
     @PostMapping("/pair")
     Me pair(@Valid @RequestBody PairingCode entry, HttpServletRequest request, HttpServletResponse response) {
-        return come(people.paired(entry.code()), request, response);
+        return come(people.paired(entry.code(), request.getRemoteAddr()), true, request, response);
     }
 
-    private Me come(Person person, HttpServletRequest request, HttpServletResponse response) {
+    private Me come(Person person, boolean paired, HttpServletRequest request, HttpServletResponse response) {
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(new Signed(person));
         // A session that somebody else may have begun is not signed in: it is another one from here on.
@@ -156,10 +194,16 @@ class PeopleController {
         if (before != null) {
             before.invalidate();
         }
-        request.getSession(true);
+        UUID device = devices.seen(person.id(), cookie.kept(request, response), agent(request), paired);
+        request.getSession(true).setAttribute(Devices.OF_SESSION, device.toString());
         SecurityContextHolder.setContext(context);
         contexts.saveContext(context, request, response);
         return me();
+    }
+
+    private static String agent(HttpServletRequest request) {
+        String agent = request.getHeader(HttpHeaders.USER_AGENT);
+        return agent == null ? "" : agent;
     }
 
     /** A person who has signed in, known by the id: the name may change. */
@@ -200,19 +244,27 @@ class PeopleController {
     @PostMapping("/pairings")
     Pairing pairing(HttpServletRequest request) {
         String address = door.address(request) + "/pair#" + people.pairingCode(signedIn());
-        return new Pairing(address, QrPicture.of(address), (int) People.PAIRING.toMinutes());
+        return new Pairing(
+                address, QrPicture.of(address), (int) Codes.Purpose.PAIR.good().toMinutes());
     }
 
     @PostMapping("/passphrase")
     void newPassphrase(@Valid @RequestBody NewPassphrase entry) {
-        Person me = signedIn();
-        if (!people.isPassphraseOf(me.id(), entry.now())) {
-            throw Refusal.wrong(
-                    "wrong-passphrase",
-                    "That is not your passphrase as it is now.",
-                    java.util.Map.of("now", "That is not your passphrase as it is now."));
-        }
-        people.setPassphrase(me.id(), entry.next());
+        people.changePassphrase(signedIn(), entry.now(), entry.next());
+    }
+
+    /** One's own devices. */
+    @GetMapping("/devices")
+    List<Devices.Device> devices(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        Object here = session == null ? null : session.getAttribute(Devices.OF_SESSION);
+        return devices.all(signedIn().id(), String.valueOf(here));
+    }
+
+    /** Ends one device of one's own. */
+    @DeleteMapping("/devices/{id}")
+    void signOutDevice(@PathVariable UUID id) {
+        people.signOut(signedIn().id(), id);
     }
 
     @GetMapping
@@ -233,6 +285,13 @@ class PeopleController {
     @PostMapping("/{id}/sign-out-everywhere")
     void signOut(@PathVariable UUID id) {
         people.signOutEverywhere(id);
+    }
+
+    /** A code for a person who has forgotten the passphrase. */
+    @PostMapping("/{id}/reset")
+    ResetCode resetCode(@PathVariable UUID id, HttpServletRequest request) {
+        return new ResetCode(door.address(request) + "/reset#" + people.resetCode(id), (int)
+                Codes.Purpose.RESET.good().toHours());
     }
 
     @DeleteMapping("/{id}")

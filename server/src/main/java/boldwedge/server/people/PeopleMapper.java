@@ -1,6 +1,5 @@
 package boldwedge.server.people;
 
-import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -49,33 +48,6 @@ interface PeopleMapper {
     @Delete("delete from person where id = #{id} and version = #{version}")
     int remove(UUID id, int version);
 
-    @Insert(
-            "insert into one_time_code (hash, purpose, person_id, expires_at) values (#{hash}, 'pair', #{person}, #{until})")
-    int addCode(String hash, UUID person, Instant until);
-
-    /** Takes a code away and tells whose it was: whoever comes second finds nothing. */
-    @Select(
-            "delete from one_time_code where hash = #{hash} and purpose = 'pair' and expires_at > #{now} returning person_id")
-    Optional<UUID> takeCode(String hash, Instant now);
-
-    @Delete("delete from one_time_code where person_id = #{person}")
-    int dropCodesOf(UUID person);
-
-    @Delete("delete from one_time_code where expires_at <= #{now}")
-    int dropOldCodes(Instant now);
-
-    @Select("select max(next_at) from sign_in_failure where subject = any (array[#{a}, #{b}])")
-    Optional<Instant> waitUntil(String a, String b);
-
-    @Select(
-            "insert into sign_in_failure (subject, failures, next_at) values (#{subject}, 1, #{now}) on conflict (subject)"
-                    + " do update set failures = case when sign_in_failure.next_at < #{forgotten} then 1"
-                    + " else sign_in_failure.failures + 1 end, next_at = #{now} returning failures")
-    int failed(String subject, Instant now, Instant forgotten);
-
-    @Update("update sign_in_failure set next_at = #{until} where subject = #{subject}")
-    int waitLonger(String subject, Instant until);
-
-    @Delete("delete from sign_in_failure where subject = any (array[#{a}, #{b}])")
-    int forgetFailures(String a, String b);
+    @Update("update person set role = 'OWNER', version = version + 1 where id = #{id}")
+    int makeOwner(UUID id);
 }

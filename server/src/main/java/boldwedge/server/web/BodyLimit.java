@@ -29,6 +29,9 @@ class BodyLimit extends OncePerRequestFilter {
 
     static final long MOST_BYTES = 20L * 1024 * 1024;
 
+    /** A name, a code, a passphrase: what anybody on the network may send before it is known who sends it. */
+    static final long MOST_BYTES_OF_A_WAY_IN = 64L * 1024;
+
     /** A shop's file: a hundred thousand tools with a million trials come to about 1 GB. */
     static final long MOST_SHOP_BYTES = 8L * 1024 * 1024 * 1024;
 
@@ -38,7 +41,7 @@ class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        long most = request.getRequestURI().startsWith("/api/exchange/") ? MOST_SHOP_BYTES : MOST_BYTES;
+        long most = most(request.getRequestURI());
         if (request.getContentLengthLong() > most) {
             Answers.write(response, tooLarge(most));
             return;
@@ -46,11 +49,22 @@ class BodyLimit extends OncePerRequestFilter {
         chain.doFilter(new Counted(request, most), response);
     }
 
+    private static long most(String path) {
+        if (path.startsWith("/api/exchange/")) {
+            return MOST_SHOP_BYTES;
+        }
+        return path.startsWith("/api/people/") ? MOST_BYTES_OF_A_WAY_IN : MOST_BYTES;
+    }
+
+    private static String size(long bytes) {
+        return bytes < 1024 * 1024 ? bytes / 1024 + " kB" : bytes / (1024 * 1024) + " MB";
+    }
+
     static Refusal tooLarge(long most) {
         return new Refusal(
                 Refusal.Kind.LARGE,
                 "too-large",
-                "That is more than " + most / (1024 * 1024) + " MB, which no shop's records are. Nothing was taken in.",
+                "That is more than " + size(most) + ", which nothing of this kind is. Nothing was taken in.",
                 Map.of());
     }
 

@@ -2,6 +2,7 @@ package boldwedge.server.testing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -24,7 +25,7 @@ class ShopFoldersTest {
                         home.toString())
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
-        Path theirs = Path.of(new String(another.getInputStream().readAllBytes()));
+        Path theirs = Path.of(new String(another.getInputStream().readAllBytes(), StandardCharsets.UTF_8));
         assertThat(another.waitFor()).isZero();
         assertThat(List.of(mine, theirs)).allMatch(Files::isDirectory);
         assertThat(left).doesNotExist();

@@ -1,0 +1,123 @@
+package boldwedge.server.people;
+
+import boldwedge.server.web.Refusal;
+import jakarta.annotation.PreDestroy;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
+import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Component;
+
+/**
+ * Hashes passphrases, which is dear on purpose, two at once at most: one for devices that are known and for whoever has signed in,
+ * and one for all others, which rests twice as long as it worked while more of them wait. So strangers who storm the door take a third
+ * of one processor, and nobody of the shop stands in their queue.
+ */
+@Component
+class Hashing {
+    /** How many strangers may stand waiting; the next is sent away and may come again. */
+    private static final int WAITING_STRANGERS = 8;
+
+    /** From one address: whoever asks without pause leaves room for others. */
+    private static final int WAITING_OF_ADDRESS = 2;
+
+    private static final int WAITING_KNOWN = 32;
+
+    private static final int REST = 2;
+
+    private final PasswordEncoder encoder = Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
+    private final ThreadPoolExecutor known = lane("passphrases-known", WAITING_KNOWN);
+    private final ThreadPoolExecutor strangers = lane("passphrases", WAITING_STRANGERS);
+    private final Map<String, Integer> waiting = new ConcurrentHashMap<>();
+
+    /** Compared with when there is no such name, so that the time of the answer does not tell which names there are. */
+    private final String nobodys = encoder.encode("nobody's passphrase");
+
+    private static ThreadPoolExecutor lane(String name, int waiting) {
+        return new ThreadPoolExecutor(
+                1,
+                1,
+                0,
+                TimeUnit.SECONDS,
+                new LinkedBlockingQueue<>(waiting),
+                Thread.ofPlatform().daemon().name(name).factory());
+    }
+
+    @PreDestroy
+    void stop() {
+        known.shutdownNow();
+        strangers.shutdownNow();
+    }
+
+    /** The passphrase as it is kept. */
+    String hash(String passphrase) {
+        return inTurn(known, new FutureTask<>(() -> encoder.encode(passphrase)), 0);
+    }
+
+    /** Whether the passphrase is the one that is kept, typed by somebody whom the program knows already. */
+    boolean matches(String passphrase, Optional<String> kept) {
+        return inTurn(known, compared(passphrase, kept), 0);
+    }
+
+    /** The same for a stranger at this address. */
+    boolean matchesForStranger(String passphrase, Optional<String> kept, String address) {
+        if (waiting.merge(address, 1, Integer::sum) > WAITING_OF_ADDRESS) {
+            leave(address);
+            throw busy();
+        }
+        try {
+            return inTurn(strangers, compared(passphrase, kept), REST);
+        } finally {
+            leave(address);
+        }
+    }
+
+    private void leave(String address) {
+        waiting.computeIfPresent(address, (same, count) -> count > 1 ? count - 1 : null);
+    }
+
+    private FutureTask<Boolean> compared(String passphrase, Optional<String> kept) {
+        return new FutureTask<>(() -> encoder.matches(passphrase, kept.orElse(nobodys)) && kept.isPresent());
+    }
+
+    private static <T> T inTurn(ThreadPoolExecutor lane, FutureTask<T> task, int rest) {
+        try {
+            lane.execute(() -> {
+                long began = System.nanoTime();
+                task.run();
+                if (!lane.getQueue().isEmpty()) {
+                    pause(rest * (System.nanoTime() - began));
+                }
+            });
+            return task.get();
+        } catch (RejectedExecutionException full) {
+            throw busy();
+        } catch (ExecutionException broken) {
+            throw new IllegalStateException(broken.getCause());
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw busy();
+        }
+    }
+
+    private static void pause(long nanos) {
+        try {
+            TimeUnit.NANOSECONDS.sleep(nanos);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static Refusal busy() {
+        return Refusal.busy(
+                "many-sign-in",
+                "Many are signing in just now. What you typed is kept: wait a few seconds, then try again.");
+    }
+}
