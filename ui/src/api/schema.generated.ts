@@ -436,6 +436,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["devices"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["signOutDevice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/first": {
         parameters: {
             query?: never;
@@ -516,6 +548,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/recover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["recover"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/sign-in": {
         parameters: {
             query?: never;
@@ -575,6 +639,22 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/reset": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resetCode"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -984,6 +1064,18 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        Device: {
+            here: boolean;
+            /** Format: uuid */
+            id: string;
+            /** Format: date-time */
+            lastSeen: string;
+            paired: boolean;
+            signedIn: boolean;
+            /** Format: date-time */
+            since: string;
+            words: string;
+        };
         Drill: {
             /** Format: double */
             diameterMm: number;
@@ -1041,11 +1133,6 @@ export interface components {
             /** @enum {string} */
             verdict: "WRONG" | "DOUBTFUL" | "FINE" | "TOLD";
             working: components["schemas"]["Step"][];
-        };
-        FirstOwner: {
-            code: string;
-            name: string;
-            passphrase: string;
         };
         GrindEntry: {
             /** Format: uuid */
@@ -1256,6 +1343,11 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "MAKER" | "READER";
         };
+        OwnersEntry: {
+            code: string;
+            name: string;
+            passphrase: string;
+        };
         PairedTrials: {
             /** Format: uuid */
             after: string;
@@ -1392,6 +1484,15 @@ export interface components {
             id: string;
             label: string;
             usual: string;
+        };
+        Reset: {
+            code: string;
+            passphrase: string;
+        };
+        ResetCode: {
+            address: string;
+            /** Format: int32 */
+            hours: number;
         };
         RingQuestion: {
             fields: {
@@ -2515,6 +2616,46 @@ export interface operations {
             };
         };
     };
+    devices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Device"][];
+                };
+            };
+        };
+    };
+    signOutDevice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     first: {
         parameters: {
             query?: never;
@@ -2524,7 +2665,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FirstOwner"];
+                "application/json": components["schemas"]["OwnersEntry"];
             };
         };
         responses: {
@@ -2625,6 +2766,54 @@ export interface operations {
             };
         };
     };
+    recover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnersEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
+    reset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Reset"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Me"];
+                };
+            };
+        };
+    };
     signIn: {
         parameters: {
             query?: never;
@@ -2704,6 +2893,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    resetCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ResetCode"];
+                };
             };
         };
     };
