@@ -11,6 +11,7 @@ import { CutList, WayIn } from './cut/CutList';
 import { CutPage } from './cut/CutPage';
 import { startShade } from './frame/dimShop';
 import { GlossaryPage } from './glossary/GlossaryPage';
+import { OwnerPage, ResetPage } from './people/CodePages';
 import { Gate } from './people/Gate';
 import { PairPage } from './people/PairPage';
 import { PeoplePage } from './people/PeoplePage';
@@ -40,6 +41,8 @@ createRoot(root).render(
       <BrowserRouter>
         <Routes>
           <Route path="/pair" element={<PairPage />} />
+          <Route path="/reset" element={<ResetPage />} />
+          <Route path="/owner" element={<OwnerPage />} />
           <Route
             element={
               <Gate>

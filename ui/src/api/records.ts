@@ -17,6 +17,10 @@ export const useFamilies = () =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
+/** The devices from which whoever asks has signed in. */
+export const useDevices = () =>
+  useQuery({ queryKey: ['devices'], queryFn: () => given(api.GET('/api/people/devices')) });
+
 export const useLathes = () => useQuery({ queryKey: ['lathes'], queryFn: () => given(api.GET('/api/shop/lathes')) });
 
 export const useCuts = () => useQuery({ queryKey: ['cuts'], queryFn: () => given(api.GET('/api/cuts')) });

@@ -1,54 +1,109 @@
 import { useCallback, useEffect, useState } from 'react';
+import { ownStore } from '../frame/ownStore';
+import type { Texts } from './client';
+import { type Clash, merged } from './merge';
 
 const PREFIX = 'bw.card.';
 
-function read<T>(name: string): T | undefined {
+/** A card with the version that it was read at, as texts by entry. */
+export interface Card {
+  version: number;
+  texts: Texts;
+}
+
+/** What is kept in the browser: what is being written, over which card of the shop's, and what somebody else changed otherwise. */
+interface Written {
+  mine: Texts;
+  over: Card;
+  clashes: Clash[];
+}
+
+function read(name: string): Written | undefined {
   try {
-    const text = localStorage.getItem(PREFIX + name);
-    return text ? (JSON.parse(text) as T) : undefined;
+    const text = ownStore.getItem(PREFIX + name);
+    const found = text ? (JSON.parse(text) as Partial<Written>) : undefined;
+    // A card that an earlier version of the page left is of another form.
+    return found?.mine && found.over && found.clashes ? (found as Written) : undefined;
   } catch {
     return undefined;
   }
 }
 
-export interface KeptText<T> {
+export interface KeptText {
   /** What stands there: what is being written, else what the shop has; undefined until that is read. */
-  entry: T | undefined;
+  card: Card | undefined;
   /** Whether something is written that is not saved. */
   unsaved: boolean;
-  write: (next: T) => void;
+  write: (next: Texts) => void;
   /** It is saved, or to be thrown away. */
-  done: (saved?: T) => void;
+  done: (saved?: Card) => void;
+  /** Entries that somebody else has changed to something else meanwhile: one of the two is to be chosen. */
+  clashes: Clash[];
+  choose: (field: string, text: string) => void;
 }
 
 /**
- * A card that is being written: kept in the browser from the first letter until it is saved, whichever page is opened meanwhile.
+ * A card that is being written: kept in the browser from the first letter until it is saved, whichever page is opened meanwhile. What
+ * somebody else saves of it in the meantime is put together with it, entry by entry.
  *
  * @param name under which it is kept
  * @param there what the shop has, once it is read
  */
-export function useKeptText<T>(name: string, there: T | undefined): KeptText<T> {
-  const [written, setWritten] = useState<T | undefined>(() => read<T>(name));
-  const [saved, setSaved] = useState<T>();
-  useEffect(() => setWritten(read<T>(name)), [name]);
-  const write = useCallback(
-    (next: T) => {
+export function useKeptText(name: string, there: Card | undefined): KeptText {
+  const [written, setWritten] = useState<Written | undefined>(() => read(name));
+  const [saved, setSaved] = useState<Card>();
+  useEffect(() => {
+    setWritten(read(name));
+    setSaved(undefined);
+  }, [name]);
+  const put = useCallback(
+    (next: Written) => {
       setWritten(next);
       try {
-        localStorage.setItem(PREFIX + name, JSON.stringify(next));
+        ownStore.setItem(PREFIX + name, JSON.stringify(next));
       } catch {
         // A full store must not stop the writing; it is still on the page.
       }
     },
     [name],
   );
+  // What has just been saved stands until the shop's list has been read again.
+  const shops = saved && (!there || saved.version > there.version) ? saved : there;
+  useEffect(() => {
+    if (!written || !shops || shops.version <= written.over.version) return;
+    const both = merged(written.over.texts, written.mine, shops.texts);
+    const earlier = written.clashes.filter((one) => !both.clashes.some((now) => now.field === one.field));
+    put({ mine: both.texts, over: shops, clashes: [...earlier, ...both.clashes] });
+  }, [written, shops, put]);
+  const write = useCallback(
+    (next: Texts) => {
+      const over = written?.over ?? shops ?? { version: 0, texts: {} };
+      put({ mine: next, over, clashes: written?.clashes ?? [] });
+    },
+    [put, written, shops],
+  );
+  const choose = useCallback(
+    (field: string, text: string) => {
+      if (!written) return;
+      const clashes = written.clashes.filter((one) => one.field !== field);
+      put({ ...written, mine: { ...written.mine, [field]: text }, clashes });
+    },
+    [put, written],
+  );
   const done = useCallback(
-    (kept?: T) => {
-      localStorage.removeItem(PREFIX + name);
+    (kept?: Card) => {
+      ownStore.removeItem(PREFIX + name);
       setWritten(undefined);
-      setSaved(kept);
+      if (kept) setSaved(kept);
     },
     [name],
   );
-  return { entry: written ?? saved ?? there, unsaved: written !== undefined, write, done };
+  return {
+    card: written ? { version: written.over.version, texts: written.mine } : shops,
+    unsaved: written !== undefined,
+    write,
+    done,
+    clashes: written?.clashes ?? [],
+    choose,
+  };
 }

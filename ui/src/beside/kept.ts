@@ -1,4 +1,5 @@
 import type { Texts, Units } from '../api/client';
+import { ownStore } from '../frame/ownStore';
 
 /** A set-up of a cut that is kept to set another one beside it. */
 export interface KeptSetUp {
@@ -10,7 +11,7 @@ const PREFIX = 'bw.beside.';
 
 export function keptSetUp(cut: string): KeptSetUp | undefined {
   try {
-    const text = localStorage.getItem(PREFIX + cut);
+    const text = ownStore.getItem(PREFIX + cut);
     return text ? (JSON.parse(text) as KeptSetUp) : undefined;
   } catch {
     return undefined;
@@ -18,9 +19,9 @@ export function keptSetUp(cut: string): KeptSetUp | undefined {
 }
 
 export function keepSetUp(cut: string, { fields, units }: KeptSetUp): void {
-  localStorage.setItem(PREFIX + cut, JSON.stringify({ fields, units }));
+  ownStore.setItem(PREFIX + cut, JSON.stringify({ fields, units }));
 }
 
 export function dropSetUp(cut: string): void {
-  localStorage.removeItem(PREFIX + cut);
+  ownStore.removeItem(PREFIX + cut);
 }

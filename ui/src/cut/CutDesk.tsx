@@ -65,7 +65,8 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
     },
     [at, go, onKept],
   );
-  const saving = useSaving(latest, setHistory, kept);
+  const keptAsNew = useCallback((id: string) => go(at, id, true), [at, go]);
+  const saving = useSaving(latest, setHistory, kept, keptAsNew);
   const { say } = saving;
   const edit = useCallback(
     (change: Edit) => {

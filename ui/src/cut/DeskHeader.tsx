@@ -1,5 +1,6 @@
 import { memo, useEffect, useRef } from 'react';
 import type { Units } from '../api/client';
+import { Clashes } from '../frame/Clashes';
 import { Header } from '../frame/Header';
 import { DO, MEND, QUIET } from '../frame/looks';
 import { useOfAnswer } from './CutContext';
@@ -65,21 +66,39 @@ export const DeskHeader = memo(function DeskHeader(props: Props) {
 /** What the program has to say of asking and saving. */
 export function Said({ saving }: { saving: Saving }) {
   const trouble = useOfAnswer((plan) => plan.trouble);
-  if (!trouble && !saving.said) return null;
+  const fields = useOfAnswer((plan) => plan.fields);
+  if (!trouble && !saving.said && saving.clashes.length === 0) return null;
   return (
-    <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">
-      {trouble || saving.said}
-      {saving.theirs && (
-        <>
-          {' '}
-          <button type="button" className={MEND} onClick={saving.takeTheirs}>
-            Look at theirs
-          </button>{' '}
-          <button type="button" className={MEND} onClick={saving.keepMine}>
-            Keep mine
-          </button>
-        </>
-      )}
-    </p>
+    <>
+      <Clashes
+        clashes={saving.clashes}
+        called={(field) => (field === 'name' ? 'Name' : (fields.get(field)?.label ?? field))}
+        by={saving.by}
+        at={saving.at}
+        onChoose={saving.choose}
+      />
+      <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">
+        {trouble || saving.said}
+        {saving.theirs && (
+          <>
+            {' '}
+            <button type="button" className={MEND} onClick={saving.takeTheirs}>
+              Look at theirs
+            </button>{' '}
+            <button type="button" className={MEND} onClick={saving.keepMine}>
+              Keep mine
+            </button>
+          </>
+        )}
+        {saving.gone && (
+          <>
+            {' '}
+            <button type="button" className={MEND} onClick={() => void saving.saveAsNew()}>
+              Save as new
+            </button>
+          </>
+        )}
+      </p>
+    </>
   );
 }

@@ -1,4 +1,5 @@
 import type { CutRecord, FieldState, Texts, Units } from '../api/client';
+import { ownStore } from '../frame/ownStore';
 
 /** A cut as it stands on the page: what was typed, and what has been done to it since it was opened. */
 export interface Draft {
@@ -16,6 +17,8 @@ export interface Draft {
   card: Texts;
   /** Whether it differs from what the shop has kept. */
   changed: boolean;
+  /** What the shop had at this version; missing where nothing is kept yet, and in drafts of earlier versions of the page. */
+  kept?: { name: string; units: Units; fields: Texts };
 }
 
 export type Edit =
@@ -48,6 +51,7 @@ export const fromRecord = (record: CutRecord): Draft => ({
   version: record.version,
   name: record.name,
   fields: record.fields,
+  kept: { name: record.name, units: record.units, fields: record.fields },
 });
 
 export function newDraft(units: Units): Draft {
@@ -105,7 +109,7 @@ export function undone(history: History): History {
   const last = history.before.at(-1);
   if (!last) return history;
   return {
-    now: { ...last, version: history.now.version, id: history.now.id, changed: true },
+    now: { ...last, version: history.now.version, kept: history.now.kept, id: history.now.id, changed: true },
     before: history.before.slice(0, -1),
     after: [history.now, ...history.after],
     touched: '',
@@ -116,7 +120,7 @@ export function redone(history: History): History {
   const next = history.after[0];
   if (!next) return history;
   return {
-    now: { ...next, version: history.now.version, id: history.now.id, changed: true },
+    now: { ...next, version: history.now.version, kept: history.now.kept, id: history.now.id, changed: true },
     before: [...history.before, history.now],
     after: history.after.slice(1),
     touched: '',
@@ -136,7 +140,7 @@ const PREFIX = 'bw.draft.';
 
 export function stored(id: string): Draft | undefined {
   try {
-    const text = localStorage.getItem(PREFIX + id);
+    const text = ownStore.getItem(PREFIX + id);
     return text ? { ...newDraft('METRIC'), ...(JSON.parse(text) as Draft) } : undefined;
   } catch {
     return undefined;
@@ -145,16 +149,16 @@ export function stored(id: string): Draft | undefined {
 
 export function store(draft: Draft): void {
   try {
-    localStorage.setItem(PREFIX + draft.id, JSON.stringify(draft));
-    localStorage.setItem(LAST, draft.id);
+    ownStore.setItem(PREFIX + draft.id, JSON.stringify(draft));
+    ownStore.setItem(LAST, draft.id);
   } catch {
     // A full or forbidden store must not stop the work; the draft is still on the page.
   }
 }
 
 export function forget(id: string): void {
-  localStorage.removeItem(PREFIX + id);
-  localStorage.removeItem(UNDO_PREFIX + id);
+  ownStore.removeItem(PREFIX + id);
+  ownStore.removeItem(UNDO_PREFIX + id);
 }
 
 const UNDO_PREFIX = 'bw.undo.';
@@ -165,7 +169,7 @@ const KEPT_STEPS = 40;
 export function storeUndo({ now, before, after }: History): void {
   try {
     const kept = { before: before.slice(-KEPT_STEPS), after: after.slice(0, KEPT_STEPS) };
-    localStorage.setItem(UNDO_PREFIX + now.id, JSON.stringify(kept));
+    ownStore.setItem(UNDO_PREFIX + now.id, JSON.stringify(kept));
   } catch {
     // As above: without it there is less to undo, and no more.
   }
@@ -174,7 +178,7 @@ export function storeUndo({ now, before, after }: History): void {
 /** A draft with what can be undone of it, as it was left. */
 export function resumed(now: Draft): History {
   try {
-    const text = localStorage.getItem(UNDO_PREFIX + now.id);
+    const text = ownStore.getItem(UNDO_PREFIX + now.id);
     const kept = text ? (JSON.parse(text) as Partial<History>) : {};
     return { now, before: kept.before ?? [], after: kept.after ?? [], touched: '' };
   } catch {
@@ -185,9 +189,9 @@ export function resumed(now: Draft): History {
 const LAST = 'bw.last';
 
 /** The cut that was worked on last. */
-export const last = (): string | null => localStorage.getItem(LAST);
+export const last = (): string | null => ownStore.getItem(LAST);
 
 /** It is no longer here: the program does not open on it again. */
 export function forgetLast(id: string): void {
-  if (last() === id) localStorage.removeItem(LAST);
+  if (last() === id) ownStore.removeItem(LAST);
 }

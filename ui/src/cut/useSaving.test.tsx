@@ -30,7 +30,7 @@ function desk(first: Draft) {
       const [history, change] = useState<History>(started(first));
       const [latest] = useState(() => new Held(history.now));
       latest.put(history.now);
-      return { history, change, saving: useSaving(latest, change, onKept) };
+      return { history, change, saving: useSaving(latest, change, onKept, onKept) };
     },
     { wrapper: Reading },
   );
@@ -104,38 +104,84 @@ describe('saving a cut', () => {
   });
 
   describe('when somebody else has saved meanwhile', () => {
-    const refused = { status: 409, json: { sentence: 'Somebody saved this meanwhile.', code: 'saved-meanwhile' } };
-    const open = async (more: Record<string, { json: unknown }[]> = {}) => {
+    const refused = { status: 409, json: { sentence: 'Somebody saved this meanwhile.', code: 'saved-by-another' } };
+    const OPENED: Draft = {
+      ...PIN,
+      fields: { diameter: '10', overhang: '38' },
+      kept: { name: 'Pin', units: 'METRIC', fields: { diameter: '9', overhang: '38' } },
+    };
+    /** The cut as it is saved over a version that they have made of it meanwhile. */
+    const open = async (theirs: Draft['fields'], more: Record<string, unknown> = {}) => {
       const asked = program({
         'PUT /api/cuts/a': [refused, { json: record(9) }],
-        'GET /api/cuts/a': [{ json: record(8, { diameter: '11' }) }],
-        ...more,
+        'GET /api/cuts/a': [{ json: { ...record(8, theirs), savedBy: 'Rhee', ...more } }],
       });
-      const opened = desk(PIN);
+      const opened = desk(OPENED);
       act(() => opened.at().saving.save());
-      await waitFor(() => expect(opened.at().saving.theirs?.version).toBe(8));
+      await waitFor(() => expect(opened.at().saving.by).toBe('Rhee'));
       return { ...opened, asked };
     };
 
-    it('shows theirs, and undo brings one’s own back', async () => {
-      const { at } = await open();
+    it('puts together what only one of both has changed; undo takes theirs out again', async () => {
+      const { at, asked } = await open({ diameter: '9', overhang: '44' });
+      expect(at().history.now).toMatchObject({ version: 8, fields: { diameter: '10', overhang: '44' }, changed: true });
+      expect(at().history.before.at(-1)?.fields).toEqual({ diameter: '10', overhang: '38' });
+      expect(at().saving.said).toContain('Rhee saved this cut');
+      act(() => at().saving.save());
+      await waitFor(() => expect(at().saving.said).toBe('Saved.'));
+      expect(asked.filter((one) => one.method === 'PUT').at(-1)?.body).toMatchObject({
+        version: 8,
+        fields: { diameter: '10', overhang: '44' },
+      });
+    });
+
+    it('asks where both have changed the same, and saves nothing before it is told', async () => {
+      const { at, asked } = await open({ diameter: '11', overhang: '38' });
+      expect(at().saving.clashes).toEqual([{ field: 'diameter', was: '9', mine: '10', theirs: '11' }]);
+      act(() => at().saving.save());
+      expect(at().saving.said).toContain('Choose first');
+      expect(asked.filter((one) => one.method === 'PUT')).toHaveLength(1);
+      act(() => at().saving.choose('diameter', '11'));
+      act(() => at().saving.save());
+      await waitFor(() => expect(at().saving.said).toBe('Saved.'));
+      expect(asked.filter((one) => one.method === 'PUT').at(-1)?.body).toMatchObject({
+        version: 8,
+        fields: { diameter: '11', overhang: '38' },
+      });
+      expect(at().history.now.version).toBe(9);
+    });
+
+    it('lets one of the two be taken whole where they are in other units', async () => {
+      const { at } = await open({ diameter: '0.4', overhang: '1.5' }, { units: 'INCH' });
+      await waitFor(() => expect(at().saving.theirs?.version).toBe(8));
+      expect(at().history.now.fields.diameter).toBe('10');
       act(() => at().saving.takeTheirs());
-      expect(at().history.now).toMatchObject({ version: 8, fields: { diameter: '11' } });
-      expect(at().history.before.at(-1)?.fields).toEqual({ diameter: '10' });
+      expect(at().history.now).toMatchObject({ version: 8, units: 'INCH', fields: { diameter: '0.4' } });
+      expect(at().history.before.at(-1)?.fields).toMatchObject({ diameter: '10' });
       expect(at().saving.theirs).toBeUndefined();
     });
 
-    it('puts one’s own in place of theirs, on their version, when it is saved again', async () => {
-      const { at, asked } = await open();
-      act(() => at().saving.keepMine());
-      expect(at().saving.said).toContain('Save again');
+    it('knows nothing of what stood there before, and asks then', async () => {
+      program({
+        'PUT /api/cuts/a': [refused],
+        'GET /api/cuts/a': [{ json: record(8, { diameter: '11' }) }],
+      });
+      const { at } = desk(PIN);
       act(() => at().saving.save());
-      await waitFor(() => expect(at().saving.said).toBe('Saved.'));
-      expect(asked.filter((one) => one.method === 'PUT').map((one) => one.body)).toMatchObject([
-        { version: 3, fields: { diameter: '10' } },
-        { version: 8, fields: { diameter: '10' } },
-      ]);
-      expect(at().history.now.version).toBe(9);
+      await waitFor(() => expect(at().saving.clashes).toHaveLength(1));
+    });
+
+    it('keeps it as a new one where it was deleted', async () => {
+      const asked = program({
+        'PUT /api/cuts/a': [{ status: 404, json: { sentence: 'Deleted.', code: 'no-longer-kept' } }],
+        'POST /api/cuts': [{ json: { ...record(1), id: 'given' } }],
+      });
+      const { at, onKept } = desk(PIN);
+      act(() => at().saving.save());
+      await waitFor(() => expect(at().saving.gone).toBe(true));
+      await act(() => at().saving.saveAsNew());
+      expect(onKept).toHaveBeenCalledWith('given');
+      expect(asked.find((one) => one.method === 'POST')?.body).toMatchObject({ name: 'Pin', fields: PIN.fields });
     });
   });
 });

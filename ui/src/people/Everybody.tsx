@@ -5,6 +5,7 @@ import { readAgain } from '../api/readAgain';
 import { usePeople } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { DO, MACHINE, QUIET } from '../frame/looks';
+import { Asked } from './Asked';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
 
@@ -16,6 +17,8 @@ export function Everybody({ me }: { me: Me }) {
   const people = usePeople(true);
   const queries = useQueryClient();
   const [said, setSaid] = useState('');
+  const [reset, setReset] = useState<{ name: string; address: string; hours: number }>();
+  const [change, setChange] = useState<{ person: Person; role: Role }>();
   const act = async (what: Promise<unknown>, done = '') => {
     try {
       await what;
@@ -39,16 +42,7 @@ export function Everybody({ me }: { me: Me }) {
               value={person.role}
               text={ROLES[person.role]}
               choices={CHOICES}
-              onPick={(role) =>
-                void act(
-                  given(
-                    api.PUT('/api/people/{id}/role', {
-                      params: { path: { id: person.id } },
-                      body: { version: person.version, role: role as Role },
-                    }),
-                  ),
-                )
-              }
+              onPick={(role) => role !== person.role && setChange({ person, role: role as Role })}
             />
             <button
               type="button"
@@ -63,28 +57,71 @@ export function Everybody({ me }: { me: Me }) {
             >
               Sign out everywhere
             </button>
+            <button
+              type="button"
+              className={QUIET}
+              aria-label={`A code for a new passphrase: ${person.name}`}
+              onClick={() =>
+                void act(
+                  given(api.POST('/api/people/{id}/reset', { params: { path: { id: person.id } } })).then(
+                    ({ address, hours }) => setReset({ name: person.name, address, hours }),
+                  ),
+                )
+              }
+            >
+              Forgot the passphrase
+            </button>
             {person.name !== me.name && (
-              <button
-                type="button"
-                className={QUIET}
-                aria-label={`Take out: ${person.name}`}
-                onClick={() =>
+              <Asked
+                question={`Take ${person.name} out?`}
+                consequence={`${person.name} is signed out everywhere and cannot come in again. What ${person.name} saved stays, with the name.`}
+                act={`Take ${person.name} out`}
+                onYes={() =>
                   void act(
                     given(
                       api.DELETE('/api/people/{id}', {
                         params: { path: { id: person.id }, query: { version: person.version } },
                       }),
                     ),
+                    `${person.name} is out. To let ${person.name} in again, enter the name anew below.`,
                   )
                 }
               >
-                Take out
-              </button>
+                <button type="button" className={QUIET} aria-label={`Take out: ${person.name}`}>
+                  Take out
+                </button>
+              </Asked>
             )}
           </li>
         ))}
       </ul>
       {said && <p role="status">{said}</p>}
+      {reset && (
+        <p className="reset-code">
+          Give {reset.name} this address; it works once, within {reset.hours} hours, and asks for a new passphrase:{' '}
+          <b className="figures wrap-anywhere">{reset.address}</b>
+        </p>
+      )}
+      {change && (
+        <Asked
+          open
+          onOpen={(open) => !open && setChange(undefined)}
+          question={`Change what ${change.person.name} may do?`}
+          consequence={`${change.person.name} is signed out, and from the next sign-in on is: ${ROLES[change.role]}.`}
+          act="Change it"
+          onYes={() =>
+            void act(
+              given(
+                api.PUT('/api/people/{id}/role', {
+                  params: { path: { id: change.person.id } },
+                  body: { version: change.person.version, role: change.role },
+                }),
+              ),
+              `${change.person.name} may do something else from now on. Change it back above.`,
+            )
+          }
+        />
+      )}
       <NewPerson onAdded={() => void readAgain(queries, { queryKey: ['people'] })} />
     </section>
   );

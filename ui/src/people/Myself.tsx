@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { api, given, type Me, type Pairing, Refused, sentenceOf, type Texts } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { DO, MACHINE, MEND } from '../frame/looks';
+import { Devices } from './Devices';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
 
@@ -64,6 +65,7 @@ export function Myself({ me }: { me: Me }) {
           </div>
         </div>
       )}
+      <Devices />
       <NewPassphrase />
     </section>
   );

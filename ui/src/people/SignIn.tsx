@@ -13,7 +13,10 @@ export function SignIn() {
         { id: 'passphrase', words: 'Passphrase', type: 'password', complete: 'current-password' },
       ]}
     >
-      <p>This is the shop’s Bold Wedge. What you typed before is kept on this machine.</p>
+      <p>
+        This is the shop’s Bold Wedge. What was typed on this device before is still on it. Who has forgotten the
+        passphrase gets a code from the shop’s owner.
+      </p>
     </WayInForm>
   );
 }

@@ -18,13 +18,16 @@ interface Props {
   letIn: (typed: Texts) => Promise<Me>;
   entries: Asked[];
   act: string;
+  /** What stands in the entries at first. */
+  typed?: Texts;
+  onIn?: () => void;
   children?: ReactNode;
 }
 
 /** A form that lets somebody in: what is wrong is told beside the entry, and what was typed stays. */
-export function WayInForm({ title, letIn, entries, act, children }: Props) {
+export function WayInForm({ title, letIn, entries, act, typed: first = {}, onIn, children }: Props) {
   const queries = useQueryClient();
-  const [typed, setTyped] = useState<Texts>({});
+  const [typed, setTyped] = useState<Texts>(first);
   const [wrong, setWrong] = useState<Texts>({});
   const [said, setSaid] = useState('');
   const [busy, setBusy] = useState(false);
@@ -37,6 +40,7 @@ export function WayInForm({ title, letIn, entries, act, children }: Props) {
       setWrong({});
       await readAgain(queries, { predicate: ({ queryKey }) => queryKey[0] !== 'me' });
       queries.setQueryData(['me'], me);
+      onIn?.();
     } catch (error) {
       setSaid(sentenceOf(error));
       setWrong(error instanceof Refused ? error.fields : {});

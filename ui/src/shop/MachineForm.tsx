@@ -1,10 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { api, given, type LatheRecord, Refused, sentenceOf, type Texts } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useChoices } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
+import { Clashes } from '../frame/Clashes';
 import { DO, FIELD, MACHINE, QUIET, READING } from '../frame/looks';
 import { MachineTests } from './MachineTests';
 
@@ -45,21 +46,13 @@ interface Props {
   say: (sentence: string) => void;
 }
 
-/** What is written, and over which version. */
-interface Written {
-  version: number;
-  card: Texts;
-}
-
 /** The card of a machine, as it is being written. */
 export function MachineForm({ lathe, onKept, said, say }: Props) {
   const choices = useChoices();
   const queries = useQueryClient();
-  const kept = useKeptText<Written>(`lathe.${lathe?.id ?? 'new'}`, {
-    version: lathe?.version ?? 0,
-    card: lathe?.card ?? {},
-  });
-  const { version, card } = kept.entry ?? { version: 0, card: {} };
+  const there = useMemo(() => ({ version: lathe?.version ?? 0, texts: lathe?.card ?? {} }), [lathe]);
+  const kept = useKeptText(`lathe.${lathe?.id ?? 'new'}`, there);
+  const { version, texts: card } = kept.card ?? there;
   const [wrong, setWrong] = useState<Texts>({});
   const newLathe = useNewRecord();
   const units = lathe?.units ?? 'METRIC';
@@ -70,17 +63,15 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
         ? await given(api.PUT('/api/shop/lathes/{id}', { params: { path: { id: lathe.id } }, body }))
         : await given(api.POST('/api/shop/lathes', { body: newLathe(body) }));
       setWrong({});
-      kept.done({ version: saved.version, card: saved.card });
+      kept.done({ version: saved.version, texts: saved.card });
       say('Saved.');
       onKept(saved.id);
       await readAgain(queries, { queryKey: ['lathes'] });
     } catch (error) {
       say(sentenceOf(error));
       setWrong(error instanceof Refused ? error.fields : {});
-      if (lathe && error instanceof Refused && error.status === 409) {
-        const all = await given(api.GET('/api/shop/lathes')).catch(() => []);
-        kept.write({ card, version: all.find((one) => one.id === lathe.id)?.version ?? version });
-      }
+      // What somebody else saved is read again and put together with what stands here.
+      if (lathe && error instanceof Refused && error.status === 409) await readAgain(queries, { queryKey: ['lathes'] });
     }
   };
   return (
@@ -101,7 +92,7 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
             placeholder={EXAMPLES[entry.id]}
             aria-invalid={!!wrong[entry.id]}
             data-entry={entry.id}
-            onChange={(event) => kept.write({ version, card: { ...card, [entry.id]: event.target.value } })}
+            onChange={(event) => kept.write({ ...card, [entry.id]: event.target.value })}
           />
           {wrong[entry.id] && <em role="alert">{wrong[entry.id]}</em>}
         </label>
@@ -111,11 +102,20 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
           machine={lathe?.id ?? 'new'}
           units={units}
           card={card}
-          onUse={(take) => kept.write({ version, card: { ...card, ...take } })}
+          onUse={(take) => kept.write({ ...card, ...take })}
         />
       )}
+      <div className="col-span-full">
+        <Clashes
+          clashes={kept.clashes}
+          called={(field) => choices.data?.latheEntries.find((one) => one.id === field)?.words ?? field}
+          by={lathe?.savedBy ?? ''}
+          at={lathe?.savedAt}
+          onChoose={kept.choose}
+        />
+      </div>
       <div className="col-span-full flex items-center gap-4">
-        <button type="submit" className={DO}>
+        <button type="submit" className={DO} disabled={kept.clashes.length > 0}>
           Save the machine{kept.unsaved ? ' •' : ''}
         </button>
         {kept.unsaved && (

@@ -2,7 +2,7 @@ import { Collapsible } from 'radix-ui';
 import { useState } from 'react';
 import { api, type BarAnswer, given, type Texts, type Units } from '../api/client';
 import { useAttempt } from '../api/useAttempt';
-import { useKeptText } from '../api/useKeptText';
+import { type Card, useKeptText } from '../api/useKeptText';
 import { DO, FIELD, MEND, QUIET, READING, VIEW } from '../frame/looks';
 import { LINES, PushTable } from '../stations/PushTable';
 import { TapTest } from '../stations/TapTest';
@@ -24,6 +24,8 @@ const PLACES = [
   { id: 'out', words: 'Far pull, from the jaws', hint: '160 mm' },
 ] as const;
 
+const NOTHING_YET: Card = { version: 0, texts: {} };
+
 interface Props {
   machine: string;
   units: Units;
@@ -34,8 +36,8 @@ interface Props {
 /** The machine pushed with a scale and read with an indicator: what it is takes the place of what its size lets assume. */
 export function MachineTests({ machine, units, card, onUse }: Props) {
   const [part, setPart] = useState<Part>('POST');
-  const kept = useKeptText<Texts>(`machine-test.${machine}`, {});
-  const typed = kept.entry ?? {};
+  const kept = useKeptText(`machine-test.${machine}`, NOTHING_YET);
+  const typed = kept.card?.texts ?? {};
   const [judged, setJudged] = useState<{ part: Part; answer: BarAnswer }>();
   const { said, say, attempt } = useAttempt();
   const at = (id: string) => typed[`${part}.${id}`] ?? '';

@@ -1,12 +1,13 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, download, given, Refused, sentenceOf, type ToolRecord } from '../api/client';
+import { api, download, given, Refused, sentenceOf, type Texts, type ToolRecord } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { useFamilies, useGrinds, useLathes } from '../api/records';
-import { useKeptText } from '../api/useKeptText';
+import { type Card, useKeptText } from '../api/useKeptText';
 import { copyTool, deleteTool } from '../cut/copies';
 import { choicesOf, kindOf } from '../cut/families';
+import { Clashes } from '../frame/Clashes';
 import { Header } from '../frame/Header';
 import { DO, QUIET, STATION } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
@@ -16,6 +17,19 @@ import { Plate } from '../plate/Plate';
 import { ToolCard } from './ToolCard';
 import { ToolLog } from './ToolLog';
 import { useDrawnTool } from './useDrawnTool';
+
+/** What of a tool is typed beside its fields. */
+const NAMES_OF_CARD: Texts = { name: 'Name', drawer: 'Lives in', note: 'Note' };
+
+const cardOf = ({ version, name, drawer, note, fields }: ToolRecord): Card => ({
+  version,
+  texts: { ...fields, name, drawer, note },
+});
+
+function withCard(tool: ToolRecord, { version, texts }: Card): ToolRecord {
+  const { name = '', drawer = '', note = '', ...fields } = texts;
+  return { ...tool, version, name, drawer, note, fields };
+}
 
 /** A tool's card: its drawing, its angles wanted and last measured, where it lives, its log. */
 export function ToolPage() {
@@ -36,8 +50,10 @@ export function ToolPage() {
   const families = useFamilies();
   const grinds = useGrinds(id);
   const photos = usePhotos({ tool: id });
-  const card = useKeptText<ToolRecord>(`tool.${id}`, tool.data);
-  const { entry, write: setEntry } = card;
+  const there = useMemo(() => tool.data && cardOf(tool.data), [tool.data]);
+  const card = useKeptText(`tool.${id}`, there);
+  const entry = tool.data && card.card && withCard(tool.data, card.card);
+  const setEntry = (next: ToolRecord) => card.write(cardOf(next).texts);
   useTitle(entry?.name ?? 'Tool');
   const lathe = lathes.data?.[0]?.id;
   const of = kindOf(families.data ?? [], tool.data?.kind);
@@ -59,17 +75,13 @@ export function ToolPage() {
     if (!entry) return;
     try {
       const kept = await given(api.PUT('/api/crib/tools/{id}', { params: { path: { id } }, body: entry }));
-      card.done(kept);
+      card.done(cardOf(kept));
       setSaid('Saved.');
       void readAgain(queries, { queryKey: ['tool', id] });
     } catch (error) {
       setSaid(sentenceOf(error));
-      if (error instanceof Refused && error.status === 409) {
-        const theirs = await given(api.GET('/api/crib/tools/{id}', { params: { path: { id } } })).catch(
-          () => undefined,
-        );
-        if (theirs) setEntry({ ...entry, version: theirs.version });
-      }
+      // What somebody else saved is read again and put together with what stands here.
+      if (error instanceof Refused && error.status === 409) await readAgain(queries, { queryKey: ['tool', id] });
     }
   };
   return (
@@ -102,7 +114,7 @@ export function ToolPage() {
         >
           Delete
         </button>
-        <button type="button" className={DO} onClick={() => void save()} disabled={!entry}>
+        <button type="button" className={DO} onClick={() => void save()} disabled={!entry || card.clashes.length > 0}>
           Save{card.unsaved ? ' •' : ''}
         </button>
         {card.unsaved && (
@@ -137,6 +149,14 @@ export function ToolPage() {
         <aside className="ledger block min-w-0" aria-label="Tool card">
           {tool.error && <p role="alert">{sentenceOf(tool.error)}</p>}
           {said && <p role="status">{said}</p>}
+          <Clashes
+            clashes={card.clashes}
+            called={(field) => NAMES_OF_CARD[field] ?? labels[field] ?? field}
+            worded={(field, text) => (field in NAMES_OF_CARD ? text : worded(field, text))}
+            by={tool.data?.savedBy ?? ''}
+            at={tool.data?.savedAt}
+            onChoose={card.choose}
+          />
           {entry && (
             <ToolCard
               {...{ entry, kind, labels, worded, measured, figure }}

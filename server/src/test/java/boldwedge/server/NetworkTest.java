@@ -19,7 +19,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Open to the shop's network: who comes in, who may change what, who is sent away. One shop's day, in its order. */
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
@@ -27,7 +26,6 @@ class NetworkTest {
     private static final Map<String, String> OPEN =
             Map.of("boldwedge.network", "true", "boldwedge.first-code", "a1b2c3d4e5", "boldwedge.demo", "true");
     private static final String WORDS = "seven blue files";
-    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static RunningShop shop;
 
     @BeforeAll

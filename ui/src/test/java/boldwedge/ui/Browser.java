@@ -148,17 +148,23 @@ final class Browser implements AutoCloseable {
         page.waitForLoadState(LoadState.NETWORKIDLE);
     }
 
-    /** What axe finds on the page as it stands (all rules, best practices too), in words; empty when it finds nothing. */
+    /**
+     * What axe finds on the page as it stands, in words; empty when it finds nothing.
+     *
+     * @param rules by their names; all rules, best practices too, when none is named
+     */
     @SuppressWarnings("unchecked")
-    List<String> barriers() {
+    List<String> barriers(String... rules) {
         // Handed over once for all pages to come: that takes longer than what it does on one.
         if (!(Boolean) page.evaluate("() => 'axe' in window")) {
             context.addInitScript(AXE);
             page.evaluate(AXE);
         }
         return (List<String>) page.evaluate("""
-                async () => (await axe.run(document, { resultTypes: ['violations'] })).violations
-                  .flatMap((rule) => rule.nodes.map((node) => `${rule.id}: ${node.html}`))""");
+                async (rules) => (await axe.run(document, {
+                  resultTypes: ['violations'],
+                  ...(rules.length ? { runOnly: rules } : {}),
+                })).violations.flatMap((rule) => rule.nodes.map((node) => `${rule.id}: ${node.html}`))""", List.of(rules));
     }
 
     /** A value on the plate or in the sentence, by its field. */

@@ -108,11 +108,12 @@ class HolesTest extends PageTest {
     void holesHaveNoSeriousAccessibilityFinding() {
         for (String name :
                 List.of("Shear-pin holes, drilled", "Shear-pin holes, reamed", "Flange screws", "Furnace load")) {
-            String id = cut(name);
-            for (String station : List.of("cut", "edge", "reach", "make", "prove")) {
-                browser.show("/cut/" + id + "/" + station);
-                assertThat(browser.barriers()).as(name + " " + station).isEmpty();
-            }
+            eachStation(
+                    cut(name),
+                    List.of("cut", "edge", "reach", "make", "prove"),
+                    station -> assertThat(browser.barriers())
+                            .as(name + " " + station)
+                            .isEmpty());
         }
     }
 }

@@ -7,6 +7,8 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 
@@ -72,6 +74,17 @@ abstract class PageTest {
     final void station(String name) {
         page.locator("nav.stations button", new Page.LocatorOptions().setHasText(name))
                 .click();
+    }
+
+    /** Opens a cut and takes its stations one after the other, by their tabs; each rests before it is looked at. */
+    final void eachStation(String cut, List<String> stations, Consumer<String> look) {
+        browser.show("/cut/" + cut + "/" + stations.getFirst());
+        for (String station : stations) {
+            station(station.substring(0, 1).toUpperCase(Locale.ROOT) + station.substring(1));
+            page.waitForURL("**/" + station);
+            browser.rested();
+            look.accept(station);
+        }
     }
 
     /** The id of the demo shop's cut whose name starts so. */

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** Whoever reads the page by ear, by keys or with a thumb: nothing that axe finds, and targets that a glove hits. */
@@ -13,29 +12,34 @@ class ReachableTest extends PageTest {
     /** Smaller targets are hit past, CSS pixels. */
     private static final int LEAST_TARGET = 40;
 
-    private List<String> everyPage() {
-        List<String> pages = new ArrayList<>(List.of("/cuts", "/crib", "/shop", "/tools/" + tool("Brass")));
-        for (String name : List.of("Guide-vane", "Pump bush", "Bush blanks")) {
-            Stream.of("cut", "edge", "reach", "make", "prove", "crib")
-                    .map(station -> "/cut/" + cut(name) + "/" + station)
-                    .forEach(pages::add);
-        }
-        return pages;
-    }
-
     /** On every page, in both shades. */
     @Test
     void axeFindsNothingAndTargetsAreLargeEnough() {
         List<String> found = new ArrayList<>();
-        for (String path : everyPage()) {
+        for (String path : List.of("/cuts", "/crib", "/shop", "/tools/" + tool("Brass"))) {
             browser.show(path);
-            tooSmall().forEach(line -> found.add(path + " " + line));
-            for (String shade : List.of("light", "dim")) {
-                page.evaluate("(shade) => { document.documentElement.dataset.shade = shade; }", shade);
-                browser.barriers().forEach(line -> found.add(path + " " + shade + " " + line));
-            }
+            lookAt(path, found);
+        }
+        for (String name : List.of("Guide-vane", "Pump bush", "Bush blanks")) {
+            eachStation(
+                    cut(name),
+                    List.of("cut", "edge", "reach", "make", "prove", "crib"),
+                    station -> lookAt(name + " " + station, found));
         }
         assertThat(found).isEmpty();
+    }
+
+    private void lookAt(String where, List<String> found) {
+        tooSmall().forEach(line -> found.add(where + " " + line));
+        shade("light");
+        browser.barriers().forEach(line -> found.add(where + " light " + line));
+        shade("dim");
+        // Nothing else than the colours is another in this shade.
+        browser.barriers("color-contrast", "link-in-text-block").forEach(line -> found.add(where + " dim " + line));
+    }
+
+    private void shade(String shade) {
+        page.evaluate("(shade) => { document.documentElement.dataset.shade = shade; }", shade);
     }
 
     /**

@@ -65,48 +65,116 @@ class RecordsTest extends PageTest {
         assertThat(page.locator(".log li").first()).containsText("9.5°");
     }
 
-    /** Somebody saves the card while it lies open here: told, not overwritten, and nothing typed is lost. */
+    private Locator clash(String field, String theirs) {
+        Locator clash = page.locator("[data-clash='" + field + "']");
+        assertThat(clash).containsText(theirs);
+        return clash;
+    }
+
+    /** Somebody saves the card while it lies open here: what only one has changed is put together, and where both have one is asked. */
     @Test
-    void twoPeopleSaveOneToolAndTheSecondIsTold() {
+    void twoPeopleAtOneToolLoseNothingOfEither() {
         RunningShop shop = RunningShop.get();
         String id = tool("Brass");
         browser.open("/tools/" + id);
         page.getByLabel("Note").fill("mine, typed for long");
         var now = shop.get("/api/crib/tools/" + id).json();
-        shop.send("PUT", "/api/crib/tools/" + id, body(now, now.path("name").asString(), "theirs"));
+        Map<String, Object> theirs =
+                body(now, now.path("name").asString(), now.path("note").asString());
+        theirs.put("drawer", "C7");
+        assertThat(shop.send("PUT", "/api/crib/tools/" + id, theirs).status()).isEqualTo(200);
         page.locator(".header .do").click();
         assertThat(page.locator(".ledger [role=status]")).containsText("Somebody else saved this tool");
         assertThat(page.getByLabel("Note")).hasValue("mine, typed for long");
-        assertThat(shop.get("/api/crib/tools/" + id).json().path("note").asString())
-                .isEqualTo("theirs");
+        assertThat(page.getByLabel("Lives in")).hasValue("C7");
+        // Now both change the same.
+        now = shop.get("/api/crib/tools/" + id).json();
+        shop.send("PUT", "/api/crib/tools/" + id, body(now, now.path("name").asString(), "theirs"));
+        page.locator(".header .do").click();
+        assertThat(page.locator(".header .do")).isDisabled();
+        clash("note", "theirs").getByText("Yours: mine, typed for long").click();
         page.locator(".header .do").click();
         assertThat(page.locator(".ledger [role=status]")).hasText("Saved.");
-        assertThat(shop.get("/api/crib/tools/" + id).json().path("note").asString())
-                .isEqualTo("mine, typed for long");
+        var kept = shop.get("/api/crib/tools/" + id).json();
+        assertThat(kept.path("note").asString()).isEqualTo("mine, typed for long");
+        assertThat(kept.path("drawer").asString()).isEqualTo("C7");
     }
 
     @Test
-    void twoPeopleSaveOneCutAndEitherVersionCanBeHad() {
+    void twoPeopleAtOneMachineLoseNothingOfEither() {
+        RunningShop shop = RunningShop.get();
+        browser.open("/shop");
+        Locator power = page.locator("[data-entry='motor']");
+        assertThat(power).not().hasValue("");
+        String name = page.locator("[data-entry='name']").inputValue();
+        power.fill("2.2 kW");
+        for (var lathe : shop.get("/api/shop/lathes").json()) {
+            if (lathe.path("card").path("name").asString().equals(name)) {
+                Map<String, Object> card = new HashMap<>();
+                lathe.path("card")
+                        .properties()
+                        .forEach(entry ->
+                                card.put(entry.getKey(), entry.getValue().asString()));
+                card.put("largestShank", "25 mm");
+                assertThat(shop.send(
+                                        "PUT",
+                                        "/api/shop/lathes/" + lathe.path("id").asString(),
+                                        Map.of(
+                                                "version", lathe.path("version").asInt(),
+                                                "units", lathe.path("units").asString(),
+                                                "card", card))
+                                .status())
+                        .isEqualTo(200);
+            }
+        }
+        button("Save the machine •").click();
+        assertThat(page.locator("[data-entry='largestShank']")).hasValue("25 mm");
+        assertThat(power).hasValue("2.2 kW");
+        button("Save the machine •").click();
+        assertThat(page.locator(".lathe [role=status]")).hasText("Saved.");
+    }
+
+    @Test
+    void twoPeopleAtOneCutLoseNothingOfEither() {
         RunningShop shop = RunningShop.get();
         browser.open("/cut/new/cut");
         assertThat(browser.field("diameter")).isVisible();
+        browser.field("diameter").fill("30 mm");
         page.getByLabel("Name of the cut").fill("Shared spindle");
         page.locator(".header .do").click();
         page.waitForURL(Pattern.compile(".*/cut/[0-9a-f-]{36}/cut"));
         String id = page.url().replaceAll(".*/cut/([0-9a-f-]{36})/.*", "$1");
-        var now = shop.get("/api/cuts/" + id).json();
-        shop.send("PUT", "/api/cuts/" + id, body(now, "Theirs", ""));
+        // They name it otherwise and turn it from another size; here only the name is changed.
+        Map<String, Object> theirs = body(shop.get("/api/cuts/" + id).json(), "Theirs", "");
+        Map<String, Object> fields = new HashMap<>();
+        ((tools.jackson.databind.JsonNode) theirs.get("fields"))
+                .properties()
+                .forEach(entry -> fields.put(entry.getKey(), entry.getValue().asString()));
+        fields.put("diameter", "34 mm");
+        theirs.put("fields", fields);
+        assertThat(shop.send("PUT", "/api/cuts/" + id, theirs).status()).isEqualTo(200);
         page.getByLabel("Name of the cut").fill("Mine");
         page.keyboard().press("Control+s");
-        assertThat(page.locator(".said")).containsText("Somebody else saved this cut");
-        button("Look at theirs").click();
-        assertThat(page.getByLabel("Name of the cut")).hasValue("Theirs");
-        page.locator("body").click(new Locator.ClickOptions().setPosition(5, 790));
-        page.keyboard().press("Control+z");
+        Locator name = clash("name", "Theirs");
+        assertThat(browser.field("diameter")).hasValue("34 mm");
         assertThat(page.getByLabel("Name of the cut")).hasValue("Mine");
         page.keyboard().press("Control+s");
+        assertThat(page.locator(".said")).containsText("Choose first");
+        name.getByText("Yours: Mine").click();
+        assertThat(page.locator(".clashes")).hasCount(0);
+        page.locator(".header .do").click();
         assertThat(page.locator(".said")).hasText("Saved.");
-        assertThat(shop.get("/api/cuts/" + id).json().path("name").asString()).isEqualTo("Mine");
+        var kept = shop.get("/api/cuts/" + id).json();
+        assertThat(kept.path("name").asString()).isEqualTo("Mine");
+        assertThat(kept.path("fields").path("diameter").asString()).isEqualTo("34 mm");
+        // Deleted elsewhere, it is kept as a new one.
+        assertThat(shop.delete("/api/cuts/" + id).status()).isEqualTo(200);
+        page.getByLabel("Name of the cut").fill("Saved after all");
+        page.keyboard().press("Control+s");
+        button("Save as new").click();
+        page.waitForURL(address -> !address.contains(id));
+        assertThat(page.getByLabel("Name of the cut")).hasValue("Saved after all");
+        assertThat(shop.get("/api/cuts").text()).contains("Saved after all");
     }
 
     @Test

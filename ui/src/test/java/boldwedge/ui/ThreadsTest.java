@@ -101,11 +101,12 @@ class ThreadsTest extends PageTest {
     @Test
     void threadsHaveNoSeriousAccessibilityFinding() {
         for (String name : List.of("Gland nut", "Gate stud", "Bar for the gland")) {
-            String id = cut(name);
-            for (String station : List.of("cut", "edge", "reach", "make", "prove")) {
-                browser.show("/cut/" + id + "/" + station);
-                assertThat(browser.barriers()).isEmpty();
-            }
+            eachStation(
+                    cut(name),
+                    List.of("cut", "edge", "reach", "make", "prove"),
+                    station -> assertThat(browser.barriers())
+                            .as(name + " " + station)
+                            .isEmpty());
         }
     }
 }

@@ -7,9 +7,12 @@ import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.web.Refusal;
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -20,6 +23,7 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -27,13 +31,23 @@ import org.apache.commons.csv.CSVRecord;
 
 /**
  * The crib as a table of comma-separated values (RFC 4180). A spreadsheet runs a cell that begins like a formula: such a cell gets
- * an apostrophe in front, which is taken off again when it is read.
+ * an apostrophe in front, which is taken off again when it is read; so does what would be a cell where another mark than the comma
+ * parts them.
  */
 final class CribTable {
     private static final String NOTHING = " Nothing was taken in.";
 
     /** What makes a spreadsheet run a cell; the apostrophe itself is among them so that it comes back as it was. */
-    private static final String RUN = "=+-@\t\r\n'＝＋－＠";
+    private static final String RUN = "(?=[=+\\-@\t\r\n'＝＋－＠])";
+
+    /** Where a cell begins, for whatever parts the cells. */
+    private static final String BEGINS = "(^|[;|\t]\\s*)";
+
+    private static final Pattern DANGEROUS = Pattern.compile(BEGINS + RUN);
+    private static final Pattern MADE_HARMLESS = Pattern.compile(BEGINS + "'" + RUN);
+
+    /** Bytes: some thousand characters in each column. */
+    private static final long MOST_OF_A_LINE = 1024L * 1024;
 
     /** What the things of every kind bring, a column each. */
     private static final List<Entry> COLUMNS = Families.kinds().stream()
@@ -56,13 +70,11 @@ final class CribTable {
     }
 
     static String harmless(String text) {
-        return !text.isEmpty() && RUN.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
+        return DANGEROUS.matcher(text).replaceAll("$1'");
     }
 
     static String asItWas(String cell) {
-        return cell.length() > 1 && cell.charAt(0) == '\'' && RUN.indexOf(cell.charAt(1)) >= 0
-                ? cell.substring(1)
-                : cell;
+        return MADE_HARMLESS.matcher(cell).replaceAll("$1");
     }
 
     /** Writes a table of what is handed over. */
@@ -93,7 +105,11 @@ final class CribTable {
     }
 
     /** Reads a table, handing on each tool with the words for where it stands. */
-    static void read(Reader text, Consumer<ToolRecord> take) {
+    static void read(InputStream file, Consumer<ToolRecord> take) {
+        Metered bytes = new Metered(file, CribTable::tooLong);
+        // What is no UTF-8 is told, not replaced.
+        Reader text = new InputStreamReader(bytes, StandardCharsets.UTF_8.newDecoder());
+        bytes.next(MOST_OF_A_LINE);
         try (CSVParser csv = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -118,6 +134,7 @@ final class CribTable {
             }
             for (CSVRecord row : csv) {
                 String line = "Line " + (row.getRecordNumber() + 1);
+                bytes.next(MOST_OF_A_LINE);
                 try {
                     take.accept(tool(row, line));
                 } catch (Refusal refusal) {
@@ -138,6 +155,10 @@ final class CribTable {
                     "not-a-table",
                     "This is not a table of comma-separated values: a heading or a quoted cell is broken." + NOTHING);
         }
+    }
+
+    private static void tooLong() {
+        throw Refusal.wrong("record-too-long", "A line of the table goes on longer than any tool's does." + NOTHING);
     }
 
     private static String shortened(String text) {

@@ -18,7 +18,6 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
 import java.io.OutputStreamWriter;
-import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
@@ -55,6 +54,7 @@ public class ExchangeService {
     private final PhotoService photos;
     private final Knowledge knowledge;
     private final ImportLockMapper lock;
+    private final WorkFolder work;
     private final TransactionTemplate transaction;
 
     ExchangeService(
@@ -65,6 +65,7 @@ public class ExchangeService {
             PhotoService photos,
             Knowledge knowledge,
             ImportLockMapper lock,
+            WorkFolder work,
             PlatformTransactionManager transactions) {
         this.shop = shop;
         this.plans = plans;
@@ -73,6 +74,7 @@ public class ExchangeService {
         this.photos = photos;
         this.knowledge = knowledge;
         this.lock = lock;
+        this.work = work;
         this.transaction = new TransactionTemplate(transactions);
     }
 
@@ -139,8 +141,8 @@ public class ExchangeService {
                 file -> alone(() -> {
                     Count count = new Count();
                     List<ToolRecord> some = new ArrayList<>(AT_A_TIME);
-                    try (Reader text = Files.newBufferedReader(file, StandardCharsets.UTF_8)) {
-                        CribTable.read(text, tool -> {
+                    try (InputStream table = Files.newInputStream(file)) {
+                        CribTable.read(table, tool -> {
                             crib.check(tool);
                             some.add(tool);
                             if (some.size() == AT_A_TIME) {
@@ -163,8 +165,8 @@ public class ExchangeService {
     }
 
     /** The file whole on disk first: a slow sender holds no transaction, and it can be read again. */
-    private static Imported spooled(InputStream body, Step step) throws IOException {
-        Path file = Files.createTempFile("bold-wedge-import", "");
+    private Imported spooled(InputStream body, Step step) throws IOException {
+        Path file = work.file();
         try {
             Files.copy(body, file, StandardCopyOption.REPLACE_EXISTING);
             return step.take(file);

@@ -3,6 +3,10 @@ package boldwedge.server.exchange;
 import boldwedge.server.exchange.ShopDocument.Section;
 import boldwedge.server.web.Misfit;
 import boldwedge.server.web.Refusal;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,6 +14,9 @@ import java.util.Set;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.exc.StreamConstraintsException;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,7 +28,20 @@ final class ShopReader {
     /** They are a thousand times larger. */
     private static final int PHOTOS_AT_A_TIME = 10;
 
-    private static final JsonMapper JSON = JsonMapper.builder()
+    /** Bytes of one record: the largest of a cut or a tool, entry by entry, is a tenth of it. */
+    private static final long MOST_OF_A_RECORD = 1024L * 1024;
+
+    /** A picture of 2 MB in base 64, with its note. */
+    private static final long MOST_OF_A_PHOTO = 4L * 1024 * 1024;
+
+    private static final JsonMapper JSON = JsonMapper.builder(JsonFactory.builder()
+                    .streamReadConstraints(StreamReadConstraints.builder()
+                            .maxNestingDepth(20)
+                            .maxNumberLength(100)
+                            .maxNameLength(200)
+                            .maxStringLength((int) MOST_OF_A_PHOTO)
+                            .build())
+                    .build())
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             // After a record the rest of the file follows.
@@ -43,7 +63,9 @@ final class ShopReader {
     static void read(Path file, Set<Section> wanted, Taker taker) {
         String format = "";
         int version = ShopDocument.VERSION;
-        try (JsonParser json = JSON.createParser(file)) {
+        try (Metered bytes = new Metered(opened(file), ShopReader::tooLong);
+                JsonParser json = JSON.createParser(bytes)) {
+            bytes.next(MOST_OF_A_RECORD);
             if (json.nextToken() != JsonToken.START_OBJECT) {
                 throw notAShop();
             }
@@ -53,13 +75,17 @@ final class ShopReader {
                 switch (name) {
                     case "format" -> format = json.getValueAsString("");
                     case "formatVersion" -> version = json.getValueAsInt(0);
-                    default -> list(json, name, wanted, taker);
+                    default -> list(json, bytes, name, wanted, taker);
                 }
             }
             if (json.nextToken() != null) {
                 throw Refusal.wrong(
                         "not-json", "After the end of the shop's file there is something else. Nothing was taken in.");
             }
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        } catch (StreamConstraintsException endless) {
+            throw refusedTooLong();
         } catch (DatabindException misfit) {
             throw Refusal.wrong(
                     "not-a-shop",
@@ -86,6 +112,20 @@ final class ShopReader {
         }
     }
 
+    private static InputStream opened(Path file) throws IOException {
+        return Files.newInputStream(file);
+    }
+
+    private static void tooLong() {
+        throw refusedTooLong();
+    }
+
+    private static Refusal refusedTooLong() {
+        return Refusal.wrong(
+                "record-too-long",
+                "Something in the file goes on longer, or deeper, than anything of a shop does. Nothing was taken in.");
+    }
+
     private static Refusal notAShop() {
         return Refusal.wrong(
                 "not-a-shop",
@@ -93,7 +133,7 @@ final class ShopReader {
                         + "\"). Nothing was taken in.");
     }
 
-    private static void list(JsonParser json, String name, Set<Section> wanted, Taker taker) {
+    private static void list(JsonParser json, Metered bytes, String name, Set<Section> wanted, Taker taker) {
         Section section = null;
         for (Section candidate : Section.values()) {
             section = candidate.list.equals(name) ? candidate : section;
@@ -104,23 +144,31 @@ final class ShopReader {
                     "The file has a part that I do not know. The parts are: format, formatVersion, lathes, cuts, tools,"
                             + " grinds, trials, photos. Nothing was taken in.");
         }
-        if (json.currentToken() == JsonToken.VALUE_NULL || !wanted.contains(section)) {
-            json.skipChildren();
+        if (json.currentToken() == JsonToken.VALUE_NULL) {
             return;
         }
         if (json.currentToken() != JsonToken.START_ARRAY) {
             throw Refusal.wrong("not-a-shop", "The part “" + section.list + "” is no list. Nothing was taken in.");
         }
+        long most = section == Section.PHOTOS ? MOST_OF_A_PHOTO : MOST_OF_A_RECORD;
+        bytes.next(most);
         List<Object> some = new ArrayList<>(AT_A_TIME);
         int number = 0;
         while (json.nextToken() != JsonToken.END_ARRAY) {
             number++;
+            if (!wanted.contains(section)) {
+                json.skipChildren();
+                bytes.next(most);
+                continue;
+            }
             some.add(record(json, section, number, taker));
+            bytes.next(most);
             if (some.size() == (section == Section.PHOTOS ? PHOTOS_AT_A_TIME : AT_A_TIME)) {
                 taken(some, section, number, taker);
             }
         }
         taken(some, section, number, taker);
+        bytes.next(MOST_OF_A_RECORD);
     }
 
     private static Object record(JsonParser json, Section section, int number, Taker taker) {
@@ -132,7 +180,12 @@ final class ShopReader {
             Object record = JSON.readValue(json, section.form);
             taker.check(section, record);
             return record;
+        } catch (StreamConstraintsException endless) {
+            throw refusedTooLong();
         } catch (DatabindException misfit) {
+            if (misfit.getCause() instanceof Refusal refusal) {
+                throw refusal;
+            }
             throw Refusal.wrong("unreadable", which + ": " + Misfit.sentence(misfit) + " Nothing was taken in.");
         } catch (Refusal refusal) {
             String details = refusal.fields().entrySet().stream()

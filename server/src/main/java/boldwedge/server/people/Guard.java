@@ -13,6 +13,7 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.config.ObjectPostProcessor;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer;
@@ -53,7 +54,16 @@ class Guard {
                         .crossOriginOpenerPolicy(policy -> policy.policy(CrossOriginOpenerPolicy.SAME_ORIGIN))
                         .crossOriginResourcePolicy(policy -> policy.policy(CrossOriginResourcePolicy.SAME_ORIGIN))
                         // The shop's own certificate is not signed by anybody: a browser must be let to accept it.
-                        .httpStrictTransportSecurity(HeadersConfigurer.HstsConfig::disable))
+                        .httpStrictTransportSecurity(HeadersConfigurer.HstsConfig::disable)
+                        // At once: the answer to HEAD is ended without being committed by anything that they could wait
+                        // for.
+                        .withObjectPostProcessor(new ObjectPostProcessor<HeaderWriterFilter>() {
+                            @Override
+                            public <F extends HeaderWriterFilter> F postProcess(F filter) {
+                                filter.setShouldWriteHeadersEagerly(true);
+                                return filter;
+                            }
+                        }))
                 .addFilterAfter(new OwnPageOnly(), HeaderWriterFilter.class)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
@@ -93,6 +103,9 @@ class Guard {
                         .authenticated()
                         .requestMatchers("/api/**")
                         .hasAnyRole("OWNER", "MAKER")
+                        // Which library of which version it is built from helps who looks for a hole in one.
+                        .requestMatchers("/third-party-*")
+                        .authenticated()
                         // The page itself holds nothing of the shop's.
                         .anyRequest()
                         .permitAll());

@@ -11,9 +11,11 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Supplier;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 
 /**
  * Hashes passphrases, which is dear on purpose, two at once at most: one for devices that are known and for whoever has signed in,
@@ -38,7 +40,7 @@ class Hashing {
     private final Map<String, Integer> waiting = new ConcurrentHashMap<>();
 
     /** Compared with when there is no such name, so that the time of the answer does not tell which names there are. */
-    private final String nobodys = encoder.encode("nobody's passphrase");
+    private final Supplier<String> nobodys = SingletonSupplier.of(() -> encoder.encode("nobody's passphrase"));
 
     private static ThreadPoolExecutor lane(String name, int waiting) {
         return new ThreadPoolExecutor(
@@ -84,7 +86,7 @@ class Hashing {
     }
 
     private FutureTask<Boolean> compared(String passphrase, Optional<String> kept) {
-        return new FutureTask<>(() -> encoder.matches(passphrase, kept.orElse(nobodys)) && kept.isPresent());
+        return new FutureTask<>(() -> encoder.matches(passphrase, kept.orElseGet(nobodys)) && kept.isPresent());
     }
 
     private static <T> T inTurn(ThreadPoolExecutor lane, FutureTask<T> task, int rest) {

@@ -6,13 +6,16 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.Properties;
 import org.jspecify.annotations.Nullable;
-import org.postgresql.ds.PGSimpleDataSource;
+import org.postgresql.Driver;
+import org.postgresql.PGProperty;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.jdbc.datasource.AbstractDriverBasedDataSource;
 
 /**
  * Connections to the program's own cluster, whose port stands in a file: a cluster that was started again may have got another
@@ -38,37 +41,48 @@ class ClusterDataSource {
         return pool;
     }
 
-    private static final class Following extends PGSimpleDataSource {
-        private static final long serialVersionUID = 1L;
+    /** Goes to the port that stands in the file; what else is set goes beside the address, not in it, where it would be logged. */
+    private static final class Following extends AbstractDriverBasedDataSource {
+        private static final Driver DRIVER = new Driver();
 
-        private final transient @Nullable Path portFile;
+        private final @Nullable Path portFile;
 
         Following(@Nullable String url, @Nullable String user, @Nullable String password, @Nullable Path portFile) {
             setUrl(url);
-            setUser(user);
+            setUsername(user);
             setPassword(password);
-            setConnectTimeout(CONNECT_SECONDS);
-            setSocketTimeout(ANSWER_SECONDS);
-            setTcpKeepAlive(true);
+            Properties properties = new Properties();
+            PGProperty.CONNECT_TIMEOUT.set(properties, CONNECT_SECONDS);
+            PGProperty.SOCKET_TIMEOUT.set(properties, ANSWER_SECONDS);
+            PGProperty.TCP_KEEP_ALIVE.set(properties, true);
             // A search plan that is good for one word is bad for another: each is planned with its words.
-            setOptions("-c plan_cache_mode=force_custom_plan");
+            PGProperty.OPTIONS.set(properties, "-c plan_cache_mode=force_custom_plan");
             // The server's details quote the rows that people keep; they belong in no log.
-            setLogServerErrorDetail(false);
+            PGProperty.LOG_SERVER_ERROR_DETAIL.set(properties, false);
+            setConnectionProperties(properties);
             this.portFile = portFile;
         }
 
-        @Override
-        public Connection getConnection(@Nullable String user, @Nullable String password) throws SQLException {
-            if (portFile != null) {
-                try {
-                    setPortNumbers(new int[] {
-                        Integer.parseInt(Files.readString(portFile).strip())
-                    });
-                } catch (IOException | NumberFormatException notNow) {
-                    throw new SQLException("The cluster's port is not known just now.", "08001", notNow);
-                }
+        private String address() throws SQLException {
+            String url = String.valueOf(getUrl());
+            if (portFile == null) {
+                return url;
             }
-            return super.getConnection(user, password);
+            try {
+                int port = Integer.parseInt(Files.readString(portFile).strip());
+                return url.replaceFirst("//([^/:]+)(:\\d+)?/", "//$1:" + port + "/");
+            } catch (IOException | NumberFormatException notNow) {
+                throw new SQLException("The cluster's port is not known just now.", "08001", notNow);
+            }
+        }
+
+        @Override
+        protected Connection getConnectionFromDriver(Properties properties) throws SQLException {
+            Connection connection = DRIVER.connect(address(), properties);
+            if (connection == null) {
+                throw new SQLException("BW_DATABASE_URL is no address of a PostgreSQL: " + getUrl(), "08001");
+            }
+            return connection;
         }
     }
 }

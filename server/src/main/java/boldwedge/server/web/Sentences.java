@@ -22,6 +22,8 @@ final class Sentences {
                 Problem.of(
                         "wrong-content-type",
                         "This content type is not taken here. Send JSON with “Content-Type: application/json”.");
+            case 416 ->
+                Problem.of("no-such-part", "This has no such part: the range that was asked for lies beyond its end.");
             default ->
                 status < 500
                         ? Problem.of("misaddressed", "This request does not make sense here; see /api/openapi.json.")
