@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import { notice } from '../frame/notices';
+import { storeOwner } from '../frame/ownStore';
 import type { components, paths } from './schema.generated';
 
 export type Schemas = components['schemas'];
@@ -74,6 +75,8 @@ async function call(asked: Request): Promise<Response> {
   try {
     if (asked.method !== 'GET') {
       for (const [name, value] of Object.entries(pageToken())) asked.headers.set(name, value);
+      // Saved as the person whose name stands on this page, or not at all.
+      if (storeOwner()) asked.headers.set('Bold-Wedge-As', encodeURIComponent(storeOwner()));
     }
     response = await fetch(asked);
   } catch (error) {
@@ -95,7 +98,7 @@ async function call(asked: Request): Promise<Response> {
   } catch {
     // Not our own problem form: the plain sentence stands.
   }
-  if (code === 'sign-in-first') window.dispatchEvent(new Event(SIGNED_OUT));
+  if (code === 'sign-in-first' || code === 'another-person') window.dispatchEvent(new Event(SIGNED_OUT));
   throw new Refused(response.status, sentence, fields, code);
 }
 

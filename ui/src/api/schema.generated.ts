@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/news": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["news"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -1342,6 +1358,15 @@ export interface components {
             passphrase: string;
             /** @enum {string} */
             role: "OWNER" | "MAKER" | "READER";
+        };
+        News: {
+            machines: string;
+            others: string[];
+            /** Format: date-time */
+            savedAt?: string;
+            savedBy: string;
+            /** Format: int32 */
+            version: number;
         };
         OwnersEntry: {
             code: string;
@@ -2568,6 +2593,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Read"];
+                };
+            };
+        };
+    };
+    news: {
+        parameters: {
+            query?: {
+                record?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["News"];
                 };
             };
         };

@@ -16,6 +16,7 @@ import type { Look } from './planDesk';
 import { Sentence } from './Sentence';
 import { useCutCommands } from './useCutCommands';
 import { useFlip } from './useFlip';
+import { useNewsOfCut } from './useNewsOfCut';
 import { useOtherTab } from './useOtherTab';
 import { usePlan } from './usePlan';
 import { useSaving } from './useSaving';
@@ -82,6 +83,7 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
   const redo = useCallback(() => setHistory(redone), [setHistory]);
   const flipUnits = useFlip(latest, plan, edit, say);
   const other = useOtherTab(draft);
+  const others = useNewsOfCut(latest, saving, setHistory, lathes);
   useStored(history, newest);
   useTitle(draft.name || 'Unnamed cut', NAMES[at]);
 
@@ -139,6 +141,12 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
   return (
     <CutContext.Provider value={onDesk}>
       <DeskHeader {...{ name, units, changed, canUndo, canRedo, edit, undo, redo, flipUnits, saving, compare }} />
+      {others.length > 0 && (
+        <p className="others bg-paper-2 px-5 py-1.75 print:hidden" role="status">
+          {others.join(' and ')} {others.length === 1 ? 'has' : 'have'} this cut open too. What is saved there is put
+          together with what stands here.
+        </p>
+      )}
       <Said saving={saving} />
       <OtherTabNote
         other={other}

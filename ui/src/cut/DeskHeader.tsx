@@ -67,18 +67,22 @@ export const DeskHeader = memo(function DeskHeader(props: Props) {
 export function Said({ saving }: { saving: Saving }) {
   const trouble = useOfAnswer((plan) => plan.trouble);
   const fields = useOfAnswer((plan) => plan.fields);
+  const called = (field: string) => (field === 'name' ? 'Name' : (fields.get(field)?.label ?? field));
   if (!trouble && !saving.said && saving.clashes.length === 0) return null;
   return (
     <>
-      <Clashes
-        clashes={saving.clashes}
-        called={(field) => (field === 'name' ? 'Name' : (fields.get(field)?.label ?? field))}
-        by={saving.by}
-        at={saving.at}
-        onChoose={saving.choose}
-      />
+      <Clashes clashes={saving.clashes} called={called} by={saving.by} at={saving.at} onChoose={saving.choose} />
       <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">
         {trouble || saving.said}
+        {!trouble && saving.taken.length > 0 && (
+          <>
+            {' '}
+            {saving.taken
+              .map((one) => `${called(one.field)} ${one.was || 'empty'} → ${one.theirs || 'empty'}`)
+              .join('; ')}
+            .
+          </>
+        )}
         {saving.theirs && (
           <>
             {' '}

@@ -29,6 +29,10 @@ export interface Saving {
   at: string | undefined;
   /** Somebody else has saved it: what stands here is put together with that. */
   takeIn: (record: CutRecord) => void;
+  /** What was taken over from what somebody else saved, and is not told yet. */
+  taken: Clash[];
+  /** Whether a save is on its way. */
+  isOnWay: () => boolean;
   /** Whether it was deleted meanwhile, so that it can only be kept as a new one. */
   gone: boolean;
   saveAsNew: () => Promise<void>;
@@ -48,6 +52,7 @@ export function useSaving(
   const [clashes, setClashes] = useState<Clash[]>([]);
   const [last, setLast] = useState<CutRecord>();
   const [gone, setGone] = useState(false);
+  const [taken, setTaken] = useState<Clash[]>([]);
   const newCut = useNewRecord();
   const onWay = useRef(false);
 
@@ -56,7 +61,10 @@ export function useSaving(
       setLast(record);
       const both = together(latest.now, record);
       if (!both) {
-        setTheirs(record);
+        // In other units: one of the two whole. Where nothing is typed here there is nothing to choose.
+        if (latest.now.changed) setTheirs(record);
+        else change((old) => ({ ...started(fromRecord(record)), before: [...old.before, old.now] }));
+        say(`${record.savedBy || 'Somebody else'} saved this cut in other units.`);
         return;
       }
       change((old) => ({ ...old, now: both.now, before: [...old.before, old.now], touched: '' }));
@@ -65,12 +73,9 @@ export function useSaving(
         ...open.filter((one) => !both.clashes.some((now) => now.field === one.field)),
         ...both.clashes,
       ]);
-      if (both.clashes.length === 0) {
-        const what = both.taken.length === 0 ? '' : ' What was changed there stands here too; Undo takes it back.';
-        say(
-          `${record.savedBy || 'Somebody else'} saved this cut.${what}${both.now.changed ? ' Save yours when you have looked.' : ''}`,
-        );
-      } else say('');
+      setTaken(both.taken);
+      const yours = both.now.changed && both.clashes.length === 0 ? ' Save yours when you have looked.' : '';
+      say(`${record.savedBy || 'Somebody else'} saved this cut.${yours}`);
     },
     [change, latest],
   );
@@ -100,6 +105,7 @@ export function useSaving(
           return { ...old, now: { ...old.now, id: kept.id, version: kept.version, kept: there, changed: typedOn } };
         });
         setGone(false);
+        setTaken([]);
         say('Saved.');
         if (sent.id === 'new') {
           // What was typed meanwhile stands under the new id before it goes from the old one.
@@ -153,6 +159,8 @@ export function useSaving(
     }
   }, [latest, newCut, onNew, queries]);
 
+  const isOnWay = useCallback(() => onWay.current, []);
+
   const takeTheirs = useCallback(() => {
     if (!theirs) return;
     change((old) => ({ ...started(fromRecord(theirs)), before: [...old.before, old.now] }));
@@ -170,10 +178,25 @@ export function useSaving(
 
   return useMemo(
     () => ({
-      ...{ save, said, say, refused, theirs, takeTheirs, keepMine, clashes, choose, takeIn, gone, saveAsNew },
+      ...{
+        save,
+        said,
+        say,
+        refused,
+        theirs,
+        takeTheirs,
+        keepMine,
+        clashes,
+        choose,
+        takeIn,
+        gone,
+        saveAsNew,
+        taken,
+        isOnWay,
+      },
       by: last?.savedBy ?? '',
       at: last?.savedAt,
     }),
-    [save, said, refused, theirs, takeTheirs, keepMine, clashes, choose, takeIn, gone, saveAsNew, last],
+    [save, said, refused, theirs, takeTheirs, keepMine, clashes, choose, takeIn, gone, saveAsNew, taken, isOnWay, last],
   );
 }

@@ -6,6 +6,9 @@ export function storeIsOf(person: string): void {
   owner = person;
 }
 
+/** Whose it is; empty where nobody signs in. */
+export const storeOwner = (): string => owner;
+
 const of = (key: string) => (owner ? `${owner}/${key}` : key);
 
 export const ownStore = {

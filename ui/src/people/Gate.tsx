@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type ReactNode, useEffect } from 'react';
+import { Fragment, type ReactNode, useEffect } from 'react';
 import { SIGNED_OUT } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { useMe } from '../api/records';
+import { storeIsOf } from '../frame/ownStore';
 import { FirstOwner } from './FirstOwner';
 import { SignIn } from './SignIn';
 
@@ -17,6 +18,8 @@ export function Gate({ children }: { children: ReactNode }) {
   }, [queries]);
   if (me.isPending) return null;
   if (me.data?.network && me.data.name === '') return me.data.ownerNeeded ? <FirstOwner /> : <SignIn />;
+  // A page that another person has signed in on, in another tab perhaps, is that person's from here on, with that person's drafts.
+  storeIsOf(me.data?.network ? me.data.name : '');
   // A program that does not answer is told of by the page itself, which keeps what was typed.
-  return children;
+  return <Fragment key={me.data?.name}>{children}</Fragment>;
 }

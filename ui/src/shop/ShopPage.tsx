@@ -1,6 +1,9 @@
-import { useState } from 'react';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { sentenceOf } from '../api/client';
+import { readAgain } from '../api/readAgain';
 import { useLathes } from '../api/records';
+import { useNews } from '../api/useNews';
 import { Header } from '../frame/Header';
 import { SHOP, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
@@ -10,6 +13,11 @@ import { MachineForm } from './MachineForm';
 /** The shop's lathes, kept and edited; the shop in and out as files. */
 export function ShopPage() {
   const lathes = useLathes();
+  const machines = useNews()?.machines;
+  const queries = useQueryClient();
+  useEffect(() => {
+    if (machines) void readAgain(queries, { queryKey: ['lathes'] });
+  }, [machines, queries]);
   useTitle('Machines and files');
   const [said, setSaid] = useState('');
   const [picked, setPicked] = useState<string>();

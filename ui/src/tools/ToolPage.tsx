@@ -1,10 +1,11 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, download, given, Refused, sentenceOf, type Texts, type ToolRecord } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { useFamilies, useGrinds, useLathes } from '../api/records';
 import { type Card, useKeptText } from '../api/useKeptText';
+import { useNews } from '../api/useNews';
 import { copyTool, deleteTool } from '../cut/copies';
 import { choicesOf, kindOf } from '../cut/families';
 import { Clashes } from '../frame/Clashes';
@@ -46,6 +47,11 @@ export function ToolPage() {
     queryKey: ['tool', id],
     queryFn: () => given(api.GET('/api/crib/tools/{id}', { params: { path: { id } } })),
   });
+  const news = useNews(id);
+  const newer = (news?.version ?? 0) > (tool.data?.version ?? 0) && tool.data !== undefined;
+  useEffect(() => {
+    if (newer) void readAgain(queries, { queryKey: ['tool', id] });
+  }, [newer, queries, id]);
   const lathes = useLathes();
   const families = useFamilies();
   const grinds = useGrinds(id);
@@ -149,6 +155,9 @@ export function ToolPage() {
         <aside className="ledger block min-w-0" aria-label="Tool card">
           {tool.error && <p role="alert">{sentenceOf(tool.error)}</p>}
           {said && <p role="status">{said}</p>}
+          {news && news.others.length > 0 && (
+            <p className="others">{news.others.join(' and ')} looks at this tool too.</p>
+          )}
           <Clashes
             clashes={card.clashes}
             called={(field) => NAMES_OF_CARD[field] ?? labels[field] ?? field}

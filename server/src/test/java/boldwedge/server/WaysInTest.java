@@ -268,4 +268,59 @@ class WaysInTest {
                 Map.of("code", pairing.replaceAll(".*#", ""), "name", "Eve", "passphrase", "six brass bushes");
         assertThat(code(gerd.ask("POST", "/api/people/recover", wrong))).isEqualTo("code-used-up");
     }
+
+    /** A page that shows one person's name saves as that person or not at all. */
+    @Test
+    void nothingIsSavedUnderAnotherName() {
+        person("Xaver Öhm");
+        Visitor visitor = new Visitor(at, "127.0.11.1").signedIn("Xaver Öhm", WORDS);
+        Map<String, Object> cut = Map.of("version", 0, "name", "X", "units", "METRIC", "fields", Map.of());
+        Answer other = visitor.as("Somebody else").ask("POST", "/api/cuts", cut);
+        assertThat(other.status()).isEqualTo(409);
+        assertThat(code(other)).isEqualTo("another-person");
+        assertThat(visitor.as("Xaver Öhm").ask("POST", "/api/cuts", cut).status())
+                .isEqualTo(200);
+    }
+
+    /** Cookies that are none of ours, HEAD, a part beyond the end, what the program is built from. */
+    @Test
+    void whatStrangersSendIsAnsweredInWordsAndWithEveryHeading() throws IOException {
+        int port = RunningShop.port(shop.program());
+        for (String cookie : List.of(
+                "bold-wedge=AAAA", "bold-wedge=" + java.util.Base64.getEncoder().encodeToString(new byte[36]))) {
+            assertThat(RawHttp.ask(port, "GET /api/people/me", Map.of("Cookie", cookie), new byte[0])
+                            .status())
+                    .as(cookie)
+                    .isEqualTo(200);
+        }
+        for (String path : List.of("/api/people/me", "/api/cuts", "/nothing.here")) {
+            var head = RawHttp.ask(port, "HEAD " + path, Map.of(), new byte[0]);
+            assertThat(head.headings()).as(path).containsKeys("content-security-policy", "x-content-type-options");
+        }
+        assertThat(RawHttp.ask(port, "GET /third-party-program.txt", Map.of(), new byte[0])
+                        .status())
+                .isEqualTo(401);
+    }
+
+    /** One sees that somebody else has the same record open, and what has become of it; only who is of the shop. */
+    @Test
+    void newsOfARecord() {
+        person("Yrsa");
+        Visitor yrsa = new Visitor(at, "127.0.12.1").signedIn("Yrsa", WORDS);
+        Visitor orla = owner("127.0.12.2");
+        JsonNode cut = yrsa.ask(
+                        "POST", "/api/cuts", Map.of("version", 0, "name", "N", "units", "METRIC", "fields", Map.of()))
+                .json();
+        String news = "/api/news?record=" + cut.path("id").asString();
+        assertThat(yrsa.ask("GET", news, "").json().path("others").size()).isZero();
+        JsonNode seen = orla.ask("GET", news, "").json();
+        assertThat(seen.path("others").get(0).asString()).isEqualTo("Yrsa");
+        assertThat(seen.path("version").asInt()).isEqualTo(1);
+        assertThat(seen.path("savedBy").asString()).isEqualTo("Yrsa");
+        assertThat(yrsa.ask("GET", news, "").json().path("others").get(0).asString())
+                .isEqualTo("Orla");
+        rows.update("update presence set seen_at = now() - interval '11 seconds' where person = 'Orla'");
+        assertThat(yrsa.ask("GET", news, "").json().path("others").size()).isZero();
+        assertThat(new Visitor(at, "127.0.12.3").ask("GET", news, "").status()).isEqualTo(401);
+    }
 }

@@ -3,13 +3,18 @@ package boldwedge.ui;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import boldwedge.server.testing.RunningShop;
+import boldwedge.server.testing.Visitor;
 import com.microsoft.playwright.Page;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
 
 /** The shop open to its network: the owner at a desk, a reader and a tablet at other addresses. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class PeopleTest {
     private static final String WORDS = "seven blue files";
     private static final Page.GetByLabelOptions EXACT = new Page.GetByLabelOptions().setExact(true);
@@ -38,6 +43,7 @@ class PeopleTest {
     }
 
     @Test
+    @Order(1)
     void anOwnerAReaderAndATablet() {
         try (Browser desk = new Browser(shop.address());
                 Browser other = new Browser(shop.address());
@@ -106,6 +112,123 @@ class PeopleTest {
             fill(tablet.page, Map.of("Your name", "Orla", "Passphrase", WORDS));
             button(tablet.page, "Sign in");
             assertThat(tablet.field("sideRake")).hasValue("16.5°");
+        }
+    }
+
+    private static Browser at(String path, String name) {
+        Browser browser = new Browser(shop.address());
+        browser.open("/");
+        fill(browser.page, Map.of("Your name", name, "Passphrase", WORDS));
+        button(browser.page, "Sign in");
+        assertThat(browser.page.locator(".sentence")).isVisible();
+        browser.open(path);
+        return browser;
+    }
+
+    private static void enter(String name, String role) {
+        Visitor owner = new Visitor(shop.address()).signedIn("Orla", WORDS);
+        owner.ask("POST", "/api/people", Map.of("name", name, "role", role, "passphrase", WORDS));
+    }
+
+    /** What one saves stands at the other's within seconds, beside what the other is typing; each sees that the other is there. */
+    @Test
+    @Order(2)
+    void twoAtOneCutSeeEachOthersChanges() {
+        enter("Sven", "MAKER");
+        try (Browser one = at("/cut/new/reach", "Orla")) {
+            one.field("overhang").fill("38 mm");
+            one.page.getByLabel("Name of the cut").fill("Worked on by two");
+            one.page.locator(".header .do").click();
+            one.page.waitForURL(java.util.regex.Pattern.compile(".*/cut/[0-9a-f-]{36}/reach"));
+            String path = one.page.url().replaceAll("^https?://[^/]*", "");
+            try (Browser two = at(path, "Sven")) {
+                assertThat(two.field("overhang")).hasValue("38 mm");
+                assertThat(two.page.locator(".others")).containsText("Orla has this cut open too");
+                assertThat(one.page.locator(".others")).containsText("Sven has this cut open too");
+                // Two is typing the name while one saves another overhang.
+                two.page.getByLabel("Name of the cut").fill("Named by Sven");
+                one.field("overhang").fill("44 mm");
+                one.page.locator(".header .do").click();
+                assertThat(one.page.locator(".said")).hasText("Saved.");
+                assertThat(two.field("overhang")).hasValue("44 mm");
+                assertThat(two.page.locator(".said")).containsText("Orla saved this cut");
+                assertThat(two.page.locator(".said")).containsText("38 mm → 44 mm");
+                assertThat(two.page.getByLabel("Name of the cut")).hasValue("Named by Sven");
+                two.page.locator(".header .do").click();
+                assertThat(two.page.locator(".said")).hasText("Saved.");
+                assertThat(one.page.getByLabel("Name of the cut")).hasValue("Named by Sven");
+                // A machine that is changed is told of where a cut stands on it.
+                two.open("/shop");
+                two.page.locator("[data-entry='motor']").fill("2.9 kW");
+                two.page.locator(".lathe button[type=submit]").click();
+                assertThat(two.page.locator(".lathe [role=status]")).hasText("Saved.");
+                assertThat(one.page.getByText("was changed by Sven")).isVisible();
+                assertThat(one.page.getByText("2.9 kW")).isVisible();
+            }
+        }
+    }
+
+    /** Somebody else signs in at the same browser: the drafts are the other's own, and nothing is saved under a name that does not stand there. */
+    @Test
+    @Order(3)
+    void draftsBelongToThePerson() {
+        enter("Tove", "MAKER");
+        enter("Udo", "MAKER");
+        try (Browser desk = at("/cut/new/edge", "Tove")) {
+            desk.field("sideRake").fill("13.5°");
+            Page second = desk.page.context().newPage();
+            second.navigate(shop.address() + "/people");
+            button(second, "Sign out");
+            fill(second, Map.of("Your name", "Udo", "Passphrase", WORDS));
+            button(second, "Sign in");
+            assertThat(second.locator(".header nav")).containsText("Udo");
+            // The first tab is no longer Tove's: it asks who is there, and then shows Udo's own.
+            assertThat(desk.page.getByLabel("Passphrase", EXACT)).isVisible();
+            desk.reload();
+            assertThat(desk.page.locator(".header nav")).containsText("Udo");
+            assertThat(desk.field("sideRake")).not().hasValue("13.5°");
+            second.navigate(shop.address() + "/people");
+            button(second, "Sign out");
+            fill(second, Map.of("Your name", "Tove", "Passphrase", WORDS));
+            button(second, "Sign in");
+            assertThat(second.locator(".header nav")).containsText("Tove");
+            second.navigate(shop.address() + "/cut/new/edge");
+            assertThat(second.locator("input[data-field='sideRake']").last()).hasValue("13.5°");
+        }
+    }
+
+    /** One's devices, each ended by itself; a forgotten passphrase; and taking somebody out asks. */
+    @Test
+    @Order(4)
+    void devicesCodesAndTakingOut() {
+        enter("Vera", "READER");
+        try (Browser own = at("/people", "Vera");
+                Browser left = at("/people", "Vera");
+                Browser owner = at("/people", "Orla")) {
+            own.reload();
+            assertThat(own.page.getByText("(this one)")).isVisible();
+            own.page.locator("section[aria-label='Your devices'] button").click();
+            assertThat(own.page.getByText("is signed out and no longer known here"))
+                    .isVisible();
+            left.reload();
+            assertThat(left.page.getByLabel("Passphrase", EXACT)).isVisible();
+            owner.page.getByLabel("A code for a new passphrase: Vera").click();
+            String address = owner.page.locator(".reset-code b").textContent();
+            left.open(address.replaceAll("^https?://[^/]*", ""));
+            left.page.locator("input[type=password]").fill("password1234");
+            button(left.page, "Take this passphrase");
+            assertThat(left.page.locator(".reading-wrong em")).containsText("tried first");
+            left.page.locator("input[type=password]").fill("eight dull drills");
+            button(left.page, "Take this passphrase");
+            assertThat(left.page.locator(".sentence")).isVisible();
+            owner.page.getByLabel("Take out: Vera").click();
+            assertThat(owner.page.getByRole(com.microsoft.playwright.options.AriaRole.ALERTDIALOG))
+                    .containsText("signed out everywhere");
+            button(owner.page, "Leave it as it is");
+            assertThat(owner.page.locator("[data-person=Vera]")).isVisible();
+            owner.page.getByLabel("Take out: Vera").click();
+            button(owner.page, "Take Vera out");
+            assertThat(owner.page.locator("[data-person=Vera]")).hasCount(0);
         }
     }
 }

@@ -42,7 +42,7 @@ interface PeopleMapper {
     @Update("update person set role = #{role}, version = version + 1 where id = #{id} and version = #{version}")
     int setRole(UUID id, int version, Role role);
 
-    @Update("update person set passphrase = #{passphrase}, version = version + 1 where id = #{id}")
+    @Update("update person set passphrase = #{passphrase} where id = #{id}")
     int setPassphrase(UUID id, String passphrase);
 
     @Delete("delete from person where id = #{id} and version = #{version}")

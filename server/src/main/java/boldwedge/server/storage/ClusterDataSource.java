@@ -8,14 +8,12 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.Properties;
 import org.jspecify.annotations.Nullable;
-import org.postgresql.Driver;
-import org.postgresql.PGProperty;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.jdbc.autoconfigure.DataSourceProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
-import org.springframework.jdbc.datasource.AbstractDriverBasedDataSource;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /**
  * Connections to the program's own cluster, whose port stands in a file: a cluster that was started again may have got another
@@ -42,9 +40,7 @@ class ClusterDataSource {
     }
 
     /** Goes to the port that stands in the file; what else is set goes beside the address, not in it, where it would be logged. */
-    private static final class Following extends AbstractDriverBasedDataSource {
-        private static final Driver DRIVER = new Driver();
-
+    private static final class Following extends DriverManagerDataSource {
         private final @Nullable Path portFile;
 
         Following(@Nullable String url, @Nullable String user, @Nullable String password, @Nullable Path portFile) {
@@ -52,13 +48,13 @@ class ClusterDataSource {
             setUsername(user);
             setPassword(password);
             Properties properties = new Properties();
-            PGProperty.CONNECT_TIMEOUT.set(properties, CONNECT_SECONDS);
-            PGProperty.SOCKET_TIMEOUT.set(properties, ANSWER_SECONDS);
-            PGProperty.TCP_KEEP_ALIVE.set(properties, true);
+            properties.setProperty("connectTimeout", Integer.toString(CONNECT_SECONDS));
+            properties.setProperty("socketTimeout", Integer.toString(ANSWER_SECONDS));
+            properties.setProperty("tcpKeepAlive", "true");
             // A search plan that is good for one word is bad for another: each is planned with its words.
-            PGProperty.OPTIONS.set(properties, "-c plan_cache_mode=force_custom_plan");
+            properties.setProperty("options", "-c plan_cache_mode=force_custom_plan");
             // The server's details quote the rows that people keep; they belong in no log.
-            PGProperty.LOG_SERVER_ERROR_DETAIL.set(properties, false);
+            properties.setProperty("logServerErrorDetail", "false");
             setConnectionProperties(properties);
             this.portFile = portFile;
         }
@@ -78,11 +74,7 @@ class ClusterDataSource {
 
         @Override
         protected Connection getConnectionFromDriver(Properties properties) throws SQLException {
-            Connection connection = DRIVER.connect(address(), properties);
-            if (connection == null) {
-                throw new SQLException("BW_DATABASE_URL is no address of a PostgreSQL: " + getUrl(), "08001");
-            }
-            return connection;
+            return getConnectionFromDriverManager(address(), properties);
         }
     }
 }

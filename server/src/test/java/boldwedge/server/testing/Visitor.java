@@ -5,10 +5,12 @@ import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.InetAddress;
 import java.net.URI;
+import java.net.URLEncoder;
 import java.net.UnknownHostException;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -18,6 +20,7 @@ public final class Visitor {
 
     private final CookieManager cookies = new CookieManager();
     private final HttpClient http;
+    private String asWhom = "";
     private final String at;
 
     /** A visitor to the program at this address, who has been told who he is. */
@@ -76,6 +79,9 @@ public final class Visitor {
                         body.equals("")
                                 ? HttpRequest.BodyPublishers.noBody()
                                 : HttpRequest.BodyPublishers.ofString(JSON.writeValueAsString(body)));
+        if (!asWhom.isEmpty()) {
+            request.header("Bold-Wedge-As", asWhom);
+        }
         if (!token.isEmpty()) {
             request.header("X-XSRF-TOKEN", token);
         }
@@ -85,6 +91,12 @@ public final class Visitor {
         } catch (java.io.IOException | InterruptedException gone) {
             throw new IllegalStateException(gone);
         }
+    }
+
+    /** From here on each request says whose page it comes from. */
+    public Visitor as(String name) {
+        asWhom = URLEncoder.encode(name, StandardCharsets.UTF_8);
+        return this;
     }
 
     /** Signs in, which must succeed. */
