@@ -71,5 +71,14 @@ export const useGrinds = (tool: string) =>
 /** Who is asking, and whether one has to sign in here. */
 export const useMe = () => useQuery({ queryKey: ['me'], queryFn: () => given(api.GET('/api/people/me')) });
 
+/** How the records are kept up; looked at again now and then. */
+export const useUpkeep = () =>
+  useQuery({
+    queryKey: ['upkeep'],
+    queryFn: () => given(api.GET('/api/upkeep')),
+    staleTime: 60_000,
+    refetchInterval: 300_000,
+  });
+
 export const usePeople = (wanted: boolean) =>
   useQuery({ queryKey: ['people'], queryFn: () => given(api.GET('/api/people')), enabled: wanted });

@@ -372,6 +372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/journal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/journal/journal.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measure/drills": {
         parameters: {
             query?: never;
@@ -980,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/upkeep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["upkeep"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1002,6 +1050,13 @@ export interface components {
             machine: boolean;
             /** @enum {string} */
             station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
+        };
+        Backup: {
+            /** Format: date-time */
+            at: string;
+            file: string;
+            proved: boolean;
+            sentence: string;
         };
         BarQuestion: {
             fields: {
@@ -1268,6 +1323,13 @@ export interface components {
             units: "METRIC" | "INCH";
             /** Format: int32 */
             version: number;
+        };
+        Left: {
+            folder: string;
+            /** Format: int64 */
+            freeMb: number;
+            low: boolean;
+            readOnly: boolean;
         };
         LifeAnswer: {
             /** Format: int32 */
@@ -1656,6 +1718,17 @@ export interface components {
             source: string;
             word: string;
         };
+        Told: {
+            about: string;
+            address: string;
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            id: number;
+            person: string;
+            what: string;
+            words: string;
+        };
         ToolEntry: {
             drawer?: string;
             fields: {
@@ -1796,6 +1869,10 @@ export interface components {
             label: string;
             text: string;
             words: string;
+        };
+        Upkeep: {
+            backup?: components["schemas"]["Backup"];
+            room: components["schemas"]["Left"];
         };
         WhichAnswer: {
             match: components["schemas"]["ToolMatch"];
@@ -2526,6 +2603,46 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["TapRecording"];
                 };
+            };
+        };
+    };
+    lines: {
+        parameters: {
+            query?: {
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Told"][];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -3491,6 +3608,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WorkMaterial"][];
+                };
+            };
+        };
+    };
+    upkeep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Upkeep"];
                 };
             };
         };

@@ -3,6 +3,7 @@ import { Header } from '../frame/Header';
 import { SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Everybody } from './Everybody';
+import { Journal } from './Journal';
 import { Myself } from './Myself';
 
 /** Oneself and, for the owner, everybody of the shop. */
@@ -17,6 +18,7 @@ export function PeoplePage() {
           <>
             <Myself me={me.data} />
             {me.data.role === 'OWNER' && <Everybody me={me.data} />}
+            {me.data.role === 'OWNER' && <Journal />}
           </>
         ) : (
           <section aria-label="People">

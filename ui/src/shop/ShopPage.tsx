@@ -9,6 +9,7 @@ import { SHOP, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { Files } from './Files';
 import { MachineForm } from './MachineForm';
+import { Upkeep } from './Upkeep';
 
 /** The shop's lathes, kept and edited; the shop in and out as files. */
 export function ShopPage() {
@@ -55,6 +56,7 @@ export function ShopPage() {
             <MachineForm key={current?.id ?? 'new'} lathe={current} onKept={setPicked} said={said} say={setSaid} />
           )}
         </section>
+        <Upkeep />
         <Files />
       </main>
     </>

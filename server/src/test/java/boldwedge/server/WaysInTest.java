@@ -1,6 +1,7 @@
 package boldwedge.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import boldwedge.server.testing.RawHttp;
 import boldwedge.server.testing.RunningShop;
@@ -322,5 +323,41 @@ class WaysInTest {
         rows.update("update presence set seen_at = now() - interval '11 seconds' where person = 'Orla'");
         assertThat(yrsa.ask("GET", news, "").json().path("others").size()).isZero();
         assertThat(new Visitor(at, "127.0.12.3").ask("GET", news, "").status()).isEqualTo(401);
+    }
+
+    /** Who did what stands in the journal, for the owner; it cannot be changed, and nobody else writes or reads it. */
+    @Test
+    void theJournalTellsWhoDidWhat() {
+        person("Zoe");
+        Visitor zoe = new Visitor(at, "127.0.13.1").signedIn("Zoe", WORDS);
+        tried(new Visitor(at, "127.0.13.2"), "Zoe", "guess");
+        tried(new Visitor(at, "127.0.13.3"), WORDS, WORDS);
+        JsonNode cut = zoe.ask(
+                        "POST",
+                        "/api/cuts",
+                        Map.of("version", 0, "name", "=Doomed", "units", "METRIC", "fields", Map.of()))
+                .json();
+        zoe.ask("DELETE", "/api/cuts/" + cut.path("id").asString() + "?version=1", "");
+        assertThat(zoe.ask("GET", "/api/journal", "").status()).isEqualTo(403);
+        assertThat(zoe.ask("GET", "/api/journal/journal.csv", "").status()).isEqualTo(403);
+        Visitor owner = owner("127.0.13.4");
+        List<String> told = new ArrayList<>();
+        for (JsonNode line : owner.ask("GET", "/api/journal", "").json()) {
+            told.add(line.path("person").asString() + " " + line.path("words").asString() + " "
+                    + line.path("about").asString() + " " + line.path("address").asString());
+        }
+        assertThat(told)
+                .contains(
+                        "Zoe signed in  127.0.13.1",
+                        " was refused sign-in as Zoe 127.0.13.2",
+                        " was refused sign-in as somebody who is not entered 127.0.13.3",
+                        "Zoe deleted the cut =Doomed 127.0.13.1")
+                .noneMatch(line -> line.contains(WORDS));
+        assertThat(owner.ask("GET", "/api/journal/journal.csv", "").text())
+                .startsWith("id,at,person,address,what,about")
+                .contains("SIGNED_IN");
+        for (String attempt : List.of("delete from journal", "update journal set person = 'Eve'", "truncate journal")) {
+            assertThatThrownBy(() -> rows.execute(attempt)).hasMessageContaining("only added to");
+        }
     }
 }

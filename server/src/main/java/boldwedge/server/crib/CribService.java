@@ -8,6 +8,8 @@ import boldwedge.core.measure.MeasureParser;
 import boldwedge.core.measure.Parsed;
 import boldwedge.core.measure.Reading;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.server.people.Deed;
+import boldwedge.server.people.Journal;
 import boldwedge.server.people.Who;
 import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Checked;
@@ -35,11 +37,13 @@ public class CribService {
     static final int MOST_COUNTED = 1000;
 
     private final CribMapper crib;
+    private final Journal journal;
     private final Knowledge knowledge;
     private final Checked checked;
     private final Who who;
 
-    CribService(CribMapper crib, Knowledge knowledge, Checked checked, Who who) {
+    CribService(CribMapper crib, Knowledge knowledge, Checked checked, Who who, Journal journal) {
+        this.journal = journal;
         this.crib = crib;
         this.knowledge = knowledge;
         this.checked = checked;
@@ -144,12 +148,14 @@ public class CribService {
     /** Takes a tool out with its grinds and trials; what those taught goes with them. */
     @Transactional
     public void delete(UUID id, int version) {
+        String name = crib.find(id).map(ToolRecord::name).orElse("");
         if (crib.delete(id, version) == 0) {
             if (crib.find(id).isPresent()) {
                 Version.check(0, true, "tool");
             }
             return;
         }
+        journal.note(Deed.DELETED, "the tool " + name);
         knowledge.changed();
     }
 

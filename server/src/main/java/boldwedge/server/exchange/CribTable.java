@@ -5,6 +5,7 @@ import boldwedge.core.family.Families;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.measure.UnitSystem;
 import boldwedge.server.crib.ToolRecord;
+import boldwedge.server.web.Cells;
 import boldwedge.server.web.Refusal;
 import java.io.IOException;
 import java.io.InputStream;
@@ -23,28 +24,16 @@ import java.util.UUID;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
 import org.apache.commons.csv.CSVRecord;
 
 /**
- * The crib as a table of comma-separated values (RFC 4180). A spreadsheet runs a cell that begins like a formula: such a cell gets
- * an apostrophe in front, which is taken off again when it is read; so does what would be a cell where another mark than the comma
- * parts them.
+ * The crib as a table of comma-separated values (RFC 4180), its cells harmless to a spreadsheet.
  */
 final class CribTable {
     private static final String NOTHING = " Nothing was taken in.";
-
-    /** What makes a spreadsheet run a cell; the apostrophe itself is among them so that it comes back as it was. */
-    private static final String RUN = "(?=[=+\\-@\t\r\n'＝＋－＠])";
-
-    /** Where a cell begins, for whatever parts the cells. */
-    private static final String BEGINS = "(^|[;|\t]\\s*)";
-
-    private static final Pattern DANGEROUS = Pattern.compile(BEGINS + RUN);
-    private static final Pattern MADE_HARMLESS = Pattern.compile(BEGINS + "'" + RUN);
 
     /** Bytes: some thousand characters in each column. */
     private static final long MOST_OF_A_LINE = 1024L * 1024;
@@ -69,14 +58,6 @@ final class CribTable {
         return heading;
     }
 
-    static String harmless(String text) {
-        return DANGEROUS.matcher(text).replaceAll("$1'");
-    }
-
-    static String asItWas(String cell) {
-        return MADE_HARMLESS.matcher(cell).replaceAll("$1");
-    }
-
     /** Writes a table of what is handed over. */
     static void write(Writer out, Consumer<Consumer<ToolRecord>> tools) throws IOException {
         CSVPrinter csv = new CSVPrinter(
@@ -94,7 +75,7 @@ final class CribTable {
                     tool.kind(),
                     tool.units().name()));
             COLUMNS.forEach(field -> row.add(tool.fields().getOrDefault(field.id(), "")));
-            row.replaceAll(CribTable::harmless);
+            row.replaceAll(Cells::harmless);
             try {
                 csv.printRecord(row);
             } catch (IOException gone) {
@@ -199,6 +180,6 @@ final class CribTable {
     }
 
     private static String cell(CSVRecord row, String column) {
-        return row.isMapped(column) ? asItWas(row.get(column).strip()) : "";
+        return row.isMapped(column) ? Cells.asItWas(row.get(column).strip()) : "";
     }
 }

@@ -4,6 +4,8 @@ import boldwedge.server.crib.CribService;
 import boldwedge.server.crib.GrindRecord;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.exchange.ShopDocument.Section;
+import boldwedge.server.people.Deed;
+import boldwedge.server.people.Journal;
 import boldwedge.server.photo.PhotoRecord;
 import boldwedge.server.photo.PhotoService;
 import boldwedge.server.plan.CutRecord;
@@ -55,6 +57,7 @@ public class ExchangeService {
     private final Knowledge knowledge;
     private final ImportLockMapper lock;
     private final WorkFolder work;
+    private final Journal journal;
     private final TransactionTemplate transaction;
 
     ExchangeService(
@@ -66,6 +69,7 @@ public class ExchangeService {
             Knowledge knowledge,
             ImportLockMapper lock,
             WorkFolder work,
+            Journal journal,
             PlatformTransactionManager transactions) {
         this.shop = shop;
         this.plans = plans;
@@ -75,6 +79,7 @@ public class ExchangeService {
         this.knowledge = knowledge;
         this.lock = lock;
         this.work = work;
+        this.journal = journal;
         this.transaction = new TransactionTemplate(transactions);
     }
 
@@ -130,7 +135,7 @@ public class ExchangeService {
                     ShopReader.read(file, EnumSet.of(Section.PHOTOS), count);
                     proofs.learnFresh();
                     knowledge.changed();
-                    return count.imported();
+                    return noted(count.imported());
                 }));
     }
 
@@ -156,8 +161,13 @@ public class ExchangeService {
                     if (!some.isEmpty()) {
                         count.take(Section.TOOLS, some);
                     }
-                    return count.imported();
+                    return noted(count.imported());
                 }));
+    }
+
+    private Imported noted(Imported imported) {
+        journal.note(Deed.IMPORTED, imported.sentence());
+        return imported;
     }
 
     private interface Step {

@@ -55,15 +55,7 @@ class Guard {
                         .crossOriginResourcePolicy(policy -> policy.policy(CrossOriginResourcePolicy.SAME_ORIGIN))
                         // The shop's own certificate is not signed by anybody: a browser must be let to accept it.
                         .httpStrictTransportSecurity(HeadersConfigurer.HstsConfig::disable)
-                        // At once: the answer to HEAD is ended without being committed by anything that they could wait
-                        // for.
-                        .withObjectPostProcessor(new ObjectPostProcessor<HeaderWriterFilter>() {
-                            @Override
-                            public <F extends HeaderWriterFilter> F postProcess(F filter) {
-                                filter.setShouldWriteHeadersEagerly(true);
-                                return filter;
-                            }
-                        }))
+                        .withObjectPostProcessor(new AtOnce()))
                 .addFilterAfter(new OwnPageOnly(), HeaderWriterFilter.class)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
@@ -95,7 +87,7 @@ class Guard {
                                 "/api/people/devices",
                                 "/api/people/devices/**")
                         .authenticated()
-                        .requestMatchers("/api/people", "/api/people/**")
+                        .requestMatchers("/api/people", "/api/people/**", "/api/journal", "/api/journal/**")
                         .hasRole("OWNER")
                         .requestMatchers(RECKONED)
                         .authenticated()
@@ -158,6 +150,15 @@ class Guard {
                 Answers.write(response, 400);
             }
         };
+    }
+
+    /** The answer to HEAD is ended without being committed by anything that headings could wait for: they are written at once. */
+    private static final class AtOnce implements ObjectPostProcessor<HeaderWriterFilter> {
+        @Override
+        public <F extends HeaderWriterFilter> F postProcess(F filter) {
+            filter.setShouldWriteHeadersEagerly(true);
+            return filter;
+        }
     }
 
     /** Pages of other sites get nothing done here: whatever is sent with another origin than the program's own is refused. */

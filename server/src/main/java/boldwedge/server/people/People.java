@@ -25,6 +25,7 @@ public class People {
     private final Devices devices;
     private final Attempts attempts;
     private final Hashing hashing;
+    private final Journal journal;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final String firstCode;
 
@@ -34,6 +35,7 @@ public class People {
             Devices devices,
             Attempts attempts,
             Hashing hashing,
+            Journal journal,
             FindByIndexNameSessionRepository<? extends Session> sessions,
             @Value("${boldwedge.first-code:}") String firstCode) {
         this.people = people;
@@ -41,6 +43,7 @@ public class People {
         this.devices = devices;
         this.attempts = attempts;
         this.hashing = hashing;
+        this.journal = journal;
         this.sessions = sessions;
         this.firstCode = firstCode;
     }
@@ -74,6 +77,8 @@ public class People {
                 : hashing.matchesForStranger(passphrase, kept, address);
         if (!right) {
             attempts.failed(subjects);
+            // Who it was is told only where there is such a person: what was typed for a name may be a passphrase.
+            journal.refused("sign-in as " + person.map(Person::name).orElse("somebody who is not entered"));
             throw new Refusal(
                     Refusal.Kind.UNKNOWN,
                     "wrong-passphrase",
@@ -96,6 +101,7 @@ public class People {
         attempts.mayTry(guesser);
         if (firstCode.isEmpty() || !same(firstCode, code.strip())) {
             attempts.failed(guesser);
+            journal.refused("the first owner's code");
             throw Refusal.wrong(
                     "wrong-code",
                     "That is not the code which this start printed.",
@@ -123,6 +129,7 @@ public class People {
                     "Somebody of that name, or of one that looks like it, is here already.",
                     Map.of("name", "Somebody of that name, or of one that looks like it, is here already."));
         }
+        journal.note(Deed.PERSON_ADDED, name + ", " + role);
         return person;
     }
 
@@ -133,8 +140,10 @@ public class People {
         if (role != Role.OWNER) {
             keepAnOwner(id);
         }
-        Version.check(people.setRole(id, version, role), people.find(id).isPresent(), "person");
-        signOutEverywhere(id);
+        Optional<Person> there = people.find(id);
+        Version.check(people.setRole(id, version, role), there.isPresent(), "person");
+        journal.note(Deed.ROLE_CHANGED, there.map(Person::name).orElse("") + ", " + role);
+        endAll(id);
     }
 
     /** A new passphrase by whoever knows the one of now; every session of the person ends. */
@@ -143,6 +152,7 @@ public class People {
         attempts.mayTry(guesser);
         if (!hashing.matches(now, people.passphrase(person.id()))) {
             attempts.failed(guesser);
+            journal.refused("a new passphrase");
             throw Refusal.wrong(
                     "wrong-passphrase",
                     "That is not your passphrase as it is now.",
@@ -157,13 +167,15 @@ public class People {
         if (people.setPassphrase(person.id(), hashing.hash(passphrase)) == 0) {
             throw Refusal.missing("no-such-person", "This person is no longer entered here.");
         }
-        signOutEverywhere(person.id());
+        journal.note(Deed.PASSPHRASE_CHANGED, person.name());
+        endAll(person.id());
     }
 
     /** A code by which a person who has forgotten the passphrase chooses a new one. */
     String resetCode(UUID id) {
         Person person = people.find(id)
                 .orElseThrow(() -> Refusal.missing("no-such-person", "This person is no longer entered here."));
+        journal.note(Deed.CODE_GIVEN, "a new passphrase for " + person.name());
         return codes.make(Codes.Purpose.RESET, person.id());
     }
 
@@ -197,11 +209,13 @@ public class People {
         }
         setPassphrase(there.get(), passphrase, "passphrase");
         people.makeOwner(there.get().id());
+        journal.note(there.get().name(), Deed.OWNER_MADE, "");
         return people.find(there.get().id()).orElseThrow();
     }
 
     private Refusal codeUsedUp(Subject guesser, String sentence) {
         attempts.failed(guesser);
+        journal.refused("a code");
         return Refusal.wrong("code-used-up", sentence, Map.of("code", sentence));
     }
 
@@ -210,8 +224,10 @@ public class People {
     public void remove(UUID id, int version) {
         people.oneAtATime();
         keepAnOwner(id);
-        Version.check(people.remove(id, version), people.find(id).isPresent(), "person");
-        signOutEverywhere(id);
+        Optional<Person> there = people.find(id);
+        Version.check(people.remove(id, version), there.isPresent(), "person");
+        journal.note(Deed.PERSON_REMOVED, there.map(Person::name).orElse(""));
+        endAll(id);
     }
 
     private void keepAnOwner(UUID but) {
@@ -223,6 +239,12 @@ public class People {
 
     /** Ends every session of a person, on every machine, and every code that would let a tablet in as this person. */
     void signOutEverywhere(UUID id) {
+        journal.note(
+                Deed.SIGNED_OUT_EVERYWHERE, people.find(id).map(Person::name).orElse(""));
+        endAll(id);
+    }
+
+    private void endAll(UUID id) {
         // The codes first: one that is taken a moment before begins a session that is found below.
         codes.dropOf(id);
         devices.forgetAllOf(id);
@@ -234,6 +256,7 @@ public class People {
         if (!devices.forget(person, device)) {
             throw Refusal.missing("no-such-device", "This device has been signed out already.");
         }
+        journal.note(Deed.DEVICE_ENDED, "");
         sessions.findByPrincipalName(person.toString()).forEach((id, session) -> {
             if (device.toString().equals(session.getAttribute(Devices.OF_SESSION))) {
                 sessions.deleteById(id);
@@ -243,6 +266,7 @@ public class People {
 
     /** A code that lets a tablet in as this person: once, and for five minutes. */
     String pairingCode(Person person) {
+        journal.note(Deed.CODE_GIVEN, "a tablet for " + person.name());
         return codes.make(Codes.Purpose.PAIR, person.id());
     }
 

@@ -40,12 +40,14 @@ class PeopleController {
     private final Door door;
     private final Devices devices;
     private final DeviceCookie cookie;
+    private final Journal journal;
     private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
 
-    PeopleController(People people, Devices devices, DeviceCookie cookie, Who who, Door door) {
+    PeopleController(People people, Devices devices, DeviceCookie cookie, Journal journal, Who who, Door door) {
         this.people = people;
         this.devices = devices;
         this.cookie = cookie;
+        this.journal = journal;
         this.who = who;
         this.door = door;
     }
@@ -197,6 +199,7 @@ class PeopleController {
         UUID device = devices.seen(person.id(), cookie.kept(request, response), agent(request), paired);
         request.getSession(true).setAttribute(Devices.OF_SESSION, device.toString());
         SecurityContextHolder.setContext(context);
+        journal.note(person.name(), paired ? Deed.PAIRED : Deed.SIGNED_IN, "");
         contexts.saveContext(context, request, response);
         return me();
     }

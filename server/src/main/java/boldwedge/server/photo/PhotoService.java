@@ -1,5 +1,7 @@
 package boldwedge.server.photo;
 
+import boldwedge.server.people.Deed;
+import boldwedge.server.people.Journal;
 import boldwedge.server.people.Who;
 import boldwedge.server.web.Checked;
 import boldwedge.server.web.Refusal;
@@ -20,10 +22,12 @@ public class PhotoService {
     private static final int MOST_BYTES = 2 * 1024 * 1024;
 
     private final PhotoMapper photos;
+    private final Journal journal;
     private final Checked checked;
     private final Who who;
 
-    PhotoService(PhotoMapper photos, Checked checked, Who who) {
+    PhotoService(PhotoMapper photos, Checked checked, Who who, Journal journal) {
+        this.journal = journal;
         this.photos = photos;
         this.checked = checked;
         this.who = who;
@@ -106,7 +110,9 @@ public class PhotoService {
     /** Deletes a photo; one that is gone already is as good. */
     @Transactional
     public void delete(UUID id) {
-        photos.delete(id);
+        if (photos.delete(id) > 0) {
+            journal.note(Deed.DELETED, "a photo");
+        }
     }
 
     /** Whether a photo may be kept. */

@@ -9,6 +9,8 @@ import boldwedge.core.family.Planner;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.TypedCut;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.server.people.Deed;
+import boldwedge.server.people.Journal;
 import boldwedge.server.people.Who;
 import boldwedge.server.shop.ShopService;
 import boldwedge.server.web.Checked;
@@ -27,12 +29,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PlanService {
     private final ShopService shop;
+    private final Journal journal;
     private final CutMapper cuts;
     private final Teacher teacher;
     private final Checked checked;
     private final Who who;
 
-    PlanService(ShopService shop, CutMapper cuts, Teacher teacher, Checked checked, Who who) {
+    PlanService(ShopService shop, CutMapper cuts, Teacher teacher, Checked checked, Who who, Journal journal) {
+        this.journal = journal;
         this.shop = shop;
         this.cuts = cuts;
         this.teacher = teacher;
@@ -136,9 +140,11 @@ public class PlanService {
 
     @Transactional
     public void delete(UUID id, int version) {
+        Optional<CutRecord> there = cuts.find(id);
         if (cuts.delete(id, version) == 0 && cuts.find(id).isPresent()) {
             Version.check(0, true, "cut");
         }
+        there.ifPresent(cut -> journal.note(Deed.DELETED, "the cut " + cut.name()));
     }
 
     private CutRecord by(CutRecord entry) {

@@ -2,6 +2,8 @@ package boldwedge.server.shop;
 
 import boldwedge.core.ask.LatheCard;
 import boldwedge.core.cutting.Lathe;
+import boldwedge.server.people.Deed;
+import boldwedge.server.people.Journal;
 import boldwedge.server.people.Who;
 import boldwedge.server.storage.Knowledge;
 import boldwedge.server.web.Checked;
@@ -26,13 +28,21 @@ import org.springframework.transaction.support.TransactionSynchronizationManager
 @Service
 public class ShopService {
     private final LatheMapper lathes;
+    private final Journal journal;
     private final Knowledge knowledge;
     private final Checked checked;
     private final Who who;
     private final ApplicationEventPublisher events;
     private final Map<UUID, Remembered> remembered = new ConcurrentHashMap<>();
 
-    ShopService(LatheMapper lathes, Knowledge knowledge, Checked checked, Who who, ApplicationEventPublisher events) {
+    ShopService(
+            LatheMapper lathes,
+            Knowledge knowledge,
+            Checked checked,
+            Who who,
+            ApplicationEventPublisher events,
+            Journal journal) {
+        this.journal = journal;
         this.lathes = lathes;
         this.knowledge = knowledge;
         this.checked = checked;
@@ -140,9 +150,12 @@ public class ShopService {
 
     @Transactional
     public void delete(UUID id, int version) {
+        Optional<LatheRecord> there = lathes.find(id);
         if (lathes.delete(id, version) == 0 && lathes.find(id).isPresent()) {
             Version.check(0, true, "machine");
         }
+        there.ifPresent(lathe ->
+                journal.note(Deed.DELETED, "the machine " + lathe.card().getOrDefault("name", "without a name")));
         events.publishEvent(new LatheChanged(id));
     }
 

@@ -40,6 +40,13 @@ import tools.jackson.databind.DatabindException;
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
     private static final int DEEPEST = 50;
+    private static final int NO_ROOM = 507;
+
+    private final Room room;
+
+    Problems(Room room) {
+        this.room = room;
+    }
 
     private static ResponseEntity<Problem> answer(int status, Problem problem) {
         // Said even to whoever asks for another type: an answer without words helps nobody.
@@ -65,6 +72,11 @@ class Problems {
     })
     ResponseEntity<Problem> databaseAway(RuntimeException away) {
         LOG.warn("The database did not answer: {}", causes(away));
+        Problem disk = room.blamed(away);
+        if (disk != null) {
+            LOG.error(disk.sentence());
+            return answer(NO_ROOM, disk);
+        }
         return answer(
                 503,
                 Problem.of(
@@ -218,6 +230,11 @@ class Problems {
         }
         if (fault instanceof org.springframework.web.multipart.MultipartException) {
             return answer(400, Sentences.of(400));
+        }
+        Problem disk = room.blamed(fault);
+        if (disk != null) {
+            LOG.error(disk.sentence());
+            return answer(NO_ROOM, disk);
         }
         return answer(HttpStatus.INTERNAL_SERVER_ERROR.value(), ours(fault));
     }

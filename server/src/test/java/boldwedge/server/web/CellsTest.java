@@ -1,4 +1,4 @@
-package boldwedge.server.exchange;
+package boldwedge.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,7 +6,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** Cells that a spreadsheet would run: harmless whichever mark parts the cells there, and read back as they were. */
-class CribTableTest {
+class CellsTest {
     private static final String SIGNS = "a1=+-@';|\t ＝";
 
     @Test
@@ -18,13 +18,13 @@ class CribTableTest {
                 drawn.append(SIGNS.charAt(random.nextInt(SIGNS.length())));
             }
             String text = drawn.toString().strip();
-            String cell = CribTable.harmless(text);
-            assertThat(CribTable.asItWas(cell)).as(text).isEqualTo(text);
+            String cell = Cells.harmless(text);
+            assertThat(Cells.asItWas(cell)).as(text).isEqualTo(text);
             for (String part : cell.split("[;|\t]")) {
                 assertThat(part.strip()).as("a part of " + cell).doesNotMatch("^[=+@＝-].*");
             }
         }
-        assertThat(CribTable.harmless("a;=1+1")).isEqualTo("a;'=1+1");
-        assertThat(CribTable.harmless("8-32 UNC")).isEqualTo("8-32 UNC");
+        assertThat(Cells.harmless("a;=1+1")).isEqualTo("a;'=1+1");
+        assertThat(Cells.harmless("8-32 UNC")).isEqualTo("8-32 UNC");
     }
 }
