@@ -7,6 +7,7 @@ import { leaveFirstRun, startFirstRun, useFirstRun } from '../frame/firstRun';
 import { Header } from '../frame/Header';
 import { DO, FIELD, QUIET, SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
+import { ForKeepers } from '../people/ForKeepers';
 import { PickList } from './ChoiceInput';
 import { copyCut, deleteCut } from './copies';
 import { last, stored } from './draft';
@@ -153,24 +154,26 @@ function Row({ cut }: { cut: ListedCut }) {
       {cut.savedBy && <span className="text-ink-2">{cut.savedBy}</span>}
       {stored(cut.id)?.changed && <em>not saved yet</em>}
       <span className="ml-auto flex gap-1 whitespace-nowrap">
-        <button
-          type="button"
-          className={QUIET}
-          disabled={busy}
-          aria-label={`Copy ${cut.name}`}
-          onClick={() => once(copyCut(cut.id, queries).then((id) => id && navigate(`/cut/${id}/cut`)))}
-        >
-          Copy
-        </button>
-        <button
-          type="button"
-          className={QUIET}
-          disabled={busy}
-          aria-label={`Delete ${cut.name}`}
-          onClick={() => once(deleteCut(cut.id, queries))}
-        >
-          Delete
-        </button>
+        <ForKeepers>
+          <button
+            type="button"
+            className={QUIET}
+            disabled={busy}
+            aria-label={`Copy ${cut.name}`}
+            onClick={() => once(copyCut(cut.id, queries).then((id) => id && navigate(`/cut/${id}/cut`)))}
+          >
+            Copy
+          </button>
+          <button
+            type="button"
+            className={QUIET}
+            disabled={busy}
+            aria-label={`Delete ${cut.name}`}
+            onClick={() => once(deleteCut(cut.id, queries))}
+          >
+            Delete
+          </button>
+        </ForKeepers>
       </span>
     </li>
   );

@@ -3,6 +3,7 @@ import type { Units } from '../api/client';
 import { Clashes } from '../frame/Clashes';
 import { Header } from '../frame/Header';
 import { DO, MEND, QUIET } from '../frame/looks';
+import { ForKeepers } from '../people/ForKeepers';
 import { useOfAnswer } from './CutContext';
 import type { Edit } from './draft';
 import type { Saving } from './useSaving';
@@ -56,9 +57,11 @@ export const DeskHeader = memo(function DeskHeader(props: Props) {
       <button type="button" className={QUIET} onClick={compare}>
         Compare
       </button>
-      <button type="button" className={`${DO} whitespace-nowrap`} onClick={saving.save}>
-        Save{changed ? ' •' : ''}
-      </button>
+      <ForKeepers>
+        <button type="button" className={`${DO} whitespace-nowrap`} onClick={saving.save}>
+          Save{changed ? ' •' : ''}
+        </button>
+      </ForKeepers>
     </Header>
   );
 });
@@ -78,7 +81,7 @@ export function Said({ saving }: { saving: Saving }) {
           <>
             {' '}
             {saving.taken
-              .map((one) => `${called(one.field)} ${one.was || 'empty'} → ${one.theirs || 'empty'}`)
+              .map((one) => `${called(one.field)}: ${one.was || 'empty'} → ${one.theirs || 'empty'}`)
               .join('; ')}
             .
           </>

@@ -23,7 +23,7 @@ export function Asked({ question, consequence, act, open, onOpen, onYes, childre
         <AlertDialog.Content className={DIALOG}>
           <AlertDialog.Title>{question}</AlertDialog.Title>
           <AlertDialog.Description>{consequence}</AlertDialog.Description>
-          <div className="mt-3 flex flex-wrap gap-4 [&_.do]:mt-0">
+          <div className="mt-3 flex flex-wrap items-center gap-4 [&_.do]:mt-0">
             <AlertDialog.Action className={DO} onClick={onYes}>
               {act}
             </AlertDialog.Action>

@@ -154,13 +154,14 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
   };
   return (
     <form
-      className={MACHINE}
+      className={`${MACHINE} [&>h2]:col-span-full`}
       aria-label="A new person"
       onSubmit={(event) => {
         event.preventDefault();
         void add();
       }}
     >
+      <h2>Let somebody in</h2>
       {[
         { id: 'name', words: 'Name', type: 'text' as const },
         { id: 'passphrase', words: 'A passphrase to begin with', type: 'password' as const },

@@ -23,12 +23,12 @@ export function Journal() {
         Sign-ins, refusals, people let in and taken out, files taken in, what was deleted and restored. Only added to.
       </p>
       {lines.error && <p role="alert">{sentenceOf(lines.error)}</p>}
-      <ul className={`${LOG} [&>li]:grid-cols-[11rem_1fr]`}>
+      <ul className={`${LOG} [&>li]:grid-cols-[14rem_1fr] max-hand:[&>li]:grid-cols-[minmax(0,1fr)]`}>
         {all.map(({ id, at, person, address, words, about }) => (
           <li key={id}>
-            <span className="figures">{when(at)}</span>
+            <span className="text-ink-2">{when(at)}</span>
             <span>
-              <b>{person || 'Somebody'}</b> {words}
+              <b>{person || (address ? 'Somebody' : 'The machine')}</b> {words}
               {about && `: ${about}`}
               {address && <small className="text-fine text-ink-2"> · {address}</small>}
             </span>

@@ -91,13 +91,14 @@ function NewPassphrase() {
   };
   return (
     <form
-      className={MACHINE}
+      className={`${MACHINE} [&>h2]:col-span-full`}
       aria-label="New passphrase"
       onSubmit={(event) => {
         event.preventDefault();
         void change();
       }}
     >
+      <h2>Another passphrase</h2>
       {entries.map(({ id, words, complete }) => (
         <Entry
           key={id}

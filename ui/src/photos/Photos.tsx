@@ -3,9 +3,11 @@ import { Dialog } from 'radix-ui';
 import { useId } from 'react';
 import type { Photo } from '../api/client';
 import { DIALOG, DO, OVERLAY, QUIET } from '../frame/looks';
+import { ForKeepers } from '../people/ForKeepers';
 import { deletePhoto, type Shown, useAddPhotos } from './usePhotos';
 
 const pictureOf = (photo: Photo) => `/api/photos/${photo.id}/picture`;
+const smallOf = (photo: Photo) => `/api/photos/${photo.id}/small`;
 
 /** Photos of one thing, small, each opened by a touch; and a way to add another. */
 export function Photos({ shown, photos, words }: { shown: Shown; photos: Photo[]; words: string }) {
@@ -14,7 +16,9 @@ export function Photos({ shown, photos, words }: { shown: Shown; photos: Photo[]
       {photos.map((photo, n) => (
         <PhotoDialog key={photo.id} photo={photo} words={`${words}, photo ${n + 1}`} />
       ))}
-      <AddPhoto shown={shown} words={words} />
+      <ForKeepers>
+        <AddPhoto shown={shown} words={words} />
+      </ForKeepers>
     </div>
   );
 }
@@ -53,7 +57,7 @@ function PhotoDialog({ photo, words }: { photo: Photo; words: string }) {
   return (
     <Dialog.Root>
       <Dialog.Trigger className="block h-18 w-24 overflow-hidden rounded-sm border border-line">
-        <img src={pictureOf(photo)} alt={words} loading="lazy" className="size-full object-cover" />
+        <img src={smallOf(photo)} alt={words} loading="lazy" className="size-full object-cover" />
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className={OVERLAY} />
@@ -65,9 +69,11 @@ function PhotoDialog({ photo, words }: { photo: Photo; words: string }) {
             Kept {photo.savedBy && <>by {photo.savedBy} </>}on {photo.savedAt.slice(0, 10)}
           </p>
           <Dialog.Close className={DO}>Close</Dialog.Close>
-          <Dialog.Close className={QUIET} onClick={() => void deletePhoto(photo, queries)}>
-            Delete
-          </Dialog.Close>
+          <ForKeepers>
+            <Dialog.Close className={QUIET} onClick={() => void deletePhoto(photo, queries)}>
+              Delete
+            </Dialog.Close>
+          </ForKeepers>
         </Dialog.Content>
       </Dialog.Portal>
     </Dialog.Root>

@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { download, type Imported, sendFile, sentenceOf } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { DO, FILE, QUIET } from '../frame/looks';
+import { ForKeepers } from '../people/ForKeepers';
 
 /** The shop in and out as files, and what the program was built from. */
 export function Files() {
@@ -42,24 +43,26 @@ export function Files() {
           page
         </a>
       </div>
-      <div className="flex flex-wrap items-center gap-4 py-1.5">
-        <label className={FILE}>
-          Take in a shop or tool (JSON)
-          <input
-            type="file"
-            accept=".json,application/json"
-            onChange={(event) => void takeIn('/api/exchange/shop', event.target.files?.[0], 'application/json')}
-          />
-        </label>
-        <label className={FILE}>
-          Take in tools (CSV)
-          <input
-            type="file"
-            accept=".csv,text/csv"
-            onChange={(event) => void takeIn('/api/exchange/crib', event.target.files?.[0], 'text/csv')}
-          />
-        </label>
-      </div>
+      <ForKeepers>
+        <div className="flex flex-wrap items-center gap-4 py-1.5">
+          <label className={FILE}>
+            Take in a shop or tool (JSON)
+            <input
+              type="file"
+              accept=".json,application/json"
+              onChange={(event) => void takeIn('/api/exchange/shop', event.target.files?.[0], 'application/json')}
+            />
+          </label>
+          <label className={FILE}>
+            Take in tools (CSV)
+            <input
+              type="file"
+              accept=".csv,text/csv"
+              onChange={(event) => void takeIn('/api/exchange/crib', event.target.files?.[0], 'text/csv')}
+            />
+          </label>
+        </div>
+      </ForKeepers>
       {said && <p role="status">{said}</p>}
     </section>
   );

@@ -7,6 +7,7 @@ import { useChoices } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
 import { Clashes } from '../frame/Clashes';
 import { DO, FIELD, MACHINE, QUIET, READING } from '../frame/looks';
+import { ForKeepers } from '../people/ForKeepers';
 import { MachineTests } from './MachineTests';
 
 const EXAMPLES: Texts = {
@@ -115,9 +116,11 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
         />
       </div>
       <div className="col-span-full flex items-center gap-4">
-        <button type="submit" className={DO} disabled={kept.clashes.length > 0}>
-          Save the machine{kept.unsaved ? ' •' : ''}
-        </button>
+        <ForKeepers>
+          <button type="submit" className={DO} disabled={kept.clashes.length > 0}>
+            Save the machine{kept.unsaved ? ' •' : ''}
+          </button>
+        </ForKeepers>
         {kept.unsaved && (
           <button type="button" className={QUIET} onClick={() => kept.done()}>
             Back to what is kept

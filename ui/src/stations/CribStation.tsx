@@ -11,6 +11,7 @@ import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
 import { DO, FIELD, KEEP, MEND, QUIET, STATION, TOOL_HEAD } from '../frame/looks';
 import { Standing } from '../ledger/Standing';
+import { ForKeepers } from '../people/ForKeepers';
 import { Plate } from '../plate/Plate';
 
 /** Keep the bit, find one by words, or ask which of them will do this cut. */
@@ -35,7 +36,9 @@ export function CribStation() {
   return (
     <div className={STATION}>
       <div className="plate-side-form flex min-w-0 flex-col gap-3 max-hand:overflow-x-auto">
-        <KeepTool />
+        <ForKeepers>
+          <KeepTool />
+        </ForKeepers>
         {scene && <Plate scene={scene} dimmed={stale} still />}
       </div>
       <aside className="ledger block min-w-0" aria-label="Crib">

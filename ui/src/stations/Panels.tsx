@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import type { Panel } from '../api/client';
+import { ForKeepers } from '../people/ForKeepers';
 import { HeightTool } from './HeightTool';
 import { KeepGrind } from './KeepGrind';
 import { SetUps } from './SetUps';
@@ -11,7 +12,11 @@ const PANELS: Record<Panel, ComponentType> = {
   SET_UPS: SetUps,
   TOOL_TESTS: ToolTests,
   PUSH_TEST: PushTest,
-  KEEP_GRIND: KeepGrind,
+  KEEP_GRIND: () => (
+    <ForKeepers>
+      <KeepGrind />
+    </ForKeepers>
+  ),
 };
 
 /** The parts of these names. */

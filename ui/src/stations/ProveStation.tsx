@@ -4,6 +4,7 @@ import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { FIELD, READING, STATION } from '../frame/looks';
 import { Standing } from '../ledger/Standing';
+import { ForKeepers } from '../people/ForKeepers';
 import { Plate } from '../plate/Plate';
 import { Experiments } from './Experiments';
 import { Judgement } from './Judgement';
@@ -93,7 +94,9 @@ export function ProveStation() {
           {judged?.verdict ?? 'Cut a trial piece in the same stuff, then type what you measured.'}
         </p>
         {judged?.worked && <Judgement judged={judged} />}
-        <KeepTrial worked={judged?.worked ?? false} />
+        <ForKeepers>
+          <KeepTrial worked={judged?.worked ?? false} />
+        </ForKeepers>
         <Experiments />
         <PastTrials />
       </aside>

@@ -12,6 +12,7 @@ import { Clashes } from '../frame/Clashes';
 import { Header } from '../frame/Header';
 import { DO, QUIET, STATION } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
+import { ForKeepers } from '../people/ForKeepers';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
 import { Plate } from '../plate/Plate';
@@ -102,27 +103,29 @@ export function ToolPage() {
         <Link className={QUIET} to={`/crib/labels?tool=${id}`}>
           Label
         </Link>
-        <button
-          type="button"
-          className={QUIET}
-          disabled={!tool.data || busy}
-          onClick={() =>
-            tool.data && once(copyTool(tool.data, queries).then((copy) => copy && navigate(`/tools/${copy}`)))
-          }
-        >
-          Copy
-        </button>
-        <button
-          type="button"
-          className={QUIET}
-          disabled={!tool.data || busy}
-          onClick={() => tool.data && once(deleteTool(tool.data, queries).then((gone) => gone && navigate('/crib')))}
-        >
-          Delete
-        </button>
-        <button type="button" className={DO} onClick={() => void save()} disabled={!entry || card.clashes.length > 0}>
-          Save{card.unsaved ? ' •' : ''}
-        </button>
+        <ForKeepers>
+          <button
+            type="button"
+            className={QUIET}
+            disabled={!tool.data || busy}
+            onClick={() =>
+              tool.data && once(copyTool(tool.data, queries).then((copy) => copy && navigate(`/tools/${copy}`)))
+            }
+          >
+            Copy
+          </button>
+          <button
+            type="button"
+            className={QUIET}
+            disabled={!tool.data || busy}
+            onClick={() => tool.data && once(deleteTool(tool.data, queries).then((gone) => gone && navigate('/crib')))}
+          >
+            Delete
+          </button>
+          <button type="button" className={DO} onClick={() => void save()} disabled={!entry || card.clashes.length > 0}>
+            Save{card.unsaved ? ' •' : ''}
+          </button>
+        </ForKeepers>
         {card.unsaved && (
           <button type="button" className={QUIET} onClick={() => card.done()}>
             Back to what is kept

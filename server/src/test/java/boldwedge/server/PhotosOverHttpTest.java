@@ -40,7 +40,7 @@ class PhotosOverHttpTest extends OverHttp {
     }
 
     @Test
-    void aPhotoIsShownAsItWasSentAndGoesWithItsTool() {
+    void aPhotoIsKeptOnceShownAndGoesWithItsTool() {
         String tool = tool();
         Map<String, Object> photo = photo("toolId", tool, PIXEL);
         Answer kept = shop.send("POST", "/api/photos", photo);
@@ -57,9 +57,10 @@ class PhotosOverHttpTest extends OverHttp {
         assertThat(cards.path(0).has("picture")).isFalse();
         String at = "/api/photos/" + cards.path(0).path("id").asString();
         HttpResponse<byte[]> picture = shop.bytes(at + "/picture");
-        assertThat(picture.headers().firstValue("Content-Type")).contains("image/png");
+        assertThat(picture.headers().firstValue("Content-Type")).contains("image/jpeg");
         assertThat(picture.headers().firstValue("Cache-Control").orElse("")).contains("immutable");
-        assertThat(picture.body()).isEqualTo(PIXEL);
+        assertThat(picture.body()).startsWith(0xFF, 0xD8);
+        assertThat(shop.bytes(at + "/small").body()).startsWith(0xFF, 0xD8);
 
         shop.delete("/api/crib/tools/" + tool);
         assertThat(shop.get(at + "/picture").json().path("code").asString()).isEqualTo("no-such-photo");

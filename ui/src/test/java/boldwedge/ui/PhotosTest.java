@@ -37,14 +37,15 @@ class PhotosTest extends PageTest {
         photos.locator("input[type=file]").setInputFiles(picture());
         Locator small = photos.locator("img");
         assertThat(small).hasCount(1);
-        page.waitForCondition(() -> (int) small.evaluate("(at) => at.naturalWidth") == 1600);
-        assertThat(small.evaluate("(at) => at.naturalHeight")).isEqualTo(1200);
+        page.waitForCondition(() -> (int) small.evaluate("(at) => at.naturalWidth") == 240);
+        assertThat(small.evaluate("(at) => at.naturalHeight")).isEqualTo(180);
         browser.rested();
         assertThat(browser.barriers()).isEmpty();
         small.click();
         Locator large = page.getByRole(AriaRole.DIALOG);
         assertThat(large).containsText("Stainless finisher");
-        assertThat(large.locator("img")).isVisible();
+        Locator whole = large.locator("img");
+        page.waitForCondition(() -> (int) whole.evaluate("(at) => at.naturalWidth") == 1600);
         large.getByText("Delete").click();
         assertThat(small).hasCount(0);
         page.getByText("Undo", new com.microsoft.playwright.Page.GetByTextOptions().setExact(true))

@@ -8,6 +8,7 @@ import java.security.MessageDigest;
 import java.text.Normalizer;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -129,8 +130,12 @@ public class People {
                     "Somebody of that name, or of one that looks like it, is here already.",
                     Map.of("name", "Somebody of that name, or of one that looks like it, is here already."));
         }
-        journal.note(Deed.PERSON_ADDED, name + ", " + role);
+        journal.note(Deed.PERSON_ADDED, name + ", " + inWords(role));
         return person;
+    }
+
+    private static String inWords(Role role) {
+        return role.name().toLowerCase(Locale.ROOT);
     }
 
     /** Changes what a person may do; the person signs in anew, with the new role. */
@@ -142,7 +147,7 @@ public class People {
         }
         Optional<Person> there = people.find(id);
         Version.check(people.setRole(id, version, role), there.isPresent(), "person");
-        journal.note(Deed.ROLE_CHANGED, there.map(Person::name).orElse("") + ", " + role);
+        journal.note(Deed.ROLE_CHANGED, there.map(Person::name).orElse("") + ", " + inWords(role));
         endAll(id);
     }
 

@@ -1,5 +1,6 @@
 package boldwedge.server.photo;
 
+import boldwedge.server.people.Who;
 import boldwedge.server.photo.PhotoService.PhotoCard;
 import boldwedge.server.web.Text;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -25,9 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/photos")
 class PhotoController {
     private final PhotoService photos;
+    private final Who who;
 
-    PhotoController(PhotoService photos) {
+    PhotoController(PhotoService photos, Who who) {
         this.photos = photos;
+        this.who = who;
     }
 
     /** A photo as sent, of a tool, a grind or a trial; the picture in base64. With an id of the sender's own it can be sent twice. */
@@ -53,11 +56,28 @@ class PhotoController {
             responseCode = "200",
             content = @Content(mediaType = "image/*", schema = @Schema(type = "string", format = "binary")))
     ResponseEntity<byte[]> picture(@PathVariable UUID id) {
-        byte[] picture = photos.photo(id).picture();
+        return shown(photos.photo(id).picture());
+    }
+
+    /** The same small enough for a list. */
+    @GetMapping("/{id}/small")
+    @ApiResponse(
+            responseCode = "200",
+            content = @Content(mediaType = "image/*", schema = @Schema(type = "string", format = "binary")))
+    ResponseEntity<byte[]> small(@PathVariable UUID id) {
+        return shown(photos.small(id));
+    }
+
+    private ResponseEntity<byte[]> shown(byte[] picture) {
         return ResponseEntity.ok()
                 .contentType(PictureForm.of(picture).map(PictureForm::type).orElse(MediaType.APPLICATION_OCTET_STREAM))
+                // Where people sign in, what a browser has kept must not be there for whoever comes after.
                 .cacheControl(
-                        CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+                        who.name().isEmpty()
+                                ? CacheControl.maxAge(Duration.ofDays(365))
+                                        .cachePrivate()
+                                        .immutable()
+                                : CacheControl.noStore())
                 .body(picture);
     }
 

@@ -9,6 +9,7 @@ import org.apache.ibatis.annotations.Insert;
 import org.apache.ibatis.annotations.Mapper;
 import org.apache.ibatis.annotations.Options;
 import org.apache.ibatis.annotations.Select;
+import org.apache.ibatis.annotations.Update;
 import org.apache.ibatis.cursor.Cursor;
 
 @Mapper
@@ -48,6 +49,12 @@ interface PhotoMapper {
             + " or exists (select from trial where id = #{trialId}::uuid)"
             + " on conflict (id) do nothing")
     int add(PhotoRecord photo);
+
+    @Select("select small from photo where id = #{id} and small is not null")
+    Optional<byte[]> small(UUID id);
+
+    @Update("update photo set small = #{small} where id = #{id}")
+    int keepSmall(UUID id, byte[] small);
 
     @Delete("delete from photo where id = #{id}")
     int delete(UUID id);

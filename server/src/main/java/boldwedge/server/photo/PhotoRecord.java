@@ -43,6 +43,11 @@ public record PhotoRecord(
         return Stream.of(toolId, grindId, trialId).filter(Objects::nonNull).count() == 1;
     }
 
+    /** The same with the picture made anew. */
+    PhotoRecord with(byte[] anew) {
+        return new PhotoRecord(id, toolId, grindId, trialId, note, anew, savedAt, savedBy);
+    }
+
     /** The same, kept by somebody now. */
     PhotoRecord by(String name) {
         return new PhotoRecord(id, toolId, grindId, trialId, note, picture, null, name);

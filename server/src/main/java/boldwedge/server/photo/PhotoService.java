@@ -8,7 +8,6 @@ import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Version;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
@@ -67,6 +66,15 @@ public class PhotoService {
         return photos.find(id).orElseThrow(() -> Refusal.missing("no-such-photo", "This photo is not kept."));
     }
 
+    /** A photo small enough for a list; made when it is asked for the first time. */
+    byte[] small(UUID id) {
+        return photos.small(id).orElseGet(() -> {
+            byte[] small = Picture.anew(photo(id).picture(), Picture.LONGEST_SMALL);
+            photos.keepSmall(id, small);
+            return small;
+        });
+    }
+
     /** Hands over every photo, one after the other; within a transaction. */
     public void each(Consumer<PhotoRecord> take) {
         photos.each().forEach(take);
@@ -81,7 +89,8 @@ public class PhotoService {
     @Transactional
     public PhotoCard add(PhotoRecord sent) {
         check(sent);
-        PhotoRecord photo = sent.by(who.name());
+        PhotoRecord photo =
+                sent.with(Picture.anew(sent.picture(), Picture.LONGEST)).by(who.name());
         if (photos.add(photo) == 0) {
             PhotoRecord there = photos.find(photo.id())
                     .orElseThrow(() -> Refusal.missing(
@@ -95,7 +104,11 @@ public class PhotoService {
     /** Adds those photos that are not there yet; how many. What they show must be there. For imports. */
     public int addMissing(List<PhotoRecord> found) {
         int added = 0;
-        for (PhotoRecord photo : found) {
+        for (PhotoRecord sent : found) {
+            if (photos.find(sent.id()).isPresent()) {
+                continue;
+            }
+            PhotoRecord photo = sent.with(Picture.anew(sent.picture(), Picture.LONGEST));
             int one = photos.add(photo);
             if (one == 0 && photos.find(photo.id()).isEmpty()) {
                 throw Refusal.wrong(
@@ -122,17 +135,7 @@ public class PhotoService {
             throw Refusal.wrong("nothing-shown", "A photo shows one tool, one grind or one trial.");
         }
         if (photo.picture().length > MOST_BYTES) {
-            throw Refusal.wrong(
-                    "picture-too-large",
-                    "This picture has more than " + MOST_BYTES / (1024 * 1024)
-                            + " MB. Make it smaller: 1600 pixels across are enough to see an edge.",
-                    Map.of("picture", "It is too large."));
-        }
-        if (PictureForm.of(photo.picture()).isEmpty()) {
-            throw Refusal.wrong(
-                    "no-picture",
-                    "This is no picture that I can show: a JPEG, PNG or WebP is.",
-                    Map.of("picture", "A JPEG, PNG or WebP."));
+            throw Picture.tooLarge("This picture has more than " + MOST_BYTES / (1024 * 1024) + " MB.");
         }
     }
 
