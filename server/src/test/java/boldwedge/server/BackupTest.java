@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -89,7 +90,7 @@ class BackupTest {
     private static Path root() {
         Path at = Path.of("").toAbsolutePath();
         while (!Files.exists(at.resolve("bw"))) {
-            at = at.getParent();
+            at = Objects.requireNonNull(at.getParent());
         }
         return at;
     }

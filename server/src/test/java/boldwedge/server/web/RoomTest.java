@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.SQLException;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -17,13 +18,11 @@ class RoomTest {
             new IllegalStateException(new SQLException("could not extend file", "53100")),
             new java.io.UncheckedIOException(new IOException("No space left on device"))
         }) {
-            Problem problem = room.blamed(fault);
-            assertThat(problem).as(fault.toString()).isNotNull();
+            Problem problem = Objects.requireNonNull(room.blamed(fault), fault.toString());
             assertThat(problem.code()).isEqualTo("disk-full");
             assertThat(problem.sentence()).contains(folder.toString()).containsPattern("\\d+ MB are free");
         }
-        Problem readOnly = room.blamed(new IOException("told: Read-only file system"));
-        assertThat(readOnly).isNotNull();
+        Problem readOnly = Objects.requireNonNull(room.blamed(new IOException("told: Read-only file system")));
         assertThat(readOnly.code()).isEqualTo("disk-read-only");
         assertThat(room.blamed(new SQLException("duplicate key", "23505"))).isNull();
         assertThat(room.left().freeMb()).isPositive();
