@@ -69,7 +69,13 @@ export const useGrinds = (tool: string) =>
   });
 
 /** Who is asking, and whether one has to sign in here. */
-export const useMe = () => useQuery({ queryKey: ['me'], queryFn: () => given(api.GET('/api/people/me')) });
+export const useMe = () =>
+  useQuery({
+    queryKey: ['me'],
+    queryFn: () => given(api.GET('/api/people/me')),
+    // Whoever signs in in another tab is in here too.
+    refetchInterval: ({ state }) => (state.data?.network && state.data.name === '' ? 3000 : false),
+  });
 
 /** How the records are kept up; looked at again now and then. */
 export const useUpkeep = () =>

@@ -1445,6 +1445,7 @@ export interface components {
             savedBy: string;
             /** Format: int32 */
             version: number;
+            you: string;
         };
         OwnersEntry: {
             code: string;

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, given, type Schemas } from './client';
+import { useEffect } from 'react';
+import { api, given, type Schemas, SIGNED_OUT } from './client';
 import { useMe } from './records';
 
 /** Often enough that what somebody else has changed is told within five seconds. */
@@ -14,13 +15,19 @@ const EVERY_MS = 3000;
 export function useNews(record?: string): Schemas['News'] | undefined {
   const me = useMe();
   const several = me.data?.network === true && me.data.name !== '';
+  const kept = record === 'new' ? undefined : record;
   const news = useQuery({
-    queryKey: ['news', record ?? ''],
-    queryFn: () => given(api.GET('/api/news', { params: { query: { record } } })),
+    queryKey: ['news', kept ?? ''],
+    queryFn: () => given(api.GET('/api/news', { params: { query: { record: kept } } })),
     refetchInterval: EVERY_MS,
     refetchOnWindowFocus: true,
-    enabled: several && record !== 'new',
+    enabled: several,
     gcTime: 0,
   });
+  // In another tab of this browser somebody else has signed in: this one is asked who is here.
+  const another = news.data !== undefined && news.data.you !== me.data?.name;
+  useEffect(() => {
+    if (another) window.dispatchEvent(new Event(SIGNED_OUT));
+  }, [another]);
   return news.data;
 }

@@ -35,20 +35,27 @@ class NewsController {
     /**
      * What has become of a record.
      *
+     * @param you who asks, by name; empty where nobody signs in
      * @param version its version now; 0 where it is not kept, or none was asked for
      * @param savedBy who saved it last; empty where nobody signs in
      * @param savedAt when
      * @param others who else has it open
      * @param machines changes whenever a machine does
      */
-    record News(int version, String savedBy, @Nullable Instant savedAt, List<String> others, String machines) {}
+    record News(
+            String you,
+            int version,
+            String savedBy,
+            @Nullable Instant savedAt,
+            List<String> others,
+            String machines) {}
 
     /** News of a cut or a tool, and of the shop's machines; whoever asks for a record is taken to have it open. */
     @GetMapping
     @Transactional
     public News news(@RequestParam(required = false) @Nullable UUID record) {
         if (record == null) {
-            return new News(0, "", null, List.of(), news.machines());
+            return new News(who.name(), 0, "", null, List.of(), news.machines());
         }
         Instant now = clock.instant();
         String me = who.name();
@@ -58,6 +65,7 @@ class NewsController {
         }
         Optional<NewsMapper.Saved> saved = news.saved(record);
         return new News(
+                me,
                 saved.map(NewsMapper.Saved::version).orElse(0),
                 saved.map(NewsMapper.Saved::savedBy).orElse(""),
                 saved.map(NewsMapper.Saved::savedAt).orElse(null),
