@@ -22,11 +22,24 @@ function read(name: string): Written | undefined {
   try {
     const text = ownStore.getItem(PREFIX + name);
     const found = text ? (JSON.parse(text) as Partial<Written>) : undefined;
-    // A card that an earlier version of the page left is of another form.
-    return found?.mine && found.over && found.clashes ? (found as Written) : undefined;
+    return found && (found.mine && found.over && found.clashes ? (found as Written) : fromEarlier(found));
   } catch {
     return undefined;
   }
+}
+
+/** A card that an earlier version of the page left: a tool, a machine with its card, or texts alone. What it was written over is not known. */
+function fromEarlier(found: object): Written {
+  const {
+    version = 0,
+    card,
+    fields,
+    name,
+    drawer,
+    note,
+  } = found as Partial<Record<'name' | 'drawer' | 'note', string> & { version: number; card: Texts; fields: Texts }>;
+  const tool = fields && { ...fields, name: name ?? '', drawer: drawer ?? '', note: note ?? '' };
+  return { mine: card ?? tool ?? (found as Texts), over: { version, texts: {} }, clashes: [] };
 }
 
 export interface KeptText {
