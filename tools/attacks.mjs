@@ -2,8 +2,9 @@
 //   node tools/attacks.mjs ADDRESS FIRST-CODE       (./bw attacks starts a shop of its own for it)
 import { execFileSync } from 'node:child_process';
 import https from 'node:https';
+import { isMainThread, parentPort, Worker, workerData } from 'node:worker_threads';
 
-const [address, firstCode] = process.argv.slice(2);
+const [address, firstCode] = workerData ?? process.argv.slice(2);
 const port = Number(new URL(address).port);
 const WORDS = 'seven blue files';
 const told = [];
@@ -97,6 +98,31 @@ async function planning(page, howMany) {
   return percentile(times, 0.95);
 }
 
+/** Two hundred strangers who guess on and on, until they are told to stop; then which answers they had. */
+async function storm() {
+  const codes = {};
+  let goes = true;
+  parentPort.once('message', () => {
+    goes = false;
+  });
+  await Promise.all(
+    Array.from({ length: 200 }, async (_, i) => {
+      const stranger = await new Visitor(`127.0.${2 + (i % 4)}.${1 + (i % 50)}`).known();
+      while (goes) {
+        const { code } = await stranger.ask('POST', '/api/people/sign-in', { name: `made up ${i}`, passphrase: 'guess' });
+        codes[code] = (codes[code] ?? 0) + 1;
+      }
+    }),
+  );
+  parentPort.postMessage(codes);
+}
+
+if (!isMainThread) {
+  // In a thread of its own: what the storm takes of this side is not counted as the program's.
+  await storm();
+  process.exit(0);
+}
+
 const owner = await new Visitor().known();
 const first = await owner.ask('POST', '/api/people/first', { code: firstCode, name: 'Orla', passphrase: WORDS });
 if (first.status !== 200) throw new Error(`The first owner was refused: ${first.text}`);
@@ -106,30 +132,18 @@ await person('Sven');
 const sven = await new Visitor('127.0.1.1').signedIn('Sven');
 
 // ---- strangers ----
-await planning(sven, 200);
-const quiet = await planning(sven, 200);
-let storming = true;
-const codes = {};
-let slowest = 0;
-const storm = Promise.all(
-  Array.from({ length: 200 }, async (_, i) => {
-    const stranger = await new Visitor(`127.0.${2 + (i % 4)}.${1 + (i % 50)}`).known();
-    while (storming) {
-      const began = performance.now();
-      const { code } = await stranger.ask('POST', '/api/people/sign-in', { name: `made up ${i}`, passphrase: 'guess' });
-      slowest = Math.max(slowest, performance.now() - began);
-      codes[code] = (codes[code] ?? 0) + 1;
-      await new Promise((go) => setTimeout(go, 500));
-    }
-  }),
-);
-await new Promise((go) => setTimeout(go, 2000));
-const stormed = await planning(sven, 200);
+await planning(sven, 600);
+const quiet = await planning(sven, 300);
+const strangers = new Worker(new URL(import.meta.url), { workerData: [address, firstCode] });
+await new Promise((go) => setTimeout(go, 3000));
+const stormed = await planning(sven, 300);
 const began = performance.now();
 const known = await sven.ask('POST', '/api/people/sign-in', { name: 'Sven', passphrase: WORDS });
 const knownMs = performance.now() - began;
-storming = false;
-await storm;
+const codes = await new Promise((done) => {
+  strangers.once('message', done);
+  strangers.postMessage('stop');
+});
 held('200 strangers guess', stormed < 2 * quiet, `plans of a signed-in page, 95th percentile ${quiet.toFixed(1)} ms quiet, ${stormed.toFixed(1)} ms in the storm`);
 held('… a device that is known', known.status === 200 && knownMs < 2000, `signs in at the first try, in ${knownMs.toFixed(0)} ms`);
 held('… are answered in words', Object.keys(codes).every((code) => ['wrong-passphrase', 'many-sign-in', 'tried-too-often'].includes(code)), JSON.stringify(codes));

@@ -10,6 +10,8 @@ create table device (
   unique (person_id, hash)
 );
 
+create index device_by_hash on device (hash);
+
 -- Failures are kept by hash from now on, and go after an hour.
 delete from sign_in_failure;
 create index sign_in_failure_by_time on sign_in_failure (next_at);

@@ -4,6 +4,7 @@ import boldwedge.server.web.Refusal;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -60,7 +61,7 @@ public class Attempts {
     }
 
     /** Refuses while any of these has to wait. */
-    void mayTry(Subject... subjects) {
+    void mayTry(List<Subject> subjects) {
         Instant now = clock.instant();
         Duration wait = Duration.ZERO;
         for (Subject subject : subjects) {
@@ -82,7 +83,7 @@ public class Attempts {
 
     /** Counts a failure of each, and keeps the count whatever becomes of the request. */
     @Transactional(propagation = Propagation.REQUIRES_NEW)
-    public void failed(Subject... subjects) {
+    public void failed(List<Subject> subjects) {
         Instant now = clock.instant();
         failures.forgetOld(now.minus(FORGOTTEN));
         for (Subject subject : subjects) {
@@ -96,7 +97,7 @@ public class Attempts {
     }
 
     /** Forgets the failures of these. */
-    void succeeded(Subject... subjects) {
+    void succeeded(List<Subject> subjects) {
         for (Subject subject : subjects) {
             failures.forget(subject.hash());
         }

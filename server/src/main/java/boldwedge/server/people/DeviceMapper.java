@@ -16,6 +16,9 @@ interface DeviceMapper {
     /** A row: the hash of the secret, never the secret. */
     record Row(UUID id, String hash, UUID personId, String words, boolean paired, Instant since, Instant lastSeen) {}
 
+    @Select("select exists (select from device where hash = #{hash})")
+    boolean isKnown(String hash);
+
     @Select("select id from device where person_id = #{person} and hash = #{hash}")
     Optional<UUID> find(UUID person, String hash);
 

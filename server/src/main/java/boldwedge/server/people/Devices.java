@@ -48,6 +48,11 @@ class Devices {
     record Device(
             UUID id, String words, boolean paired, Instant since, Instant lastSeen, boolean signedIn, boolean here) {}
 
+    /** Whether a secret is anybody's device's: what a stranger makes up is not looked into any further. */
+    boolean isKnown(String secret) {
+        return Codes.isSecret(secret) && devices.isKnown(Codes.hash(secret));
+    }
+
     /** The id of a person's device by its secret. */
     Optional<UUID> of(UUID person, String secret) {
         return secret.isEmpty() ? Optional.empty() : devices.find(person, Codes.hash(secret));

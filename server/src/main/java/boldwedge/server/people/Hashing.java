@@ -9,8 +9,10 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.FutureTask;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
+import java.util.concurrent.Semaphore;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -19,24 +21,35 @@ import org.springframework.util.function.SingletonSupplier;
 
 /**
  * Hashes passphrases, which is dear on purpose, two at once at most: one for devices that are known and for whoever has signed in,
- * and one for all others, which rests twice as long as it worked while more of them wait. So strangers who storm the door take a third
+ * and one for all others, which rests four times as long as it worked while more of them wait. So strangers who storm the door take a fifth
  * of one processor, and nobody of the shop stands in their queue.
  */
 @Component
 class Hashing {
-    /** How many strangers may stand waiting; the next is sent away and may come again. */
-    private static final int WAITING_STRANGERS = 8;
+    /** How many strangers have their turn, hashed one after the other; the next ones stand waiting before the door. */
+    private static final int STRANGERS_TURNS = 4;
 
     /** From one address: whoever asks without pause leaves room for others. */
     private static final int WAITING_OF_ADDRESS = 2;
 
+    /**
+     * So long a stranger waits for a turn. Whoever gets none is sent away no sooner: who guesses on and on is slowed down by it, and a
+     * thread that waits costs nothing.
+     */
+    private static final long PATIENCE_MS = 3000;
+
+    /** More are sent away at once. */
+    private static final int MOST_WAITING = 1000;
+
     private static final int WAITING_KNOWN = 32;
 
-    private static final int REST = 2;
+    private static final int REST = 4;
 
     private final PasswordEncoder encoder = Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
     private final ThreadPoolExecutor known = lane("passphrases-known", WAITING_KNOWN);
-    private final ThreadPoolExecutor strangers = lane("passphrases", WAITING_STRANGERS);
+    private final ThreadPoolExecutor strangers = lane("passphrases", STRANGERS_TURNS);
+    private final Semaphore turns = new Semaphore(STRANGERS_TURNS, true);
+    private final AtomicInteger before = new AtomicInteger();
     private final Map<String, Integer> waiting = new ConcurrentHashMap<>();
 
     /** Compared with when there is no such name, so that the time of the answer does not tell which names there are. */
@@ -68,17 +81,46 @@ class Hashing {
         return inTurn(known, compared(passphrase, kept), 0);
     }
 
-    /** The same for a stranger at this address. */
-    boolean matchesForStranger(String passphrase, Optional<String> kept, String address) {
-        if (waiting.merge(address, 1, Integer::sum) > WAITING_OF_ADDRESS) {
-            leave(address);
+    /** A stranger's turn: until it is closed nobody else has it. */
+    interface Turn extends AutoCloseable {
+        @Override
+        void close();
+    }
+
+    /** Waits for a stranger's turn, before anything is asked of the database; refused where none comes. */
+    Turn strangersTurn(String address) {
+        if (before.incrementAndGet() > MOST_WAITING) {
+            before.decrementAndGet();
             throw busy();
         }
+        boolean room = waiting.merge(address, 1, Integer::sum) <= WAITING_OF_ADDRESS;
+        boolean mine = false;
         try {
-            return inTurn(strangers, compared(passphrase, kept), REST);
+            if (room) {
+                mine = turns.tryAcquire(PATIENCE_MS, TimeUnit.MILLISECONDS);
+            } else {
+                TimeUnit.MILLISECONDS.sleep(PATIENCE_MS);
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
         } finally {
-            leave(address);
+            before.decrementAndGet();
+            if (!mine) {
+                leave(address);
+            }
         }
+        if (!mine) {
+            throw busy();
+        }
+        return () -> {
+            turns.release();
+            leave(address);
+        };
+    }
+
+    /** Whether the passphrase is the one that is kept, typed by a stranger whose turn it is. */
+    boolean matchesInTurn(String passphrase, Optional<String> kept) {
+        return inTurn(strangers, compared(passphrase, kept), REST);
     }
 
     private void leave(String address) {

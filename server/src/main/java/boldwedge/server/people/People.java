@@ -6,12 +6,12 @@ import boldwedge.server.web.Version;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.text.Normalizer;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.session.FindByIndexNameSessionRepository;
 import org.springframework.session.Session;
@@ -65,18 +65,31 @@ public class People {
      */
     Person signIn(String typedName, String passphrase, String address, String device) {
         String name = Normalizer.normalize(typedName, Normalizer.Form.NFKC).strip();
+        Optional<Person> known = devices.isKnown(device) ? people.named(name) : Optional.empty();
+        Optional<UUID> onDevice = known.flatMap(person -> devices.of(person.id(), device));
+        if (onDevice.isPresent()) {
+            return judged(known, List.of(Subject.known(onDevice.get())), 1, kept -> hashing.matches(passphrase, kept));
+        }
         String looks = PersonName.looks(name);
-        Optional<Person> person = people.named(name);
-        Optional<String> kept = person.flatMap(found -> people.passphrase(found.id()));
-        Optional<UUID> known = person.flatMap(found -> devices.of(found.id(), device));
-        Subject[] subjects = known.isPresent()
-                ? new Subject[] {Subject.known(known.get())}
-                : new Subject[] {Subject.name(looks), Subject.nameAt(looks, address), Subject.address(address)};
+        try (Hashing.Turn ignored = hashing.strangersTurn(address)) {
+            // Not the address is forgiven: with one name of one's own one could guess the others' on and on.
+            return judged(
+                    people.named(name),
+                    List.of(Subject.name(looks), Subject.nameAt(looks, address), Subject.address(address)),
+                    2,
+                    kept -> hashing.matchesInTurn(passphrase, kept));
+        }
+    }
+
+    /**
+     * Judges a sign-in.
+     *
+     * @param forgiven how many of the subjects, the first ones, are forgiven by one that is right
+     */
+    private Person judged(
+            Optional<Person> person, List<Subject> subjects, int forgiven, Predicate<Optional<String>> right) {
         attempts.mayTry(subjects);
-        boolean right = known.isPresent()
-                ? hashing.matches(passphrase, kept)
-                : hashing.matchesForStranger(passphrase, kept, address);
-        if (!right) {
+        if (!right.test(person.flatMap(found -> people.passphrase(found.id())))) {
             attempts.failed(subjects);
             // Who it was is told only where there is such a person: what was typed for a name may be a passphrase.
             journal.refused("sign-in as " + person.map(Person::name).orElse("somebody who is not entered"));
@@ -86,8 +99,7 @@ public class People {
                     "The name or the passphrase is not right.",
                     Map.of("passphrase", "The name or the passphrase is not right."));
         }
-        // Not the address: with one name of one's own one could guess the others' on and on.
-        attempts.succeeded(known.isPresent() ? subjects : Arrays.copyOf(subjects, 2));
+        attempts.succeeded(subjects.subList(0, forgiven));
         return person.orElseThrow();
     }
 
@@ -99,9 +111,9 @@ public class People {
             throw Refusal.conflict("has-owner", "The shop has its people already. Sign in, or ask its owner.");
         }
         Subject guesser = Subject.address(address);
-        attempts.mayTry(guesser);
+        attempts.mayTry(List.of(guesser));
         if (firstCode.isEmpty() || !same(firstCode, code.strip())) {
-            attempts.failed(guesser);
+            attempts.failed(List.of(guesser));
             journal.refused("the first owner's code");
             throw Refusal.wrong(
                     "wrong-code",
@@ -154,16 +166,16 @@ public class People {
     /** A new passphrase by whoever knows the one of now; every session of the person ends. */
     void changePassphrase(Person person, String now, String next) {
         Subject guesser = Subject.known(person.id());
-        attempts.mayTry(guesser);
+        attempts.mayTry(List.of(guesser));
         if (!hashing.matches(now, people.passphrase(person.id()))) {
-            attempts.failed(guesser);
+            attempts.failed(List.of(guesser));
             journal.refused("a new passphrase");
             throw Refusal.wrong(
                     "wrong-passphrase",
                     "That is not your passphrase as it is now.",
                     Map.of("now", "That is not your passphrase as it is now."));
         }
-        attempts.succeeded(guesser);
+        attempts.succeeded(List.of(guesser));
         setPassphrase(person, next, "next");
     }
 
@@ -188,7 +200,7 @@ public class People {
     @Transactional
     public Person reset(String code, String passphrase, String address) {
         Subject guesser = Subject.address(address);
-        attempts.mayTry(guesser);
+        attempts.mayTry(List.of(guesser));
         Person person = codes.take(Codes.Purpose.RESET, code)
                 .flatMap(people::find)
                 .orElseThrow(() -> codeUsedUp(
@@ -202,7 +214,7 @@ public class People {
     public Person recover(String code, String name, String passphrase, String address) {
         people.oneAtATime();
         Subject guesser = Subject.address(address);
-        attempts.mayTry(guesser);
+        attempts.mayTry(List.of(guesser));
         if (!codes.isTaken(Codes.Purpose.OWNER, code.strip())) {
             throw codeUsedUp(
                     guesser, "This code was used already or is older than 15 minutes. ./bw owner prints a new one.");
@@ -219,7 +231,7 @@ public class People {
     }
 
     private Refusal codeUsedUp(Subject guesser, String sentence) {
-        attempts.failed(guesser);
+        attempts.failed(List.of(guesser));
         journal.refused("a code");
         return Refusal.wrong("code-used-up", sentence, Map.of("code", sentence));
     }
@@ -278,7 +290,7 @@ public class People {
     /** Whoever a pairing code belongs to; the code is used up. */
     Person paired(String code, String address) {
         Subject guesser = Subject.address(address);
-        attempts.mayTry(guesser);
+        attempts.mayTry(List.of(guesser));
         return codes.take(Codes.Purpose.PAIR, code)
                 .flatMap(people::find)
                 .orElseThrow(() -> codeUsedUp(
