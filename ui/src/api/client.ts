@@ -55,8 +55,11 @@ export class Refused extends Error {
   }
 }
 
-const AWAY =
-  'The program does not answer. What you typed is kept on this page; start it again with ./bw demo or ./bw run.';
+/** Whoever works at another machine of the shop cannot start it. */
+const away = () =>
+  storeOwner()
+    ? 'The shop’s program does not answer. What you typed is kept on this page; it asks again by itself. If that lasts, tell whoever looks after the machine that it runs on.'
+    : 'The program does not answer. What you typed is kept on this page; start it again with ./bw demo or ./bw run.';
 
 const NOT_OURS =
   'Something else than Bold Wedge answered at its address. What you typed is kept on this page; it asks again by itself.';
@@ -81,7 +84,7 @@ async function call(asked: Request): Promise<Response> {
     response = await fetch(asked);
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
-    throw new Refused(0, AWAY, {});
+    throw new Refused(0, away(), {});
   }
   if (response.ok) return response;
   let sentence =
@@ -137,7 +140,7 @@ export async function which(
     headers: { Accept: 'application/x-ndjson' },
     parseAs: 'stream',
   });
-  if (!response.body) throw new Refused(0, AWAY, {});
+  if (!response.body) throw new Refused(0, away(), {});
   const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
   let text = '';
   let last: WhichAnswer[] | undefined;
@@ -152,7 +155,7 @@ export async function which(
     }
     if (done) break;
   }
-  if (last === undefined) throw new Refused(0, AWAY, {});
+  if (last === undefined) throw new Refused(0, away(), {});
   return last;
 }
 

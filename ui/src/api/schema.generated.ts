@@ -1416,6 +1416,7 @@ export interface components {
             working: components["schemas"]["Step"][];
         };
         Me: {
+            address: string;
             name: string;
             network: boolean;
             ownerNeeded: boolean;

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import { api, given, sentenceOf } from '../api/client';
-import { useFamilies, useTools } from '../api/records';
+import { useFamilies, useMe, useTools } from '../api/records';
 import { Header } from '../frame/Header';
 import { DO, QUIET, SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
@@ -10,6 +10,7 @@ import { useTitle } from '../frame/useTitle';
 export function LabelsPage() {
   useTitle('Labels');
   const [asked] = useSearchParams();
+  const me = useMe();
   const one = asked.get('tool');
   const alone = useQuery({
     queryKey: ['tool', one],
@@ -32,8 +33,9 @@ export function LabelsPage() {
         <section aria-label="Labels">
           <h1 className="print:hidden">Labels</h1>
           <p className="pb-3 text-ink-2 print:hidden">
-            The codes lead to {window.location.origin}, where this page was opened: to read them with another device
-            open it by the name that the device knows.
+            {me.data?.address
+              ? `The codes lead to ${me.data.address}, where the shop’s other machines reach it.`
+              : `The codes lead to ${window.location.origin}, where this page was opened: to read them with another device open it by the name that the device knows.`}
           </p>
           {error && <p role="alert">{sentenceOf(error)}</p>}
           <ul className="grid grid-cols-[repeat(auto-fill,minmax(6.4cm,1fr))] gap-[3mm]" aria-label="Labels of tools">

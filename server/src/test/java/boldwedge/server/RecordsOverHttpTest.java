@@ -16,6 +16,8 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** Records that are sent twice, by two people, in files, in large numbers: none is lost, doubled or overwritten. */
@@ -415,5 +417,30 @@ class RecordsOverHttpTest extends OverHttp {
             }
         }
         assertThat(shop.send("POST", "/api/crib/which", question).status()).isEqualTo(200);
+    }
+
+    /** Whoever turns the page after its last tool has been deleted goes on where it stood. */
+    @ParameterizedTest
+    @ValueSource(strings = {"NAME", "SAVED"})
+    void aPageAfterADeletedToolGoesOn(String sort) {
+        String asked = "/api/crib/tools?most=3&sort=" + sort;
+        JsonNode first = shop.get(asked).json().path("tools");
+        Map<String, Object> tool = Map.of(
+                "version",
+                0,
+                "name",
+                sort.equals("NAME") ? "! first of all" : "Zz last",
+                "units",
+                "METRIC",
+                "fields",
+                Map.of("blank", "hss-10mm"));
+        String id = shop.send("POST", "/api/crib/tools", tool).json().path("id").asString();
+        assertThat(shop.get(asked).json().path("tools").get(0).path("id").asString())
+                .isEqualTo(id);
+        JsonNode following = shop.get(asked + "&after=" + id).json().path("tools");
+        assertThat(shop.delete("/api/crib/tools/" + id).status()).isEqualTo(200);
+        assertThat(shop.get(asked + "&after=" + id).json().path("tools"))
+                .isEqualTo(following)
+                .isEqualTo(first);
     }
 }

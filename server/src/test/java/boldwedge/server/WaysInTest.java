@@ -236,7 +236,7 @@ class WaysInTest {
 
     /** The code that ./bw owner leaves in the database. */
     private static String ownersCode(int minutes) {
-        String code = UUID.randomUUID().toString();
+        String code = UUID.randomUUID().toString().replace("-", "");
         rows.update(
                 "insert into one_time_code (hash, purpose, expires_at) values (encode(sha256(convert_to(?, 'UTF8')), 'base64'),"
                         + " 'owner', now() + make_interval(mins => ?))",

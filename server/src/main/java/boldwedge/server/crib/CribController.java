@@ -2,6 +2,7 @@ package boldwedge.server.crib;
 
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.measure.UnitSystem;
+import boldwedge.server.people.Door;
 import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.QrPicture;
 import boldwedge.server.web.Refusal;
@@ -46,10 +47,12 @@ class CribController {
     private static final long TELL_NANOS = 250_000_000L;
 
     private final CribService crib;
+    private final Door door;
     private final Which which;
     private final JsonMapper json;
 
-    CribController(CribService crib, Which which, JsonMapper json) {
+    CribController(CribService crib, Which which, JsonMapper json, Door door) {
+        this.door = door;
         this.crib = crib;
         this.which = which;
         this.json = json;
@@ -131,13 +134,14 @@ class CribController {
         return crib.tool(id);
     }
 
-    /** The code for a tool's drawer: it opens the tool's card at the address under which this was asked. */
+    /** The code for a tool's drawer: it opens the tool's card where the shop's other machines reach the program, else where this was asked. */
     @GetMapping(value = "/tools/{id}/code.svg", produces = "image/svg+xml")
-    String code(@PathVariable UUID id) {
+    String code(@PathVariable UUID id, HttpServletRequest request) {
         crib.tool(id);
-        return QrPicture.of(ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path("/tools/" + id)
-                .toUriString());
+        String address = door.isOpen()
+                ? door.address(request)
+                : ServletUriComponentsBuilder.fromCurrentContextPath().toUriString();
+        return QrPicture.of(address + "/tools/" + id);
     }
 
     @PostMapping("/tools")

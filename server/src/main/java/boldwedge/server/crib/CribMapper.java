@@ -36,15 +36,19 @@ interface CribMapper {
      */
     record Word(String text, boolean beginning) {}
 
+    /** Where a tool stands in the lists, or stood: it may have been deleted since its page was shown. */
+    String PLACE = " from (select id, name, updated_at, 0 as gone from tool where id = #{after} union all"
+            + " select id, name, updated_at, 1 from tool_gone where id = #{after}) place order by gone limit 1)";
+
     @Select("<script>" + TOOL + WITH_WORDS
-            + "<if test='after != null'> and (name, id) &gt; (select name, id from tool where id = #{after})</if>"
+            + "<if test='after != null'> and (name, id) &gt; (select name, id" + PLACE + "</if>"
             + " order by name, id limit #{most}</script>")
     List<ToolRecord> page(List<Word> words, @Nullable String kind, @Nullable UUID after, int most);
 
     /** The same, what was saved last first. */
     @Select("<script>" + TOOL + WITH_WORDS
-            + "<if test='after != null'> and (updated_at &lt; (select updated_at from tool where id = #{after})"
-            + " or updated_at = (select updated_at from tool where id = #{after}) and id &gt; #{after})</if>"
+            + "<if test='after != null'> and (updated_at &lt; (select updated_at" + PLACE
+            + " or updated_at = (select updated_at" + PLACE + " and id &gt; #{after})</if>"
             + " order by updated_at desc, id limit #{most}</script>")
     List<ToolRecord> pageByTime(List<Word> words, @Nullable String kind, @Nullable UUID after, int most);
 

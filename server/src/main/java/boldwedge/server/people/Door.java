@@ -85,7 +85,7 @@ public class Door {
     }
 
     /** Where another machine reaches the program: as it was asked for, or by an address of this machine's if that was its own. */
-    String address(HttpServletRequest request) {
+    public String address(HttpServletRequest request) {
         String host = request.getServerName();
         if (OWN.contains(host.toLowerCase(Locale.ROOT))) {
             host = named.stream()

@@ -112,7 +112,7 @@ public class People {
         }
         Subject guesser = Subject.address(address);
         attempts.mayTry(List.of(guesser));
-        if (firstCode.isEmpty() || !same(firstCode, code.strip())) {
+        if (firstCode.isEmpty() || !same(firstCode, typed(code))) {
             attempts.failed(List.of(guesser));
             journal.refused("the first owner's code");
             throw Refusal.wrong(
@@ -215,7 +215,7 @@ public class People {
         people.oneAtATime();
         Subject guesser = Subject.address(address);
         attempts.mayTry(List.of(guesser));
-        if (!codes.isTaken(Codes.Purpose.OWNER, code.strip())) {
+        if (!codes.isTaken(Codes.Purpose.OWNER, typed(code))) {
             throw codeUsedUp(
                     guesser, "This code was used already or is older than 15 minutes. ./bw owner prints a new one.");
         }
@@ -296,6 +296,11 @@ public class People {
                 .orElseThrow(() -> codeUsedUp(
                         guesser,
                         "This pairing code was used already or is older than five minutes. Have a new one shown."));
+    }
+
+    /** A code as it was printed, whatever capitals it was typed in and however it was parted. */
+    private static String typed(String code) {
+        return code.replaceAll("[\\s-]", "").toLowerCase(Locale.ROOT);
     }
 
     private static boolean same(String a, String b) {

@@ -69,9 +69,10 @@ class PeopleController {
      * @param network whether the program is open to the shop's network
      * @param name of whoever has signed in; else empty
      * @param role what that person may do; OWNER where nobody has to sign in; READER while nobody has
+     * @param address where the shop's other machines reach the program; empty where none does
      * @param ownerNeeded whether the shop has nobody yet, so that its first owner is to be entered
      */
-    record Me(boolean network, String name, Role role, boolean ownerNeeded) {}
+    record Me(boolean network, String name, Role role, boolean ownerNeeded, String address) {}
 
     /** Name and passphrase. */
     record SignIn(
@@ -146,13 +147,13 @@ class PeopleController {
             String code) {}
 
     @GetMapping("/me")
-    Me me() {
+    Me me(HttpServletRequest request) {
         if (!door.isOpen()) {
-            return new Me(false, "", Role.OWNER, false);
+            return new Me(false, "", Role.OWNER, false, "");
         }
         return who.person()
-                .map(person -> new Me(true, person.name(), person.role(), false))
-                .orElseGet(() -> new Me(true, "", Role.READER, people.isEmpty()));
+                .map(person -> new Me(true, person.name(), person.role(), false, door.address(request)))
+                .orElseGet(() -> new Me(true, "", Role.READER, people.isEmpty(), ""));
     }
 
     @PostMapping("/first")
@@ -201,7 +202,7 @@ class PeopleController {
         SecurityContextHolder.setContext(context);
         journal.note(person.name(), paired ? Deed.PAIRED : Deed.SIGNED_IN, "");
         contexts.saveContext(context, request, response);
-        return me();
+        return me(request);
     }
 
     private static String agent(HttpServletRequest request) {
