@@ -443,4 +443,26 @@ class RecordsOverHttpTest extends OverHttp {
                 .isEqualTo(following)
                 .isEqualTo(first);
     }
+
+    /** A record, a line, a number that goes on without end is given up while it is read; nothing of the file is taken in. */
+    @Test
+    void whatGoesOnWithoutEndIsRefusedWhileItIsRead() {
+        String shopsFile = "{\"format\":\"bold-wedge-shop\",\"formatVersion\":3,\"tools\":[";
+        StringBuilder keys = new StringBuilder("{\"fields\":{");
+        for (int i = 0; i < 200_000; i++) {
+            keys.append("\"k").append(i).append("\":\"v\",");
+        }
+        for (String file : List.of(
+                shopsFile + keys + "\"z\":\"\"}}]}",
+                shopsFile + "{\"version\":" + "9".repeat(100_000) + "}]}",
+                shopsFile + "{\"" + "n".repeat(100_000) + "\":1}]}")) {
+            Answer refused = shop.sendText("POST", "/api/exchange/shop", "application/json", file);
+            assertThat(refused.status()).as(refused.text()).isEqualTo(400);
+            assertThat(refused.json().path("code").asString()).isEqualTo("record-too-long");
+        }
+        String table = "name,units,note\nA,METRIC,\"" + "x".repeat(2 * 1024 * 1024) + "\"\n";
+        Answer refused = shop.sendText("POST", "/api/exchange/crib", "text/csv", table);
+        assertThat(refused.json().path("code").asString()).isEqualTo("record-too-long");
+        assertThat(refused.sentence()).endsWith("Nothing was taken in.");
+    }
 }
