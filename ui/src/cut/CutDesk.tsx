@@ -83,7 +83,7 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
   const redo = useCallback(() => setHistory(redone), [setHistory]);
   const flipUnits = useFlip(latest, plan, edit, say);
   const other = useOtherTab(draft);
-  const others = useNewsOfCut(latest, saving, setHistory, lathes);
+  const others = useNewsOfCut(latest, saving, setHistory, lathes, choices);
   useStored(history, newest);
   useTitle(draft.name || 'Unnamed cut', NAMES[at]);
 

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
-import { api, given, type LatheRecord } from '../api/client';
+import { api, type Choices, given, type LatheRecord } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { useNews } from '../api/useNews';
 import { notice } from '../frame/notices';
@@ -13,6 +13,7 @@ export function useNewsOfCut(
   saving: Saving,
   change: (change: (old: History) => History) => void,
   lathes: LatheRecord[],
+  { latheEntries }: Choices,
 ): string[] {
   const queries = useQueryClient();
   const { id } = latest.now;
@@ -43,16 +44,16 @@ export function useNewsOfCut(
     if (!before || !now || before.version === now.version) return;
     // The same texts as other texts: what was planned with the machine as it was is asked anew.
     change((old) => ({ ...old, now: { ...old.now, fields: { ...old.now.fields } } }));
-    notice(machineChanged(before, now));
-  }, [lathes, latest, change]);
+    notice(machineChanged(before, now, (entry) => latheEntries.find(({ id }) => id === entry)?.words ?? entry));
+  }, [lathes, latest, change, latheEntries]);
   return news?.others ?? [];
 }
 
 /** What of a machine was changed by whom, in a sentence. */
-export function machineChanged(before: LatheRecord, now: LatheRecord): string {
+function machineChanged(before: LatheRecord, now: LatheRecord, called: (entry: string) => string): string {
   const entries = [...new Set([...Object.keys(before.card), ...Object.keys(now.card)])]
     .filter((entry) => (before.card[entry] ?? '') !== (now.card[entry] ?? ''))
-    .map((entry) => `${entry} ${before.card[entry] || 'empty'} → ${now.card[entry] || 'empty'}`);
+    .map((entry) => `${called(entry)}: ${before.card[entry] || 'empty'} → ${now.card[entry] || 'empty'}`);
   const who = now.savedBy || 'somebody else';
   return `${now.card.name ?? 'The machine'} was changed by ${who}: ${entries.join('; ')}. What is shown is planned with it.`;
 }

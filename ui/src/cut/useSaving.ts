@@ -116,7 +116,7 @@ export function useSaving(
       } catch (error) {
         say(sentenceOf(error));
         setRefused(error instanceof Refused && error.fields.name ? 'name' : '');
-        if (error instanceof Refused && error.status === 409) {
+        if (error instanceof Refused && error.code === 'saved-by-another') {
           const record = await given(api.GET('/api/cuts/{id}', { params: { path: { id: sent.id } } })).catch(
             () => undefined,
           );

@@ -165,7 +165,7 @@ class PeopleTest {
                 two.page.locator(".lathe button[type=submit]").click();
                 assertThat(two.page.locator(".lathe [role=status]")).hasText("Saved.");
                 assertThat(one.page.getByText("was changed by Sven")).isVisible();
-                assertThat(one.page.getByText("2.9 kW")).isVisible();
+                assertThat(one.page.getByText("Motor power: 550 W → 2.9 kW")).isVisible();
             }
         }
     }

@@ -4,7 +4,6 @@ import boldwedge.server.exchange.ShopDocument.Section;
 import boldwedge.server.web.Misfit;
 import boldwedge.server.web.Refusal;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -63,7 +62,7 @@ final class ShopReader {
     static void read(Path file, Set<Section> wanted, Taker taker) {
         String format = "";
         int version = ShopDocument.VERSION;
-        try (Metered bytes = new Metered(opened(file), ShopReader::tooLong);
+        try (Metered bytes = new Metered(Files.newInputStream(file), ShopReader::tooLong);
                 JsonParser json = JSON.createParser(bytes)) {
             bytes.next(MOST_OF_A_RECORD);
             if (json.nextToken() != JsonToken.START_OBJECT) {
@@ -110,10 +109,6 @@ final class ShopReader {
                     "The file is of version " + version + "; this program reads versions " + ShopDocument.FIRST_VERSION
                             + " to " + ShopDocument.VERSION + ". Nothing was taken in.");
         }
-    }
-
-    private static InputStream opened(Path file) throws IOException {
-        return Files.newInputStream(file);
     }
 
     private static void tooLong() {

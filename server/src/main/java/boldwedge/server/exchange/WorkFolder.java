@@ -1,7 +1,7 @@
 package boldwedge.server.exchange;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.nio.file.DirectoryIteratorException;
 import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
@@ -55,7 +55,7 @@ class WorkFolder {
                     Files.deleteIfExists(file);
                 }
             }
-        } catch (IOException | UncheckedIOException e) {
+        } catch (IOException | DirectoryIteratorException e) {
             LOG.warn("Files that were being taken in could not be removed from {}", folder);
         }
     }

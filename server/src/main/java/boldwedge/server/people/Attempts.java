@@ -16,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
  * name may have been a passphrase, so that only hashes are kept, and those for an hour.
  */
 @Component
-public class Attempts {
+class Attempts {
     private static final Duration FORGOTTEN = Duration.ofHours(1);
     private static final int MOST_DOUBLINGS = 20;
 

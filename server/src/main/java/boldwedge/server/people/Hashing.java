@@ -43,6 +43,7 @@ class Hashing {
 
     private static final int WAITING_KNOWN = 32;
 
+    /** So many times as long as it has worked the strangers' thread rests while more of them wait. */
     private static final int REST = 4;
 
     private final PasswordEncoder encoder = Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
