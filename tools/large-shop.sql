@@ -7,7 +7,7 @@ select a, n, p
 from unnest(array['Grey','Left','Old','Short','Keen','Blue','Stout','Second','Thin','Long','Plain','Honed']) a,
      unnest(array['finisher','rougher','facer','chamfer tool','groover','shaver','form tool','corner tool','undercutter']) n,
      unnest(array['pump side','gate room','turbine floor','crane bay','valve house','spare wheel']) p;
-create temporary table lathes on commit drop as select row_number() over (order by id) - 1 as n, id::text as id from lathe;
+create temporary table lathes on commit drop as select row_number() over (order by id) - 1 as n, id::text as id from lathe where card ->> 'kind' is distinct from 'mill';
 insert into lathes select 0, '' where not exists (select from lathes);
 create temporary table made on commit drop as
 select gen_random_uuid() as id, i, w.adjective || ' ' || w.noun || ' ' || i as name, w.place as place, i % 10 as kind
@@ -31,7 +31,7 @@ select gen_random_uuid(), m.id, current_date - (j * 40 + m.i % 40), 'METRIC',
       'boreFinished', '30 mm', 'boreDepth', '40 mm', 'barDiameter', (9 + m.i % 6) || ' mm', 'barOverhang', '60 mm', 'barMaterial', 'steel',
       'material', 'bronze-tin')
     when m.kind = 9 then jsonb_build_object('operation', 'part', 'partDiameter', '25 mm', 'blade', 'blade-2mm', 'material', 'brass-free')
-    else jsonb_build_object('operation', 'turn', 'diameter', '25 mm', 'finished', '24 mm', 'material', 'steel-low') end,
+    else jsonb_build_object('operation', 'turn', 'diameter', '25 mm', 'finished', '24 mm', 'material', 'steel-low-carbon') end,
   case when m.kind between 6 and 8 then jsonb_build_object('near', round(29.970 + (m.i * 31 + j * 17) % 22 / 1000.0, 3) || ' mm',
       'far', round(29.970 + (m.i * 31 + j * 17) % 22 / 1000.0, 3) || ' mm')
     else jsonb_build_object('near', '24.001 mm', 'far', '24.004 mm', 'apart', '40 mm') end,
