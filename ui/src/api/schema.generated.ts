@@ -1144,6 +1144,9 @@ export interface components {
             id: string;
             name: string;
             /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
+            /** Format: date-time */
             savedAt?: string;
             savedBy: string;
             /** @enum {string} */
@@ -1243,6 +1246,9 @@ export interface components {
             /** Format: date */
             onDay: string;
             /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
+            /** Format: date-time */
             savedAt?: string;
             savedBy: string;
             /** Format: uuid */
@@ -1333,6 +1339,9 @@ export interface components {
             /** Format: uuid */
             id: string;
             /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
+            /** Format: date-time */
             savedAt?: string;
             savedBy: string;
             /** @enum {string} */
@@ -1366,6 +1375,9 @@ export interface components {
             /** Format: uuid */
             id: string;
             name: string;
+            /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
             /** Format: date-time */
             savedAt?: string;
             savedBy: string;
@@ -1796,6 +1808,9 @@ export interface components {
             name: string;
             note: string;
             /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
+            /** Format: date-time */
             savedAt?: string;
             savedBy: string;
             /** @enum {string} */
@@ -1861,6 +1876,9 @@ export interface components {
             readings: {
                 [key: string]: string;
             };
+            /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
             /** Format: date-time */
             savedAt?: string;
             savedBy: string;

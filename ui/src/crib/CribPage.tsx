@@ -6,6 +6,7 @@ import { PickList } from '../cut/ChoiceInput';
 import { last, stored } from '../cut/draft';
 import { Header } from '../frame/Header';
 import { DO, FIELD, QUIET, SHOP } from '../frame/looks';
+import { savedBy } from '../frame/SavedBy';
 import { useTitle } from '../frame/useTitle';
 import { Progress } from './Progress';
 import { ToolPicture } from './ToolPicture';
@@ -145,6 +146,7 @@ function Cards({ rows, lathe }: { rows: { tool: ToolRecord; more: ReactNode }[];
           <span className="text-ink-2">
             {words(tool.kind)}
             {tool.drawer && ` · ${tool.drawer}`} · {more}
+            {savedBy(tool) && ` · ${savedBy(tool)}`}
           </span>
         </li>
       ))}

@@ -6,6 +6,7 @@ import { useCuts, useFamilies, useLathes } from '../api/records';
 import { leaveFirstRun, startFirstRun, useFirstRun } from '../frame/firstRun';
 import { Header } from '../frame/Header';
 import { DO, FIELD, QUIET, SHOP } from '../frame/looks';
+import { savedBy } from '../frame/SavedBy';
 import { useTitle } from '../frame/useTitle';
 import { ForKeepers } from '../people/ForKeepers';
 import { PickList } from './ChoiceInput';
@@ -151,7 +152,7 @@ function Row({ cut }: { cut: ListedCut }) {
     <li data-cut={cut.name}>
       <Link to={`/cut/${cut.id}/cut`}>{cut.name}</Link>
       <span className="cut-says max-bench:col-span-full max-bench:row-start-2">{cut.says}</span>
-      {cut.savedBy && <span className="text-ink-2">{cut.savedBy}</span>}
+      {savedBy(cut) && <span className="text-ink-2">{savedBy(cut)}</span>}
       {stored(cut.id)?.changed && <em>not saved yet</em>}
       <span className="ml-auto flex gap-1 whitespace-nowrap">
         <ForKeepers>

@@ -3,6 +3,7 @@ import { Dialog } from 'radix-ui';
 import { useId } from 'react';
 import type { Photo } from '../api/client';
 import { DIALOG, DO, OVERLAY, QUIET } from '../frame/looks';
+import { savedBy } from '../frame/SavedBy';
 import { ForKeepers } from '../people/ForKeepers';
 import { deletePhoto, type Shown, useAddPhotos } from './usePhotos';
 
@@ -65,9 +66,7 @@ function PhotoDialog({ photo, words }: { photo: Photo; words: string }) {
           <Dialog.Title>{words}</Dialog.Title>
           <img src={pictureOf(photo)} alt={words} className="mx-auto my-2 max-h-[62vh] max-w-full" />
           {photo.note && <p>{photo.note}</p>}
-          <p className="text-ink-2">
-            Kept {photo.savedBy && <>by {photo.savedBy} </>}on {photo.savedAt.slice(0, 10)}
-          </p>
+          <p className="text-ink-2">Kept {savedBy(photo) || photo.savedAt.slice(0, 10)}</p>
           <Dialog.Close className={DO}>Close</Dialog.Close>
           <ForKeepers>
             <Dialog.Close className={QUIET} onClick={() => void deletePhoto(photo, queries)}>

@@ -1,6 +1,7 @@
 import { useTrials } from '../api/records';
 import { useCut } from '../cut/CutContext';
 import { LOG } from '../frame/looks';
+import { SavedBy } from '../frame/SavedBy';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
 
@@ -20,7 +21,7 @@ export function PastTrials() {
             <span>
               {trial.verdict}
               {trial.note && <em> {trial.note}</em>}
-              {trial.savedBy && <> ({trial.savedBy})</>}
+              <SavedBy record={trial} />
               <Photos
                 shown={{ trialId: trial.id }}
                 photos={(photos.data ?? []).filter((photo) => photo.trialId === trial.id)}

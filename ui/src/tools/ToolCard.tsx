@@ -1,6 +1,7 @@
 import type { Texts, ToolKind, ToolRecord } from '../api/client';
 import { ComparedTable } from '../frame/ComparedTable';
 import { FIELD } from '../frame/looks';
+import { savedBy } from '../frame/SavedBy';
 import type { DrawnTool } from './useDrawnTool';
 
 interface Props {
@@ -55,11 +56,7 @@ export function ToolCard({ entry, kept, onWrite, kind, labels, worded, measured,
             </tr>
           ))}
       </ComparedTable>
-      {kept?.savedBy && (
-        <p className="text-ink-2">
-          Last saved by {kept.savedBy} on {kept.savedAt?.slice(0, 10)}
-        </p>
-      )}
+      {kept && savedBy(kept) && <p className="text-ink-2">Last saved: {savedBy(kept)}</p>}
       {life && <p>{life}</p>}
       {figure && (
         <p>

@@ -2,6 +2,7 @@ import { Link } from 'react-router';
 import type { Photo, Texts } from '../api/client';
 import { useGrinds, useTrials } from '../api/records';
 import { LOG } from '../frame/looks';
+import { SavedBy } from '../frame/SavedBy';
 import { Photos } from '../photos/Photos';
 
 /** What happened to a tool: when it was ground and tried, what was measured, and what it looked like. */
@@ -21,7 +22,7 @@ export function ToolLog({ tool, labels, photos }: { tool: string; labels: Texts;
                 .map(([field, text]) => `${labels[field] ?? field} ${text}`)
                 .join(', ')}
               {grind.note && <em> {grind.note}</em>}
-              {grind.savedBy && <> ({grind.savedBy})</>}
+              <SavedBy record={grind} />
               <Photos
                 shown={{ grindId: grind.id }}
                 photos={photos.filter((photo) => photo.grindId === grind.id)}
@@ -36,7 +37,7 @@ export function ToolLog({ tool, labels, photos }: { tool: string; labels: Texts;
             <span>
               Trial: {trial.verdict}
               {trial.note && <em> {trial.note}</em>}
-              {trial.savedBy && <> ({trial.savedBy})</>}
+              <SavedBy record={trial} />
               {trial.cutId && (
                 <>
                   {' '}

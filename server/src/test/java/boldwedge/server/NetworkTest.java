@@ -9,6 +9,8 @@ import boldwedge.server.testing.Visitor;
 import java.io.ByteArrayInputStream;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.AfterAll;
@@ -153,6 +155,42 @@ class NetworkTest {
     }
 
     /** To whoever can unpack them. */
+    @Test
+    @Order(5)
+    void whoSavedIsNotTakenFromAFile() {
+        Visitor owner = signedIn("Orla");
+        String id = "6d0d2dcb-6c22-4b0f-8c39-3d6d6a0f3c11";
+        Map<String, Object> cut = new HashMap<>(Map.of(
+                "id",
+                id,
+                "version",
+                7,
+                "name",
+                "Brought along",
+                "units",
+                "METRIC",
+                "fields",
+                Map.of("diameter", "25")));
+        cut.put("savedAt", "2031-01-01T00:00:00Z");
+        cut.put("savedBy", "Somebody else");
+        Answer taken = owner.ask(
+                "POST",
+                "/api/exchange/shop",
+                Map.of("format", "bold-wedge-shop", "formatVersion", 3, "cuts", List.of(cut)));
+        assertThat(taken.status()).as(taken.text()).isEqualTo(200);
+        JsonNode kept = owner.ask("GET", "/api/cuts/" + id, Map.of()).json();
+        assertThat(kept.path("savedBy").asString()).isEqualTo("Orla");
+        assertThat(kept.path("savedAt").asString()).isLessThan("2031");
+        assertThat(kept.path("saidBy").asString()).isEqualTo("Somebody else");
+        assertThat(kept.path("saidAt").asString()).startsWith("2031-01-01");
+        // Saved again it is the saver's, and nothing of the file's stands beside it.
+        cut.keySet().removeAll(List.of("savedAt", "savedBy"));
+        JsonNode saved = owner.ask("PUT", "/api/cuts/" + id, cut).json();
+        assertThat(saved.path("savedBy").asString()).isEqualTo("Orla");
+        assertThat(saved.path("saidBy").asString()).isEmpty();
+        assertThat(saved.path("saidAt").isNull()).isTrue();
+    }
+
     @Test
     @Order(4)
     void answersComePacked() throws java.io.IOException, InterruptedException {

@@ -180,6 +180,8 @@ class CribController {
                 measured,
                 Text.stripped(entry.note()),
                 null,
+                "",
+                null,
                 ""));
     }
 
@@ -242,6 +244,8 @@ class CribController {
                 Text.stripped(entry.kind()),
                 entry.units(),
                 Text.map(entry.fields()),
+                null,
+                "",
                 null,
                 "");
     }

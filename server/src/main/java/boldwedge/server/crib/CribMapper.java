@@ -19,8 +19,9 @@ import org.jspecify.annotations.Nullable;
 @Mapper
 interface CribMapper {
     String TOOL =
-            "select id, version, name, drawer, note, kind, units, fields, updated_at as saved_at, saved_by from tool";
-    String GRIND = "select id, tool_id, on_day, units, measured, note, at as saved_at, saved_by from grind";
+            "select id, version, name, drawer, note, kind, units, fields, updated_at as saved_at, saved_by, said_at, said_by from tool";
+    String GRIND =
+            "select id, tool_id, on_day, units, measured, note, at as saved_at, saved_by, said_at, said_by from grind";
 
     /** Every word must stand somewhere in the name, drawer, note or texts; one of a letter or two where a word begins. */
     String WITH_WORDS =
@@ -81,7 +82,7 @@ interface CribMapper {
     String AS_MEASURED = "t.fields || coalesce(g.measured, '{}'::jsonb)";
 
     String LAST_GRINDS = " left join (select distinct on (tool_id) tool_id, measured from grind"
-            + " order by tool_id, on_day desc, at desc, entered desc) g on g.tool_id = t.id";
+            + " order by tool_id, on_day desc, coalesce(said_at, at) desc, entered desc) g on g.tool_id = t.id";
 
     /**
      * Tools that are alike to the last text.
@@ -128,21 +129,21 @@ interface CribMapper {
     Optional<ToolRecord> find(UUID id);
 
     @Insert(
-            "<script>insert into tool (id, version, name, drawer, note, kind, units, fields, updated_at, saved_by) values"
+            "<script>insert into tool (id, version, name, drawer, note, kind, units, fields, updated_at, saved_by, said_at, said_by) values"
                     + " <foreach collection='tools' item='t' separator=','>(#{t.id}, #{t.version}, #{t.name}, #{t.drawer}, #{t.note},"
                     + " #{t.kind}, #{t.units}, #{t.fields,typeHandler=" + TextMapHandler.NAME
-                    + "}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy})</foreach> on conflict (id) do nothing</script>")
+                    + "}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy}, #{t.saidAt}::timestamptz, #{t.saidBy})</foreach> on conflict (id) do nothing</script>")
     int add(List<ToolRecord> tools);
 
     @Update(
             "update tool set name = #{name}, drawer = #{drawer}, note = #{note}, kind = #{kind}, units = #{units}, fields = #{fields},"
-                    + " version = version + 1, updated_at = now(), saved_by = #{savedBy} where id = #{id} and version = #{version}")
+                    + " version = version + 1, updated_at = now(), saved_by = #{savedBy}, said_at = null, said_by = '' where id = #{id} and version = #{version}")
     int save(ToolRecord tool);
 
     @Delete("delete from tool where id = #{id} and version = #{version}")
     int delete(UUID id, int version);
 
-    @Select(GRIND + " where tool_id = #{toolId} order by on_day desc, at desc, entered desc")
+    @Select(GRIND + " where tool_id = #{toolId} order by on_day desc, coalesce(said_at, at) desc, entered desc")
     List<GrindRecord> grindsOf(UUID toolId);
 
     @Select(GRIND + " where id = #{id}")
@@ -159,9 +160,9 @@ interface CribMapper {
     List<String> missing(List<UUID> ids);
 
     @Insert(
-            "<script>insert into grind (id, tool_id, on_day, units, measured, note, at, saved_by) values"
+            "<script>insert into grind (id, tool_id, on_day, units, measured, note, at, saved_by, said_at, said_by) values"
                     + " <foreach collection='grinds' item='g' separator=','>(#{g.id}, #{g.toolId}, #{g.onDay}, #{g.units},"
                     + " #{g.measured,typeHandler=" + TextMapHandler.NAME
-                    + "}, #{g.note}, coalesce(#{g.savedAt}::timestamptz, now()), #{g.savedBy})</foreach> on conflict (id) do nothing</script>")
+                    + "}, #{g.note}, coalesce(#{g.savedAt}::timestamptz, now()), #{g.savedBy}, #{g.saidAt}::timestamptz, #{g.saidBy})</foreach> on conflict (id) do nothing</script>")
     int addGrinds(List<GrindRecord> grinds);
 }

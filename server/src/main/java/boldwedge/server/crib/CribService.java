@@ -170,7 +170,9 @@ public class CribService {
                 entry.units(),
                 entry.fields(),
                 null,
-                who.name());
+                who.name(),
+                null,
+                "");
     }
 
     /** Keeps a grind; its measurements must be readable. */
@@ -184,7 +186,9 @@ public class CribService {
                 entry.measured(),
                 entry.note(),
                 null,
-                who.name());
+                who.name(),
+                null,
+                "");
         check(grind);
         tool(grind.toolId());
         if (crib.addGrinds(List.of(grind)) == 0) {

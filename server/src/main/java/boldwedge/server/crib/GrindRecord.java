@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param note anything to remember
  * @param savedAt when it was kept
  * @param savedBy who kept it; empty where nobody signs in
+ * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
+ * @param saidBy who saved it, as that file says
  */
 public record GrindRecord(
         @NotNull(message = "This part is missing.") UUID id,
@@ -37,13 +39,21 @@ public record GrindRecord(
         @Texts Map<String, String> measured,
         @Line(most = 2000) String note,
         @InLivingMemory @Nullable Instant savedAt,
-        @Line(most = 80) String savedBy) {
+        @Line(most = 80) String savedBy,
+        @InLivingMemory @Nullable Instant saidAt,
+        @Line(most = 80) String saidBy) {
     public GrindRecord {
         if (measured != null && units != null && measured.values().stream().noneMatch(Objects::isNull)) {
             measured = Families.spelledOut(measured, units);
         }
         note = Text.stripped(note);
         savedBy = Text.stripped(savedBy);
+        saidBy = Text.stripped(saidBy);
+    }
+
+    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    public GrindRecord takenIn(String by) {
+        return new GrindRecord(id, toolId, onDay, units, measured, note, null, by, savedAt, savedBy);
     }
 
     /** Whether both tell of the same grind. */

@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param fields the tool's own texts by field, bare numbers with their unit written out
  * @param savedAt when it was saved last
  * @param savedBy who saved it last; empty where nobody signs in
+ * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
+ * @param saidBy who saved it, as that file says
  */
 public record ToolRecord(
         @NotNull(message = "This part is missing.") UUID id,
@@ -43,7 +45,9 @@ public record ToolRecord(
         @NotNull(message = "This part is missing.") UnitSystem units,
         @Texts Map<String, String> fields,
         @InLivingMemory @Nullable Instant savedAt,
-        @Line(most = 80) String savedBy) {
+        @Line(most = 80) String savedBy,
+        @InLivingMemory @Nullable Instant saidAt,
+        @Line(most = 80) String saidBy) {
     public ToolRecord {
         name = Text.stripped(name);
         drawer = Text.stripped(drawer);
@@ -56,6 +60,12 @@ public record ToolRecord(
             kind = Families.kindOf(fields).id();
         }
         savedBy = Text.stripped(savedBy);
+        saidBy = Text.stripped(saidBy);
+    }
+
+    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    public ToolRecord takenIn(String by) {
+        return new ToolRecord(id, version, name, drawer, note, kind, units, fields, null, by, savedAt, savedBy);
     }
 
     /** Whether both say the same of the tool, whenever and by whomever they were saved. */

@@ -171,6 +171,8 @@ final class CribTable {
                     UnitSystem.valueOf(cell(row, "units")),
                     fields,
                     null,
+                    "",
+                    null,
                     "");
         } catch (IllegalArgumentException wrong) {
             throw Refusal.wrong(

@@ -6,6 +6,7 @@ import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.exchange.ShopDocument.Section;
 import boldwedge.server.people.Deed;
 import boldwedge.server.people.Journal;
+import boldwedge.server.people.Who;
 import boldwedge.server.photo.PhotoRecord;
 import boldwedge.server.photo.PhotoService;
 import boldwedge.server.plan.CutRecord;
@@ -32,6 +33,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.UUID;
 import java.util.function.Supplier;
+import java.util.function.UnaryOperator;
 import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -58,6 +60,7 @@ public class ExchangeService {
     private final ImportLockMapper lock;
     private final WorkFolder work;
     private final Journal journal;
+    private final Who who;
     private final TransactionTemplate transaction;
 
     ExchangeService(
@@ -70,6 +73,7 @@ public class ExchangeService {
             ImportLockMapper lock,
             WorkFolder work,
             Journal journal,
+            Who who,
             PlatformTransactionManager transactions) {
         this.shop = shop;
         this.plans = plans;
@@ -80,6 +84,7 @@ public class ExchangeService {
         this.lock = lock;
         this.work = work;
         this.journal = journal;
+        this.who = who;
         this.transaction = new TransactionTemplate(transactions);
     }
 
@@ -219,16 +224,21 @@ public class ExchangeService {
         @Override
         @SuppressWarnings("unchecked")
         public void take(Section section, List<?> records) {
+            String by = who.name();
             int now = switch (section) {
-                case LATHES -> shop.addMissing((List<LatheRecord>) records);
-                case CUTS -> plans.addMissing((List<CutRecord>) records);
-                case TOOLS -> crib.addMissing((List<ToolRecord>) records);
-                case GRINDS -> crib.addMissingGrinds((List<GrindRecord>) records);
-                case TRIALS -> proofs.addMissing((List<TrialRecord>) records);
-                case PHOTOS -> photos.addMissing((List<PhotoRecord>) records);
+                case LATHES -> shop.addMissing(all((List<LatheRecord>) records, lathe -> lathe.takenIn(by)));
+                case CUTS -> plans.addMissing(all((List<CutRecord>) records, cut -> cut.takenIn(by)));
+                case TOOLS -> crib.addMissing(all((List<ToolRecord>) records, tool -> tool.takenIn(by)));
+                case GRINDS -> crib.addMissingGrinds(all((List<GrindRecord>) records, grind -> grind.takenIn(by)));
+                case TRIALS -> proofs.addMissing(all((List<TrialRecord>) records, trial -> trial.takenIn(by)));
+                case PHOTOS -> photos.addMissing(all((List<PhotoRecord>) records, photo -> photo.takenIn(by)));
             };
             added += now;
             there += records.size() - now;
+        }
+
+        private static <T> List<T> all(List<T> records, UnaryOperator<T> step) {
+            return records.stream().map(step).toList();
         }
 
         @Override

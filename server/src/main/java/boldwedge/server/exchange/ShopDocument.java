@@ -15,8 +15,11 @@ final class ShopDocument {
     /** What the file calls itself. */
     static final String FORMAT = "bold-wedge-shop";
 
-    /** The version that this program writes: it has photos; from the second on records bear when and by whom they were saved. */
-    static final int VERSION = 3;
+    /**
+     * The version that this program writes: records bear what a file said of who saved them. The third has photos; from the second
+     * on records bear when and by whom they were saved.
+     */
+    static final int VERSION = 4;
 
     /** The first version; all since are read. */
     static final int FIRST_VERSION = 1;

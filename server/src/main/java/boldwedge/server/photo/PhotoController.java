@@ -91,6 +91,8 @@ class PhotoController {
                 Text.stripped(entry.note()),
                 entry.picture(),
                 null,
+                "",
+                null,
                 ""));
     }
 

@@ -14,14 +14,15 @@ import org.apache.ibatis.cursor.Cursor;
 
 @Mapper
 interface PhotoMapper {
-    String WHOLE = "select id, tool_id, grind_id, trial_id, note, picture, at as saved_at, saved_by from photo";
-    String CARD = "select id, tool_id, grind_id, trial_id, note, at as saved_at, saved_by from photo";
+    String WHOLE =
+            "select id, tool_id, grind_id, trial_id, note, picture, at as saved_at, saved_by, said_at, said_by from photo";
+    String CARD = "select id, tool_id, grind_id, trial_id, note, at as saved_at, saved_by, said_at, said_by from photo";
 
     /** The tool's own and those of its grinds and trials. */
     String OF_TOOL = " where tool_id = #{tool} or grind_id in (select id from grind where tool_id = #{tool})"
             + " or trial_id in (select id from trial where tool_id = #{tool})";
 
-    String IN_ORDER = " order by at, id";
+    String IN_ORDER = " order by coalesce(said_at, at), id";
 
     @Select(CARD + OF_TOOL + IN_ORDER)
     List<PhotoCard> ofTool(UUID tool);
@@ -41,9 +42,9 @@ interface PhotoMapper {
     Cursor<PhotoRecord> eachOfTool(UUID tool);
 
     /** Keeps those that are not kept yet and whose tool, grind or trial is; how many. */
-    @Insert("insert into photo (id, tool_id, grind_id, trial_id, note, picture, at, saved_by)"
+    @Insert("insert into photo (id, tool_id, grind_id, trial_id, note, picture, at, saved_by, said_at, said_by)"
             + " select #{id}, #{toolId}::uuid, #{grindId}::uuid, #{trialId}::uuid, #{note}, #{picture},"
-            + " coalesce(#{savedAt}::timestamptz, now()), #{savedBy}"
+            + " coalesce(#{savedAt}::timestamptz, now()), #{savedBy}, #{saidAt}::timestamptz, #{saidBy}"
             + " where exists (select from tool where id = #{toolId}::uuid)"
             + " or exists (select from grind where id = #{grindId}::uuid)"
             + " or exists (select from trial where id = #{trialId}::uuid)"

@@ -22,6 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param picture the picture itself, a JPEG, PNG or WebP
  * @param savedAt when it was kept
  * @param savedBy who kept it; empty where nobody signs in
+ * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
+ * @param saidBy who saved it, as that file says
  */
 @SuppressWarnings("ArrayRecordComponent") // never compared
 public record PhotoRecord(
@@ -32,10 +34,18 @@ public record PhotoRecord(
         @Line(most = 2000) String note,
         @NotNull(message = "This part is missing.") byte[] picture,
         @InLivingMemory @Nullable Instant savedAt,
-        @Line(most = 80) String savedBy) {
+        @Line(most = 80) String savedBy,
+        @InLivingMemory @Nullable Instant saidAt,
+        @Line(most = 80) String saidBy) {
     public PhotoRecord {
         note = Text.stripped(note);
         savedBy = Text.stripped(savedBy);
+        saidBy = Text.stripped(saidBy);
+    }
+
+    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    public PhotoRecord takenIn(String by) {
+        return new PhotoRecord(id, toolId, grindId, trialId, note, picture, null, by, savedAt, savedBy);
     }
 
     /** Whether it is of one thing, as it must be. */
@@ -45,12 +55,12 @@ public record PhotoRecord(
 
     /** The same with the picture made anew. */
     PhotoRecord with(byte[] anew) {
-        return new PhotoRecord(id, toolId, grindId, trialId, note, anew, savedAt, savedBy);
+        return new PhotoRecord(id, toolId, grindId, trialId, note, anew, savedAt, savedBy, saidAt, saidBy);
     }
 
     /** The same, kept by somebody now. */
     PhotoRecord by(String name) {
-        return new PhotoRecord(id, toolId, grindId, trialId, note, picture, null, name);
+        return new PhotoRecord(id, toolId, grindId, trialId, note, picture, null, name, null, "");
     }
 
     /** Whether both are the same photo. */

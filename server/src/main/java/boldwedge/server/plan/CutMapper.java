@@ -14,9 +14,9 @@ import org.apache.ibatis.cursor.Cursor;
 
 @Mapper
 interface CutMapper {
-    String CUT = "select id, version, name, units, fields, updated_at as saved_at, saved_by from cut";
+    String CUT = "select id, version, name, units, fields, updated_at as saved_at, saved_by, said_at, said_by from cut";
 
-    @Select(CUT + " order by updated_at desc, id limit #{most}")
+    @Select(CUT + " order by coalesce(said_at, updated_at) desc, id limit #{most}")
     List<CutRecord> latest(int most);
 
     @Select(CUT + " order by id")
@@ -26,15 +26,16 @@ interface CutMapper {
     @Select(CUT + " where id = #{id}")
     Optional<CutRecord> find(UUID id);
 
-    @Insert("<script>insert into cut (id, version, name, units, fields, updated_at, saved_by) values"
+    @Insert("<script>insert into cut (id, version, name, units, fields, updated_at, saved_by, said_at, said_by) values"
             + " <foreach collection='cuts' item='c' separator=','>(#{c.id}, #{c.version}, #{c.name}, #{c.units},"
             + " #{c.fields,typeHandler=" + TextMapHandler.NAME
-            + "}, coalesce(#{c.savedAt}::timestamptz, now()), #{c.savedBy})</foreach>"
+            + "}, coalesce(#{c.savedAt}::timestamptz, now()), #{c.savedBy}, #{c.saidAt}::timestamptz, #{c.saidBy})</foreach>"
             + " on conflict (id) do nothing</script>")
     int add(List<CutRecord> cuts);
 
-    @Update("update cut set name = #{name}, units = #{units}, fields = #{fields}, version = version + 1,"
-            + " updated_at = now(), saved_by = #{savedBy} where id = #{id} and version = #{version}")
+    @Update(
+            "update cut set name = #{name}, units = #{units}, fields = #{fields}, version = version + 1,"
+                    + " updated_at = now(), saved_by = #{savedBy}, said_at = null, said_by = '' where id = #{id} and version = #{version}")
     int save(CutRecord cut);
 
     @Delete("delete from cut where id = #{id} and version = #{version}")

@@ -22,6 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param fields texts by field
  * @param savedAt when it was saved last
  * @param savedBy who saved it last; empty where nobody signs in
+ * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
+ * @param saidBy who saved it, as that file says
  */
 public record CutRecord(
         @NotNull(message = "This part is missing.") UUID id,
@@ -35,9 +37,17 @@ public record CutRecord(
         @NotNull(message = "This part is missing.") UnitSystem units,
         @Texts Map<String, String> fields,
         @InLivingMemory @Nullable Instant savedAt,
-        @Line(most = 80) String savedBy) {
+        @Line(most = 80) String savedBy,
+        @InLivingMemory @Nullable Instant saidAt,
+        @Line(most = 80) String saidBy) {
     public CutRecord {
         name = Text.stripped(name);
         savedBy = Text.stripped(savedBy);
+        saidBy = Text.stripped(saidBy);
+    }
+
+    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    public CutRecord takenIn(String by) {
+        return new CutRecord(id, version, name, units, fields, null, by, savedAt, savedBy);
     }
 }

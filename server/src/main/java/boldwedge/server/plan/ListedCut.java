@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param fields texts by field
  * @param savedAt when it was saved last
  * @param savedBy who saved it last; empty where nobody signs in
+ * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
+ * @param saidBy who saved it, as that file says
  * @param says the cut in a sentence
  */
 record ListedCut(
@@ -25,9 +27,20 @@ record ListedCut(
         Map<String, String> fields,
         @Nullable Instant savedAt,
         String savedBy,
+        @Nullable Instant saidAt,
+        String saidBy,
         String says) {
     static ListedCut of(CutRecord cut, String says) {
         return new ListedCut(
-                cut.id(), cut.version(), cut.name(), cut.units(), cut.fields(), cut.savedAt(), cut.savedBy(), says);
+                cut.id(),
+                cut.version(),
+                cut.name(),
+                cut.units(),
+                cut.fields(),
+                cut.savedAt(),
+                cut.savedBy(),
+                cut.saidAt(),
+                cut.saidBy(),
+                says);
     }
 }

@@ -160,7 +160,7 @@ class PlanController {
     }
 
     private static CutRecord record(UUID id, int version, CutEntry entry) {
-        return new CutRecord(id, version, entry.name(), entry.units(), Text.map(entry.fields()), null, "");
+        return new CutRecord(id, version, entry.name(), entry.units(), Text.map(entry.fields()), null, "", null, "");
     }
 
     private static ResponseEntity<String> file(String name, MediaType type, String body) {

@@ -149,7 +149,7 @@ public class PlanService {
 
     private CutRecord by(CutRecord entry) {
         return checked.record(new CutRecord(
-                entry.id(), entry.version(), entry.name(), entry.units(), entry.fields(), null, who.name()));
+                entry.id(), entry.version(), entry.name(), entry.units(), entry.fields(), null, who.name(), null, ""));
     }
 
     /** Whether it may be kept. */

@@ -67,6 +67,8 @@ class ProofController {
                 "",
                 Text.stripped(entry.note()),
                 null,
+                "",
+                null,
                 ""));
     }
 

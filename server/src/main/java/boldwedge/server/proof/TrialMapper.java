@@ -13,8 +13,8 @@ import org.apache.ibatis.cursor.Cursor;
 @Mapper
 interface TrialMapper {
     String TRIAL =
-            "select id, tool_id, cut_id, on_day, units, fields, readings, verdict, note, at as saved_at, saved_by from trial";
-    String LATEST = " order by on_day desc, at desc, id limit #{most}";
+            "select id, tool_id, cut_id, on_day, units, fields, readings, verdict, note, at as saved_at, saved_by, said_at, said_by from trial";
+    String LATEST = " order by on_day desc, coalesce(said_at, at) desc, id limit #{most}";
 
     @Select(TRIAL + LATEST)
     List<TrialRecord> latest(int most);
@@ -38,12 +38,12 @@ interface TrialMapper {
 
     /** A cut that is not kept here, or no more, is left out: the trial stands without it. */
     @Insert(
-            "<script>insert into trial (id, tool_id, cut_id, on_day, units, fields, readings, verdict, note, at, saved_by, lesson_card) values"
+            "<script>insert into trial (id, tool_id, cut_id, on_day, units, fields, readings, verdict, note, at, saved_by, said_at, said_by, lesson_card) values"
                     + " <foreach collection='trials' item='t' separator=','>(#{t.id}, #{t.toolId},"
                     + " (select id from cut where id = #{t.cutId}), #{t.onDay}, #{t.units},"
                     + " #{t.fields,typeHandler=" + TextMapHandler.NAME + "}, #{t.readings,typeHandler="
                     + TextMapHandler.NAME
-                    + "}, #{t.verdict}, #{t.note}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy},"
+                    + "}, #{t.verdict}, #{t.note}, coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy}, #{t.saidAt}::timestamptz, #{t.saidBy},"
                     // Not learnt from yet.
                     + " -1)</foreach>"
                     + " on conflict (id) do nothing</script>")

@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
  * @param note anything to remember
  * @param savedAt when it was kept
  * @param savedBy who kept it; empty where nobody signs in
+ * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
+ * @param saidBy who saved it, as that file says
  */
 public record TrialRecord(
         @NotNull(message = "This part is missing.") UUID id,
@@ -42,11 +44,20 @@ public record TrialRecord(
         @Line(most = 4000) String verdict,
         @Line(most = 2000) String note,
         @InLivingMemory @Nullable Instant savedAt,
-        @Line(most = 80) String savedBy) {
+        @Line(most = 80) String savedBy,
+        @InLivingMemory @Nullable Instant saidAt,
+        @Line(most = 80) String saidBy) {
     public TrialRecord {
         verdict = Text.stripped(verdict);
         note = Text.stripped(note);
         savedBy = Text.stripped(savedBy);
+        saidBy = Text.stripped(saidBy);
+    }
+
+    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    public TrialRecord takenIn(String by) {
+        return new TrialRecord(
+                id, toolId, cutId, onDay, units, fields, readings, verdict, note, null, by, savedAt, savedBy);
     }
 
     /** What was done: "bore", "turn"; empty where the cut did not say. */
@@ -56,7 +67,8 @@ public record TrialRecord(
 
     /** The same trial with its verdict, kept by somebody. */
     TrialRecord judged(String judgement, @Nullable UUID cut, String by) {
-        return new TrialRecord(id, toolId, cut, onDay, units, fields, readings, judgement, note, savedAt, by);
+        return new TrialRecord(
+                id, toolId, cut, onDay, units, fields, readings, judgement, note, savedAt, by, saidAt, saidBy);
     }
 
     /** Whether both tell of the same trial. */

@@ -14,7 +14,7 @@ import org.apache.ibatis.cursor.Cursor;
 
 @Mapper
 interface LatheMapper {
-    String LATHE = "select id, version, units, card, updated_at as saved_at, saved_by from lathe";
+    String LATHE = "select id, version, units, card, updated_at as saved_at, saved_by, said_at, said_by from lathe";
 
     @Select(LATHE + " order by card ->> 'name', id")
     List<LatheRecord> all();
@@ -26,15 +26,15 @@ interface LatheMapper {
     @Select(LATHE + " where id = #{id}")
     Optional<LatheRecord> find(UUID id);
 
-    @Insert("<script>insert into lathe (id, version, units, card, updated_at, saved_by) values"
+    @Insert("<script>insert into lathe (id, version, units, card, updated_at, saved_by, said_at, said_by) values"
             + " <foreach collection='lathes' item='l' separator=','>(#{l.id}, #{l.version}, #{l.units},"
             + " #{l.card,typeHandler=" + TextMapHandler.NAME
-            + "}, coalesce(#{l.savedAt}::timestamptz, now()), #{l.savedBy})</foreach>"
+            + "}, coalesce(#{l.savedAt}::timestamptz, now()), #{l.savedBy}, #{l.saidAt}::timestamptz, #{l.saidBy})</foreach>"
             + " on conflict (id) do nothing</script>")
     int add(List<LatheRecord> lathes);
 
     @Update("update lathe set units = #{units}, card = #{card}, version = version + 1, updated_at = now(),"
-            + " saved_by = #{savedBy} where id = #{id} and version = #{version}")
+            + " saved_by = #{savedBy}, said_at = null, said_by = '' where id = #{id} and version = #{version}")
     int save(LatheRecord lathe);
 
     @Delete("delete from lathe where id = #{id} and version = #{version}")

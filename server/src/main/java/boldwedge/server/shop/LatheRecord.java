@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param card texts by entry, see {@code LatheCard}
  * @param savedAt when it was saved last
  * @param savedBy who saved it last; empty where nobody signs in
+ * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
+ * @param saidBy who saved it, as that file says
  */
 public record LatheRecord(
         @NotNull(message = "This part is missing.") UUID id,
@@ -31,8 +33,16 @@ public record LatheRecord(
         @NotNull(message = "This part is missing.") UnitSystem units,
         @Texts Map<String, String> card,
         @InLivingMemory @Nullable Instant savedAt,
-        @Line(most = 80) String savedBy) {
+        @Line(most = 80) String savedBy,
+        @InLivingMemory @Nullable Instant saidAt,
+        @Line(most = 80) String saidBy) {
     public LatheRecord {
         savedBy = Text.stripped(savedBy);
+        saidBy = Text.stripped(saidBy);
+    }
+
+    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    public LatheRecord takenIn(String by) {
+        return new LatheRecord(id, version, units, card, null, by, savedAt, savedBy);
     }
 }

@@ -62,6 +62,6 @@ class ShopController {
     }
 
     private static LatheRecord record(UUID id, int version, LatheEntry entry) {
-        return new LatheRecord(id, version, entry.units(), Text.map(entry.card()), null, "");
+        return new LatheRecord(id, version, entry.units(), Text.map(entry.card()), null, "", null, "");
     }
 }

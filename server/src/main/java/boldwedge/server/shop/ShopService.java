@@ -160,7 +160,8 @@ public class ShopService {
     }
 
     private LatheRecord by(LatheRecord entry) {
-        return new LatheRecord(entry.id(), Math.max(1, entry.version()), entry.units(), entry.card(), null, who.name());
+        return new LatheRecord(
+                entry.id(), Math.max(1, entry.version()), entry.units(), entry.card(), null, who.name(), null, "");
     }
 
     /** Whether it may be kept. */
