@@ -1501,6 +1501,9 @@ export interface components {
             id: string;
             note: string;
             /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
+            /** Format: date-time */
             savedAt: string;
             savedBy: string;
             /** Format: uuid */

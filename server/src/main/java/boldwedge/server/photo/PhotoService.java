@@ -42,6 +42,8 @@ public class PhotoService {
      * @param note anything to remember
      * @param savedAt when it was kept
      * @param savedBy who kept it; empty where nobody signs in
+     * @param saidAt when it was kept, as the file says that it was taken from; null where it was kept here
+     * @param saidBy who kept it, as that file says
      */
     record PhotoCard(
             UUID id,
@@ -50,7 +52,9 @@ public class PhotoService {
             @Nullable UUID trialId,
             String note,
             Instant savedAt,
-            String savedBy) {}
+            String savedBy,
+            @Nullable Instant saidAt,
+            String saidBy) {}
 
     /** Photos of a tool, its grinds and its trials, the oldest first. */
     List<PhotoCard> ofTool(UUID tool) {
@@ -147,6 +151,8 @@ public class PhotoService {
                 photo.trialId(),
                 photo.note(),
                 photo.savedAt() == null ? Instant.EPOCH : photo.savedAt(),
-                photo.savedBy());
+                photo.savedBy(),
+                photo.saidAt(),
+                photo.saidBy());
     }
 }
