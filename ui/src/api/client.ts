@@ -35,6 +35,7 @@ export type Photo = Schemas['PhotoCard'];
 export type ToolPage = Schemas['ToolPage'];
 export type Me = Schemas['Me'];
 export type Person = Schemas['Person'];
+export type SecretOfFactor = Schemas['Begun'];
 export type Pairing = Schemas['Pairing'];
 
 /** What the server said when it could not do a thing: a sentence, and sentences by field. */

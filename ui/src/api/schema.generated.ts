@@ -628,6 +628,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/second-factor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["secondFactor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/second-factor/off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["secondFactorOff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/second-factor/on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["secondFactorOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/sign-in": {
         parameters: {
             query?: never;
@@ -1081,6 +1129,10 @@ export interface components {
             /** @enum {string} */
             units: "METRIC" | "INCH";
         };
+        Begun: {
+            code: string;
+            secret: string;
+        };
         CardRow: {
             field: string;
             label: string;
@@ -1176,6 +1228,9 @@ export interface components {
         Experiment: {
             changed: components["schemas"]["Changed"][];
             rows: components["schemas"]["Row"][];
+        };
+        FactorCode: {
+            code: string;
         };
         FamilyDescription: {
             entries: components["schemas"]["AskedFor"][];
@@ -1311,6 +1366,9 @@ export interface components {
             };
             words: string;
         };
+        Known: {
+            now: string;
+        };
         Label: {
             /** @enum {string} */
             anchor: "START" | "MIDDLE" | "END";
@@ -1434,6 +1492,7 @@ export interface components {
             ownerNeeded: boolean;
             /** @enum {string} */
             role: "OWNER" | "MAKER" | "READER";
+            secondFactor: boolean;
         };
         Mend: {
             field: string;
@@ -1683,6 +1742,7 @@ export interface components {
             tried: number;
         };
         SignIn: {
+            code?: string;
             name: string;
             passphrase: string;
         };
@@ -3014,6 +3074,74 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["Me"];
                 };
+            };
+        };
+    };
+    secondFactor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Known"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Begun"];
+                };
+            };
+        };
+    };
+    secondFactorOff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Known"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    secondFactorOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FactorCode"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -6,8 +6,9 @@ import { DO, MACHINE, MEND } from '../frame/looks';
 import { Devices } from './Devices';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
+import { SecondFactor } from './SecondFactor';
 
-/** Who has signed in: out again here or everywhere, a tablet let in, a new passphrase. */
+/** Who has signed in: out again here or everywhere, a tablet let in, a new passphrase, a second factor. */
 export function Myself({ me }: { me: Me }) {
   const queries = useQueryClient();
   const [said, setSaid] = useState('');
@@ -67,6 +68,7 @@ export function Myself({ me }: { me: Me }) {
       )}
       <Devices />
       <NewPassphrase />
+      <SecondFactor me={me} />
     </section>
   );
 }

@@ -21,11 +21,13 @@ interface Props {
   /** What stands in the entries at first. */
   typed?: Texts;
   onIn?: () => void;
+  /** Told which kind of refusal came. */
+  onRefused?: (code: string) => void;
   children?: ReactNode;
 }
 
 /** A form that lets somebody in: what is wrong is told beside the entry, and what was typed stays. */
-export function WayInForm({ title, letIn, entries, act, typed: first = {}, onIn, children }: Props) {
+export function WayInForm({ title, letIn, entries, act, typed: first = {}, onIn, onRefused, children }: Props) {
   const queries = useQueryClient();
   const [typed, setTyped] = useState<Texts>(first);
   const [wrong, setWrong] = useState<Texts>({});
@@ -44,6 +46,7 @@ export function WayInForm({ title, letIn, entries, act, typed: first = {}, onIn,
     } catch (error) {
       setSaid(sentenceOf(error));
       setWrong(error instanceof Refused ? error.fields : {});
+      if (error instanceof Refused) onRefused?.(error.code);
     }
     setBusy(false);
   };

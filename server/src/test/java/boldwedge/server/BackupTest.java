@@ -15,6 +15,7 @@ import java.util.Map;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
 
 /** A backup is everything, and comes back as it was; a file that is none changes nothing. */
 class BackupTest {
@@ -60,6 +61,11 @@ class BackupTest {
             Visitor gone = new Visitor(shop.address()).signedIn("Gone", words);
             gone.ask("POST", "/api/cuts", Map.of("version", 0, "name", "Kept", "units", "METRIC", "fields", Map.of()));
             shop.backUp(backup);
+            Visitor second = new Visitor(shop.address());
+            owner.ask("POST", "/api/people", Map.of("name", "Second", "role", "MAKER", "passphrase", words));
+            second.signedIn("Second", words);
+            second.ask("POST", "/api/people/second-factor", Map.of("now", words));
+            shop.program().getBean(JdbcTemplate.class).update("update second_factor set is_on = true");
             assertThat(owner.ask("DELETE", "/api/people/" + id + "?version=1", "")
                             .status())
                     .isEqualTo(200);
@@ -69,6 +75,10 @@ class BackupTest {
             assertThat(gone.ask("POST", "/api/people/sign-in", Map.of("name", "Gone", "passphrase", words))
                             .status())
                     .isEqualTo(401);
+            // A second factor that was taken since is asked for still.
+            assertThat(second.ask("POST", "/api/people/sign-in", Map.of("name", "Second", "passphrase", words))
+                            .text())
+                    .contains("second-factor-wanted");
             Visitor again = new Visitor(shop.address()).signedIn("Orla", words);
             assertThat(again.ask("GET", "/api/cuts", "").text()).contains("Kept");
             String told = again.ask("GET", "/api/journal", "").text();

@@ -3,7 +3,9 @@ package boldwedge.ui;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import boldwedge.server.testing.RunningShop;
+import boldwedge.server.testing.Telephone;
 import boldwedge.server.testing.Visitor;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -229,6 +231,48 @@ class PeopleTest {
             owner.page.getByLabel("Take out: Vera").click();
             button(owner.page, "Take Vera out");
             assertThat(owner.page.locator("[data-person=Vera]")).hasCount(0);
+        }
+    }
+
+    /** A second factor: taken in by its letters, asked for at the next way in, taken off. */
+    @Test
+    @Order(5)
+    void aSecondFactorIsAskedForWhereOneWasTaken() {
+        enter("Yoko", "MAKER");
+        try (Browser own = at("/people", "Yoko");
+                Browser later = new Browser(shop.address())) {
+            Locator form = own.page.locator("form[aria-label='Second factor']");
+            form.getByLabel("Passphrase now").fill("guess");
+            button(own.page, "Take a telephone in");
+            assertThat(form.locator(".reading-wrong em")).containsText("not your passphrase");
+            form.getByLabel("Passphrase now").fill(WORDS);
+            button(own.page, "Take a telephone in");
+            assertThat(form.getByAltText("Code to scan with the telephone")).isVisible();
+            Telephone telephone =
+                    Telephone.typed(form.locator(".figures").first().textContent());
+            form.getByLabel("Code that the telephone shows").fill(telephone.showsNever());
+            button(own.page, "Ask for it from now on");
+            assertThat(form.locator(".reading-wrong em")).containsText("not the code");
+            form.getByLabel("Code that the telephone shows").fill(telephone.shows());
+            button(own.page, "Ask for it from now on");
+            assertThat(form).containsText("If the telephone is lost");
+
+            later.open("/");
+            fill(later.page, Map.of("Your name", "Yoko", "Passphrase", WORDS));
+            assertThat(later.page.getByLabel("Code that your telephone shows")).hasCount(0);
+            button(later.page, "Sign in");
+            assertThat(later.page.getByLabel("Code that your telephone shows")).isVisible();
+            // The one that was typed a moment ago is used up.
+            fill(later.page, Map.of("Code that your telephone shows", telephone.showsNever()));
+            button(later.page, "Sign in");
+            assertThat(later.page.locator(".reading-wrong em")).containsText("not the code");
+            assertThat(later.page.getByLabel("Your name", EXACT)).hasValue("Yoko");
+
+            form.getByLabel("Passphrase now").fill(WORDS);
+            button(own.page, "Take it off");
+            assertThat(form).containsText("If you like");
+            button(later.page, "Sign in");
+            assertThat(later.page.locator(".sentence")).isVisible();
         }
     }
 }

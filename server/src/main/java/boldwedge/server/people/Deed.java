@@ -8,6 +8,8 @@ public enum Deed {
     SIGNED_OUT_EVERYWHERE("signed out everywhere"),
     DEVICE_ENDED("ended a device"),
     PASSPHRASE_CHANGED("changed a passphrase"),
+    SECOND_FACTOR_ON("asks for a second factor from now on"),
+    SECOND_FACTOR_OFF("took a second factor off"),
     CODE_GIVEN("gave a code"),
     PERSON_ADDED("let somebody in"),
     ROLE_CHANGED("changed what somebody may do"),

@@ -84,6 +84,8 @@ class Guard {
                                 "/api/people/sign-out-everywhere",
                                 "/api/people/pairings",
                                 "/api/people/passphrase",
+                                "/api/people/second-factor",
+                                "/api/people/second-factor/**",
                                 "/api/people/devices",
                                 "/api/people/devices/**")
                         .authenticated()

@@ -21,11 +21,15 @@ import org.springframework.transaction.annotation.Transactional;
 /** The people of the shop, how they sign in, and how a tablet is paired. */
 @Service
 public class People {
+    private static final String WRONG_SECOND_FACTOR =
+            "That is not the code which your telephone shows now. Each is good once; look whether the telephone's clock is right.";
+
     private final PeopleMapper people;
     private final Codes codes;
     private final Devices devices;
     private final Attempts attempts;
     private final Hashing hashing;
+    private final SecondFactor secondFactor;
     private final Journal journal;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final String firstCode;
@@ -36,6 +40,7 @@ public class People {
             Devices devices,
             Attempts attempts,
             Hashing hashing,
+            SecondFactor secondFactor,
             Journal journal,
             FindByIndexNameSessionRepository<? extends Session> sessions,
             @Value("${boldwedge.first-code:}") String firstCode) {
@@ -44,6 +49,7 @@ public class People {
         this.devices = devices;
         this.attempts = attempts;
         this.hashing = hashing;
+        this.secondFactor = secondFactor;
         this.journal = journal;
         this.sessions = sessions;
         this.firstCode = firstCode;
@@ -61,20 +67,23 @@ public class People {
     /**
      * Signs a person in, or refuses: with the same words whether the name or the passphrase is wrong.
      *
+     * @param code of the second factor; empty when none was typed
      * @param device what the browser says it is known by; empty when by nothing
      */
-    Person signIn(String typedName, String passphrase, String address, String device) {
+    Person signIn(String typedName, String passphrase, String code, String address, String device) {
         String name = Normalizer.normalize(typedName, Normalizer.Form.NFKC).strip();
         Optional<Person> known = devices.isKnown(device) ? people.named(name) : Optional.empty();
         Optional<UUID> onDevice = known.flatMap(person -> devices.of(person.id(), device));
         if (onDevice.isPresent()) {
-            return judged(known, List.of(Subject.known(onDevice.get())), 1, kept -> hashing.matches(passphrase, kept));
+            return judged(
+                    known, code, List.of(Subject.known(onDevice.get())), 1, kept -> hashing.matches(passphrase, kept));
         }
         String looks = PersonName.looks(name);
         try (Hashing.Turn ignored = hashing.strangersTurn(address)) {
             // Not the address is forgiven: with one name of one's own one could guess the others' on and on.
             return judged(
                     people.named(name),
+                    code,
                     List.of(Subject.name(looks), Subject.nameAt(looks, address), Subject.address(address)),
                     2,
                     kept -> hashing.matchesInTurn(passphrase, kept));
@@ -87,7 +96,11 @@ public class People {
      * @param forgiven how many of the subjects, the first ones, are forgiven by one that is right
      */
     private Person judged(
-            Optional<Person> person, List<Subject> subjects, int forgiven, Predicate<Optional<String>> right) {
+            Optional<Person> person,
+            String code,
+            List<Subject> subjects,
+            int forgiven,
+            Predicate<Optional<String>> right) {
         attempts.mayTry(subjects);
         if (!right.test(person.flatMap(found -> people.passphrase(found.id())))) {
             attempts.failed(subjects);
@@ -99,8 +112,23 @@ public class People {
                     "The name or the passphrase is not right.",
                     Map.of("passphrase", "The name or the passphrase is not right."));
         }
+        Person found = person.orElseThrow();
+        if (secondFactor.isOn(found)) {
+            if (code.isBlank()) {
+                throw SecondFactor.wanted();
+            }
+            if (!secondFactor.takes(found, code)) {
+                attempts.failed(subjects);
+                journal.refused("the second factor of " + found.name());
+                throw new Refusal(
+                        Refusal.Kind.UNKNOWN,
+                        "wrong-second-factor",
+                        WRONG_SECOND_FACTOR,
+                        Map.of("code", WRONG_SECOND_FACTOR));
+            }
+        }
         attempts.succeeded(subjects.subList(0, forgiven));
-        return person.orElseThrow();
+        return found;
     }
 
     /** The shop's first owner, by the code that the start command printed. */
@@ -165,18 +193,56 @@ public class People {
 
     /** A new passphrase by whoever knows the one of now; every session of the person ends. */
     void changePassphrase(Person person, String now, String next) {
+        mustKnow(person, now, "a new passphrase");
+        setPassphrase(person, next, "next");
+    }
+
+    /** A secret for a second factor, for whoever knows the passphrase of now. */
+    SecondFactor.Begun beginSecondFactor(Person person, String now) {
+        mustKnow(person, now, "a second factor");
+        return secondFactor.begin(person);
+    }
+
+    /** From now on a code is asked for beside the passphrase; this one shows that the telephone has the secret. */
+    void turnSecondFactorOn(Person person, String code) {
+        Subject guesser = Subject.known(person.id());
+        attempts.mayTry(List.of(guesser));
+        if (!secondFactor.turnOn(person, code)) {
+            attempts.failed(List.of(guesser));
+            throw Refusal.wrong("wrong-second-factor", WRONG_SECOND_FACTOR, Map.of("code", WRONG_SECOND_FACTOR));
+        }
+        attempts.succeeded(List.of(guesser));
+        journal.note(Deed.SECOND_FACTOR_ON, "");
+    }
+
+    /** No code is asked for any more. */
+    void turnSecondFactorOff(Person person, String now) {
+        mustKnow(person, now, "taking off a second factor");
+        secondFactor.off(person.id());
+        journal.note(Deed.SECOND_FACTOR_OFF, person.name());
+    }
+
+    private void mustKnow(Person person, String now, String what) {
         Subject guesser = Subject.known(person.id());
         attempts.mayTry(List.of(guesser));
         if (!hashing.matches(now, people.passphrase(person.id()))) {
             attempts.failed(List.of(guesser));
-            journal.refused("a new passphrase");
+            journal.refused(what);
             throw Refusal.wrong(
                     "wrong-passphrase",
                     "That is not your passphrase as it is now.",
                     Map.of("now", "That is not your passphrase as it is now."));
         }
         attempts.succeeded(List.of(guesser));
-        setPassphrase(person, next, "next");
+    }
+
+    /** For whoever has lost the passphrase the telephone may be lost too: a code of the owner's takes the second factor off. */
+    private void setForgotten(Person person, String passphrase) {
+        setPassphrase(person, passphrase, "passphrase");
+        if (secondFactor.isOn(person)) {
+            secondFactor.off(person.id());
+            journal.note(person.name(), Deed.SECOND_FACTOR_OFF, person.name());
+        }
     }
 
     private void setPassphrase(Person person, String passphrase, String entry) {
@@ -205,7 +271,7 @@ public class People {
                 .flatMap(people::find)
                 .orElseThrow(() -> codeUsedUp(
                         guesser, "This code was used already or is older than a day. Ask the owner for a new one."));
-        setPassphrase(person, passphrase, "passphrase");
+        setForgotten(person, passphrase);
         return person;
     }
 
@@ -224,7 +290,7 @@ public class People {
         if (there.isEmpty()) {
             return add(name, Role.OWNER, passphrase);
         }
-        setPassphrase(there.get(), passphrase, "passphrase");
+        setForgotten(there.get(), passphrase);
         people.makeOwner(there.get().id());
         journal.note(there.get().name(), Deed.OWNER_MADE, "");
         return people.find(there.get().id()).orElseThrow();

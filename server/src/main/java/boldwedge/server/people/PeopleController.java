@@ -3,6 +3,7 @@ package boldwedge.server.people;
 import boldwedge.server.web.Kept.Line;
 import boldwedge.server.web.QrPicture;
 import boldwedge.server.web.Refusal;
+import boldwedge.server.web.Text;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;
@@ -11,6 +12,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
@@ -38,13 +40,22 @@ class PeopleController {
     private final People people;
     private final Who who;
     private final Door door;
+    private final SecondFactor secondFactor;
     private final Devices devices;
     private final DeviceCookie cookie;
     private final Journal journal;
     private final SecurityContextRepository contexts = new HttpSessionSecurityContextRepository();
 
-    PeopleController(People people, Devices devices, DeviceCookie cookie, Journal journal, Who who, Door door) {
+    PeopleController(
+            People people,
+            SecondFactor secondFactor,
+            Devices devices,
+            DeviceCookie cookie,
+            Journal journal,
+            Who who,
+            Door door) {
         this.people = people;
+        this.secondFactor = secondFactor;
         this.devices = devices;
         this.cookie = cookie;
         this.journal = journal;
@@ -70,16 +81,29 @@ class PeopleController {
      * @param name of whoever has signed in; else empty
      * @param role what that person may do; OWNER where nobody has to sign in; READER while nobody has
      * @param address where the shop's other machines reach the program; empty where none does
+     * @param secondFactor whether a code is asked for beside that person's passphrase
      * @param ownerNeeded whether the shop has nobody yet, so that its first owner is to be entered
      */
-    record Me(boolean network, String name, Role role, boolean ownerNeeded, String address) {}
+    record Me(boolean network, String name, Role role, boolean secondFactor, boolean ownerNeeded, String address) {}
 
-    /** Name and passphrase. */
+    /** Name and passphrase, and the code of a second factor where one is asked for. */
     record SignIn(
             @Line(most = 80, missing = "Type your name.") String name,
 
             @NotNull(message = "Type your passphrase.") @Size(max = 200, message = TOO_SHORT)
-            String passphrase) {}
+            String passphrase,
+
+            @Nullable @Line(most = 20) String code) {}
+
+    /** One's own passphrase as it is now. */
+    record Known(
+            @NotNull(message = "Type your passphrase as it is now.") @Size(max = 200, message = TOO_SHORT)
+            String now) {}
+
+    /** A code of the second factor. */
+    record FactorCode(
+            @Line(most = 20, missing = "Type the code that your telephone shows.")
+            String code) {}
 
     /** An owner, with the code that the machine printed: at the first start, or for ./bw owner. */
     record OwnersEntry(
@@ -149,11 +173,12 @@ class PeopleController {
     @GetMapping("/me")
     Me me(HttpServletRequest request) {
         if (!door.isOpen()) {
-            return new Me(false, "", Role.OWNER, false, "");
+            return new Me(false, "", Role.OWNER, false, false, "");
         }
         return who.person()
-                .map(person -> new Me(true, person.name(), person.role(), false, door.address(request)))
-                .orElseGet(() -> new Me(true, "", Role.READER, people.isEmpty(), ""));
+                .map(person -> new Me(
+                        true, person.name(), person.role(), secondFactor.isOn(person), false, door.address(request)))
+                .orElseGet(() -> new Me(true, "", Role.READER, false, people.isEmpty(), ""));
     }
 
     @PostMapping("/first")
@@ -178,8 +203,12 @@ class PeopleController {
 
     @PostMapping("/sign-in")
     Me signIn(@Valid @RequestBody SignIn entry, HttpServletRequest request, HttpServletResponse response) {
-        Person person =
-                people.signIn(entry.name(), entry.passphrase(), request.getRemoteAddr(), DeviceCookie.secret(request));
+        Person person = people.signIn(
+                entry.name(),
+                entry.passphrase(),
+                Text.stripped(entry.code()),
+                request.getRemoteAddr(),
+                DeviceCookie.secret(request));
         return come(person, false, request, response);
     }
 
@@ -255,6 +284,24 @@ class PeopleController {
     @PostMapping("/passphrase")
     void newPassphrase(@Valid @RequestBody NewPassphrase entry) {
         people.changePassphrase(signedIn(), entry.now(), entry.next());
+    }
+
+    /** A secret for a second factor of one's own; it counts once a code of it was sent. */
+    @PostMapping("/second-factor")
+    SecondFactor.Begun secondFactor(@Valid @RequestBody Known entry) {
+        return people.beginSecondFactor(signedIn(), entry.now());
+    }
+
+    /** Asks for the second factor from now on. */
+    @PostMapping("/second-factor/on")
+    void secondFactorOn(@Valid @RequestBody FactorCode entry) {
+        people.turnSecondFactorOn(signedIn(), entry.code());
+    }
+
+    /** Asks for it no more. */
+    @PostMapping("/second-factor/off")
+    void secondFactorOff(@Valid @RequestBody Known entry) {
+        people.turnSecondFactorOff(signedIn(), entry.now());
     }
 
     /** One's own devices. */
