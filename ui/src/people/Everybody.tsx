@@ -5,6 +5,7 @@ import { readAgain } from '../api/readAgain';
 import { usePeople } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { DO, MACHINE, QUIET } from '../frame/looks';
+import { notice } from '../frame/notices';
 import { Asked } from './Asked';
 import { Entry } from './Entry';
 import { ROLES } from './roles';
@@ -74,7 +75,7 @@ export function Everybody({ me }: { me: Me }) {
             {person.name !== me.name && (
               <Asked
                 question={`Take ${person.name} out?`}
-                consequence={`${person.name} is signed out everywhere and cannot come in again. What ${person.name} saved stays, with the name.`}
+                consequence={`${person.name} is signed out everywhere and cannot come in again. For a day this can be undone. What ${person.name} saved stays, with the name.`}
                 act={`Take ${person.name} out`}
                 onYes={() =>
                   void act(
@@ -82,8 +83,16 @@ export function Everybody({ me }: { me: Me }) {
                       api.DELETE('/api/people/{id}', {
                         params: { path: { id: person.id }, query: { version: person.version } },
                       }),
+                    ).then(() =>
+                      notice(`${person.name} is out.`, {
+                        words: 'Undo',
+                        does: () =>
+                          void act(
+                            given(api.POST('/api/people/{id}/back', { params: { path: { id: person.id } } })),
+                            `${person.name} is in again, with the same passphrase.`,
+                          ),
+                      }),
                     ),
-                    `${person.name} is out. To let ${person.name} in again, enter the name anew below.`,
                   )
                 }
               >

@@ -138,6 +138,35 @@ class SecondFactorTest {
         }
     }
 
+    /** Taken out and let in again one is who one was, and signs in anew; not twice, and not where the name is another's by now. */
+    @Test
+    void whoeverWasTakenOutComesBackAsBefore() {
+        String id = person("Ursel");
+        Visitor ursel = new Visitor(at, "127.0.6.1").signedIn("Ursel", WORDS);
+        Telephone telephone = withTelephone(ursel);
+        Visitor owner = new Visitor(at, "127.0.0.2").signedIn("Orla", WORDS);
+        assertThat(code(ursel.ask("POST", "/api/people/" + id + "/back", ""))).isEqualTo("not-allowed");
+        assertThat(owner.ask("POST", "/api/people/" + id + "/back", "").status())
+                .isEqualTo(404);
+        owner.ask("DELETE", "/api/people/" + id + "?version=1", "");
+        assertThat(code(tried(ursel, "Ursel", telephone.shows()))).isEqualTo("wrong-passphrase");
+        Answer back = owner.ask("POST", "/api/people/" + id + "/back", "");
+        assertThat(back.status()).as(back.text()).isEqualTo(200);
+        assertThat(back.json().path("role").asString()).isEqualTo("MAKER");
+        assertThat(ursel.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
+        Visitor again = new Visitor(at, "127.0.6.2");
+        assertThat(code(tried(again, "Ursel", ""))).isEqualTo("second-factor-wanted");
+        assertThat(tried(again, "Ursel", telephone.shows()).status()).isEqualTo(200);
+        assertThat(owner.ask("POST", "/api/people/" + id + "/back", "").status())
+                .isEqualTo(404);
+        owner.ask("DELETE", "/api/people/" + id + "?version=2", "");
+        person("URSEL");
+        assertThat(code(owner.ask("POST", "/api/people/" + id + "/back", ""))).isEqualTo("name-taken");
+        rows.update("update person_gone set gone_at = now() - interval '25 hours'");
+        assertThat(owner.ask("POST", "/api/people/" + id + "/back", "").status())
+                .isEqualTo(404);
+    }
+
     @Test
     void aSecretThatWasNeverShownIsNotAskedFor() {
         person("Xaver");

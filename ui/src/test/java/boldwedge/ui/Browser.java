@@ -34,7 +34,7 @@ final class Browser implements AutoCloseable {
             "--disable-features=SpareRendererForSitePerProcess");
 
     /** Milliseconds that anything is waited for: long beside a page's own times, for a machine that has other work. */
-    private static final int PATIENCE_MS = 15_000;
+    private static final int PATIENCE_MS = 45_000;
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);

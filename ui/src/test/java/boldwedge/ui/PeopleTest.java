@@ -231,6 +231,8 @@ class PeopleTest {
             owner.page.getByLabel("Take out: Vera").click();
             button(owner.page, "Take Vera out");
             assertThat(owner.page.locator("[data-person=Vera]")).hasCount(0);
+            button(owner.page, "Undo");
+            assertThat(owner.page.locator("[data-person=Vera]")).isVisible();
         }
     }
 

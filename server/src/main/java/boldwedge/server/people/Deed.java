@@ -14,6 +14,7 @@ public enum Deed {
     PERSON_ADDED("let somebody in"),
     ROLE_CHANGED("changed what somebody may do"),
     PERSON_REMOVED("took somebody out"),
+    PERSON_BACK("let somebody in again"),
     OWNER_MADE("became an owner at the machine"),
     IMPORTED("took a file in"),
     DELETED("deleted"),

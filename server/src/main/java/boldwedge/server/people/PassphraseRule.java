@@ -15,11 +15,14 @@ import java.util.stream.Collectors;
 
 /**
  * Which passphrases are taken: any that is long enough and not among those that are tried first. No kinds of characters are asked
- * for (NIST SP 800-63B, 5.1.1.2).
+ * for (NIST SP 800-63B, 5.1.1.2; the lengths are of ASVS 4.0.3, 2.1.1 and 2.1.2).
  */
 final class PassphraseRule {
     /** Fewest characters. */
-    static final int LEAST = 10;
+    static final int LEAST = 12;
+
+    /** Most characters of a new one. */
+    static final int MOST = 128;
 
     private static final int FEWEST_DIFFERENT = 5;
 

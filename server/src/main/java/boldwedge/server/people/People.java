@@ -6,6 +6,8 @@ import boldwedge.server.web.Version;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.text.Normalizer;
+import java.time.Clock;
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -21,6 +23,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The people of the shop, how they sign in, and how a tablet is paired. */
 @Service
 public class People {
+    private static final Duration BROUGHT_BACK_WITHIN = Duration.ofDays(1);
     private static final String WRONG_SECOND_FACTOR =
             "That is not the code which your telephone shows now. Each is good once; look whether the telephone's clock is right.";
 
@@ -33,6 +36,7 @@ public class People {
     private final Journal journal;
     private final FindByIndexNameSessionRepository<? extends Session> sessions;
     private final String firstCode;
+    private final Clock clock;
 
     People(
             PeopleMapper people,
@@ -43,7 +47,8 @@ public class People {
             SecondFactor secondFactor,
             Journal journal,
             FindByIndexNameSessionRepository<? extends Session> sessions,
-            @Value("${boldwedge.first-code:}") String firstCode) {
+            @Value("${boldwedge.first-code:}") String firstCode,
+            Optional<Clock> clock) {
         this.people = people;
         this.codes = codes;
         this.devices = devices;
@@ -53,6 +58,7 @@ public class People {
         this.journal = journal;
         this.sessions = sessions;
         this.firstCode = firstCode;
+        this.clock = clock.orElse(Clock.systemUTC());
     }
 
     List<Person> all() {
@@ -302,15 +308,36 @@ public class People {
         return Refusal.wrong("code-used-up", sentence, Map.of("code", sentence));
     }
 
-    /** Takes a person out. What the person saved stays, with the name. */
+    /** Takes a person out. What the person saved stays, with the name. For a day the person can be let in again, as before. */
     @Transactional
     public void remove(UUID id, int version) {
         people.oneAtATime();
         keepAnOwner(id);
         Optional<Person> there = people.find(id);
+        people.forgetGone(clock.instant().minus(BROUGHT_BACK_WITHIN));
+        people.putAside(id, version, clock.instant());
         Version.check(people.remove(id, version), there.isPresent(), "person");
         journal.note(Deed.PERSON_REMOVED, there.map(Person::name).orElse(""));
         endAll(id);
+    }
+
+    /** Lets a person in again who was taken out within a day: with the role, the passphrase and the second factor of before. */
+    @Transactional
+    public Person bringBack(UUID id) {
+        people.oneAtATime();
+        people.forgetGone(clock.instant().minus(BROUGHT_BACK_WITHIN));
+        Person gone = people.gone(id)
+                .orElseThrow(() -> Refusal.missing(
+                        "no-such-person", "This person was taken out more than a day ago, or is here again."));
+        String looks = PersonName.looks(gone.name());
+        if (people.all().stream()
+                .anyMatch(other -> PersonName.looks(other.name()).equals(looks))) {
+            throw Refusal.conflict("name-taken", "Somebody else of that name has come meanwhile.");
+        }
+        people.bringBack(id);
+        people.dropGone(id);
+        journal.note(Deed.PERSON_BACK, gone.name());
+        return people.find(id).orElseThrow();
     }
 
     private void keepAnOwner(UUID but) {

@@ -35,7 +35,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/people")
 class PeopleController {
     private static final String TOO_SHORT =
-            "A passphrase has 10 to 200 characters: a few words that you will remember.";
+            "A passphrase has 12 to 128 characters: a few words that you will remember.";
 
     private final People people;
     private final Who who;
@@ -112,7 +112,8 @@ class PeopleController {
 
             @Line(most = 80, missing = "Type your name.") String name,
 
-            @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
+            @NotNull(message = TOO_SHORT)
+            @Size(min = PassphraseRule.LEAST, max = PassphraseRule.MOST, message = TOO_SHORT)
             String passphrase) {}
 
     /** A new passphrase, with the code that the owner gave. */
@@ -120,7 +121,8 @@ class PeopleController {
             @Line(most = 40, missing = "The address holds no code.")
             String code,
 
-            @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
+            @NotNull(message = TOO_SHORT)
+            @Size(min = PassphraseRule.LEAST, max = PassphraseRule.MOST, message = TOO_SHORT)
             String passphrase) {}
 
     /** A person to enter. */
@@ -130,7 +132,8 @@ class PeopleController {
             @NotNull(message = "Say what the person may do.")
             Role role,
 
-            @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
+            @NotNull(message = TOO_SHORT)
+            @Size(min = PassphraseRule.LEAST, max = PassphraseRule.MOST, message = TOO_SHORT)
             String passphrase) {}
 
     /** What a person may do from now on. */
@@ -145,7 +148,8 @@ class PeopleController {
             @NotNull(message = "Type your passphrase as it is now.") @Size(max = 200, message = TOO_SHORT)
             String now,
 
-            @NotNull(message = TOO_SHORT) @Size(min = 10, max = 200, message = TOO_SHORT)
+            @NotNull(message = TOO_SHORT)
+            @Size(min = PassphraseRule.LEAST, max = PassphraseRule.MOST, message = TOO_SHORT)
             String next) {}
 
     /**
@@ -348,6 +352,12 @@ class PeopleController {
     @DeleteMapping("/{id}")
     void remove(@PathVariable UUID id, @RequestParam int version) {
         people.remove(id, version);
+    }
+
+    /** Lets a person in again who was taken out within a day. */
+    @PostMapping("/{id}/back")
+    Person bringBack(@PathVariable UUID id) {
+        return people.bringBack(id);
     }
 
     private Person signedIn() {

@@ -1,5 +1,6 @@
 package boldwedge.server.people;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -47,6 +48,33 @@ interface PeopleMapper {
 
     @Delete("delete from person where id = #{id} and version = #{version}")
     int remove(UUID id, int version);
+
+    /** Keeps a person beside, as the person is, before the person is taken out. */
+    @Insert("""
+            insert into person_gone (id, version, name, role, passphrase, second_factor, gone_at)
+            select id, version, name, role, passphrase,
+              (select secret from second_factor where person_id = id and is_on), #{now}
+            from person where id = #{id} and version = #{version}""")
+    int putAside(UUID id, int version, Instant now);
+
+    @Delete("delete from person_gone where gone_at < #{since}")
+    int forgetGone(Instant since);
+
+    @Select("select id, version, name, role from person_gone where id = #{id}")
+    Optional<Person> gone(UUID id);
+
+    /** Lets a person in again who was put aside; 0 where the name is taken by now. */
+    @Insert("""
+            with back as (
+              insert into person (id, version, name, role, passphrase)
+              select id, version + 1, name, role, passphrase from person_gone where id = #{id}
+              on conflict do nothing returning id)
+            insert into second_factor (person_id, secret, is_on)
+            select g.id, g.second_factor, true from person_gone g join back on back.id = g.id where g.second_factor is not null""")
+    void bringBack(UUID id);
+
+    @Delete("delete from person_gone where id = #{id}")
+    int dropGone(UUID id);
 
     @Update("update person set role = 'OWNER', version = version + 1 where id = #{id}")
     int makeOwner(UUID id);
