@@ -1112,6 +1112,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Alternative: {
+            inForce: boolean;
+            name: string;
+            reason: string;
+        };
         Answer: {
             errors: {
                 [key: string]: string;
@@ -1284,9 +1289,9 @@ export interface components {
             id: string;
             /** Format: double */
             margin: number;
-            mends: components["schemas"]["Mend"][];
+            mends: components["schemas"]["Fix"][];
             notes: string[];
-            schools: components["schemas"]["School"][];
+            schools: components["schemas"]["Alternative"][];
             source: string;
             statement: string;
             /** @enum {string} */
@@ -1294,6 +1299,11 @@ export interface components {
             /** @enum {string} */
             verdict: "WRONG" | "DOUBTFUL" | "FINE" | "TOLD";
             working: components["schemas"]["Step"][];
+        };
+        Fix: {
+            field: string;
+            label: string;
+            text: string;
         };
         GrindEntry: {
             /** Format: uuid */
@@ -1510,11 +1520,6 @@ export interface components {
             role: "OWNER" | "MAKER" | "READER";
             secondFactor: boolean;
         };
-        Mend: {
-            field: string;
-            label: string;
-            text: string;
-        };
         NewPassphrase: {
             next: string;
             now: string;
@@ -1655,7 +1660,7 @@ export interface components {
             high: string;
             low: string;
             reason: string;
-            schools: components["schemas"]["School"][];
+            schools: components["schemas"]["Alternative"][];
             source: string;
         };
         Read: {
@@ -1726,11 +1731,6 @@ export interface components {
             title: string;
             /** Format: double */
             width: number;
-        };
-        School: {
-            inForce: boolean;
-            name: string;
-            reason: string;
         };
         SentencePart: {
             /** @enum {string} */
@@ -1901,7 +1901,7 @@ export interface components {
             causes: components["schemas"]["Cause"][];
             compared: components["schemas"]["Compared"][];
             expected: string;
-            next?: components["schemas"]["Mend"];
+            next?: components["schemas"]["Fix"];
             readings: components["schemas"]["Reading"][];
             scene?: components["schemas"]["Scene"];
             verdict: string;

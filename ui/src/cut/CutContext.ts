@@ -1,6 +1,6 @@
 import { createContext, useContext, useSyncExternalStore } from 'react';
 import type { Choices, Family, FieldState, LatheRecord } from '../api/client';
-import type { Kept } from '../frame/held';
+import type { Watched } from '../frame/store';
 import type { Draft, Edit } from './draft';
 import type { Plan } from './planDesk';
 
@@ -9,8 +9,8 @@ import type { Plan } from './planDesk';
  * kept outside React, and a part of the page reads only what it shows of them, so that a key pressed paints little anew.
  */
 export interface CutOnDesk extends ShopParts {
-  draft: Kept<Draft>;
-  plan: Kept<Plan>;
+  draft: Watched<Draft>;
+  plan: Watched<Plan>;
   edit: (edit: Edit) => void;
 }
 
@@ -29,7 +29,7 @@ function useDesk(): CutOnDesk {
   return desk;
 }
 
-function useKept<T, P>(kept: Kept<T>, part: (all: T) => P): P {
+function useKept<T, P>(kept: Watched<T>, part: (all: T) => P): P {
   return useSyncExternalStore(kept.subscribe, () => part(kept.now));
 }
 
@@ -42,7 +42,7 @@ export function useCut(): ShopParts & { draft: Draft } {
 }
 
 /** What is typed as it is when it is asked for: for what is done at a click. */
-export const useDraftThen = (): Kept<Draft> => useDesk().draft;
+export const useDraftThen = (): Watched<Draft> => useDesk().draft;
 
 /** What stands typed in one field; empty where nothing does. */
 export const useTyped = (field: string): string => useKept(useDesk().draft, (draft) => draft.fields[field] ?? '');

@@ -3,8 +3,8 @@ import { useNavigate } from 'react-router';
 import type { LatheRecord } from '../api/client';
 import { keepSetUp, keptSetUp } from '../beside/kept';
 import type { Command } from '../frame/commands';
-import { Held } from '../frame/held';
 import { usePageKey } from '../frame/pageKeys';
+import { Store } from '../frame/store';
 import { useTitle } from '../frame/useTitle';
 import { PrintCard } from '../stations/PrintCard';
 import { isStation, NAMES, STATIONS, Station, type StationId, StationTabs } from '../stations/Stations';
@@ -39,8 +39,8 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
   const navigate = useNavigate();
   const at = isStation(station) ? station : 'cut';
   const plan = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
-  const [latest] = useState(() => new Held(draft));
-  const [newest] = useState(() => new Held(history));
+  const [latest] = useState(() => new Store(draft));
+  const [newest] = useState(() => new Store(history));
   useLayoutEffect(() => latest.put(draft), [latest, draft]);
   useLayoutEffect(() => newest.put(history), [newest, history]);
   const setHistory = useCallback(

@@ -9,7 +9,7 @@ import {
   type Texts,
   type Units,
 } from '../api/client';
-import type { Kept } from '../frame/held';
+import type { Watched } from '../frame/store';
 
 export type Look = 'CUT' | 'EDGE' | 'REACH' | 'MAKE' | 'PROVE' | 'CRIB' | 'CARD';
 
@@ -77,7 +77,7 @@ export const NOTHING_YET: Plan = {
  * Asks for plans, one question at a time: the newest waits while one is under way, and an older answer never stands in place
  * of a newer one.
  */
-export class PlanDesk implements Kept<Plan> {
+export class PlanDesk implements Watched<Plan> {
   now: Plan = NOTHING_YET;
 
   private readonly listeners = new Set<() => void>();

@@ -1,13 +1,13 @@
 import { useCallback, useMemo } from 'react';
 import { type Command, useCommands } from '../frame/commands';
-import type { Kept } from '../frame/held';
+import type { Watched } from '../frame/store';
 import { NAMES, STATIONS, type StationId } from '../stations/Stations';
 import type { Edit } from './draft';
 import type { Plan } from './planDesk';
 
 /** What the open cut puts into the menu of commands: its stations, values, findings, what would mend them, and what its buttons do. */
 export function useCutCommands(
-  kept: Kept<Plan>,
+  kept: Watched<Plan>,
   go: (station: StationId) => void,
   edit: (edit: Edit) => void,
   does: Command[],

@@ -1,6 +1,6 @@
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { Held } from '../frame/held';
+import { Store } from '../frame/store';
 import { answered, field, planned } from '../test/desk';
 import { program } from '../test/program';
 import { type Draft, type Edit, newDraft } from './draft';
@@ -10,8 +10,8 @@ const typed = (text: string, spelled: string) => ({ ...field('diameter', text, t
 
 /** A draft in millimetres with one bare number, and a plan that has read it or another. */
 function flipping(draft: Partial<Draft> = {}, read = true) {
-  const latest = new Held<Draft>({ ...newDraft('METRIC'), fields: { diameter: '75' }, ...draft });
-  const plan = new Held(
+  const latest = new Store<Draft>({ ...newDraft('METRIC'), fields: { diameter: '75' }, ...draft });
+  const plan = new Store(
     planned({
       readOf: read ? latest.now.fields : {},
       fields: new Map([['diameter', typed('75', '75 mm')]]),

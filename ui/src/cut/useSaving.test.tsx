@@ -1,7 +1,7 @@
 import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import { useState } from 'react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { Held } from '../frame/held';
+import { Store } from '../frame/store';
 import { program, Reading } from '../test/program';
 import { type Draft, edited, type History, newDraft, started } from './draft';
 import { useSaving } from './useSaving';
@@ -28,7 +28,7 @@ function desk(first: Draft) {
   const { result } = renderHook(
     () => {
       const [history, change] = useState<History>(started(first));
-      const [latest] = useState(() => new Held(history.now));
+      const [latest] = useState(() => new Store(history.now));
       latest.put(history.now);
       return { history, change, saving: useSaving(latest, change, onKept, onKept) };
     },

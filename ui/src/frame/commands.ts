@@ -1,5 +1,5 @@
 import { useEffect, useSyncExternalStore } from 'react';
-import { Held } from './held';
+import { Store } from './store';
 
 /** Something that the menu of commands can do. */
 export interface Command {
@@ -16,7 +16,7 @@ export interface CommandGroup {
   commands: () => Command[];
 }
 
-const groups = new Held<CommandGroup[]>([]);
+const groups = new Store<CommandGroup[]>([]);
 
 /** What the page that is open puts into the menu, for as long as it is open. */
 export function useCommands(group: CommandGroup): void {

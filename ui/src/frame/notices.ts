@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from 'react';
-import { Held } from './held';
+import { Store } from './store';
 
 /** Something to be told, with what can be done about it. */
 export interface Notice {
@@ -8,7 +8,7 @@ export interface Notice {
   action?: { words: string; does: () => void };
 }
 
-const said = new Held<Notice | undefined>(undefined);
+const said = new Store<Notice | undefined>(undefined);
 
 /** Says a sentence on whatever page is open, for what has no place of its own there; it stays until it is put away or another is said. */
 export function notice(sentence: string, action?: Notice['action']): void {

@@ -4,7 +4,7 @@ import type { PlanAnswer } from '../api/client';
 import { CutContext, type CutOnDesk } from '../cut/CutContext';
 import { type Edit, newDraft } from '../cut/draft';
 import type { Plan } from '../cut/planDesk';
-import { Held } from '../frame/held';
+import { Store } from '../frame/store';
 import { answered, field, planned, shown } from '../test/desk';
 import { Standing } from './Standing';
 
@@ -13,8 +13,8 @@ const PAGE = shown({ sentence: [{ kind: 'VALUE', text: 'diameter', tail: '' }] }
 
 function standing(part: Partial<Plan>, edits: Edit[] = []) {
   const desk: CutOnDesk = {
-    draft: new Held({ ...newDraft('METRIC'), fields: { overhang: '12 potatoes' } }),
-    plan: new Held(planned({ page: PAGE, ...part })),
+    draft: new Store({ ...newDraft('METRIC'), fields: { overhang: '12 potatoes' } }),
+    plan: new Store(planned({ page: PAGE, ...part })),
     edit: (edit) => edits.push(edit),
     choices: {} as never,
     families: [],

@@ -1,8 +1,8 @@
 import { useSyncExternalStore } from 'react';
-import { Held } from '../frame/held';
+import { Store } from '../frame/store';
 
 /** Whether what holds is folded to one line: it stays so from station to station, and decides whether its workings are asked for. */
-const folded = new Held(true);
+const folded = new Store(true);
 
 export const fold = (now: boolean): void => folded.put(now);
 

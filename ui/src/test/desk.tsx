@@ -4,7 +4,7 @@ import type { Choices, CutPageParts, Family, FieldState, PlanAnswer } from '../a
 import { CutContext, type CutOnDesk } from '../cut/CutContext';
 import { type Draft, type Edit, newDraft } from '../cut/draft';
 import { NOTHING_YET, type Plan } from '../cut/planDesk';
-import { Held } from '../frame/held';
+import { Store } from '../frame/store';
 
 /** A field as the program answers it. */
 export const field = (id: string, text: string, typed = ''): FieldState =>
@@ -43,8 +43,8 @@ export const planned = (part: Partial<Plan>): Plan => ({ ...NOTHING_YET, ...part
 export function onDesk(part: ReactNode, draft: Partial<Draft>, answer: PlanAnswer, choices: Partial<Choices> = {}) {
   const families: Family[] = [];
   const edits: Edit[] = [];
-  const typed = new Held<Draft>({ ...newDraft('METRIC'), ...draft });
-  const plan = new Held(
+  const typed = new Store<Draft>({ ...newDraft('METRIC'), ...draft });
+  const plan = new Store(
     planned({ answer, page: answer.page, fields: new Map(answer.fields.map((at) => [at.id, at])) }),
   );
   const desk: CutOnDesk = {

@@ -2,7 +2,7 @@ package boldwedge.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.Look;
+import boldwedge.core.planning.Look;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;

@@ -1,10 +1,10 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Chosen;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.Read;
-import boldwedge.core.ask.Told;
-import boldwedge.core.measure.Say;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Chosen;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.Told;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.function.BiConsumer;
@@ -24,4 +24,4 @@ public record Cuts<C>(
         Function<PlanRequest, Read<C>> read,
         BiConsumer<Chosen, C> show,
         List<Rule<C>> rules,
-        BiFunction<C, Say, Told> tell) {}
+        BiFunction<C, UnitFormat, Told> tell) {}

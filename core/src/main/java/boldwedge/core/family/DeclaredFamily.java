@@ -1,17 +1,17 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Chosen;
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.Read;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.measure.Say;
-import boldwedge.core.proof.Lessons;
-import boldwedge.core.proof.Taught;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Chosen;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.rule.Rule;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Lessons;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -80,7 +80,7 @@ public abstract class DeclaredFamily<C> implements ToolFamily<C> {
     }
 
     @Override
-    public final Told tell(C cut, Say say) {
+    public final Told tell(C cut, UnitFormat say) {
         return cuts.tell().apply(cut, say);
     }
 
@@ -105,7 +105,7 @@ public abstract class DeclaredFamily<C> implements ToolFamily<C> {
     }
 
     @Override
-    public final Map<Lessons.Subject, Taught.Lesson> lessons(TrialRequest kept) {
+    public final Map<Lessons.Subject, Calibration.Lesson> lessons(TrialRequest kept) {
         return trials.lessons().apply(kept);
     }
 

@@ -1,14 +1,14 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Chosen;
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.FieldState;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.Read;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialAnswer.Compared;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.measure.Say;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Chosen;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialAnswer.Compared;
+import boldwedge.core.planning.TrialRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -94,7 +94,7 @@ public record Experiment(List<Changed> changed, List<Row> rows) {
     /** The fields with what stands in them, typed or chosen: what was typed as it had been chosen changes nothing. */
     private static <C> Map<Entry, FieldState> states(ToolFamily<C> family, PlanRequest plan) {
         Read<C> read = family.read(plan);
-        read.cut().ifPresent(cut -> family.show(cut, new Chosen(read.states(), new Say(plan.units()))));
+        read.cut().ifPresent(cut -> family.show(cut, new Chosen(read.states(), new UnitFormat(plan.units()))));
         return read.states();
     }
 

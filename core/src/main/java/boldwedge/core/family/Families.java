@@ -1,13 +1,13 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.Spelled;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Reading;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Spelled;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;

@@ -1,19 +1,19 @@
 package boldwedge.core.family;
 
-import static boldwedge.core.measure.Amount.*;
+import static boldwedge.core.language.measure.Amount.*;
 
 import boldwedge.core.family.ToolTests.Answer;
 import boldwedge.core.family.ToolTests.Line;
-import boldwedge.core.finding.Step;
-import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Limits;
-import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.measure.Written;
-import boldwedge.core.proof.PushTest;
-import boldwedge.core.proof.Ring;
-import boldwedge.core.rigidity.Beam;
+import boldwedge.core.language.finding.Step;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.mechanics.rigidity.Beam;
+import boldwedge.core.trial.PushTest;
+import boldwedge.core.trial.Ring;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -69,7 +69,7 @@ public final class MachineTests {
     public static Answer judge(Test test, UnitSystem units) {
         Map<String, String> errors = new TreeMap<>();
         List<PushTest.Reading> near = PushLines.read(test.lines(), units, errors, "");
-        Say say = new Say(units);
+        UnitFormat say = new UnitFormat(units);
         try {
             if (test.part() != Part.CHUCK) {
                 return errors.isEmpty() ? across(test.part(), PushTest.of(near), say) : refused(errors);
@@ -105,7 +105,7 @@ public final class MachineTests {
                     true,
                     Map.of(),
                     RingLines.sentence(ring),
-                    RingLines.working(ring, new Say(units)),
+                    RingLines.working(ring, new UnitFormat(units)),
                     Map.of("postRing", RingLines.frequency(ring), "postDamping", RingLines.damping(ring)));
         } catch (Ring.Unusable unusable) {
             return new Answer(false, Map.of(), unusable.sentence(), List.of(), Map.of());
@@ -116,7 +116,7 @@ public final class MachineTests {
         return new Answer(false, errors, "Some readings cannot be read.", List.of(), Map.of());
     }
 
-    private static Answer across(Part part, PushTest test, Say say) {
+    private static Answer across(Part part, PushTest test, UnitFormat say) {
         return new Answer(
                 true,
                 Map.of(),
@@ -125,14 +125,14 @@ public final class MachineTests {
                 Map.of(part.entry, Written.full(Quantity.STIFFNESS, test.stiffnessNPerMm(), say.units())));
     }
 
-    private static String play(PushTest test, Say say) {
+    private static String play(PushTest test, UnitFormat say) {
         return Math.abs(test.leftMm()) > 0.004
                 ? " " + say.length(Math.abs(test.leftMm())) + " are left when the pull is gone: something is loose."
                 : "";
     }
 
     /** c(z) = 1/k + z²/kt + z³/3EI at two places: the bar's own bending away, the other two follow. */
-    private static Answer chuck(PushTest near, PushTest far, double bar, double z1, double z2, Say say) {
+    private static Answer chuck(PushTest near, PushTest far, double bar, double z1, double z2, UnitFormat say) {
         double ei = STEEL_MPA * Beam.round(bar);
         double g1 = 1 / near.stiffnessNPerMm() - Beam.cantilever(z1, ei);
         double g2 = 1 / far.stiffnessNPerMm() - Beam.cantilever(z2, ei);

@@ -1,22 +1,22 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Chosen;
-import boldwedge.core.ask.CutPage;
-import boldwedge.core.ask.Drawn;
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.FieldState;
-import boldwedge.core.ask.Figure;
-import boldwedge.core.ask.Look;
-import boldwedge.core.ask.MakeStep;
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.Read;
-import boldwedge.core.ask.SetUps;
-import boldwedge.core.ask.Told;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Station;
-import boldwedge.core.measure.Say;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Chosen;
+import boldwedge.core.planning.CutPage;
+import boldwedge.core.planning.Drawn;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.Figure;
+import boldwedge.core.planning.Look;
+import boldwedge.core.planning.MakeStep;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.SetUps;
+import boldwedge.core.planning.Told;
 import boldwedge.core.rule.Rule;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -61,7 +61,7 @@ public final class Planner {
     }
 
     private static <C> Optional<SetUps> setUps(ToolFamily<C> family, PlanRequest request) {
-        return family.read(request).cut().flatMap(cut -> family.setUps(request, cut, new Say(request.units())));
+        return family.read(request).cut().flatMap(cut -> family.setUps(request, cut, new UnitFormat(request.units())));
     }
 
     private static <C> PlanAnswer plan(ToolFamily<C> family, PlanRequest request, Look look, boolean folded) {
@@ -78,7 +78,7 @@ public final class Planner {
                     family.page(read));
         }
         C cut = read.cut().get();
-        Say say = new Say(request.units());
+        UnitFormat say = new UnitFormat(request.units());
         family.show(cut, new Chosen(read.states(), say));
         Told told = family.tell(cut, say);
         CutPage page = family.page(read);

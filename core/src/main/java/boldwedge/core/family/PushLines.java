@@ -1,20 +1,20 @@
 package boldwedge.core.family;
 
-import static boldwedge.core.measure.Amount.newtonMetres;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.language.measure.Amount.newtonMetres;
+import static boldwedge.core.language.measure.Amount.newtons;
+import static boldwedge.core.language.measure.Amount.newtonsPerMm;
 
 import boldwedge.core.family.ToolTests.Line;
-import boldwedge.core.finding.Step;
-import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Limits;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Reading;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.proof.PushTest;
+import boldwedge.core.language.finding.Step;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.trial.PushTest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -55,7 +55,7 @@ public final class PushLines {
     }
 
     /** How a test's stiffness came about. */
-    public static Step slope(String what, PushTest test, Say say) {
+    public static Step slope(String what, PushTest test, UnitFormat say) {
         return Working.of(what + ": slope by least squares", "s² / c", newtonsPerMm(test.stiffnessNPerMm()))
                 .with("s", "spread of the pulls", newtons(test.scatter().pullN()))
                 .with(

@@ -1,13 +1,13 @@
 package boldwedge.core.family;
 
-import static boldwedge.core.measure.Amount.hertz;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.language.measure.Amount.hertz;
+import static boldwedge.core.language.measure.Amount.number;
 
-import boldwedge.core.finding.Step;
-import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.Written;
-import boldwedge.core.proof.Ring;
+import boldwedge.core.language.finding.Step;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.trial.Ring;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -16,7 +16,7 @@ public final class RingLines {
     private RingLines() {}
 
     /** How frequency and damping came about. */
-    public static List<Step> working(Ring ring, Say say) {
+    public static List<Step> working(Ring ring, UnitFormat say) {
         List<Step> working = new ArrayList<>(List.of(
                 Working.of(
                                 "Frequency: phase of the ring turned down to rest, then least squares",

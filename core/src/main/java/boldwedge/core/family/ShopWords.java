@@ -1,6 +1,6 @@
 package boldwedge.core.family;
 
-import boldwedge.core.measure.Table;
+import boldwedge.core.language.measure.Table;
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;

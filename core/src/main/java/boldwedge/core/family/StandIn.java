@@ -1,7 +1,7 @@
 package boldwedge.core.family;
 
-import boldwedge.core.cutting.Lathe;
-import boldwedge.core.rigidity.Beam;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.rigidity.Beam;
 import java.util.Random;
 
 /**

@@ -1,21 +1,21 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Chosen;
-import boldwedge.core.ask.CutPage;
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.Read;
-import boldwedge.core.ask.SetUps;
-import boldwedge.core.ask.SpokenAs;
-import boldwedge.core.ask.Told;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.measure.Say;
-import boldwedge.core.proof.Lessons;
-import boldwedge.core.proof.Taught;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.Chosen;
+import boldwedge.core.planning.CutPage;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.SetUps;
+import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.rule.Rule;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Lessons;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -56,7 +56,7 @@ public interface ToolFamily<C> {
     List<Rule<C>> rules();
 
     /** Figures, drawings and the making of a cut. */
-    Told tell(C cut, Say say);
+    Told tell(C cut, UnitFormat say);
 
     /** The solid of what is made, for export; empty when there is none. */
     default Optional<Solid> solid(C cut) {
@@ -94,7 +94,7 @@ public interface ToolFamily<C> {
     }
 
     /** All that a kept trial teaches, by what it is about; nothing when it cannot be judged. */
-    default Map<Lessons.Subject, Taught.Lesson> lessons(TrialRequest kept) {
+    default Map<Lessons.Subject, Calibration.Lesson> lessons(TrialRequest kept) {
         return Map.of();
     }
 
@@ -109,7 +109,7 @@ public interface ToolFamily<C> {
      * @param request the cut as it was asked
      * @param cut the same, worked out
      */
-    default Optional<SetUps> setUps(PlanRequest request, C cut, Say say) {
+    default Optional<SetUps> setUps(PlanRequest request, C cut, UnitFormat say) {
         return Optional.empty();
     }
 

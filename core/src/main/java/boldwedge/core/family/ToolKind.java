@@ -1,9 +1,9 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.FieldState;
-import boldwedge.core.ask.Kept;
-import boldwedge.core.ask.Read;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.Kept;
+import boldwedge.core.planning.Read;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

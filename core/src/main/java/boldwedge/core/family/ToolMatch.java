@@ -1,12 +1,12 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.Read;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.measure.Say;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
 import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -46,7 +46,7 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<
                     .toList();
             return new ToolMatch(Verdict.WRONG, 1000, reasons, Map.of());
         }
-        List<Finding> findings = Rule.judge(family.rules(), read.cut().get(), new Say(cut.units()));
+        List<Finding> findings = Rule.judge(family.rules(), read.cut().get(), new UnitFormat(cut.units()));
         List<String> reasons = new ArrayList<>();
         double rank = 0;
         Verdict worst = Verdict.FINE;

@@ -1,7 +1,7 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.finding.Step;
+import boldwedge.core.language.finding.Step;
+import boldwedge.core.planning.PlanRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -1,11 +1,11 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.proof.Lessons;
-import boldwedge.core.proof.Taught;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Lessons;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -24,7 +24,7 @@ public record Trials(
         TrialForm form,
         Function<TrialRequest, TrialAnswer> prove,
         Function<PlanRequest, Optional<Lessons.About>> about,
-        Function<TrialRequest, Map<Lessons.Subject, Taught.Lesson>> lessons,
+        Function<TrialRequest, Map<Lessons.Subject, Calibration.Lesson>> lessons,
         boolean learns) {
 
     /** Trials that are judged and teach nothing. */
@@ -35,27 +35,27 @@ public record Trials(
     /** The same, each teaching one thing: what it is about, and what it showed of that; empty when it cannot be judged. */
     public Trials teaching(
             Function<PlanRequest, Optional<Lessons.About>> subject,
-            Function<TrialRequest, Optional<Taught.Trial>> lesson) {
+            Function<TrialRequest, Optional<Calibration.Trial>> lesson) {
         return new Trials(
                 form,
                 prove,
                 subject,
                 kept -> subject.apply(kept.plan())
                         .flatMap(of -> lesson.apply(kept)
-                                .flatMap(Taught.Trial::lesson)
+                                .flatMap(Calibration.Trial::lesson)
                                 .map(taught -> Map.of(of.teaches(), taught)))
                         .orElse(Map.of()),
                 true);
     }
 
     /** The same, teaching something else besides. */
-    public Trials andTeaching(Function<TrialRequest, Map<Lessons.Subject, Taught.Lesson>> besides) {
+    public Trials andTeaching(Function<TrialRequest, Map<Lessons.Subject, Calibration.Lesson>> besides) {
         return new Trials(
                 form,
                 prove,
                 about,
                 kept -> {
-                    Map<Lessons.Subject, Taught.Lesson> all = new HashMap<>(lessons.apply(kept));
+                    Map<Lessons.Subject, Calibration.Lesson> all = new HashMap<>(lessons.apply(kept));
                     all.putAll(besides.apply(kept));
                     return all;
                 },

@@ -1,14 +1,14 @@
 package boldwedge.core.family;
 
-import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.SpokenAs;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Reading;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.Tolerance;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.Tolerance;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.SpokenAs;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -364,7 +364,7 @@ public record TypedCut(
             if (MeasureParser.parse(said, rule.of().limits().orElseThrow(), units)
                     instanceof Parsed.Good<Reading>(Reading reading)) {
                 double mm = reading.value() + (units == UnitSystem.METRIC ? rule.plusMm() : 25.4 * rule.plusInch());
-                String text = new Say(units).typed(mm);
+                String text = new UnitFormat(units).typed(mm);
                 if (measures(rule.entry(), text)) {
                     fields.put(rule.entry().id(), text);
                     assumed.add(new Understood("", rule.entry().label(), text));

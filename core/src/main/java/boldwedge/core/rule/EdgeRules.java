@@ -1,24 +1,24 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.*;
+import static boldwedge.core.language.measure.Amount.*;
 
-import boldwedge.core.ask.Entry;
-import boldwedge.core.cutting.CuttingForce;
-import boldwedge.core.cutting.EdgeCut;
-import boldwedge.core.cutting.EdgePress;
-import boldwedge.core.cutting.EdgeProfile;
-import boldwedge.core.cutting.Finish;
-import boldwedge.core.cutting.Lathe;
-import boldwedge.core.cutting.SpeedChoice;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Amount;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.Written;
-import boldwedge.core.stock.Span;
-import boldwedge.core.stock.WorkMaterial;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Amount;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.Span;
+import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.mechanics.cutting.CuttingForce;
+import boldwedge.core.mechanics.cutting.EdgeCut;
+import boldwedge.core.mechanics.cutting.EdgePress;
+import boldwedge.core.mechanics.cutting.EdgeProfile;
+import boldwedge.core.mechanics.cutting.Finish;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.cutting.SpeedChoice;
+import boldwedge.core.planning.Entry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -48,12 +48,12 @@ public final class EdgeRules {
     private final EdgeCut cut;
     private final EdgeCut.Situation at;
     private final Fields fields;
-    private final Say say;
+    private final UnitFormat say;
 
     /** The family's fields for what a mend types. */
     public record Fields(Entry speed, Entry feed, Entry depth, Optional<Entry> nose) {}
 
-    public EdgeRules(EdgeCut cut, Fields fields, Say say) {
+    public EdgeRules(EdgeCut cut, Fields fields, UnitFormat say) {
         this.cut = cut;
         this.at = cut.at();
         this.fields = fields;

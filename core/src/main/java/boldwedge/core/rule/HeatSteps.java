@@ -1,23 +1,23 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.minutes;
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.language.measure.Amount.minutes;
+import static boldwedge.core.language.measure.Amount.mm;
+import static boldwedge.core.language.measure.Amount.number;
 
-import boldwedge.core.ask.MakeStep;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.finding.Step;
-import boldwedge.core.finding.Working;
-import boldwedge.core.heat.HeatColours;
-import boldwedge.core.heat.HeatTreatment;
-import boldwedge.core.heat.Heating;
-import boldwedge.core.heat.Tempering;
-import boldwedge.core.measure.Amount;
-import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Say;
-import boldwedge.core.stock.Span;
-import boldwedge.core.stock.ToolSteel;
-import boldwedge.core.stock.ToolSteel.Quench;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.finding.Step;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Amount;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.Span;
+import boldwedge.core.language.stock.ToolSteel;
+import boldwedge.core.language.stock.ToolSteel.Quench;
+import boldwedge.core.mechanics.heat.HeatColours;
+import boldwedge.core.mechanics.heat.HeatTreatment;
+import boldwedge.core.mechanics.heat.Heating;
+import boldwedge.core.mechanics.heat.Tempering;
+import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -29,7 +29,7 @@ import java.util.List;
  * @param say says
  * @param drawing the drawing beside the steps
  */
-public record HeatSteps(HeatTreatment treatment, double lengthMm, Say say, Scene drawing) {
+public record HeatSteps(HeatTreatment treatment, double lengthMm, UnitFormat say, Scene drawing) {
     private static final double HAND_WARM_C = 60;
 
     /** All of them, in order. */
@@ -45,7 +45,7 @@ public record HeatSteps(HeatTreatment treatment, double lengthMm, Say say, Scene
         return steps;
     }
 
-    private static String celsius(Say say, double value) {
+    private static String celsius(UnitFormat say, double value) {
         return say.amount(Amount.of(Quantity.TEMPERATURE, value));
     }
 

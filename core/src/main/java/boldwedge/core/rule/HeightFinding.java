@@ -1,14 +1,14 @@
 package boldwedge.core.rule;
 
-import boldwedge.core.cutting.Lathe;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.finding.Working;
-import boldwedge.core.holder.ShimStack;
-import boldwedge.core.measure.Amount;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.Written;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Amount;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.holder.ShimStack;
 import java.util.List;
 
 /** How to bring a point to the spindle's axis: with the shop's own shims, or by a skim. The same for every tool. */
@@ -30,7 +30,7 @@ public final class HeightFinding {
      * @param heightMm point above (+) or below (−) the axis as measured, mm
      * @param field the field in which it is typed
      */
-    public static List<Finding> cure(double heightMm, Lathe lathe, Say say, String field) {
+    public static List<Finding> cure(double heightMm, Lathe lathe, UnitFormat say, String field) {
         double off = Math.abs(heightMm);
         if (off < SET_MM) {
             return List.of();
@@ -62,7 +62,7 @@ public final class HeightFinding {
      * How to raise a tool by a height, in words: the shop's own shims where three of them do it, else what a machinist makes
      * instead of a wobbling pile; empty when no shims are on the machine's card and packing of one piece does it.
      */
-    public static String shims(double wantedMm, Lathe lathe, Say say) {
+    public static String shims(double wantedMm, Lathe lathe, UnitFormat say) {
         if (wantedMm < SET_MM) {
             return "";
         }
@@ -86,7 +86,7 @@ public final class HeightFinding {
         return " Of your shims: " + words(stack, say) + left + ".";
     }
 
-    private static String words(ShimStack stack, Say say) {
+    private static String words(ShimStack stack, UnitFormat say) {
         return String.join(" + ", stack.shims().stream().map(say::length).toList());
     }
 }

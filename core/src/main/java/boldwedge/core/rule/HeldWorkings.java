@@ -1,12 +1,12 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.*;
+import static boldwedge.core.language.measure.Amount.*;
 
-import boldwedge.core.cutting.Lathe;
-import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Amount;
-import boldwedge.core.rigidity.Beam;
-import boldwedge.core.rigidity.WorkHolding;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Amount;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.rigidity.Beam;
+import boldwedge.core.mechanics.rigidity.WorkHolding;
 import java.util.List;
 import java.util.function.UnaryOperator;
 

@@ -1,10 +1,10 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.newtonMmPerRad;
-import static boldwedge.core.measure.Amount.newtonsPerMm;
+import static boldwedge.core.language.measure.Amount.newtonMmPerRad;
+import static boldwedge.core.language.measure.Amount.newtonsPerMm;
 
-import boldwedge.core.cutting.Lathe;
-import boldwedge.core.measure.Amount;
+import boldwedge.core.language.measure.Amount;
+import boldwedge.core.mechanics.cutting.Lathe;
 import java.util.OptionalDouble;
 
 /** The springs of a lathe with where each comes from: its card, or its size. */

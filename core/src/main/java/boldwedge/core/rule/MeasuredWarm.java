@@ -1,16 +1,16 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.language.measure.Amount.mm;
+import static boldwedge.core.language.measure.Amount.number;
 
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.Tolerance;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.stock.WorkMaterial;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Tolerance;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.stock.WorkMaterial;
 
 /**
  * What the warmth of the cut does to what is measured: Δd = α · d · ΔT, work against micrometer. Sizes hold at 20 °C (ISO 1). How warm
@@ -41,7 +41,7 @@ public final class MeasuredWarm {
      * @param what the thing measured, as a sentence goes on with it: "it", "the hole"
      * @param finishedMm its size
      */
-    public static Finding of(String what, WorkMaterial work, double finishedMm, Tolerance tolerance, Say say) {
+    public static Finding of(String what, WorkMaterial work, double finishedMm, Tolerance tolerance, UnitFormat say) {
         boolean metric = say.units() == UnitSystem.METRIC;
         int step = metric ? STEP_C : STEP_F;
         double kelvin = metric ? STEP_C : STEP_F * K_PER_F;

@@ -1,14 +1,14 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.mm;
-import static boldwedge.core.measure.Amount.newtons;
-import static boldwedge.core.measure.Amount.number;
+import static boldwedge.core.language.measure.Amount.mm;
+import static boldwedge.core.language.measure.Amount.newtons;
+import static boldwedge.core.language.measure.Amount.number;
 
-import boldwedge.core.cutting.EdgeCut;
-import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.Tolerance;
-import boldwedge.core.rigidity.PushOff;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Tolerance;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.mechanics.cutting.EdgeCut;
+import boldwedge.core.mechanics.rigidity.PushOff;
 
 /** What is told of tool and work pushed apart, outside and in a hole alike. */
 public final class PushedAside {
@@ -37,7 +37,7 @@ public final class PushedAside {
     }
 
     /** Half the tolerance: so much either way is allowed of what is aimed at its middle. */
-    public static Working allowed(Tolerance tolerance, double allowedMm, Say say) {
+    public static Working allowed(Tolerance tolerance, double allowedMm, UnitFormat say) {
         return Working.of("Allowed, aimed at the middle of the tolerance", "w / 2", mm(allowedMm))
                 .with(
                         "w",
@@ -46,7 +46,7 @@ public final class PushedAside {
     }
 
     /** What the dial makes up for, once a first cut has shown it; nothing when it is too little to dial. */
-    public static String dial(String firstCut, double evenMm, Say say) {
+    public static String dial(String firstCut, double evenMm, UnitFormat say) {
         return Math.abs(evenMm) < NOT_DIALLED_MM
                 ? ""
                 : " " + firstCut + " and " + (evenMm > 0 ? "dial in" : "back off") + " about "
@@ -54,7 +54,7 @@ public final class PushedAside {
     }
 
     /** What passes at the same setting leave, one after the other; empty where none is taken. */
-    public static String springPasses(PushOff push, Say say) {
+    public static String springPasses(PushOff push, UnitFormat say) {
         return push.leftMm().isEmpty()
                 ? ""
                 : "Spring passes at the same setting: " + push.springPasses() + ". Each cuts what the last left: "

@@ -1,19 +1,19 @@
 package boldwedge.core.rule;
 
-import static boldwedge.core.measure.Amount.*;
+import static boldwedge.core.language.measure.Amount.*;
 
-import boldwedge.core.ask.Entry;
-import boldwedge.core.cutting.Lathe;
-import boldwedge.core.cutting.SpeedChoice;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.finding.Working;
-import boldwedge.core.measure.Amount;
-import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.Written;
-import boldwedge.core.stock.Span;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Amount;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.Span;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.cutting.SpeedChoice;
+import boldwedge.core.planning.Entry;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -39,7 +39,7 @@ public record RotaryRules(
         OptionalDouble typedRpm,
         Entry speed,
         String source,
-        Say say) {
+        UnitFormat say) {
     private static final double FAR_OVER = 0.25;
     private static final double FAR_UNDER = -0.5;
     private static final double IN_HAND = 0.25;

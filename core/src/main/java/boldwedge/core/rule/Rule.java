@@ -1,8 +1,8 @@
 package boldwedge.core.rule;
 
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Station;
-import boldwedge.core.measure.Say;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -20,7 +20,7 @@ public interface Rule<C> {
      * @param cut the cut
      * @param say the units to say it in
      */
-    List<Finding> ask(C cut, Say say);
+    List<Finding> ask(C cut, UnitFormat say);
 
     /** Whether whoever looks at some stations only has to ask it. */
     default boolean isFor(Predicate<Station> seen) {
@@ -36,7 +36,7 @@ public interface Rule<C> {
     static <C> Rule<C> telling(Station station, Rule<C> rule) {
         return new Rule<>() {
             @Override
-            public List<Finding> ask(C cut, Say say) {
+            public List<Finding> ask(C cut, UnitFormat say) {
                 return rule.ask(cut, say);
             }
 
@@ -48,17 +48,17 @@ public interface Rule<C> {
     }
 
     /** What several rules answer, in their order. */
-    static <C> List<Finding> ask(List<Rule<C>> rules, C cut, Say say) {
+    static <C> List<Finding> ask(List<Rule<C>> rules, C cut, UnitFormat say) {
         return ask(rules, cut, say, any -> true);
     }
 
     /** What they judge, without what is only told at a station. */
-    static <C> List<Finding> judge(List<Rule<C>> rules, C cut, Say say) {
+    static <C> List<Finding> judge(List<Rule<C>> rules, C cut, UnitFormat say) {
         return ask(rules, cut, say, any -> false);
     }
 
     /** What they judge, and what is told at the stations that are seen. */
-    static <C> List<Finding> ask(List<Rule<C>> rules, C cut, Say say, Predicate<Station> seen) {
+    static <C> List<Finding> ask(List<Rule<C>> rules, C cut, UnitFormat say, Predicate<Station> seen) {
         return rules.stream()
                 .filter(rule -> rule.isFor(seen))
                 .flatMap(rule -> rule.ask(cut, say).stream())

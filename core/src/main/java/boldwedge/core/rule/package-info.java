@@ -1,4 +1,6 @@
-/** Questions that are asked of every cut alike, each answered by a finding. */
+/**
+ * Questions that are asked of a cut, each answered by findings ({@code Rule}); those that every cut is asked alike.
+ */
 @NullMarked
 package boldwedge.core.rule;
 

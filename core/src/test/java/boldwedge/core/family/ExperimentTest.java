@@ -2,10 +2,10 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.proof.Taught;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.testing.Shop;
+import boldwedge.core.trial.Calibration;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
@@ -97,7 +97,7 @@ class ExperimentTest {
     /** What was taught meanwhile is left out: neither trial is told of itself. */
     @Test
     void predictionsAreThoseOfTheUntaughtProgram() {
-        var taught = new Taught(Taught.Of.SPRING, 3, 0.1, 5);
+        var taught = new Calibration(Calibration.Of.SPRING, 3, 0.1, 5);
         var plan = chuck.plan();
         TrialRequest knowing =
                 new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe(), taught), chuck.readings());

@@ -2,23 +2,23 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.CutPage;
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.FieldState;
-import boldwedge.core.ask.Figure;
-import boldwedge.core.ask.Kept;
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.SentencePart;
-import boldwedge.core.ask.StationPage;
-import boldwedge.core.ask.TrialForm;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Mend;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.CutPage;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.Figure;
+import boldwedge.core.planning.Kept;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.SentencePart;
+import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.recording.Questions;
 import boldwedge.core.testing.Answers;
 import boldwedge.core.testing.Shop;
@@ -194,7 +194,7 @@ class FamilyContractTest {
         Map<String, FieldState> fields = new HashMap<>();
         answer.fields().forEach(state -> fields.put(state.id(), state));
         for (Finding finding : answer.findings()) {
-            for (Mend mend : finding.mends()) {
+            for (Fix mend : finding.mends()) {
                 FieldState state = fields.get(mend.field());
                 assertThat(state).as(finding.id() + ": " + mend).isNotNull();
                 if (state != null) {
@@ -210,7 +210,9 @@ class FamilyContractTest {
     @ParameterizedTest
     @MethodSource("usual")
     void anEmptyTrialSaysWhatToRead(PlanRequest request) {
-        assertThat(Prover.prove(new TrialRequest(request, Map.of())).worked()).isFalse();
-        assertThat(Prover.prove(new TrialRequest(request, Map.of())).verdict()).isNotBlank();
+        assertThat(TrialJudge.prove(new TrialRequest(request, Map.of())).worked())
+                .isFalse();
+        assertThat(TrialJudge.prove(new TrialRequest(request, Map.of())).verdict())
+                .isNotBlank();
     }
 }

@@ -3,20 +3,20 @@ package boldwedge.core.family;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import boldwedge.core.ask.FieldState;
-import boldwedge.core.ask.LatheCard;
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Mend;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.proof.Cause;
-import boldwedge.core.proof.Lessons;
-import boldwedge.core.proof.Taught;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.LatheCard;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.testing.Shop;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Cause;
+import boldwedge.core.trial.Lessons;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -81,7 +81,7 @@ class HolesJudgementTest {
         for (int i = 0; i < readings.length; i += 2) {
             typed.put(readings[i], readings[i + 1]);
         }
-        TrialAnswer answer = Prover.prove(new TrialRequest(plan, typed));
+        TrialAnswer answer = TrialJudge.prove(new TrialRequest(plan, typed));
         assertThat(answer.worked()).as(answer.verdict()).isTrue();
         return answer;
     }
@@ -122,7 +122,7 @@ class HolesJudgementTest {
     void aThickDrillWantsAPilot() {
         PlanAnswer answer = plan("operation", "drill", "drillSize", "15 mm");
         assertThat(first(answer).id()).isEqualTo("pilot");
-        Mend mend = first(answer).mends().getFirst();
+        Fix mend = first(answer).mends().getFirst();
         PlanAnswer then = plan("operation", "drill", "drillSize", "15 mm", mend.field(), mend.text());
         assertThat(finding(then, "pilot").verdict()).isEqualTo(Verdict.FINE);
         assertThat(figure(then, "thrust")).isLessThan(0.6 * figure(answer, "thrust"));
@@ -150,7 +150,7 @@ class HolesJudgementTest {
     void tooLittleBeforeAReamer() {
         PlanAnswer answer = plan("operation", "ream", "reamSize", "10 mm", "reamTolerance", "H7", "reamFrom", "9.9 mm");
         assertThat(first(answer).id()).isEqualTo("hole-before");
-        Mend mend = first(answer).mends().getFirst();
+        Fix mend = first(answer).mends().getFirst();
         assertThat(mend.label()).isEqualTo("Drill 9.7 mm");
         assertThat(figure(plan("operation", "ream", "reamSize", "10 mm", "reamTolerance", "H7"), "holeBefore"))
                 .isEqualTo(9.7);
@@ -251,7 +251,7 @@ class HolesJudgementTest {
         // In steel it is never offered, and where it is picked it is doubted.
         assertThat(finding(plan("operation", "ream", "material", "steel-free", "reamHoles", "2"), "reamer-kind")
                         .mends())
-                .extracting(Mend::text)
+                .extracting(Fix::text)
                 .doesNotContain("slant");
         assertThat(finding(plan("operation", "ream", "material", "steel-free", "reamerKind", "slant"), "reamer-kind")
                         .verdict())
@@ -357,7 +357,7 @@ class HolesJudgementTest {
                 plan("operation", "harden", "section", "50 mm", "heatLength", "200 mm", "bathVolume", "4 l");
         Finding bath = finding(answer, "bath");
         assertThat(bath.verdict()).isEqualTo(Verdict.WRONG);
-        Mend mend = bath.mends().getFirst();
+        Fix mend = bath.mends().getFirst();
         assertThat(finding(
                                 plan(
                                         "operation",
@@ -457,7 +457,7 @@ class HolesJudgementTest {
                 reamed.units(),
                 reamed.lathe(),
                 lessons.taught(reamers.about(reamed).orElseThrow()));
-        assertThat(knowing.taught().of(Taught.Of.DRILLED).trials()).isEqualTo(6);
+        assertThat(knowing.taught().of(Calibration.Of.DRILLED).trials()).isEqualTo(6);
         // Drills that cut less over themselves may be larger: 9.8 in place of 9.7.
         assertThat(figure(Planner.plan(reamed), "holeBefore")).isEqualTo(9.7);
         assertThat(figure(Planner.plan(knowing), "holeBefore")).isEqualTo(9.8);
@@ -528,7 +528,7 @@ class HolesJudgementTest {
         PlanRequest request = new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe()));
         ToolFamily<?> family = Families.of(request);
         PlanAnswer before = Planner.plan(request);
-        Map<Lessons.Subject, Taught.Lesson> taught = family.lessons(
+        Map<Lessons.Subject, Calibration.Lesson> taught = family.lessons(
                 new TrialRequest(request, Map.of("near", "10.009 mm", "far", "10.007 mm", "soFar", "100")));
         assertThat(taught.keySet()).anyMatch(subject -> subject.key().startsWith("wear"));
         assertThat(taught.keySet()).noneMatch(subject -> subject.key().startsWith("reamed"));

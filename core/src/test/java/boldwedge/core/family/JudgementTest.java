@@ -2,16 +2,16 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Mend;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.proof.Cause;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.testing.Shop;
+import boldwedge.core.trial.Cause;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -50,7 +50,7 @@ class JudgementTest {
         for (int i = 0; i < readings.length; i += 2) {
             typed.put(readings[i], readings[i + 1]);
         }
-        TrialAnswer answer = Prover.prove(new TrialRequest(plan, typed));
+        TrialAnswer answer = TrialJudge.prove(new TrialRequest(plan, typed));
         assertThat(answer.worked()).isTrue();
         return answer;
     }
@@ -93,7 +93,7 @@ class JudgementTest {
     void aLongThinPinInTheChuck() {
         Finding first = first(plan("diameter", "9", "finished", "8", "length", "75", "stickOut", "80"));
         assertThat(first.id()).isEqualTo("push-off");
-        assertThat(first.mends()).extracting(Mend::field).contains("hold");
+        assertThat(first.mends()).extracting(Fix::field).contains("hold");
         assertThat(first.statement()).doesNotContain("dial in");
     }
 
@@ -103,7 +103,7 @@ class JudgementTest {
         PlanAnswer answer = plan("diameter", "3", "finished", "2", "length", "20", "stickOut", "24");
         assertThat(answer.findings())
                 .allSatisfy(finding ->
-                        assertThat(finding.mends()).extracting(Mend::text).doesNotContain("chuck-and-centre"));
+                        assertThat(finding.mends()).extracting(Fix::text).doesNotContain("chuck-and-centre"));
     }
 
     /** "Stout work, short: it comes out a little large, the same all along. Measure and dial it in; nothing is wrong." */
@@ -125,7 +125,7 @@ class JudgementTest {
         Finding first = first(plan("material", "steel-low-carbon", "sideRake", "-12°"));
         assertThat(first.id()).isEqualTo("angle-sideRake");
         assertThat(first.verdict()).isEqualTo(Verdict.DOUBTFUL);
-        assertThat(first.mends()).extracting(Mend::field).contains("sideRake");
+        assertThat(first.mends()).extracting(Fix::field).contains("sideRake");
         // A little less than the book says is a habit, and cuts.
         assertThat(plan("material", "steel-low-carbon", "sideRake", "8°").findings().stream()
                         .filter(finding -> finding.id().equals("angle-sideRake"))
@@ -342,7 +342,7 @@ class JudgementTest {
                 .orElseThrow();
         assertThat(drop.verdict()).isEqualTo(Verdict.WRONG);
         assertThat(drop.mends().getFirst().field()).isEqualTo("partAt");
-        assertThat(drop.mends()).extracting(Mend::text).doesNotContain("split-block");
+        assertThat(drop.mends()).extracting(Fix::text).doesNotContain("split-block");
     }
 
     /** "A quarter inch is a quarter inch": nobody says letter E. */

@@ -2,15 +2,15 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.Look;
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Station;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.measure.Say;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Look;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.rule.Rule;
 import boldwedge.core.testing.Answers;
 import boldwedge.core.testing.Shop;
@@ -80,7 +80,7 @@ class LooksTest {
 
     private static <C> void tellsOnly(ToolFamily<C> family, PlanRequest request) {
         C cut = family.read(request).cut().orElseThrow();
-        Say say = new Say(request.units());
+        UnitFormat say = new UnitFormat(request.units());
         for (Rule<C> rule : family.rules()) {
             if (rule.isFor(none -> false)) {
                 continue;

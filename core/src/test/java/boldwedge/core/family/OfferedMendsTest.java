@@ -2,11 +2,11 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Mend;
-import boldwedge.core.finding.Verdict;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.recording.Questions;
 import java.util.HashMap;
 import java.util.List;
@@ -33,7 +33,7 @@ class OfferedMendsTest {
                 if (finding.verdict() != Verdict.WRONG && finding.verdict() != Verdict.DOUBTFUL) {
                     continue;
                 }
-                for (Mend mend : finding.mends()) {
+                for (Fix mend : finding.mends()) {
                     tried++;
                     String trouble = trouble(question.request(), finding, mend);
                     if (!trouble.isEmpty()) {
@@ -47,7 +47,7 @@ class OfferedMendsTest {
         assertThat(tried).isGreaterThan(150);
     }
 
-    private static String trouble(PlanRequest request, Finding finding, Mend mend) {
+    private static String trouble(PlanRequest request, Finding finding, Fix mend) {
         Map<String, String> fields = new HashMap<>(request.fields());
         fields.put(mend.field(), mend.text());
         PlanAnswer then = Planner.plan(new PlanRequest(fields, request.units(), request.lathe()));

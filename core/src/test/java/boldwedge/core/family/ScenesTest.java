@@ -2,12 +2,12 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.drawing.Label;
-import boldwedge.core.drawing.LabelBox;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.drawing.Label;
+import boldwedge.core.language.drawing.LabelBox;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.recording.Questions;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;

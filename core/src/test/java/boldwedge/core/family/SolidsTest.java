@@ -3,9 +3,9 @@ package boldwedge.core.family;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.drawing.Mesh;
-import boldwedge.core.drawing.Point;
+import boldwedge.core.language.drawing.Mesh;
+import boldwedge.core.language.drawing.Point;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.recording.Questions;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;

@@ -3,13 +3,13 @@ package boldwedge.core.family;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Verdict;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.testing.Shop;
 import java.util.HashMap;
 import java.util.Map;
@@ -245,7 +245,7 @@ class ThreadsJudgementTest {
         for (int i = 0; i < readings.length; i += 2) {
             read.put(readings[i], readings[i + 1]);
         }
-        return Prover.prove(new TrialRequest(request, read));
+        return TrialJudge.prove(new TrialRequest(request, read));
     }
 
     /** "You picked it up three thou beside: that is five on the pitch diameter, and it is gone." Never: "feed in more". */

@@ -2,8 +2,8 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.PlanRequest;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Tag;

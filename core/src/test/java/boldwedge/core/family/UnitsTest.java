@@ -2,18 +2,18 @@ package boldwedge.core.family;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.ask.MakeStep;
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.finding.Finding;
-import boldwedge.core.finding.Step;
-import boldwedge.core.measure.Drill;
-import boldwedge.core.measure.DrillTable;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Step;
+import boldwedge.core.language.measure.Drill;
+import boldwedge.core.language.measure.DrillTable;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.planning.MakeStep;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.recording.Questions;
-import boldwedge.core.stock.StockCatalogue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -81,7 +81,7 @@ class UnitsTest {
                                 .add(label.text()));
             }
             for (Map<String, String> readings : question.trials()) {
-                TrialAnswer judged = Prover.prove(new TrialRequest(question.request(), readings));
+                TrialAnswer judged = TrialJudge.prove(new TrialRequest(question.request(), readings));
                 judged.causes().forEach(cause -> {
                     List<String> said = texts.computeIfAbsent("cause " + cause.id(), id -> new ArrayList<>());
                     said.add(cause.title());

@@ -1,15 +1,15 @@
 package boldwedge.core.recording;
 
-import boldwedge.core.ask.MakeStep;
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.TrialRequest;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.drawing.SceneDxf;
-import boldwedge.core.drawing.SceneSvg;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
-import boldwedge.core.family.Prover;
+import boldwedge.core.family.TrialJudge;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.drawing.SceneDxf;
+import boldwedge.core.language.drawing.SceneSvg;
+import boldwedge.core.planning.MakeStep;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.testing.Shop;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -55,7 +55,7 @@ public final class AnswerRecording {
         answer.steps().stream().map(MakeStep::scene).forEach(scene -> exported(out, scene));
         Planner.solid(request).ifPresent(solid -> out.println("stl = " + sum(solid.stl())));
         for (Map<String, String> readings : question.trials()) {
-            tell(out, "trial " + new TreeMap<>(readings), Prover.prove(new TrialRequest(request, readings)));
+            tell(out, "trial " + new TreeMap<>(readings), TrialJudge.prove(new TrialRequest(request, readings)));
         }
         question.tools()
                 .forEach((name, tool) ->

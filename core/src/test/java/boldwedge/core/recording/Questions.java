@@ -1,8 +1,8 @@
 package boldwedge.core.recording;
 
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.testing.Answers;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;

@@ -1,14 +1,14 @@
 package boldwedge.core.recording;
 
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.SetUps;
-import boldwedge.core.ask.TrialAnswer;
-import boldwedge.core.ask.TrialRequest;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
-import boldwedge.core.family.Prover;
 import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.TrialJudge;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.SetUps;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.testing.Answers;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -76,7 +76,7 @@ public final class StandingAnswers {
                         "finding " + finding.id() + "\t" + finding.verdict() + " " + number(finding.margin())));
         for (int i = 0; i < question.trials().size(); i++) {
             TrialAnswer judged =
-                    Prover.prove(new TrialRequest(request, question.trials().get(i)));
+                    TrialJudge.prove(new TrialRequest(request, question.trials().get(i)));
             for (var cause : judged.causes()) {
                 lines.add("trial " + i + " " + cause.id() + "\t" + number(cause.fit()));
             }

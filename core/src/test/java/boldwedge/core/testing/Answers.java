@@ -1,8 +1,8 @@
 package boldwedge.core.testing;
 
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
 import boldwedge.core.family.Planner;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 

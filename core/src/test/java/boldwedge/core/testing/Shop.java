@@ -1,10 +1,10 @@
 package boldwedge.core.testing;
 
-import boldwedge.core.ask.LatheCard;
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.cutting.Lathe;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.planning.LatheCard;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;

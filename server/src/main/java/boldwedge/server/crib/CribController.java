@@ -1,12 +1,12 @@
 package boldwedge.server.crib;
 
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.server.people.Door;
-import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.QrPicture;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
+import boldwedge.server.web.TextRules.Texts;
 import io.swagger.v3.oas.annotations.media.ArraySchema;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -48,10 +48,10 @@ class CribController {
 
     private final CribService crib;
     private final Door door;
-    private final Which which;
+    private final ToolSearch which;
     private final JsonMapper json;
 
-    CribController(CribService crib, Which which, JsonMapper json, Door door) {
+    CribController(CribService crib, ToolSearch which, JsonMapper json, Door door) {
         this.door = door;
         this.crib = crib;
         this.which = which;

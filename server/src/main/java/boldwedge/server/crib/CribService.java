@@ -1,13 +1,13 @@
 package boldwedge.server.crib;
 
-import boldwedge.core.ask.Entry;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.ToolKind;
-import boldwedge.core.measure.Limits;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Reading;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Entry;
 import boldwedge.server.people.Deed;
 import boldwedge.server.people.Journal;
 import boldwedge.server.people.Who;

@@ -1,11 +1,11 @@
 package boldwedge.server.crib;
 
 import boldwedge.core.family.Families;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.server.web.Kept.InLivingMemory;
-import boldwedge.server.web.Kept.Line;
-import boldwedge.server.web.Kept.Texts;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.server.web.Text;
+import boldwedge.server.web.TextRules.InLivingMemory;
+import boldwedge.server.web.TextRules.Line;
+import boldwedge.server.web.TextRules.Texts;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.PositiveOrZero;
 import java.time.Instant;

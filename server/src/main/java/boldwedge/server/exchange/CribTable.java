@@ -1,9 +1,9 @@
 package boldwedge.server.exchange;
 
-import boldwedge.core.ask.Entry;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.ToolKind;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Entry;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.web.Cells;
 import boldwedge.server.web.Refusal;

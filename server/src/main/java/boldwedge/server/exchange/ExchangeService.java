@@ -11,11 +11,11 @@ import boldwedge.server.photo.PhotoRecord;
 import boldwedge.server.photo.PhotoService;
 import boldwedge.server.plan.CutRecord;
 import boldwedge.server.plan.PlanService;
-import boldwedge.server.proof.ProofService;
-import boldwedge.server.proof.TrialRecord;
 import boldwedge.server.shop.LatheRecord;
 import boldwedge.server.shop.ShopService;
 import boldwedge.server.storage.Knowledge;
+import boldwedge.server.trial.TrialRecord;
+import boldwedge.server.trial.TrialService;
 import boldwedge.server.web.Refusal;
 import java.io.IOException;
 import java.io.InputStream;
@@ -54,7 +54,7 @@ public class ExchangeService {
     private final ShopService shop;
     private final PlanService plans;
     private final CribService crib;
-    private final ProofService proofs;
+    private final TrialService proofs;
     private final PhotoService photos;
     private final Knowledge knowledge;
     private final ImportLockMapper lock;
@@ -67,7 +67,7 @@ public class ExchangeService {
             ShopService shop,
             PlanService plans,
             CribService crib,
-            ProofService proofs,
+            TrialService proofs,
             PhotoService photos,
             Knowledge knowledge,
             ImportLockMapper lock,

@@ -4,8 +4,8 @@ import boldwedge.server.crib.GrindRecord;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.photo.PhotoRecord;
 import boldwedge.server.plan.CutRecord;
-import boldwedge.server.proof.TrialRecord;
 import boldwedge.server.shop.LatheRecord;
+import boldwedge.server.trial.TrialRecord;
 
 /**
  * A shop, or a part of one, as a file: JSON with one list for each kind of record; the form is described by

@@ -1,12 +1,12 @@
 package boldwedge.server.families;
 
-import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.Entry;
-import boldwedge.core.ask.TrialForm;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
-import boldwedge.core.finding.Station;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.TrialForm;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;

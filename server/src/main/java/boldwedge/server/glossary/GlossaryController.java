@@ -1,7 +1,7 @@
 package boldwedge.server.glossary;
 
-import boldwedge.core.stock.StockCatalogue;
-import boldwedge.core.stock.Term;
+import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.language.stock.Term;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;

@@ -1,24 +1,24 @@
 package boldwedge.server.instrument;
 
-import boldwedge.core.ask.LatheCard;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.cutting.Lathe;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.MachineTests;
 import boldwedge.core.family.ToolTests;
 import boldwedge.core.family.ToolTests.AtRest;
 import boldwedge.core.family.ToolTests.Line;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Reading;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.measure.Written;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.planning.LatheCard;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.server.plan.PlanService;
-import boldwedge.server.web.Kept;
-import boldwedge.server.web.Kept.Texts;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
+import boldwedge.server.web.TextRules;
+import boldwedge.server.web.TextRules.Texts;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -61,7 +61,7 @@ class InstrumentController {
             @NotNull(message = MISSING) @Size(max = MOST_LINES, message = "At most " + MOST_LINES + " pulls.")
             List<Line> lines,
 
-            @Kept.Line(most = 40) @Nullable String before) {}
+            @TextRules.Line(most = 40) @Nullable String before) {}
 
     /** A ring to judge: the recording as a WAV or CSV file in base 64. */
     record RingQuestion(
@@ -150,9 +150,9 @@ class InstrumentController {
             @Texts Map<String, @Nullable String> card,
             @NotNull(message = MISSING) UnitSystem units,
             @NotNull(message = MISSING) MachineTests.Part part,
-            @Kept.Line(most = 40) @Nullable String rod,
-            @Kept.Line(most = 40) @Nullable String near,
-            @Kept.Line(most = 40) @Nullable String out) {}
+            @TextRules.Line(most = 40) @Nullable String rod,
+            @TextRules.Line(most = 40) @Nullable String near,
+            @TextRules.Line(most = 40) @Nullable String out) {}
 
     /** What was read at the place near the jaws, or at the part; and far from the jaws. */
     record MachineReadings(String by, List<Line> lines, List<Line> far) {}
@@ -200,9 +200,9 @@ class InstrumentController {
             @NotNull(message = MISSING) @Size(max = MOST_LINES, message = "At most " + MOST_LINES + " pulls.")
             List<Line> far,
 
-            @Kept.Line(most = 40) @Nullable String rod,
-            @Kept.Line(most = 40) @Nullable String near,
-            @Kept.Line(most = 40) @Nullable String out) {}
+            @TextRules.Line(most = 40) @Nullable String rod,
+            @TextRules.Line(most = 40) @Nullable String near,
+            @TextRules.Line(most = 40) @Nullable String out) {}
 
     /** Judges a machine's push test: stiffness of post or tailstock; of a chuck across and in tilt. */
     @PostMapping("/machine/judge")

@@ -1,8 +1,8 @@
 package boldwedge.server.instrument;
 
-import boldwedge.core.cutting.Lathe;
 import boldwedge.core.family.MachineTests;
 import boldwedge.core.family.ToolTests;
+import boldwedge.core.mechanics.cutting.Lathe;
 
 /** What hangs on a bar or a machine while it is tested: an indicator and a pull scale, a pick-up on the bar. */
 interface Instruments {

@@ -1,9 +1,9 @@
 package boldwedge.server.instrument;
 
-import boldwedge.core.cutting.Lathe;
 import boldwedge.core.family.MachineTests;
 import boldwedge.core.family.StandIn;
 import boldwedge.core.family.ToolTests;
+import boldwedge.core.mechanics.cutting.Lathe;
 import org.springframework.stereotype.Component;
 
 /** Stand-ins that ship with the program. Their numbers are made up, and the page says so. */

@@ -1,14 +1,14 @@
 package boldwedge.server.measure;
 
-import boldwedge.core.ask.HeightReading;
-import boldwedge.core.measure.Drill;
-import boldwedge.core.measure.DrillTable;
-import boldwedge.core.measure.MeasureParser;
-import boldwedge.core.measure.Parsed;
-import boldwedge.core.measure.Quantity;
-import boldwedge.core.measure.Reading;
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.measure.Written;
+import boldwedge.core.language.measure.Drill;
+import boldwedge.core.language.measure.DrillTable;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.planning.HeightReading;
 import boldwedge.server.shop.ShopService;
 import boldwedge.server.web.Refusal;
 import jakarta.validation.Valid;

@@ -1,9 +1,9 @@
 package boldwedge.server.people;
 
-import boldwedge.server.web.Kept.Line;
 import boldwedge.server.web.QrPicture;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
+import boldwedge.server.web.TextRules.Line;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.servlet.http.HttpSession;

@@ -1,8 +1,8 @@
 package boldwedge.server.photo;
 
-import boldwedge.server.web.Kept.InLivingMemory;
-import boldwedge.server.web.Kept.Line;
 import boldwedge.server.web.Text;
+import boldwedge.server.web.TextRules.InLivingMemory;
+import boldwedge.server.web.TextRules.Line;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.util.Arrays;

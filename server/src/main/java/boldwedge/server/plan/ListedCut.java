@@ -1,6 +1,6 @@
 package boldwedge.server.plan;
 
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.UnitSystem;
 import java.time.Instant;
 import java.util.Map;
 import java.util.UUID;

@@ -1,14 +1,14 @@
 package boldwedge.server.plan;
 
-import boldwedge.core.ask.Look;
-import boldwedge.core.ask.PlanAnswer;
-import boldwedge.core.ask.PlanRequest;
-import boldwedge.core.ask.SetUps;
 import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.TypedCut;
-import boldwedge.core.measure.UnitSystem;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Look;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.SetUps;
 import boldwedge.server.people.Deed;
 import boldwedge.server.people.Journal;
 import boldwedge.server.people.Who;

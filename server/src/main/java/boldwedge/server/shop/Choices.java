@@ -1,8 +1,8 @@
 package boldwedge.server.shop;
 
-import boldwedge.core.ask.Choice;
-import boldwedge.core.ask.HeightReading;
-import boldwedge.core.ask.LatheCard;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.HeightReading;
+import boldwedge.core.planning.LatheCard;
 import java.util.List;
 
 /**

@@ -1,8 +1,8 @@
 package boldwedge.server.shop;
 
-import boldwedge.core.measure.UnitSystem;
-import boldwedge.core.stock.StockCatalogue;
-import boldwedge.core.stock.WorkMaterial;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.server.web.Text;
 import java.util.List;
 import java.util.Map;

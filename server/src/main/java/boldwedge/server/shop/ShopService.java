@@ -1,7 +1,7 @@
 package boldwedge.server.shop;
 
-import boldwedge.core.ask.LatheCard;
-import boldwedge.core.cutting.Lathe;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.planning.LatheCard;
 import boldwedge.server.people.Deed;
 import boldwedge.server.people.Journal;
 import boldwedge.server.people.Who;

@@ -1,6 +1,6 @@
 package boldwedge.server.web;
 
-import boldwedge.core.drawing.Stroke;
+import boldwedge.core.language.drawing.Stroke;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.converter.ModelConverterContext;

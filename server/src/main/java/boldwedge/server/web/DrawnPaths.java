@@ -1,9 +1,9 @@
 package boldwedge.server.web;
 
-import boldwedge.core.drawing.Point;
-import boldwedge.core.drawing.Role;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.drawing.Stroke;
+import boldwedge.core.language.drawing.Point;
+import boldwedge.core.language.drawing.Role;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.drawing.Stroke;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;

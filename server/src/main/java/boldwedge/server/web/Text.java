@@ -4,7 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Texts that came in and were checked ({@link Kept}), as they are kept. */
+/** Texts that came in and were checked ({@link TextRules}), as they are kept. */
 public final class Text {
     private Text() {}
 

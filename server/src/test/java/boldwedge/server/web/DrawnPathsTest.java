@@ -2,9 +2,9 @@ package boldwedge.server.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import boldwedge.core.drawing.Role;
-import boldwedge.core.drawing.Scene;
-import boldwedge.core.drawing.SceneBuilder;
+import boldwedge.core.language.drawing.Role;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.drawing.SceneBuilder;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;

@@ -1,5 +1,0 @@
-/** Records and numbers: what a job is and what is computed of it. No words. */
-@NullMarked
-package boldwedge.core.boring.model;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Boring a hole with a bar: fits, clears, holds size, does not sing. */
-@NullMarked
-package boldwedge.core.boring;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is said: findings, drawings, the route, causes. */
-@NullMarked
-package boldwedge.core.boring.tell;
-
-import org.jspecify.annotations.NullMarked;

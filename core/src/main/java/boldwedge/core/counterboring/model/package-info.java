@@ -1,5 +1,0 @@
-/** A counterbored seat and its tool in numbers. */
-@NullMarked
-package boldwedge.core.counterboring.model;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Counterbores: seats for heads and washers, and the tools for them. */
-@NullMarked
-package boldwedge.core.counterboring;
-
-import org.jspecify.annotations.NullMarked;

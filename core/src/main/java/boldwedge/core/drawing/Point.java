@@ -1,4 +1,0 @@
-package boldwedge.core.drawing;
-
-/** A point of a scene: x to the right, y up, millimetres on the plate. */
-public record Point(double x, double y) {}

@@ -1,0 +1,185 @@
+package boldwedge.core.families.boring;
+
+import static boldwedge.core.families.boring.entry.BoreField.*;
+
+import boldwedge.core.families.boring.entry.BoreField;
+import boldwedge.core.families.boring.entry.BoreReader;
+import boldwedge.core.families.boring.model.BoreCut;
+import boldwedge.core.families.boring.report.BarSearch;
+import boldwedge.core.families.boring.report.BarSolid;
+import boldwedge.core.families.boring.report.BarTests;
+import boldwedge.core.families.boring.report.BoreAnswer;
+import boldwedge.core.families.boring.report.BoreTrial;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.Solid;
+import boldwedge.core.family.ToolKind;
+import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.ToolTests;
+import boldwedge.core.family.Trials;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.CutPage;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.HeightEntry;
+import boldwedge.core.planning.Panel;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.PrintedCard;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.Sentence;
+import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.SpokenAs.Derived;
+import boldwedge.core.planning.SpokenAs.Marked;
+import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.TrialForm;
+import boldwedge.core.trial.Measured;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Boring bars with a bit or an insert. */
+public final class BoringFamily extends DeclaredFamily<BoreCut> {
+    /** What any bar is; what was measured of it is kept only when it was. */
+    private static final List<Entry> KEPT =
+            BarSearch.BRINGS.stream().filter(entry -> entry != DAMPING).toList();
+
+    private static final ToolKind KIND = ToolKind.of(
+                    "bar",
+                    "boring bar",
+                    "Put it in the crib",
+                    BAR_DIAMETER,
+                    KEPT,
+                    List.of(
+                            BAR_DIAMETER,
+                            BAR_LENGTH,
+                            BAR_MATERIAL,
+                            NECK_DIAMETER,
+                            NECK_LENGTH,
+                            ROD_HOLE,
+                            BIT,
+                            BIT_ANGLE,
+                            RELIEF,
+                            SIDE_EDGE,
+                            NOSE_RADIUS,
+                            STIFFNESS,
+                            OVERHANG,
+                            DAMPING),
+                    "bar-drawing")
+            .keepingTyped(STIFFNESS)
+            .keeping(DAMPING, STIFFNESS, DAMPING)
+            .keeping(RING, STIFFNESS, RING)
+            .keeping(OVERHANG, STIFFNESS)
+            .calling(Map.of(
+                    BAR_LENGTH,
+                    "Whole length",
+                    BAR_MATERIAL,
+                    "Of",
+                    SIDE_EDGE,
+                    "Lead",
+                    STIFFNESS,
+                    "Stiffness measured",
+                    OVERHANG,
+                    "at a reach of",
+                    DAMPING,
+                    "Damping measured"))
+            .drawnIn(Map.of(OPERATION, "bore", START, "300 mm", FINISHED, "302 mm", DEPTH_OF_HOLE, "5 mm"))
+            .showing("smallestHole", RELIEF);
+
+    private static final Cuts<BoreCut> CUTS =
+            new Cuts<>(BoreReader::cut, BoreAnswer::show, BoreAnswer.RULES, BoreAnswer::tell);
+
+    private static final Trials TRIALS = Trials.of(
+                    TrialForm.beside("bore-size")
+                            .typed("near", "Diameter at the mouth", "past its bell")
+                            .typed("far", "Diameter at the bottom", "measured")
+                            .typed("finish", "Finish", "if compared")
+                            .typed("speed", "Speed run", "as planned")
+                            .typed("feed", "Feed run", "as planned")
+                            .typed("depth", "Depth taken", "as planned")
+                            .picked("chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words))
+                            .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))
+                            .with(Panel.TOOL_TESTS),
+                    BoreTrial::prove)
+            .teaching(BoreTrial::about, BoreTrial::lesson)
+            .andTeaching(BoreTrial::heard);
+
+    /** Declares it. */
+    public BoringFamily() {
+        super("boring", 2, BoreField.values(), CUTS, TRIALS, KIND);
+    }
+
+    @Override
+    public Optional<Solid> solid(BoreCut cut) {
+        return Optional.of(new Solid("bar.stl", BarSolid.stl(cut.job())));
+    }
+
+    @Override
+    public CutPage page(Read<BoreCut> read) {
+        return new CutPage(
+                id(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {material} from {boreStart} to {boreFinished} {boreTolerance} and {finish}, {boreDepth} deep, {bottom}, {recess}; on {lathe} with a {barDiameter} bar of {barMaterial} {barHeld} and a {boreBit}."),
+                List.of(
+                        StationPage.of(Station.CUT, List.of("hole", "bore-size"), List.of("speed", "feed", "passTime")),
+                        StationPage.of(
+                                Station.EDGE, List.of("bore-edge", "bar-drawing"), List.of("smallestHole", "barGap")),
+                        StationPage.of(
+                                        Station.REACH,
+                                        List.of("bar", "bore-size", "lobes"),
+                                        List.of("speed", "feed", "depth"))
+                                .with(Panel.HEIGHT),
+                        StationPage.making("Route card")
+                                .setting(
+                                        BAR_LENGTH,
+                                        BAR_DIAMETER,
+                                        NECK_DIAMETER,
+                                        NECK_LENGTH,
+                                        BLEND,
+                                        ROD_HOLE,
+                                        ROD_DRILL,
+                                        SET)),
+                new PrintedCard(
+                        read.filled(
+                                "Bore {material}: {boreStart} to {boreFinished} {boreTolerance}, {boreDepth} deep, {bottom}, {finish}; {lathe}; bar of {barDiameter} {barMaterial}, {boreBit}."),
+                        "bar-drawing",
+                        Entry.ids(BACK_RAKE, SIDE_RAKE, RELIEF, SIDE_RELIEF, END_EDGE, SIDE_EDGE, NOSE_RADIUS),
+                        Entry.ids(SPEED, FEED, DEPTH, OVERHANG, HEIGHT)),
+                "bar",
+                List.of(KIND.kept(read)),
+                List.of(),
+                "bar-drawing",
+                Optional.of(new HeightEntry(HEIGHT.id(), START.id(), false)));
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of("bore out", "bore"),
+                START,
+                FINISHED,
+                Optional.of(TOLERANCE),
+                List.of(FINISHED, DEPTH_OF_HOLE),
+                List.of(
+                        new Marked(START, List.of("from", "drilled"), List.of("drilled")),
+                        new Marked(DEPTH_OF_HOLE, List.of("deep", "depth", "through", "long"), List.of("deep", "long")),
+                        new Marked(OUTSIDE, List.of("outside", "od"), List.of("outside", "od")),
+                        new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
+                        new Marked(BAR_DIAMETER, List.of("bar"), List.of("bar")),
+                        new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
+                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                        new Marked(FEED, List.of("feed"), List.of("feed"))),
+                List.of(MATERIAL, BOTTOM, HELD, BAR_MATERIAL, BIT),
+                List.of(new Derived(START, FINISHED, -1, -1 / 32.0))));
+    }
+
+    @Override
+    public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
+        return BarSearch.judge(cut, tool);
+    }
+
+    @Override
+    public Optional<ToolTests> tests() {
+        return Optional.of(new BarTests());
+    }
+}

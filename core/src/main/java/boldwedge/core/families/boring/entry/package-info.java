@@ -1,0 +1,5 @@
+/** What is asked, and the reader of what was typed. */
+@NullMarked
+package boldwedge.core.families.boring.entry;
+
+import org.jspecify.annotations.NullMarked;

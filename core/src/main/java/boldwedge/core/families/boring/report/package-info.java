@@ -1,0 +1,5 @@
+/** What is said: findings, drawings, the route, causes. */
+@NullMarked
+package boldwedge.core.families.boring.report;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,117 @@
+package boldwedge.core.families.drilling.entry;
+
+import static boldwedge.core.families.drilling.entry.DrillField.*;
+
+import boldwedge.core.families.drilling.model.DrillCut;
+import boldwedge.core.families.drilling.model.DrillJob;
+import boldwedge.core.families.drilling.model.DrillJob.Ground;
+import boldwedge.core.families.drilling.model.DrillJob.Purpose;
+import boldwedge.core.families.drilling.model.DrillJob.Start;
+import boldwedge.core.families.drilling.model.DrillJobBuilder;
+import boldwedge.core.language.stock.ScrewSize;
+import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.hole.DrillSet;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.FieldReader;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.trial.Calibration;
+import java.util.Optional;
+
+/** Reads a hole to be drilled. */
+public final class DrillReader extends FieldReader {
+    private DrillReader(PlanRequest request) {
+        super(request);
+    }
+
+    /** Reads a request and works its hole out. */
+    public static Read<DrillCut> cut(PlanRequest request) {
+        DrillReader reader = new DrillReader(request);
+        Optional<DrillCut> cut = reader.read().map(DrillCut::of);
+        if (cut.isPresent()) {
+            reader.check(cut.get());
+        }
+        return new Read<>(reader.states(), reader.hasErrors() ? Optional.empty() : cut);
+    }
+
+    private Optional<DrillJob> read() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        chosenFrom(OPERATION, Optional.of("drill"), "operation", "");
+        Optional<WorkMaterial> work =
+                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
+        Optional<Purpose> purpose = listed(PURPOSE, constant(PURPOSE, Purpose.values()), Purpose::words, "purpose");
+        Optional<ScrewSize> screw = listed(SCREW, stock.screw(choiceText(SCREW)), ScrewSize::name, "screw");
+        boolean blind = choiceText(BOTTOM).equals("blind");
+        listed(BOTTOM, "bottom");
+        unlessPicked(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
+        Optional<DrillSet> set = listed(SET, constant(SET, DrillSet.values()), DrillSet::words, "set of drills");
+        Optional<Ground> ground = listed(GROUND, constant(GROUND, Ground.values()), Ground::words, "way of grinding");
+        Optional<Start> start = listed(START, constant(START, Start.values()), Start::words, "start");
+        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
+        for (Entry field : values()) {
+            field.limits().ifPresent(limits -> measured(field, limits));
+        }
+        if (hasErrors()) {
+            return Optional.empty();
+        }
+        Purpose holeFor = purpose.orElseThrow();
+        double size = switch (holeFor) {
+            case TAP -> screw.orElseThrow().threadMm();
+            case CLEAR -> screw.orElseThrow().clearanceMm();
+            case HOLE, REAM, BORE, ROD -> value(SIZE);
+        };
+        return Optional.of(DrillJobBuilder.builder()
+                .purpose(holeFor)
+                .sizeMm(size)
+                .screw(holeFor.screwed() ? screw : Optional.empty())
+                .engagement(typed(ENGAGEMENT))
+                .depthMm(value(DEPTH))
+                .through(!blind)
+                .wallMm(typed(WALL))
+                .work(work.orElseThrow())
+                .lathe(request.lathe().orElseThrow())
+                .set(set.orElseThrow())
+                .drillMm(typed(DRILL))
+                .pointRad(value(POINT))
+                .flutesMm(typed(FLUTES))
+                .ground(ground.orElseThrow())
+                .start(start.orElseThrow())
+                .pilotMm(value(PILOT))
+                .stickOutMm(typed(STICK_OUT))
+                .handleMm(typed(HANDLE).orElse(request.lathe().orElseThrow().tailHandleOrUsual()))
+                .feedMm(typed(FEED))
+                .speedRpm(typed(SPEED))
+                .taught(request.taught().of(Calibration.Of.DRILLED))
+                .build());
+    }
+
+    private void check(DrillCut cut) {
+        DrillJob job = cut.job();
+        double drill = cut.drill().diameterMm();
+        double outside = typed(OUTSIDE).orElse(Double.POSITIVE_INFINITY);
+        if (drill >= outside) {
+            wrong(
+                    typed(DRILL).isPresent() ? DRILL : job.purpose().screwed() ? SCREW : SIZE,
+                    "A drill of " + length(drill) + " is larger than the work, which is " + length(outside)
+                            + " outside. At most about " + length(0.8 * outside) + " leaves a wall.");
+        }
+        if (job.pilotMm() >= drill) {
+            wrong(
+                    PILOT,
+                    "The pilot hole is larger than the drill of " + length(drill) + ". About "
+                            + length(Math.rint(12 * cut.drill().webMm()) / 10)
+                            + ", a little more than its web, is enough.");
+        }
+        if (job.purpose() == Purpose.REAM || job.purpose() == Purpose.BORE) {
+            if (drill >= job.sizeMm()) {
+                wrong(
+                        typed(DRILL).isPresent() ? DRILL : SIZE,
+                        "A drill of " + length(drill) + " leaves nothing to "
+                                + (job.purpose() == Purpose.REAM ? "ream" : "bore") + " to " + length(job.sizeMm())
+                                + ".");
+            }
+        }
+    }
+}

@@ -1,0 +1,5 @@
+/** A drilled hole in numbers. */
+@NullMarked
+package boldwedge.core.families.drilling.model;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,157 @@
+package boldwedge.core.families.reaming;
+
+import static boldwedge.core.families.reaming.entry.ReamField.*;
+
+import boldwedge.core.families.reaming.entry.ReamField;
+import boldwedge.core.families.reaming.entry.ReamReader;
+import boldwedge.core.families.reaming.model.ReamCut;
+import boldwedge.core.families.reaming.report.ReamAnswer;
+import boldwedge.core.families.reaming.report.ReamTrial;
+import boldwedge.core.families.reaming.report.ReamerSolid;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.Solid;
+import boldwedge.core.family.ToolKind;
+import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.CutPage;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.PrintedCard;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.Sentence;
+import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.SpokenAs.Marked;
+import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.TrialForm;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reamers, of a size that nobody sells too. */
+public final class ReamingFamily extends DeclaredFamily<ReamCut> {
+    private static final List<Entry> BROUGHT = List.of(
+            KIND,
+            MADE,
+            STEEL,
+            HELIX,
+            HELIX_ANGLE,
+            TEETH,
+            UNEVEN,
+            RAKE,
+            LAND,
+            CLEARANCE,
+            CHAMFER,
+            BACK_TAPER,
+            FLUTE,
+            SLANT,
+            HEAD,
+            SHANK,
+            LENGTH);
+
+    private static final ToolKind REAMER = ToolKind.of(
+                    "reamer",
+                    "reamer",
+                    "Keep the reamer",
+                    KIND,
+                    BROUGHT,
+                    List.of(KIND, MADE, STEEL, HELIX, TEETH, CLEARANCE, CHAMFER, LENGTH),
+                    "reamer")
+            .drawnIn(Map.of(OPERATION, "ream"))
+            .groundAndMeasured();
+
+    private static final Cuts<ReamCut> CUTS =
+            new Cuts<>(ReamReader::cut, ReamAnswer::show, ReamAnswer.RULES, ReamAnswer::tell);
+
+    private static final Trials TRIALS = Trials.of(
+                    TrialForm.beside("ream-sizes")
+                            .typed("near", "Hole at the mouth", "measured")
+                            .typed("far", "Hole at the bottom", "measured")
+                            .typed("soFar", "Holes reamed so far", "with this reamer")
+                            .picked("wall", "The wall", Choice.of(ReamTrial.Wall.values(), ReamTrial.Wall::words)),
+                    ReamTrial::prove)
+            .teaching(ReamTrial::about, ReamTrial::lesson)
+            .andTeaching(ReamTrial::worn);
+
+    /** Declares it. */
+    public ReamingFamily() {
+        super("reaming", 5, ReamField.values(), CUTS, TRIALS, REAMER);
+    }
+
+    @Override
+    public Optional<Solid> solid(ReamCut cut) {
+        return Optional.of(new Solid("reamer.stl", ReamerSolid.stl(cut)));
+    }
+
+    @Override
+    public CutPage page(Read<ReamCut> read) {
+        boolean fluted = read.choice(KIND).equals("fluted");
+        List<Entry> picks = new ArrayList<>();
+        if (fluted) {
+            picks.add(HELIX);
+        }
+        picks.add(CUP);
+        return new CutPage(
+                id(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {material} to {reamSize} {reamTolerance}, {reamDepth} deep, {drillBottom}, {reamHoles} holes; {reamBefore} before it; on {lathe} with a {reamerKind} of {reamerSteel}."),
+                List.of(
+                        StationPage.of(
+                                        Station.CUT,
+                                        List.of("ream-sizes"),
+                                        List.of("holeBefore", "likelyHole", "leftLikely"))
+                                .picking(SET)
+                                .setting(BEFORE_SIZE),
+                        StationPage.of(Station.EDGE, List.of("reamer-end", "reamer"), List.of("reamer", "restHeight"))
+                                .picking(picks.toArray(Entry[]::new))
+                                .setting(
+                                        read.choice(HELIX).equals("straight") || !fluted
+                                                ? new Entry[] {BACK_TAPER, WHEEL}
+                                                : new Entry[] {HELIX_ANGLE, LEAD, BACK_TAPER, WHEEL}),
+                        StationPage.of(
+                                        Station.REACH,
+                                        List.of("reamer", "ream-sizes"),
+                                        List.of("speed", "feed", "torque"))
+                                .picking(FLOATING)
+                                .setting(OFFSET, STICK_OUT, HANDLE, SPEED, FEED),
+                        StationPage.making("Route card")),
+                new PrintedCard(
+                        read.filled(
+                                "ream {material} to {reamSize} {reamTolerance}, {reamDepth} deep, {drillBottom}; {lathe}; {reamerKind} of {reamerSteel}."),
+                        "reamer",
+                        Entry.ids(MADE, CLEARANCE, CHAMFER, HEAD, SHANK, LENGTH),
+                        Entry.ids(SPEED, FEED, BEFORE_SIZE)),
+                "reamer",
+                List.of(REAMER.kept(read)),
+                List.of(),
+                "reamer",
+                Optional.empty());
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of("ream out", "ream"),
+                BEFORE_SIZE,
+                SIZE,
+                Optional.of(TOLERANCE),
+                List.of(SIZE, DEPTH),
+                List.of(
+                        new Marked(DEPTH, List.of("depth"), List.of("deep")),
+                        new Marked(BEFORE_SIZE, List.of("from", "drilled", "bored"), List.of("drilled", "bored")),
+                        new Marked(HOLES, List.of(), List.of("holes", "off", "pcs")),
+                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                        new Marked(FEED, List.of("feed"), List.of("feed"))),
+                List.of(MATERIAL, BOTTOM, KIND),
+                List.of()));
+    }
+
+    @Override
+    public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
+        return ToolMatch.byPlan(this, cut, BROUGHT, List.of(BEFORE_SIZE, SPEED, FEED), tool);
+    }
+}

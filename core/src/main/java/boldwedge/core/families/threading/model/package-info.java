@@ -1,0 +1,5 @@
+/** A thread to be cut in numbers. */
+@NullMarked
+package boldwedge.core.families.threading.model;
+
+import org.jspecify.annotations.NullMarked;

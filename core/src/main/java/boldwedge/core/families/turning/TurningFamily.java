@@ -1,0 +1,153 @@
+package boldwedge.core.families.turning;
+
+import static boldwedge.core.families.turning.entry.TurningField.*;
+
+import boldwedge.core.families.turning.entry.TurningField;
+import boldwedge.core.families.turning.entry.TurningReader;
+import boldwedge.core.families.turning.model.TurningCut;
+import boldwedge.core.families.turning.report.BitSolid;
+import boldwedge.core.families.turning.report.SetUpWords;
+import boldwedge.core.families.turning.report.TurningAnswer;
+import boldwedge.core.families.turning.report.TurningTrial;
+import boldwedge.core.family.Cuts;
+import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.Solid;
+import boldwedge.core.family.ToolKind;
+import boldwedge.core.family.ToolMatch;
+import boldwedge.core.family.Trials;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.CutPage;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.HeightEntry;
+import boldwedge.core.planning.Panel;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.PrintedCard;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.Sentence;
+import boldwedge.core.planning.SetUps;
+import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.SpokenAs.Derived;
+import boldwedge.core.planning.SpokenAs.Marked;
+import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.TrialForm;
+import boldwedge.core.trial.Measured;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Bits for outside turning and facing, ground from a square blank. */
+public final class TurningFamily extends DeclaredFamily<TurningCut> {
+    /** What a bit brings to a cut, in the order in which it is ground and measured. */
+    private static final List<Entry> BIT =
+            List.of(BLANK, BACK_RAKE, SIDE_RAKE, END_RELIEF, SIDE_RELIEF, END_EDGE, SIDE_EDGE, NOSE_RADIUS);
+
+    private static final List<Entry> ANGLES = BIT.subList(1, BIT.size());
+
+    private static final ToolKind KIND = ToolKind.of("bit", "bit", "Put it in the crib", BLANK, BIT, ANGLES, "bit")
+            .calling(Map.of(SIDE_EDGE, "Lead"))
+            .drawnIn(Map.of(OPERATION, "turn"))
+            .showing("regrinds", BLANK)
+            .groundAndMeasured();
+
+    private static final Cuts<TurningCut> CUTS =
+            new Cuts<>(TurningReader::cut, TurningAnswer::show, TurningAnswer.RULES, TurningAnswer::tell);
+
+    private static final Trials TRIALS = Trials.of(
+                    TrialForm.beside("push-off")
+                            .typed("near", "Diameter near the chuck", "measured")
+                            .typed("far", "Diameter at the far end", "measured")
+                            .typed("apart", "Distance between them", "along the work")
+                            .typed("finish", "Finish", "if compared")
+                            .typed("speed", "Speed run", "as planned")
+                            .typed("feed", "Feed run", "as planned")
+                            .typed("depth", "Depth taken", "as planned")
+                            .picked("chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words))
+                            .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words)),
+                    TurningTrial::prove)
+            .teaching(TurningTrial::about, TurningTrial::lesson);
+
+    /** Declares it. */
+    public TurningFamily() {
+        super("turning", 1, TurningField.values(), CUTS, TRIALS, KIND);
+    }
+
+    @Override
+    public Optional<Solid> solid(TurningCut cut) {
+        return Optional.of(new Solid("bit.stl", BitSolid.stl(cut)));
+    }
+
+    @Override
+    public CutPage page(Read<TurningCut> read) {
+        boolean facing = read.choice(OPERATION).equals("face");
+        String taking = facing
+                ? "from {diameter} in to {finished} across, taking {length} off the face"
+                : "from {diameter} to {finished} across, over {length} of length";
+        return new CutPage(
+                id(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {material} " + taking
+                                + ", to {tolerance} and {finish}; held {hold} with {stickOut} free, on {lathe} with a {blank}."),
+                List.of(
+                        StationPage.of(Station.CUT, List.of("cut", "push-off"), List.of("speed", "feed", "passTime")),
+                        StationPage.of(
+                                Station.EDGE, List.of("bit", "edges-beside"), List.of("betaN", "gammaN", "kappaR")),
+                        StationPage.of(
+                                        Station.REACH,
+                                        List.of("tool-on-work", "marks", "push-off"),
+                                        List.of("speed", "feed", "depth"))
+                                .with(Panel.HEIGHT, Panel.SET_UPS),
+                        StationPage.making("Grinding card")
+                                .picking(WHEEL_FACE, ORDER)
+                                .setting(WHEEL, DAMAGE, GROUND_LENGTH)
+                                .with(Panel.KEEP_GRIND)),
+                new PrintedCard(
+                        read.filled(
+                                "{operation} {material}: {diameter} to {finished} over {length}, {tolerance}, {finish}; held {hold}, {stickOut} free; {lathe}; {blank}."),
+                        "bit",
+                        ids(ANGLES),
+                        Entry.ids(SPEED, FEED, DEPTH, OVERHANG, HEIGHT)),
+                "bit",
+                List.of(KIND.kept(read)),
+                List.of(),
+                "bit",
+                Optional.of(new HeightEntry(HEIGHT.id(), DIAMETER.id(), false)));
+    }
+
+    private static List<String> ids(List<Entry> entries) {
+        return entries.stream().map(Entry::id).toList();
+    }
+
+    @Override
+    public Optional<SetUps> setUps(PlanRequest request, TurningCut cut, UnitFormat say) {
+        return SetUpWords.of(cut, say);
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of("shoulder", "shoulder", "skim", "turn", "finish turn", "turn"),
+                DIAMETER,
+                FINISHED,
+                Optional.of(TOLERANCE),
+                List.of(FINISHED, LENGTH, DIAMETER),
+                List.of(
+                        new Marked(DIAMETER, List.of("from"), List.of("bar", "stock")),
+                        new Marked(LENGTH, List.of("over", "length"), List.of("long", "length")),
+                        new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
+                        new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
+                        new Marked(DEPTH, List.of("depth"), List.of("depth", "deep")),
+                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                        new Marked(FEED, List.of("feed"), List.of("feed")),
+                        new Marked(NOSE_RADIUS, List.of("nose"), List.of("nose"))),
+                List.of(MATERIAL, HOLD, BLANK),
+                List.of(new Derived(DIAMETER, FINISHED, 1, 1 / 16.0), new Derived(STICK_OUT, LENGTH, 15, 0.5))));
+    }
+
+    @Override
+    public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
+        return ToolMatch.byPlan(this, cut, BIT, List.of(), tool);
+    }
+}

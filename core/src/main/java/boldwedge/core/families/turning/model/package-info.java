@@ -1,0 +1,5 @@
+/** Records and numbers: what a job is and what is computed of it. No words. */
+@NullMarked
+package boldwedge.core.families.turning.model;
+
+import org.jspecify.annotations.NullMarked;

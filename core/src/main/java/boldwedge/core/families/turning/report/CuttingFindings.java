@@ -1,0 +1,36 @@
+package boldwedge.core.families.turning.report;
+
+import static boldwedge.core.families.turning.entry.TurningField.*;
+
+import boldwedge.core.families.turning.model.TurningCut;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.rule.EdgeRules;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What is said of the cut itself: speed, feed, finish, chip, power and forces. */
+final class CuttingFindings {
+    private final TurningCut cut;
+    private final UnitFormat say;
+
+    CuttingFindings(TurningCut cut, UnitFormat say) {
+        this.cut = cut;
+        this.say = say;
+    }
+
+    List<Finding> all() {
+        EdgeRules edge =
+                new EdgeRules(cut.cutting(), new EdgeRules.Fields(SPEED, FEED, DEPTH, Optional.of(NOSE_RADIUS)), say);
+        boolean shallow = cut.job().depthMm() < cut.signature().noseRadiusMm();
+        List<Finding> findings = new ArrayList<>();
+        findings.add(edge.speed());
+        findings.addAll(edge.offLists());
+        findings.add(edge.finish());
+        findings.add(edge.smallestChip());
+        findings.add(edge.power());
+        findings.add(edge.forces(shallow ? ": the cut is shallower than the nose, so the thrust is mostly push" : ""));
+        return findings;
+    }
+}

@@ -1,0 +1,408 @@
+package boldwedge.core.families.turning.report;
+
+import static boldwedge.core.families.turning.entry.TurningField.*;
+
+import boldwedge.core.families.turning.entry.TurningField;
+import boldwedge.core.families.turning.entry.TurningReader;
+import boldwedge.core.families.turning.model.TurningCut;
+import boldwedge.core.families.turning.model.TurningJob;
+import boldwedge.core.language.drawing.Label.Anchor;
+import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Role;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.drawing.SceneBuilder;
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.Span;
+import boldwedge.core.language.stock.ToolMaterial;
+import boldwedge.core.mechanics.cutting.Finish;
+import boldwedge.core.mechanics.rigidity.Hold;
+import boldwedge.core.mechanics.rigidity.PushOff;
+import boldwedge.core.mechanics.rigidity.WorkHolding;
+import boldwedge.core.mechanics.wedge.Operation;
+import boldwedge.core.mechanics.wedge.ToolSignature;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.Fixer;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialReader;
+import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Cause;
+import boldwedge.core.trial.Diagnosis;
+import boldwedge.core.trial.Lessons;
+import boldwedge.core.trial.Lessons.Subject;
+import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.Prediction;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/** Judges a trial cut: predicts it for the settings really run, sets measured beside it, ranks causes, proposes one change. */
+public final class TurningTrial {
+    private static final Map<String, Entry> RUN = Map.of("speed", SPEED, "feed", FEED, "depth", DEPTH);
+    private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
+    /** As fine as a nose is stoned that still has to last, mm. */
+    static final double FINE_NOSE_MM = 0.2;
+
+    private static final double MEASURED_SPREAD = 0.1;
+    /** Of a spring reckoned from the lathe's size. */
+    private static final double ASSUMED_SPREAD = 0.35;
+    /** Of a chuck's turning of which nothing is known: the assumption is good to a factor of three or so. */
+    private static final double UNKNOWN_TURNING = 0.9;
+
+    private static final String NEAR = "Diameter near the chuck";
+    private static final String FAR = "Diameter at the far end";
+    private static final String APART = "Distance between them";
+    private static final Limits DISTANCE = new Limits(Quantity.LENGTH, 0.5, 3000);
+    private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.1, 2000);
+
+    private final TrialReader reader;
+    private final UnitFormat say;
+
+    private TurningTrial(TrialRequest request) {
+        this.reader = new TrialReader(request);
+        this.say = new UnitFormat(request.plan().units());
+    }
+
+    /** Judges a trial. */
+    public static TrialAnswer prove(TrialRequest request) {
+        return new TurningTrial(request).judge();
+    }
+
+    /**
+     * What a trial of such a cut is about: how the chuck of this lathe turns out of the axis, whatever is cut; empty when a field is
+     * wrong or nothing stands out of a chuck.
+     */
+    public static Optional<Lessons.About> about(PlanRequest request) {
+        return new TurningReader(request)
+                .read()
+                .filter(job -> job.operation() != Operation.FACE && job.hold() != Hold.BETWEEN_CENTRES)
+                .map(job -> about(request.text(LATHE), job));
+    }
+
+    private static Lessons.About about(String lathe, TurningJob job) {
+        Subject force = Subject.of(Calibration.Of.FORCE, lathe, "");
+        return job.lathe().chuckTilt().isPresent()
+                ? Lessons.About.of(lathe, force)
+                : Lessons.About.of(lathe, Subject.of(Calibration.Of.SPRING, lathe, "", "chuck"));
+    }
+
+    /** Of a chuck no more is known than the size of its lathe: it may turn so many times as far as reckoned, or so many times less. */
+    private static final double TURNING_BELIEVED = 10;
+
+    /**
+     * What a kept trial teaches: of the taper reckoned without teaching, and of the one measured, what is left when the bending of
+     * the work is taken off is the chuck's turning; mm. Empty when the trial cannot be judged or the chuck's turning was measured.
+     */
+    public static Optional<Calibration.Trial> lesson(TrialRequest kept) {
+        TurningTrial proof = new TurningTrial(kept.untaught());
+        Optional<TurningCut> worked = TurningReader.cut(proof.reader.ran(RUN)).cut();
+        OptionalDouble near = proof.reader.value("near", NEAR, DIAMETER);
+        OptionalDouble far = proof.reader.value("far", FAR, DIAMETER);
+        OptionalDouble apart = proof.reader.value("apart", APART, DISTANCE);
+        if (worked.isEmpty() || near.isEmpty() || far.isEmpty() || apart.isEmpty()) {
+            return Optional.empty();
+        }
+        TurningCut cut = worked.get();
+        if (cut.job().hold() != Hold.CHUCK
+                || cut.job().operation() == Operation.FACE
+                || cut.job().lathe().chuckTilt().isPresent()) {
+            return Optional.empty();
+        }
+        double reckoned = predict(cut, apart.getAsDouble(), List.of()).taperMm();
+        double turning = reckoned * tiltShare(cut);
+        double measured = far.getAsDouble() - near.getAsDouble();
+        return Optional.of(new Calibration.Trial(turning, measured - (reckoned - turning), TURNING_BELIEVED));
+    }
+
+    /** What part of the taper the chuck's turning makes: of the difference of give between the ends of the cut. */
+    private static double tiltShare(TurningCut cut) {
+        WorkHolding held = cut.holding();
+        double far = cut.pushOff().stations().getLast().fromChuckMm();
+        double near = cut.pushOff().stations().getFirst().fromChuckMm();
+        double all = held.complianceAt(far) - held.complianceAt(near);
+        double stiff = held.turning(Double.POSITIVE_INFINITY).complianceAt(far)
+                - held.turning(Double.POSITIVE_INFINITY).complianceAt(near);
+        return Math.abs(all) < 1e-15 ? 0 : Math.clamp(1 - stiff / all, 0, 1);
+    }
+
+    private TrialAnswer judge() {
+        PlanRequest run = reader.ran(RUN);
+        Read<TurningCut> worked = TurningReader.cut(run);
+        reader.ran(RUN_ORDER, RUN, worked.states());
+        OptionalDouble near = reader.value("near", NEAR, DIAMETER);
+        OptionalDouble far = reader.value("far", FAR, DIAMETER);
+        OptionalDouble apart = reader.value("apart", APART, DISTANCE);
+        OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
+        Measured.Chip chip = reader.choice("chip", "Chip", Measured.Chip.values());
+        Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
+        if (worked.cut().isEmpty() && !reader.hasErrors()) {
+            return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
+        }
+        if (reader.hasErrors() || near.isEmpty() || far.isEmpty() || apart.isEmpty()) {
+            return reader.stopped("Type both diameters and how far apart they were measured.");
+        }
+        TurningCut cut = worked.cut().orElseThrow();
+        if (cut.job().operation() != Operation.FACE
+                && apart.getAsDouble() > cut.job().lengthMm() * 1.0001) {
+            reader.wrong(
+                    "apart",
+                    "The two places cannot be further apart than the cut is long ("
+                            + say.length(cut.job().lengthMm()) + ").");
+            return reader.stopped("One reading cannot be right.");
+        }
+        double finished = cut.job().finishedMm();
+        double most = 0.25 * Math.max(1, finished);
+        if (!reader.near("near", near.getAsDouble(), finished, most)
+                || !reader.near("far", far.getAsDouble(), finished, most)) {
+            return reader.stopped("One reading cannot be right.");
+        }
+        Fixer<TurningCut> mender =
+                new Fixer<>(run, request -> TurningReader.cut(request).cut());
+        Prediction predicted = predict(cut, apart.getAsDouble(), shares(mender, cut, apart.getAsDouble()));
+        OptionalDouble raMm =
+                finish.isPresent() ? OptionalDouble.of(finish.getAsDouble() / 1000) : OptionalDouble.empty();
+        Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound);
+        List<Cause> causes = Diagnosis.rank(predicted, measured, say);
+        boolean inTolerance = inTolerance(cut, measured);
+        boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
+        String verdict = verdict(cut, measured, inTolerance, finishGood);
+        Optional<Fixer.Proposal> next = inTolerance && finishGood && chip != Measured.Chip.BLUE
+                ? Optional.empty()
+                : new TurningNext(cut, measured, mender, say).against(causes);
+        return reader.judged(
+                compare(cut, predicted, measured),
+                causes,
+                verdict,
+                inTolerance && finishGood,
+                next,
+                "Look at the edge under a loupe, stone it, and cut again.",
+                Optional.of(scene(predicted, measured)));
+    }
+
+    private boolean inTolerance(TurningCut cut, Measured measured) {
+        double upper = cut.job().finishedMm() + cut.job().tolerance().upperMm() + 1e-6;
+        double lower = cut.job().finishedMm() + cut.job().tolerance().lowerMm() - 1e-6;
+        return measured.nearMm() <= upper
+                && measured.farMm() <= upper
+                && measured.nearMm() >= lower
+                && measured.farMm() >= lower;
+    }
+
+    private String verdict(TurningCut cut, Measured measured, boolean inTolerance, boolean finishGood) {
+        String taper = Math.abs(measured.taperMm()) < 0.0015
+                ? "no taper"
+                : say.length(Math.abs(measured.taperMm())) + (measured.taperMm() > 0 ? " larger" : " smaller")
+                        + " at the far end";
+        String size = inTolerance
+                ? "Within the tolerance"
+                : isEven(cut, measured) ? "Outside the tolerance, but the dial brings it in" : "Outside the tolerance";
+        String surface = measured.raMm().isEmpty()
+                ? ""
+                : finishGood
+                        ? "; the finish is good enough"
+                        : "; the finish is rougher than " + say.ra(cut.job().raMm());
+        return size + ", " + taper + surface + ".";
+    }
+
+    private static Prediction predict(TurningCut cut, double apartMm, List<Prediction.Share> shares) {
+        TurningJob job = cut.job();
+        PushOff push = cut.pushOff();
+        // The stations sit as far apart as was measured, about the middle of the cut.
+        double from = push.stations().getFirst().fromChuckMm();
+        double to = push.stations().getLast().fromChuckMm();
+        double slack = Math.max(0, (to - from - apartMm) / 2);
+        Span range = job.work().surfaceSpeed(job.tool());
+        ToolSignature use = cut.wedge().signature(cut.used());
+        return new Prediction(
+                // A pass is set to the middle of the tolerance.
+                job.finishedMm() + job.tolerance().middleMm(),
+                errorAt(push, from + slack),
+                errorAt(push, to - slack),
+                apartMm,
+                job.work().spread(),
+                springSpread(cut),
+                job.hold() != Hold.CHUCK,
+                cut.cutting().finish().raMm(),
+                cut.cutting().surfaceSpeed(),
+                range.low(),
+                range.high(),
+                Math.min(
+                        Math.min(use.endRelief(), use.sideRelief()), cut.wedge().leastNoseClearance(cut.used())),
+                cut.cutting().force().meanChipMm(),
+                cut.cutting().smallestChipMm().chosen(),
+                job.work().builtUp(),
+                job.tool().family() == ToolMaterial.Family.HSS,
+                job.hold().slenderness(job.freeLengthMm(), Math.max(1, job.finishedMm())),
+                job.overhangMm() / job.blank().heightMm(),
+                shares);
+    }
+
+    /** What nose and rake have in the spring: the same cut with a fine nose, with the most and the least rake of the handbook. */
+    private List<Prediction.Share> shares(Fixer<TurningCut> mender, TurningCut cut, double apartMm) {
+        List<Prediction.Share> shares = new ArrayList<>();
+        // Fat is a nose that is more than the program itself would stone for this cut.
+        double advised = Math.max(FINE_NOSE_MM, cut.advice().noseRadius().chosen());
+        if (cut.signature().noseRadiusMm() > 1.2 * advised) {
+            String nose = say.nose(FINE_NOSE_MM);
+            share(
+                    shares,
+                    mender,
+                    apartMm,
+                    NOSE_RADIUS,
+                    nose,
+                    "fat-nose",
+                    "The nose is fat for this cut",
+                    "With a nose of " + nose);
+        }
+        Span rake = cut.advice().sideRake().span();
+        double now = cut.signature().sideRake();
+        if (now < rake.high() - Math.toRadians(2)) {
+            String more = Written.degrees(rake.high());
+            share(
+                    shares,
+                    mender,
+                    apartMm,
+                    SIDE_RAKE,
+                    more,
+                    "little-rake",
+                    "There is too little rake",
+                    "With " + more + " of side rake");
+        }
+        if (now > rake.low() + Math.toRadians(2)) {
+            String less = Written.degrees(rake.low());
+            share(
+                    shares,
+                    mender,
+                    apartMm,
+                    SIDE_RAKE,
+                    less,
+                    "drawn-in",
+                    "Much rake draws the tool in",
+                    "With " + less + " of side rake");
+        }
+        return shares;
+    }
+
+    private void share(
+            List<Prediction.Share> shares,
+            Fixer<TurningCut> mender,
+            double apartMm,
+            TurningField field,
+            String text,
+            String id,
+            String title,
+            String instead) {
+        mender.with(field.id(), text).ifPresent(then -> {
+            Prediction without = predict(then, apartMm, List.of());
+            shares.add(new Prediction.Share(id, title, instead, without.evenMm(), without.taperMm()));
+        });
+    }
+
+    /** How far the spring may be off, as a share of what it makes: a tenth as measured, and what is not known of the chuck's turning. */
+    private static double springSpread(TurningCut cut) {
+        Calibration taught = cut.job().taught();
+        double turning = cut.job().lathe().chuckTilt().isPresent()
+                ? MEASURED_SPREAD
+                : taught.trials() > 0 ? taught.spread() : UNKNOWN_TURNING;
+        double rest = TurningCut.Stiffness.of(cut.job().lathe()).assumed() ? ASSUMED_SPREAD : MEASURED_SPREAD;
+        double share = tiltShare(cut);
+        return Math.hypot(share * turning, (1 - share) * rest);
+    }
+
+    private static double errorAt(PushOff push, double x) {
+        List<PushOff.At> at = push.stations();
+        for (int i = 1; i < at.size(); i++) {
+            double x0 = at.get(i - 1).fromChuckMm();
+            double x1 = at.get(i).fromChuckMm();
+            if (x <= x1 && x1 > x0) {
+                double t = Math.clamp((x - x0) / (x1 - x0), 0, 1);
+                return (1 - t) * at.get(i - 1).diameterErrorMm() + t * at.get(i).diameterErrorMm();
+            }
+        }
+        return at.getLast().diameterErrorMm();
+    }
+
+    private List<TrialAnswer.Compared> compare(TurningCut cut, Prediction predicted, Measured measured) {
+        List<TrialAnswer.Compared> rows = new ArrayList<>();
+        double set = predicted.setDiameterMm();
+        double sigma = 2 * predicted.taperSigmaMm();
+        rows.add(row(
+                "Near the chuck",
+                set + predicted.nearErrorMm(),
+                0.6 * Math.abs(predicted.nearErrorMm()) + 0.004,
+                measured.nearMm()));
+        rows.add(row(
+                "Far end",
+                set + predicted.farErrorMm(),
+                0.6 * Math.abs(predicted.farErrorMm()) + 0.004,
+                measured.farMm()));
+        rows.add(row("Taper", predicted.taperMm(), sigma, measured.taperMm()));
+        double low = predicted.paperRaMm() * Finish.LOW_OVER_THEORY;
+        double high = predicted.paperRaMm() * Finish.HIGH_OVER_THEORY;
+        rows.add(new TrialAnswer.Compared(
+                "Finish",
+                say.ra(low) + " to " + say.ra(high),
+                measured.raMm().isPresent() ? say.ra(measured.raMm().getAsDouble()) : "",
+                measured.raMm().isEmpty() || measured.raMm().getAsDouble() <= high));
+        rows.add(new TrialAnswer.Compared(
+                "Surface speed",
+                say.surfaceSpeed(predicted.slowestGood()) + " to " + say.surfaceSpeed(predicted.fastestGood()),
+                say.surfaceSpeed(cut.cutting().surfaceSpeed()),
+                cut.cutting().surfaceSpeed() <= predicted.fastestGood() * 1.001));
+        return rows;
+    }
+
+    private TrialAnswer.Compared row(String what, double predicted, double spread, double measured) {
+        return new TrialAnswer.Compared(
+                what,
+                say.length(predicted) + " ± " + say.length(spread),
+                say.length(measured),
+                Math.abs(measured - predicted) <= spread + 1e-9);
+    }
+
+    /** Whether dialling brings both ends within the tolerance: then nothing else needs to change. */
+    static boolean isEven(TurningCut cut, Measured measured) {
+        return Math.abs(measured.taperMm()) / 2 <= 0.8 * cut.job().allowedErrorMm();
+    }
+
+    private Scene scene(Prediction predicted, Measured measured) {
+        SceneBuilder scene = new SceneBuilder("trial", "The trial cut, measured and predicted");
+        double set = predicted.setDiameterMm();
+        double[] all = {
+            predicted.nearErrorMm(), predicted.farErrorMm(), measured.nearMm() - set, measured.farMm() - set, 0.004
+        };
+        double largest = Arrays.stream(all).map(Math::abs).max().orElse(0.01);
+        double magnify = 11 / largest;
+        double radius = 13;
+        double x0 = 20;
+        double x1 = 80;
+        double axis = 38;
+        scene.place(0, 0, 1);
+        double nearM = radius + magnify * (measured.nearMm() - set);
+        double farM = radius + magnify * (measured.farMm() - set);
+        double nearP = radius + magnify * predicted.nearErrorMm();
+        double farP = radius + magnify * predicted.farErrorMm();
+        scene.filled(Role.WORK_AREA, Role.WORK, x0, axis - nearM, x1, axis - farM, x1, axis + farM, x0, axis + nearM);
+        scene.line(Role.SWEPT, x0 - 3, axis + nearP, x1 + 3, axis + farP);
+        scene.line(Role.SWEPT, x0 - 3, axis - nearP, x1 + 3, axis - farP);
+        scene.line(Role.CENTRE, 8, axis, 92, axis);
+        scene.line(Role.HIDDEN, x0, axis + radius, x1, axis + radius);
+        scene.line(Role.HIDDEN, x0, axis - radius, x1, axis - radius);
+        scene.label(
+                Role.DIMENSION, x0, axis + Math.max(nearM, nearP) + 4, Anchor.MIDDLE, say.length(measured.nearMm()));
+        scene.label(Role.DIMENSION, x1, axis + Math.max(farM, farP) + 4, Anchor.MIDDLE, say.length(measured.farMm()));
+        scene.label(Role.CAPTION, 6, axis - 27, Anchor.START, "chuck end");
+        scene.label(Role.CAPTION, 94, axis - 27, Anchor.END, "far end");
+        scene.label(Role.CAPTION, 50, 5, Anchor.MIDDLE, "full: measured · dotted: predicted · dashed: size set");
+        return scene.build(
+                0, 0, Plate.WIDTH, Plate.HEIGHT, "differences drawn " + Written.places(magnify, 0) + " times larger");
+    }
+}

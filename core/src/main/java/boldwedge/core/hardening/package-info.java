@@ -1,5 +1,0 @@
-/** Hardening: whether, which steel, how hot, how long, in what, and what was tempered out again. */
-@NullMarked
-package boldwedge.core.hardening;
-
-import org.jspecify.annotations.NullMarked;

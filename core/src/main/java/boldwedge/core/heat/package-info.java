@@ -1,5 +1,0 @@
-/** Hardening and tempering in numbers: temperatures in °C, times in minutes, hardness in HRC, lengths in mm. */
-@NullMarked
-package boldwedge.core.heat;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,25 @@
+package boldwedge.core.language.stock;
+
+import boldwedge.core.language.measure.UnitSystem;
+
+/**
+ * A screw's head, or a washer, that is sunk in.
+ *
+ * @param system which shops have it
+ * @param name as it is called
+ * @param kind what it is
+ * @param screwMm the screw's thread, mm
+ * @param diameterMm of the head or washer; of a hexagon what a socket about it needs, mm
+ * @param heightMm its height, mm
+ * @param source citations, joined
+ */
+public record Head(
+        UnitSystem system, String name, Kind kind, double screwMm, double diameterMm, double heightMm, String source) {
+    /** Kinds of heads. */
+    public enum Kind {
+        SOCKET,
+        CHEESE,
+        HEXAGON,
+        WASHER
+    }
+}

@@ -1,0 +1,133 @@
+package boldwedge.core.mechanics.cutting;
+
+import boldwedge.core.language.stock.Span;
+import java.util.List;
+import java.util.OptionalDouble;
+
+/**
+ * What a lathe, or a mill that bores, can do.
+ *
+ * @param name what the shop calls it
+ * @param mill whether it is a mill: the tool turns, and only a boring head is held
+ * @param swingMm largest diameter over the bed, mm; width of the table of a mill
+ * @param centreHeightMm height of the spindle axis above the surface the tool sits on, mm
+ * @param speeds the spindle speeds it has
+ * @param feedsMm its feeds per revolution, mm, ascending; empty when fed by hand only
+ * @param motorWatt motor power, W
+ * @param efficiency share of the motor's power that reaches the spindle, 0 to 1
+ * @param largestShankMm largest tool shank it takes, mm
+ * @param postStiffness stiffness at the tool post across the axis, N/mm, if measured
+ * @param chuckStiffness stiffness of spindle and chuck across the axis, N/mm, if measured
+ * @param chuckTilt stiffness of spindle and chuck against turning out of the axis, N·mm/rad, if measured
+ * @param tailstockStiffness stiffness at the tailstock centre, N/mm, if measured
+ * @param shimsMm the shims that lie beside it, mm
+ * @param slide the slide under the tool post
+ * @param tailHandleMm feed of one turn of the tailstock's handle, or of the quill's, mm, if it is on the card
+ * @param screw what it has to cut threads with
+ * @param bed what lies along its bed
+ */
+public record Lathe(
+        String name,
+        boolean mill,
+        double swingMm,
+        double centreHeightMm,
+        SpindleSpeeds speeds,
+        List<Double> feedsMm,
+        double motorWatt,
+        double efficiency,
+        double largestShankMm,
+        OptionalDouble postStiffness,
+        OptionalDouble chuckStiffness,
+        OptionalDouble chuckTilt,
+        OptionalDouble tailstockStiffness,
+        List<Double> shimsMm,
+        Slide slide,
+        OptionalDouble tailHandleMm,
+        ScrewCutting screw,
+        Bed bed) {
+
+    private static final double ASSUMED_PER_SWING = 60;
+    private static final double USUAL_TAIL_HANDLE_MM = 4;
+    /** Of the chuck of a lathe of 300 mm swing, N·mm/rad: ours, from what short stout test pieces taper in practice. */
+    private static final double ASSUMED_TILT = 1e8;
+
+    private static final double ASSUMED_TILT_SWING = 300;
+
+    /** How far the true stiffness against turning may lie from the assumed one, as a factor: wide, until a trial teaches it. */
+    public static final Span TILT_SPREAD = new Span(0.3, 1, 5);
+
+    /** One whose tailstock's handle and lead screw are not on the card. */
+    public Lathe(
+            String name,
+            boolean mill,
+            double swingMm,
+            double centreHeightMm,
+            SpindleSpeeds speeds,
+            List<Double> feedsMm,
+            double motorWatt,
+            double efficiency,
+            double largestShankMm,
+            OptionalDouble postStiffness,
+            OptionalDouble chuckStiffness,
+            OptionalDouble chuckTilt,
+            OptionalDouble tailstockStiffness,
+            List<Double> shimsMm,
+            Slide slide) {
+        this(
+                name,
+                mill,
+                swingMm,
+                centreHeightMm,
+                speeds,
+                feedsMm,
+                motorWatt,
+                efficiency,
+                largestShankMm,
+                postStiffness,
+                chuckStiffness,
+                chuckTilt,
+                tailstockStiffness,
+                shimsMm,
+                slide,
+                OptionalDouble.empty(),
+                ScrewCutting.UNSAID,
+                Bed.UNSAID);
+    }
+
+    public Lathe {
+        feedsMm = feedsMm.stream().sorted().toList();
+    }
+
+    /** Feed of one turn of the tailstock's handle, mm: from the card, or the usual pitch of such a screw, 4 mm. */
+    public double tailHandleOrUsual() {
+        return tailHandleMm.orElse(USUAL_TAIL_HANDLE_MM);
+    }
+
+    /** Height of the axis above the slide, mm. */
+    public double axisAboveSlideMm() {
+        return slide.axisAbove(swingMm);
+    }
+
+    /** Stiffness at the post, N/mm: measured, or assumed from the size, 60 N/mm per mm of swing (ours; see docs/formulas.md). */
+    public double postOrAssumed() {
+        return postStiffness.orElse(ASSUMED_PER_SWING * swingMm);
+    }
+
+    /** Stiffness at the chuck, N/mm: measured, or one and a half times the post's assumption. */
+    public double chuckOrAssumed() {
+        return chuckStiffness.orElse(1.5 * ASSUMED_PER_SWING * swingMm);
+    }
+
+    /**
+     * Stiffness of spindle and chuck against turning out of the axis, N·mm/rad: measured, or assumed from the size. Bearings' stiffness
+     * and their distance both go with it, so it goes with the cube of the swing.
+     */
+    public double chuckTiltOrAssumed() {
+        return chuckTilt.orElse(ASSUMED_TILT * Math.pow(swingMm / ASSUMED_TILT_SWING, 3));
+    }
+
+    /** Stiffness at the tailstock, N/mm: measured, or seven tenths of the post's assumption. */
+    public double tailstockOrAssumed() {
+        return tailstockStiffness.orElse(0.7 * ASSUMED_PER_SWING * swingMm);
+    }
+}

@@ -1,5 +1,0 @@
-/** Angles for parting tips, with their reasons. */
-@NullMarked
-package boldwedge.core.parting.advice;
-
-import org.jspecify.annotations.NullMarked;

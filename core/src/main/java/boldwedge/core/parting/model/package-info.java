@@ -1,5 +1,0 @@
-/** Records and numbers: what a job is and what is computed of it. No words. */
-@NullMarked
-package boldwedge.core.parting.model;
-
-import org.jspecify.annotations.NullMarked;

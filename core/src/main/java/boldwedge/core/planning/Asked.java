@@ -1,0 +1,72 @@
+package boldwedge.core.planning;
+
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.UnitSystem;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How a value is asked for.
+ *
+ * @param id name in the API
+ * @param label what it is called beside its input
+ * @param station where it is typed
+ * @param limits quantity and range of a measured entry; empty for choices and tolerances
+ * @param usualMetric what stands there before anybody types, in a metric shop; empty when the program chooses
+ * @param usualInch the same in an inch shop
+ * @param choices what it can be picked from; empty for what is typed
+ * @param machine whether it is picked from the shop's machines
+ */
+public record Asked(
+        String id,
+        String label,
+        Station station,
+        Optional<Limits> limits,
+        String usualMetric,
+        String usualInch,
+        List<Choice> choices,
+        boolean machine) {
+
+    /** A choice, or a text that means the same in both unit systems. */
+    public static Asked of(String id, String label, Station station, String usual) {
+        return of(id, label, station, usual, usual);
+    }
+
+    /** A text whose usual form differs by unit system. */
+    public static Asked of(String id, String label, Station station, String usualMetric, String usualInch) {
+        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, List.of(), false);
+    }
+
+    /** A measured value that the program chooses when it is left open. */
+    public static Asked of(String id, String label, Station station, Limits limits) {
+        return of(id, label, station, limits, "", "");
+    }
+
+    /** A measured value with its usual texts. */
+    public static Asked of(
+            String id, String label, Station station, Limits limits, String usualMetric, String usualInch) {
+        return new Asked(id, label, station, Optional.of(limits), usualMetric, usualInch, List.of(), false);
+    }
+
+    /** One that is picked from a list. */
+    public static Asked pick(String id, String label, Station station, String usual, List<Choice> choices) {
+        return new Asked(id, label, station, Optional.empty(), usual, usual, choices, false);
+    }
+
+    /** One that is picked from a list, whose usual choice differs by unit system. */
+    public static Asked pick(
+            String id, String label, Station station, String usualMetric, String usualInch, List<Choice> choices) {
+        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, choices, false);
+    }
+
+    /** One of the shop's machines. */
+    public static Asked machine(String id, String label) {
+        return new Asked(id, label, Station.CUT, Optional.empty(), "", "", List.of(), true);
+    }
+
+    /** What stands there before anybody types. */
+    public String usual(UnitSystem system) {
+        return system == UnitSystem.METRIC ? usualMetric : usualInch;
+    }
+}

@@ -1,0 +1,271 @@
+package boldwedge.core.planning;
+
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.Tolerance;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.mechanics.cutting.Lathe;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+
+/** Reads the texts of a request, field by field, and says what is wrong beside the field it is wrong with. */
+public abstract class FieldReader {
+    protected final PlanRequest request;
+    protected final UnitSystem units;
+    private final Map<Entry, FieldState> states = new LinkedHashMap<>();
+    private final Map<Entry, Double> values = new LinkedHashMap<>();
+    private final Map<Entry, String> cards = new LinkedHashMap<>();
+
+    protected FieldReader(PlanRequest request) {
+        this.request = request;
+        this.units = request.units();
+    }
+
+    /** The fields as read; a plan replaces those that it chooses itself. */
+    public final Map<Entry, FieldState> states() {
+        return states;
+    }
+
+    /** The states in the order in which the fields are asked. */
+    public static List<FieldState> ordered(Map<Entry, FieldState> states, Entry[] asked) {
+        return Arrays.stream(asked)
+                .map(states::get)
+                .filter(state -> state != null)
+                .toList();
+    }
+
+    /** Shows the value that was chosen for a field which was left open. */
+    public static void show(
+            Map<Entry, FieldState> states, Entry field, Quantity quantity, double value, UnitFormat say) {
+        FieldState state = states.get(field);
+        if (state != null && state.chosen()) {
+            String other = quantity == Quantity.SPINDLE_SPEED || quantity == Quantity.ANGLE
+                    ? ""
+                    : Written.full(quantity, value, say.units().other());
+            states.put(
+                    field,
+                    FieldState.plain(
+                            field,
+                            "",
+                            state.spelled(),
+                            Written.full(quantity, value, say.units()),
+                            other,
+                            true,
+                            state.note()));
+        }
+    }
+
+    /** The value of a measured field that was typed, in its base unit. */
+    public final OptionalDouble typed(Entry field) {
+        Double value = values.get(field);
+        return value == null ? OptionalDouble.empty() : OptionalDouble.of(value);
+    }
+
+    /** Whether a field is wrong. */
+    public final boolean hasErrors() {
+        return states.values().stream().anyMatch(state -> !state.error().isEmpty());
+    }
+
+    /** Reads a measured field; an empty one takes its usual text, or is left open. */
+    protected final void measured(Entry field, Limits limits) {
+        String typed = request.text(field);
+        String text = typed.isEmpty() ? field.usual(units) : typed;
+        if (text.isEmpty()) {
+            states.put(field, FieldState.plain(field, "", "", "", "", true, ""));
+            return;
+        }
+        switch (MeasureParser.parse(text, limits, units)) {
+            case Parsed.Wrong<Reading> wrong -> states.put(field, FieldState.wrong(field, typed, wrong.sentence()));
+            case Parsed.Good<Reading>(Reading reading) -> {
+                values.put(field, reading.value());
+                states.put(
+                        field,
+                        FieldState.plain(
+                                field,
+                                typed,
+                                Spelled.out(text, reading, units),
+                                text,
+                                beside(reading),
+                                typed.isEmpty(),
+                                reading.note()));
+            }
+        }
+    }
+
+    /** The value in the other system from the one it was written in. */
+    private static String beside(Reading reading) {
+        return switch (reading.quantity()) {
+            case ANGLE, SPINDLE_SPEED, RATIO -> "";
+            default ->
+                Written.full(
+                        reading.quantity(), reading.value(), reading.system().other());
+        };
+    }
+
+    /** What is chosen in a field, or its usual choice. */
+    protected final String choiceText(Entry field) {
+        String typed = request.text(field);
+        return typed.isEmpty() ? cards.getOrDefault(field, field.usual(units)) : typed;
+    }
+
+    /** Takes this rather than the usual where nothing was picked: what the machine's card says, or what alone fits the job. */
+    protected final void unlessPicked(Entry field, Optional<String> choice) {
+        choice.filter(id -> request.text(field).isEmpty()).ifPresent(id -> cards.put(field, id));
+    }
+
+    /** The constant that a choice names. */
+    protected final <E extends Enum<E>> Optional<E> constant(Entry field, E[] all) {
+        String wanted = choiceText(field).toLowerCase(Locale.ROOT);
+        return Arrays.stream(all).filter(e -> Entry.choice(e).equals(wanted)).findFirst();
+    }
+
+    /** Keeps a choice: its words when it was found, else a sentence that says there is none such. */
+    protected final void chosenFrom(Entry field, Optional<String> words, String what, String instead) {
+        String id = choiceText(field);
+        if (words.isPresent()) {
+            states.put(
+                    field,
+                    FieldState.plain(
+                            field, id, id, words.get(), "", request.text(field).isEmpty(), ""));
+        } else if (id.isEmpty()) {
+            states.put(field, FieldState.wrong(field, id, "No " + what + " is chosen. " + instead));
+        } else {
+            String shown = id.length() > 40 ? id.substring(0, 40) + "…" : id;
+            states.put(
+                    field, FieldState.wrong(field, id, "There is no " + what + " called “" + shown + "”. " + instead));
+        }
+    }
+
+    /** Reads a choice of constants and keeps it; where it is none of them its sentence says which there are. */
+    protected final <E extends Enum<E>> Optional<E> picked(
+            Entry field, E[] all, Function<E, String> words, String what) {
+        Optional<E> found = constant(field, all);
+        // Which there are is told to whom it is news: tools are tried by the thousand.
+        chosenFrom(
+                field,
+                found.map(words),
+                what,
+                found.isPresent()
+                        ? ""
+                        : oneOf(Arrays.stream(all).map(Entry::choice).toList()));
+        return found;
+    }
+
+    /** Reads a choice of the two that the field itself lists, and keeps it: whether it is the second. */
+    protected final Optional<Boolean> second(Entry field, String what) {
+        Optional<Choice> found = listed(field);
+        List<String> ids = field.choices().stream().map(Choice::id).toList();
+        chosenFrom(field, found.map(Choice::words), what, oneOf(ids));
+        return found.map(field.choices().getLast()::equals);
+    }
+
+    /** Keeps the shop's lathe that a cut is asked for. */
+    protected final void lathe(Entry field) {
+        chosenFrom(
+                field,
+                request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
+                "lathe",
+                "Pick one of the shop's lathes, or enter a new one.");
+    }
+
+    /** Keeps a choice of a list: what was found under its name, if anything was. */
+    protected final <T> Optional<T> listed(Entry field, Optional<T> found, Function<T, String> words, String what) {
+        chosenFrom(field, found.map(words), what, "Pick one from the list.");
+        return found;
+    }
+
+    /** Keeps a choice of those that the field itself lists. */
+    protected final void listed(Entry field, String what) {
+        chosenFrom(field, listed(field).map(Choice::words), what, "Pick one from the list.");
+    }
+
+    private Optional<Choice> listed(Entry field) {
+        return field.choices().stream()
+                .filter(choice -> choice.id().equals(choiceText(field)))
+                .findFirst();
+    }
+
+    /** "It can be a, b or c." */
+    private static String oneOf(List<String> ids) {
+        return "It can be " + String.join(", ", ids.subList(0, ids.size() - 1)) + " or " + ids.getLast() + ".";
+    }
+
+    /** The value of a measured field that was read, in its base unit. */
+    protected final double value(Entry field) {
+        Double value = values.get(field);
+        if (value == null) {
+            throw new IllegalStateException(field + " was not read");
+        }
+        return value;
+    }
+
+    /** Says what is wrong with a field. */
+    protected final void wrong(Entry field, String sentence) {
+        states.put(field, FieldState.wrong(field, request.text(field), sentence));
+    }
+
+    /** A length as the question's units write it. */
+    protected final String length(double mm) {
+        return units == UnitSystem.METRIC ? Written.millimetres(mm) : Written.inches(mm);
+    }
+
+    private String spelled(String text, Tolerance tolerance, double size) {
+        boolean bare = Tolerance.parse(text, size, units.other()) instanceof Parsed.Good<Tolerance>(Tolerance other)
+                && Math.abs(other.widthMm() - tolerance.widthMm()) > 1e-12;
+        return bare
+                ? text + " "
+                        + units.bareUnit(boldwedge.core.language.measure.Quantity.LENGTH)
+                                .symbol()
+                : text;
+    }
+
+    /**
+     * Reads a tolerance or a fit about a nominal size in mm; without a size (its own field is wrong) nothing is read.
+     */
+    protected final Optional<Tolerance> tolerance(Entry field, OptionalDouble sizeMm) {
+        String typed = request.text(field);
+        String text = typed.isEmpty() ? field.usual(units) : typed;
+        if (sizeMm.isEmpty()) {
+            states.put(field, FieldState.plain(field, typed, text, text, "", typed.isEmpty(), ""));
+            return Optional.empty();
+        }
+        double size = sizeMm.getAsDouble();
+        return switch (Tolerance.parse(text, size, units)) {
+            case Parsed.Wrong<Tolerance> wrong -> {
+                states.put(field, FieldState.wrong(field, typed, wrong.sentence()));
+                yield Optional.empty();
+            }
+            case Parsed.Good<Tolerance>(Tolerance tolerance) -> {
+                if (tolerance.widthMm() <= 0) {
+                    states.put(
+                            field,
+                            FieldState.wrong(
+                                    field, typed, "A tolerance of nothing cannot be held. Write ±.0005 or h7."));
+                    yield Optional.empty();
+                }
+                states.put(
+                        field,
+                        FieldState.plain(
+                                field,
+                                typed,
+                                spelled(text, tolerance, size),
+                                text,
+                                tolerance.written(units),
+                                typed.isEmpty(),
+                                ""));
+                yield Optional.of(tolerance);
+            }
+        };
+    }
+}

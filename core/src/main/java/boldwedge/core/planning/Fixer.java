@@ -1,0 +1,63 @@
+package boldwedge.core.planning;
+
+import boldwedge.core.language.finding.Fix;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+
+/**
+ * Types a change into a cut and works it out again, so that what is proposed is known to help.
+ *
+ * @param run the cut as it was run
+ * @param work how a family reads a request and works its cut out; empty when a field is wrong
+ * @param <C> the cut, worked out
+ */
+public record Fixer<C>(PlanRequest run, Function<PlanRequest, Optional<C>> work) {
+    /** A pass as light as this tells alignment from spring, mm. */
+    private static final double LIGHT_PASS_MM = 0.1;
+
+    /**
+     * A change with what it should do.
+     *
+     * @param mend the change
+     * @param expected its effect, in a sentence with figures
+     * @param left how much of the error it leaves; the less the better, whatever it is measured in
+     */
+    public record Proposal(Fix mend, String expected, double left) {
+        /** One that is not compared with others. */
+        public Proposal(Fix mend, String expected) {
+            this(mend, expected, 0);
+        }
+    }
+
+    /** The cut with a change typed in; empty when it cannot be worked out so. */
+    public Optional<C> with(Fix mend) {
+        return with(mend.field(), mend.text());
+    }
+
+    /** The cut with a field typed over; empty when it cannot be worked out so. */
+    public Optional<C> with(String field, String text) {
+        Map<String, String> fields = new HashMap<>(run.fields());
+        fields.put(field, text);
+        return work.apply(new PlanRequest(fields, run.units(), run.lathe(), run.taught()));
+    }
+
+    /**
+     * No headstock is moved before a light pass leaves the same taper; empty when the trial was a light pass already.
+     *
+     * @param depth the field of the depth of cut
+     * @param depthMm what was taken, mm
+     * @param light says a length as it is typed
+     */
+    public static Optional<Proposal> lightPass(Entry depth, double depthMm, Function<Double, String> light) {
+        if (depthMm <= LIGHT_PASS_MM * 1.2) {
+            return Optional.empty();
+        }
+        String text = light.apply(LIGHT_PASS_MM);
+        return Optional.of(new Proposal(
+                new Fix("Light spring pass to separate spring from alignment", depth.id(), text),
+                "A pass of " + text + " leaves less spring; a taper that stays the same is alignment.",
+                1));
+    }
+}

@@ -1,0 +1,58 @@
+package boldwedge.core.planning;
+
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.finding.Step;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * One step of making a tool or a holder, as the card shows it.
+ *
+ * @param id stable name of the step
+ * @param title what is done
+ * @param lines what to set, one a line
+ * @param why the reason for it and for its place in the order
+ * @param check what to measure before going on
+ * @param measures the field that is measured at this step; empty when none is
+ * @param target what that should be
+ * @param cautions what can hurt here
+ * @param working how the settings came about
+ * @param scene the drawing that goes with it
+ */
+@RecordBuilder
+public record MakeStep(
+        String id,
+        String title,
+        List<String> lines,
+        String why,
+        String check,
+        String measures,
+        String target,
+        List<String> cautions,
+        List<Step> working,
+        Scene scene)
+        implements MakeStepBuilder.With {
+
+    /** A step that measures nothing and needs no caution; the rest is added to it. */
+    public static MakeStep of(String id, String title, Scene scene, List<String> lines, String why, String check) {
+        return new MakeStep(id, title, List.copyOf(lines), why, check, "", "", List.of(), List.of(), scene);
+    }
+
+    /** The step with what is measured at it: the field, what it should be, and what is said of what was made. */
+    public MakeStep measuring(Entry entry, String wanted, List<String> judged) {
+        List<String> all = new ArrayList<>(lines);
+        all.addAll(judged);
+        return with(step -> step.measures(entry.id()).target(wanted).lines(List.copyOf(all)));
+    }
+
+    /** The step with what can hurt at it. */
+    public MakeStep cautioned(String... words) {
+        return withCautions(List.of(words));
+    }
+
+    /** The step with how its figures came about. */
+    public MakeStep shown(Step... how) {
+        return withWorking(List.of(how));
+    }
+}

@@ -1,0 +1,51 @@
+package boldwedge.core.planning;
+
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.trial.Cause;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A trial cut judged.
+ *
+ * @param worked whether it could be judged
+ * @param readings every reading as read; a wrong one says what is wrong
+ * @param compared predicted beside measured
+ * @param causes likeliest first
+ * @param verdict in a line
+ * @param next the one change to make next, if there is one
+ * @param expected what that change should do
+ * @param scene the work as measured and as predicted
+ */
+public record TrialAnswer(
+        boolean worked,
+        List<Reading> readings,
+        List<Compared> compared,
+        List<Cause> causes,
+        String verdict,
+        Optional<Fix> next,
+        String expected,
+        Optional<Scene> scene) {
+
+    /**
+     * A reading as read.
+     *
+     * @param id which
+     * @param label what it is called
+     * @param typed as typed
+     * @param other the same in the other units
+     * @param error a sentence when it cannot be used; else empty
+     */
+    public record Reading(String id, String label, String typed, String other, String error) {}
+
+    /**
+     * One number predicted and measured.
+     *
+     * @param what what it is
+     * @param predicted with its spread
+     * @param measured what came out; empty when it was not measured
+     * @param within whether it lies in the spread
+     */
+    public record Compared(String what, String predicted, String measured, boolean within) {}
+}

@@ -1,0 +1,49 @@
+package boldwedge.core.planning;
+
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * What can be read of a trial cut.
+ *
+ * @param readings what is measured or picked, in order
+ * @param scene id of the drawing beside it
+ * @param panels parts that the page draws by hand
+ */
+public record TrialForm(List<ReadingEntry> readings, String scene, List<Panel> panels) {
+    /** A form beside a drawing; what can be read is added to it in order. */
+    public static TrialForm beside(String scene) {
+        return new TrialForm(List.of(), scene, List.of());
+    }
+
+    /** The same with a reading that is typed. */
+    public TrialForm typed(String id, String label, String hint) {
+        return reading(new ReadingEntry(id, label, hint, List.of(), ""));
+    }
+
+    /** The same with a reading that is picked; the first choice holds before anybody picks. */
+    public TrialForm picked(String id, String label, List<Choice> choices) {
+        return reading(
+                new ReadingEntry(id, label, "", choices, choices.getFirst().id()));
+    }
+
+    /** The same with parts that the page draws by hand. */
+    public TrialForm with(Panel... byHand) {
+        return new TrialForm(readings, scene, List.of(byHand));
+    }
+
+    private TrialForm reading(ReadingEntry one) {
+        return new TrialForm(Stream.concat(readings.stream(), Stream.of(one)).toList(), scene, panels);
+    }
+
+    /**
+     * A reading.
+     *
+     * @param id its name in the API
+     * @param label what it is called
+     * @param hint what stands in its place while it is empty
+     * @param choices what can be picked; empty when it is typed
+     * @param usual what holds before anybody picks
+     */
+    public record ReadingEntry(String id, String label, String hint, List<Choice> choices, String usual) {}
+}

@@ -1,5 +1,0 @@
-/** A reamed hole and its reamer in numbers. */
-@NullMarked
-package boldwedge.core.reaming.model;
-
-import org.jspecify.annotations.NullMarked;

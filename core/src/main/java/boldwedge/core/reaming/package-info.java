@@ -1,5 +1,0 @@
-/** Reamers, of a size that nobody sells too. */
-@NullMarked
-package boldwedge.core.reaming;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Holders and bars whose seats for inserts are milled in the shop. */
-@NullMarked
-package boldwedge.core.seating;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** A thread to be cut in numbers. */
-@NullMarked
-package boldwedge.core.threading.model;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** Cutting threads with a single point, outside and inside. */
-@NullMarked
-package boldwedge.core.threading;
-
-import org.jspecify.annotations.NullMarked;

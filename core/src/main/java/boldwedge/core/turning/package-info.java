@@ -1,5 +1,0 @@
-/** Turning and facing with a single-point bit, thought through from the fields as typed to the answer. */
-@NullMarked
-package boldwedge.core.turning;
-
-import org.jspecify.annotations.NullMarked;
