@@ -1,0 +1,72 @@
+package boldwedge.core.audit;
+
+import boldwedge.core.family.Families;
+import boldwedge.core.family.Planner;
+import boldwedge.core.family.ToolFamily;
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.PlanAnswer;
+import boldwedge.core.planning.PlanRequest;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * A job as it might be asked, with its answer.
+ *
+ * @param fields texts by field
+ * @param units what bare numbers mean
+ * @param machine name of the machine, for telling
+ * @param lathe the machine
+ * @param answer what the program says
+ */
+record Job(Map<String, String> fields, UnitSystem units, String machine, Lathe lathe, PlanAnswer answer) {
+    static Job of(Map<String, String> fields, UnitSystem units, String machine, Lathe lathe) {
+        Map<String, String> kept = new TreeMap<>(fields);
+        return new Job(kept, units, machine, lathe, Planner.plan(new PlanRequest(kept, units, Optional.of(lathe))));
+    }
+
+    ToolFamily<?> family() {
+        return Families.of(new PlanRequest(fields, units, Optional.of(lathe)));
+    }
+
+    /** The same with a field typed over; an empty text takes it away. */
+    Job with(String field, String text) {
+        Map<String, String> changed = new TreeMap<>(fields);
+        if (text.isEmpty()) {
+            changed.remove(field);
+        } else {
+            changed.put(field, text);
+        }
+        return of(changed, units, machine, lathe);
+    }
+
+    Job with(Fix fix) {
+        return with(fix.field(), fix.text());
+    }
+
+    Optional<FieldState> state(String field) {
+        return answer.fields().stream()
+                .filter(state -> state.id().equals(field))
+                .findFirst();
+    }
+
+    Optional<Finding> finding(String id) {
+        return answer.findings().stream()
+                .filter(finding -> finding.id().equals(id))
+                .findFirst();
+    }
+
+    /** Whether it is the program's own choice what stands in a field. */
+    boolean isOwn(String field) {
+        return !fields.containsKey(field) && state(field).isPresent();
+    }
+
+    @Override
+    public String toString() {
+        return fields + " " + units + " on " + machine;
+    }
+}

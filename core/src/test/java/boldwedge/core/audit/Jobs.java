@@ -1,0 +1,272 @@
+package boldwedge.core.audit;
+
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.planning.Entry;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+
+/** Draws jobs: what is wanted, of any material and size, on any machine; some of the rest typed, near what the program would have chosen. */
+final class Jobs {
+    private static final List<String> MATERIALS = StockCatalogue.shipped().workMaterials().stream()
+            .map(material -> material.id())
+            .toList();
+    private static final String[] THREADS = {
+        "M3",
+        "M4",
+        "M6",
+        "M8",
+        "M10×1",
+        "M12",
+        "M16×2",
+        "M20×1.5",
+        "M24",
+        "M36×1.5",
+        "M48",
+        "1/4-20",
+        "5/16-24",
+        "7/16-20",
+        "1/2-13",
+        "3/4-16",
+        "1-8",
+        "1-1/4-12 UNF",
+        "3/8 BSW",
+        "G 1/2",
+        "2 BA",
+        "Tr 20×4",
+        "Tr 36×6",
+        "1-5 ACME",
+        "M30×3.5 LH"
+    };
+    private static final String[] TOLERANCES = {"h7", "h8", "±0.02 mm", "±0.05 mm", "+0/-0.03 mm", "±.001 in"};
+    private static final String[] HOLES = {"H7", "H8", "H9", "±0.02 mm", "+0.05/-0 mm", "+.001/-0 in"};
+    private static final String[] FINISHES = {"Ra 0.8 µm", "Ra 1.6 µm", "Ra 3.2 µm", "Ra 6.3 µm", "63 µin"};
+
+    private final Random random;
+    private final Map<String, String> fields = new HashMap<>();
+    private boolean inch;
+
+    Jobs(long seed) {
+        random = new Random(seed);
+    }
+
+    /** The next job. */
+    Job next() {
+        fields.clear();
+        inch = random.nextInt(3) == 0;
+        String machine = Machines.NAMES.get(random.nextInt(Machines.NAMES.size()));
+        double swing = Machines.ALL.get(machine).swingMm();
+        boolean mill = Machines.ALL.get(machine).mill();
+        fields.put("lathe", "x");
+        fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
+        int kind = random.nextInt(9);
+        if (mill && kind < 3) {
+            kind = 3 + random.nextInt(3);
+        }
+        switch (kind) {
+            case 0 -> turning(swing);
+            case 1 -> boring(swing);
+            case 2 -> parting(swing);
+            case 3 -> drilling();
+            case 4 -> reaming();
+            case 5 -> counterboring();
+            case 6 -> hardening();
+            case 7 -> threading();
+            default -> seating();
+        }
+        UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
+        Job plain = Job.of(fields, units, machine, Machines.ALL.get(machine));
+        int typed = random.nextInt(3) == 0 ? 1 + random.nextInt(3) : 0;
+        for (int i = 0; i < typed; i++) {
+            plain = typedOver(plain);
+        }
+        return plain;
+    }
+
+    /** One entry that the program chose is typed: another choice, or a value of three fifths to one and a half times its own. */
+    private Job typedOver(Job job) {
+        List<Entry> own = job.family().entries().stream()
+                .filter(entry -> job.isOwn(entry.id()) && !entry.asked().machine())
+                .toList();
+        if (own.isEmpty()) {
+            return job;
+        }
+        Entry entry = own.get(random.nextInt(own.size()));
+        if (!entry.choices().isEmpty()) {
+            return job.with(
+                    entry.id(),
+                    entry.choices().get(random.nextInt(entry.choices().size())).id());
+        }
+        return near(job, entry, Math.exp(random.nextDouble(Math.log(0.6), Math.log(1.5))))
+                .map(text -> job.with(entry.id(), text))
+                .orElse(job);
+    }
+
+    /** A field's value times a factor, as a text; empty where it has no number, or that is out of its range. */
+    static Optional<String> near(Job job, Entry entry, double factor) {
+        if (entry.limits().isEmpty()) {
+            return Optional.empty();
+        }
+        Limits limits = entry.limits().get();
+        return job.state(entry.id())
+                .flatMap(state -> MeasureParser.parse(state.text(), limits.quantity(), job.units())
+                                instanceof Parsed.Good<Reading> ok
+                        ? Optional.of(ok.value().value() * factor)
+                        : Optional.empty())
+                .filter(value -> value != 0 && value >= limits.least() && value <= limits.most())
+                .map(value -> Written.exact(limits.quantity(), value));
+    }
+
+    private double log(double low, double high) {
+        return Math.exp(random.nextDouble(Math.log(low), Math.log(high)));
+    }
+
+    private String of(String... texts) {
+        return texts[random.nextInt(texts.length)];
+    }
+
+    private String length(double mm) {
+        return inch
+                ? String.format(Locale.ROOT, "%.3f in", mm / 25.4)
+                : String.format(Locale.ROOT, mm < 10 ? "%.2f mm" : "%.1f mm", mm);
+    }
+
+    private void put(String field, String text) {
+        fields.put(field, text);
+    }
+
+    private void turning(double swing) {
+        put("operation", of("turn", "turn", "shoulder", "face", "turn-and-face"));
+        boolean face = fields.get("operation").equals("face");
+        double d = log(2, 0.55 * swing);
+        double finished = d - Math.min(log(0.1, 4), d / 4);
+        double cut = Math.max(2, log(0.2, 6) * d);
+        put("diameter", length(d));
+        put("finished", face ? "0" : length(finished));
+        put("length", face ? length(log(0.2, 1.5)) : length(cut));
+        put("stickOut", length(cut * random.nextDouble(1.05, 1.5)));
+        put("tolerance", of(TOLERANCES));
+        put("finish", of(FINISHES));
+        if (cut > 3 * d) {
+            put("hold", of("chuck-and-centre", "chuck-and-centre", "between-centres"));
+        }
+    }
+
+    private void boring(double swing) {
+        put("operation", "bore");
+        double start = log(4, 0.4 * swing);
+        put("boreStart", length(start));
+        put("boreFinished", length(start + log(0.2, 3)));
+        put("boreDepth", length(log(0.4, 5) * start));
+        put("boreTolerance", of(HOLES));
+        put("finish", of(FINISHES));
+        put("bottom", of("through", "through", "blind", "blind-faced"));
+    }
+
+    private void parting(double swing) {
+        put("operation", of("part", "part", "groove"));
+        double d = log(2, 0.35 * swing);
+        put("partDiameter", length(d));
+        if (random.nextInt(4) == 0) {
+            put("partBore", length(0.4 * d));
+        }
+        if (fields.get("operation").equals("groove")) {
+            put("grooveBottom", length(random.nextDouble(0.6, 0.92) * d));
+            put("grooveWidth", length(log(1.5, 10)));
+        }
+    }
+
+    private void drilling() {
+        put("operation", "drill");
+        put("holeFor", of("hole", "tap", "clear", "ream", "bore", "rod"));
+        double d = log(1, 30);
+        put("drillSize", length(d));
+        put("drillScrew", of("M3", "M5", "M8", "M12", "#10-24", "3/8-16"));
+        put("drillDepth", length(log(0.5, 10) * d));
+        put("drillBottom", of("through", "blind"));
+    }
+
+    private void reaming() {
+        put("operation", "ream");
+        double d = log(2, 32);
+        put("reamSize", length(d));
+        put("reamTolerance", of("H7", "H8", "H9", "F7", "+.001/-0 in"));
+        put("reamDepth", length(log(0.5, 5) * d));
+        put("drillBottom", of("through", "blind"));
+        put("reamHoles", of("1", "3", "20", "400"));
+    }
+
+    private void counterboring() {
+        put("operation", "counterbore");
+        put(
+                "seatFor",
+                of(
+                        "6 mm plain washer",
+                        "M4 socket head",
+                        "M6 socket head",
+                        "M8 cheese head",
+                        "M10 hexagon head, room for a socket",
+                        "M16 socket head",
+                        "1/4 plain washer",
+                        "#10 socket head"));
+        put("seats", of("1", "6", "40", "200"));
+    }
+
+    private void hardening() {
+        put("operation", "harden");
+        fields.remove("material");
+        fields.remove("lathe");
+        put(
+                "steel",
+                of(
+                        "w1",
+                        "silver-steel",
+                        "o1",
+                        "o2",
+                        "l6",
+                        "a2",
+                        "a6",
+                        "d2",
+                        "s7",
+                        "h13",
+                        "bearing",
+                        "4140",
+                        "4340",
+                        "1045",
+                        "440c",
+                        "1018",
+                        "8620"));
+        put("hardenFor", of("edge", "wear", "tough", "stiff"));
+        put("section", length(log(1.5, 80)));
+        put("heatLength", length(log(8, 400)));
+    }
+
+    private void threading() {
+        put("operation", "thread");
+        put("thread", of(THREADS));
+        put("threadSide", of("outside", "outside", "inside"));
+        put("threadLength", length(log(4, 80)));
+        put("threadEnd", of("groove", "drawn", "open"));
+    }
+
+    private void seating() {
+        put("operation", "insert-holder");
+        fields.remove("material");
+        fields.remove("lathe");
+        put("seatBody", of("shank", "bar"));
+        put("seatInsert", of("insert-60-9", "insert-80-9", "insert-55-6", "insert-60-6", "insert-80-6"));
+        put("seatAngle", of("95°", "93°", "60°", "75°", "45°"));
+        double size = log(8, 40);
+        put("seatHeight", length(size));
+        put("seatWidth", length(size));
+    }
+}

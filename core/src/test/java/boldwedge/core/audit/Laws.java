@@ -1,0 +1,233 @@
+package boldwedge.core.audit;
+
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.Figure;
+import boldwedge.core.planning.MakeStep;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** The laws. Each is true of every family; none knows one by name. */
+final class Laws {
+    /** A remedy gains at least this share of what is needed, or it heals. */
+    private static final double WORTH_WHILE = 0.02;
+
+    /** How much a choice may move when an input moves by 3 %. */
+    private static final double A_STEP = 1.6;
+
+    /** Bounds of what any machine or tool of these shops bears, by unit. */
+    private static final Map<String, Double> CREDIBLE =
+            Map.of("N", 400_000.0, "MPa", 20_000.0, "rpm", 6_000.0, "W", 60_000.0, "mm", 20_000.0, "Hz", 60_000.0);
+
+    private static final Pattern TWICE =
+            Pattern.compile("\\b(\\p{L}{3,} \\p{L}{3,})\\b, \\1\\b|\\b(\\p{L}{3,}) \\2\\b");
+    private static final Pattern MISSING = Pattern.compile("\\b(NaN|null|Infinity)\\b|∞|%s|\\{\\w+}|\\b-0\\b");
+
+    static final List<Law> ALL = List.of(
+            new Law("typed-is-heard", "What is typed comes back as typed, or is refused.", Laws::typed),
+            new Law(
+                    "own-choice",
+                    "The program doubts nothing of its own that another choice of its own would mend.",
+                    Laws::ownChoice),
+            new Law("remedy-answers", "A remedy can be worked out.", Laws::remedyAnswers),
+            new Law("remedy-remedies", "A remedy betters what it is for.", Laws::remedyRemedies),
+            new Law("remedy-harms", "A remedy makes nothing else fail.", Laws::remedyHarms),
+            new Law("no-cliff", "A change of 3 % steps a verdict by one grade, a choice by one step.", Laws::noCliff),
+            new Law("credible", "Figures stay within what carries them.", Laws::credible),
+            new Law(
+                    "verdict-and-margin",
+                    "What fails has no margin left, what holds has some.",
+                    Laws::verdictAndMargin),
+            new Law("words", "Sentences have no blanks, no doubled words, the asker's units.", Laws::words));
+
+    private Laws() {}
+
+    private static Optional<String> typed(Job job) {
+        for (Map.Entry<String, String> typed : job.fields().entrySet()) {
+            Optional<FieldState> state = job.state(typed.getKey());
+            if (state.isPresent()
+                    && (state.get().chosen() || !state.get().typed().equals(typed.getValue()))) {
+                return Optional.of(typed.getKey() + " was typed as " + typed.getValue() + " and stands as "
+                        + state.get().text());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean isDoubted(Finding finding) {
+        return finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL;
+    }
+
+    private static long count(Job job, Verdict verdict) {
+        return job.answer().findings().stream()
+                .filter(finding -> finding.verdict() == verdict)
+                .count();
+    }
+
+    /** A remedy is a change of a field: what is done at the machine changes nothing here. */
+    private static List<Fix> fixes(Finding finding) {
+        return finding.mends().stream().filter(fix -> !fix.field().isEmpty()).toList();
+    }
+
+    private static Optional<String> ownChoice(Job job) {
+        for (Finding finding : job.answer().findings()) {
+            if (!isDoubted(finding)) {
+                continue;
+            }
+            for (Fix fix : fixes(finding)) {
+                if (!job.isOwn(fix.field())) {
+                    continue;
+                }
+                Job mended = job.with(fix);
+                boolean heals = mended.answer().worked()
+                        && mended.finding(finding.id())
+                                .map(now -> !isDoubted(now))
+                                .orElse(true);
+                boolean harms = count(mended, Verdict.WRONG)
+                                > count(job, Verdict.WRONG) - (finding.verdict() == Verdict.WRONG ? 1 : 0)
+                        || count(mended, Verdict.DOUBTFUL)
+                                > count(job, Verdict.DOUBTFUL) - (finding.verdict() == Verdict.DOUBTFUL ? 1 : 0);
+                if (heals && !harms) {
+                    return Optional.of(finding.id() + " is " + finding.verdict() + " (" + finding.statement()
+                            + "), and " + fix.field() + " = " + fix.text() + " in place of "
+                            + job.state(fix.field()).map(FieldState::text).orElse("") + " heals it");
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> remedyAnswers(Job job) {
+        for (Finding finding : job.answer().findings()) {
+            for (Fix fix : fixes(finding)) {
+                Job mended = job.with(fix);
+                if (!mended.answer().worked()) {
+                    return Optional.of(finding.id() + " offers " + fix + ": "
+                            + mended.answer().fields().stream()
+                                    .map(FieldState::error)
+                                    .filter(error -> !error.isEmpty())
+                                    .toList());
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> remedyRemedies(Job job) {
+        for (Finding finding : job.answer().findings()) {
+            if (!isDoubted(finding)) {
+                continue;
+            }
+            for (Fix fix : fixes(finding)) {
+                Optional<Finding> now = job.with(fix).finding(finding.id());
+                if (now.isPresent()
+                        && now.get().verdict().compareTo(finding.verdict()) <= 0
+                        && now.get().margin() < finding.margin() + WORTH_WHILE) {
+                    return Optional.of(finding.id() + " (" + finding.statement() + ") offers " + fix + " and then is "
+                            + now.get().verdict() + " (" + now.get().statement() + ")");
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> remedyHarms(Job job) {
+        for (Finding finding : job.answer().findings()) {
+            for (Fix fix : fixes(finding)) {
+                Job mended = job.with(fix);
+                for (Finding other : mended.answer().findings()) {
+                    if (other.verdict() == Verdict.WRONG
+                            && job.finding(other.id())
+                                    .map(before -> before.verdict() != Verdict.WRONG)
+                                    .orElse(true)) {
+                        return Optional.of(finding.id() + " (" + finding.statement() + ") offers " + fix + ", and "
+                                + other.id() + " fails: " + other.statement());
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> noCliff(Job job) {
+        for (Entry entry : job.family().entries()) {
+            if (!job.fields().containsKey(entry.id())) {
+                continue;
+            }
+            Optional<Job> beside = Jobs.near(job, entry, 1.03).map(text -> job.with(entry.id(), text));
+            if (beside.isEmpty()
+                    || !beside.get().answer().worked()
+                    || !job.answer().worked()) {
+                continue;
+            }
+            for (Finding finding : job.answer().findings()) {
+                Optional<Finding> now = beside.get().finding(finding.id());
+                if (now.isPresent() && leaps(finding.verdict(), now.get().verdict())) {
+                    return Optional.of(entry.id() + " by 3 %: " + finding.id() + " " + finding.verdict() + " ("
+                            + finding.statement() + ") becomes " + now.get().verdict() + " ("
+                            + now.get().statement() + ")");
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static boolean leaps(Verdict a, Verdict b) {
+        return a == Verdict.WRONG && b == Verdict.FINE || a == Verdict.FINE && b == Verdict.WRONG;
+    }
+
+    private static Optional<String> credible(Job job) {
+        for (Figure figure : job.answer().figures()) {
+            double most = CREDIBLE.getOrDefault(figure.unit(), Double.MAX_VALUE);
+            if (figure.value().isPresent() && Math.abs(figure.is()) > most) {
+                return Optional.of(
+                        figure.id() + " is " + figure.text() + " (" + figure.is() + " " + figure.unit() + ")");
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> verdictAndMargin(Job job) {
+        for (Finding finding : job.answer().findings()) {
+            if (finding.verdict() == Verdict.FINE && finding.margin() < 0) {
+                return Optional.of(
+                        finding.id() + " holds with a margin of " + finding.margin() + ": " + finding.statement());
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<String> words(Job job) {
+        List<String> sentences = new ArrayList<>();
+        for (Finding finding : job.answer().findings()) {
+            sentences.add(finding.statement());
+            sentences.addAll(finding.notes());
+            sentences.addAll(finding.cautions());
+            finding.mends().forEach(fix -> sentences.add(fix.label()));
+        }
+        for (MakeStep step : job.answer().steps()) {
+            sentences.add(step.title());
+        }
+        for (String sentence : sentences) {
+            for (Pattern pattern : List.of(TWICE, MISSING)) {
+                Matcher found = pattern.matcher(sentence);
+                if (found.find()) {
+                    return Optional.of("“" + found.group() + "” in: " + sentence);
+                }
+            }
+            if (job.units() == UnitSystem.INCH
+                    && (sentence.contains("hundredth of a mill") || sentence.contains("a hundredth "))) {
+                return Optional.of("a hundredth in an inch shop: " + sentence);
+            }
+        }
+        return Optional.empty();
+    }
+}
