@@ -11,7 +11,7 @@ const Visitor = visitorOf(address, WORDS);
 const PEOPLE = ['Orla', 'Sven', 'Mara'];
 const PAGES = 20;
 const SAMPLES = 12;
-const KILLED_EVERY_MS = 5 * 60_000;
+const KILLED_EVERY_MS = Math.min(5, Number(process.argv[4]) / 4) * 60_000;
 const program = readFileSync(`${state}/demo.pid`, 'utf8').split(' ')[0];
 const postmaster = () => readFileSync(`${state}/demo/data/postmaster.pid`, 'utf8').split('\n')[0];
 const backends = () => execFileSync('pgrep', ['-P', postmaster(), '-f', 'boldwedge.*127']).toString().trim().split('\n');
@@ -25,10 +25,15 @@ const goesOn = () => Date.now() < ends;
 const pause = (ms) => new Promise((go) => setTimeout(go, ms));
 const oneOf = (list) => list[Math.floor(Math.random() * list.length)];
 
+/** A file that is being sent is cut off when the database dies: half of one must not look whole. */
+const foreseen = (said, path) => !/^(0|5)/.test(said) || /^503 /.test(said) || (said === '0 cut' && path.startsWith('/api/exchange/'));
+const unforeseen = [];
+
 async function asked(page, method, path, body, headings) {
   const answer = await page.ask(method, path, body, headings);
   const said = `${answer.status}${answer.code ? ` ${answer.code}` : ''}`;
   codes.set(said, (codes.get(said) ?? 0) + 1);
+  if (!foreseen(said, path)) unforeseen.push(`${method} ${path}: ${said} ${answer.text ?? ''}`);
   return answer;
 }
 
@@ -151,12 +156,11 @@ for (const [path, version] of kept) {
   const found = await owner.ask('GET', path);
   if (found.status !== 200 || found.json.version < version) lost.push(`${path}: ${found.status}, ${found.json?.version} for ${version}`);
 }
-const unforeseen = [...codes.keys()].filter((said) => /^(0|5)/.test(said) && !/^503 /.test(said));
 // The first row is still warming up.
 const [early, late] = [rows[Math.min(2, rows.length - 1)], rows.at(-1)];
 const grew = ['heap', 'files', 'threads'].filter((what) => late[what] > early[what] * 1.25 + 20);
 console.log(`\nThe database or a connection of it was killed ${await kills} times. Answers: ${[...codes].sort().map(([said, times]) => `${said} × ${times}`).join(', ')}.`);
 console.log(`Of ${kept.size} records that were acknowledged, ${lost.length} are lost. ${lost.slice(0, 5).join('; ')}`);
 console.log(grew.length === 0 ? 'Nothing grew.' : `Grew: ${grew.join(', ')}.`);
-if (unforeseen.length > 0) console.log(`Not foreseen: ${unforeseen.join(', ')}.`);
+if (unforeseen.length > 0) console.log(`Not foreseen, ${unforeseen.length}:\n  ${unforeseen.slice(0, 10).join('\n  ')}`);
 process.exit(lost.length + grew.length + unforeseen.length === 0 ? 0 : 1);

@@ -16,7 +16,7 @@ public final class Misfit {
         for (JacksonException.Reference step : misfit.getPath()) {
             last = step.getPropertyName() == null ? last : step.getPropertyName();
         }
-        return last.length() > LONGEST_PLACE || !Kept.wrong(last).isEmpty() ? "" : last;
+        return last.length() > LONGEST_PLACE || !TextRules.wrong(last).isEmpty() ? "" : last;
     }
 
     /** What is wrong with it. */

@@ -1,6 +1,8 @@
 package boldwedge.server.web;
 
 import java.net.SocketTimeoutException;
+import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.UUID;
@@ -41,6 +43,7 @@ class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
     private static final int DEEPEST = 50;
     private static final int NO_ROOM = 507;
+    private static final int AWAY = 503;
 
     private final Room room;
 
@@ -77,12 +80,43 @@ class Problems {
             LOG.error(disk.sentence());
             return answer(NO_ROOM, disk);
         }
-        return answer(
-                503,
-                Problem.of(
-                        "records-away",
-                        "The shop's records cannot be reached just now. What you typed is kept on this page; try again in a"
-                                + " moment, or start the program again."));
+        return answer(AWAY, recordsAway());
+    }
+
+    private static Problem recordsAway() {
+        return Problem.of(
+                "records-away",
+                "The shop's records cannot be reached just now. What you typed is kept on this page; try again in a"
+                        + " moment, or start the program again.");
+    }
+
+    /** Whether it all began with a database that did not answer: class 08 of SQL's states, its stops (57P), or a closed connection, which has none. */
+    private static boolean isDatabaseAway(Throwable fault) {
+        Throwable at = fault;
+        for (int depth = 0; at != null && depth < DEEPEST; at = at.getCause(), depth++) {
+            if (at instanceof SQLTransientConnectionException || at instanceof CannotCreateTransactionException) {
+                return true;
+            }
+            if (at instanceof SQLException sql
+                    && (sql.getSQLState() == null
+                            || sql.getSQLState().startsWith("08")
+                            || sql.getSQLState().startsWith("57P"))) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** What fell through every handler, before a controller or after: the session is read before any of them. */
+    static ResponseEntity<Problem> fallen(int status, @Nullable Throwable fault) {
+        if (fault == null || status < HttpStatus.INTERNAL_SERVER_ERROR.value()) {
+            return answer(status, Sentences.of(status));
+        }
+        if (isDatabaseAway(fault)) {
+            LOG.warn("The database did not answer: {}", causes(fault));
+            return answer(AWAY, recordsAway());
+        }
+        return answer(status, ours(fault));
     }
 
     /** Only the kinds of exception: their messages may hold what people keep. */
@@ -236,11 +270,11 @@ class Problems {
             LOG.error(disk.sentence());
             return answer(NO_ROOM, disk);
         }
-        return answer(HttpStatus.INTERNAL_SERVER_ERROR.value(), ours(fault));
+        return fallen(HttpStatus.INTERNAL_SERVER_ERROR.value(), fault);
     }
 
     /** A fault of the program's, logged under an id. */
-    static Problem ours(Throwable fault) {
+    private static Problem ours(Throwable fault) {
         String id = UUID.randomUUID().toString().substring(0, 8);
         LOG.error("Fault {}", id, fault);
         return new Problem(

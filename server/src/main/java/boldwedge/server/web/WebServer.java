@@ -64,10 +64,11 @@ class WebServer {
                 return;
             }
             try {
-                Problem problem = fault == null || status < 500 ? Sentences.of(status) : Problems.ours(fault);
+                ResponseEntity<Problem> told = Problems.fallen(status, fault);
+                response.setStatus(told.getStatusCode().value());
                 response.setContentType(MediaType.APPLICATION_JSON_VALUE);
                 response.setCharacterEncoding(StandardCharsets.UTF_8);
-                response.getReporter().write(JSON.writeValueAsString(problem));
+                response.getReporter().write(JSON.writeValueAsString(told.getBody()));
                 response.finishResponse();
             } catch (IOException | NullPointerException gone) {
                 // Whoever asked has gone, or the answer was begun otherwise: nobody is left to tell.
@@ -83,12 +84,7 @@ class WebServer {
             Object said = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
             int status = said instanceof Integer code && code >= 400 ? code : 404;
             Object fault = request.getAttribute(RequestDispatcher.ERROR_EXCEPTION);
-            return ResponseEntity.status(status)
-                    .contentType(MediaType.APPLICATION_JSON)
-                    .body(
-                            fault instanceof Throwable ours && status >= 500
-                                    ? Problems.ours(ours)
-                                    : Sentences.of(status));
+            return Problems.fallen(status, fault instanceof Throwable ours ? ours : null);
         }
     }
 }
