@@ -91,7 +91,12 @@ public abstract class DeclaredFamily<C> implements ToolFamily<C> {
 
     @Override
     public final TrialAnswer prove(TrialRequest request) {
-        return trials.prove().apply(request);
+        return trials.prove().apply(settled(request));
+    }
+
+    /** A trial was made as the program had chosen what was left open. */
+    private TrialRequest settled(TrialRequest request) {
+        return new TrialRequest(settled(request.plan()), request.readings());
     }
 
     @Override
@@ -106,7 +111,7 @@ public abstract class DeclaredFamily<C> implements ToolFamily<C> {
 
     @Override
     public final Map<Lessons.Subject, Calibration.Lesson> lessons(TrialRequest kept) {
-        return trials.lessons().apply(kept);
+        return trials.lessons().apply(settled(kept));
     }
 
     @Override

@@ -73,7 +73,7 @@ public record Experiment(List<Changed> changed, List<Row> rows) {
 
     private static TrialRequest untaught(TrialRequest trial) {
         PlanRequest plan = trial.plan();
-        return new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), trial.readings());
+        return new TrialRequest(plan.untaught(), trial.readings());
     }
 
     private static List<Changed> changed(ToolFamily<?> family, TrialRequest before, TrialRequest after) {

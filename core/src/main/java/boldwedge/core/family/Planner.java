@@ -61,11 +61,15 @@ public final class Planner {
     }
 
     private static <C> Optional<SetUps> setUps(ToolFamily<C> family, PlanRequest request) {
-        return family.read(request).cut().flatMap(cut -> family.setUps(request, cut, new UnitFormat(request.units())));
+        PlanRequest settled = family.settled(request);
+        return family.read(settled).cut().flatMap(cut -> family.setUps(settled, cut, new UnitFormat(request.units())));
     }
 
     private static <C> PlanAnswer plan(ToolFamily<C> family, PlanRequest request, Look look, boolean folded) {
-        Read<C> read = family.read(request);
+        OwnChoices<C> choices = new OwnChoices<>(family);
+        OwnChoices.Tried<C> settled = choices.settled(request);
+        TriedFixes<C> fixes = new TriedFixes<>(choices, request, settled);
+        Read<C> read = settled.read();
         if (read.cut().isEmpty()) {
             return new PlanAnswer(
                     false,
@@ -89,6 +93,7 @@ public final class Planner {
                 folded ? large(told.figures(), page) : told.figures(),
                 seen(
                         Rule.ask(family.rules(), cut, say, station -> !folded || look.sees(station)).stream()
+                                .map(fixes::of)
                                 .sorted(WORST_FIRST)
                                 .toList(),
                         look,
@@ -156,6 +161,6 @@ public final class Planner {
     }
 
     private static <C> Optional<Solid> solid(ToolFamily<C> family, PlanRequest request) {
-        return family.read(request).cut().flatMap(family::solid);
+        return family.read(family.settled(request)).cut().flatMap(family::solid);
     }
 }

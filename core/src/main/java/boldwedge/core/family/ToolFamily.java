@@ -49,6 +49,11 @@ public interface ToolFamily<C> {
     /** Reads a request and works its cut out. */
     Read<C> read(PlanRequest request);
 
+    /** The request with the program's own choices as they stand up to its findings. */
+    default PlanRequest settled(PlanRequest request) {
+        return new OwnChoices<>(this).settled(request).request();
+    }
+
     /** Writes what was chosen into the fields that were left open. */
     void show(C cut, Chosen chosen);
 

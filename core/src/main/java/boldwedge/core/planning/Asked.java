@@ -17,6 +17,8 @@ import java.util.Optional;
  * @param usualInch the same in an inch shop
  * @param choices what it can be picked from; empty for what is typed
  * @param machine whether it is picked from the shop's machines
+ * @param betterable whether the program may choose better than the usual where the job asks for it: of a tool that is yet to be made, not of
+ *     what the shop has or how it works
  */
 public record Asked(
         String id,
@@ -26,7 +28,8 @@ public record Asked(
         String usualMetric,
         String usualInch,
         List<Choice> choices,
-        boolean machine) {
+        boolean machine,
+        boolean betterable) {
 
     /** A choice, or a text that means the same in both unit systems. */
     public static Asked of(String id, String label, Station station, String usual) {
@@ -35,7 +38,7 @@ public record Asked(
 
     /** A text whose usual form differs by unit system. */
     public static Asked of(String id, String label, Station station, String usualMetric, String usualInch) {
-        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, List.of(), false);
+        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, List.of(), false, false);
     }
 
     /** A measured value that the program chooses when it is left open. */
@@ -46,23 +49,33 @@ public record Asked(
     /** A measured value with its usual texts. */
     public static Asked of(
             String id, String label, Station station, Limits limits, String usualMetric, String usualInch) {
-        return new Asked(id, label, station, Optional.of(limits), usualMetric, usualInch, List.of(), false);
+        return new Asked(id, label, station, Optional.of(limits), usualMetric, usualInch, List.of(), false, false);
     }
 
     /** One that is picked from a list. */
     public static Asked pick(String id, String label, Station station, String usual, List<Choice> choices) {
-        return new Asked(id, label, station, Optional.empty(), usual, usual, choices, false);
+        return new Asked(id, label, station, Optional.empty(), usual, usual, choices, false, false);
     }
 
     /** One that is picked from a list, whose usual choice differs by unit system. */
     public static Asked pick(
             String id, String label, Station station, String usualMetric, String usualInch, List<Choice> choices) {
-        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, choices, false);
+        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, choices, false, false);
     }
 
     /** One of the shop's machines. */
     public static Asked machine(String id, String label) {
-        return new Asked(id, label, Station.CUT, Optional.empty(), "", "", List.of(), true);
+        return new Asked(id, label, Station.CUT, Optional.empty(), "", "", List.of(), true, false);
+    }
+
+    /** The same, of which the program may choose better than the usual. */
+    public Asked orBetter() {
+        return new Asked(id, label, station, limits, usualMetric, usualInch, choices, machine, true);
+    }
+
+    /** Whether what stands there is the program's choice where nobody typed. */
+    public boolean isOurs() {
+        return !machine && (betterable || usualMetric.isEmpty() && usualInch.isEmpty());
     }
 
     /** What stands there before anybody types. */

@@ -80,7 +80,7 @@ public abstract class FieldReader {
     /** Reads a measured field; an empty one takes its usual text, or is left open. */
     protected final void measured(Entry field, Limits limits) {
         String typed = request.text(field);
-        String text = typed.isEmpty() ? field.usual(units) : typed;
+        String text = typed.isEmpty() ? request.standing(field) : typed;
         if (text.isEmpty()) {
             states.put(field, FieldState.plain(field, "", "", "", "", true, ""));
             return;
@@ -116,7 +116,11 @@ public abstract class FieldReader {
     /** What is chosen in a field, or its usual choice. */
     protected final String choiceText(Entry field) {
         String typed = request.text(field);
-        return typed.isEmpty() ? cards.getOrDefault(field, field.usual(units)) : typed;
+        if (!typed.isEmpty()) {
+            return typed;
+        }
+        String own = request.own().get(field.id());
+        return own == null ? cards.getOrDefault(field, field.usual(units)) : own;
     }
 
     /** Takes this rather than the usual where nothing was picked: what the machine's card says, or what alone fits the job. */

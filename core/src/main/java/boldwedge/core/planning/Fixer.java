@@ -1,8 +1,6 @@
 package boldwedge.core.planning;
 
 import boldwedge.core.language.finding.Fix;
-import java.util.HashMap;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -38,9 +36,7 @@ public record Fixer<C>(PlanRequest run, Function<PlanRequest, Optional<C>> work)
 
     /** The cut with a field typed over; empty when it cannot be worked out so. */
     public Optional<C> with(String field, String text) {
-        Map<String, String> fields = new HashMap<>(run.fields());
-        fields.put(field, text);
-        return work.apply(new PlanRequest(fields, run.units(), run.lathe(), run.taught()));
+        return work.apply(run.with(field, text));
     }
 
     /**

@@ -96,7 +96,7 @@ public final class TrialReader {
                 fields.put(field.id(), text(id));
             }
         });
-        return new PlanRequest(fields, plan.units(), plan.lathe(), plan.taught());
+        return plan.withFields(fields);
     }
 
     /** Keeps how the readings of what was run came out, as the plan's fields read them. */

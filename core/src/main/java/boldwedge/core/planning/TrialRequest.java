@@ -12,6 +12,6 @@ import java.util.Map;
 public record TrialRequest(PlanRequest plan, Map<String, String> readings) {
     /** The same as it would be judged if no trial had taught anything. */
     public TrialRequest untaught() {
-        return new TrialRequest(new PlanRequest(plan.fields(), plan.units(), plan.lathe()), readings);
+        return new TrialRequest(plan.untaught(), readings);
     }
 }

@@ -5,8 +5,13 @@ import boldwedge.core.family.Planner;
 import boldwedge.core.family.ToolFamily;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldState;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
@@ -63,6 +68,35 @@ record Job(Map<String, String> fields, UnitSystem units, String machine, Lathe l
     /** Whether it is the program's own choice what stands in a field. */
     boolean isOwn(String field) {
         return !fields.containsKey(field) && state(field).isPresent();
+    }
+
+    /** Whether the program answers for what stands in a field. */
+    boolean isOurs(String field) {
+        return isOwn(field)
+                && family().entries().stream()
+                        .anyMatch(entry ->
+                                entry.id().equals(field) && entry.asked().isOurs());
+    }
+
+    /** Whether a value becomes more than the double or less than the half by a remedy. */
+    boolean isFar(Fix fix) {
+        return family().entries().stream()
+                .filter(entry -> entry.id().equals(fix.field()))
+                .findFirst()
+                .flatMap(Entry::limits)
+                .map(limits -> {
+                    double before =
+                            value(state(fix.field()).map(FieldState::text).orElse(""), limits);
+                    double after = value(fix.text(), limits);
+                    return before != 0 && (after > 2 * before || after < before / 2);
+                })
+                .orElse(false);
+    }
+
+    private double value(String text, Limits limits) {
+        return MeasureParser.parse(text, limits.quantity(), units) instanceof Parsed.Good<Reading>(Reading reading)
+                ? reading.value()
+                : 0;
     }
 
     @Override

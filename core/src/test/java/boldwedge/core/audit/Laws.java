@@ -25,11 +25,12 @@ final class Laws {
 
     /** Bounds of what any machine or tool of these shops bears, by unit. */
     private static final Map<String, Double> CREDIBLE =
-            Map.of("N", 400_000.0, "MPa", 20_000.0, "rpm", 6_000.0, "W", 60_000.0, "mm", 20_000.0, "Hz", 60_000.0);
+            Map.of("N", 400_000.0, "MPa", 20_000.0, "W", 60_000.0, "mm", 20_000.0, "Hz", 60_000.0);
 
     private static final Pattern TWICE =
             Pattern.compile("\\b(\\p{L}{3,} \\p{L}{3,})\\b, \\1\\b|\\b(\\p{L}{3,}) \\2\\b");
-    private static final Pattern MISSING = Pattern.compile("\\b(NaN|null|Infinity)\\b|∞|%s|\\{\\w+}|\\b-0\\b");
+    private static final Pattern MISSING =
+            Pattern.compile("\\b(NaN|null|Infinity)\\b|∞|%s|\\{\\w+}|(?<![\\p{L}\\d])-0(?![.\\d])");
 
     static final List<Law> ALL = List.of(
             new Law("typed-is-heard", "What is typed comes back as typed, or is refused.", Laws::typed),
@@ -77,29 +78,24 @@ final class Laws {
         return finding.mends().stream().filter(fix -> !fix.field().isEmpty()).toList();
     }
 
+    /** What would be done first about a doubt is not the program's own to do, unless that costs more than twice or half of what stands there. */
     private static Optional<String> ownChoice(Job job) {
         for (Finding finding : job.answer().findings()) {
-            if (!isDoubted(finding)) {
+            Optional<Fix> first = isDoubted(finding) ? fixes(finding).stream().findFirst() : Optional.empty();
+            if (first.isEmpty() || !job.isOurs(first.get().field()) || job.isFar(first.get())) {
                 continue;
             }
-            for (Fix fix : fixes(finding)) {
-                if (!job.isOwn(fix.field())) {
-                    continue;
-                }
-                Job mended = job.with(fix);
-                boolean heals = mended.answer().worked()
-                        && mended.finding(finding.id())
-                                .map(now -> !isDoubted(now))
-                                .orElse(true);
-                boolean harms = count(mended, Verdict.WRONG)
-                                > count(job, Verdict.WRONG) - (finding.verdict() == Verdict.WRONG ? 1 : 0)
-                        || count(mended, Verdict.DOUBTFUL)
-                                > count(job, Verdict.DOUBTFUL) - (finding.verdict() == Verdict.DOUBTFUL ? 1 : 0);
-                if (heals && !harms) {
-                    return Optional.of(finding.id() + " is " + finding.verdict() + " (" + finding.statement()
-                            + "), and " + fix.field() + " = " + fix.text() + " in place of "
-                            + job.state(fix.field()).map(FieldState::text).orElse("") + " heals it");
-                }
+            Job mended = job.with(first.get());
+            boolean heals = mended.answer().worked()
+                    && mended.finding(finding.id()).map(now -> !isDoubted(now)).orElse(true);
+            boolean harms = count(mended, Verdict.WRONG)
+                            > count(job, Verdict.WRONG) - (finding.verdict() == Verdict.WRONG ? 1 : 0)
+                    || count(mended, Verdict.DOUBTFUL)
+                            > count(job, Verdict.DOUBTFUL) - (finding.verdict() == Verdict.DOUBTFUL ? 1 : 0);
+            if (heals && !harms) {
+                return Optional.of(finding.id() + " is " + finding.verdict() + " (" + finding.statement() + "), and "
+                        + first.get().field() + " = " + first.get().text() + " in place of "
+                        + job.state(first.get().field()).map(FieldState::text).orElse("") + " heals it");
             }
         }
         return Optional.empty();
@@ -144,7 +140,8 @@ final class Laws {
             for (Fix fix : fixes(finding)) {
                 Job mended = job.with(fix);
                 for (Finding other : mended.answer().findings()) {
-                    if (other.verdict() == Verdict.WRONG
+                    if (!fix.label().contains("then something else fails")
+                            && other.verdict() == Verdict.WRONG
                             && job.finding(other.id())
                                     .map(before -> before.verdict() != Verdict.WRONG)
                                     .orElse(true)) {

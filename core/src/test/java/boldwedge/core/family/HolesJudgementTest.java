@@ -89,7 +89,11 @@ class HolesJudgementTest {
     /** "Eleven diameters: your jobber drill's flutes end before that. Short one first, then a long one." */
     @Test
     void aDeepHoleWantsALongDrill() {
-        PlanAnswer answer = plan("operation", "drill", "drillSize", "9 mm", "drillDepth", "100 mm");
+        PlanAnswer ours = plan("operation", "drill", "drillSize", "9 mm", "drillDepth", "100 mm");
+        assertThat(finding(ours, "flutes").verdict()).isNotEqualTo(Verdict.WRONG);
+        assertThat(figure(ours, "flutes")).isGreaterThan(100);
+        PlanAnswer answer =
+                plan("operation", "drill", "drillSize", "9 mm", "drillDepth", "100 mm", "drillFlutes", "81 mm");
         assertThat(first(answer).id()).isEqualTo("flutes");
         assertThat(first(answer).mends().getFirst().field()).isEqualTo("drillFlutes");
         assertThat(finding(answer, "wander").verdict()).isEqualTo(Verdict.DOUBTFUL);
@@ -120,12 +124,15 @@ class HolesJudgementTest {
     /** "Fifteen millimetres straight off? Put a pilot through first, its web only pushes." */
     @Test
     void aThickDrillWantsAPilot() {
-        PlanAnswer answer = plan("operation", "drill", "drillSize", "15 mm");
+        PlanAnswer answer = plan("operation", "drill", "drillSize", "15 mm", "drillPilot", "0 mm");
         assertThat(first(answer).id()).isEqualTo("pilot");
         Fix mend = first(answer).mends().getFirst();
         PlanAnswer then = plan("operation", "drill", "drillSize", "15 mm", mend.field(), mend.text());
         assertThat(finding(then, "pilot").verdict()).isEqualTo(Verdict.FINE);
         assertThat(figure(then, "thrust")).isLessThan(0.6 * figure(answer, "thrust"));
+        // Left to the program there is one.
+        assertThat(figure(plan("operation", "drill", "drillSize", "15 mm"), "thrust"))
+                .isEqualTo(figure(then, "thrust"));
     }
 
     /** "You start a 4 mm drill on the bare skin and want it straight at forty deep? Centre it." */

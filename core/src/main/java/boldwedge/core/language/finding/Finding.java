@@ -5,6 +5,7 @@ import boldwedge.core.language.measure.Written;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,6 +40,22 @@ public record Finding(
     public Finding brief() {
         return new Finding(
                 id, station, verdict, statement, margin, List.of(), List.of(), "", List.of(), List.of(), List.of());
+    }
+
+    /** The same with other changes that would mend it, worked out once somebody reads them. */
+    public Finding withMends(Supplier<List<Fix>> others) {
+        return new Finding(
+                id,
+                station,
+                verdict,
+                statement,
+                margin,
+                working,
+                notes,
+                source,
+                cautions,
+                schools,
+                new ReadLater<>(others));
     }
 
     /** Starts a finding whose numbers are told so. */
@@ -161,7 +178,8 @@ public record Finding(
                     station,
                     verdict,
                     statement,
-                    margin,
+                    // What holds has all that is needed, whatever else could be wished for.
+                    verdict == Verdict.FINE ? Math.max(0, margin) : margin,
                     new ReadLater<>(
                             () -> lines.stream().map(line -> line.told(say)).toList()),
                     List.copyOf(notes),

@@ -7,6 +7,9 @@ public enum Verdict {
     FINE("holds"),
     TOLD("to know");
 
+    /** A margin below this is close: a few per cent more of anything may use it up. */
+    public static final double CLOSE = 0.1;
+
     private final String word;
 
     Verdict(String word) {

@@ -34,7 +34,8 @@ public enum BoreField implements Entry {
     HELD(Asked.pick("barHeld", "Bar held", Station.CUT, "post", Choice.of(BarHeld.values(), BarHeld::words))),
     LATHE(Asked.machine("lathe", "Machine")),
     BIT(Asked.pick("boreBit", "Bit", Station.EDGE, "hss-1-4", StockChoices.bits())),
-    BIT_ANGLE(Asked.of("bitAngle", "Bit to the bar", Station.EDGE, Entry.degrees(20, 90), "90°", "90°")),
+    BIT_ANGLE(Asked.of("bitAngle", "Bit to the bar", Station.EDGE, Entry.degrees(20, 90), "90°", "90°")
+            .orBetter()),
     BACK_RAKE(Asked.of("boreBackRake", "Rake across", Station.EDGE, Entry.degrees(-15, 40))),
     SIDE_RAKE(Asked.of("boreSideRake", "Rake along", Station.EDGE, Entry.degrees(-15, 40))),
     RELIEF(Asked.of("boreRelief", "Clearance to the bore", Station.EDGE, Entry.degrees(1, 40))),

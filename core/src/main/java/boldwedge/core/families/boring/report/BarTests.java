@@ -33,7 +33,7 @@ public final class BarTests implements ToolTests {
     public Optional<AtRest> untested(PlanRequest request) {
         Map<String, String> reckoned = new HashMap<>(request.fields());
         MEASURED.forEach(field -> reckoned.remove(field.id()));
-        return atRest(new PlanRequest(reckoned, request.units(), request.lathe(), request.taught()));
+        return atRest(request.withFields(reckoned));
     }
 
     /** The bar of a request at rest; empty when a field is wrong. */

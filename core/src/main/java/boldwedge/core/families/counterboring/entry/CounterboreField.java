@@ -26,7 +26,8 @@ public enum CounterboreField implements Entry {
     DEPTH(Asked.of("seatDepth", "Depth of the seat", Station.CUT, Entry.length(0.05, 200))),
     SEATS(Asked.of("seats", "Seats", Station.CUT, new Limits(Quantity.RATIO, 1, 100_000), "6", "6")),
     LATHE(Asked.machine("lathe", "Machine")),
-    KIND(Asked.pick("counterboreKind", "Tool", Station.EDGE, "drill", Choice.of(Kind.values(), Kind::words))),
+    KIND(Asked.pick("counterboreKind", "Tool", Station.EDGE, "drill", Choice.of(Kind.values(), Kind::words))
+            .orBetter()),
     STEEL(Asked.pick("counterboreSteel", "Made of", Station.EDGE, "o1", StockChoices.edgeSteels())),
     STONE(Asked.of(
             "stoneRated",

@@ -45,7 +45,7 @@ final class CounterboreFindings {
         double margin = wall / LEAST_STEM_WALL_MM - 1;
         return Finding.at(Station.EDGE, "loose-pilot", say)
                 .says(
-                        Verdict.of(margin, 0),
+                        Verdict.of(margin, Verdict.CLOSE),
                         "Loose pilot: a stem of " + say.length(stem) + " in a reamed hole, held by a screw "
                                 + cut.pilotScrew().name() + " across it; " + say.length(wall)
                                 + " of body round it. It turns with the tool, wears by itself, and comes out when the lips are ground.")

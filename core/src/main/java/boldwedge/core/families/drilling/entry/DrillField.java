@@ -38,7 +38,8 @@ public enum DrillField implements Entry {
     GROUND(Asked.pick(
             "drillGround", "Drill ground", Station.EDGE, "machine", Choice.of(Ground.values(), Ground::words))),
     START(Asked.pick("drillStart", "Started", Station.EDGE, "centred", Choice.of(Start.values(), Start::words))),
-    PILOT(Asked.of("drillPilot", "Pilot hole", Station.EDGE, Entry.length(0, 79), "0 mm", "0")),
+    PILOT(Asked.of("drillPilot", "Pilot hole", Station.EDGE, Entry.length(0, 79), "0 mm", "0")
+            .orBetter()),
     ENGAGEMENT(Asked.of("engagement", "Depth of thread", Station.EDGE, new Limits(Quantity.RATIO, 0.3, 1))),
     FLUTES(Asked.of("drillFlutes", "Length of flutes", Station.REACH, Entry.length(2, 1000))),
     WALL(Asked.of("drillWall", "Metal along it", Station.REACH, Entry.length(0, 2000))),

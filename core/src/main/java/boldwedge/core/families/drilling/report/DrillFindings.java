@@ -20,6 +20,9 @@ import java.util.List;
 
 /** What is said of the drill at work: its point, pilot, feed by hand, chips, wandering; and, first, of its hole. */
 final class DrillFindings {
+    /** A long drill is taken with so much more flute than the depth asks for. */
+    private static final double FLUTES_TO_SPARE = 0.15;
+
     /** From this size on the chisel edge is worth a pilot hole. */
     private static final double PILOT_FROM_MM = 13;
     /** What a hand gives at a handle, N·m. */
@@ -193,10 +196,11 @@ final class DrillFindings {
 
     private Finding flutes() {
         double margin = cut.deepestMm() / cut.travelMm() - 1;
-        double wanted = Math.ceil(cut.travelMm() + 0.7 * cut.drill().diameterMm());
+        double wanted =
+                Math.ceil((1 + FLUTES_TO_SPARE) * cut.travelMm() + cut.drill().diameterMm() / 2);
         return Finding.at(Station.REACH, "flutes", say)
                 .says(
-                        Verdict.of(margin, 0),
+                        Verdict.of(margin, Verdict.CLOSE),
                         margin < 0
                                 ? "Too deep for flutes of " + say.length(cut.flutesMm()) + ": past "
                                         + say.typed(Math.max(
@@ -217,7 +221,11 @@ final class DrillFindings {
                                         : mm(cut.flutesMm()).assumed())
                         .with("d", mm(cut.drill().diameterMm())))
                 .source("ISO 235, jobber series, smoothed by us; measure yours")
-                .mendUnless(margin >= 0, "Long drill, flutes " + say.length(wanted), FLUTES.id(), say.length(wanted))
+                .mendUnless(
+                        margin >= Verdict.CLOSE,
+                        "Long drill, flutes " + say.length(wanted),
+                        FLUTES.id(),
+                        say.length(wanted))
                 .build();
     }
 

@@ -28,7 +28,8 @@ public enum PartField implements Entry {
     GROOVE(Asked.of("grooveWidth", "Width of the groove", Station.CUT, Entry.length(0.3, 200))),
     PIECE(Asked.of("pieceLength", "Length of a piece", Station.CUT, Entry.length(0.2, 2000), "10 mm", "3/8")),
     PIECES(Asked.of("pieces", "Pieces", Station.CUT, new Limits(Quantity.RATIO, 1, 10_000), "1", "1")),
-    AT(Asked.of("partAt", "From the jaws to the cut", Station.CUT, Entry.length(0, 2000), "5 mm", "3/16")),
+    AT(Asked.of("partAt", "From the jaws to the cut", Station.CUT, Entry.length(0, 2000), "5 mm", "3/16")
+            .orBetter()),
     HOLD(Asked.pick("partHold", "Work held", Station.CUT, "chuck", Choice.of(PartHold.values(), PartHold::words))),
     LATHE(Asked.machine("lathe", "Lathe")),
     POST(Asked.pick(

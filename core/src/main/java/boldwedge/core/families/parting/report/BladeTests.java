@@ -31,7 +31,7 @@ public final class BladeTests implements ToolTests {
     public Optional<AtRest> untested(PlanRequest request) {
         Map<String, String> reckoned = new HashMap<>(request.fields());
         reckoned.remove(PartField.STIFFNESS.id());
-        return PartReader.cut(new PlanRequest(reckoned, request.units(), request.lathe(), request.taught()))
+        return PartReader.cut(request.withFields(reckoned))
                 .cut()
                 .map(cut -> new AtRest(
                         cut.down().downMmPerN(),

@@ -32,7 +32,12 @@ public enum ReamField implements Entry {
             List.of(new Choice("through", "through"), new Choice("blind", "blind")))),
     HOLES(Asked.of("reamHoles", "Holes", Station.CUT, new Limits(Quantity.RATIO, 1, 100_000), "20", "20")),
     BEFORE(Asked.pick(
-            "reamBefore", "The hole before it is", Station.CUT, "drilled", Choice.of(Before.values(), Before::words))),
+                    "reamBefore",
+                    "The hole before it is",
+                    Station.CUT,
+                    "drilled",
+                    Choice.of(Before.values(), Before::words))
+            .orBetter()),
     LATHE(Asked.machine("lathe", "Machine")),
     SET(Asked.pick("drillSet", "Drills", Station.CUT, "metric-tenths", "index", StockChoices.drillSets())),
     BEFORE_SIZE(Asked.of("reamFrom", "Hole before it", Station.CUT, Entry.length(0.5, 80))),

@@ -171,7 +171,7 @@ final class InsertPocketFindings {
         double need = Math.max(InsertPocketCut.LEAST_WALL_MM, LEAST_UNDER_SHARE * job.heightMm());
         Finding.Builder finding = Finding.at(Station.REACH, "seat-height", say)
                 .says(
-                        Verdict.of(under / need - 1, 0),
+                        Verdict.of(under / need - 1, Verdict.CLOSE),
                         (job.bar()
                                         ? "Flat " + say.length(cut.flatMm()) + " from the bar’s top, floor "
                                                 + say.length(cut.floorDepthMm()) + " from it"

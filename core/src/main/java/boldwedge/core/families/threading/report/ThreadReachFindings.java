@@ -147,7 +147,7 @@ final class ThreadReachFindings {
         double margin = SPRING_SHARE * cut.toleranceMm() / Math.max(left, 1e-9) - 1;
         boolean inside = job.inside();
         ThreadForce last = cut.force(cut.depthsMm().size() - 1);
-        Verdict verdict = Verdict.of(margin, 0);
+        Verdict verdict = Verdict.of(margin, Verdict.CLOSE);
         if (verdict == Verdict.WRONG && left < 0.6 * cut.toleranceMm()) {
             verdict = Verdict.DOUBTFUL;
         }
@@ -179,11 +179,12 @@ final class ThreadReachFindings {
             finding.note("The bar stands out " + Written.places(slender, 1) + " times its diameter.");
         }
         if (margin < 0) {
-            int more = cut.spring() + 2;
-            finding.mendUnless(more > 10, more + " spring passes", SPRING.id(), String.valueOf(more));
+            // A centre takes the spring away; more passes only follow it.
             if (!inside && job.reach().hold() == Hold.CHUCK && size.majorMm() > Hold.LEAST_CENTRED_MM) {
                 finding.mend("Bring the centre up", HELD.id(), Entry.choice(Hold.CHUCK_AND_CENTRE));
             }
+            int more = cut.spring() + 2;
+            finding.mendUnless(more > 10, more + " spring passes", SPRING.id(), String.valueOf(more));
         }
         return finding.build();
     }

@@ -1,0 +1,192 @@
+package boldwedge.core.family;
+
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Chosen;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.rule.Rule;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * What the program chooses is held against its own findings before anybody sees it: where one is doubted, and what would be done first
+ * about it is the program's own to choose and heals it without harm, that is chosen instead. So no choice is told and doubted in one breath unless
+ * nothing within its range would do.
+ *
+ * @param family whose choices
+ * @param <C> its cut
+ */
+record OwnChoices<C>(ToolFamily<C> family) {
+    private static final int ROUNDS = 4;
+
+    /** How many times more or less than at first a value may become. */
+    private static final double FARTHEST = 2;
+
+    /**
+     * A request with the choices made so far.
+     *
+     * @param request the request
+     * @param read what it came to
+     * @param findings what is judged of it; nothing where it cannot be worked out
+     */
+    record Tried<C>(PlanRequest request, Read<C> read, List<Finding> findings) {
+        private long count(Verdict verdict) {
+            return findings.stream()
+                    .filter(finding -> finding.verdict() == verdict)
+                    .count();
+        }
+
+        private Optional<Finding> finding(String id) {
+            return findings.stream().filter(finding -> finding.id().equals(id)).findFirst();
+        }
+
+        /** Whether something fails here that did not fail there. */
+        boolean failsWhere(Tried<C> before) {
+            return findings.stream()
+                    .anyMatch(finding -> finding.verdict() == Verdict.WRONG
+                            && before.finding(finding.id())
+                                    .map(then -> then.verdict() != Verdict.WRONG)
+                                    .orElse(true));
+        }
+
+        private static boolean isDoubted(Finding finding) {
+            return finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL;
+        }
+
+        private boolean heals(Finding doubt) {
+            return finding(doubt.id()).map(now -> !isDoubted(now)).orElse(true);
+        }
+
+        private boolean isBetterThan(Tried<C> before) {
+            long wrong = count(Verdict.WRONG) - before.count(Verdict.WRONG);
+            return !failsWhere(before)
+                    && (wrong < 0 || wrong == 0 && count(Verdict.DOUBTFUL) < before.count(Verdict.DOUBTFUL));
+        }
+
+        /** Whether a finding stands better here by a step that is worth its while, or is gone. */
+        boolean betters(Finding before, double worthWhile) {
+            return finding(before.id())
+                    .map(now -> now.verdict().compareTo(before.verdict()) > 0
+                            || now.margin() >= before.margin() + worthWhile)
+                    .orElse(true);
+        }
+    }
+
+    /** Works a request out as it stands. */
+    Tried<C> tried(PlanRequest request) {
+        Read<C> read = family.read(request);
+        return new Tried<>(
+                request,
+                read,
+                read.cut()
+                        .map(cut -> Rule.judge(family.rules(), cut, new UnitFormat(request.units())))
+                        .orElse(List.of()));
+    }
+
+    /** The request with the program's own choices as they stand up to its findings. */
+    Tried<C> settled(PlanRequest request) {
+        Tried<C> first = tried(request);
+        Tried<C> now = first;
+        for (int round = 0; round < ROUNDS; round++) {
+            Optional<Tried<C>> better = better(now, first);
+            if (better.isEmpty()) {
+                return now;
+            }
+            now = better.get();
+        }
+        return now;
+    }
+
+    /** The first own remedy that heals what it is for and betters the whole; else the first that does with another one beside it. */
+    private Optional<Tried<C>> better(Tried<C> now, Tried<C> first) {
+        List<Remedy> remedies = remedies(now, first);
+        List<Tried<C>> others = new ArrayList<>();
+        for (Remedy remedy : remedies) {
+            Tried<C> other = tried(remedy.request());
+            if (other.read().cut().isEmpty() || !other.heals(remedy.doubt())) {
+                continue;
+            }
+            if (other.isBetterThan(now)) {
+                return Optional.of(other);
+            }
+            others.add(other);
+        }
+        return others.stream()
+                .flatMap(other -> remedies(other, first).stream().map(remedy -> tried(remedy.request())))
+                .filter(pair -> pair.read().cut().isPresent() && pair.isBetterThan(now))
+                .findFirst();
+    }
+
+    /**
+     * What would be done first about a doubt.
+     *
+     * @param doubt the finding
+     * @param request the request with it done
+     */
+    private record Remedy(Finding doubt, PlanRequest request) {}
+
+    /**
+     * What would be done first about each doubt, the worst first, where that is the program's own to choose. What a person typed, what
+     * the shop has and what is done at the machine is asked for, not worked around.
+     */
+    private List<Remedy> remedies(Tried<C> now, Tried<C> first) {
+        return now.findings().stream()
+                .filter(Tried::isDoubted)
+                .sorted(Comparator.comparing(Finding::verdict))
+                .flatMap(finding -> finding.mends().stream()
+                        .limit(1)
+                        .filter(fix -> isOurs(fix, first))
+                        .map(fix -> new Remedy(finding, now.request().withOwn(fix.field(), fix.text()))))
+                .toList();
+    }
+
+    private boolean isOurs(Fix fix, Tried<C> first) {
+        return family.entries().stream()
+                .anyMatch((Entry entry) -> entry.id().equals(fix.field())
+                        && entry.asked().isOurs()
+                        && first.request().text(entry).isEmpty()
+                        && isWithinReason(entry, fix.text(), first));
+    }
+
+    /** A value is moved to the half or to the double at most: what costs more is told, and chosen by whoever pays for it. */
+    private boolean isWithinReason(Entry entry, String text, Tried<C> first) {
+        OptionalDouble wanted = value(entry, text, first.request());
+        OptionalDouble before = value(entry, standing(entry, first), first.request());
+        return wanted.isEmpty()
+                || before.isEmpty()
+                || before.getAsDouble() == 0
+                || wanted.getAsDouble() >= before.getAsDouble() / FARTHEST
+                        && wanted.getAsDouble() <= before.getAsDouble() * FARTHEST;
+    }
+
+    private String standing(Entry entry, Tried<C> first) {
+        Map<Entry, FieldState> states = new LinkedHashMap<>(first.read().states());
+        first.read()
+                .cut()
+                .ifPresent(cut -> family.show(
+                        cut, new Chosen(states, new UnitFormat(first.request().units()))));
+        FieldState state = states.get(entry);
+        return state == null ? "" : state.text();
+    }
+
+    private static OptionalDouble value(Entry entry, String text, PlanRequest request) {
+        return entry.limits().isPresent()
+                        && MeasureParser.parse(text, entry.limits().get().quantity(), request.units())
+                                instanceof Parsed.Good<Reading>(Reading reading)
+                ? OptionalDouble.of(reading.value())
+                : OptionalDouble.empty();
+    }
+}
