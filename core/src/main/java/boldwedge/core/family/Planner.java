@@ -26,6 +26,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Thinks a cut through with the family that it is for. The same request gives the same answer; nothing is kept. */
 public final class Planner {
@@ -92,7 +93,10 @@ public final class Planner {
                 folded ? inOrder(family, read).stream().map(FieldState::brief).toList() : inOrder(family, read),
                 folded ? large(told.figures(), page) : told.figures(),
                 seen(
-                        Rule.ask(family.rules(), cut, say, station -> !folded || look.sees(station)).stream()
+                        Stream.concat(
+                                        settled.findings().stream(),
+                                        Rule.told(family.rules(), cut, say, station -> !folded || look.sees(station))
+                                                .stream())
                                 .map(fixes::of)
                                 .sorted(WORST_FIRST)
                                 .toList(),

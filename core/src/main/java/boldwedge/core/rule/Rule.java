@@ -57,6 +57,11 @@ public interface Rule<C> {
         return ask(rules, cut, say, any -> false);
     }
 
+    /** What is only told at the stations that are seen, and judges nothing. */
+    static <C> List<Finding> told(List<Rule<C>> rules, C cut, UnitFormat say, Predicate<Station> seen) {
+        return ask(rules.stream().filter(rule -> !rule.isFor(any -> false)).toList(), cut, say, seen);
+    }
+
     /** What they judge, and what is told at the stations that are seen. */
     static <C> List<Finding> ask(List<Rule<C>> rules, C cut, UnitFormat say, Predicate<Station> seen) {
         return rules.stream()
