@@ -73,7 +73,7 @@ record OwnChoices<C>(ToolFamily<C> family) {
         private boolean isBetterThan(Tried<C> before) {
             long wrong = count(Verdict.WRONG) - before.count(Verdict.WRONG);
             return !failsWhere(before)
-                    && (wrong < 0 || wrong == 0 && count(Verdict.DOUBTFUL) < before.count(Verdict.DOUBTFUL));
+                    && (wrong < 0 || (wrong == 0 && count(Verdict.DOUBTFUL) < before.count(Verdict.DOUBTFUL)));
         }
 
         /** Whether a finding stands better here by a step that is worth its while, or is gone. */
@@ -168,8 +168,8 @@ record OwnChoices<C>(ToolFamily<C> family) {
         return wanted.isEmpty()
                 || before.isEmpty()
                 || before.getAsDouble() == 0
-                || wanted.getAsDouble() >= before.getAsDouble() / FARTHEST
-                        && wanted.getAsDouble() <= before.getAsDouble() * FARTHEST;
+                || (wanted.getAsDouble() >= before.getAsDouble() / FARTHEST
+                        && wanted.getAsDouble() <= before.getAsDouble() * FARTHEST);
     }
 
     private String standing(Entry entry, Tried<C> first) {

@@ -36,7 +36,7 @@ record TriedFixes<C>(OwnChoices<C> choices, PlanRequest asked, OwnChoices.Tried<
                 continue;
             }
             OwnChoices.Tried<C> then = choices.settled(asked.with(fix.field(), fix.text()));
-            if (then.read().cut().isEmpty() || doubted && !then.betters(finding, WORTH_WHILE)) {
+            if (then.read().cut().isEmpty() || (doubted && !then.betters(finding, WORTH_WHILE))) {
                 continue;
             }
             if (then.failsWhere(now)) {

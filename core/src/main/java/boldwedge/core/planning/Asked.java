@@ -75,7 +75,7 @@ public record Asked(
 
     /** Whether what stands there is the program's choice where nobody typed. */
     public boolean isOurs() {
-        return !machine && (betterable || usualMetric.isEmpty() && usualInch.isEmpty());
+        return !machine && (betterable || (usualMetric.isEmpty() && usualInch.isEmpty()));
     }
 
     /** What stands there before anybody types. */

@@ -13,6 +13,7 @@ import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldState;
+import boldwedge.core.planning.Look;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
 import java.util.Map;
@@ -31,7 +32,8 @@ import java.util.TreeMap;
 record Job(Map<String, String> fields, UnitSystem units, String machine, Lathe lathe, PlanAnswer answer) {
     static Job of(Map<String, String> fields, UnitSystem units, String machine, Lathe lathe) {
         Map<String, String> kept = new TreeMap<>(fields);
-        return new Job(kept, units, machine, lathe, Planner.plan(new PlanRequest(kept, units, Optional.of(lathe))));
+        return new Job(
+                kept, units, machine, lathe, Planner.plan(new PlanRequest(kept, units, Optional.of(lathe)), Look.CUT));
     }
 
     ToolFamily<?> family() {

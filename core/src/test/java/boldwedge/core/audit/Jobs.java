@@ -7,11 +7,13 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.planning.Entry;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 
@@ -64,8 +66,9 @@ final class Jobs {
         fields.clear();
         inch = random.nextInt(3) == 0;
         String machine = Machines.NAMES.get(random.nextInt(Machines.NAMES.size()));
-        double swing = Machines.ALL.get(machine).swingMm();
-        boolean mill = Machines.ALL.get(machine).mill();
+        Lathe lathe = Objects.requireNonNull(Machines.ALL.get(machine));
+        double swing = lathe.swingMm();
+        boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
         int kind = random.nextInt(9);
@@ -84,7 +87,7 @@ final class Jobs {
             default -> seating();
         }
         UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
-        Job plain = Job.of(fields, units, machine, Machines.ALL.get(machine));
+        Job plain = Job.of(fields, units, machine, lathe);
         int typed = random.nextInt(3) == 0 ? 1 + random.nextInt(3) : 0;
         for (int i = 0; i < typed; i++) {
             plain = typedOver(plain);
@@ -146,7 +149,7 @@ final class Jobs {
 
     private void turning(double swing) {
         put("operation", of("turn", "turn", "shoulder", "face", "turn-and-face"));
-        boolean face = fields.get("operation").equals("face");
+        boolean face = "face".equals(fields.get("operation"));
         double d = log(2, 0.55 * swing);
         double finished = d - Math.min(log(0.1, 4), d / 4);
         double cut = Math.max(2, log(0.2, 6) * d);
@@ -179,7 +182,7 @@ final class Jobs {
         if (random.nextInt(4) == 0) {
             put("partBore", length(0.4 * d));
         }
-        if (fields.get("operation").equals("groove")) {
+        if ("groove".equals(fields.get("operation"))) {
             put("grooveBottom", length(random.nextDouble(0.6, 0.92) * d));
             put("grooveWidth", length(log(1.5, 10)));
         }

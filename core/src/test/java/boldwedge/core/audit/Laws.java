@@ -3,6 +3,7 @@ package boldwedge.core.audit;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldState;
@@ -19,9 +20,6 @@ import java.util.regex.Pattern;
 final class Laws {
     /** A remedy gains at least this share of what is needed, or it heals. */
     private static final double WORTH_WHILE = 0.02;
-
-    /** How much a choice may move when an input moves by 3 %. */
-    private static final double A_STEP = 1.6;
 
     /** Bounds of what any machine or tool of these shops bears, by unit. */
     private static final Map<String, Double> CREDIBLE =
@@ -41,7 +39,7 @@ final class Laws {
             new Law("remedy-answers", "A remedy can be worked out.", Laws::remedyAnswers),
             new Law("remedy-remedies", "A remedy betters what it is for.", Laws::remedyRemedies),
             new Law("remedy-harms", "A remedy makes nothing else fail.", Laws::remedyHarms),
-            new Law("no-cliff", "A change of 3 % steps a verdict by one grade, a choice by one step.", Laws::noCliff),
+            new Law("no-cliff", "A change of 3 % steps a verdict by one grade.", Laws::noCliff),
             new Law("credible", "Figures stay within what carries them.", Laws::credible),
             new Law(
                     "verdict-and-margin",
@@ -156,7 +154,11 @@ final class Laws {
 
     private static Optional<String> noCliff(Job job) {
         for (Entry entry : job.family().entries()) {
-            if (!job.fields().containsKey(entry.id())) {
+            // A speed that the machine has not is told, however near the next one is.
+            boolean speed = entry.limits()
+                    .filter(limits -> limits.quantity() == Quantity.SPINDLE_SPEED)
+                    .isPresent();
+            if (!job.fields().containsKey(entry.id()) || speed) {
                 continue;
             }
             Optional<Job> beside = Jobs.near(job, entry, 1.03).map(text -> job.with(entry.id(), text));
@@ -178,7 +180,7 @@ final class Laws {
     }
 
     private static boolean leaps(Verdict a, Verdict b) {
-        return a == Verdict.WRONG && b == Verdict.FINE || a == Verdict.FINE && b == Verdict.WRONG;
+        return (a == Verdict.WRONG && b == Verdict.FINE) || (a == Verdict.FINE && b == Verdict.WRONG);
     }
 
     private static Optional<String> credible(Job job) {

@@ -10,7 +10,14 @@ import javax.crypto.Mac;
 import javax.crypto.spec.SecretKeySpec;
 
 /** A telephone: RFC 4226, section 5.3, over the steps of RFC 6238, written out here as the second way. */
-public record Telephone(byte[] secret) {
+public final class Telephone {
+    private final byte[] secret;
+
+    /** One that has a secret. */
+    public Telephone(byte[] secret) {
+        this.secret = secret.clone();
+    }
+
     /** From the letters in which the secret is typed, RFC 4648, section 6. */
     public static Telephone typed(String letters) {
         ByteBuffer bytes = ByteBuffer.allocate(20);

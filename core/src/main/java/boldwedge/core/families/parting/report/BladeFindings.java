@@ -258,7 +258,7 @@ final class BladeFindings {
         double force = cut.force().cuttingN();
         Finding.Builder finding = Finding.at(Station.REACH, "drop", say)
                 .says(
-                        Verdict.of(margin, 0),
+                        Verdict.of(margin, 2 * Verdict.CLOSE),
                         "Under the cut the point goes down %s against the work%s.",
                         say.length(drop),
                         cut.pipMm() > 0.05
