@@ -17,7 +17,7 @@ public record Table(String name, List<Row> rows) {
 
     /** Reads a table from the class path, below this package's root. */
     public static Table read(String name) {
-        try (InputStream in = Table.class.getResourceAsStream("/boldwedge/core/" + name)) {
+        try (InputStream in = Table.class.getResourceAsStream("/boldwedge/core/language/" + name)) {
             if (in == null) {
                 throw new IllegalStateException("The table " + name + " does not ship with this build.");
             }
