@@ -103,7 +103,7 @@ class NetworkTest {
         assertThat(wrong.field("code")).contains("window");
         Answer weak = visitor.ask(
                 "POST", "/api/people/first", Map.of("code", "a1b2c3d4e5", "name", "Orla", "passphrase", "short"));
-        assertThat(weak.field("passphrase")).contains("10 to 200");
+        assertThat(weak.field("passphrase")).contains("12 to 128");
         Answer owner = visitor.ask(
                 "POST", "/api/people/first", Map.of("code", "a1b2c3d4e5", "name", "Orla", "passphrase", WORDS));
         assertThat(owner.status()).as(owner.text()).isEqualTo(200);
