@@ -7,6 +7,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Files;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Parting in the real page: what breaks first, the holder that is built for it, its making, its trial, its height. */

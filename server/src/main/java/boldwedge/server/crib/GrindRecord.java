@@ -51,9 +51,19 @@ public record GrindRecord(
         saidBy = Text.stripped(saidBy);
     }
 
-    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    /** The same from a file, which somebody takes in now: what it says of who saved it first, and when, stands beside it. */
     public GrindRecord takenIn(String by) {
-        return new GrindRecord(id, toolId, onDay, units, measured, note, null, by, savedAt, savedBy);
+        return new GrindRecord(
+                id,
+                toolId,
+                onDay,
+                units,
+                measured,
+                note,
+                null,
+                by,
+                saidAt == null ? savedAt : saidAt,
+                saidAt == null ? savedBy : saidBy);
     }
 
     /** Whether both tell of the same grind. */

@@ -63,9 +63,21 @@ public record ToolRecord(
         saidBy = Text.stripped(saidBy);
     }
 
-    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    /** The same from a file, which somebody takes in now: what it says of who saved it first, and when, stands beside it. */
     public ToolRecord takenIn(String by) {
-        return new ToolRecord(id, version, name, drawer, note, kind, units, fields, null, by, savedAt, savedBy);
+        return new ToolRecord(
+                id,
+                version,
+                name,
+                drawer,
+                note,
+                kind,
+                units,
+                fields,
+                null,
+                by,
+                saidAt == null ? savedAt : saidAt,
+                saidAt == null ? savedBy : saidBy);
     }
 
     /** Whether both say the same of the tool, whenever and by whomever they were saved. */

@@ -43,9 +43,19 @@ public record PhotoRecord(
         saidBy = Text.stripped(saidBy);
     }
 
-    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    /** The same from a file, which somebody takes in now: what it says of who saved it first, and when, stands beside it. */
     public PhotoRecord takenIn(String by) {
-        return new PhotoRecord(id, toolId, grindId, trialId, note, picture, null, by, savedAt, savedBy);
+        return new PhotoRecord(
+                id,
+                toolId,
+                grindId,
+                trialId,
+                note,
+                picture,
+                null,
+                by,
+                saidAt == null ? savedAt : saidAt,
+                saidAt == null ? savedBy : saidBy);
     }
 
     /** Whether it is of one thing, as it must be. */

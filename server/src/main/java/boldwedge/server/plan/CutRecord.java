@@ -46,8 +46,17 @@ public record CutRecord(
         saidBy = Text.stripped(saidBy);
     }
 
-    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    /** The same from a file, which somebody takes in now: what it says of who saved it first, and when, stands beside it. */
     public CutRecord takenIn(String by) {
-        return new CutRecord(id, version, name, units, fields, null, by, savedAt, savedBy);
+        return new CutRecord(
+                id,
+                version,
+                name,
+                units,
+                fields,
+                null,
+                by,
+                saidAt == null ? savedAt : saidAt,
+                saidAt == null ? savedBy : saidBy);
     }
 }

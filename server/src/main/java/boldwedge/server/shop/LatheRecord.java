@@ -41,8 +41,16 @@ public record LatheRecord(
         saidBy = Text.stripped(saidBy);
     }
 
-    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    /** The same from a file, which somebody takes in now: what it says of who saved it first, and when, stands beside it. */
     public LatheRecord takenIn(String by) {
-        return new LatheRecord(id, version, units, card, null, by, savedAt, savedBy);
+        return new LatheRecord(
+                id,
+                version,
+                units,
+                card,
+                null,
+                by,
+                saidAt == null ? savedAt : saidAt,
+                saidAt == null ? savedBy : saidBy);
     }
 }

@@ -54,10 +54,22 @@ public record TrialRecord(
         saidBy = Text.stripped(saidBy);
     }
 
-    /** The same from a file, which somebody takes in now: what it says of who saved it, and when, stands beside it. */
+    /** The same from a file, which somebody takes in now: what it says of who saved it first, and when, stands beside it. */
     public TrialRecord takenIn(String by) {
         return new TrialRecord(
-                id, toolId, cutId, onDay, units, fields, readings, verdict, note, null, by, savedAt, savedBy);
+                id,
+                toolId,
+                cutId,
+                onDay,
+                units,
+                fields,
+                readings,
+                verdict,
+                note,
+                null,
+                by,
+                saidAt == null ? savedAt : saidAt,
+                saidAt == null ? savedBy : saidBy);
     }
 
     /** What was done: "bore", "turn"; empty where the cut did not say. */
