@@ -6,5 +6,6 @@ create table person_gone (
   role text not null,
   passphrase text not null,
   second_factor bytea,
+  second_factor_step bigint,
   gone_at timestamptz not null
 );

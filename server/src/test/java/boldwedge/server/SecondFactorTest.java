@@ -156,6 +156,10 @@ class SecondFactorTest {
         assertThat(ursel.ask("GET", "/api/cuts", "").status()).isEqualTo(401);
         Visitor again = new Visitor(at, "127.0.6.2");
         assertThat(code(tried(again, "Ursel", ""))).isEqualTo("second-factor-wanted");
+        // The code that turned it on is used up still.
+        assertThat(rows.queryForObject("select max(last_step) from second_factor", Long.class))
+                .isPositive();
+        timeGoesBy(id);
         assertThat(tried(again, "Ursel", telephone.shows()).status()).isEqualTo(200);
         assertThat(owner.ask("POST", "/api/people/" + id + "/back", "").status())
                 .isEqualTo(404);

@@ -53,17 +53,18 @@ record OwnChoices<C>(ToolFamily<C> family) {
             return findings.stream().filter(finding -> finding.id().equals(id)).findFirst();
         }
 
-        /** Whether something fails here that did not fail there. */
-        boolean failsWhere(Tried<C> before) {
+        /** What fails here that did not fail there; the first of it. */
+        Optional<Finding> failsWhere(Tried<C> before) {
             return findings.stream()
-                    .anyMatch(finding -> finding.verdict() == Verdict.WRONG
+                    .filter(finding -> finding.verdict() == Verdict.WRONG
                             && before.finding(finding.id())
                                     .map(then -> then.verdict() != Verdict.WRONG)
-                                    .orElse(true));
+                                    .orElse(true))
+                    .findFirst();
         }
 
         private static boolean isDoubted(Finding finding) {
-            return finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL;
+            return finding.verdict().isDoubt();
         }
 
         private boolean heals(Finding doubt) {
@@ -72,7 +73,7 @@ record OwnChoices<C>(ToolFamily<C> family) {
 
         private boolean isBetterThan(Tried<C> before) {
             long wrong = count(Verdict.WRONG) - before.count(Verdict.WRONG);
-            return !failsWhere(before)
+            return failsWhere(before).isEmpty()
                     && (wrong < 0 || (wrong == 0 && count(Verdict.DOUBTFUL) < before.count(Verdict.DOUBTFUL)));
         }
 
@@ -156,7 +157,7 @@ record OwnChoices<C>(ToolFamily<C> family) {
     private boolean isOurs(Fix fix, Tried<C> first) {
         return family.entries().stream()
                 .anyMatch((Entry entry) -> entry.id().equals(fix.field())
-                        && entry.asked().isOurs()
+                        && entry.asked().ours()
                         && first.request().text(entry).isEmpty()
                         && isWithinReason(entry, fix.text(), first));
     }

@@ -52,7 +52,7 @@ public record ToolMatch(Verdict verdict, double rank, List<String> reasons, Map<
         Verdict worst = Verdict.FINE;
         List<Finding> counted = findings.stream()
                 .filter(f -> f.station() == Station.EDGE || f.station() == Station.REACH)
-                .filter(f -> f.verdict() == Verdict.WRONG || f.verdict() == Verdict.DOUBTFUL)
+                .filter(f -> f.verdict().isDoubt())
                 .sorted(Comparator.comparing(Finding::verdict)
                         .thenComparing(Finding::station)
                         .thenComparingDouble(Finding::margin))

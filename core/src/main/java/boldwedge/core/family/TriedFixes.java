@@ -2,10 +2,10 @@ package boldwedge.core.family;
 
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
-import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.planning.PlanRequest;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Remedies are tried before they are offered, once somebody reads them: what cannot be worked out, or does not better what it is for,
@@ -20,6 +20,9 @@ record TriedFixes<C>(OwnChoices<C> choices, PlanRequest asked, OwnChoices.Tried<
     /** A remedy gains at least this share of what is needed, or it heals. */
     private static final double WORTH_WHILE = 0.02;
 
+    /** What stands between a remedy and what fails with it. */
+    static final String BUT_THEN = ". But then: ";
+
     /** The same finding with the remedies that stand the trial. */
     Finding of(Finding finding) {
         List<Fix> offered = finding.mends();
@@ -27,7 +30,7 @@ record TriedFixes<C>(OwnChoices<C> choices, PlanRequest asked, OwnChoices.Tried<
     }
 
     private List<Fix> tried(Finding finding, List<Fix> offered) {
-        boolean doubted = finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL;
+        boolean doubted = finding.verdict().isDoubt();
         List<Fix> good = new ArrayList<>();
         List<Fix> harming = new ArrayList<>();
         for (Fix fix : offered) {
@@ -39,8 +42,9 @@ record TriedFixes<C>(OwnChoices<C> choices, PlanRequest asked, OwnChoices.Tried<
             if (then.read().cut().isEmpty() || (doubted && !then.betters(finding, WORTH_WHILE))) {
                 continue;
             }
-            if (then.failsWhere(now)) {
-                harming.add(new Fix(fix.label() + "; then something else fails", fix.field(), fix.text()));
+            Optional<Finding> failing = then.failsWhere(now);
+            if (failing.isPresent()) {
+                harming.add(new Fix(fix.label() + BUT_THEN + failing.get().statement(), fix.field(), fix.text()));
             } else {
                 good.add(fix);
             }

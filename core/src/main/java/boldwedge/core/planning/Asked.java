@@ -17,8 +17,8 @@ import java.util.Optional;
  * @param usualInch the same in an inch shop
  * @param choices what it can be picked from; empty for what is typed
  * @param machine whether it is picked from the shop's machines
- * @param betterable whether the program may choose better than the usual where the job asks for it: of a tool that is yet to be made, not of
- *     what the shop has or how it works
+ * @param ours whether the program answers for what stands there where nobody typed: so it is of what it chooses, not of what it takes to
+ *     be usual in the shop
  */
 public record Asked(
         String id,
@@ -29,7 +29,7 @@ public record Asked(
         String usualInch,
         List<Choice> choices,
         boolean machine,
-        boolean betterable) {
+        boolean ours) {
 
     /** A choice, or a text that means the same in both unit systems. */
     public static Asked of(String id, String label, Station station, String usual) {
@@ -38,7 +38,16 @@ public record Asked(
 
     /** A text whose usual form differs by unit system. */
     public static Asked of(String id, String label, Station station, String usualMetric, String usualInch) {
-        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, List.of(), false, false);
+        return new Asked(
+                id,
+                label,
+                station,
+                Optional.empty(),
+                usualMetric,
+                usualInch,
+                List.of(),
+                false,
+                isOpen(usualMetric, usualInch));
     }
 
     /** A measured value that the program chooses when it is left open. */
@@ -49,18 +58,36 @@ public record Asked(
     /** A measured value with its usual texts. */
     public static Asked of(
             String id, String label, Station station, Limits limits, String usualMetric, String usualInch) {
-        return new Asked(id, label, station, Optional.of(limits), usualMetric, usualInch, List.of(), false, false);
+        return new Asked(
+                id,
+                label,
+                station,
+                Optional.of(limits),
+                usualMetric,
+                usualInch,
+                List.of(),
+                false,
+                isOpen(usualMetric, usualInch));
     }
 
     /** One that is picked from a list. */
     public static Asked pick(String id, String label, Station station, String usual, List<Choice> choices) {
-        return new Asked(id, label, station, Optional.empty(), usual, usual, choices, false, false);
+        return new Asked(id, label, station, Optional.empty(), usual, usual, choices, false, isOpen(usual, usual));
     }
 
     /** One that is picked from a list, whose usual choice differs by unit system. */
     public static Asked pick(
             String id, String label, Station station, String usualMetric, String usualInch, List<Choice> choices) {
-        return new Asked(id, label, station, Optional.empty(), usualMetric, usualInch, choices, false, false);
+        return new Asked(
+                id,
+                label,
+                station,
+                Optional.empty(),
+                usualMetric,
+                usualInch,
+                choices,
+                false,
+                isOpen(usualMetric, usualInch));
     }
 
     /** One of the shop's machines. */
@@ -68,14 +95,22 @@ public record Asked(
         return new Asked(id, label, Station.CUT, Optional.empty(), "", "", List.of(), true, false);
     }
 
-    /** The same, of which the program may choose better than the usual. */
-    public Asked orBetter() {
-        return new Asked(id, label, station, limits, usualMetric, usualInch, choices, machine, true);
+    private static boolean isOpen(String usualMetric, String usualInch) {
+        return usualMetric.isEmpty() && usualInch.isEmpty();
     }
 
-    /** Whether what stands there is the program's choice where nobody typed. */
-    public boolean isOurs() {
-        return !machine && (betterable || (usualMetric.isEmpty() && usualInch.isEmpty()));
+    /** The same, of which the program may choose better than the usual: of a tool or a step that is yet to be made. */
+    public Asked orBetter() {
+        return withOurs(true);
+    }
+
+    /** The same, of what lies in the shop: another one is advised, and not taken for granted. */
+    public Asked asTheShopHas() {
+        return withOurs(false);
+    }
+
+    private Asked withOurs(boolean isOurs) {
+        return new Asked(id, label, station, limits, usualMetric, usualInch, choices, machine, isOurs);
     }
 
     /** What stands there before anybody types. */

@@ -57,6 +57,6 @@ public enum Look {
         return sees(finding.station())
                 || (this == CUT
                         && finding.station() != Station.CUT
-                        && (finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL));
+                        && finding.verdict().isDoubt());
     }
 }

@@ -77,7 +77,7 @@ record Job(Map<String, String> fields, UnitSystem units, String machine, Lathe l
         return isOwn(field)
                 && family().entries().stream()
                         .anyMatch(entry ->
-                                entry.id().equals(field) && entry.asked().isOurs());
+                                entry.id().equals(field) && entry.asked().ours());
     }
 
     /** Whether a value becomes more than the double or less than the half by a remedy. */

@@ -7,8 +7,10 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.recording.Questions;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -22,33 +24,8 @@ final class Jobs {
     private static final List<String> MATERIALS = StockCatalogue.shipped().workMaterials().stream()
             .map(material -> material.id())
             .toList();
-    private static final String[] THREADS = {
-        "M3",
-        "M4",
-        "M6",
-        "M8",
-        "M10×1",
-        "M12",
-        "M16×2",
-        "M20×1.5",
-        "M24",
-        "M36×1.5",
-        "M48",
-        "1/4-20",
-        "5/16-24",
-        "7/16-20",
-        "1/2-13",
-        "3/4-16",
-        "1-8",
-        "1-1/4-12 UNF",
-        "3/8 BSW",
-        "G 1/2",
-        "2 BA",
-        "Tr 20×4",
-        "Tr 36×6",
-        "1-5 ACME",
-        "M30×3.5 LH"
-    };
+    private static final String[] STEELS =
+            StockCatalogue.shipped().steels().stream().map(ToolSteel::id).toArray(String[]::new);
     private static final String[] TOLERANCES = {"h7", "h8", "±0.02 mm", "±0.05 mm", "+0/-0.03 mm", "±.001 in"};
     private static final String[] HOLES = {"H7", "H8", "H9", "±0.02 mm", "+0.05/-0 mm", "+.001/-0 in"};
     private static final String[] FINISHES = {"Ra 0.8 µm", "Ra 1.6 µm", "Ra 3.2 µm", "Ra 6.3 µm", "63 µin"};
@@ -228,26 +205,7 @@ final class Jobs {
         put("operation", "harden");
         fields.remove("material");
         fields.remove("lathe");
-        put(
-                "steel",
-                of(
-                        "w1",
-                        "silver-steel",
-                        "o1",
-                        "o2",
-                        "l6",
-                        "a2",
-                        "a6",
-                        "d2",
-                        "s7",
-                        "h13",
-                        "bearing",
-                        "4140",
-                        "4340",
-                        "1045",
-                        "440c",
-                        "1018",
-                        "8620"));
+        put("steel", of(STEELS));
         put("hardenFor", of("edge", "wear", "tough", "stiff"));
         put("section", length(log(1.5, 80)));
         put("heatLength", length(log(8, 400)));
@@ -255,7 +213,7 @@ final class Jobs {
 
     private void threading() {
         put("operation", "thread");
-        put("thread", of(THREADS));
+        put("thread", of(Questions.THREADS));
         put("threadSide", of("outside", "outside", "inside"));
         put("threadLength", length(log(4, 80)));
         put("threadEnd", of("groove", "drawn", "open"));

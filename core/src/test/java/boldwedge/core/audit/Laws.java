@@ -8,7 +8,6 @@ import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldState;
 import boldwedge.core.planning.Figure;
-import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -34,17 +33,14 @@ final class Laws {
             new Law("typed-is-heard", "What is typed comes back as typed, or is refused.", Laws::typed),
             new Law(
                     "own-choice",
-                    "The program doubts nothing of its own that another choice of its own would mend.",
+                    "What would be done first about a doubt is not the program's own to do.",
                     Laws::ownChoice),
             new Law("remedy-answers", "A remedy can be worked out.", Laws::remedyAnswers),
             new Law("remedy-remedies", "A remedy betters what it is for.", Laws::remedyRemedies),
             new Law("remedy-harms", "A remedy makes nothing else fail.", Laws::remedyHarms),
             new Law("no-cliff", "A change of 3 % steps a verdict by one grade.", Laws::noCliff),
             new Law("credible", "Figures stay within what carries them.", Laws::credible),
-            new Law(
-                    "verdict-and-margin",
-                    "What fails has no margin left, what holds has some.",
-                    Laws::verdictAndMargin),
+            new Law("verdict-and-margin", "What fails has nothing to spare.", Laws::verdictAndMargin),
             new Law("words", "Sentences have no blanks, no doubled words, the asker's units.", Laws::words));
 
     private Laws() {}
@@ -62,7 +58,7 @@ final class Laws {
     }
 
     private static boolean isDoubted(Finding finding) {
-        return finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL;
+        return finding.verdict().isDoubt();
     }
 
     private static long count(Job job, Verdict verdict) {
@@ -138,7 +134,7 @@ final class Laws {
             for (Fix fix : fixes(finding)) {
                 Job mended = job.with(fix);
                 for (Finding other : mended.answer().findings()) {
-                    if (!fix.label().contains("then something else fails")
+                    if (!fix.label().contains(". But then: ")
                             && other.verdict() == Verdict.WRONG
                             && job.finding(other.id())
                                     .map(before -> before.verdict() != Verdict.WRONG)
@@ -196,9 +192,9 @@ final class Laws {
 
     private static Optional<String> verdictAndMargin(Job job) {
         for (Finding finding : job.answer().findings()) {
-            if (finding.verdict() == Verdict.FINE && finding.margin() < 0) {
+            if (finding.verdict() == Verdict.WRONG && finding.margin() > 0) {
                 return Optional.of(
-                        finding.id() + " holds with a margin of " + finding.margin() + ": " + finding.statement());
+                        finding.id() + " fails with a margin of " + finding.margin() + ": " + finding.statement());
             }
         }
         return Optional.empty();
@@ -211,9 +207,6 @@ final class Laws {
             sentences.addAll(finding.notes());
             sentences.addAll(finding.cautions());
             finding.mends().forEach(fix -> sentences.add(fix.label()));
-        }
-        for (MakeStep step : job.answer().steps()) {
-            sentences.add(step.title());
         }
         for (String sentence : sentences) {
             for (Pattern pattern : List.of(TWICE, MISSING)) {

@@ -43,7 +43,7 @@ class HolesJudgementTest {
 
     private static Finding first(PlanAnswer answer) {
         return answer.findings().stream()
-                .filter(finding -> finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL)
+                .filter(finding -> finding.verdict().isDoubt())
                 .min(Comparator.comparing((Finding finding) -> finding.verdict() != Verdict.WRONG)
                         .thenComparingDouble(Finding::margin))
                 .orElseThrow();
@@ -89,11 +89,7 @@ class HolesJudgementTest {
     /** "Eleven diameters: your jobber drill's flutes end before that. Short one first, then a long one." */
     @Test
     void aDeepHoleWantsALongDrill() {
-        PlanAnswer ours = plan("operation", "drill", "drillSize", "9 mm", "drillDepth", "100 mm");
-        assertThat(finding(ours, "flutes").verdict()).isNotEqualTo(Verdict.WRONG);
-        assertThat(figure(ours, "flutes")).isGreaterThan(100);
-        PlanAnswer answer =
-                plan("operation", "drill", "drillSize", "9 mm", "drillDepth", "100 mm", "drillFlutes", "81 mm");
+        PlanAnswer answer = plan("operation", "drill", "drillSize", "9 mm", "drillDepth", "100 mm");
         assertThat(first(answer).id()).isEqualTo("flutes");
         assertThat(first(answer).mends().getFirst().field()).isEqualTo("drillFlutes");
         assertThat(finding(answer, "wander").verdict()).isEqualTo(Verdict.DOUBTFUL);

@@ -39,7 +39,7 @@ class JudgementTest {
     /** What stands in the way most: the worst verdict, and of those the smallest margin. */
     private static Finding first(PlanAnswer answer) {
         return answer.findings().stream()
-                .filter(finding -> finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL)
+                .filter(finding -> finding.verdict().isDoubt())
                 .min(Comparator.comparing((Finding finding) -> finding.verdict() != Verdict.WRONG)
                         .thenComparingDouble(Finding::margin))
                 .orElseThrow();

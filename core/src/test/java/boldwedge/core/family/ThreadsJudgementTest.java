@@ -57,7 +57,7 @@ class ThreadsJudgementTest {
     @Test
     void anEverydayThread() {
         PlanAnswer m12 = metric("thread", "M12", "threadHeld", "chuck-and-centre");
-        assertThat(m12.findings()).noneMatch(f -> f.verdict() == Verdict.WRONG || f.verdict() == Verdict.DOUBTFUL);
+        assertThat(m12.findings()).noneMatch(f -> f.verdict().isDoubt());
         assertThat(m12.figure("blank").is()).isBetween(11.75, 11.95);
         assertThat(m12.figure("passes").is()).isBetween(9.0, 18.0);
         assertThat(m12.figure("speed").is()).isBetween(50.0, 200.0);
@@ -332,7 +332,7 @@ class ThreadsJudgementTest {
     @Test
     void theOrderOfASeat() {
         PlanAnswer plan = Planner.plan(ask("metric-screw", UnitSystem.METRIC, "operation", "insert-holder"));
-        assertThat(plan.findings()).noneMatch(f -> f.verdict() == Verdict.WRONG || f.verdict() == Verdict.DOUBTFUL);
+        assertThat(plan.findings()).noneMatch(f -> f.verdict().isDoubt());
         assertThat(plan.steps())
                 .extracting(s -> s.id())
                 .containsSubsequence("point", "floor", "corner", "back-wall", "side-wall", "screw", "indicate");

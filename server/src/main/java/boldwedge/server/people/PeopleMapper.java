@@ -51,9 +51,10 @@ interface PeopleMapper {
 
     /** Keeps a person beside, as the person is, before the person is taken out. */
     @Insert("""
-            insert into person_gone (id, version, name, role, passphrase, second_factor, gone_at)
+            insert into person_gone (id, version, name, role, passphrase, second_factor, second_factor_step, gone_at)
             select id, version, name, role, passphrase,
-              (select secret from second_factor where person_id = id and is_on), #{now}
+              (select secret from second_factor where person_id = id and is_on),
+              (select last_step from second_factor where person_id = id and is_on), #{now}
             from person where id = #{id} and version = #{version}""")
     int putAside(UUID id, int version, Instant now);
 
@@ -69,8 +70,8 @@ interface PeopleMapper {
               insert into person (id, version, name, role, passphrase)
               select id, version + 1, name, role, passphrase from person_gone where id = #{id}
               on conflict do nothing returning id)
-            insert into second_factor (person_id, secret, is_on)
-            select g.id, g.second_factor, true from person_gone g join back on back.id = g.id where g.second_factor is not null""")
+            insert into second_factor (person_id, secret, is_on, last_step)
+            select g.id, g.second_factor, true, g.second_factor_step from person_gone g join back on back.id = g.id where g.second_factor is not null""")
     void bringBack(UUID id);
 
     @Delete("delete from person_gone where id = #{id}")

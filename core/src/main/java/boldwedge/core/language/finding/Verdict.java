@@ -16,6 +16,11 @@ public enum Verdict {
         this.word = word;
     }
 
+    /** Whether something has to be done, or watched. */
+    public boolean isDoubt() {
+        return this == WRONG || this == DOUBTFUL;
+    }
+
     /** The one word (or three) shown beside the finding. */
     public String word() {
         return word;

@@ -310,7 +310,7 @@ final class BoreFitFindings {
                         "A hair above",
                         "The bar springs down under the cut, to centre and away from digging in",
                         height > 0.01 && !job.held().barTurns());
-        if (verdict == Verdict.WRONG || verdict == Verdict.DOUBTFUL) {
+        if (verdict.isDoubt()) {
             BoreField field = job.held().barTurns() ? AHEAD : HEIGHT;
             finding.mend("Set the point on centre", field.id(), "0");
         }

@@ -41,7 +41,8 @@ public enum DrillField implements Entry {
     PILOT(Asked.of("drillPilot", "Pilot hole", Station.EDGE, Entry.length(0, 79), "0 mm", "0")
             .orBetter()),
     ENGAGEMENT(Asked.of("engagement", "Depth of thread", Station.EDGE, new Limits(Quantity.RATIO, 0.3, 1))),
-    FLUTES(Asked.of("drillFlutes", "Length of flutes", Station.REACH, Entry.length(2, 1000))),
+    FLUTES(Asked.of("drillFlutes", "Length of flutes", Station.REACH, Entry.length(2, 1000))
+            .asTheShopHas()),
     WALL(Asked.of("drillWall", "Metal along it", Station.REACH, Entry.length(0, 2000))),
     OUTSIDE(Asked.of("outside", "Outside of the work", Station.CUT, Entry.length(1, 2000))),
     STICK_OUT(Asked.of("stickOut", "Free length of work", Station.REACH, Entry.length(0.5, 4000))),

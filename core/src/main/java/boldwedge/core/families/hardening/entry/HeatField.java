@@ -52,8 +52,7 @@ public enum HeatField implements Entry {
                     new Choice("water", "water or brine"),
                     new Choice("oil", "oil"),
                     new Choice("air", "still air")))),
-    LITRES(Asked.of("bathVolume", "Bath", Station.REACH, new Limits(Quantity.VOLUME, 1e4, 1e10), "10 l", "2.5 gal")
-            .orBetter()),
+    LITRES(Asked.of("bathVolume", "Bath", Station.REACH, new Limits(Quantity.VOLUME, 1e4, 1e10), "10 l", "2.5 gal")),
     BATH(Asked.of("bathTemperature", "Bath’s temperature", Station.REACH, new Limits(Quantity.TEMPERATURE, -10, 200))),
     FLASH(Asked.of(
             "flashPoint",

@@ -140,7 +140,8 @@ public final class PartSetUps {
     private Optional<PartCut> work(Map<String, String> take) {
         Map<String, String> fields = new HashMap<>(request.fields());
         fields.putAll(take);
-        return PartReader.cut(request.untaught().withFields(fields)).cut();
+        return PartReader.cut(new PlanRequest(fields, request.units(), request.lathe()))
+                .cut();
     }
 
     private static Judged judge(PartCut cut, Map<String, String> take, double work) {

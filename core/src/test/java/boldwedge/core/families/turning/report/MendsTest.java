@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import boldwedge.core.family.Planner;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
-import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
@@ -62,7 +61,7 @@ class MendsTest {
         for (Map<String, String> fields : TROUBLED) {
             PlanAnswer answer = plan(fields);
             for (Finding finding : answer.findings()) {
-                if (finding.verdict() == Verdict.WRONG || finding.verdict() == Verdict.DOUBTFUL) {
+                if (finding.verdict().isDoubt()) {
                     finding.mends().forEach(mend -> tried.add(new Tried(fields, finding, mend)));
                 }
             }
