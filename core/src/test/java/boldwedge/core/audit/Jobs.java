@@ -213,7 +213,7 @@ final class Jobs {
 
     private void threading() {
         put("operation", "thread");
-        put("thread", of(Questions.THREADS));
+        put("thread", of(Questions.THREADS.toArray(String[]::new)));
         put("threadSide", of("outside", "outside", "inside"));
         put("threadLength", length(log(4, 80)));
         put("threadEnd", of("groove", "drawn", "open"));

@@ -50,31 +50,30 @@ public final class Questions {
     };
 
     /** Threads that shops cut. */
-    public static final String[] THREADS = {
-        "M6",
-        "M8",
-        "M10×1",
-        "M12",
-        "M16×2",
-        "M20×1.5",
-        "M24",
-        "M36×1.5",
-        "1/4-20",
-        "5/16-24",
-        "7/16-20",
-        "1/2-13",
-        "3/4-16",
-        "1-8",
-        "1-1/4-12 UNF",
-        "3/8 BSW",
-        "G 1/2",
-        "2 BA",
-        "Tr 20×4",
-        "1-5 ACME",
-        "M30×3.5 LH",
-        "M20×3 P1.5",
-        "22 mm × 1.3 mm"
-    };
+    public static final List<String> THREADS = List.of(
+            "M6",
+            "M8",
+            "M10×1",
+            "M12",
+            "M16×2",
+            "M20×1.5",
+            "M24",
+            "M36×1.5",
+            "1/4-20",
+            "5/16-24",
+            "7/16-20",
+            "1/2-13",
+            "3/4-16",
+            "1-8",
+            "1-1/4-12 UNF",
+            "3/8 BSW",
+            "G 1/2",
+            "2 BA",
+            "Tr 20×4",
+            "1-5 ACME",
+            "M30×3.5 LH",
+            "M20×3 P1.5",
+            "22 mm × 1.3 mm");
 
     final Random random;
     final boolean inch;
@@ -131,6 +130,10 @@ public final class Questions {
     }
 
     /** One of these, always. */
+    void one(String field, List<String> texts) {
+        one(field, texts.toArray(String[]::new));
+    }
+
     void one(String field, String... texts) {
         put(field, texts[random.nextInt(texts.length)]);
     }
