@@ -146,6 +146,8 @@ final class Browser implements AutoCloseable {
         isUp(page);
         assertThat(page.locator("main[aria-busy=true]")).hasCount(0);
         page.waitForLoadState(LoadState.NETWORKIDLE);
+        // What an answer has changed is lit and fades: until then colours are not what they stay.
+        page.waitForFunction("() => !document.querySelector('.lit') && document.getAnimations().length === 0");
     }
 
     /**

@@ -8,21 +8,22 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.cutting.EdgeCut;
 import boldwedge.core.mechanics.cutting.Finish;
+import boldwedge.core.trial.JointFit.Made;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleFunction;
 
 /**
- * Ranks the causes of what a trial cut showed by how well each one's effect, computed for this very set-up, matches the
- * reading. A cause's fit is a Gaussian of the misfit over the spread of its prediction, times how likely such a cause is at
- * all where it cannot be computed from the set-up (an alignment error, a dull edge).
+ * Ranks the causes of what a trial cut showed. Those of size and taper are fitted together to both readings ({@link JointFit}), and each one's fit
+ * is its share of what was seen; those of finish and heat are ranked by how strongly the set-up, as computed, tends to them.
  */
 public final class Diagnosis {
-    /** Alignment of a shop lathe is usually within about 0.02 mm per 300 mm (acceptance practice after ISO 1708). */
-    private static final double USUAL_MISALIGNMENT = 0.02 / 300;
-
     /** Taper below this is not worth a cause, mm. */
     private static final double NO_TAPER_MM = 0.003;
+
+    /** An even error below this is not worth a cause, mm. */
+    private static final double NO_ERROR_MM = 0.006;
 
     /** A choice that makes this much of the spring is its cause. */
     private static final double MOST_OF_IT = 0.5;
@@ -49,126 +50,117 @@ public final class Diagnosis {
      */
     public static List<Cause> rank(Prediction predicted, Measured measured, UnitFormat say) {
         Diagnosis diagnosis = new Diagnosis(predicted, measured, say);
-        diagnosis.taper();
-        diagnosis.size();
+        diagnosis.sizes();
         diagnosis.shares();
         diagnosis.finish();
         diagnosis.heat();
         return Cause.ranked(diagnosis.causes);
     }
 
-    private void taper() {
-        double taper = measured.taperMm();
-        if (Math.abs(taper) < NO_TAPER_MM) {
+    /** What made size and taper: all that may be other than reckoned is fitted together, and a cause's fit is its share of what was seen. */
+    private void sizes() {
+        double even =
+                (measured.nearMm() + measured.farMm()) / 2 - predicted.sizes().setMm();
+        if (Math.abs(measured.taperMm()) < NO_TAPER_MM && Math.abs(even) < NO_ERROR_MM) {
             return;
         }
-        double spring = predicted.taperMm();
-        double springFit = Causes.fit(taper - spring, predicted.taperSigmaMm());
-        if (Math.signum(spring) == Math.signum(taper) || springFit > 0.3) {
-            add(
+        JointFit fit = predicted.fitted(measured);
+        Made spring = fit.made(UsualFaults.SPRING, UsualFaults.TURNING)
+                .plus(predicted.sizes().nearErrorMm(), predicted.sizes().farErrorMm());
+        Made axis = fit.made(UsualFaults.HEAD, UsualFaults.TAIL);
+        Made dial = fit.made(UsualFaults.DIAL);
+        Made wear = fit.made(UsualFaults.WEAR);
+        Made warm = fit.made(UsualFaults.WARMTH);
+        double all = spring.size() + axis.size() + dial.size() + wear.size() + warm.size();
+        spring(spring, all);
+        axis(axis, all);
+        share(
+                "setting",
+                dial.evenMm() > 0 ? "The tool was not dialled in far enough" : "The tool was dialled in too far",
+                Written.words(
+                        "A setting or backlash error of %s on the radius explains what is left when all else is fitted; it makes no taper.",
+                        length.apply(Math.abs(dial.evenMm()) / 2)),
+                dial,
+                all);
+        share(
+                "wear-in-pass",
+                "The edge wore during the pass",
+                Written.words(
+                        "The cut runs towards the chuck, so wear leaves the chuck end large: %s of edge would have gone, at %s; the range ends at %s.",
+                        length.apply(Math.abs(wear.taperMm()) / 2),
+                        say.surfaceSpeed(predicted.surfaceSpeed()),
+                        say.surfaceSpeed(predicted.fastestGood())),
+                wear,
+                all);
+        share(
+                "warm",
+                "It was measured warm",
+                Written.words("Cold it measures %s less.", length.apply(Math.abs(warm.evenMm()))),
+                warm,
+                all);
+    }
+
+    private void share(String id, String title, String explains, Made made, double all) {
+        if (!made.explains(predicted.sizes().seen(measured.nearMm(), measured.farMm()))) {
+            return;
+        }
+        add(
+                id,
+                title,
+                explains,
+                made.size() / all,
+                Working.of("Its share of what was seen", "e / (e + r)", number(made.size() / all))
+                        .with("e", "by it, both readings together", mm(made.size()))
+                        .with("r", "by all else", mm(all - made.size()))
+                        .told(say));
+    }
+
+    private void spring(Made spring, double all) {
+        double reckoned =
+                Math.hypot(predicted.sizes().nearErrorMm(), predicted.sizes().farErrorMm());
+        String times = reckoned < 1e-4
+                ? ""
+                : Written.words(" That is %s times what was reckoned.", Written.places(spring.size() / reckoned, 1));
+        if (Math.abs(spring.taperMm()) > Math.abs(spring.evenMm()) / 2 && spring.taperMm() * measured.taperMm() > 0) {
+            share(
                     "push-off",
                     "The work springs away from the tool",
                     Written.words(
-                            "Spring alone would taper it by %s over the %s; you measured %s.",
-                            length.apply(spring), length.apply(predicted.apartMm()), length.apply(taper)),
-                    springFit,
-                    Working.of("How well it fits", "exp(−1 / 2 · ((m − p) / σ)²)", number(springFit))
-                            .with("m", "taper measured", mm(taper).measured())
-                            .with("p", "by spring alone", mm(spring))
-                            .with("σ", "its spread", mm(predicted.taperSigmaMm()))
-                            .told(say));
+                                    "Fitted with all else, spring tapers it by %s over the %s; you measured %s.",
+                                    length.apply(spring.taperMm()),
+                                    length.apply(predicted.apartMm()),
+                                    length.apply(measured.taperMm()))
+                            + times,
+                    spring,
+                    all);
+        } else {
+            share(
+                    "spring-size",
+                    spring.evenMm() > 0
+                            ? "Spring of tool and work leaves it large"
+                            : "The tool is drawn in and leaves it small",
+                    Written.words(
+                                    "Fitted with all else, spring leaves it %s %s in the middle.",
+                                    length.apply(Math.abs(spring.evenMm())), spring.evenMm() > 0 ? "large" : "small")
+                            + times,
+                    spring,
+                    all);
         }
-        double rest = taper - spring;
-        double perLength = rest / 2 / predicted.apartMm();
-        double usual = 2 * USUAL_MISALIGNMENT * predicted.apartMm();
-        double misfit = (1 - springFit) * Causes.fit(rest, 3 * usual) * 0.9;
-        add(
+    }
+
+    private void axis(Made axis, double all) {
+        double perLength = axis.taperMm() / 2 / predicted.apartMm();
+        share(
                 "alignment",
                 predicted.heldAtFarEnd() ? "The tailstock is off the axis" : "The spindle does not point along the bed",
                 Written.words(
                         "It would have to be %s per %s %s; a sound lathe is within about %s.",
                         length.apply(Math.abs(perLength) * 300),
                         length.apply(300),
-                        rest > 0 ? "away from the tool at the far end" : "towards the tool at the far end",
+                        perLength > 0 ? "away from the tool at the far end" : "towards the tool at the far end",
                         length.apply(0.02)),
-                misfit,
-                Working.of("What spring does not explain", "m − p", mm(rest))
-                        .with("m", "taper measured", mm(taper).measured())
-                        .with("p", "by spring alone", mm(spring))
-                        .told(say),
-                Working.of(
-                                "As misalignment over " + length.apply(300),
-                                "|r| / 2 / l · L",
-                                mm(Math.abs(perLength) * 300))
-                        .with("r", "what is left over", mm(rest))
-                        .with("l", "measured apart", mm(predicted.apartMm()))
-                        .with("L", mm(300))
-                        .told(say));
-        if (taper < 0) {
-            double overSpeed = predicted.surfaceSpeed() / predicted.fastestGood();
-            double wear = 0.002 + 0.01 * Math.pow(overSpeed, 4);
-            add(
-                    "wear-in-pass",
-                    "The edge wore during the pass",
-                    Written.words(
-                            "The cut runs towards the chuck, so wear leaves the chuck end large: %s of edge would have gone.",
-                            length.apply(-taper / 2)),
-                    0.8 * Causes.fit(-taper / 2 - wear, wear),
-                    Working.of("Wear needed", "|m| / 2", mm(-taper / 2))
-                            .with("m", "taper measured", mm(taper).measured())
-                            .told(say),
-                    Working.of("Wear to expect at this speed, our rough rule", "a + b · (v / w)^4", mm(wear))
-                            .with("a", mm(0.002).assumed())
-                            .with("b", mm(0.01).assumed())
-                            .with("v", metresPerMinute(predicted.surfaceSpeed()))
-                            .with(
-                                    "w",
-                                    "the range's top",
-                                    metresPerMinute(predicted.fastestGood()).fromTable())
-                            .told(say));
-        }
-    }
-
-    private void size() {
-        double spring = predicted.evenMm();
-        double error = (measured.nearMm() + measured.farMm()) / 2 - predicted.setDiameterMm();
-        if (Math.abs(error) < 0.006) {
-            return;
-        }
-        double fit = Causes.fit(error - spring, Math.hypot(0.6 * spring, 0.002));
-        boolean large = error > 0;
-        if (Math.signum(spring) == Math.signum(error) && Math.abs(spring) > 0.0005) {
-            add(
-                    "spring-size",
-                    large ? "Spring of tool and work leaves it large" : "The tool is drawn in and leaves it small",
-                    Written.words(
-                            "Computed %s %s in the middle; you measured %s.",
-                            length.apply(Math.abs(spring)), large ? "large" : "small", length.apply(Math.abs(error))),
-                    0.9 * fit,
-                    Working.of("Mean diameter error over what spring gives", "m / p", number(error / spring))
-                            .with("m", "measured", mm(error).measured())
-                            .with("p", "reckoned", mm(spring))
-                            .told(say));
-        }
-        // A dial error is the same at both ends; at the chuck's end spring and alignment have least in it.
-        double rest = measured.nearMm() - predicted.setDiameterMm() - predicted.nearErrorMm();
-        add(
-                "setting",
-                rest > 0 ? "The tool was not dialled in far enough" : "The tool was dialled in too far",
-                Written.words(
-                        "A setting or backlash error of %s on the radius would explain the rest; it makes no taper.",
-                        length.apply(Math.abs(rest) / 2)),
-                (1 - fit) * Causes.fit(rest, 0.15) * 0.7,
-                Working.of(
-                                "What spring does not explain at the chuck's end, on the radius",
-                                "(m − p) / 2",
-                                mm(rest / 2))
-                        .with(
-                                "m",
-                                "error measured there",
-                                mm(rest + predicted.nearErrorMm()).measured())
-                        .with("p", "reckoned", mm(predicted.nearErrorMm()))
-                        .told(say));
+                axis,
+                all);
     }
 
     /**
@@ -176,19 +168,20 @@ public final class Diagnosis {
      * spring itself where it has most of what was measured.
      */
     private void shares() {
-        double taper = measured.taperMm();
-        boolean tapered = Math.abs(taper) >= NO_TAPER_MM;
-        double error = tapered ? taper : (measured.nearMm() + measured.farMm()) / 2 - predicted.setDiameterMm();
-        double reckoned = tapered ? predicted.taperMm() : predicted.evenMm();
-        if (Math.abs(error) < NO_TAPER_MM || Math.signum(error) != Math.signum(reckoned)) {
+        Optional<Cause> found = causes.stream()
+                .filter(cause -> cause.id().equals("push-off") || cause.id().equals("spring-size"))
+                .findFirst();
+        if (found.isEmpty()) {
             return;
         }
-        String spring = tapered ? "push-off" : "spring-size";
-        double springFit = causes.stream()
-                .filter(cause -> cause.id().equals(spring))
-                .mapToDouble(Cause::fit)
-                .max()
-                .orElse(0);
+        String spring = found.get().id();
+        double springFit = found.get().fit();
+        boolean tapered = spring.equals("push-off");
+        double reckoned =
+                tapered ? predicted.sizes().taperMm() : predicted.sizes().evenMm();
+        if (Math.abs(reckoned) < 1e-4) {
+            return;
+        }
         for (Prediction.Share share : predicted.shares()) {
             double without = tapered ? share.taperMm() : share.evenMm();
             double part = Math.clamp((reckoned - without) / reckoned, 0, 1);

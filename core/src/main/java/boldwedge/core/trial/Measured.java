@@ -10,8 +10,14 @@ import java.util.OptionalDouble;
  * @param raMm finish, Ra in mm, if measured or compared
  * @param chip what the chip looked like
  * @param sound what was heard
+ * @param warmth how warm it felt when it was measured
  */
-public record Measured(double nearMm, double farMm, OptionalDouble raMm, Chip chip, Sound sound) {
+public record Measured(double nearMm, double farMm, OptionalDouble raMm, Chip chip, Sound sound, Warmth warmth) {
+    /** Of a piece that nobody felt whether it was warm. */
+    public Measured(double nearMm, double farMm, OptionalDouble raMm, Chip chip, Sound sound) {
+        this(nearMm, farMm, raMm, chip, sound, Warmth.NOT_FELT);
+    }
+
     /** Chips as they come off. */
     public enum Chip {
         NOT_LOOKED("not looked at"),
@@ -52,5 +58,43 @@ public record Measured(double nearMm, double farMm, OptionalDouble raMm, Chip ch
     /** Taper over the two stations, far minus near, mm. */
     public double taperMm() {
         return farMm - nearMm;
+    }
+
+    /** How warm the work feels when it is measured, and how much warmer than its gauge that usually is, K (ours). */
+    public enum Warmth {
+        NOT_FELT("not felt", 2, 3, 15),
+        COLD("cold", 0.5, 1, 1),
+        LUKEWARM("lukewarm", 8, 4, 4),
+        HAND_WARM("warm in the hand", 18, 6, 6),
+        HOT("too hot to hold", 40, 12, 12);
+
+        private final String words;
+        private final double kelvin;
+        private final double usual;
+        private final double bad;
+
+        Warmth(String words, double kelvin, double usual, double bad) {
+            this.words = words;
+            this.kelvin = kelvin;
+            this.usual = usual;
+            this.bad = bad;
+        }
+
+        public String words() {
+            return words;
+        }
+
+        /** So much warmer than the gauge it is then expected to be, K. */
+        public double kelvin() {
+            return kelvin;
+        }
+
+        double usual() {
+            return usual;
+        }
+
+        double bad() {
+            return bad;
+        }
     }
 }

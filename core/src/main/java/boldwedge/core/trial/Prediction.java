@@ -3,14 +3,10 @@ package boldwedge.core.trial;
 import java.util.List;
 
 /**
- * What was computed for the very set-up of a trial cut; mm, N, m/min, radians.
+ * What was computed for the very set-up of a turned trial cut; mm, N, m/min, radians.
  *
- * @param setDiameterMm diameter that the tool was set to
- * @param nearErrorMm diameter left large by spring at the station near the chuck
- * @param farErrorMm the same at the station far from it
+ * @param sizes its diameters: first near the chuck, then far from it
  * @param apartMm distance between the two stations
- * @param spread share by which force and so spring may differ
- * @param springSpread share by which the spring may differ for what is not known of the machine
  * @param heldAtFarEnd whether a centre holds the far end
  * @param paperRaMm theoretical finish
  * @param surfaceSpeed surface speed
@@ -26,12 +22,8 @@ import java.util.List;
  * @param shares what single choices of the set-up have in its spring, each computed without it
  */
 public record Prediction(
-        double setDiameterMm,
-        double nearErrorMm,
-        double farErrorMm,
+        SizePrediction sizes,
         double apartMm,
-        double spread,
-        double springSpread,
         boolean heldAtFarEnd,
         double paperRaMm,
         double surfaceSpeed,
@@ -57,19 +49,8 @@ public record Prediction(
      */
     public record Share(String id, String title, String instead, double evenMm, double taperMm) {}
 
-    /** Even part of the predicted error on the diameter, mm. */
-    public double evenMm() {
-        return (nearErrorMm + farErrorMm) / 2;
-    }
-
-    /** Diameter at the far station over diameter at the near one, mm. */
-    public double taperMm() {
-        return farErrorMm - nearErrorMm;
-    }
-
-    /** Standard deviation of the predicted taper, mm: the force's spread, the spring's, and 1 µm. */
-    public double taperSigmaMm() {
-        double share = Math.hypot(spread + 0.2, springSpread);
-        return Math.hypot(share * taperMm(), 0.001);
+    /** All that may be other than reckoned, fitted to what was read. */
+    public JointFit fitted(Measured measured) {
+        return sizes.fitted(measured.nearMm(), measured.farMm());
     }
 }

@@ -13,13 +13,15 @@ class DiagnosisTest {
     }
 
     private static Prediction predicted(double near, double far, double speed, boolean drawsSoft) {
+        List<Influence> influences = List.of(
+                new Influence(UsualFaults.SPRING, near, far, 0, 0.3, 1, 0.09),
+                UsualFaults.head(5, 75),
+                UsualFaults.dial(),
+                UsualFaults.wear(2, 0, 0.001 * Math.pow(speed / 30, 4)),
+                UsualFaults.warmth(20, 11.5e-6, Measured.Warmth.NOT_FELT));
         return new Prediction(
-                20,
-                near,
-                far,
+                new SizePrediction(20, near, far, 0, 0, influences),
                 70,
-                0.15,
-                0.1,
                 false,
                 0.0008,
                 speed,

@@ -98,6 +98,12 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
                             .typed("depth", "Depth taken", "as planned")
                             .picked("chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words))
                             .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))
+                            .picked(
+                                    "warmth",
+                                    "Warmth when measured",
+                                    Choice.of(Measured.Warmth.values(), Measured.Warmth::words))
+                            .typed("dialled", "Dialled since the first cut", "on the diameter, − is in")
+                            .typed("swung", "Swung since", "taper, − makes the bottom smaller")
                             .with(Panel.TOOL_TESTS),
                     BoreTrial::prove)
             .teaching(BoreTrial::about, BoreTrial::lesson)

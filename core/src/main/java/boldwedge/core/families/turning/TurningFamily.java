@@ -64,7 +64,14 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                             .typed("feed", "Feed run", "as planned")
                             .typed("depth", "Depth taken", "as planned")
                             .picked("chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words))
-                            .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words)),
+                            .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))
+                            .picked(
+                                    "warmth",
+                                    "Warmth when measured",
+                                    Choice.of(Measured.Warmth.values(), Measured.Warmth::words))
+                            .typed("dialled", "Dialled since the first cut", "on the diameter, − is in")
+                            .typed("tailstock", "Tailstock set over since", "− is towards the tool")
+                            .typed("swung", "Swung since", "taper, − makes the far end smaller"),
                     TurningTrial::prove)
             .teaching(TurningTrial::about, TurningTrial::lesson);
 

@@ -1,15 +1,28 @@
 package boldwedge.core.language.finding;
 
+import java.util.Map;
+
 /**
  * A change that would mend a finding.
  *
  * @param label what the button says
  * @param field which field it changes; empty when it is done at the machine and nothing of the cut changes
  * @param text what it types there
+ * @param readings what the next trial is told when it was done, by reading: how far the dial, the tailstock stand from where they were first set
  */
-public record Fix(String label, String field, String text) {
+public record Fix(String label, String field, String text, Map<String, String> readings) {
+    /** One of which the next trial need not be told. */
+    public Fix(String label, String field, String text) {
+        this(label, field, text, Map.of());
+    }
+
     /** What is done at the machine, with the cut as it stands. */
     public static Fix atTheMachine(String label) {
         return new Fix(label, "", "");
+    }
+
+    /** What is done at the machine, and told to the next trial. */
+    public static Fix atTheMachine(String label, Map<String, String> readings) {
+        return new Fix(label, "", "", readings);
     }
 }

@@ -1,21 +1,15 @@
 package boldwedge.core.families.boring.report;
 
 import static boldwedge.core.families.boring.entry.BoreField.*;
-import static boldwedge.core.language.measure.Amount.mm;
-import static boldwedge.core.language.measure.Amount.number;
 
 import boldwedge.core.families.boring.entry.BoreReader;
 import boldwedge.core.families.boring.model.BoreCut;
+import boldwedge.core.families.boring.model.BoreInfluences;
 import boldwedge.core.families.boring.model.BoreJob;
-import boldwedge.core.language.finding.Finding;
-import boldwedge.core.language.finding.Fix;
-import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.cutting.Finish;
-import boldwedge.core.mechanics.rigidity.PushOff;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.Fixer;
 import boldwedge.core.planning.Fixer.Proposal;
@@ -26,12 +20,11 @@ import boldwedge.core.planning.TrialReader;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Cause;
-import boldwedge.core.trial.CauseRule;
-import boldwedge.core.trial.Causes;
 import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.SizePrediction;
+import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -47,9 +40,11 @@ public final class BoreTrial {
     private static final String MOUTH = "Diameter at the mouth";
     private static final String BOTTOM = "Diameter at the bottom";
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.5, 2000);
-    private static final double GAUGE_MM = 0.003;
-    /** Alignment of a shop lathe is usually within about 0.02 mm per 300 mm (acceptance practice after ISO 1708). */
-    private static final double USUAL_MISALIGNMENT = 0.02 / 300;
+    private static final Limits MOVED = new Limits(Quantity.LENGTH, -5, 5);
+    /** A taper of this share of what is allowed leaves the dial enough room. */
+    static final double EVEN_SHARE = 0.8;
+    /** Further from the middle than this share of what is allowed, the next hole may be out. */
+    private static final double SURELY_IN = 0.8;
 
     private final UnitFormat say;
     private final TrialReader reader;
@@ -76,7 +71,14 @@ public final class BoreTrial {
         if (cut.isEmpty() || mouth.isEmpty() || bottom.isEmpty()) {
             return Optional.empty();
         }
-        double measured = cut.get().job().finishedMm() - (mouth.getAsDouble() + bottom.getAsDouble()) / 2;
+        SizePrediction set = BoreInfluences.predicted(
+                cut.get(),
+                proof.reader.value("dialled", "Dialled", MOVED).orElse(0),
+                proof.reader.value("swung", "Swung", MOVED).orElse(0),
+                Measured.Warmth.NOT_FELT);
+        double measured = set.setMm()
+                + (set.movedNearMm() + set.movedFarMm()) / 2
+                - (mouth.getAsDouble() + bottom.getAsDouble()) / 2;
         return Optional.of(new Calibration.Trial(mean(cut.get()), measured));
     }
 
@@ -130,6 +132,10 @@ public final class BoreTrial {
         OptionalDouble bottom = reader.value("far", BOTTOM, DIAMETER);
         OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
         Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
+        Measured.Warmth warmth = reader.choice("warmth", "Warmth when measured", Measured.Warmth.values());
+        double dialled =
+                reader.value("dialled", "Dialled since the first cut", MOVED).orElse(0);
+        double swung = reader.value("swung", "Swung since", MOVED).orElse(0);
         if (reader.hasErrors()) {
             return reader.stopped("One reading cannot be right.");
         }
@@ -145,33 +151,57 @@ public final class BoreTrial {
                 || !reader.near("far", bottom.getAsDouble(), nominal, 0.15 * nominal)) {
             return reader.stopped("One reading cannot be right.");
         }
-        return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), finish, sound);
+        return judged(new BoreSeen(
+                cut,
+                BoreInfluences.predicted(cut, dialled, swung, warmth),
+                mouth.getAsDouble(),
+                bottom.getAsDouble(),
+                finish,
+                sound,
+                dialled,
+                swung));
     }
 
-    private TrialAnswer judged(BoreCut cut, double mouth, double bottom, OptionalDouble finish, Measured.Sound sound) {
+    private TrialAnswer judged(BoreSeen seen) {
+        BoreCut cut = seen.cut();
         BoreJob job = cut.job();
-        double upper = job.finishedMm() + job.tolerance().upperMm() + 1e-6;
-        double lower = job.finishedMm() + job.tolerance().lowerMm() - 1e-6;
-        boolean within = mouth <= upper && bottom <= upper && mouth >= lower && bottom >= lower;
-        boolean smooth = finish.isEmpty() || finish.getAsDouble() / 1000 <= job.raMm() * 1.0001;
-        double taper = mouth - bottom;
-        List<Cause> causes = causes(cut, new Seen(mouth, bottom, sound));
+        // Sizes hold cold.
+        double grown =
+                seen.fitted().part(UsualFaults.WARMTH).mean() * job.work().expansionPerK() * job.finishedMm();
+        double upper = job.finishedMm() + job.tolerance().upperMm() + grown + 1e-6;
+        double lower = job.finishedMm() + job.tolerance().lowerMm() + grown - 1e-6;
+        double middle = seen.predicted().setMm() + grown;
+        boolean within =
+                seen.mouth() <= upper && seen.bottom() <= upper && seen.mouth() >= lower && seen.bottom() >= lower;
+        boolean smooth = seen.finish().isEmpty() || seen.finish().getAsDouble() / 1000 <= job.raMm() * 1.0001;
+        double taper = seen.mouth() - seen.bottom();
+        List<Cause> causes = new BoreCauses(say).of(seen);
+        boolean sang = seen.sound() == Measured.Sound.CHATTER;
+        boolean atItsEdge = within
+                && Math.max(Math.abs(seen.mouth() - middle), Math.abs(seen.bottom() - middle))
+                        > SURELY_IN * job.allowedErrorMm();
         String verdict = (within
-                        ? "Within the tolerance"
-                        : Math.abs(taper) / 2 <= 0.8 * job.allowedErrorMm()
+                        ? atItsEdge ? "Within the tolerance, near its edge" : "Within the tolerance"
+                        : Math.abs(taper) / 2 <= EVEN_SHARE * job.allowedErrorMm()
                                 ? "Outside the tolerance, but the dial brings it in"
                                 : "Outside the tolerance")
                 + (Math.abs(taper) < 0.0015
                         ? ", no taper"
                         : ", " + say.length(Math.abs(taper)) + (taper > 0 ? " smaller" : " larger") + " at the bottom")
-                + (finish.isEmpty() ? "" : smooth ? "; the finish is good enough" : "; the finish is too rough")
-                + (sound == Measured.Sound.CHATTER ? "; it sang" : "")
+                + (seen.finish().isEmpty() ? "" : smooth ? "; the finish is good enough" : "; the finish is too rough")
+                + (sang ? "; it sang" : "")
                 + ".";
-        Optional<Proposal> next = within && smooth && sound != Measured.Sound.CHATTER
+        Optional<Proposal> next = within && !atItsEdge && smooth && !sang
                 ? Optional.empty()
-                : propose(cut, mouth, bottom, causes);
+                : new BoreNext(
+                                seen,
+                                new Fixer<>(
+                                        reader.ran(RUN),
+                                        asked -> BoreReader.cut(asked).cut()),
+                                say)
+                        .against(causes);
         return reader.judged(
-                compare(cut, mouth, bottom, finish),
+                compare(seen),
                 causes,
                 verdict,
                 within && smooth,
@@ -186,20 +216,25 @@ public final class BoreTrial {
                 / 2;
     }
 
-    private List<TrialAnswer.Compared> compare(BoreCut cut, double mouth, double bottom, OptionalDouble finish) {
+    private List<TrialAnswer.Compared> compare(BoreSeen seen) {
+        BoreCut cut = seen.cut();
         BoreJob job = cut.job();
+        SizePrediction predicted = seen.predicted();
         List<TrialAnswer.Compared> rows = new ArrayList<>();
-        double atMouth = cut.push().stations().getFirst().diameterErrorMm();
-        double atBottom = cut.push().stations().getLast().diameterErrorMm();
-        row(rows, "At the mouth", job.finishedMm() - atMouth, job.taught().spreadMm(atMouth), mouth);
-        row(rows, "At the bottom", job.finishedMm() - atBottom, job.taught().spreadMm(atBottom), bottom);
-        row(rows, "Taper", atBottom - atMouth, Math.hypot(0.3 * (atBottom - atMouth), GAUGE_MM), mouth - bottom);
+        row(rows, "At the mouth", predicted.nearMm(), predicted.nearBandMm(), seen.mouth());
+        row(rows, "At the bottom", predicted.farMm(), predicted.farBandMm(), seen.bottom());
+        row(
+                rows,
+                "Taper",
+                predicted.nearMm() - predicted.farMm(),
+                predicted.taperBandMm(),
+                seen.mouth() - seen.bottom());
         if (job.taught().trials() > 0) {
             double untaught = mean(cut.untaught());
             rows.add(new TrialAnswer.Compared(
                     "Without your trials",
-                    say.length(job.finishedMm() - untaught) + " in the middle",
-                    say.length((mouth + bottom) / 2),
+                    say.length(predicted.setMm() - untaught) + " in the middle",
+                    say.length((seen.mouth() + seen.bottom()) / 2),
                     true));
         }
         double depth = job.depthMm();
@@ -216,9 +251,9 @@ public final class BoreTrial {
                             ? depth >= cut.quiet().surelyMm()
                             : depth <= cut.quiet().singsMm()));
         }
-        if (finish.isPresent()) {
+        if (seen.finish().isPresent()) {
             double likely = cut.cutting().finish().raMm() * Finish.USUAL_OVER_THEORY;
-            double ra = finish.getAsDouble() / 1000;
+            double ra = seen.finish().getAsDouble() / 1000;
             rows.add(new TrialAnswer.Compared(
                     "Finish", say.ra(likely), say.ra(ra), ra < likely * 1.6 && ra > likely * 0.6));
         }
@@ -230,177 +265,6 @@ public final class BoreTrial {
                 what,
                 say.length(predicted) + " ± " + say.length(spread),
                 say.length(measured),
-                Math.abs(measured - predicted) <= 2 * spread));
-    }
-
-    /**
-     * What was seen of a bore: its diameters, mm, and how it sounded.
-     */
-    private record Seen(double mouth, double bottom, Measured.Sound sound) {
-        double smallMm(BoreJob job) {
-            return job.finishedMm() - (mouth + bottom) / 2;
-        }
-
-        double taper() {
-            return mouth - bottom;
-        }
-    }
-
-    private List<Cause> causes(BoreCut cut, Seen seen) {
-        return CauseRule.ranked(List.of(this::size, this::taper, this::sound), cut, seen, say);
-    }
-
-    private void size(BoreCut cut, Seen seen, Causes found) {
-        BoreJob job = cut.job();
-        double small = seen.smallMm(job);
-        double reckoned = mean(cut);
-        boolean off = Math.abs(small) > job.allowedErrorMm() || Math.abs(small - reckoned) > GAUGE_MM;
-        if (off && small > 0.001 && reckoned > 1e-4) {
-            double factor = small / reckoned;
-            boolean measured = cut.stiffness().measured();
-            found.name(
-                            measured ? "resists" : "springs",
-                            measured
-                                    ? factor > 1
-                                            ? "The material resists more than reckoned"
-                                            : "The material resists, as reckoned"
-                                    : factor > 1 ? "It springs more than reckoned" : "It springs, as reckoned",
-                            Causes.fit(Math.log(factor), job.taught().spread() + 0.2))
-                    .says(
-                            measured
-                                    ? "%s small where %s was reckoned with the stiffness measured: the force would be %s times as large."
-                                    : "%s small where %s was reckoned: the point would give %s times as much. A push test tells.",
-                            say.length(small),
-                            say.length(reckoned),
-                            say.number(factor, 1))
-                    .by(Working.of(measured ? "Force over reckoned" : "Spring over reckoned", "m / r", number(factor))
-                            .with("m", "left small, measured", mm(small).measured())
-                            .with("r", "reckoned", mm(reckoned)));
-        }
-        if (off) {
-            double set = small - reckoned;
-            found.name(
-                            "setting",
-                            set > 0 ? "The point was set in too little" : "The point was set out too far",
-                            0.7 * Causes.fit(set, 0.02))
-                    .says("Set %s %s, all else as reckoned.", say.length(Math.abs(set) / 2), set > 0 ? "short" : "far")
-                    .by(Working.of("Left over", "m − r", mm(set))
-                            .with("m", "left small, measured", mm(small).measured())
-                            .with("r", "reckoned", mm(reckoned)));
-        }
-        if (small < -0.003) {
-            found.name("built-up-edge", "Metal on the edge makes it cut larger", 0.6 * Causes.fit(small + 0.02, 0.02))
-                    .says("A built-up edge stands out by a few hundredths: "
-                            + job.work().builtUpEdge() + ".");
-        }
-    }
-
-    private void taper(BoreCut cut, Seen seen, Causes found) {
-        double taper = seen.taper();
-        if (Math.abs(taper) <= GAUGE_MM) {
-            return;
-        }
-        BoreJob job = cut.job();
-        double reckonedTaper = cut.push().stations().getLast().diameterErrorMm()
-                - cut.push().stations().getFirst().diameterErrorMm();
-        found.name(
-                        "work-springs",
-                        "The work springs more at its mouth",
-                        Causes.fit(taper - reckonedTaper, Math.hypot(0.5 * reckonedTaper, GAUGE_MM)))
-                .says("Reckoned taper %s, measured %s.", say.length(reckonedTaper), say.length(taper));
-        double perLength = Math.abs(taper) / 2 / job.holeDepthMm();
-        found.name(
-                        "alignment",
-                        "The headstock does not point along the bed",
-                        0.8 * Causes.fit(perLength, 2 * USUAL_MISALIGNMENT))
-                .says(
-                        "%s over %s of depth; a lathe in order has up to %s.",
-                        say.length(Math.abs(taper) / 2),
-                        say.length(job.holeDepthMm()),
-                        say.length(USUAL_MISALIGNMENT * job.holeDepthMm()));
-        if (taper > 0) {
-            found.name(
-                            "wear",
-                            "The point wears within the pass",
-                            0.4
-                                    * Causes.fit(
-                                            cut.cutting().surfaceSpeed()
-                                                            / job.work()
-                                                                    .surfaceSpeed(job.tool())
-                                                                    .high()
-                                                    - 1,
-                                            0.4))
-                    .says("Smaller towards the bottom, where it cut last.");
-        }
-    }
-
-    private void sound(BoreCut cut, Seen seen, Causes found) {
-        if (seen.sound() != Measured.Sound.CHATTER) {
-            return;
-        }
-        BoreJob job = cut.job();
-        double ratio = job.depthMm() / Math.max(1e-6, cut.limitHereMm());
-        found.name("chatter", "The bar sings", 0.5 + 0.5 * Math.min(1, ratio))
-                .says(
-                        "Reckoned to sing from %s at this speed; %s was taken.",
-                        Double.isInfinite(cut.limitHereMm()) ? "no depth" : say.length(cut.limitHereMm()),
-                        say.length(job.depthMm()));
-    }
-
-    /** The one change: the dial where it is enough, else what the findings offer against the likeliest cause and helps most. */
-    private Optional<Proposal> propose(BoreCut cut, double mouth, double bottom, List<Cause> causes) {
-        BoreJob job = cut.job();
-        boolean heard = !causes.isEmpty() && causes.getFirst().id().equals("chatter");
-        double taper = mouth - bottom;
-        double off = job.finishedMm() + job.tolerance().middleMm() - (mouth + bottom) / 2;
-        if (!heard && Math.abs(off) > 0.2 * job.allowedErrorMm() && Math.abs(taper) / 2 <= 0.8 * job.allowedErrorMm()) {
-            return Optional.of(new Proposal(
-                    Fix.atTheMachine(
-                            (off > 0 ? "Dial out " : "Set in ") + say.length(Math.abs(off)) + " on the diameter"),
-                    Written.words(
-                            "%s Then it comes out within %s of the middle of the tolerance.",
-                            off > 0 ? "The hole can be saved by it." : "The next hole: this one is large already.",
-                            say.length(Math.abs(taper) / 2 + PushOff.SCATTER * Math.abs(off))),
-                    0));
-        }
-        if (causes.isEmpty()) {
-            return Optional.empty();
-        }
-        if (causes.getFirst().id().equals("alignment")) {
-            return Optional.of(aligning(cut, taper));
-        }
-        boolean sings = causes.getFirst().id().equals("chatter");
-        List<Finding> offered = sings
-                ? new ChatterFindings(cut, say).all()
-                : new BoreSizeFindings(cut, say)
-                        .all().stream().filter(f -> f.id().equals("size")).toList();
-        List<Proposal> proposals = new ArrayList<>();
-        Fixer<BoreCut> mender =
-                new Fixer<>(reader.ran(RUN), asked -> BoreReader.cut(asked).cut());
-        for (Finding finding : offered) {
-            for (Fix mend : finding.mends()) {
-                mender.with(mend)
-                        .ifPresent(then -> proposals.add(new Proposal(
-                                mend,
-                                sings
-                                        ? "Then it sings from " + say.length(Math.min(10, then.limitHereMm())) + " on."
-                                        : "Then it stays within "
-                                                + say.length(then.push().remainingMm())
-                                                + " once dialled in, "
-                                                + say.length(cut.push().remainingMm()) + " now.",
-                                sings ? -then.limitHereMm() : then.push().remainingMm())));
-            }
-        }
-        return proposals.stream().min(Comparator.comparingDouble(Proposal::left));
-    }
-
-    /** No headstock is moved before a light pass leaves the same taper. */
-    private Proposal aligning(BoreCut cut, double taper) {
-        return Fixer.lightPass(DEPTH, cut.job().depthMm(), say::length)
-                .orElseGet(() -> new Proposal(
-                        Fix.atTheMachine("Check the headstock on a stout test bar"),
-                        "This was a light pass already: " + say.length(Math.abs(taper) / 2)
-                                + " over the hole's depth is the headstock's, if a stout bar shows it too.",
-                        1));
+                Math.abs(measured - predicted) <= spread + 1e-9));
     }
 }

@@ -14,50 +14,121 @@ import boldwedge.core.mechanics.rigidity.PushOff;
 import boldwedge.core.planning.Fixer;
 import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.trial.Cause;
+import boldwedge.core.trial.JointFit;
 import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.Prediction;
+import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.DoubleStream;
 
-/** The one change after a trial of turning: what costs nothing first, and only what helps. */
+/**
+ * The one change after a trial of turning: what the signs ask for, then what costs nothing, and only what helps. Whatever is changed, the dial is set
+ * anew with it, for the middle of what is then expected.
+ */
 final class TurningNext {
+    /** What comes out within this share of what is allowed is good enough to stop looking for better. */
+    private static final double GOOD_SHARE = 0.6;
+
+    private static final double LEAST_FACTOR = 0.2;
+    private static final double MOST_FACTOR = 8;
+
+    private static final Set<String> OF_SIZE = Set.of(
+            "push-off",
+            "spring-size",
+            "fat-nose",
+            "little-rake",
+            "drawn-in",
+            "setting",
+            "alignment",
+            "wear-in-pass",
+            "warm");
+
     private final TurningCut cut;
+    private final Prediction predicted;
     private final Measured measured;
+    private final TurningTrial.ReadAt at;
     private final Fixer<TurningCut> mender;
     private final UnitFormat say;
+    private final JointFit fit;
+    private final double nearMm;
+    private final double farMm;
 
     /**
      * @param cut the cut as it was run
+     * @param predicted what was expected of it
      * @param measured what came out
+     * @param at where it was read, and what was moved before
      */
-    TurningNext(TurningCut cut, Measured measured, Fixer<TurningCut> mender, UnitFormat say) {
+    TurningNext(
+            TurningCut cut,
+            Prediction predicted,
+            Measured measured,
+            TurningTrial.ReadAt at,
+            Fixer<TurningCut> mender,
+            UnitFormat say) {
         this.cut = cut;
+        this.predicted = predicted;
         this.measured = measured;
+        this.at = at;
         this.mender = mender;
         this.say = say;
+        this.fit = predicted.fitted(measured);
+        // Cold, and over the middle of the tolerance.
+        JointFit.Part warm = fit.part(UsualFaults.WARMTH);
+        this.nearMm = measured.nearMm() - warm.nearMm() - predicted.sizes().setMm();
+        this.farMm = measured.farMm() - warm.farMm() - predicted.sizes().setMm();
     }
 
-    /** The one change to make: the best of those that act on the likeliest cause, each computed. */
+    /** The one change to make: what is said against the likeliest cause, else the dial. */
     Optional<Proposal> against(List<Cause> causes) {
-        if (causes.isEmpty()) {
-            return Optional.empty();
-        }
-        TurningJob job = cut.job();
-        if (TurningTrial.isEven(cut, measured)) {
-            Optional<Proposal> dialled = dialled();
-            if (dialled.isPresent()) {
-                return dialled;
+        if (!causes.isEmpty() && !OF_SIZE.contains(causes.getFirst().id())) {
+            Optional<Proposal> sign = againstSign(causes.getFirst().id());
+            if (sign.isPresent()) {
+                return sign;
             }
         }
-        return switch (causes.getFirst().id()) {
-            case "push-off", "spring-size", "fat-nose", "little-rake", "drawn-in" ->
-                bestAgainstSpring(causes.getFirst().id());
-            case "setting" -> dialled();
-            case "alignment" -> Optional.of(aligning());
+        if (UsualFaults.isForTheDial(Math.abs(farMm - nearMm) / 2, cut.job().allowedErrorMm())) {
+            return dialled();
+        }
+        return againstTaper(causes).or(this::dialled);
+    }
+
+    /** What makes the taper, and what is done about that. */
+    private Optional<Proposal> againstTaper(List<Cause> causes) {
+        double axis = fit.made(UsualFaults.HEAD, UsualFaults.TAIL).taperMm();
+        double wear = fit.made(UsualFaults.WEAR).taperMm();
+        double spring = predicted.sizes().taperMm()
+                + fit.made(UsualFaults.SPRING, UsualFaults.TURNING).taperMm();
+        double taper = farMm - nearMm;
+        double sign = Math.signum(taper);
+        if (sign * wear > sign * axis && sign * wear > sign * spring) {
+            return againstSign("wear-in-pass");
+        }
+        if (sign * axis >= sign * spring) {
+            return Optional.of(aligning(taper));
+        }
+        String cause = causes.stream()
+                .map(Cause::id)
+                .filter(id -> List.of("fat-nose", "little-rake", "drawn-in").contains(id))
+                .findFirst()
+                .orElse("push-off");
+        return bestAgainstSpring(cause);
+    }
+
+    /** What a sign other than size asks for; empty where nothing computed does. */
+    private Optional<Proposal> againstSign(String cause) {
+        TurningJob job = cut.job();
+        return switch (cause) {
             case "built-up-edge", "wear-in-pass", "too-fast" -> {
                 Span range = job.work().surfaceSpeed(job.tool());
-                boolean faster = causes.getFirst().id().equals("built-up-edge");
+                boolean faster = cause.equals("built-up-edge");
                 double wanted = 1000 * (faster ? range.high() : range.low()) / Math.PI / job.passDiameterMm();
                 double rpm = job.lathe()
                         .speeds()
@@ -119,34 +190,97 @@ final class TurningNext {
 
     /** The dial set by what the piece came out by; nothing when that is in the middle already. */
     private Optional<Proposal> dialled() {
-        double middle = cut.job().finishedMm() + cut.job().tolerance().middleMm();
-        double off = (measured.nearMm() + measured.farMm()) / 2 - middle;
-        if (Math.abs(off) < 0.2 * cut.job().allowedErrorMm()) {
+        double off = (nearMm + farMm) / 2;
+        if (!isWorthDialling(off)) {
             return Optional.empty();
         }
+        String words = dialWords(off);
         return Optional.of(new Proposal(
-                Fix.atTheMachine(
-                        (off > 0 ? "Dial in " : "Back the dial off ") + say.length(Math.abs(off)) + " on the diameter"),
+                Fix.atTheMachine(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1), told(off, 0, 0)),
                 Written.words(
                         "%s Then it comes out within %s of the middle of the tolerance, %s of taper as now.",
                         off > 0 ? "The piece can be saved by it." : "The next piece: this one is small already.",
-                        say.length(Math.abs(measured.taperMm()) / 2 + PushOff.SCATTER * Math.abs(off)),
-                        say.length(Math.abs(measured.taperMm()))),
+                        say.length(Math.abs(farMm - nearMm) / 2 + PushOff.SCATTER * Math.abs(off)),
+                        say.length(Math.abs(farMm - nearMm))),
                 0));
     }
 
-    /** No headstock is moved before a light pass leaves the same taper. */
-    private Proposal aligning() {
-        return Fixer.lightPass(DEPTH, cut.job().depthMm(), this::fieldLength)
-                .orElseGet(() -> cut.job().hold() == Hold.CHUCK
-                        ? new Proposal(
-                                Fix.atTheMachine("Two collars on a stout bar, a light cut over both"),
-                                "This was a light pass already. Collars that differ on a stout bar are the headstock; collars that agree put the taper back on this work's spring.",
-                                1)
-                        : new Proposal(
-                                Fix.atTheMachine("Set the tailstock over by half the taper"),
-                                "This was a light pass already: the centre is off the axis by about half the taper over the whole length.",
-                                1));
+    private boolean isWorthDialling(double off) {
+        return Math.abs(off) >= 0.2 * cut.job().allowedErrorMm();
+    }
+
+    private String dialWords(double off) {
+        return (off > 0 ? "dial in " : "back the dial off ") + say.length(Math.abs(off)) + " on the diameter";
+    }
+
+    /** What the next trial is told: how far everything stands from where it was first set. */
+    private Map<String, String> told(double dialInMm, double tailMm, double swungMm) {
+        Map<String, String> told = new LinkedHashMap<>();
+        tell(told, "dialled", at.moved().dialledMm() - dialInMm);
+        tell(told, "tailstock", at.moved().tailMm() + tailMm);
+        tell(told, "swung", at.moved().swungMm() + swungMm);
+        return told;
+    }
+
+    private void tell(Map<String, String> told, String reading, double mm) {
+        if (Math.abs(mm) > 1e-6) {
+            told.put(reading, Written.exact(Quantity.LENGTH, mm));
+        }
+    }
+
+    /** A change together with the dial, where the middle is off by then. */
+    private Fix withDial(String label, String field, String text, double off, double tailMm, double swungMm) {
+        boolean dial = isWorthDialling(off);
+        return new Fix(
+                dial ? label + "; " + dialWords(off) : label, field, text, told(dial ? off : 0, tailMm, swungMm));
+    }
+
+    /**
+     * The axis put right. A centre is set over by what was read; no headstock is moved, and nothing swung, before a light pass leaves the same taper.
+     */
+    private Proposal aligning(double taper) {
+        return cut.job().hold() == Hold.CHUCK ? swinging(taper) : settingOver(taper);
+    }
+
+    private Proposal settingOver(double taper) {
+        double apart = at.farMm() - at.nearMm();
+        double over = -taper / 2 * cut.job().freeLengthMm() / apart;
+        double off = (nearMm + farMm) / 2
+                + over * (at.nearMm() + at.farMm()) / cut.job().freeLengthMm();
+        return new Proposal(
+                withDial(
+                        "Set the tailstock over by " + say.length(Math.abs(over))
+                                + (over < 0 ? " towards the tool" : " away from the tool"),
+                        "",
+                        "",
+                        off,
+                        over,
+                        0),
+                Written.words(
+                        "Half the taper of %s, over the whole length to the centre. An indicator at the centre tells how far it has gone.",
+                        say.length(Math.abs(taper))),
+                1);
+    }
+
+    private Proposal swinging(double taper) {
+        Optional<Proposal> light = Fixer.lightPass(DEPTH, cut.job().depthMm(), this::fieldLength);
+        if (light.isPresent()) {
+            return light.get();
+        }
+        double swing = -taper * cut.job().lengthMm() / (at.farMm() - at.nearMm());
+        return new Proposal(
+                withDial(
+                        "Two collars on a stout bar; then swing the headstock, or the top slide, by "
+                                + say.length(Math.abs(swing) / 2) + " over "
+                                + say.length(cut.job().lengthMm()) + ", the far end "
+                                + (swing < 0 ? "smaller" : "larger"),
+                        "",
+                        "",
+                        (nearMm + farMm) / 2,
+                        0,
+                        swing),
+                "This was a light pass already. Collars that differ after a light cut over both are the headstock; collars that agree put the taper back on this work's spring.",
+                1);
     }
 
     /** Of what a machinist would try, in the order of what it costs, the first that takes most of the spring away, or the best there is. */
@@ -185,31 +319,79 @@ final class TurningNext {
                 ? NOSE_RADIUS.id()
                 : cause.equals("little-rake") || cause.equals("drawn-in") ? SIDE_RAKE.id() : "";
         candidates.sort(Comparator.comparing(mend -> !mend.field().equals(first)));
-        double now = cut.pushOff().remainingMm();
+        double now = (most(cut, factor()) - least(cut, factor())) / 2;
+        double allowed = cut.job().allowedErrorMm();
         Proposal best = null;
         for (Fix mend : candidates) {
-            Optional<TurningCut> then = mender.with(mend);
-            if (then.isEmpty()) {
+            Optional<TurningCut> tried = mender.with(mend);
+            if (tried.isEmpty()) {
                 continue;
             }
-            double left = then.get().pushOff().remainingMm();
+            TurningCut then = tried.get();
+            // Of a hold that is another one, what was fitted of the chuck's turning tells nothing.
+            double factor = then.job().hold() == job.hold()
+                    ? factor()
+                    : 1 + fit.part(UsualFaults.SPRING).mean();
+            double most = most(then, factor);
+            double least = least(then, factor);
+            double left = (most - least) / 2;
             boolean named = mend.field().equals(first) && left < 0.7 * now;
-            if (left < 0.97 * now && (best == null || left < 0.5 * best.left())) {
+            if (left < 0.97 * now
+                    && (best == null || (left < 0.5 * best.left() && best.left() > GOOD_SHARE * allowed))) {
                 best = new Proposal(
-                        mend,
+                        withDial(mend.label(), mend.field(), mend.text(), (most + least) / 2, 0, 0),
                         Written.words(
-                                "Computed: the taper goes from %s to %s, the error on the diameter from %s to %s.",
-                                say.length(Math.abs(cut.pushOff().taperMm())),
-                                say.length(Math.abs(then.get().pushOff().taperMm())),
-                                say.length(cut.pushOff().largestMm()),
-                                say.length(then.get().pushOff().largestMm())),
+                                "Computed with the spring as fitted: what the diameter differs by along the cut goes from %s to %s.",
+                                say.length(2 * now), say.length(2 * left)),
                         left);
             }
             if (named && best != null) {
                 break;
             }
         }
+        if (job.hold() != Hold.CHUCK && (best == null || best.left() > GOOD_SHARE * allowed)) {
+            // A centre that gives is met half way.
+            return Optional.of(settingOver(farMm - nearMm));
+        }
         return Optional.ofNullable(best);
+    }
+
+    /** How many times as far as reckoned it springs at its far end. */
+    private double factor() {
+        double reckoned = Math.abs(predicted.sizes().farErrorMm())
+                        > Math.abs(predicted.sizes().nearErrorMm())
+                ? predicted.sizes().farErrorMm()
+                : predicted.sizes().nearErrorMm();
+        boolean far = Math.abs(predicted.sizes().farErrorMm())
+                > Math.abs(predicted.sizes().nearErrorMm());
+        JointFit.Made made = fit.made(UsualFaults.SPRING, UsualFaults.TURNING);
+        double more = far ? made.farMm() : made.nearMm();
+        return Math.abs(reckoned) < 1e-5 ? 1 : Math.clamp(1 + more / reckoned, LEAST_FACTOR, MOST_FACTOR);
+    }
+
+    private double most(TurningCut then, double factor) {
+        return errors(then, factor).max().orElse(0);
+    }
+
+    private double least(TurningCut then, double factor) {
+        return errors(then, factor).min().orElse(0);
+    }
+
+    /** Errors on the diameter along a cut, with the axis, the dial and what was moved as fitted, mm. */
+    private DoubleStream errors(TurningCut then, double factor) {
+        double dial = fit.part(UsualFaults.DIAL).mean();
+        double head =
+                then.job().hold() == Hold.CHUCK ? 2 * fit.part(UsualFaults.HEAD).mean() : 0;
+        double tail = then.job().hold() == Hold.CHUCK
+                ? 0
+                : 2
+                        * fit.part(UsualFaults.TAIL).mean()
+                        / Math.max(1e-9, then.job().freeLengthMm());
+        return then.pushOff().stations().stream()
+                .mapToDouble(place -> factor * place.diameterErrorMm()
+                        + dial
+                        + (head + tail) * place.fromChuckMm()
+                        + at.moved().at(then, place.fromChuckMm()));
     }
 
     private String fieldLength(double mm) {

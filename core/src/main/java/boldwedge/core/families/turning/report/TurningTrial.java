@@ -5,6 +5,7 @@ import static boldwedge.core.families.turning.entry.TurningField.*;
 import boldwedge.core.families.turning.entry.TurningField;
 import boldwedge.core.families.turning.entry.TurningReader;
 import boldwedge.core.families.turning.model.TurningCut;
+import boldwedge.core.families.turning.model.TurningInfluences;
 import boldwedge.core.families.turning.model.TurningJob;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
@@ -37,6 +38,8 @@ import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Lessons.Subject;
 import boldwedge.core.trial.Measured;
 import boldwedge.core.trial.Prediction;
+import boldwedge.core.trial.SizePrediction;
+import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -51,16 +54,20 @@ public final class TurningTrial {
     /** As fine as a nose is stoned that still has to last, mm. */
     static final double FINE_NOSE_MM = 0.2;
 
-    private static final double MEASURED_SPREAD = 0.1;
-    /** Of a spring reckoned from the lathe's size. */
-    private static final double ASSUMED_SPREAD = 0.35;
-    /** Of a chuck's turning of which nothing is known: the assumption is good to a factor of three or so. */
-    private static final double UNKNOWN_TURNING = 0.9;
+    /** A taper of this share of what is allowed leaves the dial enough room. */
+    static final double EVEN_SHARE = 0.8;
+
+    /** Further from the middle than this share of what is allowed, the next piece may be out. */
+    static final double SURELY_IN = 0.8;
 
     private static final String NEAR = "Diameter near the chuck";
     private static final String FAR = "Diameter at the far end";
     private static final String APART = "Distance between them";
     private static final Limits DISTANCE = new Limits(Quantity.LENGTH, 0.5, 3000);
+    private static final String DIALLED = "Dialled since the first cut";
+    private static final String SET_OVER = "Tailstock set over since";
+    private static final String SWUNG = "Swung since";
+    private static final Limits MOVED = new Limits(Quantity.LENGTH, -5, 5);
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.1, 2000);
 
     private final TrialReader reader;
@@ -116,7 +123,10 @@ public final class TurningTrial {
                 || cut.job().lathe().chuckTilt().isPresent()) {
             return Optional.empty();
         }
-        double reckoned = predict(cut, apart.getAsDouble(), List.of()).taperMm();
+        double reckoned = predict(
+                        cut, ReadAt.of(cut, apart.getAsDouble(), Measured.Warmth.NOT_FELT, Moved.NOT), List.of())
+                .sizes()
+                .taperMm();
         double turning = reckoned * tiltShare(cut);
         double measured = far.getAsDouble() - near.getAsDouble();
         return Optional.of(new Calibration.Trial(turning, measured - (reckoned - turning), TURNING_BELIEVED));
@@ -133,6 +143,11 @@ public final class TurningTrial {
         return Math.abs(all) < 1e-15 ? 0 : Math.clamp(1 - stiff / all, 0, 1);
     }
 
+    /** What was done since, as read; nothing where nobody says. */
+    private double moved(String id, String label) {
+        return reader.value(id, label, MOVED).orElse(0);
+    }
+
     private TrialAnswer judge() {
         PlanRequest run = reader.ran(RUN);
         Read<TurningCut> worked = TurningReader.cut(run);
@@ -143,6 +158,8 @@ public final class TurningTrial {
         OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
         Measured.Chip chip = reader.choice("chip", "Chip", Measured.Chip.values());
         Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
+        Measured.Warmth warmth = reader.choice("warmth", "Warmth when measured", Measured.Warmth.values());
+        Moved moved = new Moved(moved("dialled", DIALLED), moved("tailstock", SET_OVER), moved("swung", SWUNG));
         if (worked.cut().isEmpty() && !reader.hasErrors()) {
             return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
         }
@@ -166,17 +183,21 @@ public final class TurningTrial {
         }
         Fixer<TurningCut> mender =
                 new Fixer<>(run, request -> TurningReader.cut(request).cut());
-        Prediction predicted = predict(cut, apart.getAsDouble(), shares(mender, cut, apart.getAsDouble()));
+        ReadAt at = ReadAt.of(cut, apart.getAsDouble(), warmth, moved);
+        Prediction predicted = predict(cut, at, shares(mender, cut, at));
         OptionalDouble raMm =
                 finish.isPresent() ? OptionalDouble.of(finish.getAsDouble() / 1000) : OptionalDouble.empty();
-        Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound);
+        Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound, warmth);
         List<Cause> causes = Diagnosis.rank(predicted, measured, say);
-        boolean inTolerance = inTolerance(cut, measured);
+        double warm = predicted.fitted(measured).part(UsualFaults.WARMTH).mean();
+        double grown = warm * cut.job().work().expansionPerK() * finished;
+        boolean inTolerance = inTolerance(cut, measured, grown);
         boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
-        String verdict = verdict(cut, measured, inTolerance, finishGood);
-        Optional<Fixer.Proposal> next = inTolerance && finishGood && chip != Measured.Chip.BLUE
+        boolean atItsEdge = inTolerance && isAtItsEdge(cut, measured, grown);
+        String verdict = verdict(cut, measured, inTolerance, atItsEdge, finishGood);
+        Optional<Fixer.Proposal> next = inTolerance && !atItsEdge && finishGood && chip != Measured.Chip.BLUE
                 ? Optional.empty()
-                : new TurningNext(cut, measured, mender, say).against(causes);
+                : new TurningNext(cut, predicted, measured, at, mender, say).against(causes);
         return reader.judged(
                 compare(cut, predicted, measured),
                 causes,
@@ -187,22 +208,31 @@ public final class TurningTrial {
                 Optional.of(scene(predicted, measured)));
     }
 
-    private boolean inTolerance(TurningCut cut, Measured measured) {
-        double upper = cut.job().finishedMm() + cut.job().tolerance().upperMm() + 1e-6;
-        double lower = cut.job().finishedMm() + cut.job().tolerance().lowerMm() - 1e-6;
+    /** Whether it is within the tolerance cold; what it has grown by warmth is taken off, mm. */
+    private static boolean inTolerance(TurningCut cut, Measured measured, double grownMm) {
+        double upper = cut.job().finishedMm() + cut.job().tolerance().upperMm() + grownMm + 1e-6;
+        double lower = cut.job().finishedMm() + cut.job().tolerance().lowerMm() + grownMm - 1e-6;
         return measured.nearMm() <= upper
                 && measured.farMm() <= upper
                 && measured.nearMm() >= lower
                 && measured.farMm() >= lower;
     }
 
-    private String verdict(TurningCut cut, Measured measured, boolean inTolerance, boolean finishGood) {
+    /** Whether the next piece may be out, with what a gauge and a dial are off by, though this one is in. */
+    private static boolean isAtItsEdge(TurningCut cut, Measured measured, double grownMm) {
+        double middle = cut.job().finishedMm() + cut.job().tolerance().middleMm() + grownMm;
+        return Math.max(Math.abs(measured.nearMm() - middle), Math.abs(measured.farMm() - middle))
+                > SURELY_IN * cut.job().allowedErrorMm();
+    }
+
+    private String verdict(
+            TurningCut cut, Measured measured, boolean inTolerance, boolean atItsEdge, boolean finishGood) {
         String taper = Math.abs(measured.taperMm()) < 0.0015
                 ? "no taper"
                 : say.length(Math.abs(measured.taperMm())) + (measured.taperMm() > 0 ? " larger" : " smaller")
                         + " at the far end";
         String size = inTolerance
-                ? "Within the tolerance"
+                ? atItsEdge ? "Within the tolerance, near its edge" : "Within the tolerance"
                 : isEven(cut, measured) ? "Outside the tolerance, but the dial brings it in" : "Outside the tolerance";
         String surface = measured.raMm().isEmpty()
                 ? ""
@@ -212,23 +242,58 @@ public final class TurningTrial {
         return size + ", " + taper + surface + ".";
     }
 
-    private static Prediction predict(TurningCut cut, double apartMm, List<Prediction.Share> shares) {
+    /**
+     * Where it was read, what was felt, and what was done since the tool was set.
+     *
+     * @param nearMm from the chuck or the headstock's centre to the place near it
+     * @param farMm to the far place
+     * @param warmth how warm it felt
+     * @param moved what was dialled, set over and swung since
+     */
+    record ReadAt(double nearMm, double farMm, Measured.Warmth warmth, Moved moved) {
+        /** The places sit as far apart as was measured, about the middle of the cut. */
+        static ReadAt of(TurningCut cut, double apartMm, Measured.Warmth warmth, Moved moved) {
+            PushOff push = cut.pushOff();
+            double from = push.stations().getFirst().fromChuckMm();
+            double to = push.stations().getLast().fromChuckMm();
+            double slack = Math.max(0, (to - from - apartMm) / 2);
+            return new ReadAt(from + slack, to - slack, warmth, moved);
+        }
+    }
+
+    /**
+     * What was done at the machine since the tool was set to the middle of the tolerance.
+     *
+     * @param dialledMm on the diameter, above 0 to make it larger
+     * @param tailMm how far the tailstock was set over, above 0 away from the tool
+     * @param swungMm taper that the headstock or the top slide was swung by, over the length of the cut; above 0 makes the far end larger
+     */
+    record Moved(double dialledMm, double tailMm, double swungMm) {
+        static final Moved NOT = new Moved(0, 0, 0);
+
+        /** What it adds to the diameter at a place, mm. */
+        double at(TurningCut cut, double fromChuckMm) {
+            TurningJob job = cut.job();
+            double along = cut.pushOff().stations().getFirst().fromChuckMm();
+            double tail = job.hold() == Hold.CHUCK ? 0 : 2 * tailMm * fromChuckMm / Math.max(1e-9, job.freeLengthMm());
+            return dialledMm + tail + swungMm * (fromChuckMm - along) / Math.max(1e-9, job.lengthMm());
+        }
+    }
+
+    static Prediction predict(TurningCut cut, ReadAt at, List<Prediction.Share> shares) {
         TurningJob job = cut.job();
-        PushOff push = cut.pushOff();
-        // The stations sit as far apart as was measured, about the middle of the cut.
-        double from = push.stations().getFirst().fromChuckMm();
-        double to = push.stations().getLast().fromChuckMm();
-        double slack = Math.max(0, (to - from - apartMm) / 2);
+        TurningInfluences influences = new TurningInfluences(cut, at.nearMm(), at.farMm());
         Span range = job.work().surfaceSpeed(job.tool());
         ToolSignature use = cut.wedge().signature(cut.used());
         return new Prediction(
-                // A pass is set to the middle of the tolerance.
-                job.finishedMm() + job.tolerance().middleMm(),
-                errorAt(push, from + slack),
-                errorAt(push, to - slack),
-                apartMm,
-                job.work().spread(),
-                springSpread(cut),
+                new SizePrediction(
+                        job.finishedMm() + job.tolerance().middleMm(),
+                        influences.errorAt(at.nearMm()),
+                        influences.errorAt(at.farMm()),
+                        at.moved().at(cut, at.nearMm()),
+                        at.moved().at(cut, at.farMm()),
+                        influences.all(at.warmth())),
+                at.farMm() - at.nearMm(),
                 job.hold() != Hold.CHUCK,
                 cut.cutting().finish().raMm(),
                 cut.cutting().surfaceSpeed(),
@@ -246,7 +311,7 @@ public final class TurningTrial {
     }
 
     /** What nose and rake have in the spring: the same cut with a fine nose, with the most and the least rake of the handbook. */
-    private List<Prediction.Share> shares(Fixer<TurningCut> mender, TurningCut cut, double apartMm) {
+    private List<Prediction.Share> shares(Fixer<TurningCut> mender, TurningCut cut, ReadAt at) {
         List<Prediction.Share> shares = new ArrayList<>();
         // Fat is a nose that is more than the program itself would stone for this cut.
         double advised = Math.max(FINE_NOSE_MM, cut.advice().noseRadius().chosen());
@@ -255,7 +320,7 @@ public final class TurningTrial {
             share(
                     shares,
                     mender,
-                    apartMm,
+                    at,
                     NOSE_RADIUS,
                     nose,
                     "fat-nose",
@@ -269,7 +334,7 @@ public final class TurningTrial {
             share(
                     shares,
                     mender,
-                    apartMm,
+                    at,
                     SIDE_RAKE,
                     more,
                     "little-rake",
@@ -281,7 +346,7 @@ public final class TurningTrial {
             share(
                     shares,
                     mender,
-                    apartMm,
+                    at,
                     SIDE_RAKE,
                     less,
                     "drawn-in",
@@ -294,57 +359,33 @@ public final class TurningTrial {
     private void share(
             List<Prediction.Share> shares,
             Fixer<TurningCut> mender,
-            double apartMm,
+            ReadAt at,
             TurningField field,
             String text,
             String id,
             String title,
             String instead) {
         mender.with(field.id(), text).ifPresent(then -> {
-            Prediction without = predict(then, apartMm, List.of());
-            shares.add(new Prediction.Share(id, title, instead, without.evenMm(), without.taperMm()));
+            Prediction without = predict(then, at, List.of());
+            shares.add(new Prediction.Share(
+                    id,
+                    title,
+                    instead,
+                    without.sizes().evenMm(),
+                    without.sizes().taperMm()));
         });
-    }
-
-    /** How far the spring may be off, as a share of what it makes: a tenth as measured, and what is not known of the chuck's turning. */
-    private static double springSpread(TurningCut cut) {
-        Calibration taught = cut.job().taught();
-        double turning = cut.job().lathe().chuckTilt().isPresent()
-                ? MEASURED_SPREAD
-                : taught.trials() > 0 ? taught.spread() : UNKNOWN_TURNING;
-        double rest = TurningCut.Stiffness.of(cut.job().lathe()).assumed() ? ASSUMED_SPREAD : MEASURED_SPREAD;
-        double share = tiltShare(cut);
-        return Math.hypot(share * turning, (1 - share) * rest);
-    }
-
-    private static double errorAt(PushOff push, double x) {
-        List<PushOff.At> at = push.stations();
-        for (int i = 1; i < at.size(); i++) {
-            double x0 = at.get(i - 1).fromChuckMm();
-            double x1 = at.get(i).fromChuckMm();
-            if (x <= x1 && x1 > x0) {
-                double t = Math.clamp((x - x0) / (x1 - x0), 0, 1);
-                return (1 - t) * at.get(i - 1).diameterErrorMm() + t * at.get(i).diameterErrorMm();
-            }
-        }
-        return at.getLast().diameterErrorMm();
     }
 
     private List<TrialAnswer.Compared> compare(TurningCut cut, Prediction predicted, Measured measured) {
         List<TrialAnswer.Compared> rows = new ArrayList<>();
-        double set = predicted.setDiameterMm();
-        double sigma = 2 * predicted.taperSigmaMm();
         rows.add(row(
-                "Near the chuck",
-                set + predicted.nearErrorMm(),
-                0.6 * Math.abs(predicted.nearErrorMm()) + 0.004,
-                measured.nearMm()));
+                "Near the chuck", predicted.sizes().nearMm(), predicted.sizes().nearBandMm(), measured.nearMm()));
+        rows.add(row("Far end", predicted.sizes().farMm(), predicted.sizes().farBandMm(), measured.farMm()));
         rows.add(row(
-                "Far end",
-                set + predicted.farErrorMm(),
-                0.6 * Math.abs(predicted.farErrorMm()) + 0.004,
-                measured.farMm()));
-        rows.add(row("Taper", predicted.taperMm(), sigma, measured.taperMm()));
+                "Taper",
+                predicted.sizes().farMm() - predicted.sizes().nearMm(),
+                predicted.sizes().taperBandMm(),
+                measured.taperMm()));
         double low = predicted.paperRaMm() * Finish.LOW_OVER_THEORY;
         double high = predicted.paperRaMm() * Finish.HIGH_OVER_THEORY;
         rows.add(new TrialAnswer.Compared(
@@ -369,15 +410,19 @@ public final class TurningTrial {
     }
 
     /** Whether dialling brings both ends within the tolerance: then nothing else needs to change. */
-    static boolean isEven(TurningCut cut, Measured measured) {
-        return Math.abs(measured.taperMm()) / 2 <= 0.8 * cut.job().allowedErrorMm();
+    private static boolean isEven(TurningCut cut, Measured measured) {
+        return Math.abs(measured.taperMm()) / 2 <= EVEN_SHARE * cut.job().allowedErrorMm();
     }
 
     private Scene scene(Prediction predicted, Measured measured) {
         SceneBuilder scene = new SceneBuilder("trial", "The trial cut, measured and predicted");
-        double set = predicted.setDiameterMm();
+        double set = predicted.sizes().setMm();
         double[] all = {
-            predicted.nearErrorMm(), predicted.farErrorMm(), measured.nearMm() - set, measured.farMm() - set, 0.004
+            predicted.sizes().nearMm() - set,
+            predicted.sizes().farMm() - set,
+            measured.nearMm() - set,
+            measured.farMm() - set,
+            0.004
         };
         double largest = Arrays.stream(all).map(Math::abs).max().orElse(0.01);
         double magnify = 11 / largest;
@@ -388,8 +433,8 @@ public final class TurningTrial {
         scene.place(0, 0, 1);
         double nearM = radius + magnify * (measured.nearMm() - set);
         double farM = radius + magnify * (measured.farMm() - set);
-        double nearP = radius + magnify * predicted.nearErrorMm();
-        double farP = radius + magnify * predicted.farErrorMm();
+        double nearP = radius + magnify * (predicted.sizes().nearMm() - set);
+        double farP = radius + magnify * (predicted.sizes().farMm() - set);
         scene.filled(Role.WORK_AREA, Role.WORK, x0, axis - nearM, x1, axis - farM, x1, axis + farM, x0, axis + nearM);
         scene.line(Role.SWEPT, x0 - 3, axis + nearP, x1 + 3, axis + farP);
         scene.line(Role.SWEPT, x0 - 3, axis - nearP, x1 + 3, axis - farP);

@@ -21,7 +21,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** A bored trial is judged, its cause named and its next change tried. */
-class BoreProofTest {
+class BoreTrialTest {
     private static PlanRequest request(Calibration taught, String... more) {
         Map<String, String> fields = new HashMap<>(Map.of(
                 "operation",
@@ -56,6 +56,9 @@ class BoreProofTest {
         return Planner.plan(plan).figure("diameterError").is();
     }
 
+    /** The middle of H7 at 20 mm, to which the point is set. */
+    private static final double SET = 20.0105;
+
     private static String mm(double value) {
         return String.format(java.util.Locale.ROOT, "%.4f mm", value);
     }
@@ -66,7 +69,7 @@ class BoreProofTest {
         PlanRequest untaught = request(Calibration.NOTHING);
         double reckoned = error(untaught);
         double measured = 2.2 * reckoned;
-        Map<String, String> readings = Map.of("near", mm(20 - measured), "far", mm(20 - measured));
+        Map<String, String> readings = Map.of("near", mm(SET - measured), "far", mm(SET - measured));
         Calibration.Trial lesson =
                 BoreTrial.lesson(new TrialRequest(untaught, readings)).orElseThrow();
         assertThat(lesson.measuredMm()).isCloseTo(measured, within(2e-4));
@@ -77,7 +80,7 @@ class BoreProofTest {
         assertThat(Math.abs(error(request(twice)) - measured)).isLessThan(Math.abs(after - measured));
         // What was taught can be left out, and the untaught number stays in sight.
         assertThat(error(request(once, "useTaught", "left-out"))).isCloseTo(reckoned, within(1e-9));
-        assertThat(judge(request(once), "near", mm(20 - measured), "far", mm(20 - measured))
+        assertThat(judge(request(once), "near", mm(SET - measured), "far", mm(SET - measured))
                         .compared())
                 .anyMatch(row -> row.what().equals("Without your trials"));
     }
@@ -86,12 +89,12 @@ class BoreProofTest {
     void theLikeliestCauseFitsTheSign() {
         PlanRequest plan = request(Calibration.NOTHING);
         double reckoned = error(plan);
-        TrialAnswer springs = judge(plan, "near", mm(20 - 1.6 * reckoned), "far", mm(20 - 1.6 * reckoned));
+        TrialAnswer springs = judge(plan, "near", mm(SET - 1.6 * reckoned), "far", mm(SET - 1.6 * reckoned));
         assertThat(springs.causes().getFirst().id()).isEqualTo("springs");
         assertThat(springs.next()).isPresent();
-        TrialAnswer taper = judge(plan, "near", mm(20 - reckoned), "far", mm(20 - reckoned - 0.006));
+        TrialAnswer taper = judge(plan, "near", mm(SET - reckoned), "far", mm(SET - reckoned - 0.006));
         assertThat(taper.causes()).extracting(c -> c.id()).contains("alignment");
-        TrialAnswer sang = judge(plan, "near", mm(20 - reckoned), "far", mm(20 - reckoned), "sound", "chatter");
+        TrialAnswer sang = judge(plan, "near", mm(SET - reckoned), "far", mm(SET - reckoned), "sound", "chatter");
         assertThat(sang.verdict()).contains("it sang");
         assertThat(sang.causes()).extracting(c -> c.id()).contains("chatter");
         TrialAnswer large = judge(plan, "near", "20.03 mm", "far", "20.03 mm");
@@ -177,7 +180,7 @@ class BoreProofTest {
                 .asString()
                 .contains(new boldwedge.core.language.measure.UnitFormat(UnitSystem.METRIC)
                         .length(error(request(Calibration.NOTHING, measured))));
-        String small = mm(20 - 1.6 * error(request(Calibration.NOTHING, measured)));
+        String small = mm(SET - 1.6 * error(request(Calibration.NOTHING, measured)));
         TrialAnswer trial = judge(request(Calibration.NOTHING, measured), "near", small, "far", small);
         assertThat(trial.causes()).extracting(c -> c.id()).contains("resists").doesNotContain("springs");
     }

@@ -17,7 +17,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** A parted trial is judged: pip, face, break. */
-class PartProofTest {
+class PartTrialTest {
     private static final PlanRequest PLAN = PartPlanTest.request(PartPlanTest.SMALL, "partHolder", "split-block");
 
     private static TrialAnswer judge(PlanRequest plan, String... readings) {

@@ -15,7 +15,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** A turned trial is judged from readings to its next change. */
-class TurningProofTest {
+class TurningTrialTest {
     private static final PlanRequest PIN = Shop.request(
             "material",
             "stainless-free",

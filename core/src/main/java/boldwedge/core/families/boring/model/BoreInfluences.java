@@ -1,0 +1,67 @@
+package boldwedge.core.families.boring.model;
+
+import boldwedge.core.mechanics.rigidity.PushOff;
+import boldwedge.core.trial.Influence;
+import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.SizePrediction;
+import boldwedge.core.trial.UsualFaults;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What may be other than reckoned in a bored hole, as influences on its diameters at the mouth and at the bottom. */
+public final class BoreInfluences {
+    /** Of a bar that was measured: hardness of the piece and sharpness of the edge are not. */
+    private static final double FORCE_SPREAD = 0.25;
+    /** Of one reckoned from its size, with its clamp and post. */
+    private static final double ASSUMED_SPREAD = 0.4;
+
+    private static final double BAD_FORCE = 1;
+    private static final double DULL_CHANCE = 0.09;
+    /** Edge lost in a pass at the top of the range, mm, and how steeply it grows with speed; rough, ours. */
+    private static final double WEAR_MM = 0.001;
+
+    private static final double WEAR_BY_SPEED = 4;
+
+    private BoreInfluences() {}
+
+    /**
+     * What is expected of the two diameters.
+     *
+     * @param dialledMm what was dialled since the point was first set, on the diameter, above 0 to make it larger
+     * @param swungMm taper that was swung since, the bottom over the mouth, mm on the diameter
+     */
+    public static SizePrediction predicted(BoreCut cut, double dialledMm, double swungMm, Measured.Warmth felt) {
+        BoreJob job = cut.job();
+        List<PushOff.At> stations = cut.push().stations();
+        double mouth = -stations.getFirst().diameterErrorMm();
+        double bottom = -stations.getLast().diameterErrorMm();
+        return new SizePrediction(
+                job.finishedMm() + job.tolerance().middleMm(),
+                mouth,
+                bottom,
+                dialledMm,
+                dialledMm + swungMm,
+                influences(cut, mouth, bottom, felt));
+    }
+
+    private static List<Influence> influences(BoreCut cut, double mouth, double bottom, Measured.Warmth felt) {
+        BoreJob job = cut.job();
+        List<Influence> all = new ArrayList<>();
+        double known = cut.stiffness().measured() ? 0 : ASSUMED_SPREAD;
+        double spread = job.taught().trials() > 0
+                ? Math.hypot(job.taught().spread(), job.work().spread())
+                : Math.hypot(Math.hypot(FORCE_SPREAD, job.work().spread()), known);
+        all.add(new Influence(UsualFaults.SPRING, mouth, bottom, 0, spread, BAD_FORCE, DULL_CHANCE));
+        if (job.held() == BarHeld.POST) {
+            // The mouth lies furthest from the chuck.
+            double out = Math.max(job.stickOutMm(), job.holeDepthMm());
+            all.add(UsualFaults.head(out, out - job.holeDepthMm()));
+        }
+        all.add(UsualFaults.dial());
+        double over = cut.cutting().surfaceSpeed()
+                / job.work().surfaceSpeed(job.tool()).high();
+        all.add(UsualFaults.wear(0, -2, WEAR_MM * Math.pow(over, WEAR_BY_SPEED)));
+        all.add(UsualFaults.warmth(job.finishedMm(), job.work().expansionPerK(), felt));
+        return List.copyOf(all);
+    }
+}

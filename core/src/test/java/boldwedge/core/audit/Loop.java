@@ -1,0 +1,257 @@
+package boldwedge.core.audit;
+
+import boldwedge.core.family.TrialJudge;
+import boldwedge.core.language.finding.Fix;
+import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.trial.Calibrations;
+import boldwedge.core.virtual.Faults;
+import boldwedge.core.virtual.Pass;
+import boldwedge.core.virtual.VirtualLathe;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Random;
+
+/**
+ * Follows the program's advice in a shop with hidden faults, trial after trial: {@code ./bw loop [N] [seed]}. Told is how soon pieces come out in
+ * tolerance, how often the true cause is named, how often what was cut lies within what was stated, and what kept trials are good for.
+ */
+public final class Loop {
+    private static final int USUAL = 400;
+    private static final int MOST_TRIALS = 6;
+    private static final Map<String, Faults.Kind> KINDS = Map.ofEntries(
+            Map.entry("push-off", Faults.Kind.SPRING),
+            Map.entry("spring-size", Faults.Kind.SPRING),
+            Map.entry("fat-nose", Faults.Kind.SPRING),
+            Map.entry("little-rake", Faults.Kind.SPRING),
+            Map.entry("drawn-in", Faults.Kind.SPRING),
+            Map.entry("springs", Faults.Kind.SPRING),
+            Map.entry("resists", Faults.Kind.SPRING),
+            Map.entry("work-springs", Faults.Kind.SPRING),
+            Map.entry("dull-edge", Faults.Kind.SPRING),
+            Map.entry("alignment", Faults.Kind.ALIGNMENT),
+            Map.entry("setting", Faults.Kind.SETTING),
+            Map.entry("wear-in-pass", Faults.Kind.WEAR),
+            Map.entry("wear", Faults.Kind.WEAR),
+            Map.entry("warm", Faults.Kind.WARMTH));
+
+    /** What came of the jobs. */
+    private static final class Tally {
+        int jobs;
+        int good;
+        int trials;
+        int hard;
+        int hardGood;
+        int hardTrials;
+        int judged;
+        int first;
+        int inThree;
+        int bands;
+        int within;
+        int tapers;
+        int tapersWithin;
+        int changes;
+        int worse;
+        final int[] at = new int[MOST_TRIALS];
+        final Map<String, Integer> mistaken = new HashMap<>();
+    }
+
+    private Loop() {}
+
+    /** Runs it; as many jobs as the first argument says, from the seed that the second says. */
+    public static void main(String[] arguments) {
+        int jobs = arguments.length > 0 && !arguments[0].isEmpty() ? Integer.parseInt(arguments[0]) : USUAL;
+        long seed = arguments.length > 1 && !arguments[1].isEmpty() ? Long.parseLong(arguments[1]) : System.nanoTime();
+        boolean telling = arguments.length > 2;
+        Tally tally = new Tally();
+        List<String> lathes =
+                Machines.NAMES.stream().filter(name -> !lathe(name).mill()).toList();
+        for (int i = 0; i < jobs; i++) {
+            // Each job has its own luck, so that the same jobs are cut whatever is advised in others.
+            Random random = new Random(seed + i * 1_000_003L);
+            LoopJob job = LoopJob.drawn(random, lathes.get(random.nextInt(lathes.size())));
+            follow(job, Faults.drawn(random), random, tally, telling);
+        }
+        System.out.printf(Locale.ROOT, "%d jobs, seed %d%n", jobs, seed);
+        told("in tolerance within six trials", tally.good, tally.jobs);
+        System.out.printf(Locale.ROOT, "  %-44s %.2f%n", "trials of those", (double) tally.trials / tally.good);
+        System.out.println("  by trial " + Arrays.toString(tally.at));
+        told("that dialling cannot save (" + tally.hard + ")", tally.hardGood, tally.hard);
+        System.out.printf(Locale.ROOT, "  %-44s %.2f%n", "trials of those", (double) tally.hardTrials / tally.hardGood);
+        told("true dominant cause first (" + tally.judged + ")", tally.first, tally.judged);
+        told("among the first three", tally.inThree, tally.judged);
+        told("stated bands cover, sizes", tally.within, tally.bands);
+        told("stated bands cover, tapers", tally.tapersWithin, tally.tapers);
+        told("changes that made it worse", tally.worse, tally.changes);
+        System.out.println("  taken for another: " + tally.mistaken);
+    }
+
+    private static void told(String what, int of, int all) {
+        System.out.printf(Locale.ROOT, "  %-44s %.1f %%%n", what, 100.0 * of / Math.max(1, all));
+    }
+
+    private static Lathe lathe(String name) {
+        return Objects.requireNonNull(Machines.ALL.get(name));
+    }
+
+    private static void follow(LoopJob first, Faults faults, Random random, Tally tally, boolean telling) {
+        LoopJob job = first;
+        VirtualLathe shop = new VirtualLathe(first.machine(), faults);
+        Map<String, String> told = Map.of();
+        double before = Double.POSITIVE_INFINITY;
+        boolean changed = false;
+        boolean hard = false;
+        StringBuilder story = new StringBuilder();
+        for (int trial = 1; trial <= MOST_TRIALS; trial++) {
+            LoopJob.Wanted still = job.wanted(Pass.Done.NOTHING).orElseThrow();
+            LoopJob.Wanted wanted = job.wanted(done(told, still, job.bores())).orElseThrow();
+            VirtualLathe.Piece piece = shop.cut(wanted.pass(), random);
+            double worst =
+                    Math.max(Math.abs(piece.nearMm() - wanted.middleMm()), Math.abs(piece.farMm() - wanted.middleMm()));
+            boolean good = worst <= wanted.halfWidthMm();
+            Map<String, String> readings = new HashMap<>(told);
+            readings.put("warmth", felt(faults.warmK()));
+            // Of a bore the mouth is read first.
+            readings.put(job.bores() ? "far" : "near", String.format(Locale.ROOT, "%.4f mm", piece.readNearMm()));
+            readings.put(job.bores() ? "near" : "far", String.format(Locale.ROOT, "%.4f mm", piece.readFarMm()));
+            readings.put(
+                    "apart", String.format(Locale.ROOT, "%.3f mm", wanted.pass().lengthMm()));
+            TrialAnswer answer = TrialJudge.prove(new TrialRequest(job.request(Calibrations.NONE), readings));
+            story.append(String.format(
+                    Locale.ROOT,
+                    "  near %+.3f far %+.3f of ±%.3f; %s -> %s%n",
+                    piece.nearMm() - wanted.middleMm(),
+                    piece.farMm() - wanted.middleMm(),
+                    wanted.halfWidthMm(),
+                    answer.causes().stream()
+                            .map(cause -> cause.id() + String.format(Locale.ROOT, " %.2f", cause.fit()))
+                            .toList(),
+                    answer.next().map(Fix::label).orElse(answer.expected())));
+            if (!answer.worked()) {
+                throw new IllegalStateException(answer.verdict() + job.fields() + readings);
+            }
+            if (trial == 1) {
+                hard = Math.abs(piece.farMm() - piece.nearMm()) > 2 * wanted.halfWidthMm();
+                tally.jobs++;
+                tally.hard += hard ? 1 : 0;
+                bands(answer, tally);
+                if (!good) {
+                    boolean right = causes(answer, shop, wanted.pass(), tally);
+                    if (!right && telling) {
+                        System.out.println("MISTAKEN " + first.fields() + " " + faults + "\n" + story
+                                + weights(shop, wanted.pass()));
+                    }
+                }
+            } else if (changed) {
+                tally.changes++;
+                boolean worse = worst > 1.1 * before + 0.003;
+                tally.worse += worse ? 1 : 0;
+                if (worse && telling) {
+                    System.out.println("WORSE " + first.fields() + " " + faults + "\n" + story);
+                }
+            }
+            if (good) {
+                tally.good++;
+                tally.trials += trial;
+                tally.at[trial - 1]++;
+                tally.hardGood += hard ? 1 : 0;
+                tally.hardTrials += hard ? trial : 0;
+                return;
+            }
+            before = worst;
+            changed = answer.next().isPresent();
+            if (answer.next().isPresent()) {
+                Fix fix = answer.next().get();
+                if (!fix.field().isEmpty()) {
+                    job = job.with(fix.field(), fix.text());
+                }
+                told = told(told, fix);
+            }
+        }
+        if (telling) {
+            System.out.println(first.fields() + " " + faults + "\n" + story);
+        }
+    }
+
+    /** What the next trial is told, with what was known before; it is done as it is told. */
+    private static Map<String, String> told(Map<String, String> before, Fix fix) {
+        Map<String, String> told = new HashMap<>(before);
+        told.putAll(fix.readings());
+        return told;
+    }
+
+    private static Pass.Done done(Map<String, String> told, LoopJob.Wanted wanted, boolean bores) {
+        double slope = mm(told, "swung") / 2 / wanted.pass().lengthMm();
+        // A bore's second reading is the one near the chuck.
+        return new Pass.Done(mm(told, "dialled"), mm(told, "tailstock"), bores ? -slope : slope);
+    }
+
+    private static double mm(Map<String, String> told, String reading) {
+        String text = told.getOrDefault(reading, "0 mm");
+        return Double.parseDouble(text.replace('\u2212', '-').replace(" mm", ""));
+    }
+
+    private static String felt(double kelvin) {
+        return kelvin < 4 ? "cold" : kelvin < 13 ? "lukewarm" : "hand-warm";
+    }
+
+    private static void bands(TrialAnswer answer, Tally tally) {
+        for (TrialAnswer.Compared row : answer.compared()) {
+            switch (row.what()) {
+                case "Near the chuck", "Far end", "At the mouth", "At the bottom" -> {
+                    tally.bands++;
+                    tally.within += row.within() ? 1 : 0;
+                }
+                case "Taper" -> {
+                    tally.tapers++;
+                    tally.tapersWithin += row.within() ? 1 : 0;
+                }
+                default -> {}
+            }
+        }
+    }
+
+    private static Map<Faults.Kind, String> weights(VirtualLathe shop, Pass pass) {
+        Map<Faults.Kind, String> all = new java.util.EnumMap<>(Faults.Kind.class);
+        for (Faults.Kind kind : Faults.Kind.values()) {
+            all.put(kind, String.format(Locale.ROOT, "%.4f", weight(shop, pass, kind)));
+        }
+        return all;
+    }
+
+    private static boolean causes(TrialAnswer answer, VirtualLathe shop, Pass pass, Tally tally) {
+        Faults.Kind dominant = Arrays.stream(Faults.Kind.values())
+                .max((a, b) -> Double.compare(weight(shop, pass, a), weight(shop, pass, b)))
+                .orElseThrow();
+        List<Faults.Kind> named = new ArrayList<>();
+        answer.causes().forEach(cause -> {
+            Faults.Kind kind = KINDS.get(cause.id());
+            if (kind != null && !named.contains(kind)) {
+                named.add(kind);
+            }
+        });
+        tally.judged++;
+        tally.first += !named.isEmpty() && named.getFirst() == dominant ? 1 : 0;
+        tally.inThree += named.indexOf(dominant) >= 0 && named.indexOf(dominant) < 3 ? 1 : 0;
+        if (named.isEmpty() || named.getFirst() != dominant) {
+            tally.mistaken.merge(
+                    dominant + " for " + (named.isEmpty() ? "nothing" : named.getFirst()), 1, Integer::sum);
+            return false;
+        }
+        return true;
+    }
+
+    /** How far a kind of fault moves what is read, at both ends together, mm. */
+    private static double weight(VirtualLathe shop, Pass pass, Faults.Kind kind) {
+        VirtualLathe.Piece with = new VirtualLathe(shop.machine(), shop.faults().exact()).cut(pass, new Random(0));
+        VirtualLathe.Piece without =
+                new VirtualLathe(shop.machine(), shop.faults().exact().without(kind)).cut(pass, new Random(0));
+        return Math.hypot(with.readNearMm() - without.readNearMm(), with.readFarMm() - without.readFarMm());
+    }
+}
