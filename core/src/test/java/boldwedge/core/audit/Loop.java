@@ -103,7 +103,7 @@ public final class Loop {
     private static void follow(LoopJob first, Faults faults, Random random, Tally tally, boolean telling) {
         LoopJob job = first;
         VirtualLathe shop = new VirtualLathe(first.machine(), faults);
-        Map<String, String> told = Map.of();
+        Map<String, String> told = first.dialledAsPlanned();
         double before = Double.POSITIVE_INFINITY;
         boolean changed = false;
         boolean hard = false;

@@ -11,6 +11,7 @@ import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Look;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
@@ -103,6 +104,16 @@ record LoopJob(Map<String, String> fields, Lathe lathe) {
 
     PlanRequest request(Calibrations taught) {
         return new PlanRequest(fields, UnitSystem.METRIC, Optional.of(lathe), taught);
+    }
+
+    /** What the plan says to dial in before the last pass, as the trial is told of it. */
+    Map<String, String> dialledAsPlanned() {
+        return Planner.plan(request(Calibrations.NONE), Look.CUT).figures().stream()
+                .filter(figure -> figure.id().equals("dialIn"))
+                .findFirst()
+                .map(Figure::is)
+                .map(in -> Map.of("dialled", String.format(Locale.ROOT, "%.4f mm", bores() ? in : -in)))
+                .orElse(Map.of());
     }
 
     boolean bores() {
