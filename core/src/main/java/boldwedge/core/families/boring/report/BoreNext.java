@@ -128,8 +128,10 @@ final class BoreNext {
     /** No headstock is moved before a light pass leaves the same taper. */
     private Proposal aligning(double taper) {
         Optional<Proposal> light = Fixer.lightPass(DEPTH, cut.job().depthMm(), say::length);
-        if (light.isPresent()) {
-            return light.get();
+        Optional<BoreCut> lighter = light.flatMap(pass -> mender.with(pass.mend()));
+        if (light.isPresent() && lighter.isPresent()) {
+            return new Proposal(
+                    withDial(light.get().mend(), middle(lighter.get()), 0), light.get().expected(), 1);
         }
         return new Proposal(
                 withDial(

@@ -264,8 +264,14 @@ final class TurningNext {
 
     private Proposal swinging(double taper) {
         Optional<Proposal> light = Fixer.lightPass(DEPTH, cut.job().depthMm(), this::fieldLength);
-        if (light.isPresent()) {
-            return light.get();
+        Optional<TurningCut> lighter = light.flatMap(pass -> mender.with(pass.mend()));
+        if (light.isPresent() && lighter.isPresent()) {
+            Fix pass = light.get().mend();
+            double off = (most(lighter.get(), factor()) + least(lighter.get(), factor())) / 2;
+            return new Proposal(
+                    withDial(pass.label(), pass.field(), pass.text(), off, 0, 0),
+                    light.get().expected(),
+                    1);
         }
         double swing = -taper * cut.job().lengthMm() / (at.farMm() - at.nearMm());
         return new Proposal(
