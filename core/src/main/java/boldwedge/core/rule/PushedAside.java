@@ -9,9 +9,16 @@ import boldwedge.core.language.measure.Tolerance;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.mechanics.cutting.EdgeCut;
 import boldwedge.core.mechanics.rigidity.PushOff;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Calibrations;
+import java.util.ArrayList;
+import java.util.List;
 
 /** What is told of tool and work pushed apart, outside and in a hole alike. */
 public final class PushedAside {
+    /** An axis is told over so much, mm. */
+    private static final double PER_MM = 300;
+
     /** Less than this is not dialled, mm on the diameter. */
     private static final double NOT_DIALLED_MM = 0.002;
 
@@ -43,6 +50,33 @@ public final class PushedAside {
                         "w",
                         "of " + tolerance.written(say.units()),
                         mm(tolerance.widthMm()).typed());
+    }
+
+    /** What trials on this lathe have taught of its dial and its axes, a line each. */
+    public static List<String> taughtBesides(Calibrations lessons, UnitFormat say) {
+        List<String> lines = new ArrayList<>();
+        Calibration dial = lessons.of(Calibration.Of.DIAL);
+        if (dial.trials() > 0) {
+            lines.add(taughtBy(dial) + "diameters come out " + say.length(Math.abs(dial.factor()))
+                    + (dial.factor() > 0 ? " larger" : " smaller") + " than is dialled, within "
+                    + say.length(dial.spread()) + " or so.");
+        }
+        Calibration head = lessons.of(Calibration.Of.HEAD);
+        if (head.trials() > 0) {
+            lines.add(taughtBy(head) + "the spindle's axis runs off by " + say.length(Math.abs(head.factor()) * PER_MM)
+                    + " over " + say.length(PER_MM)
+                    + (head.factor() > 0 ? ", away from the tool" : ", towards the tool") + " further out.");
+        }
+        Calibration tail = lessons.of(Calibration.Of.TAIL);
+        if (tail.trials() > 0) {
+            lines.add(taughtBy(tail) + "the tailstock stands " + say.length(Math.abs(tail.factor()))
+                    + (tail.factor() > 0 ? " away from the tool." : " towards the tool."));
+        }
+        return lines;
+    }
+
+    private static String taughtBy(Calibration what) {
+        return "Taught by " + what.trials() + (what.trials() == 1 ? " trial" : " trials") + " on this lathe: ";
     }
 
     /** What the dial makes up for, once a first cut has shown it; nothing when it is too little to dial. */

@@ -12,8 +12,8 @@ import org.hipparchus.special.Erf;
  * each trial narrows it (normal prior and normal observations; Gelman et al., Bayesian Data Analysis, ch. 2).
  *
  * @param of what the factor is of
- * @param factor measured over reckoned, as far as is known
- * @param spread of its logarithm
+ * @param factor measured over reckoned, as far as is known; of what is added, the value itself
+ * @param spread of its logarithm; of what is added, of the value
  * @param trials how many taught it
  * @param sang whether in one that was listened to the tool sang
  */
@@ -30,8 +30,24 @@ public record Calibration(Of of, double factor, double spread, int trials, boole
         REAMED,
         /** How fast a reamer wears, over the wear that was likely: learnt from holes that were counted. */
         WEAR,
+        /** How far the spindle's axis runs off the tool's path, mm per mm: added, not multiplied. */
+        HEAD,
+        /** How far the tailstock's centre stands off the axis, mm: added, not multiplied. */
+        TAIL,
+        /** How much larger diameters come out than was dialled, mm: added, not multiplied. */
+        DIAL,
         /** From which depth a tool sings, over the depth that was likely: learnt by listening. */
         QUIET;
+
+        /** How far from nothing it lies where nobody has looked, one standard deviation; 0 for what is a factor. */
+        public double usual() {
+            return switch (this) {
+                case HEAD -> 1e-4;
+                case TAIL -> 0.03;
+                case DIAL -> 0.015;
+                default -> 0;
+            };
+        }
 
         /** Its name where lessons are kept. */
         String key() {
@@ -114,10 +130,22 @@ public record Calibration(Of of, double factor, double spread, int trials, boole
     /**
      * What a trial teaches, in a form that can be kept and added up.
      *
-     * @param logarithm of measured over reckoned; of the depth heard over the likely one
+     * @param logarithm of measured over reckoned; of the depth heard over the likely one; of what is added, the value itself
      * @param weight precision of that logarithm: one over its variance; of what was heard 1 when it was quiet, −1 when it sang
      */
-    public record Lesson(double logarithm, double weight) {}
+    public record Lesson(double logarithm, double weight) {
+        /**
+         * Of what is added; nothing where it is further off than is believed of it.
+         *
+         * @param value what was found, in the unit of what it is of
+         * @param sigma how well one trial tells it
+         */
+        public static Optional<Lesson> added(Of of, double value, double sigma) {
+            return Math.abs(value) > BELIEVED * of.usual()
+                    ? Optional.empty()
+                    : Optional.of(new Lesson(value, 1 / (sigma * sigma)));
+        }
+    }
 
     /**
      * Lessons added up: all that is needed of them, however many there are.
@@ -158,6 +186,10 @@ public record Calibration(Of of, double factor, double spread, int trials, boole
     public static Calibration by(Of of, Sum sum) {
         if (of == Of.QUIET) {
             return heard(sum);
+        }
+        if (of.usual() > 0) {
+            double precision = 1 / (of.usual() * of.usual()) + sum.weight();
+            return new Calibration(of, sum.logarithms() / precision, Math.sqrt(1 / precision), sum.trials());
         }
         double precision = 1 / (UNTAUGHT_SPREAD * UNTAUGHT_SPREAD) + sum.weight();
         return new Calibration(of, Math.exp(sum.logarithms() / precision), Math.sqrt(1 / precision), sum.trials());

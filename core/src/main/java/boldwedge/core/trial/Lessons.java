@@ -49,8 +49,18 @@ public final class Lessons {
             Subject spring = Subject.of(Of.SPRING, lathe, material, bar);
             Subject quiet = quiet(lathe, material, bar);
             return measured
-                    ? new About(lathe, force, List.of(force, quiet))
-                    : new About(lathe, spring, List.of(spring, force, quiet));
+                    ? new About(lathe, force, List.of(force, quiet, head(lathe), boredDial(lathe)))
+                    : new About(lathe, spring, List.of(spring, force, quiet, head(lathe), boredDial(lathe)));
+        }
+
+        /** Where the axis of a lathe's spindle runs, whatever is cut. */
+        public static Subject head(String lathe) {
+            return Subject.of(Of.HEAD, lathe);
+        }
+
+        /** What holes bored on a lathe are off by beside what was dialled, whatever bar bores them. */
+        public static Subject boredDial(String lathe) {
+            return Subject.of(Of.DIAL, lathe, "bored");
         }
 
         /** What is heard of a bar: of this lathe, material and bar alone. */

@@ -27,6 +27,9 @@ public final class UsualFaults {
     /** A dial that is set again by what was read comes within this, mm. */
     private static final double RESET_MM = 0.006;
 
+    /** However often it was tried, a setting differs from the next by this share of what is usual. */
+    private static final double AFTER_TEACHING = 0.6;
+
     private static final double HALF = 0.5;
     private static final double BAD_DIAL_MM = 0.06;
     private static final double USUAL_WEAR_MM = 0.0007;
@@ -54,6 +57,20 @@ public final class UsualFaults {
      */
     public static Influence tail(double nearMm, double farMm, double lengthMm) {
         return new Influence(TAIL, 2 * nearMm / lengthMm, 2 * farMm / lengthMm, 0, USUAL_TAIL_MM, BAD_TAIL_MM, CHANCE);
+    }
+
+    /** The same with what trials have taught of it. */
+    public static Influence taught(Influence untaught, Calibration by) {
+        return by.trials() == 0
+                ? untaught
+                : new Influence(
+                        untaught.id(),
+                        untaught.nearMm(),
+                        untaught.farMm(),
+                        by.factor(),
+                        Math.min(untaught.usual(), Math.hypot(by.spread(), AFTER_TEACHING * untaught.usual())),
+                        untaught.bad(),
+                        untaught.chance());
     }
 
     /** The dial was set wrong, or its screw is not true; in mm on the diameter. */

@@ -1,11 +1,14 @@
 package boldwedge.core.audit;
 
+import boldwedge.core.family.Families;
 import boldwedge.core.family.TrialJudge;
 import boldwedge.core.language.finding.Fix;
 import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibrations;
+import boldwedge.core.trial.Lessons;
 import boldwedge.core.virtual.Faults;
 import boldwedge.core.virtual.Pass;
 import boldwedge.core.virtual.VirtualLathe;
@@ -17,6 +20,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
+import java.util.Set;
 
 /**
  * Follows the program's advice in a shop with hidden faults, trial after trial: {@code ./bw loop [N] [seed]}. Told is how soon pieces come out in
@@ -25,6 +29,7 @@ import java.util.Random;
 public final class Loop {
     private static final int USUAL = 400;
     private static final int MOST_TRIALS = 6;
+    private static final Set<String> SIZES = Set.of("Near the chuck", "Far end", "At the mouth", "At the bottom");
     private static final Map<String, Faults.Kind> KINDS = Map.ofEntries(
             Map.entry("push-off", Faults.Kind.SPRING),
             Map.entry("spring-size", Faults.Kind.SPRING),
@@ -78,7 +83,20 @@ public final class Loop {
             LoopJob job = LoopJob.drawn(random, lathes.get(random.nextInt(lathes.size())));
             follow(job, Faults.drawn(random), random, tally, telling);
         }
+        List<Double> untaught = new ArrayList<>();
+        List<Double> taught = new ArrayList<>();
+        for (int i = 0; i < jobs / 3; i++) {
+            Random random = new Random(~seed + i * 1_000_003L);
+            taughtByFour(lathes.get(random.nextInt(lathes.size())), random, untaught, taught);
+        }
         System.out.printf(Locale.ROOT, "%d jobs, seed %d%n", jobs, seed);
+        System.out.printf(
+                Locale.ROOT,
+                "  %-44s %.4f mm, untaught %.4f mm%n",
+                "median error of a size after four trials",
+                median(taught),
+                median(untaught));
+        told("of errors beyond 0.01 mm are left", (int) beyond(taught), (int) beyond(untaught));
         told("in tolerance within six trials", tally.good, tally.jobs);
         System.out.printf(Locale.ROOT, "  %-44s %.2f%n", "trials of those", (double) tally.trials / tally.good);
         System.out.println("  by trial " + Arrays.toString(tally.at));
@@ -100,6 +118,51 @@ public final class Loop {
         return Objects.requireNonNull(Machines.ALL.get(name));
     }
 
+    private static long beyond(List<Double> errors) {
+        return errors.stream().filter(error -> error > 0.01).count();
+    }
+
+    private static double median(List<Double> all) {
+        return all.stream().sorted().skip(all.size() / 2).findFirst().orElse(Double.NaN);
+    }
+
+    /** Four jobs alike in kind are cut on one lathe and kept; how far off is the fifth, and how far would it be if nothing had been kept? */
+    private static void taughtByFour(String name, Random random, List<Double> untaught, List<Double> taught) {
+        Faults faults = Faults.drawn(random);
+        LoopJob like = LoopJob.drawn(random, name);
+        Lessons lessons = new Lessons();
+        for (int trial = 0; trial <= 4; trial++) {
+            LoopJob job = like.another(random, name);
+            LoopJob.Wanted wanted = job.wanted(Pass.Done.NOTHING).orElseThrow();
+            Faults now = faults.nextPiece(random);
+            VirtualLathe.Piece piece = new VirtualLathe(job.machine(), now).cut(wanted.pass(), random);
+            Map<String, String> readings = job.readings(piece, wanted);
+            readings.put("warmth", felt(now.warmK()));
+            PlanRequest plain = job.request(Calibrations.NONE);
+            var family = Families.of(plain);
+            if (trial < 4) {
+                family.lessons(new TrialRequest(plain, readings)).forEach(lessons::add);
+                continue;
+            }
+            Calibrations known = family.about(plain).map(lessons::taught).orElse(Calibrations.NONE);
+            error(TrialJudge.prove(new TrialRequest(plain, readings)), untaught);
+            error(TrialJudge.prove(new TrialRequest(job.request(known), readings)), taught);
+        }
+    }
+
+    /** How far the sizes read are off those predicted, mm. */
+    private static void error(TrialAnswer answer, List<Double> errors) {
+        for (TrialAnswer.Compared row : answer.compared()) {
+            if (SIZES.contains(row.what())) {
+                errors.add(Math.abs(number(row.measured()) - number(row.predicted())));
+            }
+        }
+    }
+
+    private static double number(String text) {
+        return Double.parseDouble(text.split(" ", 2)[0]);
+    }
+
     private static void follow(LoopJob first, Faults faults, Random random, Tally tally, boolean telling) {
         LoopJob job = first;
         VirtualLathe shop = new VirtualLathe(first.machine(), faults);
@@ -115,13 +178,9 @@ public final class Loop {
             double worst =
                     Math.max(Math.abs(piece.nearMm() - wanted.middleMm()), Math.abs(piece.farMm() - wanted.middleMm()));
             boolean good = worst <= wanted.halfWidthMm();
-            Map<String, String> readings = new HashMap<>(told);
+            Map<String, String> readings = job.readings(piece, wanted);
+            readings.putAll(told);
             readings.put("warmth", felt(faults.warmK()));
-            // Of a bore the mouth is read first.
-            readings.put(job.bores() ? "far" : "near", String.format(Locale.ROOT, "%.4f mm", piece.readNearMm()));
-            readings.put(job.bores() ? "near" : "far", String.format(Locale.ROOT, "%.4f mm", piece.readFarMm()));
-            readings.put(
-                    "apart", String.format(Locale.ROOT, "%.3f mm", wanted.pass().lengthMm()));
             TrialAnswer answer = TrialJudge.prove(new TrialRequest(job.request(Calibrations.NONE), readings));
             story.append(String.format(
                     Locale.ROOT,
@@ -203,16 +262,12 @@ public final class Loop {
 
     private static void bands(TrialAnswer answer, Tally tally) {
         for (TrialAnswer.Compared row : answer.compared()) {
-            switch (row.what()) {
-                case "Near the chuck", "Far end", "At the mouth", "At the bottom" -> {
-                    tally.bands++;
-                    tally.within += row.within() ? 1 : 0;
-                }
-                case "Taper" -> {
-                    tally.tapers++;
-                    tally.tapersWithin += row.within() ? 1 : 0;
-                }
-                default -> {}
+            if (SIZES.contains(row.what())) {
+                tally.bands++;
+                tally.within += row.within() ? 1 : 0;
+            } else if ("Taper".equals(row.what())) {
+                tally.tapers++;
+                tally.tapersWithin += row.within() ? 1 : 0;
             }
         }
     }

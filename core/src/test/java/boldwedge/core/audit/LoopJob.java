@@ -18,6 +18,7 @@ import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.trial.Calibrations;
 import boldwedge.core.virtual.Machine;
 import boldwedge.core.virtual.Pass;
+import boldwedge.core.virtual.VirtualLathe;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -61,6 +62,26 @@ record LoopJob(Map<String, String> fields, Lathe lathe) {
                 return job;
             }
         }
+    }
+
+    /** Another one on the same machine, held the same way. */
+    LoopJob another(Random random, String machine) {
+        while (true) {
+            LoopJob other = drawn(random, machine);
+            if (other.bores() == bores() && Objects.equals(other.fields.get("hold"), fields.get("hold"))) {
+                return other;
+            }
+        }
+    }
+
+    /** What is read of a piece; of a bore the mouth first. */
+    Map<String, String> readings(VirtualLathe.Piece piece, Wanted wanted) {
+        Map<String, String> readings = new HashMap<>();
+        readings.put(bores() ? "far" : "near", String.format(Locale.ROOT, "%.4f mm", piece.readNearMm()));
+        readings.put(bores() ? "near" : "far", String.format(Locale.ROOT, "%.4f mm", piece.readFarMm()));
+        readings.put(
+                "apart", String.format(Locale.ROOT, "%.3f mm", wanted.pass().lengthMm()));
+        return readings;
     }
 
     private static LoopJob any(Random random, String machine) {

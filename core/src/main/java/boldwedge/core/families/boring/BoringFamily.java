@@ -107,7 +107,8 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
                             .with(Panel.TOOL_TESTS),
                     BoreTrial::prove)
             .teaching(BoreTrial::about, BoreTrial::lesson)
-            .andTeaching(BoreTrial::heard);
+            .andTeaching(BoreTrial::heard)
+            .andTeaching(BoreTrial::besides);
 
     /** Declares it. */
     public BoringFamily() {

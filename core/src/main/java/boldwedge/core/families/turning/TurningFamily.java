@@ -73,7 +73,8 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                             .typed("tailstock", "Tailstock set over since", "− is towards the tool")
                             .typed("swung", "Swung since", "taper, − makes the far end smaller"),
                     TurningTrial::prove)
-            .teaching(TurningTrial::about, TurningTrial::lesson);
+            .teaching(TurningTrial::about, TurningTrial::lesson)
+            .andTeaching(TurningTrial::besides);
 
     /** Declares it. */
     public TurningFamily() {

@@ -195,6 +195,7 @@ public final class BoreReader extends FieldReader {
                 .headMm(value(HEAD))
                 .holderSideMm(typed(HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))))
                 .taught(taught)
+                .lessons(teachings)
                 .heard(teachings.of(Calibration.Of.QUIET))
                 .making(new Making(
                         drawnBar,

@@ -26,6 +26,7 @@ import boldwedge.core.mechanics.wedge.ToolSignature;
 import boldwedge.core.mechanics.wedge.TypedSignature;
 import boldwedge.core.mechanics.wedge.Wedge;
 import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Calibrations;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -421,6 +422,7 @@ public record BoreCut(
                 job.with(other -> other.work(
                                 job.work().withForce(1 / job.taught().force()))
                         .taught(Calibration.NOTHING)
+                        .lessons(Calibrations.NONE)
                         .heard(Calibration.NOTHING)),
                 TypedSignature.all(signature));
     }

@@ -1,6 +1,7 @@
 package boldwedge.core.families.boring.model;
 
 import boldwedge.core.mechanics.rigidity.PushOff;
+import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Influence;
 import boldwedge.core.trial.Measured;
 import boldwedge.core.trial.SizePrediction;
@@ -44,6 +45,18 @@ public final class BoreInfluences {
                 influences(cut, mouth, bottom, felt));
     }
 
+    /** What trials have taught of the dial adds so much to the diameter, mm; nothing untaught. */
+    public static double taughtDialMm(BoreJob job) {
+        return dial(job).middle();
+    }
+
+    /** What a bar was tried to be off by has the dial in it. */
+    private static Influence dial(BoreJob job) {
+        return job.taught().trials() > 0
+                ? UsualFaults.dial()
+                : UsualFaults.taught(UsualFaults.dial(), job.lessons().of(Calibration.Of.DIAL));
+    }
+
     private static List<Influence> influences(BoreCut cut, double mouth, double bottom, Measured.Warmth felt) {
         BoreJob job = cut.job();
         List<Influence> all = new ArrayList<>();
@@ -55,9 +68,11 @@ public final class BoreInfluences {
         if (job.held() == BarHeld.POST) {
             // The mouth lies furthest from the chuck.
             double out = Math.max(job.stickOutMm(), job.holeDepthMm());
-            all.add(UsualFaults.head(out, out - job.holeDepthMm()));
+            all.add(UsualFaults.taught(
+                    UsualFaults.head(out, out - job.holeDepthMm()),
+                    job.lessons().of(Calibration.Of.HEAD)));
         }
-        all.add(UsualFaults.dial());
+        all.add(dial(job));
         double over = cut.cutting().surfaceSpeed()
                 / job.work().surfaceSpeed(job.tool()).high();
         all.add(UsualFaults.wear(0, -2, WEAR_MM * Math.pow(over, WEAR_BY_SPEED)));

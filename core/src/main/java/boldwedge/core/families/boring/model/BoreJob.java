@@ -9,6 +9,7 @@ import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Calibrations;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -44,6 +45,7 @@ import java.util.OptionalDouble;
  * @param holderSideMm side of the holder's face, square about the bar
  * @param taught what trials have taught of the spring; nothing when they are left out
  * @param units what the shop measures in: sizes are chosen from its own
+ * @param lessons all that trials have taught of lathe, material and bar
  * @param heard what was heard of the bar in trials: from which depth it sings over the likely one
  */
 @RecordBuilder
@@ -87,6 +89,7 @@ public record BoreJob(
         double holderSideMm,
         Calibration taught,
         Calibration heard,
+        Calibrations lessons,
         Making making,
         UnitSystem units)
         implements BoreJobBuilder.With {

@@ -5,6 +5,7 @@ import static boldwedge.core.language.measure.Amount.*;
 
 import boldwedge.core.families.boring.model.BarEnd;
 import boldwedge.core.families.boring.model.BoreCut;
+import boldwedge.core.families.boring.model.BoreInfluences;
 import boldwedge.core.families.boring.model.BoreJob;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Quantity;
@@ -124,7 +125,10 @@ public final class BoreAnswer {
         f.add("dampingInCut", "Damping with the flank's", number(cut.damped().damping()));
         f.add("pushGrowth", "Growth of the push on a wave", newtonsPerMm(cut.directionalNPerMm()));
         f.add("diameterError", "Left small by", mm(cut.push().largestMm()));
-        f.add("dialIn", "To dial out on the diameter", mm(cut.push().evenMm()));
+        f.add(
+                "dialIn",
+                "To dial out on the diameter",
+                mm(cut.push().evenMm() - BoreInfluences.taughtDialMm(cut.job())));
         f.add("afterDialling", "Left either way when dialled in", mm(cut.push().remainingMm()));
         f.add(
                 "flankDamping",

@@ -131,7 +131,9 @@ final class BoreNext {
         Optional<BoreCut> lighter = light.flatMap(pass -> mender.with(pass.mend()));
         if (light.isPresent() && lighter.isPresent()) {
             return new Proposal(
-                    withDial(light.get().mend(), middle(lighter.get()), 0), light.get().expected(), 1);
+                    withDial(light.get().mend(), middle(lighter.get()), 0),
+                    light.get().expected(),
+                    1);
         }
         return new Proposal(
                 withDial(

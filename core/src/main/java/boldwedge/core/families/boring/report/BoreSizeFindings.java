@@ -108,6 +108,7 @@ final class BoreSizeFindings {
                     + " or so; untaught it would be "
                     + say.length(cut.untaught().push().largestMm()) + " small.");
         }
+        PushedAside.taughtBesides(job.lessons(), say).forEach(finding::note);
         finding.note(PushedAside.springPasses(push, say));
         if (verdict != Verdict.FINE) {
             mend(finding);

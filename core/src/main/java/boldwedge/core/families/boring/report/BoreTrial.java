@@ -3,6 +3,7 @@ package boldwedge.core.families.boring.report;
 import static boldwedge.core.families.boring.entry.BoreField.*;
 
 import boldwedge.core.families.boring.entry.BoreReader;
+import boldwedge.core.families.boring.model.BarHeld;
 import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.families.boring.model.BoreInfluences;
 import boldwedge.core.families.boring.model.BoreJob;
@@ -25,6 +26,7 @@ import boldwedge.core.trial.Measured;
 import boldwedge.core.trial.SizePrediction;
 import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,6 +39,8 @@ import java.util.OptionalDouble;
 public final class BoreTrial {
     private static final Map<String, Entry> RUN = Map.of("speed", SPEED, "feed", FEED, "depth", DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
+    private static final String DIALLED = "Dialled since the first cut";
+    private static final String SWUNG = "Swung since";
     private static final String MOUTH = "Diameter at the mouth";
     private static final String BOTTOM = "Diameter at the bottom";
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.5, 2000);
@@ -71,14 +75,10 @@ public final class BoreTrial {
         if (cut.isEmpty() || mouth.isEmpty() || bottom.isEmpty()) {
             return Optional.empty();
         }
-        SizePrediction set = BoreInfluences.predicted(
-                cut.get(),
-                proof.reader.value("dialled", "Dialled", MOVED).orElse(0),
-                proof.reader.value("swung", "Swung", MOVED).orElse(0),
-                Measured.Warmth.NOT_FELT);
-        double measured = set.setMm()
-                + (set.movedNearMm() + set.movedFarMm()) / 2
-                - (mouth.getAsDouble() + bottom.getAsDouble()) / 2;
+        SizePrediction set = proof.predicted(cut.get());
+        // What would be read if nothing sprang.
+        double stiff = (set.nearMm() + set.farMm()) / 2 - set.evenMm();
+        double measured = stiff - (mouth.getAsDouble() + bottom.getAsDouble()) / 2;
         return Optional.of(new Calibration.Trial(mean(cut.get()), measured));
     }
 
@@ -114,6 +114,56 @@ public final class BoreTrial {
                                         plan.text(LATHE), cut.job().work().id(), bar(cut.job())),
                                 lesson)))
                 .orElse(Map.of());
+    }
+
+    /** What one trial tells of the axis, mm over the readings: of the gauge, and a part of what springs. */
+    private static final double TAPER_MM = 0.003;
+
+    private static final double SETTING_MM = 0.005;
+    private static final double SPRING_PART = 0.35;
+
+    /**
+     * What a kept trial teaches besides: a taper that no spring makes is the axis' of the spindle, unless the bar turns; and of what the mean is off by as much is the
+     * dial's as is usual beside what is usual of the spring. The dial counts only for bars that were not tried themselves.
+     */
+    public static Map<Lessons.Subject, Calibration.Lesson> besides(TrialRequest kept) {
+        BoreTrial proof = new BoreTrial(kept.untaught());
+        Optional<BoreCut> cut = proof.run();
+        OptionalDouble mouth = proof.reader.value("near", MOUTH, DIAMETER);
+        OptionalDouble bottom = proof.reader.value("far", BOTTOM, DIAMETER);
+        if (cut.isEmpty() || mouth.isEmpty() || bottom.isEmpty()) {
+            return Map.of();
+        }
+        String lathe = kept.plan().text(LATHE);
+        SizePrediction sizes = proof.predicted(cut.get());
+        double depth = cut.get().job().holeDepthMm();
+        double near = mouth.getAsDouble() - sizes.nearMm();
+        double far = bottom.getAsDouble() - sizes.farMm();
+        Map<Lessons.Subject, Calibration.Lesson> taught = new HashMap<>();
+        if (cut.get().job().held() == BarHeld.POST) {
+            // The mouth lies further from the chuck.
+            double sigma = Math.hypot(TAPER_MM, SPRING_PART * Math.abs(sizes.taperMm())) / 2 / depth;
+            Calibration.Lesson.added(Calibration.Of.HEAD, (near - far) / 2 / depth, sigma)
+                    .ifPresent(lesson -> taught.put(Lessons.About.head(lathe), lesson));
+        }
+        double spring = SPRING_PART * Math.abs(sizes.evenMm());
+        double dial = Calibration.Of.DIAL.usual();
+        double share = dial * dial / (dial * dial + spring * spring);
+        Calibration.Lesson.added(Calibration.Of.DIAL, share * (near + far) / 2, Math.hypot(SETTING_MM, spring))
+                .ifPresent(lesson -> taught.put(Lessons.About.boredDial(lathe), lesson));
+        return taught;
+    }
+
+    private SizePrediction predicted(BoreCut cut) {
+        return BoreInfluences.predicted(
+                cut,
+                reader.value("dialled", DIALLED, MOVED).orElse(0),
+                reader.value("swung", SWUNG, MOVED).orElse(0),
+                warmth());
+    }
+
+    private Measured.Warmth warmth() {
+        return reader.choice("warmth", "Warmth when measured", Measured.Warmth.values());
     }
 
     private static String bar(BoreJob job) {

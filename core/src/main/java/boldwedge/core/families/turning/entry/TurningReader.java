@@ -131,7 +131,8 @@ public final class TurningReader extends FieldReader {
                 value(DAMAGE),
                 typed(INSERT_PRICE),
                 request.units(),
-                request.taught().ofSize()));
+                request.taught().ofSize(),
+                request.taught()));
     }
 
     private double usualLast(double toleranceMm) {

@@ -5,7 +5,9 @@ import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.rigidity.PushOff;
 import boldwedge.core.mechanics.rigidity.WorkHolding;
 import boldwedge.core.mechanics.wedge.Operation;
+import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Influence;
+import boldwedge.core.trial.JointFit;
 import boldwedge.core.trial.Measured;
 import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
@@ -56,17 +58,44 @@ public record TurningInfluences(TurningCut cut, double nearMm, double farMm) {
         if (job.hold() != Hold.BETWEEN_CENTRES) {
             all.add(turning(near, far));
         }
-        all.add(
-                job.hold() == Hold.CHUCK
-                        ? UsualFaults.head(nearMm, farMm)
-                        : UsualFaults.tail(nearMm, farMm, job.freeLengthMm()));
-        all.add(UsualFaults.dial());
+        all.add(axis());
+        all.add(dial());
         EdgeCut cutting = cut.cutting();
         double over =
                 cutting.surfaceSpeed() / job.work().surfaceSpeed(job.tool()).high();
         all.add(UsualFaults.wear(2, 0, WEAR_MM * Math.pow(over, WEAR_BY_SPEED)));
         all.add(UsualFaults.warmth(job.finishedMm(), job.work().expansionPerK(), felt));
         return List.copyOf(all);
+    }
+
+    private Influence axis() {
+        TurningJob job = cut.job();
+        return job.hold() == Hold.CHUCK
+                ? UsualFaults.taught(
+                        UsualFaults.head(nearMm, farMm), job.lessons().of(Calibration.Of.HEAD))
+                : UsualFaults.taught(
+                        UsualFaults.tail(nearMm, farMm, job.freeLengthMm()),
+                        job.lessons().of(Calibration.Of.TAIL));
+    }
+
+    private Influence dial() {
+        return UsualFaults.taught(UsualFaults.dial(), cut.job().lessons().of(Calibration.Of.DIAL));
+    }
+
+    /** What trials have taught of axis and dial adds so much to the diameter in the middle of the cut, mm; nothing untaught. */
+    public double taughtEvenMm() {
+        if (cut.job().operation() == Operation.FACE) {
+            return 0;
+        }
+        Influence axis = axis();
+        return dial().middle() + axis.middle() * (axis.nearMm() + axis.farMm()) / 2;
+    }
+
+    /** What the chuck's turning adds to the two diameters as reckoned, mm: near, far; nothing between centres. */
+    public JointFit.Made turned() {
+        return cut.job().hold() == Hold.BETWEEN_CENTRES
+                ? new JointFit.Made(0, 0)
+                : new JointFit.Made(errorAt(nearMm) * tiltShareAt(nearMm), errorAt(farMm) * tiltShareAt(farMm));
     }
 
     private Influence turning(double near, double far) {

@@ -10,6 +10,7 @@ import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.wedge.GroundBit;
 import boldwedge.core.mechanics.wedge.Operation;
 import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Calibrations;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.OptionalDouble;
 
@@ -24,6 +25,7 @@ import java.util.OptionalDouble;
  * @param insertPrice what an insert costs, in whatever money
  * @param units what the shop measures in: sizes are chosen from its own
  * @param taught what trials on this lathe have taught of how its chuck turns out of the axis
+ * @param lessons all that trials on it have taught
  * @param wheelRadiusMm radius of the wheel's periphery, or infinite when ground on a flat cup side
  */
 @RecordBuilder
@@ -51,7 +53,8 @@ public record TurningJob(
         double damageMm,
         OptionalDouble insertPrice,
         UnitSystem units,
-        Calibration taught)
+        Calibration taught,
+        Calibrations lessons)
         implements TurningJobBuilder.With {
 
     /** Stock to take off in all, square to the surface, mm. */

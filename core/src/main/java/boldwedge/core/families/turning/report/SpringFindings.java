@@ -126,6 +126,7 @@ final class SpringFindings {
                     "How far the chuck turns out of the axis is assumed from the lathe's size, and may be a third or five times that: "
                             + taperBand() + " A trial with its taper teaches it.");
         }
+        PushedAside.taughtBesides(job.lessons(), say).forEach(finding::note);
         finding.note(PushedAside.springPasses(push, say));
         if (verdict != Verdict.FINE) {
             mendSize(finding);

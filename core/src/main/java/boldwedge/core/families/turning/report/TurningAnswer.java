@@ -184,7 +184,7 @@ public final class TurningAnswer {
         f.add("passTime", "Time of the pass", minutes(cut.passMinutes()));
         f.add("smallestChip", "Smallest chip", mm(cut.cutting().smallestChipMm().chosen()));
         f.add("diameterError", "Left large by spring", mm(cut.pushOff().largestMm()));
-        f.add("dialIn", "To dial in on the diameter", mm(cut.pushOff().evenMm()));
+        f.add("dialIn", "To dial in on the diameter", mm(cut.pushOff().evenMm() + TurningTrial.taughtEvenMm(cut)));
         f.add(
                 "afterDialling",
                 "Left either way when dialled in",

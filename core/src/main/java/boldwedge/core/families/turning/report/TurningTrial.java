@@ -34,6 +34,8 @@ import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.Diagnosis;
+import boldwedge.core.trial.Influence;
+import boldwedge.core.trial.JointFit;
 import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Lessons.Subject;
 import boldwedge.core.trial.Measured;
@@ -42,6 +44,7 @@ import boldwedge.core.trial.SizePrediction;
 import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -84,25 +87,110 @@ public final class TurningTrial {
     }
 
     /**
-     * What a trial of such a cut is about: how the chuck of this lathe turns out of the axis, whatever is cut; empty when a field is
-     * wrong or nothing stands out of a chuck.
+     * What a trial of such a cut is about: how the chuck of this lathe turns out of the axis, whatever is cut, where its axes run and what its dial is
+     * off by; empty when a field is wrong or it is faced.
      */
     public static Optional<Lessons.About> about(PlanRequest request) {
         return new TurningReader(request)
                 .read()
-                .filter(job -> job.operation() != Operation.FACE && job.hold() != Hold.BETWEEN_CENTRES)
+                .filter(job -> job.operation() != Operation.FACE)
                 .map(job -> about(request.text(LATHE), job));
     }
 
     private static Lessons.About about(String lathe, TurningJob job) {
-        Subject force = Subject.of(Calibration.Of.FORCE, lathe, "");
-        return job.lathe().chuckTilt().isPresent()
-                ? Lessons.About.of(lathe, force)
-                : Lessons.About.of(lathe, Subject.of(Calibration.Of.SPRING, lathe, "", "chuck"));
+        Subject chuck = job.lathe().chuckTilt().isPresent()
+                ? Subject.of(Calibration.Of.FORCE, lathe, "")
+                : Subject.of(Calibration.Of.SPRING, lathe, "", "chuck");
+        Subject dial = dialOf(lathe);
+        return switch (job.hold()) {
+            case CHUCK -> new Lessons.About(lathe, chuck, List.of(chuck, Lessons.About.head(lathe), dial));
+            case CHUCK_AND_CENTRE -> new Lessons.About(lathe, chuck, List.of(chuck, tailOf(lathe), dial));
+            case BETWEEN_CENTRES -> new Lessons.About(lathe, tailOf(lathe), List.of(tailOf(lathe), dial));
+        };
+    }
+
+    private static Subject tailOf(String lathe) {
+        return Subject.of(Calibration.Of.TAIL, lathe);
+    }
+
+    private static Subject dialOf(String lathe) {
+        return Subject.of(Calibration.Of.DIAL, lathe, "turned");
+    }
+
+    /** What one trial tells of a reading, mm: of the gauge and the setting, and a part of what springs. */
+    private static final double SETTING_MM = 0.005;
+
+    private static final double SPRING_PART = 0.25;
+
+    /**
+     * What a kept trial teaches besides: a taper that the chuck's turning does not make is the axis', and what is left alike at both ends is the dial's.
+     */
+    public static Map<Subject, Calibration.Lesson> besides(TrialRequest kept) {
+        TurningTrial proof = new TurningTrial(kept.untaught());
+        Optional<TurningCut> worked = TurningReader.cut(proof.reader.ran(RUN)).cut();
+        OptionalDouble near = proof.reader.value("near", NEAR, DIAMETER);
+        OptionalDouble far = proof.reader.value("far", FAR, DIAMETER);
+        OptionalDouble apart = proof.reader.value("apart", APART, DISTANCE);
+        if (worked.isEmpty()
+                || near.isEmpty()
+                || far.isEmpty()
+                || apart.isEmpty()
+                || worked.get().job().operation() == Operation.FACE) {
+            return Map.of();
+        }
+        TurningCut cut = worked.get();
+        String lathe = kept.plan().text(LATHE);
+        ReadAt at = ReadAt.of(cut, apart.getAsDouble(), proof.warmth(), proof.moved());
+        SizePrediction sizes = predict(cut, at, List.of()).sizes();
+        JointFit.Made left = new JointFit.Made(near.getAsDouble() - sizes.nearMm(), far.getAsDouble() - sizes.farMm());
+        Map<Subject, Calibration.Lesson> taught = new HashMap<>();
+        double springs = Math.abs(sizes.taperMm());
+        Optional<Calibration.Lesson> turning = lesson(kept).flatMap(Calibration.Trial::lesson);
+        if (turning.isPresent()) {
+            JointFit.Made turned = new TurningInfluences(cut, at.nearMm(), at.farMm()).turned();
+            double more = Math.expm1(turning.get().logarithm());
+            left = left.plus(-more * turned.nearMm(), -more * turned.farMm());
+        } else {
+            boolean chucked = cut.job().hold() == Hold.CHUCK;
+            Influence axis = chucked
+                    ? UsualFaults.head(at.nearMm(), at.farMm())
+                    : UsualFaults.tail(at.nearMm(), at.farMm(), cut.job().freeLengthMm());
+            double perUnit = axis.farMm() - axis.nearMm();
+            double off = left.taperMm() / perUnit;
+            double sigma = Math.hypot(SETTING_MM / 2, SPRING_PART * springs) / Math.abs(perUnit);
+            Calibration.Lesson.added(chucked ? Calibration.Of.HEAD : Calibration.Of.TAIL, off, sigma)
+                    .ifPresent(lesson -> taught.put(chucked ? Lessons.About.head(lathe) : tailOf(lathe), lesson));
+            left = left.plus(-off * axis.nearMm(), -off * axis.farMm());
+        }
+        double sigma = Math.hypot(SETTING_MM, SPRING_PART * Math.abs(sizes.evenMm()));
+        Calibration.Lesson.added(Calibration.Of.DIAL, left.evenMm(), sigma)
+                .ifPresent(lesson -> taught.put(dialOf(lathe), lesson));
+        return taught;
+    }
+
+    /** What trials have taught of axis and dial adds so much to the diameter in the middle of a cut, mm. */
+    static double taughtEvenMm(TurningCut cut) {
+        PushOff push = cut.pushOff();
+        return new TurningInfluences(
+                        cut,
+                        push.stations().getFirst().fromChuckMm(),
+                        push.stations().getLast().fromChuckMm())
+                .taughtEvenMm();
+    }
+
+    private Measured.Warmth warmth() {
+        return reader.choice("warmth", "Warmth when measured", Measured.Warmth.values());
+    }
+
+    private Moved moved() {
+        return new Moved(moved("dialled", DIALLED), moved("tailstock", SET_OVER), moved("swung", SWUNG));
     }
 
     /** Of a chuck no more is known than the size of its lathe: it may turn so many times as far as reckoned, or so many times less. */
     private static final double TURNING_BELIEVED = 10;
+
+    /** So many times its reckoned turning a chuck may well turn. */
+    private static final double TURNING_TOLD = 2;
 
     /**
      * What a kept trial teaches: of the taper reckoned without teaching, and of the one measured, what is left when the bending of
@@ -128,8 +216,12 @@ public final class TurningTrial {
                 .sizes()
                 .taperMm();
         double turning = reckoned * tiltShare(cut);
-        double measured = far.getAsDouble() - near.getAsDouble();
-        return Optional.of(new Calibration.Trial(turning, measured - (reckoned - turning), TURNING_BELIEVED));
+        double swung = proof.moved().swungMm() * apart.getAsDouble() / cut.job().lengthMm();
+        double measured = far.getAsDouble() - near.getAsDouble() - swung;
+        // Where the axis usually makes more of a taper than the turning does, it teaches that.
+        return turning < 2 * UsualFaults.USUAL_SLOPE * apart.getAsDouble() / TURNING_TOLD
+                ? Optional.empty()
+                : Optional.of(new Calibration.Trial(turning, measured - (reckoned - turning), TURNING_BELIEVED));
     }
 
     /** What part of the taper the chuck's turning makes: of the difference of give between the ends of the cut. */
@@ -158,8 +250,8 @@ public final class TurningTrial {
         OptionalDouble finish = reader.value("finish", "Finish measured", new Limits(Quantity.ROUGHNESS, 0.01, 100));
         Measured.Chip chip = reader.choice("chip", "Chip", Measured.Chip.values());
         Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
-        Measured.Warmth warmth = reader.choice("warmth", "Warmth when measured", Measured.Warmth.values());
-        Moved moved = new Moved(moved("dialled", DIALLED), moved("tailstock", SET_OVER), moved("swung", SWUNG));
+        Measured.Warmth warmth = warmth();
+        Moved moved = moved();
         if (worked.cut().isEmpty() && !reader.hasErrors()) {
             return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
         }
