@@ -1303,6 +1303,9 @@ export interface components {
         Fix: {
             field: string;
             label: string;
+            readings: {
+                [key: string]: string;
+            };
             text: string;
         };
         GrindEntry: {
@@ -1683,6 +1686,7 @@ export interface components {
             hint: string;
             id: string;
             label: string;
+            moved: boolean;
             usual: string;
         };
         Reset: {

@@ -46,4 +46,15 @@ describe('a draft', () => {
     expect(stored('b')).toBeUndefined();
     expect(stored('none')).toBeUndefined();
   });
+
+  it('starts the next piece with what was moved when a change is done, as one step to undo', () => {
+    let history = edited(start(), { kind: 'reading', id: 'near', text: '13.39' });
+    history = edited(history, { kind: 'done', fields: { hold: 'centre' }, readings: { dialled: '-0.02 mm' } });
+    expect(history.now.readings).toEqual({ dialled: '-0.02 mm' });
+    expect(history.now.fields).toEqual({ hold: 'centre' });
+    expect(history.now.changed).toBe(true);
+    expect(undone(history).now.readings).toEqual({ near: '13.39' });
+    const atTheMachine = edited(start(), { kind: 'done', fields: {}, readings: { dialled: '-0.02 mm' } });
+    expect(atTheMachine.now.changed).toBe(false);
+  });
 });

@@ -25,6 +25,8 @@ export type Edit =
   | { kind: 'field'; id: string; text: string }
   | { kind: 'fields'; fields: Texts }
   | { kind: 'reading'; id: string; text: string }
+  /** A change after a trial is done: the next piece is read anew, with what it is told of the change. */
+  | { kind: 'done'; fields: Texts; readings: Texts }
   | { kind: 'measured'; id: string; text: string }
   | { kind: 'card'; id: string; text: string }
   | { kind: 'tick'; id: string; on: boolean }
@@ -77,6 +79,13 @@ function apply(draft: Draft, edit: Edit): Draft {
       return { ...draft, fields: { ...draft.fields, ...edit.fields }, changed: true };
     case 'reading':
       return { ...draft, readings: { ...draft.readings, [edit.id]: edit.text } };
+    case 'done':
+      return {
+        ...draft,
+        fields: { ...draft.fields, ...edit.fields },
+        readings: edit.readings,
+        changed: draft.changed || Object.keys(edit.fields).length > 0,
+      };
     case 'measured':
       return { ...draft, measured: { ...draft.measured, [edit.id]: edit.text } };
     case 'card':

@@ -44,7 +44,7 @@ const PUSH = finding('push-off', 'WRONG', {
   source: 'Beam deflection',
   cautions: ['Stop the spindle before you measure.'],
   schools: [{ name: 'Slow and deep', reason: 'one pass pushes alike', inForce: true }],
-  mends: [{ label: 'Centre up', field: 'hold', text: 'centre' }],
+  mends: [{ label: 'Centre up', field: 'hold', text: 'centre', readings: {} }],
 });
 
 const ledger = (findings: Finding[], station: 'CUT' | 'REACH' = 'REACH') =>

@@ -1,14 +1,23 @@
 import { Collapsible } from 'radix-ui';
 import type { TrialAnswer } from '../api/client';
 import { useEdit } from '../cut/CutContext';
+import type { Edit } from '../cut/draft';
 import { ComparedTable } from '../frame/ComparedTable';
 import { DO } from '../frame/looks';
 import { Working } from '../ledger/Working';
 
+/** The change as an edit: the plan with it, and the next piece's trial told of what was moved. */
+const done = (next: NonNullable<TrialAnswer['next']>): Edit => ({
+  kind: 'done',
+  fields: next.field ? { [next.field]: next.text } : {},
+  readings: next.readings,
+});
+
 /** What was measured beside what was predicted, one change next, and what would explain the difference. */
-export function Judgement({ judged }: { judged: TrialAnswer }) {
+export function Judgement({ judged, onDone }: { judged: TrialAnswer; onDone: () => void }) {
   const edit = useEdit();
   const next = judged.next;
+  const toldOn = next !== undefined && next !== null && Object.keys(next.readings).length > 0;
   return (
     <>
       <ComparedTable heads={['Predicted', 'Measured']}>
@@ -28,12 +37,30 @@ export function Judgement({ judged }: { judged: TrialAnswer }) {
       <div className="my-3 rounded-edge border-2 border-accent px-3 pt-1.5 pb-2.5 [&_h2]:mt-0 [&_h2]:mb-1.25 [&_p]:mt-1.5">
         <h2>One change next</h2>
         {next && !next.field ? <p className="font-semibold">{next.label}</p> : null}
-        {next?.field ? (
+        {next?.field && !toldOn ? (
           <button type="button" className={DO} onClick={() => edit({ kind: 'field', id: next.field, text: next.text })}>
             {next.label}
           </button>
         ) : null}
+        {next?.field && toldOn ? <p className="font-semibold">{next.label}</p> : null}
         <p>{judged.expected}</p>
+        {next && toldOn ? (
+          <>
+            <button
+              type="button"
+              className={`${DO} mt-2`}
+              onClick={() => {
+                edit(done(next));
+                onDone();
+              }}
+            >
+              Done: read the next piece
+            </button>
+            <p className="text-sm text-ink-2">
+              Keep this trial first. What was read is cleared, what was moved is remembered.
+            </p>
+          </>
+        ) : null}
       </div>
       {judged.causes.length > 0 && (
         <>

@@ -1,4 +1,5 @@
-import { useEffect, useState } from 'react';
+import { Collapsible } from 'radix-ui';
+import { useEffect, useRef, useState } from 'react';
 import { api, given, Refused, type Scene, type TrialAnswer } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
@@ -19,6 +20,8 @@ export function ProveStation() {
   const edit = useEdit();
   const [judged, setJudged] = useState<TrialAnswer>();
   const [trouble, setTrouble] = useState('');
+  const [opened, setOpened] = useState(false);
+  const form = useRef<HTMLFormElement>(null);
   const { fields, units, readings } = draft;
   useEffect(() => {
     const abort = new AbortController();
@@ -37,37 +40,46 @@ export function ProveStation() {
   // Of what is left as planned nothing is typed that could be said in other units.
   const otherOf = (id: string) =>
     (readings[id] ?? '') === '' ? '' : (judged?.readings.find((one) => one.id === id)?.other ?? '');
-  const form = families.find((one) => one.id === page?.family)?.trial;
-  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === form?.scene);
+  const asks = families.find((one) => one.id === page?.family)?.trial;
+  const fallback: Scene | undefined = answer?.scenes.find((one) => one.id === asks?.scene);
   const scene = judged?.scene ?? fallback;
-  const typed = form?.readings.filter((row) => row.choices.length === 0) ?? [];
-  const picked = form?.readings.filter((row) => row.choices.length > 0) ?? [];
+  const typed = asks?.readings.filter((row) => row.choices.length === 0) ?? [];
+  const picked = asks?.readings.filter((row) => row.choices.length > 0) ?? [];
+  // What was judged is over; the next piece is typed where the last one was.
+  const nextPiece = () => {
+    setJudged(undefined);
+    form.current?.querySelector('input')?.focus();
+  };
+  const read = typed.filter((row) => !row.moved);
+  const moved = typed.filter((row) => row.moved);
+  const asked = (row: (typeof typed)[number]) => (
+    <label key={row.id} className={`${READING} ${errorOf(row.id) ? 'reading-wrong' : ''}`}>
+      <span>{row.label}</span>
+      <input
+        className={`${FIELD} figures`}
+        data-reading={row.id}
+        value={readings[row.id] ?? ''}
+        placeholder={row.hint}
+        aria-invalid={errorOf(row.id) !== ''}
+        onChange={(event) => edit({ kind: 'reading', id: row.id, text: event.target.value })}
+      />
+      {errorOf(row.id) ? (
+        <em role="alert">{errorOf(row.id)}</em>
+      ) : (
+        otherOf(row.id) && <small className="figures">{otherOf(row.id)}</small>
+      )}
+    </label>
+  );
   return (
     <div className={STATION}>
       <div className="plate-side-form flex min-w-0 flex-col gap-3 max-hand:overflow-x-auto">
         <form
+          ref={form}
           className="grid grid-cols-3 gap-x-4 gap-y-1.75 max-hand:grid-cols-[minmax(0,1fr)]"
           onSubmit={(event) => event.preventDefault()}
           aria-label="Trial readings"
         >
-          {typed.map((row) => (
-            <label key={row.id} className={`${READING} ${errorOf(row.id) ? 'reading-wrong' : ''}`}>
-              <span>{row.label}</span>
-              <input
-                className={`${FIELD} figures`}
-                data-reading={row.id}
-                value={readings[row.id] ?? ''}
-                placeholder={row.hint}
-                aria-invalid={errorOf(row.id) !== ''}
-                onChange={(event) => edit({ kind: 'reading', id: row.id, text: event.target.value })}
-              />
-              {errorOf(row.id) ? (
-                <em role="alert">{errorOf(row.id)}</em>
-              ) : (
-                otherOf(row.id) && <small className="figures">{otherOf(row.id)}</small>
-              )}
-            </label>
-          ))}
+          {read.map(asked)}
           {picked.map((pick) => {
             const at = readings[pick.id] ?? pick.usual;
             return (
@@ -83,9 +95,23 @@ export function ProveStation() {
               </div>
             );
           })}
+          {moved.length > 0 && (
+            <Collapsible.Root
+              className="col-span-full"
+              open={opened || moved.some((row) => (readings[row.id] ?? '') !== '')}
+              onOpenChange={setOpened}
+            >
+              <Collapsible.Trigger className="min-h-touch text-left font-semibold text-accent">
+                Moved since the first cut {opened ? '▴' : '▾'}
+              </Collapsible.Trigger>
+              <Collapsible.Content className="grid grid-cols-3 gap-x-4 gap-y-1.75 max-hand:grid-cols-[minmax(0,1fr)]">
+                {moved.map(asked)}
+              </Collapsible.Content>
+            </Collapsible.Root>
+          )}
         </form>
         {scene && <Plate scene={scene} still />}
-        <Panels names={form?.panels ?? []} />
+        <Panels names={asks?.panels ?? []} />
       </div>
       <aside className="ledger block min-w-0" aria-label="Judgement">
         <Standing />
@@ -93,7 +119,7 @@ export function ProveStation() {
         <p className="verdict mb-2 text-verdict leading-tight font-semibold" role="status">
           {judged?.verdict ?? 'Cut a trial piece in the same stuff, then type what you measured.'}
         </p>
-        {judged?.worked && <Judgement judged={judged} />}
+        {judged?.worked && <Judgement judged={judged} onDone={nextPiece} />}
         <ForKeepers>
           <KeepTrial worked={judged?.worked ?? false} />
         </ForKeepers>

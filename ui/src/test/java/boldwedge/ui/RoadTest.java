@@ -91,6 +91,29 @@ class RoadTest extends PageTest {
         assertThat(page.locator(".log")).containsText("<b>road</b> trial");
     }
 
+    /** What was told is done: the next piece is read from nothing, and what was moved stands where it can be seen; Undo brings the last piece back. */
+    @Test
+    void aChangeThatIsDoneIsRememberedForTheNextPiece() {
+        browser.open("/cut/" + cut("Guide-vane pin") + "/prove");
+        Locator dialled = page.locator("[data-reading='dialled']");
+        assertThat(page.locator("[data-reading='near']")).isVisible();
+        assertThat(dialled).hasCount(0);
+        page.locator("[data-reading='near']").fill("13.43");
+        page.locator("[data-reading='far']").fill("13.432");
+        page.locator("[data-reading='apart']").fill("70");
+        assertThat(page.getByText(Pattern.compile("^Dial in .* on the diameter$")))
+                .isVisible();
+        button("Done: read the next piece").click();
+        assertThat(page.locator("[data-reading='near']")).hasValue("");
+        assertThat(page.locator("[data-reading='near']")).isFocused();
+        assertThat(page.locator("[data-reading='apart']")).hasValue("70");
+        assertThat(dialled).hasValue(Pattern.compile("^-0\\.0.* mm$"));
+        assertThat(page.locator(".verdict")).containsText("Type both diameters");
+        button("Undo").click();
+        assertThat(page.locator("[data-reading='near']")).hasValue("13.43");
+        assertThat(dialled).hasCount(0);
+    }
+
     @Test
     void keysUndoFlipTickAndFind() {
         browser.open("/cut/new/cut");

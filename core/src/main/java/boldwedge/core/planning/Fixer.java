@@ -1,6 +1,8 @@
 package boldwedge.core.planning;
 
 import boldwedge.core.language.finding.Fix;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 
@@ -37,6 +39,20 @@ public record Fixer<C>(PlanRequest run, Function<PlanRequest, Optional<C>> work)
     /** The cut with a field typed over; empty when it cannot be worked out so. */
     public Optional<C> with(String field, String text) {
         return work.apply(run.with(field, text));
+    }
+
+    /**
+     * Nothing is changed by a size that was read warm, where warmth may be more of it than the tolerance bears: the same piece is read again.
+     *
+     * @param kept readings that stay for it: where it is read, what was moved
+     */
+    public static Proposal cooling(Map<String, String> kept) {
+        Map<String, String> readings = new HashMap<>(kept);
+        readings.put("warmth", "cold");
+        return new Proposal(
+                Fix.atTheMachine("Let it cool to the room, then read the same piece again", readings),
+                "A hand does not feel warmth well enough for this tolerance; nothing is dialled by a warm piece.",
+                0);
     }
 
     /**

@@ -18,13 +18,18 @@ public record TrialForm(List<ReadingEntry> readings, String scene, List<Panel> p
 
     /** The same with a reading that is typed. */
     public TrialForm typed(String id, String label, String hint) {
-        return reading(new ReadingEntry(id, label, hint, List.of(), ""));
+        return reading(new ReadingEntry(id, label, hint, List.of(), "", false));
+    }
+
+    /** The same with what was moved since the first cut, typed: the page folds it away until something was. */
+    public TrialForm moved(String id, String label, String hint) {
+        return reading(new ReadingEntry(id, label, hint, List.of(), "", true));
     }
 
     /** The same with a reading that is picked; the first choice holds before anybody picks. */
     public TrialForm picked(String id, String label, List<Choice> choices) {
         return reading(
-                new ReadingEntry(id, label, "", choices, choices.getFirst().id()));
+                new ReadingEntry(id, label, "", choices, choices.getFirst().id(), false));
     }
 
     /** The same with parts that the page draws by hand. */
@@ -44,6 +49,8 @@ public record TrialForm(List<ReadingEntry> readings, String scene, List<Panel> p
      * @param hint what stands in its place while it is empty
      * @param choices what can be picked; empty when it is typed
      * @param usual what holds before anybody picks
+     * @param moved whether it tells of what was moved since the first cut
      */
-    public record ReadingEntry(String id, String label, String hint, List<Choice> choices, String usual) {}
+    public record ReadingEntry(
+            String id, String label, String hint, List<Choice> choices, String usual, boolean moved) {}
 }

@@ -25,6 +25,9 @@ public final class Diagnosis {
     /** An even error below this is not worth a cause, mm. */
     private static final double NO_ERROR_MM = 0.006;
 
+    /** So much of its share a cause of size keeps beside a sign. */
+    private static final double BEHIND_A_SIGN = 0.4;
+
     /** A choice that makes this much of the spring is its cause. */
     private static final double MOST_OF_IT = 0.5;
 
@@ -100,6 +103,12 @@ public final class Diagnosis {
                 all);
     }
 
+    /** What was seen and heard is asked about before the size: it makes size besides. */
+    private boolean hasSign() {
+        boolean blue = measured.chip() == Measured.Chip.BLUE && isTooHot();
+        return measured.sound() != Measured.Sound.QUIET || measured.chip() == Measured.Chip.WELDED || blue;
+    }
+
     private void share(String id, String title, String explains, Made made, double all) {
         if (!made.explains(predicted.sizes().seen(measured.nearMm(), measured.farMm()))) {
             return;
@@ -108,7 +117,7 @@ public final class Diagnosis {
                 id,
                 title,
                 explains,
-                made.size() / all,
+                (hasSign() ? BEHIND_A_SIGN : 1) * made.size() / all,
                 Working.of("Its share of what was seen", "e / (e + r)", number(made.size() / all))
                         .with("e", "by it, both readings together", mm(made.size()))
                         .with("r", "by all else", mm(all - made.size()))
@@ -294,10 +303,14 @@ public final class Diagnosis {
                         .told(say));
     }
 
+    /** Carbide is meant to send its heat off with the chip: blue is amiss there only over the range. */
+    private boolean isTooHot() {
+        return predicted.drawsSoft() || predicted.surfaceSpeed() > predicted.fastestGood();
+    }
+
     private void heat() {
         double over = predicted.surfaceSpeed() / predicted.fastestGood();
-        // Carbide is meant to send its heat off with the chip: blue is amiss there only over the range.
-        if (measured.chip() != Measured.Chip.BLUE || (!predicted.drawsSoft() && over <= 1)) {
+        if (measured.chip() != Measured.Chip.BLUE || !isTooHot()) {
             return;
         }
         add(

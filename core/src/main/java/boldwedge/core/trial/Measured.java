@@ -93,6 +93,19 @@ public record Measured(double nearMm, double farMm, OptionalDouble raMm, Chip ch
             return usual;
         }
 
+        /**
+         * Whether a hand cannot tell the size well enough: it has to cool first.
+         *
+         * @param growsMm by a kelvin, mm
+         * @param allowedMm what the tolerance allows either way
+         */
+        public boolean hidesTheSize(double growsMm, double allowedMm) {
+            return this != NOT_FELT && this != COLD && usual * growsMm > HIDES * allowedMm;
+        }
+
+        /** A doubt of this share of what is allowed is too much. */
+        private static final double HIDES = 0.25;
+
         double bad() {
             return bad;
         }

@@ -19,7 +19,12 @@ public record VirtualLathe(Machine machine, Faults faults) {
      * @param readNearMm the same as it is read, warm as it is
      * @param readFarMm the same at the free end
      */
-    public record Piece(double nearMm, double farMm, double readNearMm, double readFarMm) {}
+    public record Piece(double nearMm, double farMm, double readNearMm, double readFarMm) {
+        /** The same read cold, with the same gauge's errors left out. */
+        public Piece cooled() {
+            return new Piece(nearMm, farMm, nearMm, farMm);
+        }
+    }
 
     /** Cuts a piece and has it read. */
     public Piece cut(Pass pass, RandomGenerator random) {

@@ -14,6 +14,7 @@ import boldwedge.core.virtual.Pass;
 import boldwedge.core.virtual.VirtualLathe;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -21,6 +22,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Random;
 import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * Follows the program's advice in a shop with hidden faults, trial after trial: {@code ./bw loop [N] [seed]}. Told is how soon pieces come out in
@@ -29,6 +31,7 @@ import java.util.Set;
 public final class Loop {
     private static final int USUAL = 400;
     private static final int MOST_TRIALS = 6;
+    private static final long APART = 1_000_003L;
     private static final Set<String> SIZES = Set.of("Near the chuck", "Far end", "At the mouth", "At the bottom");
     private static final Map<String, Faults.Kind> KINDS = Map.ofEntries(
             Map.entry("push-off", Faults.Kind.SPRING),
@@ -47,79 +50,123 @@ public final class Loop {
             Map.entry("warm", Faults.Kind.WARMTH));
 
     /** What came of the jobs. */
-    private static final class Tally {
-        int jobs;
-        int good;
-        int trials;
-        int hard;
-        int hardGood;
-        int hardTrials;
-        int judged;
-        int first;
-        int inThree;
-        int bands;
-        int within;
-        int tapers;
-        int tapersWithin;
-        int changes;
-        int worse;
-        final int[] at = new int[MOST_TRIALS];
-        final Map<String, Integer> mistaken = new HashMap<>();
+    static final class Tally {
+        private int jobs;
+        private int good;
+        private int trials;
+        private int hard;
+        private int hardGood;
+        private int hardTrials;
+        private int judged;
+        private int first;
+        private int inThree;
+        private int bands;
+        private int within;
+        private int tapers;
+        private int tapersWithin;
+        private int changes;
+        private int worse;
+        private final int[] at = new int[MOST_TRIALS];
+        private final Map<String, Integer> mistaken = new TreeMap<>();
+        private final List<Double> untaught = new ArrayList<>();
+        private final List<Double> taught = new ArrayList<>();
+
+        private static double share(int of, int all) {
+            return (double) of / Math.max(1, all);
+        }
+
+        /** Share of all jobs that came out in tolerance within six trials. */
+        double inTolerance() {
+            return share(good, jobs);
+        }
+
+        /** The same of those whose taper is wider than the tolerance. */
+        double hardInTolerance() {
+            return share(hardGood, hard);
+        }
+
+        /** Share of those out of tolerance at first of which the dominant cause was named first. */
+        double causeFirst() {
+            return share(first, judged);
+        }
+
+        double causeInThree() {
+            return share(inThree, judged);
+        }
+
+        /** Share of the sizes that came out within what was stated. */
+        double sizesCovered() {
+            return share(within, bands);
+        }
+
+        double tapersCovered() {
+            return share(tapersWithin, tapers);
+        }
+
+        double madeWorse() {
+            return share(worse, changes);
+        }
+
+        /** Median error of a size after four kept trials over the one without them. */
+        double leftByTeaching() {
+            return median(taught) / median(untaught);
+        }
+
+        private void tell() {
+            line("in tolerance within six trials", inTolerance());
+            System.out.printf(
+                    Locale.ROOT, "  %-44s %.2f %s%n", "trials of those", share(trials, good), Arrays.toString(at));
+            line("that dialling cannot save (" + hard + ")", hardInTolerance());
+            System.out.printf(Locale.ROOT, "  %-44s %.2f%n", "trials of those", share(hardTrials, hardGood));
+            line("true dominant cause first (" + judged + ")", causeFirst());
+            line("among the first three", causeInThree());
+            line("stated bands cover, sizes", sizesCovered());
+            line("stated bands cover, tapers", tapersCovered());
+            line("changes that made it worse", madeWorse());
+            System.out.printf(
+                    Locale.ROOT,
+                    "  %-44s %.4f mm, untaught %.4f mm%n",
+                    "median error of a size after four trials",
+                    median(taught),
+                    median(untaught));
+            System.out.println("  taken for another: " + mistaken);
+        }
+
+        private static void line(String what, double share) {
+            System.out.printf(Locale.ROOT, "  %-44s %.1f %%%n", what, 100 * share);
+        }
     }
 
     private Loop() {}
 
-    /** Runs it; as many jobs as the first argument says, from the seed that the second says. */
+    /** Runs it; as many jobs as the first argument says, from the seed that the second says; with a third the jobs that went wrong are told. */
     public static void main(String[] arguments) {
         int jobs = arguments.length > 0 && !arguments[0].isEmpty() ? Integer.parseInt(arguments[0]) : USUAL;
         long seed = arguments.length > 1 && !arguments[1].isEmpty() ? Long.parseLong(arguments[1]) : System.nanoTime();
-        boolean telling = arguments.length > 2;
+        Tally tally = run(jobs, seed, arguments.length > 2);
+        System.out.printf(Locale.ROOT, "%d jobs, seed %d%n", jobs, seed);
+        tally.tell();
+    }
+
+    /** Has jobs cut as advised. Each has its own luck, so that the same jobs are cut whatever is advised in others. */
+    static Tally run(int jobs, long seed, boolean telling) {
         Tally tally = new Tally();
         List<String> lathes =
                 Machines.NAMES.stream().filter(name -> !lathe(name).mill()).toList();
         for (int i = 0; i < jobs; i++) {
-            // Each job has its own luck, so that the same jobs are cut whatever is advised in others.
-            Random random = new Random(seed + i * 1_000_003L);
+            Random random = new Random(seed + i * APART);
             LoopJob job = LoopJob.drawn(random, lathes.get(random.nextInt(lathes.size())));
             follow(job, Faults.drawn(random), random, tally, telling);
         }
-        List<Double> untaught = new ArrayList<>();
-        List<Double> taught = new ArrayList<>();
         for (int i = 0; i < jobs / 3; i++) {
-            Random random = new Random(~seed + i * 1_000_003L);
-            taughtByFour(lathes.get(random.nextInt(lathes.size())), random, untaught, taught);
+            Random random = new Random(~seed + i * APART);
+            taughtByFour(lathes.get(random.nextInt(lathes.size())), random, tally);
         }
-        System.out.printf(Locale.ROOT, "%d jobs, seed %d%n", jobs, seed);
-        System.out.printf(
-                Locale.ROOT,
-                "  %-44s %.4f mm, untaught %.4f mm%n",
-                "median error of a size after four trials",
-                median(taught),
-                median(untaught));
-        told("of errors beyond 0.01 mm are left", (int) beyond(taught), (int) beyond(untaught));
-        told("in tolerance within six trials", tally.good, tally.jobs);
-        System.out.printf(Locale.ROOT, "  %-44s %.2f%n", "trials of those", (double) tally.trials / tally.good);
-        System.out.println("  by trial " + Arrays.toString(tally.at));
-        told("that dialling cannot save (" + tally.hard + ")", tally.hardGood, tally.hard);
-        System.out.printf(Locale.ROOT, "  %-44s %.2f%n", "trials of those", (double) tally.hardTrials / tally.hardGood);
-        told("true dominant cause first (" + tally.judged + ")", tally.first, tally.judged);
-        told("among the first three", tally.inThree, tally.judged);
-        told("stated bands cover, sizes", tally.within, tally.bands);
-        told("stated bands cover, tapers", tally.tapersWithin, tally.tapers);
-        told("changes that made it worse", tally.worse, tally.changes);
-        System.out.println("  taken for another: " + tally.mistaken);
-    }
-
-    private static void told(String what, int of, int all) {
-        System.out.printf(Locale.ROOT, "  %-44s %.1f %%%n", what, 100.0 * of / Math.max(1, all));
+        return tally;
     }
 
     private static Lathe lathe(String name) {
         return Objects.requireNonNull(Machines.ALL.get(name));
-    }
-
-    private static long beyond(List<Double> errors) {
-        return errors.stream().filter(error -> error > 0.01).count();
     }
 
     private static double median(List<Double> all) {
@@ -127,7 +174,7 @@ public final class Loop {
     }
 
     /** Four jobs alike in kind are cut on one lathe and kept; how far off is the fifth, and how far would it be if nothing had been kept? */
-    private static void taughtByFour(String name, Random random, List<Double> untaught, List<Double> taught) {
+    private static void taughtByFour(String name, Random random, Tally tally) {
         Faults faults = Faults.drawn(random);
         LoopJob like = LoopJob.drawn(random, name);
         Lessons lessons = new Lessons();
@@ -145,8 +192,8 @@ public final class Loop {
                 continue;
             }
             Calibrations known = family.about(plain).map(lessons::taught).orElse(Calibrations.NONE);
-            error(TrialJudge.prove(new TrialRequest(plain, readings)), untaught);
-            error(TrialJudge.prove(new TrialRequest(job.request(known), readings)), taught);
+            error(TrialJudge.prove(new TrialRequest(plain, readings)), tally.untaught);
+            error(TrialJudge.prove(new TrialRequest(job.request(known), readings)), tally.taught);
         }
     }
 
@@ -182,6 +229,12 @@ public final class Loop {
             readings.putAll(told);
             readings.put("warmth", felt(faults.warmK()));
             TrialAnswer answer = TrialJudge.prove(new TrialRequest(job.request(Calibrations.NONE), readings));
+            if (answer.next().isPresent() && answer.next().get().readings().containsKey("warmth")) {
+                // The same piece, read again when it has cooled.
+                readings.putAll(job.readings(piece.cooled(), wanted));
+                readings.put("warmth", "cold");
+                answer = TrialJudge.prove(new TrialRequest(job.request(Calibrations.NONE), readings));
+            }
             story.append(String.format(
                     Locale.ROOT,
                     "  near %+.3f far %+.3f of ±%.3f; %s -> %s%n",
@@ -273,7 +326,7 @@ public final class Loop {
     }
 
     private static Map<Faults.Kind, String> weights(VirtualLathe shop, Pass pass) {
-        Map<Faults.Kind, String> all = new java.util.EnumMap<>(Faults.Kind.class);
+        Map<Faults.Kind, String> all = new EnumMap<>(Faults.Kind.class);
         for (Faults.Kind kind : Faults.Kind.values()) {
             all.put(kind, String.format(Locale.ROOT, "%.4f", weight(shop, pass, kind)));
         }

@@ -102,8 +102,8 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
                                     "warmth",
                                     "Warmth when measured",
                                     Choice.of(Measured.Warmth.values(), Measured.Warmth::words))
-                            .typed("dialled", "Dialled since the first cut", "on the diameter, − is in")
-                            .typed("swung", "Swung since", "taper, − makes the bottom smaller")
+                            .moved("dialled", "Dialled, on the diameter", "− is smaller")
+                            .moved("swung", "Taper swung out", "− bottom smaller")
                             .with(Panel.TOOL_TESTS),
                     BoreTrial::prove)
             .teaching(BoreTrial::about, BoreTrial::lesson)

@@ -69,9 +69,9 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                                     "warmth",
                                     "Warmth when measured",
                                     Choice.of(Measured.Warmth.values(), Measured.Warmth::words))
-                            .typed("dialled", "Dialled since the first cut", "on the diameter, − is in")
-                            .typed("tailstock", "Tailstock set over since", "− is towards the tool")
-                            .typed("swung", "Swung since", "taper, − makes the far end smaller"),
+                            .moved("dialled", "Dialled, on the diameter", "− is in")
+                            .moved("tailstock", "Tailstock set over", "− to the tool")
+                            .moved("swung", "Taper swung out", "− far end smaller"),
                     TurningTrial::prove)
             .teaching(TurningTrial::about, TurningTrial::lesson)
             .andTeaching(TurningTrial::besides);

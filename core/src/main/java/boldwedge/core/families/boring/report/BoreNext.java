@@ -64,6 +64,9 @@ final class BoreNext {
                 return quieter;
             }
         }
+        if (seen.isHiddenByWarmth()) {
+            return Optional.of(Fixer.cooling(told(0, 0)));
+        }
         double taper = bottomMm - mouthMm;
         if (UsualFaults.isForTheDial(Math.abs(taper) / 2, cut.job().allowedErrorMm())) {
             return dialled();
@@ -110,9 +113,9 @@ final class BoreNext {
         return told;
     }
 
-    private static void tell(Map<String, String> told, String reading, double mm) {
+    private void tell(Map<String, String> told, String reading, double mm) {
         if (Math.abs(mm) > 1e-6) {
-            told.put(reading, Written.exact(Quantity.LENGTH, mm));
+            told.put(reading, Written.full(Quantity.LENGTH, mm, say.units()));
         }
     }
 

@@ -15,6 +15,7 @@ import java.util.OptionalDouble;
  * @param bottom diameter read there
  * @param finish Ra in µm, if it was measured
  * @param sound how it sounded
+ * @param warmth how warm it felt
  * @param dialled what was dialled since the point was first set, on the diameter
  * @param swung taper that was swung since, the bottom over the mouth, on the diameter
  */
@@ -25,8 +26,18 @@ record BoreSeen(
         double bottom,
         OptionalDouble finish,
         Measured.Sound sound,
+        Measured.Warmth warmth,
         double dialled,
         double swung) {
+    /** What its diameter grows by a kelvin, mm. */
+    double grows() {
+        return cut.job().finishedMm() * cut.job().work().expansionPerK();
+    }
+
+    boolean isHiddenByWarmth() {
+        return warmth.hidesTheSize(grows(), cut.job().allowedErrorMm());
+    }
+
     /** All that may be other than reckoned, fitted to what was read. */
     JointFit fitted() {
         return predicted.fitted(mouth, bottom);

@@ -39,8 +39,8 @@ import java.util.OptionalDouble;
 public final class BoreTrial {
     private static final Map<String, Entry> RUN = Map.of("speed", SPEED, "feed", FEED, "depth", DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
-    private static final String DIALLED = "Dialled since the first cut";
-    private static final String SWUNG = "Swung since";
+    private static final String DIALLED = "Dialled, on the diameter";
+    private static final String SWUNG = "Taper swung out";
     private static final String MOUTH = "Diameter at the mouth";
     private static final String BOTTOM = "Diameter at the bottom";
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.5, 2000);
@@ -184,8 +184,8 @@ public final class BoreTrial {
         Measured.Sound sound = reader.choice("sound", "Sound", Measured.Sound.values());
         Measured.Warmth warmth = reader.choice("warmth", "Warmth when measured", Measured.Warmth.values());
         double dialled =
-                reader.value("dialled", "Dialled since the first cut", MOVED).orElse(0);
-        double swung = reader.value("swung", "Swung since", MOVED).orElse(0);
+                reader.value("dialled", "Dialled, on the diameter", MOVED).orElse(0);
+        double swung = reader.value("swung", "Taper swung out", MOVED).orElse(0);
         if (reader.hasErrors()) {
             return reader.stopped("One reading cannot be right.");
         }
@@ -208,6 +208,7 @@ public final class BoreTrial {
                 bottom.getAsDouble(),
                 finish,
                 sound,
+                warmth,
                 dialled,
                 swung));
     }
@@ -216,8 +217,7 @@ public final class BoreTrial {
         BoreCut cut = seen.cut();
         BoreJob job = cut.job();
         // Sizes hold cold.
-        double grown =
-                seen.fitted().part(UsualFaults.WARMTH).mean() * job.work().expansionPerK() * job.finishedMm();
+        double grown = seen.fitted().part(UsualFaults.WARMTH).mean() * seen.grows();
         double upper = job.finishedMm() + job.tolerance().upperMm() + grown + 1e-6;
         double lower = job.finishedMm() + job.tolerance().lowerMm() + grown - 1e-6;
         double middle = seen.predicted().setMm() + grown;
@@ -241,7 +241,7 @@ public final class BoreTrial {
                 + (seen.finish().isEmpty() ? "" : smooth ? "; the finish is good enough" : "; the finish is too rough")
                 + (sang ? "; it sang" : "")
                 + ".";
-        Optional<Proposal> next = within && !atItsEdge && smooth && !sang
+        Optional<Proposal> next = within && !atItsEdge && !seen.isHiddenByWarmth() && smooth && !sang
                 ? Optional.empty()
                 : new BoreNext(
                                 seen,

@@ -57,6 +57,7 @@ final class TurningNext {
     private final Fixer<TurningCut> mender;
     private final UnitFormat say;
     private final JointFit fit;
+    private final String apart;
     private final double nearMm;
     private final double farMm;
 
@@ -65,18 +66,21 @@ final class TurningNext {
      * @param predicted what was expected of it
      * @param measured what came out
      * @param at where it was read, and what was moved before
+     * @param apart how far apart, as typed: the next piece is read there too
      */
     TurningNext(
             TurningCut cut,
             Prediction predicted,
             Measured measured,
             TurningTrial.ReadAt at,
+            String apart,
             Fixer<TurningCut> mender,
             UnitFormat say) {
         this.cut = cut;
         this.predicted = predicted;
         this.measured = measured;
         this.at = at;
+        this.apart = apart;
         this.mender = mender;
         this.say = say;
         this.fit = predicted.fitted(measured);
@@ -94,10 +98,18 @@ final class TurningNext {
                 return sign;
             }
         }
+        if (measured.warmth().hidesTheSize(grows(cut), cut.job().allowedErrorMm())) {
+            return Optional.of(Fixer.cooling(told(0, 0, 0)));
+        }
         if (UsualFaults.isForTheDial(Math.abs(farMm - nearMm) / 2, cut.job().allowedErrorMm())) {
             return dialled();
         }
         return againstTaper(causes).or(this::dialled);
+    }
+
+    /** What its diameter grows by a kelvin, mm. */
+    static double grows(TurningCut cut) {
+        return cut.job().finishedMm() * cut.job().work().expansionPerK();
     }
 
     /** What makes the taper, and what is done about that. */
@@ -109,7 +121,19 @@ final class TurningNext {
         double taper = farMm - nearMm;
         double sign = Math.signum(taper);
         if (sign * wear > sign * axis && sign * wear > sign * spring) {
-            return againstSign("wear-in-pass");
+            JointFit.Made worn = fit.made(UsualFaults.WEAR);
+            double off = (nearMm - worn.nearMm() + farMm - worn.farMm()) / 2;
+            return againstSign("wear-in-pass")
+                    .map(slower -> new Proposal(
+                            withDial(
+                                    slower.mend().label(),
+                                    slower.mend().field(),
+                                    slower.mend().text(),
+                                    off,
+                                    0,
+                                    0),
+                            slower.expected(),
+                            slower.left()));
         }
         if (sign * axis >= sign * spring) {
             return Optional.of(aligning(taper));
@@ -216,6 +240,7 @@ final class TurningNext {
     /** What the next trial is told: how far everything stands from where it was first set. */
     private Map<String, String> told(double dialInMm, double tailMm, double swungMm) {
         Map<String, String> told = new LinkedHashMap<>();
+        told.put("apart", apart);
         tell(told, "dialled", at.moved().dialledMm() - dialInMm);
         tell(told, "tailstock", at.moved().tailMm() + tailMm);
         tell(told, "swung", at.moved().swungMm() + swungMm);
@@ -224,7 +249,7 @@ final class TurningNext {
 
     private void tell(Map<String, String> told, String reading, double mm) {
         if (Math.abs(mm) > 1e-6) {
-            told.put(reading, Written.exact(Quantity.LENGTH, mm));
+            told.put(reading, fieldLength(mm));
         }
     }
 

@@ -67,9 +67,9 @@ public final class TurningTrial {
     private static final String FAR = "Diameter at the far end";
     private static final String APART = "Distance between them";
     private static final Limits DISTANCE = new Limits(Quantity.LENGTH, 0.5, 3000);
-    private static final String DIALLED = "Dialled since the first cut";
-    private static final String SET_OVER = "Tailstock set over since";
-    private static final String SWUNG = "Swung since";
+    private static final String DIALLED = "Dialled, on the diameter";
+    private static final String SET_OVER = "Tailstock set over";
+    private static final String SWUNG = "Taper swung out";
     private static final Limits MOVED = new Limits(Quantity.LENGTH, -5, 5);
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.1, 2000);
 
@@ -282,14 +282,16 @@ public final class TurningTrial {
         Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound, warmth);
         List<Cause> causes = Diagnosis.rank(predicted, measured, say);
         double warm = predicted.fitted(measured).part(UsualFaults.WARMTH).mean();
-        double grown = warm * cut.job().work().expansionPerK() * finished;
+        double grown = warm * TurningNext.grows(cut);
         boolean inTolerance = inTolerance(cut, measured, grown);
         boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
         boolean atItsEdge = inTolerance && isAtItsEdge(cut, measured, grown);
         String verdict = verdict(cut, measured, inTolerance, atItsEdge, finishGood);
-        Optional<Fixer.Proposal> next = inTolerance && !atItsEdge && finishGood && chip != Measured.Chip.BLUE
+        boolean warmed =
+                measured.warmth().hidesTheSize(TurningNext.grows(cut), cut.job().allowedErrorMm());
+        Optional<Fixer.Proposal> next = inTolerance && !atItsEdge && !warmed && finishGood && chip != Measured.Chip.BLUE
                 ? Optional.empty()
-                : new TurningNext(cut, predicted, measured, at, mender, say).against(causes);
+                : new TurningNext(cut, predicted, measured, at, reader.text("apart"), mender, say).against(causes);
         return reader.judged(
                 compare(cut, predicted, measured),
                 causes,

@@ -107,4 +107,109 @@ class TurningTrialTest {
                 .orElseThrow()
                 .error();
     }
+
+    private static final PlanRequest CENTRED = Shop.request(
+            "material",
+            "stainless-free",
+            "diameter",
+            "14",
+            "finished",
+            "13.4",
+            "length",
+            "80",
+            "stickOut",
+            "92",
+            "hold",
+            "chuck-and-centre",
+            "tolerance",
+            "h8");
+
+    /** "Eight hundredths with the centre up? Your tailstock is over. Bring it back by half of that, and a bit for the length." By hand: 0.08 / 2 · 92 / 78. */
+    @Test
+    void aTaperUnderTheCentreIsTheTailstocks() {
+        TrialAnswer answer = prove(CENTRED, "near", "13.39", "far", "13.47", "apart", "78 mm", "warmth", "cold");
+        assertThat(answer.causes().getFirst().id()).isEqualTo("alignment");
+        Fix next = answer.next().orElseThrow();
+        assertThat(next.label()).startsWith("Set the tailstock over by 0.047 mm towards the tool");
+        assertThat(next.field()).isEmpty();
+        assertThat(next.readings()).containsEntry("tailstock", "-0.047 mm").containsEntry("apart", "78 mm");
+        // Set over and dialled as told, both ends come to the middle: 13.3865.
+        assertThat(next.readings()).containsKey("dialled");
+        TrialAnswer after = prove(
+                CENTRED,
+                "near",
+                "13.386",
+                "far",
+                "13.387",
+                "apart",
+                "78 mm",
+                "warmth",
+                "cold",
+                "tailstock",
+                next.readings().get("tailstock"),
+                "dialled",
+                next.readings().get("dialled"));
+        assertThat(after.next()).isEmpty();
+        assertThat(after.expected()).isEqualTo("Nothing needs to change.");
+        assertThat(after.causes()).isEmpty();
+    }
+
+    /** What was dialled goes on counting from the first cut: a second change is told with the first in it. */
+    @Test
+    void theDialIsRemembered() {
+        Fix first = prove(CENTRED, "near", "13.43", "far", "13.431", "apart", "78 mm")
+                .next()
+                .orElseThrow();
+        assertThat(first.label()).startsWith("Dial in 0.04");
+        Fix second = prove(
+                        CENTRED,
+                        "near",
+                        "13.397",
+                        "far",
+                        "13.398",
+                        "apart",
+                        "78 mm",
+                        "dialled",
+                        first.readings().get("dialled"))
+                .next()
+                .orElseThrow();
+        assertThat(second.label()).startsWith("Dial in 0.01");
+        assertThat(second.readings().get("dialled")).startsWith("-0.05");
+    }
+
+    /** "Too hot to hold? Then it is not too large yet." 50 mm of steel, 40 K: 0.023 mm. */
+    @Test
+    void aHotPieceIsJudgedCold() {
+        PlanRequest stout = Shop.request(
+                "material",
+                "steel-low-carbon",
+                "diameter",
+                "52",
+                "finished",
+                "50",
+                "length",
+                "40",
+                "stickOut",
+                "50",
+                "tolerance",
+                "±0.015 mm");
+        TrialAnswer hot = prove(stout, "near", "50.024", "far", "50.025", "apart", "35", "warmth", "hot");
+        assertThat(hot.verdict()).startsWith("Within the tolerance");
+        assertThat(hot.next().orElseThrow().label()).startsWith("Let it cool");
+        assertThat(hot.next().orElseThrow().readings()).containsEntry("warmth", "cold");
+        assertThat(hot.causes()).extracting(cause -> cause.id()).contains("warm");
+        TrialAnswer cold = prove(stout, "near", "50.024", "far", "50.025", "apart", "35", "warmth", "cold");
+        assertThat(cold.verdict()).startsWith("Outside the tolerance");
+        assertThat(cold.causes()).extracting(cause -> cause.id()).doesNotContain("warm");
+    }
+
+    /** "It sings? Never mind the size." */
+    @Test
+    void whatIsHeardComesBeforeTheSize() {
+        TrialAnswer sang =
+                prove(PIN, "near", "13.42", "far", "13.43", "apart", "70", "finish", "Ra 4", "sound", "chatter");
+        assertThat(sang.causes().getFirst().id()).isEqualTo("chatter");
+        TrialAnswer blue = prove(PIN, "near", "13.42", "far", "13.43", "apart", "70", "chip", "blue");
+        assertThat(blue.causes().getFirst().id()).isEqualTo("too-fast");
+    }
 }
