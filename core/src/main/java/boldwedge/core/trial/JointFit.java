@@ -96,6 +96,7 @@ public record JointFit(List<Part> parts) {
     }
 
     /** One way in which things are amiss: the spread of each influence under it, and how likely it is at all. */
+    @SuppressWarnings("ArrayRecordComponent") // never compared
     private record Hypothesis(double[] sigma, double likely) {}
 
     /** A spread of two readings that go together: variances and covariance, mm². */

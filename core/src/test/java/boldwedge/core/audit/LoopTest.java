@@ -15,7 +15,7 @@ class LoopTest {
         Loop.Tally tally = Loop.run(JOBS, SEED, false);
         assertThat(tally.inTolerance()).isGreaterThanOrEqualTo(0.98);
         assertThat(tally.hardInTolerance()).isGreaterThanOrEqualTo(0.85);
-        assertThat(tally.causeFirst()).isGreaterThanOrEqualTo(0.78);
+        assertThat(tally.causeFirst()).isGreaterThanOrEqualTo(0.72);
         assertThat(tally.causeInThree()).isGreaterThanOrEqualTo(0.95);
         assertThat(tally.sizesCovered()).isBetween(0.88, 0.97);
         assertThat(tally.tapersCovered()).isBetween(0.88, 0.97);

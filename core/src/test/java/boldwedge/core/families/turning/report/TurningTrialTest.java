@@ -146,9 +146,9 @@ class TurningTrialTest {
                 "warmth",
                 "cold",
                 "tailstock",
-                next.readings().get("tailstock"),
+                next.readings().getOrDefault("tailstock", ""),
                 "dialled",
-                next.readings().get("dialled"));
+                next.readings().getOrDefault("dialled", ""));
         assertThat(after.next()).isEmpty();
         assertThat(after.expected()).isEqualTo("Nothing needs to change.");
         assertThat(after.causes()).isEmpty();
@@ -170,7 +170,7 @@ class TurningTrialTest {
                         "apart",
                         "78 mm",
                         "dialled",
-                        first.readings().get("dialled"))
+                        first.readings().getOrDefault("dialled", ""))
                 .next()
                 .orElseThrow();
         assertThat(second.label()).startsWith("Dial in 0.01");
