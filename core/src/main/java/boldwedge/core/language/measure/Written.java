@@ -9,6 +9,11 @@ import java.util.Locale;
  * millimetres with as many places as can be worked to.
  */
 public final class Written {
+    /** From so many seconds on they are told whole. */
+    private static final double LEAST_WHOLE_SECOND = 0.95;
+
+    private static final double LEAST_TENTH = 0.05;
+
     private static final double FRACTION_FIT_INCH = 2e-6;
 
     private Written() {}
@@ -170,8 +175,11 @@ public final class Written {
         if (!Double.isFinite(minutes)) {
             return "—";
         }
+        if (minutes * 60 < LEAST_WHOLE_SECOND) {
+            return minutes * 60 < LEAST_TENTH ? "under 0.1 s" : places(minutes * 60, 1) + " s";
+        }
         if (minutes < 1) {
-            return Math.max(1, Math.round(minutes * 60)) + " s";
+            return Math.round(minutes * 60) + " s";
         }
         long seconds = Math.round(minutes * 60);
         return seconds / 60 + " min" + (seconds % 60 == 0 ? "" : " " + seconds % 60 + " s");

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -305,6 +306,7 @@ public final class StockCatalogue {
                         row.number("screw"),
                         row.number("diameter"),
                         row.number("height"),
+                        row.text("sunk").isEmpty() ? OptionalDouble.empty() : OptionalDouble.of(row.number("sunk")),
                         cited(row)));
     }
 

@@ -31,10 +31,12 @@ public final class Tempering {
     }
 
     /**
-     * The temperature of an hour's temper that leaves a hardness, °C: where a steel hardens again the coolest one that does; empty when the curve does not reach it.
+     * The temperature of an hour's temper that leaves a hardness, °C. A steel that hardens again by its temper beyond what it began with is meant to be tempered over
+     * that peak (hot-work and high-speed steels); of others it is the coolest that does. Empty when the curve does not reach it.
      */
     public static OptionalDouble celsiusFor(ToolSteel steel, double hrc) {
-        List<Temper> curve = steel.tempering();
+        List<Temper> all = steel.tempering();
+        List<Temper> curve = all.subList(peak(all), all.size());
         if (hrc > curve.getFirst().hrc() + 0.5) {
             return OptionalDouble.empty();
         }
@@ -52,6 +54,17 @@ public final class Tempering {
             }
         }
         return OptionalDouble.empty();
+    }
+
+    /** Where the curve begins to count: at its secondary peak, where that is the hardest of it. */
+    private static int peak(List<Temper> curve) {
+        int peak = 0;
+        for (int i = 1; i < curve.size(); i++) {
+            if (curve.get(i).hrc() > curve.get(peak).hrc()) {
+                peak = i;
+            }
+        }
+        return peak;
     }
 
     /** The softest that the curve knows, HRC. */

@@ -4,7 +4,7 @@ import boldwedge.core.language.stock.Span;
 
 /**
  * Limits of a reamer for a hole, by the public rule of the reamer standards (ISO 522): the largest lies 15 % of the hole's tolerance under the hole's
- * largest, rounded up to a micrometre, and the smallest lies 35 % of it, rounded up likewise, under that.
+ * largest, and the smallest lies 35 % of it under that, both shares rounded up to a micrometre.
  *
  * @param largestMm largest diameter of the new reamer, mm
  * @param smallestMm smallest diameter of the new reamer, mm
@@ -21,7 +21,7 @@ public record ReamerSize(double largestMm, double smallestMm) {
     /** Limits for a hole. */
     public static ReamerSize of(double holeLeastMm, double holeMostMm) {
         double tolerance = holeMostMm - holeLeastMm;
-        double largest = up(holeMostMm - FOR_CUTTING_OVER * tolerance);
+        double largest = holeMostMm - up(FOR_CUTTING_OVER * tolerance);
         return new ReamerSize(largest, largest - up(FOR_MAKING * tolerance));
     }
 

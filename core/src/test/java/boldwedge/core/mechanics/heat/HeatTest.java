@@ -163,4 +163,14 @@ class HeatTest {
         assertThat(HeatColours.at(HeatColours.Kind.GLOW, 800).words()).isEqualTo("bright cherry");
         assertThat(HeatColours.at(HeatColours.Kind.TEMPER, 205).words()).isEqualTo("pale yellow");
     }
+
+    /** A hot-work steel is tempered over its peak: H13 to 52 HRC at about 550 °C, not at 200, where it would soften on in use. A cold-work steel stays low: D2 to 60. */
+    @Test
+    void whatHardensAgainIsTemperedOverItsPeak() {
+        StockCatalogue stock = StockCatalogue.shipped();
+        assertThat(Tempering.celsiusFor(stock.steel("h13").orElseThrow(), 52).orElseThrow())
+                .isBetween(540.0, 565.0);
+        assertThat(Tempering.celsiusFor(stock.steel("d2").orElseThrow(), 60).orElseThrow())
+                .isLessThan(300);
+    }
 }

@@ -90,19 +90,13 @@ class DrilledAndReamedTest {
         assertThat(CutsOver.of(new Span(0.05, 0.1, 0.2)).lowMm()).isCloseTo(0.05, within(1e-12));
     }
 
-    /** 10 H7 is 10.000 to 10.015: the reamer 10.0127, rounded up to 10.013, and 10.007 (the standard's own example of rounding). */
-    @Test
-    void aReamersLimitsAreTheStandards() {
-        ReamerSize size = ReamerSize.of(10, 10.015);
-        assertThat(size.largestMm()).isCloseTo(10.013, within(1e-9));
-        assertThat(size.smallestMm()).isCloseTo(10.007, within(1e-9));
-        // In whole micrometres: 20 H7 is 0 to 21; 0.15 · 21 = 3.15, 17.85 up to 18; 0.35 · 21 = 7.35 up to 8.
-        ReamerSize twenty = ReamerSize.of(20, 20.021);
-        assertThat(twenty.largestMm()).isCloseTo(20.018, within(1e-9));
-        assertThat(twenty.smallestMm()).isCloseTo(20.010, within(1e-9));
-        // 6 H8 is 0 to 18: 2.7, 15.3 up to 16; 6.3 up to 7.
-        assertThat(ReamerSize.of(6, 6.018).largestMm()).isCloseTo(6.016, within(1e-9));
-        assertThat(ReamerSize.of(6, 6.018).smallestMm()).isCloseTo(6.009, within(1e-9));
+    /** As tables of reamers have them, above the hole's nominal size: 10 H7 +12 and +6 µm, 20 H7 +17 and +9, 6 H8 +15 and +8: the shares are rounded up, not the limits. */
+    @ParameterizedTest
+    @CsvSource({"10, 15, 12, 6", "20, 21, 17, 9", "6, 18, 15, 8"})
+    void aReamersLimitsAreTheStandards(double size, int tolerance, int largest, int smallest) {
+        ReamerSize reamer = ReamerSize.of(size, size + tolerance / 1000.0);
+        assertThat(reamer.largestMm()).isCloseTo(size + largest / 1000.0, within(1e-9));
+        assertThat(reamer.smallestMm()).isCloseTo(size + smallest / 1000.0, within(1e-9));
     }
 
     @ParameterizedTest

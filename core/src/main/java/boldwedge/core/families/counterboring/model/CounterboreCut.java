@@ -78,8 +78,11 @@ public record CounterboreCut(
                 job.feedMm().orElse(CHIP_MM.chosen() * lips(job)));
     }
 
-    /** Room about what sits there, on the diameter: by size, more for a head than for a washer (about that of DIN 974). */
+    /** As DIN 974-1 has it for a head; else room about what sits there, on the diameter: by size, more for a head than for a washer (about that of the standard). */
     private static double outside(CounterboreJob job) {
+        if (job.head().isPresent() && job.head().get().sunkMm().isPresent()) {
+            return job.head().get().sunkMm().getAsDouble();
+        }
         boolean tight = job.washer()
                 || job.head().map(h -> h.kind() == Head.Kind.HEXAGON).orElse(false);
         double room = tight ? 0.4 + 0.01 * job.headMm() : 0.5 + 0.05 * job.headMm();

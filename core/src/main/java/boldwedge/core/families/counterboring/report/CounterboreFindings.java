@@ -122,7 +122,7 @@ final class CounterboreFindings {
                                 job.head().isPresent()
                                         ? mm(job.headMm()).fromTable()
                                         : mm(job.headMm()).typed()))
-                .source(job.head().map(Head::source).orElse("Typed sizes") + "; room about as DIN 974 leaves it")
+                .source(job.head().map(Head::source).orElse("Typed sizes") + "; room about as DIN 974-1 leaves it")
                 .mendUnless(
                         !tight, "Seat " + say.length(standardOutside()), OUTSIDE.id(), say.length(standardOutside()))
                 .build();

@@ -37,8 +37,8 @@ public record DrillCut(
         double rpm,
         double feedMm,
         List<Double> pecksMm) {
-    /** Per cent engagement of a 60° thread: (major − hole) / (1.0825 P), 1.0825 P twice the depth of an internal thread with a sharp root cut off by a quarter (ISO 68-1, 5/8 H). */
-    public static final double WHOLE_THREAD = 1.0825;
+    /** Per cent of a 60° thread as the charts have it: (major − hole) / (1.299 P), 1.299 P twice three quarters of the sharp V's height (ISO 68-1: H = 0.866 P). */
+    public static final double WHOLE_THREAD = 1.299;
 
     /** A boring bar should find this much on the diameter to true a hole up. */
     public static final Span FOR_BORING = new Span(0.5, 0.8, 1.5);
@@ -53,7 +53,10 @@ public record DrillCut(
     private static final double LEAST_CHOSEN_FEED_MM = 0.02;
 
     /** More of a whole thread than this binds on the tap. */
-    public static final double MOST_THREAD = 0.97;
+    public static final double MOST_THREAD = 0.81;
+
+    /** At the least minor diameter of an inside thread, 5/8 H deep: over this no tap is meant to go. */
+    public static final double TO_THE_MINOR = 0.625 / 0.75;
 
     /** A rod that is pushed must slide in a hole that wanders a little. */
     public static final double ROD_PLAY_MM = 0.2;

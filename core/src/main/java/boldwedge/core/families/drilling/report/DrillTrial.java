@@ -36,6 +36,9 @@ import java.util.OptionalDouble;
 
 /** Judges a drilled hole by its diameter at the mouth and at its end. */
 public final class DrillTrial {
+    /** Less of a thread than this does not serve. */
+    private static final double LEAST_TAPPED = 0.42;
+
     private static final Limits HOLE = new Limits(Quantity.LENGTH, 0.2, 100);
     private static final double ROD_SLIDES_MM = 0.05;
     private static final double GAUGE_MM = 0.005;
@@ -195,7 +198,7 @@ public final class DrillTrial {
             case HOLE ->
                 hole - cut.drill().diameterMm() <= 2 * cut.untaughtOver().highMm();
             case CLEAR -> hole > job.screw().orElseThrow().threadMm();
-            case TAP -> cut.engagement(hole) >= 0.5 && cut.engagement(hole) <= 1;
+            case TAP -> cut.engagement(hole) >= LEAST_TAPPED && cut.engagement(hole) <= DrillCut.TO_THE_MINOR;
             case REAM, BORE -> job.sizeMm() - hole >= cut.leastLeftMm();
             case ROD -> hole > job.sizeMm() + ROD_SLIDES_MM;
         };
@@ -301,7 +304,7 @@ public final class DrillTrial {
         DrillJob job = cut.job();
         boolean larger = job.purpose() == Purpose.CLEAR
                 || job.purpose() == Purpose.ROD
-                || (job.purpose() == Purpose.TAP && cut.engagement(cut.drill().diameterMm()) > 1);
+                || (job.purpose() == Purpose.TAP && cut.engagement(cut.drill().diameterMm()) > DrillCut.TO_THE_MINOR);
         Optional<Drill> other = larger
                 ? job.set().above(cut.drill().diameterMm())
                 : job.set().atMost(cut.drill().diameterMm() - 1e-3);

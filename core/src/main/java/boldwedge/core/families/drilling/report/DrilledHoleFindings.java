@@ -21,6 +21,11 @@ import java.util.Optional;
 
 /** Which drill is taken, and what its hole will really be. */
 final class DrilledHoleFindings {
+    /** With less of a thread the screw strips; with a little more it holds in a hole as long as it is wide. */
+    private static final double HARDLY_A_THREAD = 0.38;
+
+    private static final double SHALLOW_THREAD = 0.46;
+
     private final DrillCut cut;
     private final DrillJob job;
     private final UnitFormat say;
@@ -111,7 +116,7 @@ final class DrilledHoleFindings {
                         .with("D", "the hole wanted", mm(job.sizeMm()).typed());
             case TAP ->
                 job.engagement().isPresent()
-                        ? Working.of("Drilled for", "D − e · 1.0825 · P", mm(cut.targetMm()))
+                        ? Working.of("Drilled for", "D − e · 1.299 · P", mm(cut.targetMm()))
                                 .with("D", mm(job.sizeMm()).fromTable())
                                 .with(
                                         "e",
@@ -225,16 +230,19 @@ final class DrilledHoleFindings {
     private Finding tapped(Finding.Builder finding, String likely) {
         double likelyShare = cut.engagement(cut.likelyMm());
         double whole = cut.engagement(cut.drill().diameterMm());
-        Verdict verdict = likelyShare < 0.45 || whole > 1
+        Verdict verdict = likelyShare < HARDLY_A_THREAD || whole > DrillCut.TO_THE_MINOR + 1e-3
                 ? Verdict.WRONG
-                : likelyShare < 0.55 || whole > DrillCut.MOST_THREAD ? Verdict.DOUBTFUL : Verdict.FINE;
+                : likelyShare < SHALLOW_THREAD || whole > DrillCut.MOST_THREAD ? Verdict.DOUBTFUL : Verdict.FINE;
         double pitch = job.screw().orElseThrow().pitchMm();
         finding.says(
                         verdict,
                         likely + ": " + say.share(likelyShare) + " of a whole thread, " + say.share(whole)
                                 + " were it exactly its size.")
-                .margin(verdict == Verdict.WRONG ? -0.2 : Math.min(likelyShare - 0.55, DrillCut.MOST_THREAD - whole))
-                .step(Working.of("Depth of thread", "(D − h) / (1.0825 · P)", number(likelyShare))
+                .margin(
+                        verdict == Verdict.WRONG
+                                ? -0.2
+                                : Math.min(likelyShare - SHALLOW_THREAD, DrillCut.MOST_THREAD - whole))
+                .step(Working.of("Depth of thread", "(D − h) / (1.299 · P)", number(likelyShare))
                         .with("D", mm(job.screw().orElseThrow().threadMm()).fromTable())
                         .with("h", mm(cut.likelyMm()))
                         .with("P", mm(pitch).fromTable()))

@@ -125,7 +125,13 @@ final class BladeFindings {
 
     /** An angle in use at a diameter: height and feed turn what is ground. */
     private Working inUse(String what, String formula, Amount angle, String ground, PartCut.At at) {
-        return Working.of(what + " at " + say.length(at.diameterMm()), formula, angle)
+        // Within twice the height the cut leans by no more than a right angle.
+        boolean withinHeight = 2 * Math.abs(cut.heightCuttingMm()) > at.diameterMm();
+        String lean = cut.heightCuttingMm() > 0 ? "90°" : "(−90°)";
+        return Working.of(
+                        what + " at " + say.length(at.diameterMm()),
+                        withinHeight ? formula.replace("asin(2 · h / d)", lean) : formula,
+                        angle)
                 .with(ground, "as ground", rad(ground.equals("α") ? cut.reliefRad() : cut.rakeRad()))
                 .with("h", "in the cut", mm(cut.heightCuttingMm()))
                 .with("d", mm(at.diameterMm()))

@@ -335,7 +335,9 @@ public record ReamCut(
 
     /** Lead of its helix, mm per turn; infinite for straight flutes. */
     public double leadMm() {
-        return job.helix() == Helix.STRAIGHT ? Double.POSITIVE_INFINITY : ToothRest.leadMm(reamerMm, job.helixRad());
+        return job.helix() == Helix.STRAIGHT
+                ? Double.POSITIVE_INFINITY
+                : ToothRest.leadMm(job.sizeMm(), job.helixRad());
     }
 
     /** Smallest diameter of the entering chamfer, mm: what a hole that came out a little small still lets in. */

@@ -135,12 +135,12 @@ final class ReamerFindings {
                         words)
                 .margin(over ? -0.2 : under ? -0.1 : 1)
                 .step(Working.of(
-                                "Largest, then up to the next micrometre",
-                                "U − 0.15 · (U − L)",
-                                mm(job.mostMm() - 0.15 * job.toleranceMm()))
+                                "Left under the hole's largest, then up to the next micrometre",
+                                "0.15 · (U − L)",
+                                mm(0.15 * job.toleranceMm()))
                         .with("U", "hole, upper limit", mm(job.mostMm()).typed())
                         .with("L", "lower limit", mm(job.leastMm()).typed())
-                        .meaning("; so " + say.length(limits.largestMm())))
+                        .meaning("; so its largest is " + say.length(limits.largestMm())))
                 .step(Working.of(
                                 "For its maker, then up to the next micrometre",
                                 "0.35 · (U − L)",
@@ -204,7 +204,7 @@ final class ReamerFindings {
                 .source("Geometry of a helix; which way after the custom of the trade");
         if (job.helix() != Helix.STRAIGHT) {
             finding.step(Working.of("Lead", "π · D / tan(β)", mm(cut.leadMm()))
-                            .with("D", mm(cut.reamerMm()))
+                            .with("D", mm(job.sizeMm()))
                             .with("β", "helix", rad(job.helixRad()).typed()))
                     .step(Working.of(
                                     "Turn of the work for a travel s",

@@ -20,14 +20,23 @@ class DrilledByHandTest {
         return DrillReader.cut(Shop.request(all.toArray(String[]::new))).cut().orElseThrow();
     }
 
-    /** M8 of 1.25: 8 − 1.25 for the usual thread, 8 − 0.7 × 1.0825 × 1.25 for seven tenths of a whole one. */
+    /** M8 of 1.25: 8 − 1.25 for the usual thread, 8 − 0.7 × 1.299 × 1.25 for seven tenths of a whole one. */
     @Test
     void whatIsDrilledForAThread() {
         assertThat(cut("holeFor", "tap", "drillScrew", "M8").targetMm()).isCloseTo(6.75, SAME);
         DrillCut seven = cut("holeFor", "tap", "drillScrew", "M8", "engagement", "70 %");
-        assertThat(seven.targetMm()).isCloseTo(8 - 0.7 * 1.0825 * 1.25, SAME);
-        assertThat(seven.engagement(7.05)).isCloseTo((8 - 7.05) / (1.0825 * 1.25), SAME);
+        assertThat(seven.targetMm()).isCloseTo(8 - 0.7 * 1.299 * 1.25, SAME);
+        assertThat(seven.engagement(7.05)).isCloseTo((8 - 7.05) / (1.299 * 1.25), SAME);
         assertThat(cut("holeFor", "rod", "drillSize", "6 mm").targetMm()).isCloseTo(6.2, SAME);
+    }
+
+    /** As tapping charts have it: 5 mm for M6 is 77 %, 6.8 mm for M8 is 74 %; the least minor diameter of M6, 4.917 mm, is five sixths. */
+    @Test
+    void perCentOfThreadAsTheChartsHaveIt() {
+        assertThat(cut("holeFor", "tap", "drillScrew", "M6").engagement(5)).isCloseTo(0.77, within(0.005));
+        assertThat(cut("holeFor", "tap", "drillScrew", "M8").engagement(6.8)).isCloseTo(0.74, within(0.005));
+        assertThat(cut("holeFor", "tap", "drillScrew", "M6").engagement(4.917))
+                .isCloseTo(DrillCut.TO_THE_MINOR, within(5e-4));
     }
 
     /** A 10 mm drill, 20 deep: what it needs of the work and the tailstock, what it goes through, how fast its corner runs. */
