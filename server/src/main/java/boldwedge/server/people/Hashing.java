@@ -10,6 +10,7 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.ThreadLocalRandom;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -33,10 +34,12 @@ class Hashing {
     private static final int WAITING_OF_ADDRESS = 2;
 
     /**
-     * So long a stranger waits for a turn. Whoever gets none is sent away no sooner: who guesses on and on is slowed down by it, and a
-     * thread that waits costs nothing.
+     * So long a stranger waits for a turn, each another time between. Whoever gets none is sent away no sooner: who guesses on and on is slowed down by it, and a
+     * thread that waits costs nothing. If all waited alike, a crowd that came together would come back together, and whoever plans just then would stand behind all of it.
      */
-    private static final long PATIENCE_MS = 3000;
+    private static final long PATIENCE_LEAST_MS = 2000;
+
+    private static final long PATIENCE_MOST_MS = 5000;
 
     /** More are sent away at once. */
     private static final int MOST_WAITING = 1000;
@@ -94,13 +97,14 @@ class Hashing {
             before.decrementAndGet();
             throw busy();
         }
+        long patience = ThreadLocalRandom.current().nextLong(PATIENCE_LEAST_MS, PATIENCE_MOST_MS);
         boolean room = waiting.merge(address, 1, Integer::sum) <= WAITING_OF_ADDRESS;
         boolean mine = false;
         try {
             if (room) {
-                mine = turns.tryAcquire(PATIENCE_MS, TimeUnit.MILLISECONDS);
+                mine = turns.tryAcquire(patience, TimeUnit.MILLISECONDS);
             } else {
-                TimeUnit.MILLISECONDS.sleep(PATIENCE_MS);
+                TimeUnit.MILLISECONDS.sleep(patience);
             }
         } catch (InterruptedException stopped) {
             Thread.currentThread().interrupt();

@@ -3,6 +3,7 @@ package boldwedge.core.language.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -52,5 +53,14 @@ class WrittenTest {
     })
     void otherQuantities(Quantity quantity, double value, UnitSystem system, String text) {
         assertThat(Written.full(quantity, value, system)).isEqualTo(text);
+    }
+
+    /** What takes under a second is not told as one. */
+    @Test
+    void shortTimes() {
+        assertThat(Written.time(0.3 / 60)).isEqualTo("0.3 s");
+        assertThat(Written.time(0.01 / 60)).isEqualTo("under 0.1 s");
+        assertThat(Written.time(1.2 / 60)).isEqualTo("1 s");
+        assertThat(Written.time(75.0 / 60)).isEqualTo("1 min 15 s");
     }
 }

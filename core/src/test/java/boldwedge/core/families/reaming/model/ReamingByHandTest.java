@@ -216,4 +216,10 @@ class ReamingByHandTest {
         assertThat(cut("tailOffset", "-0.03", "reamerHeld", "floating").bellMm())
                 .isZero();
     }
+
+    /** One turn in ten inches, typed, is one turn in ten inches, told. */
+    @Test
+    void aLeadThatWasTypedComesBack() {
+        assertThat(cut("reamerHelix", "left", "reamerLead", "10 in").leadMm()).isCloseTo(254, SAME);
+    }
 }
