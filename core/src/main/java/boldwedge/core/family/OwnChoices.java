@@ -32,6 +32,9 @@ import java.util.OptionalDouble;
 record OwnChoices<C>(ToolFamily<C> family) {
     private static final int ROUNDS = 4;
 
+    /** A margin that moves by less moves by rounding. */
+    static final double LEAST_STEP = 0.02;
+
     /** How many times more or less than at first a value may become. */
     private static final double FARTHEST = 2;
 
@@ -77,11 +80,17 @@ record OwnChoices<C>(ToolFamily<C> family) {
                     && (wrong < 0 || (wrong == 0 && count(Verdict.DOUBTFUL) < before.count(Verdict.DOUBTFUL)));
         }
 
-        /** Whether a finding stands better here by a step that is worth its while, or is gone. */
+        /**
+         * Whether a finding stands better here by a step that is worth its while, or is gone.
+         *
+         * @param worthWhile share that what there is over what it needs has to gain, 0.15 for 15 %
+         */
         boolean betters(Finding before, double worthWhile) {
+            // A margin is what there is over what it needs, less one: of what lacks much a step is as much of what
+            // there is.
+            double step = Math.max(LEAST_STEP, worthWhile * Math.min(1, 1 + before.margin()));
             return finding(before.id())
-                    .map(now -> now.verdict().compareTo(before.verdict()) > 0
-                            || now.margin() >= before.margin() + worthWhile)
+                    .map(now -> now.verdict().compareTo(before.verdict()) > 0 || now.margin() >= before.margin() + step)
                     .orElse(true);
         }
     }

@@ -207,6 +207,11 @@ public record RotaryRules(
                 .source("Definition of power; torque by Kienzle’s law, source of the material’s row");
         if (margin < IN_HAND) {
             finding.mend("Feed " + say.amount(lighter), feed.id(), say.amount(lighter));
+            // The torque stays; at fewer turns it takes less power. The gears give it: a belt that slips does not.
+            lathe.speeds()
+                    .atOrBelow(rpm * (margin + 1) / (1 + IN_HAND))
+                    .ifPresent(slower ->
+                            finding.mend("Run at " + say.rpm(slower), speed.id(), Written.places(slower, 1) + " rpm"));
         }
         return finding.build();
     }

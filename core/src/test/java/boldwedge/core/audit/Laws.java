@@ -18,7 +18,9 @@ import java.util.regex.Pattern;
 /** The laws. Each is true of every family; none knows one by name. */
 final class Laws {
     /** A remedy gains at least this share of what is needed, or it heals. */
-    private static final double WORTH_WHILE = 0.02;
+    private static final double WORTH_WHILE = 0.15;
+    /** A margin that moves by less moves by rounding. */
+    private static final double LEAST_STEP = 0.02;
 
     /** Bounds of what any machine or tool of these shops bears, by unit. */
     private static final Map<String, Double> CREDIBLE =
@@ -111,6 +113,11 @@ final class Laws {
         return Optional.empty();
     }
 
+    /** 15 % of what there is over what it needs, which is a margin and one. */
+    private static double step(Finding finding) {
+        return Math.max(LEAST_STEP, WORTH_WHILE * Math.min(1, 1 + finding.margin()));
+    }
+
     private static Optional<String> remedyRemedies(Job job) {
         for (Finding finding : job.answer().findings()) {
             if (!isDoubted(finding)) {
@@ -120,7 +127,7 @@ final class Laws {
                 Optional<Finding> now = job.with(fix).finding(finding.id());
                 if (now.isPresent()
                         && now.get().verdict().compareTo(finding.verdict()) <= 0
-                        && now.get().margin() < finding.margin() + WORTH_WHILE) {
+                        && now.get().margin() < finding.margin() + step(finding)) {
                     return Optional.of(finding.id() + " (" + finding.statement() + ") offers " + fix + " and then is "
                             + now.get().verdict() + " (" + now.get().statement() + ")");
                 }

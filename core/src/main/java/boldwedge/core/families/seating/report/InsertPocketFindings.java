@@ -206,6 +206,18 @@ final class InsertPocketFindings {
                                     : mm(cut.edgeMm()).chosen())
                     .with("s", mm(cut.thicknessMm())));
         }
+        if (under < need) {
+            // Of a bar half its diameter lies under its axis; of a shank what is under the edge.
+            double more = job.bar() ? 2 * (need - under) : need - under;
+            double larger = Math.ceil(2 * (job.heightMm() + more / (1 - LEAST_UNDER_SHARE * (job.bar() ? 2 : 1)))) / 2;
+            if (job.bar() && job.height() == Height.TOP) {
+                finding.mend("Mid-thickness on the bar’s axis", SCHOOL.id(), "middle");
+            }
+            finding.mend(
+                    (job.bar() ? "Bar of " : "Shank of ") + say.length(larger),
+                    HEIGHT.id(),
+                    Written.exact(Quantity.LENGTH, larger));
+        }
         return finding.note(
                         "Chip under an insert, or a floor that is not flat, breaks it: the floor is cut last and not deburred by hand.")
                 .source("Heights of body, edge and insert")

@@ -300,7 +300,7 @@ class BorePlanTest {
                 }
             }
         }
-        assertThat(tried).isGreaterThan(15);
+        assertThat(tried).isGreaterThan(12);
         assertThat(vain).isEmpty();
     }
 }
