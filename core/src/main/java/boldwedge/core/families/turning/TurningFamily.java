@@ -8,6 +8,7 @@ import boldwedge.core.families.turning.model.TurningCut;
 import boldwedge.core.families.turning.report.BitSolid;
 import boldwedge.core.families.turning.report.SetUpWords;
 import boldwedge.core.families.turning.report.TurningAnswer;
+import boldwedge.core.families.turning.report.TurningLessons;
 import boldwedge.core.families.turning.report.TurningTrial;
 import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
@@ -73,8 +74,8 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                             .moved("tailstock", "Tailstock set over", "− to the tool")
                             .moved("swung", "Taper swung out", "− far end smaller"),
                     TurningTrial::prove)
-            .teaching(TurningTrial::about, TurningTrial::lesson)
-            .andTeaching(TurningTrial::besides);
+            .teaching(TurningLessons::about, TurningLessons::lesson)
+            .andTeaching(TurningLessons::besides);
 
     /** Declares it. */
     public TurningFamily() {

@@ -11,6 +11,7 @@ import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.rigidity.PushOff;
+import boldwedge.core.mechanics.wedge.Operation;
 import boldwedge.core.planning.Fixer;
 import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.trial.Cause;
@@ -101,7 +102,11 @@ final class TurningNext {
         if (measured.warmth().hidesTheSize(grows(cut), cut.job().allowedErrorMm())) {
             return Optional.of(Fixer.cooling(told(0, 0, 0)));
         }
-        if (UsualFaults.isForTheDial(Math.abs(farMm - nearMm) / 2, cut.job().allowedErrorMm())) {
+        // A face has no axis along it: there is nothing to set over or to swing.
+        boolean face = cut.job().operation() == Operation.FACE;
+        if (face
+                || UsualFaults.isForTheDial(
+                        Math.abs(farMm - nearMm) / 2, cut.job().allowedErrorMm())) {
             return dialled();
         }
         return againstTaper(causes).or(this::dialled);

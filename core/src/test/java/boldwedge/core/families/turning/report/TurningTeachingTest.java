@@ -82,7 +82,7 @@ class TurningTeachingTest {
         double reckoned = taper(Planner.plan(PIECE));
         double real = 2.5 * reckoned;
         Calibration.Trial lesson =
-                TurningTrial.lesson(new TrialRequest(PIECE, readings(real))).orElseThrow();
+                TurningLessons.lesson(new TrialRequest(PIECE, readings(real))).orElseThrow();
         Calibration once = Calibration.by(Calibration.Of.SPRING, java.util.List.of(lesson));
         assertThat(once.trials()).isEqualTo(1);
         assertThat(once.spread()).isLessThan(Calibration.UNTAUGHT_SPREAD);
@@ -100,13 +100,13 @@ class TurningTeachingTest {
         double reckoned = taper(Planner.plan(PIECE));
         Calibration soft = Calibration.by(
                 Calibration.Of.SPRING,
-                java.util.List.of(TurningTrial.lesson(new TrialRequest(PIECE, readings(6 * reckoned)))
+                java.util.List.of(TurningLessons.lesson(new TrialRequest(PIECE, readings(6 * reckoned)))
                         .orElseThrow()));
         assertThat(soft.trials()).isEqualTo(1);
         assertThat(taper(Planner.plan(taught(soft)))).isGreaterThan(3 * reckoned);
         Calibration wrong = Calibration.by(
                 Calibration.Of.SPRING,
-                java.util.List.of(TurningTrial.lesson(new TrialRequest(PIECE, readings(40 * reckoned)))
+                java.util.List.of(TurningLessons.lesson(new TrialRequest(PIECE, readings(40 * reckoned)))
                         .orElseThrow()));
         assertThat(wrong.trials()).isZero();
     }
@@ -123,14 +123,14 @@ class TurningTeachingTest {
 
     @Test
     void itIsAboutTheLatheAndNotTheMaterial() {
-        Lessons.About steel = TurningTrial.about(PIECE).orElseThrow();
-        Lessons.About bronze = TurningTrial.about(
+        Lessons.About steel = TurningLessons.about(PIECE).orElseThrow();
+        Lessons.About bronze = TurningLessons.about(
                         Shop.request("material", "bronze-tin", "diameter", "30", "finished", "29"))
                 .orElseThrow();
         assertThat(steel).isEqualTo(bronze);
-        assertThat(TurningTrial.about(Shop.request("operation", "face", "finished", "0", "length", "0.5")))
+        assertThat(TurningLessons.about(Shop.request("operation", "face", "finished", "0", "length", "0.5")))
                 .isEmpty();
-        assertThat(TurningTrial.about(Shop.request("diameter", "x"))).isEmpty();
+        assertThat(TurningLessons.about(Shop.request("diameter", "x"))).isEmpty();
     }
 
     /** Measured on the card, nothing is to be learnt of it. */
@@ -138,7 +138,7 @@ class TurningTeachingTest {
     void aMeasuredChuckIsNotTaught() {
         PlanRequest measured =
                 new PlanRequest(PIECE.fields(), PIECE.units(), java.util.Optional.of(Shop.lathe("measured")));
-        assertThat(TurningTrial.lesson(new TrialRequest(measured, readings(0.02))))
+        assertThat(TurningLessons.lesson(new TrialRequest(measured, readings(0.02))))
                 .isEmpty();
     }
 }

@@ -212,4 +212,22 @@ class TurningTrialTest {
         TrialAnswer blue = prove(PIN, "near", "13.42", "far", "13.43", "apart", "70", "chip", "blue");
         assertThat(blue.causes().getFirst().id()).isEqualTo("too-fast");
     }
+
+    /** A face has no axis along it and no centre to set over: what is off is dialled, whatever the readings, in figures that can be dialled. */
+    @Test
+    void aFaceIsDialled() {
+        for (String hold : new String[] {"chuck", "chuck-and-centre"}) {
+            PlanRequest face = Shop.request(
+                    "operation", "face", "diameter", "60", "finished", "20", "length", "0.5", "hold", hold);
+            for (String far : new String[] {"20.06", "19.9", "20.3"}) {
+                TrialAnswer answer = prove(face, "near", "20.05", "far", far, "apart", "10 mm");
+                assertThat(answer.worked()).isTrue();
+                assertThat(answer.toString()).doesNotContain("NaN").doesNotContain("∞");
+                answer.next()
+                        .ifPresent(next -> assertThat(next.label())
+                                .doesNotContain("tailstock")
+                                .doesNotContain("collars"));
+            }
+        }
+    }
 }
