@@ -54,7 +54,7 @@ export function Judgement({ judged, onDone }: { judged: TrialAnswer; onDone: () 
                 onDone();
               }}
             >
-              Done: read the next piece
+              Done: measure again
             </button>
             <p className="text-sm text-ink-2">
               Keep this trial first. What was read is cleared, what was moved is remembered.

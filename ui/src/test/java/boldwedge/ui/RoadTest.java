@@ -103,7 +103,7 @@ class RoadTest extends PageTest {
         page.locator("[data-reading='apart']").fill("70");
         assertThat(page.getByText(Pattern.compile("^Dial in .* on the diameter$")))
                 .isVisible();
-        button("Done: read the next piece").click();
+        button("Done: measure again").click();
         assertThat(page.locator("[data-reading='near']")).hasValue("");
         assertThat(page.locator("[data-reading='near']")).isFocused();
         assertThat(page.locator("[data-reading='apart']")).hasValue("70");

@@ -207,7 +207,7 @@ public record RotaryRules(
                 .source("Definition of power; torque by Kienzle’s law, source of the material’s row");
         if (margin < IN_HAND) {
             finding.mend("Feed " + say.amount(lighter), feed.id(), say.amount(lighter));
-            // The torque stays; at fewer turns it takes less power. The gears give it: a belt that slips does not.
+            // The torque stays; at fewer turns it takes less power.
             lathe.speeds()
                     .atOrBelow(rpm * (margin + 1) / (1 + IN_HAND))
                     .ifPresent(slower ->

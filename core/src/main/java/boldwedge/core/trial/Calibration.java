@@ -39,7 +39,7 @@ public record Calibration(Of of, double factor, double spread, int trials, boole
         /** From which depth a tool sings, over the depth that was likely: learnt by listening. */
         QUIET;
 
-        /** How far from nothing it lies where nobody has looked, one standard deviation; 0 for what is a factor. */
+        /** How far from nothing it lies where nobody has looked, one standard deviation, ours and wide: between the usual and the bad of {@link UsualFaults}; 0 for what is a factor. */
         public double usual() {
             return switch (this) {
                 case HEAD -> 1e-4;

@@ -19,11 +19,6 @@ public record Influence(
         return new Influence(id, nearMm, farMm, middle, usual, usual, 0);
     }
 
-    /** The same expected elsewhere, and known as well as that. */
-    public Influence known(double value, double sigma) {
-        return new Influence(id, nearMm, farMm, value, sigma, sigma, 0);
-    }
-
     double taperMm() {
         return farMm - nearMm;
     }

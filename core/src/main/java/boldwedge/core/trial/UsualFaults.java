@@ -34,7 +34,19 @@ public final class UsualFaults {
     private static final double BAD_DIAL_MM = 0.06;
     private static final double USUAL_WEAR_MM = 0.0007;
     private static final double BAD_WEAR_MM = 0.008;
-    private static final double CHANCE = 0.09;
+    /** Edge lost in a pass at the top of the range, and how steeply it grows with speed; rough, ours. */
+    private static final double WEAR_AT_THE_TOP_MM = 0.001;
+
+    private static final double WEAR_BY_SPEED = 4;
+    private static final double LASTS_TO = 2;
+    /** Hardness of the piece and sharpness of the edge, whatever was measured of the machine; a share. */
+    private static final double FORCE_SPREAD = 0.25;
+    /** A dull edge pushes about twice as hard. */
+    private static final double BAD_FORCE = 1;
+    /** How often any of these is far out. */
+    public static final double CHANCE = 0.09;
+    /** Further from the middle than this share of what is allowed, the next piece may be out. */
+    private static final double SURELY_IN = 0.8;
 
     private UsualFaults() {}
 
@@ -79,13 +91,34 @@ public final class UsualFaults {
     }
 
     /**
-     * The edge goes back in the pass; in mm.
+     * Tool, work and machine spring more or less than reckoned; 1 for once as much again.
+     *
+     * @param nearMm what is reckoned of it at the first diameter
+     * @param farMm the same at the second
+     * @param workSpread share by which the material's force differs
+     * @param stiffnessSpread share by which what gives may be off; 0 where it was measured
+     */
+    public static Influence spring(double nearMm, double farMm, double workSpread, double stiffnessSpread) {
+        return new Influence(
+                SPRING,
+                nearMm,
+                farMm,
+                0,
+                Math.hypot(Math.hypot(FORCE_SPREAD, workSpread), stiffnessSpread),
+                BAD_FORCE,
+                CHANCE);
+    }
+
+    /**
+     * The edge goes back in the pass; in mm. What is to be expected grows with the fourth power of the speed, up to twice the range: beyond it no edge
+     * lasts a pass, and no size is expected of it.
      *
      * @param nearMm what a millimetre of it adds to the first diameter
      * @param farMm the same of the second
-     * @param expectedMm what is to be expected at its speed
+     * @param overRange speed over the range's top
      */
-    public static Influence wear(double nearMm, double farMm, double expectedMm) {
+    public static Influence wear(double nearMm, double farMm, double overRange) {
+        double expectedMm = WEAR_AT_THE_TOP_MM * Math.pow(Math.min(overRange, LASTS_TO), WEAR_BY_SPEED);
         return new Influence(
                 WEAR, nearMm, farMm, expectedMm, USUAL_WEAR_MM + expectedMm, BAD_WEAR_MM + expectedMm, CHANCE);
     }
@@ -113,7 +146,17 @@ public final class UsualFaults {
         return halfTaperMm <= Math.max(HALF * allowedMm, allowedMm - RESET_MM);
     }
 
-    /** What repeats from cut to cut, the gauge with it, mm. */
+    /**
+     * Whether a piece that is within is so near the edge of the tolerance that the next one may be out.
+     *
+     * @param offMm the farther diameter off the middle, cold
+     * @param allowedMm what the tolerance allows either way
+     */
+    public static boolean isAtTheEdge(double offMm, double allowedMm) {
+        return offMm > SURELY_IN * allowedMm;
+    }
+
+    /** What differs from cut to cut, the gauge with it, mm: 2 µm, and a twelfth of what springs (ours). */
     public static double noiseMm(double springMm) {
         return Math.hypot(0.002, 0.08 * springMm);
     }

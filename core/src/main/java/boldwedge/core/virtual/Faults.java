@@ -68,7 +68,7 @@ public record Faults(
         return Math.exp(spread * random.nextGaussian());
     }
 
-    /** The same shop with another piece and another edge on the same kind of tool: what is the machine's own stays. */
+    /** The same shop another time: only how warm the piece is differs. */
     public Faults nextPiece(RandomGenerator random) {
         return new Faults(
                 give,

@@ -15,7 +15,6 @@ import boldwedge.core.virtual.VirtualLathe;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -291,11 +290,9 @@ public final class Loop {
         }
     }
 
-    /** What the next trial is told, with what was known before; it is done as it is told. */
+    /** What the next trial is told, as the page does it: what a change tells stands in place of all that was told before. */
     private static Map<String, String> told(Map<String, String> before, Fix fix) {
-        Map<String, String> told = new HashMap<>(before);
-        told.putAll(fix.readings());
-        return told;
+        return fix.readings().isEmpty() ? before : fix.readings();
     }
 
     private static Pass.Done done(Map<String, String> told, LoopJob.Wanted wanted, boolean bores) {

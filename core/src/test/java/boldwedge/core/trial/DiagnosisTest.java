@@ -17,7 +17,7 @@ class DiagnosisTest {
                 new Influence(UsualFaults.SPRING, near, far, 0, 0.3, 1, 0.09),
                 UsualFaults.head(5, 75),
                 UsualFaults.dial(),
-                UsualFaults.wear(2, 0, 0.001 * Math.pow(speed / 30, 4)),
+                UsualFaults.wear(2, 0, speed / 30),
                 UsualFaults.warmth(20, 11.5e-6, Measured.Warmth.NOT_FELT));
         return new Prediction(
                 new SizePrediction(20, near, far, 0, 0, influences),

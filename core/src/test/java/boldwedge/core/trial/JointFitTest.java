@@ -105,4 +105,11 @@ class JointFitTest {
         assertThat(new JointFit.Made(0.01, 0.02).explains(seen)).isTrue();
         assertThat(new JointFit.Made(-0.01, -0.03).explains(seen)).isFalse();
     }
+
+    /** An edge that is run at ten times its speed burns; what is expected of its size stays what an edge can lose. */
+    @Test
+    void noWearBeyondWhatAnEdgeHas() {
+        assertThat(UsualFaults.wear(2, 0, 1).middle()).isCloseTo(0.001, within(1e-12));
+        assertThat(UsualFaults.wear(2, 0, 10).middle()).isCloseTo(0.016, within(1e-12));
+    }
 }

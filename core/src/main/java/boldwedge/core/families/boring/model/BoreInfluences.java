@@ -11,17 +11,8 @@ import java.util.List;
 
 /** What may be other than reckoned in a bored hole, as influences on its diameters at the mouth and at the bottom. */
 public final class BoreInfluences {
-    /** Of a bar that was measured: hardness of the piece and sharpness of the edge are not. */
-    private static final double FORCE_SPREAD = 0.25;
-    /** Of one reckoned from its size, with its clamp and post. */
+    /** Of a bar reckoned from its size, with its clamp and post. */
     private static final double ASSUMED_SPREAD = 0.4;
-
-    private static final double BAD_FORCE = 1;
-    private static final double DULL_CHANCE = 0.09;
-    /** Edge lost in a pass at the top of the range, mm, and how steeply it grows with speed; rough, ours. */
-    private static final double WEAR_MM = 0.001;
-
-    private static final double WEAR_BY_SPEED = 4;
 
     private BoreInfluences() {}
 
@@ -60,11 +51,9 @@ public final class BoreInfluences {
     private static List<Influence> influences(BoreCut cut, double mouth, double bottom, Measured.Warmth felt) {
         BoreJob job = cut.job();
         List<Influence> all = new ArrayList<>();
-        double known = cut.stiffness().measured() ? 0 : ASSUMED_SPREAD;
-        double spread = job.taught().trials() > 0
-                ? Math.hypot(job.taught().spread(), job.work().spread())
-                : Math.hypot(Math.hypot(FORCE_SPREAD, job.work().spread()), known);
-        all.add(new Influence(UsualFaults.SPRING, mouth, bottom, 0, spread, BAD_FORCE, DULL_CHANCE));
+        double untaught = cut.stiffness().measured() ? 0 : ASSUMED_SPREAD;
+        double stiffness = job.taught().trials() > 0 ? job.taught().spread() : untaught;
+        all.add(UsualFaults.spring(mouth, bottom, job.work().spread(), stiffness));
         if (job.held() == BarHeld.POST) {
             // The mouth lies furthest from the chuck.
             double out = Math.max(job.stickOutMm(), job.holeDepthMm());
@@ -75,7 +64,7 @@ public final class BoreInfluences {
         all.add(dial(job));
         double over = cut.cutting().surfaceSpeed()
                 / job.work().surfaceSpeed(job.tool()).high();
-        all.add(UsualFaults.wear(0, -2, WEAR_MM * Math.pow(over, WEAR_BY_SPEED)));
+        all.add(UsualFaults.wear(0, -2, over));
         all.add(UsualFaults.warmth(job.finishedMm(), job.work().expansionPerK(), felt));
         return List.copyOf(all);
     }

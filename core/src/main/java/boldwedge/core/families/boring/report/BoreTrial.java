@@ -45,10 +45,6 @@ public final class BoreTrial {
     private static final String BOTTOM = "Diameter at the bottom";
     private static final Limits DIAMETER = new Limits(Quantity.LENGTH, 0.5, 2000);
     private static final Limits MOVED = new Limits(Quantity.LENGTH, -5, 5);
-    /** A taper of this share of what is allowed leaves the dial enough room. */
-    static final double EVEN_SHARE = 0.8;
-    /** Further from the middle than this share of what is allowed, the next hole may be out. */
-    private static final double SURELY_IN = 0.8;
 
     private final UnitFormat say;
     private final TrialReader reader;
@@ -228,11 +224,12 @@ public final class BoreTrial {
         List<Cause> causes = new BoreCauses(say).of(seen);
         boolean sang = seen.sound() == Measured.Sound.CHATTER;
         boolean atItsEdge = within
-                && Math.max(Math.abs(seen.mouth() - middle), Math.abs(seen.bottom() - middle))
-                        > SURELY_IN * job.allowedErrorMm();
+                && UsualFaults.isAtTheEdge(
+                        Math.max(Math.abs(seen.mouth() - middle), Math.abs(seen.bottom() - middle)),
+                        job.allowedErrorMm());
         String verdict = (within
                         ? atItsEdge ? "Within the tolerance, near its edge" : "Within the tolerance"
-                        : Math.abs(taper) / 2 <= EVEN_SHARE * job.allowedErrorMm()
+                        : UsualFaults.isForTheDial(Math.abs(taper) / 2, job.allowedErrorMm())
                                 ? "Outside the tolerance, but the dial brings it in"
                                 : "Outside the tolerance")
                 + (Math.abs(taper) < 0.0015

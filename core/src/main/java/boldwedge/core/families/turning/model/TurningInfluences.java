@@ -21,35 +21,22 @@ import java.util.List;
  * @param farMm to the far place
  */
 public record TurningInfluences(TurningCut cut, double nearMm, double farMm) {
-    /** Of a spring that was measured: hardness of the piece and sharpness of the edge are not. */
-    private static final double FORCE_SPREAD = 0.25;
-    /** Of one reckoned from the lathe's size. */
+    /** Of a spring reckoned from the lathe's size. */
     private static final double ASSUMED_SPREAD = 0.35;
-    /** A dull edge pushes twice as hard, and a third or so as hard again. */
-    private static final double BAD_FORCE = 1;
-
-    private static final double DULL_CHANCE = 0.09;
     /** Of a chuck's turning of which nothing is known: the assumption is good to a factor of three or so. */
     private static final double UNKNOWN_TURNING = 0.7;
 
     private static final double BAD_TURNING = 2;
     private static final double MEASURED_TURNING = 0.1;
 
-    /** Edge lost in a pass at the top of the range, mm, and how steeply it grows with speed; rough, ours. */
-    private static final double WEAR_MM = 0.001;
-
-    private static final double WEAR_BY_SPEED = 4;
-
-    /** Reads nothing but numbers. */
+    /** All of them; how warm it felt tells how much of a size is warmth. */
     public List<Influence> all(Measured.Warmth felt) {
         TurningJob job = cut.job();
         List<Influence> all = new ArrayList<>();
         double near = errorAt(nearMm);
         double far = errorAt(farMm);
-        double force = Math.hypot(
-                Math.hypot(FORCE_SPREAD, job.work().spread()),
-                TurningCut.Stiffness.of(job.lathe()).assumed() ? ASSUMED_SPREAD : 0);
-        all.add(new Influence(UsualFaults.SPRING, near, far, 0, force, BAD_FORCE, DULL_CHANCE));
+        double stiffness = TurningCut.Stiffness.of(job.lathe()).assumed() ? ASSUMED_SPREAD : 0;
+        all.add(UsualFaults.spring(near, far, job.work().spread(), stiffness));
         if (job.operation() == Operation.FACE) {
             all.add(UsualFaults.dial());
             all.add(UsualFaults.warmth(job.finishedMm(), job.work().expansionPerK(), felt));
@@ -63,7 +50,7 @@ public record TurningInfluences(TurningCut cut, double nearMm, double farMm) {
         EdgeCut cutting = cut.cutting();
         double over =
                 cutting.surfaceSpeed() / job.work().surfaceSpeed(job.tool()).high();
-        all.add(UsualFaults.wear(2, 0, WEAR_MM * Math.pow(over, WEAR_BY_SPEED)));
+        all.add(UsualFaults.wear(2, 0, over));
         all.add(UsualFaults.warmth(job.finishedMm(), job.work().expansionPerK(), felt));
         return List.copyOf(all);
     }
@@ -109,7 +96,8 @@ public record TurningInfluences(TurningCut cut, double nearMm, double farMm) {
             return Influence.usual(
                     UsualFaults.TURNING, nearTurns, farTurns, 0, job.taught().spread());
         }
-        return new Influence(UsualFaults.TURNING, nearTurns, farTurns, 0, UNKNOWN_TURNING, BAD_TURNING, DULL_CHANCE);
+        return new Influence(
+                UsualFaults.TURNING, nearTurns, farTurns, 0, UNKNOWN_TURNING, BAD_TURNING, UsualFaults.CHANCE);
     }
 
     /** What part of the give at a place is the chuck's turning. */

@@ -50,12 +50,6 @@ public final class TurningTrial {
     /** As fine as a nose is stoned that still has to last, mm. */
     static final double FINE_NOSE_MM = 0.2;
 
-    /** A taper of this share of what is allowed leaves the dial enough room. */
-    static final double EVEN_SHARE = 0.8;
-
-    /** Further from the middle than this share of what is allowed, the next piece may be out. */
-    static final double SURELY_IN = 0.8;
-
     private static final String NEAR = "Diameter near the chuck";
     private static final String FAR = "Diameter at the far end";
     private static final String APART = "Distance between them";
@@ -210,8 +204,9 @@ public final class TurningTrial {
     /** Whether the next piece may be out, with what a gauge and a dial are off by, though this one is in. */
     private static boolean isAtItsEdge(TurningCut cut, Measured measured, double grownMm) {
         double middle = cut.job().finishedMm() + cut.job().tolerance().middleMm() + grownMm;
-        return Math.max(Math.abs(measured.nearMm() - middle), Math.abs(measured.farMm() - middle))
-                > SURELY_IN * cut.job().allowedErrorMm();
+        return UsualFaults.isAtTheEdge(
+                Math.max(Math.abs(measured.nearMm() - middle), Math.abs(measured.farMm() - middle)),
+                cut.job().allowedErrorMm());
     }
 
     private String verdict(
@@ -400,7 +395,8 @@ public final class TurningTrial {
 
     /** Whether dialling brings both ends within the tolerance: then nothing else needs to change. */
     private static boolean isEven(TurningCut cut, Measured measured) {
-        return Math.abs(measured.taperMm()) / 2 <= EVEN_SHARE * cut.job().allowedErrorMm();
+        return UsualFaults.isForTheDial(
+                Math.abs(measured.taperMm()) / 2, cut.job().allowedErrorMm());
     }
 
     private Scene scene(Prediction predicted, Measured measured) {
