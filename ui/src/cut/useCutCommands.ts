@@ -34,12 +34,14 @@ export function useCutCommands(
       },
     }));
     const mends = (plan.answer?.findings ?? []).flatMap((finding) =>
-      finding.mends.map((mend) => ({
-        id: `mend ${finding.id} ${mend.label}`,
-        words: mend.label,
-        more: `mends: ${finding.statement}`,
-        does: () => edit({ kind: 'field' as const, id: mend.field, text: mend.text }),
-      })),
+      finding.mends
+        .filter((mend) => mend.field !== '')
+        .map((mend) => ({
+          id: `mend ${finding.id} ${mend.label}`,
+          words: mend.label,
+          more: `mends: ${finding.statement}`,
+          does: () => edit({ kind: 'field' as const, id: mend.field, text: mend.text }),
+        })),
     );
     return [...stations, ...does, ...mends, ...values, ...findings];
   }, [kept, go, edit, does]);

@@ -31,16 +31,23 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
   const troubled = finding.verdict === 'WRONG' || finding.verdict === 'DOUBTFUL';
   const mends = (
     <div className={`flex flex-wrap gap-1.5 pt-1 pb-1.25 ${troubled ? 'pl-[100px] max-hand:pl-0' : ''}`}>
-      {finding.mends.map((mend) => (
-        <button
-          type="button"
-          key={mend.label}
-          className={MEND}
-          onClick={() => edit({ kind: 'field', id: mend.field, text: mend.text })}
-        >
-          {mend.label}
-        </button>
-      ))}
+      {finding.mends.map((mend) =>
+        mend.field === '' ? (
+          // Done at the machine: nothing to type.
+          <p key={mend.label} className="w-full text-small text-ink-2">
+            {mend.label}.
+          </p>
+        ) : (
+          <button
+            type="button"
+            key={mend.label}
+            className={MEND}
+            onClick={() => edit({ kind: 'field', id: mend.field, text: mend.text })}
+          >
+            {mend.label}
+          </button>
+        ),
+      )}
     </div>
   );
   return (

@@ -32,6 +32,9 @@ import java.util.OptionalDouble;
 record OwnChoices<C>(ToolFamily<C> family) {
     private static final int ROUNDS = 4;
 
+    /** So many remedies of a doubt are looked through for one that betters it. */
+    private static final int LOOKED_AT = 3;
+
     /** A margin that moves by less moves by rounding. */
     static final double LEAST_STEP = 0.02;
 
@@ -120,16 +123,16 @@ record OwnChoices<C>(ToolFamily<C> family) {
         return now;
     }
 
-    /** The first own remedy that heals what it is for and betters the whole; else the first that does with another one beside it. */
+    /** The first own remedy that heals what it is for and betters the whole; else the first of those that better it that does so with another one beside it. */
     private Optional<Tried<C>> better(Tried<C> now, Tried<C> first) {
         List<Remedy> remedies = remedies(now, first);
         List<Tried<C>> others = new ArrayList<>();
         for (Remedy remedy : remedies) {
             Tried<C> other = tried(remedy.request());
-            if (other.read().cut().isEmpty() || !other.heals(remedy.doubt())) {
+            if (other.read().cut().isEmpty() || !other.betters(remedy.doubt(), TriedFixes.WORTH_WHILE)) {
                 continue;
             }
-            if (other.isBetterThan(now)) {
+            if (other.heals(remedy.doubt()) && other.isBetterThan(now)) {
                 return Optional.of(other);
             }
             others.add(other);
@@ -156,11 +159,25 @@ record OwnChoices<C>(ToolFamily<C> family) {
         return now.findings().stream()
                 .filter(Tried::isDoubted)
                 .sorted(Comparator.comparing(Finding::verdict))
-                .flatMap(finding -> finding.mends().stream()
-                        .limit(1)
-                        .filter(fix -> isOurs(fix, first))
-                        .map(fix -> new Remedy(finding, now.request().withOwn(fix.field(), fix.text()))))
+                .flatMap(finding -> ours(finding, now, first).stream())
                 .toList();
+    }
+
+    /** The first of a doubt's remedies that betters it, where it is the program's own. */
+    private Optional<Remedy> ours(Finding doubt, Tried<C> now, Tried<C> first) {
+        for (Fix fix : doubt.mends().stream().limit(LOOKED_AT).toList()) {
+            if (fix.text().equals(now.request().own().get(fix.field()))) {
+                continue;
+            }
+            if (isOurs(fix, first)) {
+                return Optional.of(new Remedy(doubt, now.request().withOwn(fix.field(), fix.text())));
+            }
+            if (!fix.isAtTheMachine()
+                    && tried(now.request().with(fix.field(), fix.text())).betters(doubt, TriedFixes.WORTH_WHILE)) {
+                return Optional.empty();
+            }
+        }
+        return Optional.empty();
     }
 
     private boolean isOurs(Fix fix, Tried<C> first) {

@@ -18,7 +18,7 @@ import java.util.Optional;
  */
 record TriedFixes<C>(OwnChoices<C> choices, PlanRequest asked, OwnChoices.Tried<C> now) {
     /** A remedy gains at least this share of what is needed, or it heals. */
-    private static final double WORTH_WHILE = 0.15;
+    static final double WORTH_WHILE = 0.15;
 
     /** What stands between a remedy and what fails with it. */
     static final String BUT_THEN = ". But then: ";

@@ -266,7 +266,7 @@ public final class EdgeRules {
         double smaller = Math.min(mean, at.depthMm());
         double margin = smaller / least.high() - 1;
         Verdict verdict = smaller < least.low() ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
-        return Finding.at(Station.REACH, "smallest-chip", say)
+        Finding.Builder finding = Finding.at(Station.REACH, "smallest-chip", say)
                 .says(
                         verdict,
                         verdict == Verdict.FINE
@@ -274,7 +274,7 @@ public final class EdgeRules {
                                 : "It may rub rather than cut: the chip is %s thick on average, and this edge shaves down to about %s.",
                         say.length(mean),
                         say.length(least.chosen()))
-                .margin(margin / 4)
+                .margin(margin < 0 ? margin : margin / 4)
                 .step(Working.of("Mean chip", "h = A / b", mm(mean))
                         .with("A", "area of the chip", mm2(cut.force().chipAreaMm2()))
                         .with("b", "engaged edge", mm(cut.force().edgeMm())))
@@ -289,8 +289,26 @@ public final class EdgeRules {
                                 mm(at.tool().edgeRadiusMm().chosen()).assumed())
                         .meaning("; " + say.length(least.low()) + " stoned, " + say.length(least.high()) + " worn"))
                 .source("Boothroyd & Knight ch. 2 (ploughing), edge radii of "
-                        + at.tool().name())
-                .build();
+                        + at.tool().name());
+        if (verdict.isDoubt()) {
+            thicker(finding, mean, least.high());
+        }
+        return finding.build();
+    }
+
+    /** A thicker chip: by the feed, as the chip grows with it, and by the depth where that is thinner still. */
+    private void thicker(Finding.Builder finding, double meanMm, double wantedMm) {
+        if (meanMm < wantedMm) {
+            double wanted = 1.05 * cut.feedMm() * wantedMm / meanMm;
+            double feed = at.lathe().feedsMm().stream()
+                    .filter(has -> has >= wanted)
+                    .findFirst()
+                    .orElse(wanted);
+            finding.mend("Feed " + say.feed(feed), fields.feed().id(), say.feed(feed));
+        }
+        if (at.depthMm() < wantedMm) {
+            finding.mend("Depth " + say.length(2 * wantedMm), fields.depth().id(), say.length(2 * wantedMm));
+        }
     }
 
     /** The power that the cut takes against what there is. */
@@ -317,6 +335,12 @@ public final class EdgeRules {
             if (depth < at.depthMm() * 0.99) {
                 finding.mend("Depth " + say.length(depth), fields.depth().id(), say.length(depth));
             }
+            // The force stays; at fewer turns it takes less power.
+            at.lathe()
+                    .speeds()
+                    .atOrBelow(cut.rpm() * (margin + 1) / (1 + POWER_IN_HAND))
+                    .ifPresent(slower -> finding.mend(
+                            "Run at " + say.rpm(slower), fields.speed().id(), Written.places(slower, 1) + " rpm"));
         }
         return finding.build();
     }

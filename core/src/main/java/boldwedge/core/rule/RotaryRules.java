@@ -208,10 +208,11 @@ public record RotaryRules(
         if (margin < IN_HAND) {
             finding.mend("Feed " + say.amount(lighter), feed.id(), say.amount(lighter));
             // The torque stays; at fewer turns it takes less power.
-            lathe.speeds()
+            double slower = lathe.speeds()
                     .atOrBelow(rpm * (margin + 1) / (1 + IN_HAND))
-                    .ifPresent(slower ->
-                            finding.mend("Run at " + say.rpm(slower), speed.id(), Written.places(slower, 1) + " rpm"));
+                    .orElse(lathe.speeds().slowest());
+            finding.mendUnless(
+                    slower > 0.97 * rpm, "Run at " + say.rpm(slower), speed.id(), Written.places(slower, 1) + " rpm");
         }
         return finding.build();
     }

@@ -195,6 +195,10 @@ class FamilyContractTest {
         answer.fields().forEach(state -> fields.put(state.id(), state));
         for (Finding finding : answer.findings()) {
             for (Fix mend : finding.mends()) {
+                if (mend.isAtTheMachine()) {
+                    assertThat(mend.label()).isNotBlank();
+                    continue;
+                }
                 FieldState state = fields.get(mend.field());
                 assertThat(state).as(finding.id() + ": " + mend).isNotNull();
                 if (state != null) {

@@ -34,6 +34,9 @@ class OfferedMendsTest {
                     continue;
                 }
                 for (Fix mend : finding.mends()) {
+                    if (mend.isAtTheMachine()) {
+                        continue;
+                    }
                     tried++;
                     String trouble = trouble(question.request(), finding, mend);
                     if (!trouble.isEmpty()) {

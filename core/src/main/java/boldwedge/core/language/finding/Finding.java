@@ -166,6 +166,12 @@ public record Finding(
             });
         }
 
+        /** What would mend it and is done at the machine. */
+        public Builder does(String label) {
+            mends.add(Fix.atTheMachine(label));
+            return this;
+        }
+
         /** A change that would mend it, unless it would change nothing. */
         public Builder mendUnless(boolean idle, String label, String field, String text) {
             return idle ? this : mend(label, field, text);

@@ -16,6 +16,11 @@ public record Fix(String label, String field, String text, Map<String, String> r
         this(label, field, text, Map.of());
     }
 
+    /** Whether it is done at the machine, and nothing of the plan is typed. */
+    public boolean isAtTheMachine() {
+        return field.isEmpty();
+    }
+
     /** What is done at the machine, with the cut as it stands. */
     public static Fix atTheMachine(String label) {
         return new Fix(label, "", "");

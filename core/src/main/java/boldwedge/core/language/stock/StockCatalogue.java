@@ -77,6 +77,17 @@ public final class StockCatalogue {
     }
 
     /** The blank with this id. */
+    /** Blanks of the same section whose edge is harder, cobalt before carbide. */
+    public List<Blank> harderBlanks(Blank blank) {
+        ToolMaterial now = toolMaterial(blank);
+        List<String> order = List.of("hss", "cobalt", "carbide");
+        return blanks.values().stream()
+                .filter(other -> Math.abs(other.widthMm() - blank.widthMm()) < 0.05
+                        && Math.abs(other.heightMm() - blank.heightMm()) < 0.05)
+                .filter(other -> order.indexOf(toolMaterial(other).id()) > Math.max(0, order.indexOf(now.id())))
+                .toList();
+    }
+
     public Optional<Blank> blank(String id) {
         return Optional.ofNullable(blanks.get(id));
     }
@@ -217,6 +228,7 @@ public final class StockCatalogue {
                 row.number("mc"),
                 row.number("spread_pct") / 100,
                 row.text("hardness"),
+                row.number("hb"),
                 row.number("density"),
                 row.number("modulus") * 1000,
                 row.number("expansion") * 1e-6,

@@ -15,6 +15,7 @@ import java.util.Map;
  * @param mc Kienzle's exponent of chip thickness
  * @param spread share by which the force may differ between melts and tables, 0.15 for ±15 %
  * @param hardness in words with its scale
+ * @param brinell the middle of it, HB; 0 for plastics
  * @param densityGramPerCm3 density, g/cm³
  * @param modulusMPa Young's modulus, MPa
  * @param expansionPerK linear expansion about 20 °C, 1/K
@@ -37,6 +38,7 @@ public record WorkMaterial(
         double mc,
         double spread,
         String hardness,
+        double brinell,
         double densityGramPerCm3,
         double modulusMPa,
         double expansionPerK,

@@ -24,7 +24,8 @@ public enum BoreField implements Entry {
     BOTTOM(Asked.pick("bottom", "Bottom", Station.CUT, "through", Choice.of(Bottom.values(), Bottom::words))),
     OUT_OF_ROUND(Asked.of("outOfRound", "Start out of round by", Station.CUT, Entry.length(0, 20), "0 mm", "0")),
     FINISH(Asked.of("finish", "Finish", Station.CUT, new Limits(Quantity.ROUGHNESS, 0.025, 50), "Ra 1.6 µm", "63 µin")),
-    OUTSIDE(Asked.of("outside", "Outside of the work", Station.CUT, Entry.length(3, 2000), "", "")),
+    OUTSIDE(Asked.of("outside", "Outside of the work", Station.CUT, Entry.length(3, 2000), "", "")
+            .asTheShopHas()),
     STICK_OUT(Asked.of("boreStickOut", "Work out of the chuck", Station.CUT, Entry.length(0.5, 2000), "", "")),
     RECESS(Asked.pick("recess", "Recess", Station.CUT, "none", Choice.of(Recess.Kind.values(), Recess.Kind::words))),
     RECESS_DIAMETER(Asked.of("recessDiameter", "Recess diameter", Station.CUT, Entry.length(2, 1000))),

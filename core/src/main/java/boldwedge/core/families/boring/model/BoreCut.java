@@ -362,7 +362,8 @@ public record BoreCut(
         // Roughing finer than the finishing cut would be finishing.
         most = Math.max(most, Math.min(rough, last));
         int count = (int) Math.min(Math.ceil(rough / most - 1e-9), Math.max(1, Math.floor(rough / last + 1e-9)));
-        return new Passes(count, rough / count, finishing, last, by);
+        // One pass takes all there is: nothing limits it.
+        return new Passes(count, rough / count, finishing, last, count == 1 ? "" : by);
     }
 
     /** Push and feed force together, N: the thrust in the plane square to the cut. */

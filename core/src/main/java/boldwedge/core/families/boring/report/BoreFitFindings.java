@@ -17,9 +17,11 @@ import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.hole.BoreFit;
+import boldwedge.core.mechanics.rigidity.JawRing;
 import boldwedge.core.mechanics.wedge.Wedge;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What is said of the tool in the hole: whether bar, heel and holder clear it, how far it reaches, its rake in use. */
 final class BoreFitFindings {
@@ -28,6 +30,15 @@ final class BoreFitFindings {
 
     /** The smallest hole still leaves this much round the bar, mm. */
     private static final double SPARE_MM = 0.1;
+
+    /** Of what the jaws do to it a wall is told from here on. */
+    private static final double SQUEEZED_BELOW = 3;
+    /** Three corners as large as the whole tolerance cannot be right. */
+    private static final double PINCHED = -0.5;
+
+    private static final double WIDER = 1.05;
+    /** The point cuts clear of the bar's end when it leads by this much, mm. */
+    private static final double LEAST_LEAD_MM = 0.2;
 
     private static final String GEOMETRY = "Circle geometry in the plane across the hole";
 
@@ -51,6 +62,7 @@ final class BoreFitFindings {
         findings.add(new BitInBarFindings(cut, say).bitInBar());
         if (job.held() == BarHeld.POST) {
             findings.add(holder());
+            pinched().ifPresent(findings::add);
         }
         job.recess().ifPresent(recess -> findings.addAll(new RecessFindings(cut, recess, say).all()));
         if (job.held() == BarHeld.CENTRES) {
@@ -60,6 +72,59 @@ final class BoreFitFindings {
             findings.addAll(new HeadFindings(cut, say).all());
         }
         return findings;
+    }
+
+    private JawRing ring(double outsideMm) {
+        return JawRing.inChuck(
+                job.lathe().swingMm(),
+                outsideMm,
+                job.finishedMm(),
+                job.holeDepthMm(),
+                job.work().modulusMPa());
+    }
+
+    /** A thin wall that the jaws squeeze; nothing where they cannot, or a bottom stiffens it. */
+    private Optional<Finding> pinched() {
+        JawRing ring = ring(job.outsideMm());
+        double lobes = 2 * ring.outOfRoundMm();
+        double margin = job.allowedErrorMm() / lobes - 1;
+        if (job.bottom() != Bottom.THROUGH || margin > SQUEEZED_BELOW) {
+            return Optional.empty();
+        }
+        Finding.Builder finding = Finding.at(Station.REACH, "pinched", say)
+                .says(
+                        margin < PINCHED ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE,
+                        "Three jaws squeeze the wall of %s: bored round in the chuck, it is three-cornered by about %s out of it.",
+                        say.length(ring.wallMm()),
+                        say.length(lobes))
+                .margin(margin)
+                .step(Working.of("Out of round, on the radius", "k · W · R³ / (E · I)", mm(ring.outOfRoundMm()))
+                        .with(
+                                "k",
+                                "three loads on a ring, corner to corner",
+                                number(ring.shape()).fromTable())
+                        .with(
+                                "W",
+                                "each jaw, a light pull of the key",
+                                newtons(ring.jawN()).assumed())
+                        .with("R", "middle of the wall", mm(ring.radiusMm()))
+                        .with("E", mpa(ring.modulusMPa()).fromTable())
+                        .with("I", "of the wall", mm4(ring.inertiaMm4())))
+                .note("What measures across two points does not see three corners: a plug does, or three feet.")
+                .source(
+                        "Young, Roark’s Formulas for Stress and Strain, circular rings, case 7; the pull of the key is ours, half to twice of it");
+        if (margin < 0) {
+            finding.does("Bore soft jaws to its outside, or put a split ring round it: the grip goes all round");
+            for (double outside = job.outsideMm() * WIDER; outside < 3 * job.outsideMm(); outside *= WIDER) {
+                if (2 * ring(outside).outOfRoundMm() < job.allowedErrorMm()) {
+                    String stands = say.typed(Math.ceil(outside));
+                    finding.mend("Bore it first, while its outside stands at " + stands, OUTSIDE.id(), stands);
+                    break;
+                }
+            }
+            finding.does("Slack the jaws to a bare grip before the last pass");
+        }
+        return Optional.of(finding.build());
     }
 
     /** Radius of the smallest hole that this tool will enter and clear, mm. */
@@ -220,14 +285,14 @@ final class BoreFitFindings {
                             say.typed(3 * job.holeDepthMm() + 40))
                     .build();
         }
-        Verdict verdict = blind && leads < 0.2 ? Verdict.WRONG : spare < 1 ? Verdict.DOUBTFUL : Verdict.FINE;
+        Verdict verdict = blind && leads < LEAST_LEAD_MM ? Verdict.WRONG : spare < 1 ? Verdict.DOUBTFUL : Verdict.FINE;
         Finding.Builder finding = Finding.at(Station.REACH, "reaches-bottom", say)
                 .says(
                         verdict,
-                        blind && leads < 0.2
+                        blind && leads < LEAST_LEAD_MM
                                 ? Written.words(
-                                        "The end of the bar meets the bottom first: the point stays %s short of it.",
-                                        say.length(Math.max(0, -leads)))
+                                        "The end of the bar meets the bottom first: the point stays %s short of a clear cut.",
+                                        say.length(Math.max(0, LEAST_LEAD_MM - leads)))
                                 : blind
                                         ? Written.words(
                                                 "The point leads the end of the bar by %s and reaches the bottom.",
@@ -235,13 +300,13 @@ final class BoreFitFindings {
                                         : Written.words(
                                                 "The point reaches through with %s to spare before the clamp meets the work.",
                                                 say.length(spare)))
-                .margin(blind ? Math.clamp(leads / 2, -1, 1) : Math.clamp(spare / 10 - 0.1, -1, 1))
+                .margin(blind ? Math.clamp((leads - LEAST_LEAD_MM) / 2, -1, 1) : Math.clamp(spare / 10 - 0.1, -1, 1))
                 .step(leads(leads))
                 .step(Working.of("Clamp to the mouth", "o − t", mm(spare))
                         .with("o", "clamp to point", mm(job.overhangMm()))
                         .with("t", "depth of the hole", mm(job.holeDepthMm()).typed()))
                 .source("Geometry of the bit in the bar");
-        if (blind && leads < 0.2) {
+        if (blind && leads < LEAST_LEAD_MM) {
             finding.mend("Set the bit at 45°", BIT_ANGLE.id(), "45°");
         }
         if (spare < 1) {

@@ -16,10 +16,12 @@ import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.rigidity.Bar;
 import boldwedge.core.mechanics.rigidity.BarSection;
 import boldwedge.core.mechanics.rigidity.PushOff;
 import boldwedge.core.rule.EdgeRules;
+import boldwedge.core.rule.HardEnough;
 import boldwedge.core.rule.HeightFinding;
 import boldwedge.core.rule.LatheSprings;
 import boldwedge.core.rule.PushedAside;
@@ -55,6 +57,14 @@ final class BoreSizeFindings {
                 new EdgeRules.Fields(
                         SPEED, FEED, DEPTH, job.insert().isPresent() ? Optional.empty() : Optional.of(NOSE_RADIUS)),
                 say);
+        HardEnough.of(
+                        HardEnough.Edge.of(job.tool()),
+                        job.work(),
+                        say,
+                        finding -> StockCatalogue.shipped()
+                                .harderBlanks(job.bit())
+                                .forEach(harder -> finding.mend("Take a " + harder.name(), BIT.id(), harder.id())))
+                .ifPresent(findings::add);
         findings.add(edge.finish());
         findings.add(edge.speed());
         findings.addAll(edge.offLists());
@@ -90,7 +100,7 @@ final class BoreSizeFindings {
                                 : ", with no taper that could be measured",
                         PushedAside.dial("Bore the mouth, measure,", push.evenMm(), say),
                         job.taught().trials() > 0 ? " Your trials are in this number." : "")
-                .margin(margin / 2)
+                .margin(margin < 0 ? margin : margin / 2)
                 .step(PushedAside.push("Push aside", cut.cutting(), cut.thrustN()))
                 .step(barWorking("Bar"))
                 .step(holderWorking())

@@ -14,6 +14,7 @@ import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.BarMaterial;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.cutting.CuttingForce;
@@ -36,6 +37,10 @@ final class ChatterFindings {
     private static final double LEAST_DEPTH_MM = 0.05;
     /** As a point is stoned at the least, mm. */
     private static final double STONED_MM = 0.1;
+    /** So many times the rule of thumb a bar may stand out before its cut is doubted whatever is reckoned: the rule leaves in hand what a sound set-up does not need. */
+    private static final double BEYOND_THE_RULE = 1.35;
+    /** Between the clamp and the work at full depth, mm. */
+    private static final double SPARE_MM = 2;
 
     private final BoreCut cut;
     private final BoreJob job;
@@ -105,7 +110,7 @@ final class ChatterFindings {
         Span damping = job.barMaterial().damping();
         double ratio = CuttingForce.pushRatio(job.work(), cut.cutting().normalRake());
         Finding.Builder finding =
-                Finding.at(Station.REACH, "chatter", say).says(verdict, words).margin(margin / 2);
+                Finding.at(Station.REACH, "chatter", say).says(verdict, words).margin(margin < 0 ? margin : margin / 2);
         heard(finding);
         finding.step(Working.of(
                                 "First mode, by elements, holder and bit with it",
@@ -216,8 +221,8 @@ final class ChatterFindings {
     /** In the order in which a machinist tries them: what costs nothing, the reach, the edge, another bar. */
     private void remedies(Finding.Builder finding) {
         settings(finding);
-        if (job.held() != BarHeld.CENTRES && job.overhangMm() > job.holeDepthMm() + 4) {
-            double shorter = Math.ceil(job.holeDepthMm() + 2);
+        if (job.held() != BarHeld.CENTRES && job.overhangMm() > job.holeDepthMm() + SPARE_MM + 2) {
+            double shorter = Math.ceil(job.holeDepthMm() + SPARE_MM);
             offer(finding, "Reach ", OVERHANG, say.typed(shorter), cut.with(job.barMm(), shorter));
         }
         edge(finding);
@@ -225,18 +230,21 @@ final class ChatterFindings {
         if (thicker > job.barMm() * 1.04 && !job.necked()) {
             offer(finding, "Bar of ", BAR_DIAMETER, say.typed(thicker), cut.with(thicker, job.overhangMm()));
         }
-        if (job.barMaterial().id().equals("steel") && job.ringHz().isEmpty()) {
-            offer(
-                    finding,
-                    "A bar of ",
-                    BAR_MATERIAL,
-                    "heavy-metal",
-                    BoreCut.of(
-                            job.withBarMaterial(StockCatalogue.shipped()
-                                    .barMaterial("heavy-metal")
-                                    .orElseThrow()),
-                            TypedSignature.all(cut.signature())));
-        }
+        stiffer().forEach(material -> offer(finding, "A bar of ", BAR_MATERIAL, material.id(), of(material)));
+    }
+
+    /** Stiffer stuff for the bar; none where it has been rung, which tells of the bar that is there. */
+    private List<BarMaterial> stiffer() {
+        return job.ringHz().isPresent()
+                ? List.of()
+                : StockCatalogue.shipped().barMaterials().stream()
+                        .filter(other ->
+                                other.modulusMPa() > 1.2 * job.barMaterial().modulusMPa())
+                        .toList();
+    }
+
+    private BoreCut of(BarMaterial material) {
+        return BoreCut.of(job.withBarMaterial(material), TypedSignature.all(cut.signature()));
     }
 
     private void settings(Finding.Builder finding) {
@@ -311,21 +319,49 @@ final class ChatterFindings {
     private Finding rule() {
         double ratio = cut.slenderness();
         double rule = job.barMaterial().ruleOfThumb();
-        return Finding.at(Station.REACH, "rule-of-thumb", say)
+        // What was rung or heard of this bar outranks a rule of thumb.
+        boolean known = job.ringHz().isPresent() || job.heard().trials() > 0;
+        double margin = BEYOND_THE_RULE * rule / ratio - 1;
+        boolean beyond = margin < 0 && !known && job.held() != BarHeld.CENTRES;
+        String material =
+                job.barMaterial().name().toLowerCase(java.util.Locale.ROOT).split(",")[0];
+        Finding.Builder finding = Finding.at(Station.REACH, "rule-of-thumb", say)
                 .says(
-                        Verdict.TOLD,
-                        "It stands out %s times its diameter; the shops' rule for %s is %s.",
+                        beyond ? Verdict.DOUBTFUL : Verdict.TOLD,
+                        beyond
+                                ? "It stands out %s times its diameter, where bars of %s seldom stay quiet: the shops' rule is %s."
+                                : "It stands out %s times its diameter; the shops' rule for %s is %s.",
                         say.number(ratio, 1),
-                        job.barMaterial()
-                                .name()
-                                .toLowerCase(java.util.Locale.ROOT)
-                                .split(",")[0],
+                        material,
                         say.number(rule, 0))
-                .margin(rule / ratio - 1)
+                .margin(beyond ? margin : rule / ratio - 1)
                 .step(Working.of("Overhang over diameter", "L / D", number(ratio))
                         .with("L", mm(job.overhangMm()))
                         .with("D", mm(job.overhangMm() / ratio)))
-                .source("Rule of thumb of the trade; the limit above is reckoned for this cut")
-                .build();
+                .source("Rule of thumb of the trade; the limit above is reckoned for this cut");
+        if (beyond) {
+            reach(finding);
+            stiffer().forEach(other -> finding.mend("A bar of " + inWords(other), BAR_MATERIAL.id(), other.id()));
+        }
+        return finding.build();
+    }
+
+    private static String inWords(BarMaterial material) {
+        return material.name()
+                .toLowerCase(java.util.Locale.ROOT)
+                .split("[,(]")[0]
+                .strip();
+    }
+
+    /** Less reach and a stouter bar, where there are. */
+    private void reach(Finding.Builder finding) {
+        if (job.overhangMm() > job.holeDepthMm() + SPARE_MM + 2) {
+            String shorter = say.typed(Math.ceil(job.holeDepthMm() + SPARE_MM));
+            finding.mend("Reach " + shorter, OVERHANG.id(), shorter);
+        }
+        double thicker = BoreReader.usualBar(job.startMm());
+        if (thicker > job.barMm() * 1.04 && !job.necked()) {
+            finding.mend("Bar of " + say.typed(thicker), BAR_DIAMETER.id(), say.typed(thicker));
+        }
     }
 }

@@ -14,6 +14,7 @@ import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.Head;
 import boldwedge.core.language.stock.Span;
+import boldwedge.core.rule.HardEnough;
 import boldwedge.core.rule.RotaryRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,6 +64,14 @@ final class CounterboreFindings {
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
         findings.add(seat());
+        boolean carbon = job.kind() == Kind.STEEL && job.steel().isPresent();
+        HardEnough.of(carbon ? HardEnough.Edge.TOOL_STEEL : HardEnough.Edge.HIGH_SPEED, job.work(), say, finding -> {
+                    if (carbon) {
+                        finding.mend("Make it of high-speed steel, bought hard", STEEL.id(), "hss");
+                    }
+                    finding.does("Take a carbide end mill with a plug in the hole");
+                })
+                .ifPresent(findings::add);
         findings.add(kind());
         if (job.kind().ground()) {
             findings.add(stone());

@@ -65,6 +65,9 @@ public record DrillCut(
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
 
+    /** Smaller drills hardly grab, mm. */
+    private static final double GRABS_FROM_MM = 3;
+
     /** Works a job out. */
     public static DrillCut of(DrillJob job) {
         double target = target(job);
@@ -231,6 +234,13 @@ public record DrillCut(
     /** Whole length of the drill, mm: its flutes and a shank as jobber drills have it (ISO 235, within a few millimetres). */
     public double lengthMm() {
         return flutesMm() + 28 + 1.8 * drill.diameterMm();
+    }
+
+    /** Whether it goes through less than its point is long, without a hole of nearly its size to follow: nothing guides it as it breaks out. */
+    public boolean breaksOutUnguided() {
+        return job.through()
+                && job.depthMm() < (drill.diameterMm() - job.pilotMm()) / drill.diameterMm() * drill.pointMm()
+                && drill.diameterMm() >= GRABS_FROM_MM;
     }
 
     /** How far the drill goes, point and all, mm. */

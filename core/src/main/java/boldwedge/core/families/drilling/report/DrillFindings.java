@@ -14,6 +14,7 @@ import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.mechanics.hole.TwistDrill;
+import boldwedge.core.rule.HardEnough;
 import boldwedge.core.rule.RotaryRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,6 +44,12 @@ final class DrillFindings {
         DrilledHoleFindings hole = new DrilledHoleFindings(cut, say);
         findings.add(hole.choice());
         findings.add(hole.made());
+        HardEnough.of(
+                        HardEnough.Edge.HIGH_SPEED,
+                        job.work(),
+                        say,
+                        finding -> finding.does("Take a cobalt or carbide drill, a short one, and run it slow"))
+                .ifPresent(findings::add);
         findings.add(point());
         findings.add(pilot());
         RotaryRules rules = new RotaryRules(
@@ -76,16 +83,21 @@ final class DrillFindings {
 
     private Finding point() {
         TwistDrill drill = cut.drill();
-        Verdict verdict = job.ground() == Ground.WORN ? Verdict.DOUBTFUL : Verdict.TOLD;
+        // Where the point is out before the lips are in nothing guides the drill: it pulls itself through and tears.
+        boolean thin = cut.breaksOutUnguided();
+        Verdict verdict = job.ground() == Ground.WORN || thin ? Verdict.DOUBTFUL : Verdict.TOLD;
         Finding.Builder finding = Finding.at(Station.EDGE, "point", say)
                 .says(
                         verdict,
                         (job.ground() == Ground.WORN
                                         ? "A worn drill cuts large, torn and off line: grind it first. "
                                         : "")
-                                + "Its point is " + say.length(drill.pointMm())
-                                + " long; both lips must be alike in length and angle.")
-                .margin(job.ground() == Ground.WORN ? -0.2 : 1)
+                                + "Its point is " + say.length(drill.pointMm()) + " long"
+                                + (thin
+                                        ? ", more than the " + say.length(job.depthMm())
+                                                + " that it goes through: it is out before its lips are in, grabs, and leaves no round hole."
+                                        : "; both lips must be alike in length and angle."))
+                .margin(job.ground() == Ground.WORN ? -0.2 : thin ? job.depthMm() / drill.pointMm() - 1 : 1)
                 .step(Working.of("Length of the point", "d / (2 · tan(σ / 2))", mm(drill.pointMm()))
                         .with("d", mm(drill.diameterMm()))
                         .with("σ", rad(drill.pointRad()).typed()))
@@ -94,6 +106,11 @@ final class DrillFindings {
                 .source("Geometry of a cone");
         if (job.ground() == Ground.WORN) {
             finding.mend("Grind it", GROUND.id(), "machine");
+        }
+        if (thin) {
+            finding.does("Clamp the sheet flat on hardwood or scrap, and drill through both")
+                    .does("Grind it as a sheet point, two spurs and a short pip, or take a step drill")
+                    .caution("Never hold a sheet by hand: when it grabs it spins, and cuts.");
         }
         return finding.build();
     }

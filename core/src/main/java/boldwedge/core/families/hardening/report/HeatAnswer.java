@@ -5,6 +5,7 @@ import static boldwedge.core.language.measure.Amount.minutes;
 import static boldwedge.core.language.measure.Amount.mm;
 
 import boldwedge.core.families.hardening.model.HeatLoad;
+import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.Quantity;
@@ -12,9 +13,11 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
+import boldwedge.core.planning.MakeStep;
 import boldwedge.core.planning.Told;
 import boldwedge.core.rule.HeatSteps;
 import boldwedge.core.rule.Rule;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -34,7 +37,40 @@ public final class HeatAnswer {
                         Drawn.of("heat-piece", () -> HeatScenes.piece(load, say)),
                         timeline,
                         Drawn.of("temper-curve", () -> HeatScenes.curve(load, say, OptionalDouble.empty()))),
-                () -> new HeatSteps(load.treatment(), load.job().lengthMm(), say, timeline.scene()).steps());
+                () -> steps(load, say, timeline.scene()));
+    }
+
+    /** A case is made before it is hardened: the box in which its carbon is given keeps the air away too. */
+    private static List<MakeStep> steps(HeatLoad load, UnitFormat say, Scene drawing) {
+        List<MakeStep> steps =
+                new ArrayList<>(new HeatSteps(load.treatment(), load.job().lengthMm(), say, drawing).steps());
+        if (load.cased()) {
+            steps.set(0, carburize(load, say, drawing));
+        }
+        return steps;
+    }
+
+    private static MakeStep carburize(HeatLoad load, UnitFormat say, Scene drawing) {
+        String heat = say.amount(Amount.of(Quantity.TEMPERATURE, load.job().carburizeC()));
+        String harden =
+                say.amount(Amount.of(Quantity.TEMPERATURE, load.treatment().hardenC()));
+        return MakeStep.of(
+                        "carburize",
+                        "Carburize it",
+                        drawing,
+                        List.of(
+                                "Pack it in a box, " + say.length(25)
+                                        + " of carburizing compound or hard charcoal all round, the lid luted with clay. A slip of the same steel goes in beside it.",
+                                "At " + heat + " for " + say.time(load.carburizeMin())
+                                        + " once the box is hot through: a case of "
+                                        + say.length(load.job().caseMm()) + ".",
+                                "Where it is to stay soft: copper it before, or leave stock there and turn the case off before it is hardened.",
+                                "Then let box and furnace fall to " + harden + " and harden from there."),
+                        "So little carbon does not harden: the skin has to be given it first.",
+                        "The slip, quenched and broken, shows the case as a fine grey rim.")
+                .cautioned(
+                        "The box gives off carbon monoxide: vent the furnace outdoors.",
+                        "Gas and furnaces: follow their maker's instructions and the local codes.");
     }
 
     /** Shows what was chosen. */

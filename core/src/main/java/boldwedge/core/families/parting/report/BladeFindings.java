@@ -17,6 +17,7 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Blade;
 import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.rule.HardEnough;
 import boldwedge.core.rule.HeldWorkings;
 import boldwedge.core.rule.LatheSprings;
 import java.util.ArrayList;
@@ -40,6 +41,15 @@ final class BladeFindings {
 
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
+        HardEnough.of(
+                        HardEnough.Edge.of(job.blade().tool()),
+                        job.work(),
+                        say,
+                        finding -> StockCatalogue.shipped().blades().stream()
+                                .filter(other ->
+                                        HardEnough.Edge.of(other.tool()).standsIn(job.work()))
+                                .forEach(harder -> finding.mend("Take a " + harder.name(), BLADE.id(), harder.id())))
+                .ifPresent(findings::add);
         findings.add(width());
         findings.add(clears());
         findings.add(sides());

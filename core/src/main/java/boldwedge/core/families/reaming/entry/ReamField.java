@@ -42,7 +42,8 @@ public enum ReamField implements Entry {
     SET(Asked.pick("drillSet", "Drills", Station.CUT, "metric-tenths", "index", StockChoices.drillSets())),
     BEFORE_SIZE(Asked.of("reamFrom", "Hole before it", Station.CUT, Entry.length(0.5, 80))),
     KIND(Asked.pick("reamerKind", "Reamer", Station.EDGE, "fluted", Choice.of(Kind.values(), Kind::words))),
-    STEEL(Asked.pick("reamerSteel", "Made of", Station.EDGE, "o1", StockChoices.edgeSteels())),
+    STEEL(Asked.pick("reamerSteel", "Made of", Station.EDGE, "o1", StockChoices.edgeSteels())
+            .orBetter()),
     HELIX(Asked.pick("reamerHelix", "Flutes", Station.EDGE, "straight", Choice.of(Helix.values(), Helix::words))),
     HELIX_ANGLE(Asked.of("reamerHelixAngle", "Helix", Station.EDGE, Entry.degrees(1, 60), "10°", "10°")),
     LEAD(Asked.of("reamerLead", "One turn in", Station.EDGE, Entry.length(5, 5000))),

@@ -17,6 +17,7 @@ import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.mechanics.hole.CutsOver;
 import boldwedge.core.mechanics.hole.DrilledSizes;
+import boldwedge.core.rule.HardEnough;
 import boldwedge.core.rule.RotaryRules;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,6 +41,17 @@ final class ReamFindings {
 
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>(List.of(standard(), hole(), before(), wear()));
+        HardEnough.of(
+                        job.steel().isPresent() ? HardEnough.Edge.TOOL_STEEL : HardEnough.Edge.HIGH_SPEED,
+                        job.work(),
+                        say,
+                        finding -> {
+                            if (job.steel().isPresent()) {
+                                finding.mend("Make it of high-speed steel, bought hard", STEEL.id(), "hss");
+                            }
+                            finding.does("Buy a carbide reamer");
+                        })
+                .ifPresent(findings::add);
         RotaryRules rules = new RotaryRules(
                 job.lathe(),
                 cut.reamerMm(),
@@ -211,13 +223,15 @@ final class ReamFindings {
         Span each = cut.wearPerHoleMm();
         double least = Math.max(0, allowance) / each.high();
         double most = Math.max(0, allowance) / each.low();
-        boolean short_ = most < job.holes();
+        double likely = Math.max(0, allowance) / each.chosen();
+        boolean short_ = likely < job.holes();
         Finding.Builder finding = Finding.at(Station.CRIB, "wear-allowance", say)
                 .says(
                         short_ ? Verdict.DOUBTFUL : Verdict.TOLD,
                         "It may wear " + say.length(Math.max(0, allowance)) + " before holes are under: some "
-                                + round(least) + " to " + round(most) + " holes.")
-                .margin(short_ ? -0.1 : 1)
+                                + round(least) + " to " + round(most) + " holes"
+                                + (short_ ? ", likely not the " + round(job.holes()) + " that are wanted." : "."))
+                .margin(short_ ? likely / job.holes() - 1 : 1)
                 .step(Working.of("May wear", "h − L", mm(allowance))
                         .with("h", "likely hole", mm(cut.holeMm().chosen()))
                         .with("L", "lower limit", mm(job.leastMm()).typed()))
@@ -230,6 +244,17 @@ final class ReamFindings {
                     + " to " + round(Math.max(0, allowance) / cut.untaughtWear().lowMm()) + ".");
         } else {
             finding.note("Write under Prove how many holes it has reamed: then its life is the shop's own.");
+        }
+        if (short_ && job.steel().isPresent()) {
+            finding.mend("High-speed steel, bought hard and ground: wears a quarter as fast", STEEL.id(), "hss")
+                    .mendUnless(
+                            job.steel().get().id().equals("d2"),
+                            "High-chromium steel (D2): wears half as fast",
+                            STEEL.id(),
+                            "d2");
+        }
+        if (short_) {
+            finding.does("Buy two, or one of carbide");
         }
         return finding.build();
     }

@@ -38,6 +38,7 @@ import java.util.OptionalInt;
  * @param depthsMm depth after each pass, mm on the radius
  * @param spring passes without infeed
  * @param bar the bar in its hole; empty outside
+ * @param sprung what the passes leave of their depth
  */
 @RecordBuilder
 public record ThreadCut(
@@ -50,7 +51,8 @@ public record ThreadCut(
         double rpm,
         List<Double> depthsMm,
         int spring,
-        Optional<BarInHole> bar)
+        Optional<BarInHole> bar,
+        SprungPasses sprung)
         implements ThreadCutBuilder.With {
 
     /** Threads are cut slower than plain work of the same tool: hand and nut have to follow. Ours, from handbooks' charts. */
@@ -66,11 +68,10 @@ public record ThreadCut(
     private static final int LEAST_PASSES = 3;
     private static final int MOST_PASSES = 80;
     private static final double GROOVE_PITCHES = 3;
-    /** A spring pass leaves about this share of what the pass before left (ours). */
-    public static final double SPRUNG_SHARE = 0.4;
-
     private static final double WORTH_SPRINGING = 0.12;
     private static final int MOST_SPRING = 4;
+    /** One more spring pass is worth its time while it takes a tenth of what is left. */
+    private static final double WORTH_A_PASS = 0.9;
 
     /** In what hardens no pass may be so thin that it rubs. */
     private static final double HARDENING_CHIP = 2;
@@ -99,11 +100,13 @@ public record ThreadCut(
                 : 0;
         double rpm = job.cutting().rpm().orElseGet(() -> speed(job, groove));
         // Each part rests on the ones before it: bar, then passes, then spring.
-        ThreadCut bare = new ThreadCut(job, tip, blank, target, gears, groove, rpm, List.of(), 0, Optional.empty());
+        ThreadCut bare = new ThreadCut(
+                job, tip, blank, target, gears, groove, rpm, List.of(), 0, Optional.empty(), SprungPasses.NONE);
         ThreadCut barred = job.inside() ? bare.withBar(Optional.of(bare.inBar().chosen())) : bare;
         int passes = count(job.cutting().passes()).orElseGet(barred::usualPasses);
         ThreadCut fed = barred.withDepthsMm(barred.depths(job.cutting().steps(), passes));
-        return fed.withSpring(count(job.cutting().spring()).orElseGet(fed::usualSpring));
+        ThreadCut told = fed.withSprung(SprungPasses.of(fed));
+        return told.withSpring(count(job.cutting().spring()).orElseGet(told::usualSpring));
     }
 
     private static OptionalInt count(OptionalDouble typed) {
@@ -332,10 +335,18 @@ public record ThreadCut(
         return tip.areaMm2(depthsMm.get(pass)) - before;
     }
 
-    /** Force of a pass; the first one is 0. */
+    /** Force of a pass that takes what it is set to; the first one is 0. */
     public ThreadForce force(int pass) {
-        return ThreadForce.of(
-                tip, depthsMm.get(pass), areaMm2(pass), bothFlanks(), job.edge().rakeRad(), job.work(), tool());
+        return force(depthsMm.get(pass), areaMm2(pass));
+    }
+
+    /** Push apart at a depth, where so much is taken, N. */
+    double pushN(double depthMm, double areaMm2) {
+        return force(depthMm, areaMm2).pushN();
+    }
+
+    private ThreadForce force(double depthMm, double areaMm2) {
+        return ThreadForce.of(tip, depthMm, areaMm2, bothFlanks(), job.edge().rakeRad(), job.work(), tool());
     }
 
     /** The pass with the largest push. */
@@ -391,19 +402,23 @@ public record ThreadCut(
         return job.inside() ? giveMmPerN() : work().complianceAt(Math.max(0, stickOutMm() - job.lengthMm()));
     }
 
-    /** Pitch diameter left over by the last cutting pass, mm. */
+    /** Pitch diameter left over by the last cutting pass where work or bar gives most, mm. */
     public double sprungMm() {
-        return 2 * force(depthsMm.size() - 1).pushN() * giveMmPerN();
-    }
-
-    /** The difference of that between the thread's ends, mm. */
-    public double taperMm() {
-        return 2 * force(depthsMm.size() - 1).pushN() * (giveMmPerN() - giveAtChuckMmPerN());
+        return leftMm(0);
     }
 
     /** What the spring passes leave of it, mm. */
     public double leftMm() {
-        return sprungMm() * Math.pow(SPRUNG_SHARE, spring);
+        return leftMm(spring);
+    }
+
+    private double leftMm(int springPasses) {
+        return sprung.farMm().get(Math.min(springPasses, SprungPasses.MOST));
+    }
+
+    /** How much more that is than at the thread's other end, mm. */
+    public double taperMm() {
+        return leftMm() - sprung.nearMm().get(Math.min(spring, SprungPasses.MOST));
     }
 
     private int usualSpring() {
@@ -412,7 +427,7 @@ public record ThreadCut(
             return 1;
         }
         int count = job.inside() ? 2 : 1;
-        while (count < MOST_SPRING && sprungMm() * Math.pow(SPRUNG_SHARE, count) > worth) {
+        while (count < MOST_SPRING && leftMm(count) > worth && leftMm(count + 1) < WORTH_A_PASS * leftMm(count)) {
             count++;
         }
         return count;

@@ -20,6 +20,7 @@ import boldwedge.core.mechanics.thread.FlankCut;
 import boldwedge.core.mechanics.thread.ThreadForm;
 import boldwedge.core.mechanics.thread.ThreadSize;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.rule.HardEnough;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -48,6 +49,14 @@ final class ThreadEdgeFindings {
 
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
+        HardEnough.of(
+                        HardEnough.Edge.of(cut.tool()),
+                        job.work(),
+                        say,
+                        finding -> finding.mend(
+                                        "Brazed carbide, ground to the angle", TOOL.id(), Entry.choice(Tool.BRAZED))
+                                .mend("An insert", TOOL.id(), Entry.choice(Tool.INSERT)))
+                .ifPresent(findings::add);
         findings.add(flanks());
         findings.add(tip());
         findings.add(angle());

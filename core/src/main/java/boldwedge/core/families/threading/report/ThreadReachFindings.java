@@ -18,7 +18,6 @@ import boldwedge.core.mechanics.cutting.EdgeCut;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.thread.BarInHole;
 import boldwedge.core.mechanics.thread.Infeed;
-import boldwedge.core.mechanics.thread.ThreadForce;
 import boldwedge.core.mechanics.thread.ThreadSize;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.rule.EdgeRules;
@@ -29,8 +28,8 @@ import java.util.List;
 final class ThreadReachFindings {
     private static final double TENTH_MM = 0.1;
     private static final double POWER_IN_HAND = 0.25;
-    /** Of the pitch diameter's limits that push may leave after the spring passes. */
-    private static final double SPRING_SHARE = 0.2;
+    /** Push may leave half the width of the pitch diameter's limits after the spring passes without a doubt; where it leaves all of it no dial brings both ends in. */
+    private static final double SPRING_DOUBTFUL = 1;
 
     private final ThreadCut cut;
     private final ThreadJob job;
@@ -144,33 +143,33 @@ final class ThreadReachFindings {
 
     private Finding push() {
         double left = cut.leftMm();
-        double margin = SPRING_SHARE * cut.toleranceMm() / Math.max(left, 1e-9) - 1;
+        double margin = cut.toleranceMm() / Math.max(left, 1e-9) - 1;
         boolean inside = job.inside();
-        ThreadForce last = cut.force(cut.depthsMm().size() - 1);
-        Verdict verdict = Verdict.of(margin, Verdict.CLOSE);
-        if (verdict == Verdict.WRONG && left < 0.6 * cut.toleranceMm()) {
-            verdict = Verdict.DOUBTFUL;
-        }
+        Verdict verdict = Verdict.of(margin, SPRING_DOUBTFUL);
         Finding.Builder finding = Finding.at(Station.REACH, inside ? "thread-bar-springs" : "thread-push", say)
                 .says(
                         verdict,
                         (inside ? "The bar springs " : "Work and tool spring apart ") + say.length(cut.sprungMm())
-                                + " on the pitch diameter in the last cutting pass"
-                                + (inside ? "" : ", " + say.length(Math.abs(cut.taperMm())) + " more at the far end")
-                                + "; " + cut.spring()
+                                + " on the pitch diameter in the last cutting pass; " + cut.spring()
                                 + (cut.spring() == 1 ? " spring pass leaves about " : " spring passes leave about ")
-                                + say.length(left) + " of it.")
+                                + say.length(left) + " of it"
+                                + (inside
+                                        ? "."
+                                        : ", " + say.length(Math.abs(cut.taperMm()))
+                                                + " of that at the free end only."))
                 .margin(margin)
-                .step(Working.of("Spring on the pitch diameter", "2 · F · g", mm(cut.sprungMm()))
-                        .with("F", "push of the last cutting pass", newtons(last.pushN()))
+                .step(Working.of(
+                                "Spring on the pitch diameter, as the last cutting pass comes to rest",
+                                "2 · F · g",
+                                mm(cut.sprungMm()))
+                        .with("F", "push where it comes to rest", newtons(cut.sprungMm() / (2 * cut.giveMmPerN())))
                         .with("g", "give", mmPerNewton(cut.giveMmPerN())))
-                .step(Working.of("Left after the spring passes", "s · k^n", mm(left))
-                        .with("s", mm(cut.sprungMm()))
+                .step(Working.of("Left after the spring passes", "2 · F · g", mm(left))
                         .with(
-                                "k",
-                                "share that a pass leaves",
-                                number(ThreadCut.SPRUNG_SHARE).assumed())
-                        .with("n", "spring passes", number(cut.spring())))
+                                "F",
+                                "push that is left, most of it the edge’s own",
+                                newtons(left / (2 * cut.giveMmPerN())))
+                        .with("g", mmPerNewton(cut.giveMmPerN())))
                 .note("Push of a thread is known within about half; the try with the nut decides.")
                 .source("Beam on springs; Kienzle’s law for the chip, "
                         + job.work().source());
@@ -178,7 +177,7 @@ final class ThreadReachFindings {
             double slender = cut.inBar().barOutMm() / cut.bar().orElseThrow().barMm();
             finding.note("The bar stands out " + Written.places(slender, 1) + " times its diameter.");
         }
-        if (margin < 0) {
+        if (verdict.isDoubt()) {
             // A centre takes the spring away; more passes only follow it.
             if (!inside && job.reach().hold() == Hold.CHUCK && size.majorMm() > Hold.LEAST_CENTRED_MM) {
                 finding.mend("Bring the centre up", HELD.id(), Entry.choice(Hold.CHUCK_AND_CENTRE));

@@ -97,7 +97,7 @@ final class SpringFindings {
                         : PushedAside.dial("Measure the first cut", push.evenMm(), say));
         Finding.Builder finding = Finding.at(Station.REACH, "push-off", say)
                 .says(verdict, words)
-                .margin(margin / 2)
+                .margin(margin < 0 ? margin : margin / 2)
                 .step(PushedAside.push("Push on the work", cut.cutting(), cut.thrustN()))
                 .steps(HeldWorkings.of(cut.holding(), job.lathe(), worst()))
                 .step(Working.of(
@@ -179,6 +179,10 @@ final class SpringFindings {
         boolean slender = job.hold().slenderness(job.freeLengthMm(), job.finishedMm()) > CENTRED_FROM;
         if (centre && slender) {
             finding.mend("Bring the centre up", HOLD.id(), "chuck-and-centre");
+        }
+        if (slender && job.hold() != Hold.CHUCK) {
+            finding.does(
+                    "Run a travelling steady behind the tool, its jaws on what is turned already; without one, a fixed steady in the middle and one half after the other");
         }
         if (job.depthMm() > 0.25) {
             String half = say.typed(job.depthMm() / 2);
