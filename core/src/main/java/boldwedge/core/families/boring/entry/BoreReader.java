@@ -298,6 +298,26 @@ public final class BoreReader extends FieldReader {
         return bar >= 4 ? Math.floor(bar) : Math.max(1.5, Math.floor(2 * bar) / 2);
     }
 
+    /** What goes into the hole must be thinner than it: the nose where it is as long as the hole is deep, else the whole bar. */
+    private void checkEnters(BoreJob job) {
+        boolean byNose = job.necked() && job.neckLengthMm() >= job.holeDepthMm();
+        if (byNose && job.neckMm() >= job.startMm()) {
+            wrong(
+                    NECK_DIAMETER,
+                    "A nose of " + length(job.neckMm()) + " does not go into a hole of " + length(job.startMm()) + ".");
+        } else if (!byNose && job.barMm() >= job.startMm()) {
+            wrong(
+                    job.necked() ? NECK_LENGTH : BAR_DIAMETER,
+                    job.necked()
+                            ? "The nose goes in " + length(job.neckLengthMm()) + ", and behind it the bar of "
+                                    + length(job.barMm()) + " does not: make the nose " + length(job.holeDepthMm())
+                                    + " long or more."
+                            : "A bar of " + length(job.barMm()) + " does not go into a hole of "
+                                    + length(job.startMm()) + ". The usual one is "
+                                    + length(usualBar(job.startMm())) + ".");
+        }
+    }
+
     private void checkTogether(BoreJob job) {
         if (job.finishedMm() <= job.startMm()) {
             wrong(
@@ -307,12 +327,7 @@ public final class BoreReader extends FieldReader {
         } else if (typed(DEPTH).orElse(0) > job.stockMm() * (1 + 1e-9)) {
             wrong(DEPTH, "There is only " + length(job.stockMm()) + " to take off each side.");
         }
-        if (job.barMm() >= job.startMm()) {
-            wrong(
-                    BAR_DIAMETER,
-                    "A bar of " + length(job.barMm()) + " does not go into a hole of " + length(job.startMm())
-                            + ". The usual one is " + length(usualBar(job.startMm())) + ".");
-        }
+        checkEnters(job);
         if (job.neckLengthMm() > job.overhangMm()) {
             wrong(
                     NECK_LENGTH,

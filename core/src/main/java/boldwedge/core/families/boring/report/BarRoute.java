@@ -34,6 +34,9 @@ final class BarRoute {
     /** What toughened bars are commonly made of, and how hard. */
     private static final String COMMON_STEEL = "4140";
 
+    /** Silver steel is its own, whoever sells it. */
+    private static final String SILVER_STEEL = "silver-steel";
+
     private static final double TOUGHENED_HRC = 45;
 
     private final BoreJob job;
@@ -102,7 +105,8 @@ final class BarRoute {
     }
 
     private String material() {
-        return job.barMaterial().name().toLowerCase(Locale.ROOT);
+        // It is sawn and drilled before it is hard.
+        return job.barMaterial().name().split(", ")[0].toLowerCase(Locale.ROOT);
     }
 
     private MakeStep ends() {
@@ -249,11 +253,16 @@ final class BarRoute {
     private List<MakeStep> hardening() {
         List<MakeStep> steps = new ArrayList<>(List.of(whetherHardened()));
         if (job.barMaterial().hard()) {
-            ToolSteel steel = StockCatalogue.shipped().steel(COMMON_STEEL).orElseThrow();
+            ToolSteel steel = hardened();
             HeatTreatment treatment = HeatTreatment.usual(steel, making.drawnBarMm(), OptionalDouble.of(TOUGHENED_HRC));
             steps.addAll(new HeatSteps(treatment, making.drawnLengthMm(), say, drawing).steps());
         }
         return steps;
+    }
+
+    private ToolSteel hardened() {
+        String id = job.barMaterial().id().equals("drill-rod-hard") ? SILVER_STEEL : COMMON_STEEL;
+        return StockCatalogue.shipped().steel(id).orElseThrow();
     }
 
     private MakeStep whetherHardened() {
@@ -264,7 +273,9 @@ final class BarRoute {
                         drawing,
                         List.of(
                                 hard
-                                        ? "After all soft work: the next steps, for 42CrMo4 (4140); for another steel work it out under harden. Polish the bore of the cross-hole."
+                                        ? "After all soft work: the next steps, for "
+                                                + hardened().name()
+                                                + "; for another steel work it out under harden. Polish the bore of the cross-hole."
                                         : "Leave it soft unless the cross-hole wears: a harder bar is no stiffer, all steels share one modulus.",
                                 "Warm work grows and warps a little: try the bit in its hole before and after."),
                         "Hardness buys threads that last and a surface that does not bruise, not stiffness.",

@@ -12,11 +12,17 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.Insert;
+import boldwedge.core.language.stock.StockCatalogue;
+import java.util.Comparator;
 import java.util.List;
 
 /** How bit or insert sits in the bar's end. */
 final class BitInBarFindings {
+    /** A cross-hole may take so much of the bar. */
+    private static final double MOST_OF_THE_BAR = 0.6;
+
     private final BoreCut cut;
     private final BoreJob job;
     private final UnitFormat say;
@@ -76,19 +82,34 @@ final class BitInBarFindings {
         }
         boolean leaning = job.bitAngleRad() < Math.toRadians(85);
         double half = job.bit().widthMm() / 2;
+        double share = job.bit().widthMm() / BarEnd.tipMm(job);
+        boolean weak = share > MOST_OF_THE_BAR;
         if (!leaning) {
-            return Finding.at(Station.MAKE, "bit-in-bar", say)
+            Finding.Builder finding = Finding.at(Station.MAKE, "bit-in-bar", say)
                     .says(
-                            Verdict.TOLD,
+                            weak ? Verdict.DOUBTFUL : Verdict.TOLD,
                             "Cross-hole for the bit " + say.length(BarEnd.crossing(job))
-                                    + " from the end, square through the bar.")
+                                    + " from the end, square through the bar."
+                                    + (weak
+                                            ? " It takes " + say.share(share)
+                                                    + " of the bar: the walls beside it are thin, and the screw has little to hold in."
+                                            : ""))
+                    .margin(weak ? MOST_OF_THE_BAR / share - 1 : 1)
                     .step(Working.of("Wall to the end", "w − w / 2", mm(half))
                             .with(
                                     "w",
                                     "the bit's width",
                                     mm(job.bit().widthMm()).fromTable()))
-                    .source("Layout of the bar")
-                    .build();
+                    .source("Layout of the bar; six tenths of the bar is custom of the trade");
+            if (weak) {
+                StockCatalogue.shipped().blanks().stream()
+                        .filter(other -> other.tip().isEmpty()
+                                && other.toolMaterial().equals(job.bit().toolMaterial())
+                                && other.widthMm() < MOST_OF_THE_BAR * BarEnd.tipMm(job))
+                        .max(Comparator.comparingDouble(Blank::widthMm))
+                        .ifPresent(smaller -> finding.mend("Take a " + smaller.name(), BIT.id(), smaller.id()));
+            }
+            return finding.build();
         }
         double included = Math.toRadians(90)
                 - cut.signature().endCuttingEdge()

@@ -57,6 +57,10 @@ final class BorePassFindings {
             finding.note("Roughing depth is limited by " + p.limitedBy() + ": " + say.length(p.roughMm()) + ".");
         }
         if (job.outOfRoundMm() > 0) {
+            double deepest = job.outOfRoundMm() / 2 + (p.rough() > 0 ? p.roughMm() : p.finishMm());
+            finding.note(
+                    "Where the hole is smallest the first pass cuts " + say.length(deepest)
+                            + " deep, opposite it hardly cuts: set it so that it gets under the skin all round, or the edge rubs on scale and sand. A carbide edge for that one.");
             double left = cut.roundnessLeft(job.outOfRoundMm());
             finding.step(Working.of("Out of round after one pass", "e · D · c / (1 + D · c)", mm(left))
                     .with("e", "at the start", mm(job.outOfRoundMm()).typed())

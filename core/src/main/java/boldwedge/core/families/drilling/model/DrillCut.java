@@ -65,6 +65,9 @@ public record DrillCut(
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
 
+    private static final double PLUG_PITCHES = 4;
+    private static final double BOTTOMING_PITCHES = 1.5;
+
     /** Smaller drills hardly grab, mm. */
     private static final double GRABS_FROM_MM = 3;
 
@@ -234,6 +237,18 @@ public record DrillCut(
     /** Whole length of the drill, mm: its flutes and a shank as jobber drills have it (ISO 235, within a few millimetres). */
     public double lengthMm() {
         return flutesMm() + 28 + 1.8 * drill.diameterMm();
+    }
+
+    /** Whether sharp lips screw themselves into the work: brasses, bronzes and brittle plastics. */
+    public boolean screwsIn() {
+        String row = job.work().angleGroup();
+        return row.startsWith("brass") || row.startsWith("bronze") || row.equals("plastic-hard");
+    }
+
+    /** Threads that a tap leaves unfinished at the bottom of a blind hole, mm: four pitches of a plug tap's lead, one and a half of a bottoming tap's (ISO 529's leads, middle). */
+    public double tapLeadMm(boolean bottoming) {
+        return (bottoming ? BOTTOMING_PITCHES : PLUG_PITCHES)
+                * job.screw().orElseThrow().pitchMm();
     }
 
     /** Whether it goes through less than its point is long, without a hole of nearly its size to follow: nothing guides it as it breaks out. */

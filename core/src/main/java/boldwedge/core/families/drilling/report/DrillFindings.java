@@ -21,6 +21,9 @@ import java.util.List;
 
 /** What is said of the drill at work: its point, pilot, feed by hand, chips, wandering; and, first, of its hole. */
 final class DrillFindings {
+    /** Threads deeper than so many diameters are doubted. */
+    private static final double DEEP_THREADS = 3;
+
     /** A long drill is taken with so much more flute than the depth asks for. */
     private static final double FLUTES_TO_SPARE = 0.15;
 
@@ -50,6 +53,9 @@ final class DrillFindings {
                         say,
                         finding -> finding.does("Take a cobalt or carbide drill, a short one, and run it slow"))
                 .ifPresent(findings::add);
+        if (job.purpose() == DrillJob.Purpose.TAP) {
+            findings.add(tapped());
+        }
         findings.add(point());
         findings.add(pilot());
         RotaryRules rules = new RotaryRules(
@@ -81,6 +87,36 @@ final class DrillFindings {
         return findings;
     }
 
+    /** How far the thread comes, and whether it is worth being so deep. */
+    private Finding tapped() {
+        double d = job.screw().orElseThrow().threadMm();
+        double depth = job.depthMm();
+        boolean deep = depth > DEEP_THREADS * d;
+        Finding.Builder finding = Finding.at(Station.CUT, "tap-depth", say)
+                .says(
+                        deep ? Verdict.DOUBTFUL : Verdict.TOLD,
+                        (job.through()
+                                        ? "A tapered tap goes right through: " + say.length(depth) + " of thread"
+                                        : "Whole threads to " + say.length(Math.max(0, depth - cut.tapLeadMm(false)))
+                                                + " with a plug tap, to "
+                                                + say.length(Math.max(0, depth - cut.tapLeadMm(true)))
+                                                + " with a bottoming tap after it")
+                                + (deep
+                                        ? "; deeper than about two diameters a thread holds no more, and so deep taps break."
+                                        : "."))
+                .margin(deep ? DEEP_THREADS * d / depth - 1 : 1)
+                .source(
+                        "Leads of hand taps, in the order of ISO 529; two diameters of thread bear a screw’s own strength");
+        if (!job.through()) {
+            finding.step(Working.of("A plug tap ends short by", "4 · P", mm(cut.tapLeadMm(false)))
+                    .with("P", mm(job.screw().orElseThrow().pitchMm()).fromTable()));
+        }
+        if (deep) {
+            finding.does("Tap " + say.length(2 * d) + " of it, and open the rest to a clearance hole");
+        }
+        return finding.build();
+    }
+
     private Finding point() {
         TwistDrill drill = cut.drill();
         // Where the point is out before the lips are in nothing guides the drill: it pulls itself through and tears.
@@ -96,7 +132,10 @@ final class DrillFindings {
                                 + (thin
                                         ? ", more than the " + say.length(job.depthMm())
                                                 + " that it goes through: it is out before its lips are in, grabs, and leaves no round hole."
-                                        : "; both lips must be alike in length and angle."))
+                                        : "; both lips must be alike in length and angle."
+                                                + (cut.screwsIn()
+                                                        ? " Take the bite off them with a stone, or the drill screws itself in."
+                                                        : "")))
                 .margin(job.ground() == Ground.WORN ? -0.2 : thin ? job.depthMm() / drill.pointMm() - 1 : 1)
                 .step(Working.of("Length of the point", "d / (2 · tan(σ / 2))", mm(drill.pointMm()))
                         .with("d", mm(drill.diameterMm()))

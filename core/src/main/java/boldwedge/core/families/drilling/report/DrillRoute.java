@@ -25,6 +25,9 @@ record DrillRoute(DrillCut cut, UnitFormat say, Scene drawing) {
         if (job.start() != Start.BARE) {
             steps.add(start());
         }
+        if (cut.screwsIn()) {
+            steps.add(lips());
+        }
         if (job.pilotMm() > 0) {
             steps.add(MakeStep.of(
                     "pilot",
@@ -65,7 +68,50 @@ record DrillRoute(DrillCut cut, UnitFormat say, Scene drawing) {
                         "A burr cuts fingers and keeps a face from seating.",
                         "A fingernail does not catch.")
                 .cautioned("The burr where it came out is a knife: file or brush, not a finger."));
+        if (job.purpose() == DrillJob.Purpose.TAP) {
+            steps.add(tap());
+        }
         return steps;
+    }
+
+    private MakeStep lips() {
+        return MakeStep.of(
+                        "lips",
+                        "Take the bite off the lips",
+                        drawing,
+                        List.of(
+                                "A stone flat along each lip's face, in line with the axis: a land of "
+                                        + say.length(0.3) + " or so without rake.",
+                                "Both alike. For steel the drill is ground sharp again."),
+                        "In such stuff a lip with rake pulls: the drill screws itself in and snaps or spins the work.",
+                        "The chip comes as crumbs, and the drill has to be fed.")
+                .cautioned("Clamp the work: it grabs most as it breaks through.");
+    }
+
+    private MakeStep tap() {
+        DrillJob job = cut.job();
+        String name = job.screw().orElseThrow().name();
+        List<String> lines = new ArrayList<>();
+        lines.add(
+                name
+                        + ", started true: the tap in the tailstock's chuck or its end on the centre, the spindle turned by hand.");
+        lines.add(
+                job.through()
+                        ? "A tapered tap right through."
+                        : "Plug tap first, then a bottoming one; chips out between them. Mark the depth on the tap.");
+        lines.add(
+                cut.job().work().group().equals("K") || cut.screwsIn()
+                        ? "Chips break by themselves: clear them; dry or nearly so."
+                        : "Back half a turn at each turn to break the chip; cutting oil.");
+        return MakeStep.of(
+                        "tap",
+                        "Tap it",
+                        drawing,
+                        lines,
+                        "A tap that starts crooked cuts on one side and breaks.",
+                        "The screw goes in by hand all the way.")
+                .cautioned(
+                        "A tap breaks like glass: glasses on, and no motor in a blind hole without a holder that slips.");
     }
 
     private MakeStep grind() {

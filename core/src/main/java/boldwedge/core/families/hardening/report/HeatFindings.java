@@ -33,6 +33,8 @@ import java.util.List;
 /** What is found of a load to be hardened. */
 final class HeatFindings {
     private static final double NEAR_HRC = 1;
+    /** Of the section that a piece may bend by without a doubt. */
+    private static final double MOST_BEND = 0.05;
 
     private final HeatLoad load;
     private final HeatJob job;
@@ -395,12 +397,26 @@ final class HeatFindings {
     private Finding leave() {
         Span across = load.acrossMm();
         Span along = load.growthMm();
+        // A twentieth of its thickness is ground away or straightened; more is another steel's work.
+        double bows = load.bendMm() / treatment.sectionMm();
+        boolean warps = bows > MOST_BEND && treatment.quench() != Quench.AIR;
         return Finding.at(Station.MAKE, "leave-for-grinding", say)
                 .says(
-                        Verdict.TOLD,
+                        warps ? Verdict.DOUBTFUL : Verdict.TOLD,
                         "Leave " + say.length(load.leaveMm()) + " on the diameter for grinding. It grows "
                                 + say.length(along.low()) + " to " + say.length(along.high())
-                                + " in length, and may bend by " + say.length(load.bendMm()) + ".")
+                                + " in length, and may bend by " + say.length(load.bendMm())
+                                + (warps
+                                        ? ": long and thin, it warps in "
+                                                + treatment.quench().words() + "."
+                                        : "."))
+                .margin(warps ? MOST_BEND / bows - 1 : 1)
+                .mendUnless(
+                        !warps || steel.quench() != Quench.WATER || steel.kind() != ToolSteel.Kind.TOOL,
+                        "Oil-hardening steel",
+                        STEEL.id(),
+                        "o1")
+                .mendUnless(!warps || steel.kind() != ToolSteel.Kind.TOOL, "Air-hardening steel", STEEL.id(), "a2")
                 .step(Working.of("Growth across", "g · s", mm(across.chosen()))
                         .with("g", number(steel.growth().chosen()).fromTable())
                         .with("s", "section", mm(treatment.sectionMm()).typed()))

@@ -48,7 +48,7 @@ final class BladeFindings {
                         finding -> StockCatalogue.shipped().blades().stream()
                                 .filter(other ->
                                         HardEnough.Edge.of(other.tool()).standsIn(job.work()))
-                                .forEach(harder -> finding.mend("Take a " + harder.name(), BLADE.id(), harder.id())))
+                                .forEach(harder -> finding.mend(harder.name(), BLADE.id(), harder.id())))
                 .ifPresent(findings::add);
         findings.add(width());
         findings.add(clears());

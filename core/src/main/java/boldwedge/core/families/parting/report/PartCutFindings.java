@@ -227,8 +227,14 @@ final class PartCutFindings {
         }
         finding.source("Power at the edge; a third is left for what jams. Drive efficiency from the lathe's card");
         if (margin < 0) {
+            job.lathe()
+                    .speeds()
+                    .atOrBelow(cut.rpm() * (margin + 1))
+                    .ifPresent(slower ->
+                            finding.mend("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm"));
             String half = say.feed(cut.feedMm() / 2);
-            finding.mend("Feed " + half, FEED.id(), half);
+            // What is fed no longer shaves is no remedy.
+            finding.mendUnless(cut.feedMm() / 2 < cut.smallestChipMm().high(), "Feed " + half, FEED.id(), half);
         }
         return finding.build();
     }

@@ -13,15 +13,21 @@ import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.Blade;
+import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.holder.Bolt;
 import boldwedge.core.mechanics.rigidity.PostLoad;
 import boldwedge.core.mechanics.rigidity.TSlot;
 import boldwedge.core.rule.HeightFinding;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** What is said of how the tool stands: bolts and slide, in front or behind, clear of chuck and work, its height. */
 final class StandFindings {
+    /** Under a blade a holder keeps so much of a floor, mm (ours). */
+    private static final double LEAST_FLOOR_MM = 3;
+
     private final PartCut cut;
     private final PartJob job;
     private final UnitFormat say;
@@ -164,13 +170,17 @@ final class StandFindings {
         double axis = cut.geometry().axisMm();
         double left = axis - job.blade().heightMm();
         String seat = job.holder().built() ? "the slide" : "the tool's seat";
-        return Finding.at(Station.EDGE, "allows", say)
+        boolean none = left < LEAST_FLOOR_MM;
+        Finding.Builder finding = Finding.at(Station.EDGE, "allows", say)
                 .says(
-                        Verdict.TOLD,
-                        "The axis lies %s over %s: with this blade %s are left under it for a holder's floor.",
+                        left < 0 ? Verdict.WRONG : none ? Verdict.DOUBTFUL : Verdict.TOLD,
+                        left < 0
+                                ? "The axis lies %s over %s, and this blade is %s higher: it cannot be brought to centre."
+                                : "The axis lies %s over %s: with this blade %s are left under it for a holder's floor.",
                         say.length(axis),
                         seat,
-                        say.length(left))
+                        say.length(Math.abs(left)))
+                .margin(none ? Math.min(-0.01, left / LEAST_FLOOR_MM - 1) : 1)
                 .step(Working.of("Left", "x − b", mm(left))
                         .with("x", "axis over what it stands on", mm(axis))
                         .with(
@@ -181,8 +191,14 @@ final class StandFindings {
                         + (job.holder().built()
                                         && job.lathe().slide().axisAboveMm().isEmpty()
                                 ? ", the slide's height assumed from the swing"
-                                : ""))
-                .build();
+                                : ""));
+        if (none) {
+            StockCatalogue.shipped().blades().stream()
+                    .filter(other -> axis - other.heightMm() >= LEAST_FLOOR_MM)
+                    .max(Comparator.comparingDouble(Blade::heightMm))
+                    .ifPresent(lower -> finding.mend(lower.name(), BLADE.id(), lower.id()));
+        }
+        return finding.build();
     }
 
     /** Whether front of the holder, chuck and slide stay clear at full depth. */

@@ -23,6 +23,8 @@ import java.util.List;
 /** What is found of an insert's seat. */
 final class InsertPocketFindings {
     private static final double DEGREE = Math.toRadians(1);
+    /** A thread's corner is set by hand to this, degrees. */
+    private static final double SQUARE_ENOUGH = 2;
     /** Of its diameter a cutter may hang into a pocket. */
     private static final double HANGS = 3.5;
     /** What a vise's base and its scale give without trouble. */
@@ -62,6 +64,9 @@ final class InsertPocketFindings {
     private Finding angle() {
         double trailing = Math.PI - job.kappaRad() - job.insert().pointRad();
         boolean drags = trailing < DEGREE;
+        if (job.threadDepthMm() > 0) {
+            return threads(trailing);
+        }
         return Finding.at(Station.CUT, "seat-angle", say)
                 .says(
                         drags ? Verdict.WRONG : trailing < 3 * DEGREE ? Verdict.DOUBTFUL : Verdict.FINE,
@@ -82,6 +87,30 @@ final class InsertPocketFindings {
                         "Edge angle " + say.angle(Math.PI - job.insert().pointRad() - 5 * DEGREE),
                         ANGLE.id(),
                         Written.exact(Quantity.ANGLE, Math.PI - job.insert().pointRad() - 5 * DEGREE))
+                .source("Angles of a triangle")
+                .build();
+    }
+
+    /** To cut threads both flanks must lie alike: the corner's middle square to the axis. */
+    private Finding threads(double trailing) {
+        double square = (Math.PI - job.insert().pointRad()) / 2;
+        double leans = job.kappaRad() - square;
+        boolean off = Math.abs(leans) > SQUARE_ENOUGH * DEGREE;
+        return Finding.at(Station.CUT, "seat-angle", say)
+                .says(
+                        off ? Verdict.WRONG : Verdict.FINE,
+                        off
+                                ? "To cut threads the corner of %s must stand square to the work: its edges at %s, not %s. As it is the thread leans by %s."
+                                : "The corner of %s stands square to the work, its edges at %s: both flanks alike.",
+                        say.angle(job.insert().pointRad()),
+                        say.angle(square),
+                        say.angle(job.kappaRad()),
+                        say.angle(Math.abs(leans)))
+                .margin(off ? -Math.min(1, Math.abs(leans) / square) : 1)
+                .step(Working.of("Trailing edge to the work", "π − k − e", rad(trailing))
+                        .with("k", "edge angle", rad(job.kappaRad()).typed())
+                        .with("e", "corner", rad(job.insert().pointRad()).fromTable()))
+                .mendUnless(!off, "Edge angle " + say.angle(square), ANGLE.id(), Written.exact(Quantity.ANGLE, square))
                 .source("Angles of a triangle")
                 .build();
     }
