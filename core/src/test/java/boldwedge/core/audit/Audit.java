@@ -17,6 +17,7 @@ import java.util.concurrent.Future;
 public final class Audit {
     private static final int USUAL = 10_000;
     private static final int A_LOT = 500;
+    private static final int MOST_TOLD = 60;
 
     /**
      * A law that a job breaks.
@@ -28,7 +29,8 @@ public final class Audit {
     record Breach(Law law, Job job, String words) {
         /** What is alike: the law, the family and what it is broken at. */
         String kind() {
-            return law.name() + " · " + job.family().id() + " · " + words.replaceAll("[ (:].*", "");
+            return law.name() + " · " + job.family().id() + " · "
+                    + words.replaceAll("^“\\d.*", "a number").replaceAll("[ (:].*", "");
         }
     }
 
@@ -48,6 +50,7 @@ public final class Audit {
         breaches.forEach(breach -> byLaw.merge(breach.law().name(), 1, Integer::sum));
         kinds.entrySet().stream()
                 .sorted((a, b) -> b.getValue().size() - a.getValue().size())
+                .limit(MOST_TOLD)
                 .forEach(kind -> {
                     Breach smallest = shrunk(kind.getValue().getFirst());
                     System.out.printf(

@@ -49,7 +49,7 @@ final class Jobs {
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
         int kind = random.nextInt(9);
-        if (mill && kind < 3) {
+        if (mill && (kind < 3 || kind == 7)) {
             kind = 3 + random.nextInt(3);
         }
         switch (kind) {

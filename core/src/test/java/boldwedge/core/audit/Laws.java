@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** The laws. Each is true of every family; none knows one by name. */
 final class Laws {
@@ -31,7 +32,7 @@ final class Laws {
     private static final Pattern MISSING =
             Pattern.compile("\\b(NaN|null|Infinity)\\b|∞|%s|\\{\\w+}|(?<![\\p{L}\\d])-0(?![.\\d])");
 
-    static final List<Law> ALL = List.of(
+    private static final List<Law> OF_ONE = List.of(
             new Law("typed-is-heard", "What is typed comes back as typed, or is refused.", Laws::typed),
             new Law(
                     "own-choice",
@@ -44,6 +45,9 @@ final class Laws {
             new Law("credible", "Figures stay within what carries them.", Laws::credible),
             new Law("verdict-and-margin", "What fails has nothing to spare.", Laws::verdictAndMargin),
             new Law("words", "Sentences have no blanks, no doubled words, the asker's units.", Laws::words));
+
+    static final List<Law> ALL =
+            Stream.of(OF_ONE, PairLaws.ALL, StepLaws.ALL).flatMap(List::stream).toList();
 
     private Laws() {}
 

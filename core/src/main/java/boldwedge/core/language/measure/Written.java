@@ -12,6 +12,9 @@ public final class Written {
     /** From so many seconds on they are told whole. */
     private static final double LEAST_WHOLE_SECOND = 0.95;
 
+    /** From here on a force is told in thousands. */
+    private static final double THOUSANDS_N = 100_000;
+
     private static final double LEAST_TENTH = 0.05;
 
     private static final double FRACTION_FIT_INCH = 2e-6;
@@ -163,7 +166,8 @@ public final class Written {
 
     private static String volume(double mm3, boolean metric) {
         if (!metric) {
-            return significant(Unit.CUBIC_INCH.fromBase(mm3), 3) + " in³";
+            double inches = Unit.CUBIC_INCH.fromBase(mm3);
+            return (Math.abs(inches) < 0.1 ? places(inches, 4) : significant(inches, 3)) + " in³";
         }
         return Math.abs(mm3) >= 10_000
                 ? significant(mm3 / 1000, 3) + " cm³"
@@ -228,6 +232,11 @@ public final class Written {
 
     /** A force in newtons, with pounds-force in the inch system. */
     public static String force(double newtons, UnitSystem system) {
+        if (Math.abs(newtons) >= THOUSANDS_N) {
+            return system == UnitSystem.METRIC
+                    ? significant(newtons / 1000, 3) + " kN"
+                    : significant(newtons / 4448.2216152605, 3) + " kip";
+        }
         return system == UnitSystem.METRIC
                 ? places(newtons, Math.abs(newtons) < 10 ? 1 : 0) + " N"
                 : places(newtons / 4.4482216152605, Math.abs(newtons) < 45 ? 1 : 0) + " lbf";

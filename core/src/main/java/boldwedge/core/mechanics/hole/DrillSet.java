@@ -18,6 +18,7 @@ public enum DrillSet {
     private static final double LARGEST_METRIC_MM = 25;
     private static final double LARGEST_INCH_MM = 25.4;
     private static final double EXACT = 1e-6;
+    private static final double ROUNDED_MM = 0.002;
 
     private final String words;
     private final String more;
@@ -98,6 +99,7 @@ public enum DrillSet {
 
     /** The drill of this size; empty when the shop has none such. */
     public Optional<Drill> ofSize(double mm) {
-        return drills.stream().filter(d -> Math.abs(d.diameterMm() - mm) < 5e-4).findFirst();
+        // A size that was told in the other units comes back rounded.
+        return Optional.of(nearest(mm)).filter(d -> Math.abs(d.diameterMm() - mm) < ROUNDED_MM);
     }
 }

@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -123,15 +124,44 @@ class SeatByHandTest {
         assertThat(reduced.leastHoleMm()).isCloseTo(12.5 + 13 + 0.4, within(1e-9));
     }
 
-    /** An insert without clearance is tilted; its thickness square to the base is less by the cosine. */
+    /** An insert without clearance is tilted; its thickness square to the base is less by the cosine of its dip. */
     @Test
     void anInsertWithoutClearance() {
         InsertPocketCut tilted = cut("seatClearance", "0°");
         assertThat(Math.toDegrees(tilted.clearanceRad())).isCloseTo(6, within(1e-9));
-        assertThat(tilted.thicknessMm()).isCloseTo(3.97 * Math.cos(Math.toRadians(6)), within(1e-9));
+        assertThat(tilted.thicknessMm())
+                .isCloseTo(
+                        3.97 * Math.cos(Math.atan(Math.tan(Math.toRadians(6)) / Math.sin(Math.toRadians(30)))),
+                        within(1e-9));
         PlanAnswer flat = Planner.plan(ask("seatClearance", "0°", "seatTilt", "0°"));
         assertThat(flat.findings())
                 .anyMatch(f -> f.id().equals("seat-tilt") && f.mends().size() == 1);
+    }
+
+    /** Both edges clear alike: an insert without clearance is turned into the seat's plane by vectors, and its flanks are measured square to the edges. */
+    @Test
+    void bothEdgesClearOnATiltedSeat() {
+        for (String angle : List.of("95°", "75°", "45°")) {
+            InsertPocketCut cut =
+                    cut("seatAngle", angle, "seatInsert", "insert-80-9", "seatClearance", "0°", "seatTilt", "6°");
+            double kappa = cut.job().kappaRad();
+            double trailing = Math.PI - kappa - cut.job().insert().pointRad();
+            // x toward the feed, y toward the work, z up; the seat's plane dips along both.
+            Vector3D square = new Vector3D(Math.tan(cut.dipToFeedRad()), Math.tan(cut.dipToWorkRad()), 1).normalize();
+            for (Vector3D outward : List.of(
+                    new Vector3D(Math.sin(kappa), Math.cos(kappa), 0),
+                    new Vector3D(-Math.sin(trailing), Math.cos(trailing), 0))) {
+                Vector3D edge = Vector3D.crossProduct(outward, Vector3D.PLUS_K);
+                // The edge in the seat's plane, above the same line; its flank holds it and the plane's normal.
+                Vector3D lying = edge.subtract(Vector3D.PLUS_K.scalarMultiply(edge.dotProduct(square) / square.getZ()));
+                Vector3D flank = Vector3D.crossProduct(lying, square).normalize();
+                Vector3D down = Vector3D.crossProduct(flank, edge).normalize();
+                double clearance = Math.asin(Math.abs(down.dotProduct(outward)));
+                assertThat(Math.toDegrees(clearance)).as(angle).isCloseTo(6, within(0.1));
+            }
+            assertThat(Math.tan(cut.dipRad()))
+                    .isCloseTo(Math.hypot(Math.tan(cut.dipToFeedRad()), Math.tan(cut.dipToWorkRad())), within(1e-9));
+        }
     }
 
     @ParameterizedTest

@@ -92,9 +92,9 @@ record DrillRoute(DrillCut cut, UnitFormat say, Scene drawing) {
         DrillJob job = cut.job();
         String name = job.screw().orElseThrow().name();
         List<String> lines = new ArrayList<>();
-        lines.add(
-                name
-                        + ", started true: the tap in the tailstock's chuck or its end on the centre, the spindle turned by hand.");
+        lines.add(name
+                + ", started true: the tap in the " + (job.lathe().mill() ? "spindle" : "tailstock")
+                + "’s chuck or its end on a centre there, turned by hand.");
         lines.add(
                 job.through()
                         ? "A tapered tap right through."

@@ -257,7 +257,8 @@ public final class DrillTrial {
                     .says(say.length(bell) + " wider at the mouth: "
                             + (job.start() == Start.BARE
                                     ? "nothing held its point."
-                                    : "the tailstock stands off the axis, or the centre did."));
+                                    : (job.lathe().mill() ? "the spindle" : "the tailstock")
+                                            + " stands off the axis, or the centre did."));
         }
         if (bell < -bellAllowed(cut)) {
             found.name("packed", "Packed flutes widened it below", 0.8)
@@ -288,7 +289,10 @@ public final class DrillTrial {
             case "start" ->
                 job.start() == Start.BARE
                         ? Optional.of(new Fix("Centre drill first", START.id(), "centred"))
-                        : Optional.of(Fix.atTheMachine("Set the tailstock on the axis"));
+                        : Optional.of(Fix.atTheMachine(
+                                job.lathe().mill()
+                                        ? "Set the spindle over the hole again"
+                                        : "Set the tailstock on the axis"));
             case "lips", "torn" ->
                 job.ground() == Ground.MACHINE
                         ? Optional.of(Fix.atTheMachine("Look at the lips against a gauge, and regrind"))

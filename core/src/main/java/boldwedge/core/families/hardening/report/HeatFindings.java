@@ -33,6 +33,7 @@ import java.util.List;
 /** What is found of a load to be hardened. */
 final class HeatFindings {
     private static final double NEAR_HRC = 1;
+    private static final double ROUNDED_C = 1;
     /** Of the section that a piece may bend by without a doubt. */
     private static final double MOST_BEND = 0.05;
 
@@ -429,7 +430,8 @@ final class HeatFindings {
     private Finding temper() {
         double at = treatment.temperC();
         double hour = treatment.hourC();
-        boolean brittle = steel.kind() == ToolSteel.Kind.ALLOY && hour > 260 && hour < 370;
+        // A degree beside the range is none: the heat comes back rounded.
+        boolean brittle = steel.kind() == ToolSteel.Kind.ALLOY && hour > 260 + ROUNDED_C && hour < 370 - ROUNDED_C;
         return Finding.at(Station.MAKE, "temper", say)
                 .says(
                         brittle ? Verdict.DOUBTFUL : Verdict.TOLD,

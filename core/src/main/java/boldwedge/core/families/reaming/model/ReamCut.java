@@ -91,6 +91,9 @@ public record ReamCut(
 
     private static final double STEEL_MPA = 207_000;
 
+    /** Yield of a shank that is left soft, MPa (annealed tool steel). */
+    public static final double SHANK_YIELD_MPA = 350;
+
     /** What a shank that is left soft bears in shear, MPa: half of a low tool steel's yield (Shigley). */
     public static final double SHANK_BEARS_MPA = 180;
 
@@ -395,10 +398,28 @@ public record ReamCut(
         return Math.max(1, lengthMm() - headMm() - GRIP_MM);
     }
 
-    /** Load at which the shank buckles, held at one end and guided at the other, N: 2.046 π² E I / L² (Euler; Timoshenko). */
+    /**
+     * Load at which the shank buckles, held at one end and guided at the other, N: 2.046 π² E I / L² (Euler; Timoshenko); a short one yields
+     * first, by Johnson's parabola.
+     */
     public double bucklesN() {
+        return isShort()
+                ? SHANK_YIELD_MPA * shankAreaMm2() * (1 - SHANK_YIELD_MPA / (4 * eulerMPa()))
+                : eulerMPa() * shankAreaMm2();
+    }
+
+    /** Whether it yields before it buckles as Euler has it. */
+    public boolean isShort() {
+        return eulerMPa() > SHANK_YIELD_MPA / 2;
+    }
+
+    private double shankAreaMm2() {
+        return Math.PI * shankMm() * shankMm() / 4;
+    }
+
+    private double eulerMPa() {
         double second = Math.PI * Math.pow(shankMm(), 4) / 64;
-        return GUIDED * Math.PI * Math.PI * STEEL_MPA * second / (freeShankMm() * freeShankMm());
+        return GUIDED * Math.PI * Math.PI * STEEL_MPA * second / (freeShankMm() * freeShankMm()) / shankAreaMm2();
     }
 
     /** Shear in the shank under the torque, MPa. */

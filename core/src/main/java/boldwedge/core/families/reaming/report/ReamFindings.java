@@ -306,6 +306,11 @@ final class ReamFindings {
                 .build();
     }
 
+    /** What brings the reamer to the hole. */
+    private String guide() {
+        return job.lathe().mill() ? "spindle" : "tailstock";
+    }
+
     private Finding bell() {
         double bell = cut.bellMm();
         double margin = 0.5 * job.toleranceMm() / Math.max(bell, 1e-9) - 1;
@@ -314,17 +319,19 @@ final class ReamFindings {
                 .says(
                         verdict,
                         job.floating()
-                                ? "A floating holder lets the reamer follow the hole, whatever the tailstock does."
+                                ? "A floating holder lets the reamer follow the hole, whatever the " + guide()
+                                        + " does."
                                 : bell < 1e-6
-                                        ? "With the tailstock on the axis the mouth is as the bottom; by how far it is off, twice that the mouth is larger."
+                                        ? "With the " + guide()
+                                                + " on the axis the mouth is as the bottom; by how far it is off, twice that the mouth is larger."
                                         : Written.words(
-                                                "A tailstock %s off the axis opens the mouth by %s.",
-                                                say.length(Math.abs(job.offsetMm())), say.length(bell)))
+                                                "A %s %s off the axis opens the mouth by %s.",
+                                                guide(), say.length(Math.abs(job.offsetMm())), say.length(bell)))
                 .margin(bell < 1e-6 ? 1 : margin)
                 .step(Working.of("Mouth larger by", "2 · e", mm(2 * Math.abs(job.offsetMm())))
                         .with(
                                 "e",
-                                "tailstock off the axis",
+                                guide() + " off the axis",
                                 mm(Math.abs(job.offsetMm())).typed()))
                 .source("Geometry: a rigid reamer beside the axis of the turning work")
                 .mendUnless(verdict == Verdict.FINE, "Floating holder", FLOATING.id(), "floating")

@@ -258,14 +258,18 @@ public final class ReamTrial {
         if (unexplained > BELL_MM) {
             found.name(
                             "tailstock",
-                            "The tailstock stands off the axis",
+                            (cut.job().lathe().mill() ? "The spindle" : "The tailstock") + " stands off the axis",
                             1 - Math.exp(-unexplained * unexplained / (2 * BELL_MM * BELL_MM)))
                     .says("By " + say.length(bell / 2) + ": half of what the mouth is larger.")
                     .by(Working.of("Off the axis by", "(m − b) / 2", mm(bell / 2))
                             .with("m", "mouth", mm(seen.mouth()).measured())
                             .with("b", "bottom", mm(seen.bottom()).measured()));
         } else if (bell > BELL_MM) {
-            found.name("tailstock", "The tailstock stands off the axis, as typed", 0.9)
+            found.name(
+                            "tailstock",
+                            (cut.job().lathe().mill() ? "The spindle" : "The tailstock")
+                                    + " stands off the axis, as typed",
+                            0.9)
                     .says("Reckoned " + say.length(cut.bellMm()) + ", measured " + say.length(bell) + ".");
         }
         if (-bell > BELL_MM) {
@@ -359,12 +363,14 @@ public final class ReamTrial {
             case "tailstock" ->
                 job.floating()
                         ? new Proposal(
-                                Fix.atTheMachine("Set the tailstock " + say.length((mouth - bottom) / 2) + " over"),
+                                Fix.atTheMachine("Set the " + (job.lathe().mill() ? "work " : "tailstock ")
+                                        + say.length((mouth - bottom) / 2) + " over"),
                                 "Mouth and bottom then differ by less than " + say.length(BELL_MM) + ".")
                         : new Proposal(
                                 new Fix("Floating holder", FLOATING.id(), "floating"),
-                                "Then the mouth comes out as the bottom, about " + say.length(bottom)
-                                        + ". Or set the tailstock over by " + say.length((mouth - bottom) / 2) + ".");
+                                "Then the mouth comes out as the bottom, about " + say.length(bottom) + ". Or set the "
+                                        + (job.lathe().mill() ? "work" : "tailstock") + " over by "
+                                        + say.length((mouth - bottom) / 2) + ".");
             case "built-up" -> {
                 double slower = job.lathe()
                         .speeds()

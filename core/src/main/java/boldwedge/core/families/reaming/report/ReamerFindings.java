@@ -278,6 +278,20 @@ final class ReamerFindings {
                 .build();
     }
 
+    /** Long as Euler has it, short as Johnson does. */
+    private Working buckling() {
+        Working working = cut.isShort()
+                ? Working.of(
+                                "Gives way at",
+                                "π · d² / 4 · S · (1 − S · L² · 4 / (2.046 · π² · E · d²))",
+                                newtons(cut.bucklesN()))
+                        .with("S", "yield", mpa(ReamCut.SHANK_YIELD_MPA).fromTable())
+                : Working.of("Buckles at", "2.046 · π² · E · π · d⁴ / 64 / L²", newtons(cut.bucklesN()));
+        return working.with("E", mpa(207_000).fromTable())
+                .with("d", "shank", mm(cut.shankMm()))
+                .with("L", "free", mm(cut.freeShankMm()));
+    }
+
     /** Whether the shank buckles or twists off. */
     private Finding shank() {
         double buckling = cut.bucklesN() / Math.max(cut.thrustN(), 1e-9) - 1;
@@ -288,15 +302,12 @@ final class ReamerFindings {
                 .says(
                         Verdict.of(margin, 1),
                         "A shank of " + say.length(cut.shankMm()) + ", " + say.length(cut.freeShankMm())
-                                + " free, buckles under "
+                                + (cut.isShort() ? " free, gives way under " : " free, buckles under ")
                                 + say.force(cut.bucklesN()) + "; the thrust is " + say.force(cut.thrustN())
                                 + ", and the torque shears it by "
                                 + say.stress(cut.shankShearMPa()) + ".")
                 .margin(margin)
-                .step(Working.of("Buckles at", "2.046 · π² · E · π · d⁴ / 64 / L²", newtons(cut.bucklesN()))
-                        .with("E", mpa(207_000).fromTable())
-                        .with("d", "shank", mm(cut.shankMm()))
-                        .with("L", "free", mm(cut.freeShankMm())))
+                .step(buckling())
                 .step(Working.of(
                                 "Thrust",
                                 "t · kc · f · (D − d) / 2 · sin(κ) · (f / z · sin(κ) / 1 mm)^(−mc)",

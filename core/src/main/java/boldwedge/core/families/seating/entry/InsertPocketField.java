@@ -40,7 +40,7 @@ public enum InsertPocketField implements Entry {
             "seatSchool", "Height in a bar", Station.REACH, "top", Choice.of(Height.values(), Height::words))),
     EDGE_ABOVE(Asked.of("seatEdgeAbove", "Edge above the base", Station.REACH, Entry.length(2, 120))),
     OUT(Asked.of("seatOut", "Point from the bar’s axis", Station.REACH, Entry.length(2, 150))),
-    TILT(Asked.of("seatTilt", "Tilt of the seat", Station.REACH, Entry.degrees(0, 20))),
+    TILT(Asked.of("seatTilt", "Clearance from tilting the seat", Station.REACH, Entry.degrees(0, 20))),
     CUTTER(Asked.of("seatCutter", "Cutter for the walls", Station.REACH, Entry.length(1, 40), "6 mm", "1/4")),
     RELIEF(Asked.of("seatRelief", "Cutter for the corner", Station.REACH, Entry.length(0.5, 20))),
     DRAW(Asked.of("seatDraw", "Screw drawn in by", Station.REACH, Entry.length(0, 1), "0.15 mm", ".006")),

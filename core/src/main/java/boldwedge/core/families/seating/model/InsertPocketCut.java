@@ -17,7 +17,7 @@ import org.hipparchus.geometry.euclidean.twod.Vector2D;
  *
  * @param job the job
  * @param shape the insert as it sits
- * @param tiltRad tilt of the seat about the body's length, for an insert without clearance
+ * @param tiltRad clearance that the tilt of the seat gives both edges, for an insert without enough of its own
  */
 public record InsertPocketCut(InsertPocketJob job, InsertShape shape, double tiltRad) {
     /** Inserts with less clearance than this are tilted. */
@@ -59,9 +59,36 @@ public record InsertPocketCut(InsertPocketJob job, InsertShape shape, double til
         return job.insert().clearanceRad() + tiltRad;
     }
 
+    /** The trailing edge to the feed, radians. */
+    private double trailingRad() {
+        return Math.PI - job.kappaRad() - job.insert().pointRad();
+    }
+
+    /**
+     * How much the seat dips toward the work, radians. A plane that dips by the gradient g clears an edge of the outward normal n by
+     * atan(n · g); both edges by one angle a: g = tan a · (sin κ + sin κ') / sin ε toward the work.
+     */
+    public double dipToWorkRad() {
+        return Math.atan(Math.tan(tiltRad)
+                * (Math.sin(job.kappaRad()) + Math.sin(trailingRad()))
+                / Math.sin(job.insert().pointRad()));
+    }
+
+    /** How much it dips toward where it is fed, radians: tan a · (cos κ' − cos κ) / sin ε; below 0 away from there. */
+    public double dipToFeedRad() {
+        return Math.atan(Math.tan(tiltRad)
+                * (Math.cos(trailingRad()) - Math.cos(job.kappaRad()))
+                / Math.sin(job.insert().pointRad()));
+    }
+
+    /** How much it dips in all, along the corner's bisector, radians: tan a / sin(ε / 2). */
+    public double dipRad() {
+        return Math.atan(Math.tan(tiltRad) / Math.sin(job.insert().pointRad() / 2));
+    }
+
     /** Thickness of the insert square to the base, mm: s · cos τ. */
     public double thicknessMm() {
-        return job.insert().thicknessMm() * Math.cos(tiltRad);
+        return job.insert().thicknessMm() * Math.cos(dipRad());
     }
 
     /** The edge above the shank's base, or above the bar's axis, mm. */

@@ -174,9 +174,14 @@ final class InsertPocketFindings {
                 .says(
                         verdict,
                         cut.tiltRad() > 0
-                                ? "The seat is tilted " + say.angle(cut.tiltRad()) + ": with the insert’s own "
-                                        + say.angle(job.insert().clearanceRad()) + " the edge clears by " + say.angle(c)
-                                        + ", and its rake falls by as much."
+                                ? "The seat dips " + say.angle(cut.dipRad()) + " out of the corner, "
+                                        + say.angle(cut.dipToWorkRad()) + " toward the work and "
+                                        + say.angle(Math.abs(cut.dipToFeedRad()))
+                                        + (cut.dipToFeedRad() < 0 ? " away from the feed" : " toward the feed")
+                                        + ": with the insert’s own "
+                                        + say.angle(job.insert().clearanceRad())
+                                        + " both edges clear by " + say.angle(c) + ", and their rake falls by "
+                                        + say.angle(cut.tiltRad()) + "."
                                 : "The insert brings " + say.angle(c) + " of clearance: the seat lies level.")
                 .margin(c / (5 * DEGREE) - 1)
                 .mendUnless(verdict == Verdict.FINE, "Tilt " + say.angle(6 * DEGREE), TILT.id(), "6°")
@@ -191,8 +196,28 @@ final class InsertPocketFindings {
                                 job.tiltRad().isPresent()
                                         ? rad(cut.tiltRad()).typed()
                                         : rad(cut.tiltRad()).chosen()))
-                .source("Angles of seat and insert add")
+                .steps(dips())
+                .source(
+                        "Angles of seat and insert add; a plane that dips by g clears an edge of the normal n by atan(n · g)")
                 .build();
+    }
+
+    /** Both dips; nothing where the seat lies level. */
+    private List<Working> dips() {
+        if (cut.tiltRad() <= 0) {
+            return List.of();
+        }
+        return List.of(
+                Working.of("Dip out of the corner", "atan(tan(t) / sin(e / 2))", rad(cut.dipRad()))
+                        .with("t", rad(cut.tiltRad()))
+                        .with("e", "corner", rad(job.insert().pointRad()).fromTable()),
+                Working.of(
+                                "Of it toward the work",
+                                "atan(tan(t) · (sin(k) + sin(k + e)) / sin(e))",
+                                rad(cut.dipToWorkRad()))
+                        .with("t", rad(cut.tiltRad()))
+                        .with("k", "edge angle", rad(job.kappaRad()).typed())
+                        .with("e", rad(job.insert().pointRad()).fromTable()));
     }
 
     private Finding height() {
@@ -210,7 +235,7 @@ final class InsertPocketFindings {
                 .margin(under / need - 1)
                 .step(Working.of("Thickness square to the base", "s · cos(t)", mm(cut.thicknessMm()))
                         .with("s", "insert", mm(job.insert().thicknessMm()).fromTable())
-                        .with("t", "tilt", rad(cut.tiltRad())));
+                        .with("t", "dip", rad(cut.dipRad())));
         if (job.bar()) {
             finding.step(Working.of("Floor from the top", "D / 2 − h + s", mm(cut.floorDepthMm()))
                             .with("D", "bar", mm(job.heightMm()).typed())

@@ -153,6 +153,16 @@ final class InsertPocketRoute {
                 "The insert’s corner hangs free.");
     }
 
+    /** How the seat dips, along the body and across it. */
+    private String dips() {
+        String work = say.angle(cut.dipToWorkRad());
+        String feed = say.angle(Math.abs(cut.dipToFeedRad()));
+        String way = cut.dipToFeedRad() < 0 ? "away from the feed" : "toward the feed";
+        return job.bar()
+                ? work + " toward the wall of the hole and " + feed + " along the bar, " + way
+                : work + " down to the front and " + feed + " sideways, " + way;
+    }
+
     private MakeStep floor() {
         return MakeStep.of(
                         "floor",
@@ -160,9 +170,7 @@ final class InsertPocketRoute {
                         pocket,
                         List.of(
                                 "Floor " + say.length(cut.floorDepthMm()) + " below the top"
-                                        + (cut.tiltRad() > 0
-                                                ? ", tilted " + say.angle(cut.tiltRad()) + " down to the front"
-                                                : ", level")
+                                        + (cut.tiltRad() > 0 ? ", dipping " + dips() : ", level")
                                         + "; " + say.length(0.3) + " is left at the walls.",
                                 "Cutter of " + say.length(job.cutterMm()) + ", close to the table, quill locked."),
                         "The floor is the edge’s height: measure it before it is left.",
@@ -192,7 +200,7 @@ final class InsertPocketRoute {
                                 + " from the body’s length: the wall lies along the table.",
                         "From the corner’s relief " + say.length(cut.shorterWallMm()) + " outward, in one pass of "
                                 + say.length(0.1) + " last.",
-                        cut.tiltRad() > 0 ? "Tilt " + say.angle(cut.tiltRad()) + " stays." : "No tilt."),
+                        cut.tiltRad() > 0 ? "The floor’s dip stays: " + dips() + "." : "No tilt."),
                 "The swing makes the angle; the dial makes the place. Swung anew for the other wall.",
                 "Insert laid in: no light between it and the wall.");
     }

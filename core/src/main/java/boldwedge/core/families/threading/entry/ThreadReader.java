@@ -16,7 +16,6 @@ import boldwedge.core.language.measure.ThreadText;
 import boldwedge.core.language.stock.BarMaterial;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
-import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.thread.IsoThreadLimits;
 import boldwedge.core.mechanics.thread.IsoThreadLimits.ThreadClass;
@@ -66,7 +65,7 @@ public final class ThreadReader extends FieldReader {
         Optional<BarMaterial> bar =
                 listed(BAR_MATERIAL, stock.barMaterial(choiceText(BAR_MATERIAL)), BarMaterial::name, "bar material");
         listed(INSERT_IS, "insert");
-        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
+        lathe(LATHE);
         for (Entry field : values()) {
             field.limits().ifPresent(limits -> measured(field, limits));
         }

@@ -77,7 +77,7 @@ final class ThreadSettingFindings {
                                         + (size.starts() > 1 ? ", the lead, exactly." : " exactly.")
                                 : lathe + " does not cut " + say.pitch(size.leadMm()) + "; nearest: " + set + ", "
                                         + Written.significant(25.4 / gears.cutsMm(), 6) + " tpi or "
-                                        + Written.significant(gears.cutsMm(), 6) + " mm, off by "
+                                        + Written.places(gears.cutsMm(), 5) + " mm, off by "
                                         + say.length(Math.abs(over)) + " over "
                                         + say.length(length) + ": felt as " + say.length(felt)
                                         + " on the pitch diameter.")

@@ -87,7 +87,23 @@ class ReamingByHandTest {
         double second = Math.PI * Math.pow(9, 4) / 64;
         // The textbook's effective length of a held and guided column is 0.699 of it.
         double euler = Math.PI * Math.PI * 207_000 * second / Math.pow(0.6992 * 60, 2);
-        assertThat(cut.bucklesN()).isCloseTo(euler, within(2e-3 * euler));
+        double area = Math.PI * 81 / 4;
+        // So short it yields first: Johnson's parabola takes a quarter of the yield over Euler's stress off the yield,
+        // half of it where they meet.
+        assertThat(cut.isShort()).isTrue();
+        assertThat(cut.bucklesN())
+                .isCloseTo(350 * area * (1 - 350 / (4 * euler / area)), within(1.0))
+                .isBetween(350 * area / 2, 350 * area);
+        ReamCut slender = cut("reamerShank", "7", "reamerLength", "450", "reamerHead", "30");
+        double thin = Math.PI
+                * Math.PI
+                * 207_000
+                * Math.PI
+                * Math.pow(7, 4)
+                / 64
+                / Math.pow(0.6992 * slender.freeShankMm(), 2);
+        assertThat(slender.isShort()).isFalse();
+        assertThat(slender.bucklesN()).isCloseTo(thin, within(2e-3 * thin));
         assertThat(cut.slenderness()).isCloseTo(120 / 10.01, SAME);
         assertThat(cut("reamerLength", "60", "reamerHead", "40").freeShankMm()).isEqualTo(1);
         // Half a reamer and 0.75 % of it are left of a D; six tenths count as core.
