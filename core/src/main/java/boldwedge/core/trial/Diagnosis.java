@@ -25,9 +25,6 @@ public final class Diagnosis {
     /** An even error below this is not worth a cause, mm. */
     private static final double NO_ERROR_MM = 0.006;
 
-    /** So much of its share a cause of size keeps beside a sign. */
-    private static final double BEHIND_A_SIGN = 0.4;
-
     /** A choice that makes this much of the spring is its cause. */
     private static final double MOST_OF_IT = 0.5;
 
@@ -117,7 +114,7 @@ public final class Diagnosis {
                 id,
                 title,
                 explains,
-                (hasSign() ? BEHIND_A_SIGN : 1) * made.size() / all,
+                (hasSign() ? Measured.BEHIND_A_SIGN : 1) * made.size() / all,
                 Working.of("Its share of what was seen", "e / (e + r)", number(made.size() / all))
                         .with("e", "by it, both readings together", mm(made.size()))
                         .with("r", "by all else", mm(all - made.size()))

@@ -18,6 +18,12 @@ public record Measured(double nearMm, double farMm, OptionalDouble raMm, Chip ch
         this(nearMm, farMm, raMm, chip, sound, Warmth.NOT_FELT);
     }
 
+    /** So much of its share a cause of size keeps beside what was seen or heard: signs make size besides. */
+    public static final double BEHIND_A_SIGN = 0.4;
+
+    /** What is said of sizes where only signs were told. */
+    public static final String SIZES_OPEN = "Sizes not read; judged by what was seen and heard";
+
     /** Chips as they come off. */
     public enum Chip {
         NOT_LOOKED("not looked at"),

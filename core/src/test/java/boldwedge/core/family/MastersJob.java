@@ -8,6 +8,8 @@ import boldwedge.core.planning.FieldState;
 import boldwedge.core.planning.MakeStep;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,6 +30,7 @@ final class MastersJob {
     private final String sentence;
     private final List<String[]> expected = new ArrayList<>();
     private PlanRequest asked = Shop.request();
+    private Map<String, String> cut = Map.of();
 
     MastersJob(String sentence) {
         this.sentence = sentence;
@@ -42,23 +45,32 @@ final class MastersJob {
         String rest = word.length > 1 ? word[1].strip() : "";
         if (word[0].equals("asks")) {
             asked = request(rest);
+        } else if (word[0].equals("cuts")) {
+            cut = pairs(rest);
         } else {
             expected.add(new String[] {word[0], rest});
         }
     }
 
+    private static Map<String, String> pairs(String typed) {
+        Map<String, String> pairs = new HashMap<>();
+        for (String pair : typed.split(";")) {
+            String[] half = pair.split("=", 2);
+            pairs.put(half[0].strip(), half[1].strip());
+        }
+        return pairs;
+    }
+
     private static PlanRequest request(String typed) {
         Map<String, String> fields = new HashMap<>();
         Map<String, String> card = new HashMap<>();
-        for (String pair : typed.split(";")) {
-            String[] half = pair.split("=", 2);
-            String field = half[0].strip();
+        pairs(typed).forEach((field, text) -> {
             if (field.startsWith("@")) {
-                card.put(field.substring(1), half[1].strip());
+                card.put(field.substring(1), text);
             } else {
-                fields.put(field, half[1].strip());
+                fields.put(field, text);
             }
-        }
+        });
         UnitSystem units = "inch".equals(fields.remove("units")) ? UnitSystem.INCH : UnitSystem.METRIC;
         String bed = Optional.ofNullable(fields.remove("bed")).orElse("plain");
         return new PlanRequest(fields, units, Optional.of(card.isEmpty() ? Shop.lathe(bed) : Shop.lathe(card)));
@@ -72,11 +84,37 @@ final class MastersJob {
             if (!answer.worked() && !line[0].equals("refused")) {
                 return List.of("It was refused: " + errors(answer));
             }
-            if (!meets(answer, line[0], line[1])) {
-                short_.add(line[0] + " " + line[1] + ", but " + doubts(answer));
+            boolean afterwards =
+                    List.of("cause", "not-cause", "next", "never-next").contains(line[0]);
+            if (afterwards
+                    ? !meets(TrialJudge.prove(new TrialRequest(asked, cut)), line[0], line[1])
+                    : !meets(answer, line[0], line[1])) {
+                short_.add(line[0] + " " + line[1] + ", but " + (afterwards ? told() : doubts(answer)));
             }
         }
         return short_;
+    }
+
+    private String told() {
+        TrialAnswer trial = TrialJudge.prove(new TrialRequest(asked, cut));
+        return trial.verdict() + " "
+                + trial.causes().stream()
+                        .map(cause -> cause.id() + " " + cause.fit())
+                        .toList() + " " + trial.next()
+                + trial.readings().stream().map(reading -> reading.error()).toList();
+    }
+
+    /** After a trial: its first cause, and what is done next. */
+    private static boolean meets(TrialAnswer trial, String what, String wanted) {
+        List<String> all = List.of(wanted.split(" "));
+        return switch (what) {
+            case "cause" ->
+                trial.causes().stream().limit(1).anyMatch(cause -> all.contains(cause.id()))
+                        || (wanted.equals("none") && trial.causes().isEmpty());
+            case "not-cause" -> trial.causes().stream().limit(1).noneMatch(cause -> all.contains(cause.id()));
+            case "next" -> trial.next().filter(fix -> isOne(fix, wanted)).isPresent();
+            default -> trial.next().filter(fix -> isOne(fix, wanted)).isEmpty();
+        };
     }
 
     private static boolean meets(PlanAnswer answer, String what, String wanted) {

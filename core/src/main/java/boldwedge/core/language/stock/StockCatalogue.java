@@ -76,7 +76,6 @@ public final class StockCatalogue {
         return Optional.ofNullable(work.get(id));
     }
 
-    /** The blank with this id. */
     /** Blanks of the same section whose edge is harder, cobalt before carbide. */
     public List<Blank> harderBlanks(Blank blank) {
         ToolMaterial now = toolMaterial(blank);
@@ -88,6 +87,7 @@ public final class StockCatalogue {
                 .toList();
     }
 
+    /** The blank with this id. */
     public Optional<Blank> blank(String id) {
         return Optional.ofNullable(blanks.get(id));
     }

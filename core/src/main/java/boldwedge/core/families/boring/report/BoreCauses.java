@@ -36,8 +36,9 @@ record BoreCauses(UnitFormat say) {
      *
      * @param read what was seen over what was set
      * @param allMm all that was fitted, one after the other, mm
+     * @param weight what of its share a cause of size keeps beside what was heard
      */
-    private record Shares(Made read, double allMm) {}
+    private record Shares(Made read, double allMm, double weight) {}
 
     /** The causes, the likeliest first. */
     List<Cause> of(BoreSeen seen) {
@@ -59,7 +60,10 @@ record BoreCauses(UnitFormat say) {
         Made wear = fit.made(UsualFaults.WEAR);
         Made warm = fit.made(UsualFaults.WARMTH);
         double all = spring.size() + axis.size() + dial.size() + wear.size() + warm.size();
-        Shares of = new Shares(predicted.seen(seen.mouth(), seen.bottom()), all);
+        Shares of = new Shares(
+                predicted.seen(seen.mouth(), seen.bottom()),
+                all,
+                seen.sound() == Measured.Sound.QUIET ? 1 : Measured.BEHIND_A_SIGN);
         spring(cut, predicted, spring, of, found);
         share(found, "alignment", "The headstock does not point along the bed", axis, of)
                 .says(
@@ -115,7 +119,7 @@ record BoreCauses(UnitFormat say) {
 
     /** What goes against what was seen explains nothing of it, however large: it has no share. */
     private static Causes.Named share(Causes found, String id, String title, Made made, Shares of) {
-        return found.name(id, title, made.explains(of.read()) ? made.size() / of.allMm() : 0)
+        return found.name(id, title, made.explains(of.read()) ? of.weight() * made.size() / of.allMm() : 0)
                 .by(Working.of("Its share of what was seen", "e / (e + r)", number(made.size() / of.allMm()))
                         .with("e", "by it, both readings together", mm(made.size()))
                         .with("r", "by all else", mm(of.allMm() - made.size())));

@@ -1,6 +1,7 @@
 package boldwedge.core.families.boring.report;
 
 import static boldwedge.core.families.boring.entry.BoreField.DEPTH;
+import static boldwedge.core.families.boring.entry.BoreField.SPEED;
 
 import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.language.finding.Finding;
@@ -22,6 +23,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * The one change after a bored trial: what was heard first, then the dial where it is enough, else what the findings offer against the likeliest cause and helps
@@ -29,6 +31,9 @@ import java.util.Optional;
  */
 final class BoreNext {
     private static final double LEAST_FACTOR = 0.2;
+    /** Of a speed at which it sang. */
+    private static final double SLOWER = 0.8;
+
     private static final double MOST_FACTOR = 8;
 
     private final BoreSeen seen;
@@ -59,10 +64,7 @@ final class BoreNext {
     /** The one change to make, if there is one. */
     Optional<Proposal> against(List<Cause> causes) {
         if (seen.sound() == Measured.Sound.CHATTER) {
-            Optional<Proposal> quieter = quieter();
-            if (quieter.isPresent()) {
-                return quieter;
-            }
+            return quieter().or(this::slower);
         }
         if (seen.isHiddenByWarmth()) {
             return Optional.of(Fixer.cooling(told(0, 0)));
@@ -148,6 +150,25 @@ final class BoreNext {
                         -taper),
                 "This was a light pass already. It is the headstock's if a stout bar shows it too; else it is this work's spring.",
                 1);
+    }
+
+    /** It sang where it was reckoned to be quiet: slower, where there is a slower speed; else what may be loose. */
+    private Optional<Proposal> slower() {
+        OptionalDouble slower =
+                cut.job().lathe().speeds().atOrBelow(SLOWER * cut.cutting().rpm());
+        return Optional.of(
+                slower.isPresent()
+                        ? new Proposal(
+                                new Fix(
+                                        "Run at " + say.rpm(slower.getAsDouble()),
+                                        SPEED.id(),
+                                        Written.places(slower.getAsDouble(), 1) + " rpm"),
+                                "It sang where it was reckoned quiet: kept, this trial moves the band. If it still does, look at clamp, gibs and the bit’s screw.",
+                                0)
+                        : new Proposal(
+                                Fix.atTheMachine("Look at the bar’s clamp, the gibs and the bit’s screw"),
+                                "There is no slower speed, and it sang where it was reckoned quiet: something is looser than was reckoned.",
+                                0));
     }
 
     private Optional<Proposal> quieter() {

@@ -31,12 +31,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
 
 /**
  * Judges a bored trial: diameters at the mouth and at the bottom beside what was predicted, causes ranked by how well what
  * each would do in this very set-up fits the readings, one change proposed.
  */
 public final class BoreTrial {
+    private static final Set<String> SIZE_ROWS =
+            Set.of("At the mouth", "At the bottom", "Taper", "Without your trials");
+
     private static final Map<String, Entry> RUN = Map.of("speed", SPEED, "feed", FEED, "depth", DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
     private static final String DIALLED = "Dialled, on the diameter";
@@ -188,28 +192,48 @@ public final class BoreTrial {
         if (worked.cut().isEmpty()) {
             return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
         }
-        if (mouth.isEmpty() || bottom.isEmpty()) {
-            return reader.stopped("Type the diameter at the mouth (past its bell) and at the bottom.");
+        boolean signsOnly =
+                mouth.isEmpty() && bottom.isEmpty() && (finish.isPresent() || sound != Measured.Sound.QUIET);
+        if (!signsOnly && (mouth.isEmpty() || bottom.isEmpty())) {
+            return reader.stopped(
+                    "Type the diameter at the mouth (past its bell) and at the bottom; or what sound and finish tell.");
         }
         BoreCut cut = worked.cut().get();
         double nominal = cut.job().finishedMm();
+        SizePrediction predicted = BoreInfluences.predicted(cut, dialled, swung, warmth);
+        if (signsOnly) {
+            return judged(
+                    new BoreSeen(
+                            cut,
+                            predicted,
+                            predicted.nearMm(),
+                            predicted.farMm(),
+                            finish,
+                            sound,
+                            warmth,
+                            dialled,
+                            swung),
+                    true);
+        }
         if (!reader.near("near", mouth.getAsDouble(), nominal, 0.15 * nominal)
                 || !reader.near("far", bottom.getAsDouble(), nominal, 0.15 * nominal)) {
             return reader.stopped("One reading cannot be right.");
         }
-        return judged(new BoreSeen(
-                cut,
-                BoreInfluences.predicted(cut, dialled, swung, warmth),
-                mouth.getAsDouble(),
-                bottom.getAsDouble(),
-                finish,
-                sound,
-                warmth,
-                dialled,
-                swung));
+        return judged(
+                new BoreSeen(
+                        cut,
+                        predicted,
+                        mouth.getAsDouble(),
+                        bottom.getAsDouble(),
+                        finish,
+                        sound,
+                        warmth,
+                        dialled,
+                        swung),
+                false);
     }
 
-    private TrialAnswer judged(BoreSeen seen) {
+    private TrialAnswer judged(BoreSeen seen, boolean signsOnly) {
         BoreCut cut = seen.cut();
         BoreJob job = cut.job();
         // Sizes hold cold.
@@ -227,18 +251,20 @@ public final class BoreTrial {
                 && UsualFaults.isAtTheEdge(
                         Math.max(Math.abs(seen.mouth() - middle), Math.abs(seen.bottom() - middle)),
                         job.allowedErrorMm());
-        String verdict = (within
+        String sizes = (within
                         ? atItsEdge ? "Within the tolerance, near its edge" : "Within the tolerance"
                         : UsualFaults.isForTheDial(Math.abs(taper) / 2, job.allowedErrorMm())
                                 ? "Outside the tolerance, but the dial brings it in"
                                 : "Outside the tolerance")
                 + (Math.abs(taper) < 0.0015
                         ? ", no taper"
-                        : ", " + say.length(Math.abs(taper)) + (taper > 0 ? " smaller" : " larger") + " at the bottom")
+                        : ", " + say.length(Math.abs(taper)) + (taper > 0 ? " smaller" : " larger") + " at the bottom");
+        String verdict = (signsOnly ? Measured.SIZES_OPEN : sizes)
                 + (seen.finish().isEmpty() ? "" : smooth ? "; the finish is good enough" : "; the finish is too rough")
                 + (sang ? "; it sang" : "")
                 + ".";
-        Optional<Proposal> next = within && !atItsEdge && !seen.isHiddenByWarmth() && smooth && !sang
+        boolean sized = signsOnly || (within && !atItsEdge && !seen.isHiddenByWarmth());
+        Optional<Proposal> next = sized && smooth && seen.sound() == Measured.Sound.QUIET
                 ? Optional.empty()
                 : new BoreNext(
                                 seen,
@@ -248,7 +274,11 @@ public final class BoreTrial {
                                 say)
                         .against(causes);
         return reader.judged(
-                compare(seen),
+                signsOnly
+                        ? compare(seen).stream()
+                                .filter(row -> !SIZE_ROWS.contains(row.what()))
+                                .toList()
+                        : compare(seen),
                 causes,
                 verdict,
                 within && smooth,

@@ -94,25 +94,27 @@ public final class CounterboreTrial {
         if (read.cut().isEmpty()) {
             return reader.stopped("The seat itself is not complete yet: mend it at the earlier stations first.");
         }
-        if (depth.isEmpty()) {
-            return reader.stopped("Type how deep the seat came out.");
+        if (depth.isEmpty() && across.isEmpty() && floor == Floor.CLEAN && hole == Hole.UNTOUCHED) {
+            return reader.stopped("Type how deep the seat came out, or what floor and hole tell.");
         }
         CounterboreCut cut = read.cut().get();
         if (across.isPresent() && Math.abs(across.getAsDouble() - cut.outsideMm()) > 0.25 * cut.outsideMm()) {
             reader.wrong("across", "That is far from " + say.length(cut.outsideMm()) + ". Check the units.");
             return reader.stopped("One reading cannot be right.");
         }
-        return judged(cut, depth.getAsDouble(), across, floor, hole);
+        return judged(cut, depth, across, floor, hole);
     }
 
-    private TrialAnswer judged(CounterboreCut cut, double depth, OptionalDouble across, Floor floor, Hole hole) {
+    private TrialAnswer judged(CounterboreCut cut, OptionalDouble read, OptionalDouble across, Floor floor, Hole hole) {
+        // A depth that was not read counts as wanted: what was seen is a trial too.
+        double depth = read.orElse(cut.depthMm());
         double off = depth - cut.depthMm();
         boolean deep = Math.abs(off) <= DEPTH_MM;
         boolean sits = across.isEmpty() || across.getAsDouble() >= cut.job().headMm();
         List<Cause> causes = causes(cut, new Seen(off, across, floor, hole));
         List<Compared> rows = new ArrayList<>();
-        rows.add(new Compared(
-                "Depth", say.length(cut.depthMm()) + " ± " + say.length(DEPTH_MM), say.length(depth), deep));
+        read.ifPresent(value -> rows.add(new Compared(
+                "Depth", say.length(cut.depthMm()) + " ± " + say.length(DEPTH_MM), say.length(value), deep)));
         across.ifPresent(value -> rows.add(new Compared(
                 "Seat across",
                 say.length(cut.outsideMm()) + " to " + say.length(cut.outsideMm() + 2 * cut.offMm() + 0.1),
@@ -121,9 +123,13 @@ public final class CounterboreTrial {
         boolean good = deep && sits && floor == Floor.CLEAN && hole == Hole.UNTOUCHED;
         String verdict = (good
                         ? "It sits"
-                        : deep
-                                ? "The depth is right"
-                                : off < 0 ? "Too shallow by " + say.length(-off) : "Too deep by " + say.length(off))
+                        : read.isEmpty()
+                                ? "Depth not read"
+                                : deep
+                                        ? "The depth is right"
+                                        : off < 0
+                                                ? "Too shallow by " + say.length(-off)
+                                                : "Too deep by " + say.length(off))
                 + (sits ? "" : "; too narrow for what is to sit there")
                 + (floor == Floor.CLEAN ? "" : "; floor: " + floor.words())
                 + (hole == Hole.UNTOUCHED ? "." : "; hole: " + hole.words() + ".");

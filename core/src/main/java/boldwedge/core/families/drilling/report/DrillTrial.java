@@ -29,6 +29,7 @@ import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
 import boldwedge.core.trial.Lessons;
+import boldwedge.core.trial.Measured;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -116,10 +117,15 @@ public final class DrillTrial {
         if (read.cut().isEmpty()) {
             return reader.stopped("The hole itself is not complete yet: mend it at the earlier stations first.");
         }
-        if (mouth.isEmpty() && end.isEmpty()) {
-            return reader.stopped("Type the hole's diameter at the mouth, and at its end if the gauge reaches.");
+        boolean signsOnly = mouth.isEmpty() && end.isEmpty() && look != Look.CLEAN;
+        if (!signsOnly && mouth.isEmpty() && end.isEmpty()) {
+            return reader.stopped(
+                    "Type the hole's diameter at the mouth, and at its end if the gauge reaches; or how the wall looks.");
         }
         DrillCut cut = read.cut().get();
+        if (signsOnly) {
+            return bySigns(cut, look);
+        }
         double d = cut.drill().diameterMm();
         for (String id : List.of("near", "far")) {
             OptionalDouble value = id.equals("near") ? mouth : end;
@@ -132,6 +138,28 @@ public final class DrillTrial {
         double bell = mouth.isPresent() && end.isPresent() ? mouth.getAsDouble() - end.getAsDouble() : 0;
         List<Cause> causes = causes(cut, new Seen(hole, bell, look));
         return answer(cut, hole, bell, mouth, end, causes, look);
+    }
+
+    /** What the wall alone tells: the hole counts as it was reckoned. */
+    private TrialAnswer bySigns(DrillCut cut, Look look) {
+        double likely = cut.drill().diameterMm() + cut.over().medianMm();
+        TrialAnswer judged = answer(
+                cut,
+                likely,
+                0,
+                OptionalDouble.empty(),
+                OptionalDouble.empty(),
+                causes(cut, new Seen(likely, 0, look)),
+                look);
+        return new TrialAnswer(
+                true,
+                judged.readings(),
+                List.of(),
+                judged.causes(),
+                Measured.SIZES_OPEN + "; the wall is " + look.words() + ".",
+                judged.next(),
+                judged.expected(),
+                judged.scene());
     }
 
     private TrialAnswer answer(

@@ -29,6 +29,7 @@ import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
 import boldwedge.core.trial.Lessons;
+import boldwedge.core.trial.Measured;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -149,10 +150,14 @@ public final class ReamTrial {
         if (read.cut().isEmpty()) {
             return reader.stopped("The hole itself is not complete yet: mend it at the earlier stations first.");
         }
-        if (mouth.isEmpty() || bottom.isEmpty()) {
-            return reader.stopped("Type the hole's diameter at the mouth and at the bottom.");
+        boolean signsOnly = mouth.isEmpty() && bottom.isEmpty() && wall != Wall.CLEAN;
+        if (!signsOnly && (mouth.isEmpty() || bottom.isEmpty())) {
+            return reader.stopped("Type the hole's diameter at the mouth and at the bottom; or what its wall tells.");
         }
         ReamCut cut = read.cut().get();
+        if (signsOnly) {
+            return bySigns(cut, wall);
+        }
         double size = cut.job().sizeMm();
         for (String id : List.of("near", "far")) {
             double value = id.equals("near") ? mouth.getAsDouble() : bottom.getAsDouble();
@@ -162,6 +167,21 @@ public final class ReamTrial {
             }
         }
         return judged(cut, mouth.getAsDouble(), bottom.getAsDouble(), wall, count);
+    }
+
+    /** What the wall alone tells: the hole counts as it was reckoned. */
+    private TrialAnswer bySigns(ReamCut cut, Wall wall) {
+        double likely = cut.holeMm().chosen();
+        TrialAnswer judged = judged(cut, likely + cut.bellMm(), likely, wall, OptionalDouble.empty());
+        return new TrialAnswer(
+                true,
+                judged.readings(),
+                List.of(),
+                judged.causes(),
+                Measured.SIZES_OPEN + "; the wall: " + wall.words() + ".",
+                judged.next(),
+                judged.expected(),
+                judged.scene());
     }
 
     /** Wear so far: what the count was to take off, and what is missing at the bottom. */

@@ -76,7 +76,8 @@ public enum ThreadField implements Entry {
     WAY(Asked.pick("threadWay", "Fed in", Station.REACH, "half-less", Choice.of(Way.values(), Way::words))),
     STEPS(Asked.pick("threadSteps", "Passes take", Station.REACH, "area", Choice.of(Steps.values(), Steps::words))),
     PASSES(Asked.of("threadPasses", "Passes", Station.REACH, new Limits(Quantity.RATIO, 1, 200))),
-    SPRING(Asked.of("threadSpring", "Spring passes", Station.REACH, new Limits(Quantity.RATIO, 0, 10))),
+    SPRING(Asked.of("threadSpring", "Spring passes", Station.REACH, new Limits(Quantity.RATIO, 0, 10))
+            .asTheShopHas()),
     SPEED(Asked.of("threadSpeed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000))),
     WIRE(Asked.of("threadWire", "Wire", Station.MAKE, Entry.length(0.05, 30)));
 

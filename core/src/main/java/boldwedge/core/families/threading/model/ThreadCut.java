@@ -78,7 +78,9 @@ public record ThreadCut(
 
     private static final double GROOVE_BELOW = 0.3;
     /** Of the pitch, to either side of a pitch diameter without limits. */
-    private static final double FREE_SHARE = 0.05;
+    private static final double FREE_SHARE = 0.04;
+
+    private static final double FREE_SHARE_OF_SQUARE_FORMS = 0.033;
 
     /** Back to the start by hand, minutes (ours). */
     private static final double BACK_MIN = 0.25;
@@ -185,18 +187,26 @@ public record ThreadCut(
         return SpeedChoice.surfaceSpeed(rpm, job.size().majorMm());
     }
 
-    /** Least pitch diameter, mm: of the class, or a twentieth of the pitch under the basic one where no limits are known. */
+    /** Least pitch diameter, mm: of the class, or a share of the pitch under the basic one where no limits are known. */
     public double pitchLowMm() {
         return job.limits()
                 .map(ThreadLimits::pitchLow)
-                .orElse(job.size().pitchDiameterMm() - FREE_SHARE * job.size().pitchMm());
+                .orElse(job.size().pitchDiameterMm() - freeShare() * job.size().pitchMm());
     }
 
     /** Largest pitch diameter, mm. */
     public double pitchHighMm() {
         return job.limits()
                 .map(ThreadLimits::pitchHigh)
-                .orElse(job.size().pitchDiameterMm() + FREE_SHARE * job.size().pitchMm());
+                .orElse(job.size().pitchDiameterMm() + freeShare() * job.size().pitchMm());
+    }
+
+    /** Where the program has no limits: about those of ISO 228-1 class A for pipe threads, of ISO 2903 7e for trapezoidal ones. */
+    private double freeShare() {
+        return switch (job.size().form()) {
+            case TRAPEZOIDAL, ACME -> FREE_SHARE_OF_SQUARE_FORMS;
+            default -> FREE_SHARE;
+        };
     }
 
     /** The width between them, mm. */

@@ -110,7 +110,10 @@ final class ThreadCauses {
     private void tight(ThreadCut cut, Seen seen, Causes found) {
         if (seen.gauge() == ThreadTrial.Gauge.LOOSE && seen.pitch().isEmpty()) {
             double width = cut.pitchHighMm() - cut.pitchLowMm();
-            found.name("picked-up", "Picked up beside its groove, or fed in too far", 0.6)
+            found.name("too-deep", "Fed in too far", 0.6)
+                    .says(
+                            "A turn or a zero miscounted, a tip sharper than was reckoned, or one pass too many: wires or a micrometer tell by how much.");
+            found.name("picked-up", "Picked up beside its groove", 0.35)
                     .says("Beside by "
                             + say.length(PickUp.besideMm(cut.job().size().form(), width))
                             + " takes all of its limits.");

@@ -221,7 +221,13 @@ public final class ThreadTrial {
                                 + ThreadSpoken.more(cut, cut.toGoMm(seen.pitch().getAsDouble())) + " more on the "
                                 + ThreadSpoken.slide(cut)))
                         : Optional.of(Fix.atTheMachine("Measure it over wires"));
-            case "picked-up", "too-deep" ->
+            case "too-deep" ->
+                Optional.of(
+                        Fix.atTheMachine(
+                                cut.job().inside()
+                                        ? "Keep it: cut its mate larger to fit. The next one shallower, tried with the plug before the last passes"
+                                        : "Keep it for a tighter mate. The next one shallower, measured over wires before the last passes"));
+            case "picked-up" ->
                 Optional.of(Fix.atTheMachine(
                         cut.job().inside()
                                 ? "Keep it: cut its mate larger to fit"

@@ -45,6 +45,11 @@ import java.util.OptionalDouble;
 
 /** Judges a trial cut: predicts it for the settings really run, sets measured beside it, ranks causes, proposes one change. */
 public final class TurningTrial {
+    /** Rows of sizes, before those of finish and speed. */
+    private static final int SIZE_ROWS = 3;
+    /** Of the cut's length between the places that sizes are reckoned for where none was read. */
+    private static final double SIGNS_APART = 0.9;
+
     private static final Map<String, Entry> RUN = Map.of("speed", SPEED, "feed", FEED, "depth", DEPTH);
     private static final List<String> RUN_ORDER = List.of("speed", "feed", "depth");
     /** As fine as a nose is stoned that still has to last, mm. */
@@ -144,12 +149,17 @@ public final class TurningTrial {
         if (worked.cut().isEmpty() && !reader.hasErrors()) {
             return reader.stopped("The cut itself is not complete yet: mend it at the earlier stations first.");
         }
-        if (reader.hasErrors() || near.isEmpty() || far.isEmpty() || apart.isEmpty()) {
-            return reader.stopped("Type both diameters and how far apart they were measured.");
+        // What was seen and heard is a trial too: the sizes then count as they were reckoned.
+        boolean signsOnly = near.isEmpty()
+                && far.isEmpty()
+                && (chip != Measured.Chip.NOT_LOOKED || sound != Measured.Sound.QUIET || finish.isPresent());
+        if (reader.hasErrors() || (!signsOnly && (near.isEmpty() || far.isEmpty() || apart.isEmpty()))) {
+            return reader.stopped(
+                    "Type both diameters and how far apart they were measured; or what chip, sound and finish tell.");
         }
         TurningCut cut = worked.cut().orElseThrow();
-        if (cut.job().operation() != Operation.FACE
-                && apart.getAsDouble() > cut.job().lengthMm() * 1.0001) {
+        double between = apart.orElse(SIGNS_APART * cut.job().lengthMm());
+        if (cut.job().operation() != Operation.FACE && between > cut.job().lengthMm() * 1.0001) {
             reader.wrong(
                     "apart",
                     "The two places cannot be further apart than the cut is long ("
@@ -158,31 +168,44 @@ public final class TurningTrial {
         }
         double finished = cut.job().finishedMm();
         double most = 0.25 * Math.max(1, finished);
-        if (!reader.near("near", near.getAsDouble(), finished, most)
-                || !reader.near("far", far.getAsDouble(), finished, most)) {
+        if (!signsOnly
+                && (!reader.near("near", near.getAsDouble(), finished, most)
+                        || !reader.near("far", far.getAsDouble(), finished, most))) {
             return reader.stopped("One reading cannot be right.");
         }
         Fixer<TurningCut> mender =
                 new Fixer<>(run, request -> TurningReader.cut(request).cut());
-        ReadAt at = ReadAt.of(cut, apart.getAsDouble(), warmth, moved);
+        ReadAt at = ReadAt.of(cut, between, warmth, moved);
         Prediction predicted = predict(cut, at, shares(mender, cut, at));
         OptionalDouble raMm =
                 finish.isPresent() ? OptionalDouble.of(finish.getAsDouble() / 1000) : OptionalDouble.empty();
-        Measured measured = new Measured(near.getAsDouble(), far.getAsDouble(), raMm, chip, sound, warmth);
+        Measured measured = new Measured(
+                near.orElse(predicted.sizes().nearMm()),
+                far.orElse(predicted.sizes().farMm()),
+                raMm,
+                chip,
+                sound,
+                warmth);
         List<Cause> causes = Diagnosis.rank(predicted, measured, say);
         double warm = predicted.fitted(measured).part(UsualFaults.WARMTH).mean();
         double grown = warm * TurningNext.grows(cut);
         boolean inTolerance = inTolerance(cut, measured, grown);
         boolean finishGood = raMm.isEmpty() || raMm.getAsDouble() <= cut.job().raMm() * 1.0001;
         boolean atItsEdge = inTolerance && isAtItsEdge(cut, measured, grown);
-        String verdict = verdict(cut, measured, inTolerance, atItsEdge, finishGood);
+        String verdict = signsOnly
+                ? Measured.SIZES_OPEN + surface(cut, measured, finishGood) + "."
+                : verdict(cut, measured, inTolerance, atItsEdge, finishGood);
         boolean warmed =
                 measured.warmth().hidesTheSize(TurningNext.grows(cut), cut.job().allowedErrorMm());
-        Optional<Fixer.Proposal> next = inTolerance && !atItsEdge && !warmed && finishGood && chip != Measured.Chip.BLUE
+        boolean wellBehaved =
+                sound == Measured.Sound.QUIET && chip != Measured.Chip.BLUE && chip != Measured.Chip.WELDED;
+        boolean asWanted = (signsOnly || (inTolerance && !atItsEdge && !warmed)) && finishGood && wellBehaved;
+        Optional<Fixer.Proposal> next = asWanted
                 ? Optional.empty()
                 : new TurningNext(cut, predicted, measured, at, reader.text("apart"), mender, say).against(causes);
+        List<TrialAnswer.Compared> rows = compare(cut, predicted, measured);
         return reader.judged(
-                compare(cut, predicted, measured),
+                signsOnly ? rows.subList(SIZE_ROWS, rows.size()) : rows,
                 causes,
                 verdict,
                 inTolerance && finishGood,
@@ -218,12 +241,15 @@ public final class TurningTrial {
         String size = inTolerance
                 ? atItsEdge ? "Within the tolerance, near its edge" : "Within the tolerance"
                 : isEven(cut, measured) ? "Outside the tolerance, but the dial brings it in" : "Outside the tolerance";
-        String surface = measured.raMm().isEmpty()
+        return size + ", " + taper + surface(cut, measured, finishGood) + ".";
+    }
+
+    private String surface(TurningCut cut, Measured measured, boolean finishGood) {
+        return measured.raMm().isEmpty()
                 ? ""
                 : finishGood
                         ? "; the finish is good enough"
                         : "; the finish is rougher than " + say.ra(cut.job().raMm());
-        return size + ", " + taper + surface + ".";
     }
 
     /**
