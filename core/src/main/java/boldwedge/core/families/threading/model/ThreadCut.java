@@ -78,9 +78,9 @@ public record ThreadCut(
 
     private static final double GROOVE_BELOW = 0.3;
     /** Of the pitch, to either side of a pitch diameter without limits. */
-    private static final double FREE_SHARE = 0.04;
+    private static final double FREE_SHARE = 0.05;
 
-    private static final double FREE_SHARE_OF_SQUARE_FORMS = 0.033;
+    private static final double FREE_SHARE_OF_SQUARE_FORMS = 0.03;
 
     /** Back to the start by hand, minutes (ours). */
     private static final double BACK_MIN = 0.25;
@@ -201,7 +201,7 @@ public record ThreadCut(
                 .orElse(job.size().pitchDiameterMm() + freeShare() * job.size().pitchMm());
     }
 
-    /** Where the program has no limits: about those of ISO 228-1 class A for pipe threads, of ISO 2903 7e for trapezoidal ones. */
+    /** Where the program has no limits: wider than ISO 228-1 class A for pipe threads, about ISO 2903 7e for trapezoidal ones. */
     private double freeShare() {
         return switch (job.size().form()) {
             case TRAPEZOIDAL, ACME -> FREE_SHARE_OF_SQUARE_FORMS;
