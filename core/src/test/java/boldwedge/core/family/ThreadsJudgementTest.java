@@ -143,7 +143,7 @@ class ThreadsJudgementTest {
     void aLeftHandThreadStartsInItsGroove() {
         PlanAnswer left = metric("thread", "M20", "threadHand", "left");
         assertThat(of(left, "thread-groove").statement()).contains("starts in the groove");
-        assertThat(of(left, "thread-speed").statement()).doesNotContain("runs on");
+        assertThat(of(left, "thread-speed").statement()).contains("free past an end");
     }
 
     /** "Three millimetres of pitch straight in will chatter itself to pieces." */

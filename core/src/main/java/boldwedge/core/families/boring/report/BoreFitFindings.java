@@ -19,6 +19,7 @@ import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.hole.BoreFit;
 import boldwedge.core.mechanics.rigidity.JawRing;
 import boldwedge.core.mechanics.wedge.Wedge;
+import boldwedge.core.rule.FeedStop;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -63,6 +64,10 @@ final class BoreFitFindings {
         if (job.held() == BarHeld.POST) {
             findings.add(holder());
             pinched().ifPresent(findings::add);
+        }
+        if (job.bottom() != Bottom.THROUGH && !job.lathe().mill()) {
+            findings.add(FeedStop.of(
+                    job.lathe(), cut.cutting().feedMm(), cut.cutting().rpm(), "the bottom", SPEED, say));
         }
         job.recess().ifPresent(recess -> findings.addAll(new RecessFindings(cut, recess, say).all()));
         if (job.held() == BarHeld.CENTRES) {

@@ -23,6 +23,10 @@ import java.util.List;
 final class DrillFindings {
     /** Threads deeper than so many diameters are doubted. */
     private static final double DEEP_THREADS = 3;
+    /** Times the range's high end that a feed may be without a doubt. */
+    private static final double OVERFED = 1.3;
+
+    private static final double BREAKS = -0.5;
 
     /** A long drill is taken with so much more flute than the depth asks for. */
     private static final double FLUTES_TO_SPARE = 0.15;
@@ -223,15 +227,22 @@ final class DrillFindings {
     private Finding byHand() {
         double turn = cut.handleTurnMinutes();
         double turns = cut.travelMm() / job.handleMm();
-        double margin = BY_HAND_NM / cut.handleNm() - 1;
+        double hard = BY_HAND_NM / cut.handleNm() - 1;
+        // Over its range a drill is overfed: its lips chip, and a small one snaps.
+        double thick = OVERFED * cut.feedRange().high() / cut.feedMm() - 1;
+        double margin = Math.min(hard, thick);
         return Finding.at(Station.REACH, "feed-by-hand", say)
                 .says(
-                        margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE,
-                        "Feed %s: one turn of the handle every %s, %s turns in all%s.",
+                        thick < BREAKS ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE,
+                        "Feed %s: one turn of the handle every %s, %s turns in all%s%s.",
                         say.feed(cut.feedMm()),
                         say.time(turn),
                         say.number(turns, 1),
-                        margin < 0 ? "; the handle wants " + say.torque(cut.handleNm()) + ", which is hard work" : "")
+                        hard < 0 ? "; the handle wants " + say.torque(cut.handleNm()) + ", which is hard work" : "",
+                        thick < 0
+                                ? "; a drill of " + say.length(cut.drill().diameterMm()) + " takes up to "
+                                        + say.feed(cut.feedRange().high()) + ", more chips or breaks it"
+                                : "")
                 .margin(margin)
                 .step(Working.of("Time of a turn", "s / (f · n)", minutes(turn))
                         .with("s", "one turn of the handle", RotaryRules.handle(job.lathe(), job.handleMm()))
@@ -243,7 +254,12 @@ final class DrillFindings {
                 .note("Steady, so that the chip stays of one thickness; ease off as it breaks through, where it grabs.")
                 .source("Definition of feed; a screw’s work, half of it lost to friction")
                 .mendUnless(
-                        margin >= 0 || cut.feedRange().low() > 0.97 * cut.feedMm(),
+                        thick >= 0,
+                        "Feed " + say.feed(cut.feedRange().chosen()),
+                        FEED.id(),
+                        say.feed(cut.feedRange().chosen()))
+                .mendUnless(
+                        hard >= 0 || cut.feedRange().low() > 0.97 * cut.feedMm(),
                         "Feed " + say.feed(cut.feedRange().low()),
                         FEED.id(),
                         say.feed(cut.feedRange().low()))

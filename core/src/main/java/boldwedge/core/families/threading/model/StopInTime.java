@@ -14,15 +14,22 @@ public record StopInTime(ThreadJob job, double grooveMm, double rpm) {
     private static final double TOOL_PITCHES = 1;
     /** Without a groove the tool is drawn out by hand while it runs: over not more than so many pitches. */
     private static final double DRAWN_PITCHES = 2;
+    /** Past an end so much is taken to be free, mm (ours): chuck, centre or carriage stand somewhere. */
+    private static final double FREE_PAST_END_MM = 25;
     /** What stops in time by a tenth does not hang on the hand. */
     static final double IN_HAND = 1.12;
 
-    /** The fastest at which the carriage still stops in time, rpm; infinite where it runs out past the end. */
+    /** Whether it runs out past an end: a left-hand thread starts in its groove and leaves at the free end. */
+    public boolean isPastTheEnd() {
+        return job.end() == ThreadJob.End.OPEN || (job.end() == ThreadJob.End.GROOVE && job.left());
+    }
+
+    /** The fastest at which the carriage still stops in time, rpm. */
     public double mostRpm() {
         return mostRpm(job, grooveMm);
     }
 
-    /** Way that the carriage may run on, mm; infinite past the end. */
+    /** Way that the carriage may run on, mm. */
     public double wayMm() {
         return mostRpm() * job.size().leadMm() * job.lathe().screw().stopOrUsual() / 60;
     }
@@ -49,10 +56,10 @@ public record StopInTime(ThreadJob job, double grooveMm, double rpm) {
             // A left-hand thread starts in its groove and runs out past the free end.
             case GROOVE ->
                 job.left()
-                        ? Double.POSITIVE_INFINITY
+                        ? FREE_PAST_END_MM
                         : Math.max(0, groove - TOOL_PITCHES * job.size().pitchMm());
             case DRAWN -> DRAWN_PITCHES * job.size().pitchMm();
-            case OPEN -> Double.POSITIVE_INFINITY;
+            case OPEN -> FREE_PAST_END_MM;
         };
         return 60 * way / (job.size().leadMm() * job.lathe().screw().stopOrUsual());
     }

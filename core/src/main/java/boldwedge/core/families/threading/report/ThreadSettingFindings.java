@@ -181,10 +181,9 @@ final class ThreadSettingFindings {
                 job.cutting().rpm().isPresent() && !job.lathe().speeds().has(cut.rpm());
         Verdict verdict =
                 missing || late || over > 0.25 ? Verdict.WRONG : over > 1e-9 ? Verdict.DOUBTFUL : Verdict.FINE;
-        String stops = Double.isInfinite(most)
-                ? ""
-                : "; the carriage runs on " + say.length(cut.stop().runOnMm()) + " of "
-                        + say.length(cut.stop().wayMm()) + " that there are";
+        String stops = "; the carriage runs on " + say.length(cut.stop().runOnMm()) + " of "
+                + say.length(cut.stop().wayMm())
+                + (cut.stop().isPastTheEnd() ? " that are free past an end, as a rule" : " that there are");
         Finding.Builder finding = Finding.at(Station.REACH, "thread-speed", say)
                 .says(
                         verdict,
@@ -206,17 +205,15 @@ final class ThreadSettingFindings {
                                         : rpm(cut.rpm()).chosen()))
                 .source(job.work().source()
                         + "; for threads half of it with high-speed steel, seven tenths with carbide (ours)");
-        if (!Double.isInfinite(most)) {
-            double stop = job.lathe().screw().stopOrUsual() / 60;
-            finding.step(Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
-                    .with("w", "way to run on", mm(cut.stop().wayMm()))
-                    .with("L", "lead", mm(size.leadMm()).fromTable())
-                    .with(
-                            "t",
-                            job.lathe().screw().stopSeconds().isPresent()
-                                    ? minutes(stop).fromCard()
-                                    : minutes(stop).assumed()));
-        }
+        double stop = job.lathe().screw().stopOrUsual() / 60;
+        finding.step(Working.of("Fastest that still stops", "w / (L · t)", rpm(most))
+                .with("w", "way to run on", mm(cut.stop().wayMm()))
+                .with("L", "lead", mm(size.leadMm()).fromTable())
+                .with(
+                        "t",
+                        job.lathe().screw().stopSeconds().isPresent()
+                                ? minutes(stop).fromCard()
+                                : minutes(stop).assumed()));
         if (verdict != Verdict.FINE) {
             job.lathe()
                     .speeds()

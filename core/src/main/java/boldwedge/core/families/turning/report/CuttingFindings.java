@@ -7,7 +7,9 @@ import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.mechanics.wedge.Operation;
 import boldwedge.core.rule.EdgeRules;
+import boldwedge.core.rule.FeedStop;
 import boldwedge.core.rule.HardEnough;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,6 +44,10 @@ final class CuttingFindings {
         findings.add(edge.finish());
         findings.add(edge.smallestChip());
         findings.add(edge.power());
+        if (cut.job().operation().meetsAFace() && cut.job().operation() != Operation.FACE) {
+            findings.add(FeedStop.of(
+                    cut.job().lathe(), cut.cutting().feedMm(), cut.cutting().rpm(), "the shoulder", SPEED, say));
+        }
         findings.add(edge.forces(shallow ? ": the cut is shallower than the nose, so the thrust is mostly push" : ""));
         return findings;
     }
