@@ -140,7 +140,9 @@ public final class EdgeRules {
         List<Double> feeds = lathe.feedsMm();
         if (at.typedFeedMm().isPresent()
                 && !feeds.isEmpty()
-                && feeds.stream().noneMatch(feed -> Math.abs(feed - cut.feedMm()) <= 0.02 * feed)) {
+                && feeds.stream()
+                        .noneMatch(feed -> say.feed(feed).equals(say.feed(cut.feedMm()))
+                                || Math.abs(feed - cut.feedMm()) <= 0.02 * feed)) {
             double nearest = feeds.stream()
                     .min((a, b) -> Double.compare(Math.abs(a - cut.feedMm()), Math.abs(b - cut.feedMm())))
                     .orElseThrow();

@@ -40,6 +40,9 @@ public record RotaryRules(
         Entry speed,
         String source,
         UnitFormat say) {
+    /** Room that nobody counts on, mm: lengths on a card and of a holder are round. */
+    private static final double TIGHT_MM = 5;
+
     private static final double FAR_OVER = 0.25;
     private static final double FAR_UNDER = -0.5;
     private static final double IN_HAND = 0.25;
@@ -137,7 +140,7 @@ public record RotaryRules(
         boolean reaches = goesMm <= quill;
         Finding.Builder finding = Finding.at(Station.REACH, "tailstock-room", say)
                 .says(
-                        !fits ? Verdict.WRONG : !reaches ? Verdict.DOUBTFUL : Verdict.FINE,
+                        !fits ? Verdict.WRONG : !reaches || room < TIGHT_MM ? Verdict.DOUBTFUL : Verdict.FINE,
                         !fits
                                 ? "Chuck, work and tool are longer than the bed by " + say.length(-room)
                                         + ": the tool cannot be drawn out of the hole. Less work out of the chuck, or a shorter tool."
@@ -149,7 +152,10 @@ public record RotaryRules(
                                         : "Work, tool and tailstock find room"
                                                 + (Double.isInfinite(room) ? "" : ", " + say.length(room) + " to spare")
                                                 + (Double.isInfinite(quill) ? "." : "; the quill reaches."))
-                .margin(!fits ? room / goesMm : !reaches ? -LOOSE : Math.min(1, room / Math.max(goesMm, 1)))
+                .margin(
+                        !fits
+                                ? room / goesMm
+                                : !reaches ? -LOOSE : Math.min(1, (room - TIGHT_MM) / Math.max(goesMm, 1)))
                 .source("Lengths along the bed; chuck and tool holder as usual");
         if (Double.isFinite(room)) {
             finding.step(Working.of("Room to spare", "C − c · d − w − h − t", mm(room))

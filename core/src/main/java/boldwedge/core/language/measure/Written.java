@@ -101,7 +101,7 @@ public final class Written {
             case FORCE -> force(value, system);
             case FREQUENCY -> places(value, value < 100 ? 1 : 0) + " Hz";
             case STRESS -> stress(value, metric);
-            case TORQUE -> metric ? significant(value, 3) + " N·m" : torqueInch(value);
+            case TORQUE -> metric ? torque(value) + " N·m" : torqueInch(value);
             case COMPLIANCE ->
                 metric
                         ? places(Unit.MICROMETRE_PER_NEWTON.fromBase(value), 3) + " µm/N"
@@ -157,10 +157,15 @@ public final class Written {
                 : significant(thou, 3) + " lbf/thou";
     }
 
+    /** Three figures, to the ten-thousandth at the finest. */
+    private static String torque(double value) {
+        return Math.abs(value) < 0.1 ? places(value, 4) : significant(value, 3);
+    }
+
     private static String torqueInch(double newtonMetres) {
         double feet = Unit.POUND_FOOT.fromBase(newtonMetres);
         return Math.abs(feet) < 2
-                ? significant(Unit.POUND_INCH.fromBase(newtonMetres), 3) + " lbf·in"
+                ? torque(Unit.POUND_INCH.fromBase(newtonMetres)) + " lbf·in"
                 : significant(feet, 3) + " lbf·ft";
     }
 

@@ -34,6 +34,7 @@ import java.util.List;
 final class HeatFindings {
     private static final double NEAR_HRC = 1;
     private static final double ROUNDED_C = 1;
+    private static final double COUPLE_C = 15;
     /** Of the section that a piece may bend by without a doubt. */
     private static final double MOST_BEND = 0.05;
 
@@ -180,13 +181,18 @@ final class HeatFindings {
         Span range = steel.hardenC();
         double at = treatment.hardenC();
         boolean cold = at < range.low() - 1;
+        // A few degrees are the couple's.
+        boolean hardly = cold && at >= range.low() - COUPLE_C;
         boolean hot = at > range.high() + 1;
         return Finding.at(Station.EDGE, "hardening-heat", say)
                 .says(
-                        cold ? Verdict.WRONG : hot ? Verdict.DOUBTFUL : Verdict.FINE,
+                        cold && !hardly ? Verdict.WRONG : hardly || hot ? Verdict.DOUBTFUL : Verdict.FINE,
                         cold
-                                ? celsius(at) + " is too cold: it stays soft. Its range is " + celsius(range.low())
-                                        + " to " + celsius(range.high()) + "."
+                                ? celsius(at)
+                                        + (hardly
+                                                ? " is a little cold: it may stay soft."
+                                                : " is too cold: it stays soft.")
+                                        + " Its range is " + celsius(range.low()) + " to " + celsius(range.high()) + "."
                                 : hot
                                         ? celsius(at) + " is too hot: coarse grain, brittle, more warp. Its range is "
                                                 + celsius(range.low()) + " to " + celsius(range.high()) + "."

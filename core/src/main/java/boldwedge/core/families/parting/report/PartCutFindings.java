@@ -36,6 +36,9 @@ import java.util.OptionalDouble;
 
 /** What is said of the cut as a whole: what breaks first, force and power, speed, feed, chatter, digging in, the tailstock. */
 final class PartCutFindings {
+    /** One and a half diameters out is good, a little over two is watched. */
+    private static final double FAR_FROM_THE_JAWS = -0.35;
+
     private final PartCut cut;
     private final PartJob job;
     private final UnitFormat say;
@@ -465,7 +468,9 @@ final class PartCutFindings {
         boolean centre = job.hold() == PartHold.CHUCK_AND_CENTRE;
         Finding.Builder finding = Finding.at(Station.CUT, "held", say)
                 .says(
-                        centre ? Verdict.DOUBTFUL : Verdict.of(margin, 0),
+                        centre || (margin < 0 && margin >= FAR_FROM_THE_JAWS)
+                                ? Verdict.DOUBTFUL
+                                : Verdict.of(margin, 0),
                         centre
                                 ? Written.words(
                                         "Draw the centre back before the neck is thinner than %s: then saw or break it off.",

@@ -259,7 +259,12 @@ final class ReamFindings {
         return finding.build();
     }
 
+    private static final double UNCOUNTED = 50_000;
+
     private static String round(double holes) {
+        if (holes >= UNCOUNTED) {
+            return "more than anybody counts";
+        }
         double step = holes < 20 ? 1 : holes < 200 ? 10 : holes < 2000 ? 100 : 1000;
         return Written.places(Math.rint(holes / step) * step, 0);
     }

@@ -283,7 +283,7 @@ final class InsertPocketFindings {
         double margin = left / InsertPocketCut.LEAST_WALL_MM - 1;
         Finding.Builder finding = Finding.at(Station.REACH, "seat-wall", say)
                 .says(
-                        margin < -0.4 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE,
+                        margin < -0.4 ? Verdict.WRONG : margin < Verdict.CLOSE ? Verdict.DOUBTFUL : Verdict.FINE,
                         "Between the walls’ corner and the outside " + say.length(cut.wallMm()) + " stand, "
                                 + say.length(Math.max(0, left)) + " beside the corner’s relief"
                                 + (margin < 0 ? ": little for what pushes there." : "."))
