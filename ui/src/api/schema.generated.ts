@@ -1301,6 +1301,7 @@ export interface components {
             working: components["schemas"]["Step"][];
         };
         Fix: {
+            atTheMachine?: boolean;
             field: string;
             label: string;
             readings: {
@@ -2012,6 +2013,8 @@ export interface components {
         };
         WorkMaterial: {
             angleGroup: string;
+            /** Format: double */
+            brinell: number;
             /** Format: double */
             builtUp: number;
             builtUpEdge: string;
