@@ -12,6 +12,11 @@ import java.util.TreeMap;
 final class PairLaws {
     /** A margin that moves by less moves by rounding of what is held. */
     private static final double ROUNDING = 0.03;
+    /** What is typed is as round as it was told; of a feed in thousandths a finish moves with the square. */
+    private static final double TYPED_ROUNDED = 0.08;
+
+    /** Pairs are looked at for one job in so many: each takes several plans. */
+    private static final int ONE_IN = 3;
 
     /**
      * A change that can only help.
@@ -94,6 +99,9 @@ final class PairLaws {
 
     /** The job with everything typed that the program chose, so that nothing else moves. */
     private static Optional<Job> held(Job job) {
+        if (Math.floorMod(job.fields().hashCode(), ONE_IN) != 0) {
+            return Optional.empty();
+        }
         Map<String, String> all = new TreeMap<>(job.fields());
         for (Entry entry : job.family().entries()) {
             if (!job.isOwn(entry.id()) || entry.asked().machine()) {
@@ -164,7 +172,7 @@ final class PairLaws {
             Optional<Finding> before = job.finding(after.id());
             if (after.verdict().isDoubt()
                     && before.filter(finding -> finding.verdict().isDoubt()).isEmpty()
-                    && after.margin() < -ROUNDING) {
+                    && after.margin() < -TYPED_ROUNDED) {
                 return Optional.of(after.id() + " is not doubted as chosen ("
                         + before.map(Finding::statement).orElse("not told")
                         + ") and is as typed: " + after.statement());
