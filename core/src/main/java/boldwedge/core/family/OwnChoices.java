@@ -126,7 +126,7 @@ record OwnChoices<C>(ToolFamily<C> family) {
     /** The first own remedy that heals what it is for and betters the whole; else the first of those that better it that does so with another one beside it. */
     private Optional<Tried<C>> better(Tried<C> now, Tried<C> first) {
         List<Remedy> remedies = remedies(now, first);
-        List<Tried<C>> others = new ArrayList<>();
+        List<Remedy> seconds = new ArrayList<>();
         for (Remedy remedy : remedies) {
             Tried<C> other = tried(remedy.request());
             if (other.read().cut().isEmpty() || !other.betters(remedy.doubt(), TriedFixes.WORTH_WHILE)) {
@@ -135,10 +135,17 @@ record OwnChoices<C>(ToolFamily<C> family) {
             if (other.heals(remedy.doubt()) && other.isBetterThan(now)) {
                 return Optional.of(other);
             }
-            others.add(other);
+            // What heals may have done harm that another remedy takes away; what only betters wants more of the same.
+            if (other.heals(remedy.doubt())) {
+                seconds.addAll(remedies(other, first));
+            } else {
+                other.finding(remedy.doubt().id())
+                        .flatMap(doubt -> ours(doubt, other, first))
+                        .ifPresent(seconds::add);
+            }
         }
-        return others.stream()
-                .flatMap(other -> remedies(other, first).stream().map(remedy -> tried(remedy.request())))
+        return seconds.stream()
+                .map(second -> tried(second.request()))
                 .filter(pair -> pair.read().cut().isPresent() && pair.isBetterThan(now))
                 .findFirst();
     }

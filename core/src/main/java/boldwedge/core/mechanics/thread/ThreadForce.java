@@ -33,13 +33,24 @@ public record ThreadForce(double alongN, double pushN, double chipMm) {
             double rakeRad,
             WorkMaterial work,
             ToolMaterial tool) {
+        return of(tip, depthMm, areaMm2, bothFlanks, rakeRad, work, EdgePress.of(tool, work));
+    }
+
+    /** The same with the edge's press worked out already. */
+    public static ThreadForce of(
+            TipShape tip,
+            double depthMm,
+            double areaMm2,
+            boolean bothFlanks,
+            double rakeRad,
+            WorkMaterial work,
+            EdgePress press) {
         double half = tip.form().halfRad();
         double flank = depthMm / Math.cos(half);
         double end = tip.flatMm() + 2 * tip.radiusMm();
         double cutting = (bothFlanks ? 2 : 1) * flank + end;
         double touching = 2 * flank + end;
         double chip = areaMm2 / cutting;
-        EdgePress press = EdgePress.of(tool, work);
         double thin = Math.max(chip, CuttingForce.THIN_CHIP_MM);
         double specific = work.kc11MPa() * Math.pow(thin, -work.mc()) * CuttingForce.rakeFactor(work, rakeRad);
         double chipN = specific * areaMm2 * (bothFlanks ? CROWDED : 1);

@@ -8,6 +8,7 @@ import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.mechanics.cutting.EdgeCut;
+import boldwedge.core.mechanics.cutting.EdgePress;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.mechanics.rigidity.WorkHolding;
@@ -24,6 +25,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.function.DoubleBinaryOperator;
 
 /**
  * A thread to be cut, worked out.
@@ -350,9 +352,13 @@ public record ThreadCut(
         return force(depthsMm.get(pass), areaMm2(pass));
     }
 
-    /** Push apart at a depth, where so much is taken, N. */
-    double pushN(double depthMm, double areaMm2) {
-        return force(depthMm, areaMm2).pushN();
+    /** Push apart, N, of a depth and of what is taken there: asked for many of them. */
+    DoubleBinaryOperator push() {
+        EdgePress press = EdgePress.of(tool(), job.work());
+        boolean both = bothFlanks();
+        double rake = job.edge().rakeRad();
+        return (depth, area) ->
+                ThreadForce.of(tip, depth, area, both, rake, job.work(), press).pushN();
     }
 
     private ThreadForce force(double depthMm, double areaMm2) {
@@ -423,12 +429,12 @@ public record ThreadCut(
     }
 
     private double leftMm(int springPasses) {
-        return sprung.farMm().get(Math.min(springPasses, SprungPasses.MOST));
+        return sprung.farMm().get(Math.min(springPasses, sprung.farMm().size() - 1));
     }
 
     /** How much more that is than at the thread's other end, mm. */
     public double taperMm() {
-        return leftMm() - sprung.nearMm().get(Math.min(spring, SprungPasses.MOST));
+        return leftMm() - sprung.nearMm().get(Math.min(spring, sprung.nearMm().size() - 1));
     }
 
     private int usualSpring() {

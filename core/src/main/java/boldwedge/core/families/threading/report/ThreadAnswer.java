@@ -24,6 +24,7 @@ public final class ThreadAnswer {
     public static final List<Rule<ThreadCut>> RULES = List.of(
             (cut, say) -> new ThreadCardFindings(cut, say).all(),
             (cut, say) -> new ThreadEdgeFindings(cut, say).all(),
+            Rule.telling(Station.EDGE, (cut, say) -> List.of(new ThreadEdgeFindings(cut, say).tools())),
             (cut, say) -> new ThreadReachFindings(cut, say).all(),
             (cut, say) -> ThreadWires.finding(cut, say).stream().toList(),
             (cut, say) -> List.of(ThreadWires.gauges(cut, say)));

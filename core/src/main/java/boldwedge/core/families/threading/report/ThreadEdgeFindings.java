@@ -63,7 +63,6 @@ final class ThreadEdgeFindings {
         if (job.edge().tool().insert()) {
             findings.add(insert());
         }
-        findings.add(tools());
         return findings;
     }
 
@@ -299,7 +298,7 @@ final class ThreadEdgeFindings {
     }
 
     /** The same thread by each tool, side by side. */
-    private Finding tools() {
+    Finding tools() {
         Finding.Builder finding = Finding.at(Station.EDGE, "thread-tools", say);
         for (Tool tool : Tool.values()) {
             ThreadCut other = tool == job.edge().tool() ? cut : cut.cutBy(tool);
