@@ -35,7 +35,7 @@ public final class FeedStop {
         double margin = EASY_MM / runsOn - 1;
         Finding.Builder finding = Finding.at(Station.REACH, "feed-stop", say)
                 .says(
-                        runsOn > MOST_MM ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.TOLD,
+                        runsOn > MOST_MM ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE,
                         "It goes on by %s while a hand stops the feed: stop it that much, and a little more, before %s; the rest by hand, against a stop.",
                         say.length(runsOn),
                         meets)
