@@ -53,7 +53,9 @@ final class ChatterFindings {
     }
 
     List<Finding> all() {
-        return List.of(chatter(), rule());
+        Finding chatter = chatter();
+        // What makes it quiet is offered once, with its gain.
+        return List.of(chatter, rule(chatter.verdict().isDoubt()));
     }
 
     /** What was heard of this bar in trials, and what was said before. */
@@ -316,7 +318,7 @@ final class ChatterFindings {
         }
     }
 
-    private Finding rule() {
+    private Finding rule(boolean mended) {
         double ratio = cut.slenderness();
         double rule = job.barMaterial().ruleOfThumb();
         // What was rung or heard of this bar outranks a rule of thumb.
@@ -338,8 +340,8 @@ final class ChatterFindings {
                 .step(Working.of("Overhang over diameter", "L / D", number(ratio))
                         .with("L", mm(job.overhangMm()))
                         .with("D", mm(job.overhangMm() / ratio)))
-                .source("Rule of thumb of the trade; the limit above is reckoned for this cut");
-        if (beyond) {
+                .source("Rule of thumb of the trade");
+        if (beyond && !mended) {
             reach(finding);
             stiffer().forEach(other -> finding.mend("A bar of " + inWords(other), BAR_MATERIAL.id(), other.id()));
         }
