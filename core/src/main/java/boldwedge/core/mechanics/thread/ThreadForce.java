@@ -1,6 +1,5 @@
 package boldwedge.core.mechanics.thread;
 
-import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.cutting.CuttingForce;
 import boldwedge.core.mechanics.cutting.EdgePress;
@@ -24,19 +23,8 @@ public record ThreadForce(double alongN, double pushN, double chipMm) {
      * @param areaMm2 what this pass takes out, mm²
      * @param bothFlanks whether both flanks cut, and not the leading one with the trailing one rubbing
      * @param rakeRad top rake
+     * @param press the edge's own
      */
-    public static ThreadForce of(
-            TipShape tip,
-            double depthMm,
-            double areaMm2,
-            boolean bothFlanks,
-            double rakeRad,
-            WorkMaterial work,
-            ToolMaterial tool) {
-        return of(tip, depthMm, areaMm2, bothFlanks, rakeRad, work, EdgePress.of(tool, work));
-    }
-
-    /** The same with the edge's press worked out already. */
     public static ThreadForce of(
             TipShape tip,
             double depthMm,

@@ -11,6 +11,7 @@ import boldwedge.core.families.threading.model.ThreadGears;
 import boldwedge.core.family.Planner;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.EdgeCut;
+import boldwedge.core.mechanics.cutting.EdgePress;
 import boldwedge.core.mechanics.cutting.ScrewCutting;
 import boldwedge.core.mechanics.thread.ThreadForce;
 import boldwedge.core.mechanics.wedge.Polyhedron;
@@ -171,7 +172,7 @@ class ThreadByHandTest {
                         cut.bothFlanks(),
                         cut.job().edge().rakeRad(),
                         cut.job().work(),
-                        cut.tool())
+                        EdgePress.of(cut.tool(), cut.job().work()))
                 .pushN();
     }
 

@@ -304,16 +304,18 @@ class ThreadGeometryTest {
         ToolMaterial hss = StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
         TipShape tip = new TipShape(ThreadForm.SIXTY, P, 0.19, 0);
         EdgePress press = EdgePress.of(hss, steel);
-        ThreadForce none = ThreadForce.of(tip, 0.6, 1e-12, false, 0, steel, hss);
+        ThreadForce none = ThreadForce.of(tip, 0.6, 1e-12, false, 0, steel, EdgePress.of(hss, steel));
         double flank = 0.6 / Math.cos(Math.PI / 6);
         assertThat(none.alongN()).isCloseTo(press.alongNPerMm() * (flank + 0.19), within(1e-3));
         assertThat(none.pushN()).isCloseTo(press.acrossNPerMm() * (2 * flank * 0.5 + 0.19), within(1e-3));
-        ThreadForce one = ThreadForce.of(tip, 0.6, 0.04, false, 0, steel, hss);
-        ThreadForce two = ThreadForce.of(tip, 0.6, 0.08, false, 0, steel, hss);
+        ThreadForce one = ThreadForce.of(tip, 0.6, 0.04, false, 0, steel, EdgePress.of(hss, steel));
+        ThreadForce two = ThreadForce.of(tip, 0.6, 0.08, false, 0, steel, EdgePress.of(hss, steel));
         double chipOne = one.alongN() - none.alongN();
         double chipTwo = two.alongN() - none.alongN();
         assertThat(chipTwo / chipOne).isCloseTo(Math.pow(2, 1 - steel.mc()), within(1e-6));
-        assertThat(ThreadForce.of(tip, 0.6, 0.04, true, 0, steel, hss).alongN()).isGreaterThan(one.alongN());
+        assertThat(ThreadForce.of(tip, 0.6, 0.04, true, 0, steel, EdgePress.of(hss, steel))
+                        .alongN())
+                .isGreaterThan(one.alongN());
     }
 
     @Test

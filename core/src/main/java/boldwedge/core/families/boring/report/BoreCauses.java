@@ -45,6 +45,11 @@ record BoreCauses(UnitFormat say) {
         return CauseRule.ranked(List.of(this::sizes, this::sound), seen.cut(), seen, say);
     }
 
+    /** What was heard alone, where no size was read. */
+    List<Cause> ofSigns(BoreSeen seen) {
+        return CauseRule.ranked(List.of(this::sound), seen.cut(), seen, say);
+    }
+
     private void sizes(BoreCut cut, BoreSeen seen, Causes found) {
         SizePrediction predicted = seen.predicted();
         double even = (seen.mouth() + seen.bottom()) / 2 - predicted.setMm();

@@ -64,7 +64,7 @@ final class BoreNext {
     /** The one change to make, if there is one. */
     Optional<Proposal> against(List<Cause> causes) {
         if (seen.sound() == Measured.Sound.CHATTER) {
-            return quieter().or(this::slower);
+            return againstSigns();
         }
         if (seen.isHiddenByWarmth()) {
             return Optional.of(Fixer.cooling(told(0, 0)));
@@ -81,6 +81,11 @@ final class BoreNext {
             return Optional.of(aligning(taper));
         }
         return stiffer().or(this::dialled);
+    }
+
+    /** What is done where no size was read: against what was heard, and never the dial. */
+    Optional<Proposal> againstSigns() {
+        return seen.sound() == Measured.Sound.CHATTER ? quieter().or(this::slower) : Optional.empty();
     }
 
     /** The dial set by what the hole came out by; nothing when that is in the middle already. */

@@ -245,7 +245,7 @@ public final class BoreTrial {
                 seen.mouth() <= upper && seen.bottom() <= upper && seen.mouth() >= lower && seen.bottom() >= lower;
         boolean smooth = seen.finish().isEmpty() || seen.finish().getAsDouble() / 1000 <= job.raMm() * 1.0001;
         double taper = seen.mouth() - seen.bottom();
-        List<Cause> causes = new BoreCauses(say).of(seen);
+        List<Cause> causes = signsOnly ? new BoreCauses(say).ofSigns(seen) : new BoreCauses(say).of(seen);
         boolean sang = seen.sound() == Measured.Sound.CHATTER;
         boolean atItsEdge = within
                 && UsualFaults.isAtTheEdge(
@@ -264,15 +264,13 @@ public final class BoreTrial {
                 + (sang ? "; it sang" : "")
                 + ".";
         boolean sized = signsOnly || (within && !atItsEdge && !seen.isHiddenByWarmth());
+        BoreNext against = new BoreNext(
+                seen,
+                new Fixer<>(reader.ran(RUN), asked -> BoreReader.cut(asked).cut()),
+                say);
         Optional<Proposal> next = sized && smooth && seen.sound() == Measured.Sound.QUIET
                 ? Optional.empty()
-                : new BoreNext(
-                                seen,
-                                new Fixer<>(
-                                        reader.ran(RUN),
-                                        asked -> BoreReader.cut(asked).cut()),
-                                say)
-                        .against(causes);
+                : signsOnly ? against.againstSigns() : against.against(causes);
         return reader.judged(
                 signsOnly
                         ? compare(seen).stream()
@@ -281,7 +279,7 @@ public final class BoreTrial {
                         : compare(seen),
                 causes,
                 verdict,
-                within && smooth,
+                (signsOnly || within) && smooth && seen.sound() == Measured.Sound.QUIET,
                 next,
                 "Nothing that was computed would better it: look at the edge under a loupe, stone it, and cut again.",
                 Optional.of(BoreGraphs.size(cut, say)));

@@ -143,23 +143,9 @@ public final class DrillTrial {
     /** What the wall alone tells: the hole counts as it was reckoned. */
     private TrialAnswer bySigns(DrillCut cut, Look look) {
         double likely = cut.drill().diameterMm() + cut.over().medianMm();
-        TrialAnswer judged = answer(
-                cut,
-                likely,
-                0,
-                OptionalDouble.empty(),
-                OptionalDouble.empty(),
-                causes(cut, new Seen(likely, 0, look)),
-                look);
-        return new TrialAnswer(
-                true,
-                judged.readings(),
-                List.of(),
-                judged.causes(),
-                Measured.SIZES_OPEN + "; the wall is " + look.words() + ".",
-                judged.next(),
-                judged.expected(),
-                judged.scene());
+        List<Cause> signs = CauseRule.ranked(List.of(this::wall), cut, new Seen(likely, 0, look), say);
+        return answer(cut, likely, 0, OptionalDouble.empty(), OptionalDouble.empty(), signs, look)
+                .withoutSizes(Measured.SIZES_OPEN + "; the wall is " + look.words() + ".");
     }
 
     private TrialAnswer answer(
@@ -245,7 +231,9 @@ public final class DrillTrial {
         double over = seen.hole() - d;
         double reckoned = cut.over().medianMm();
         double far = over > 0 ? Math.log(over / reckoned) / cut.over().sigma() : -3;
-        found.name("as-drills-do", "As these drills do", Math.exp(-far * far / 2))
+        // What is seen is asked about before the size.
+        double weight = seen.look() == Look.CLEAN ? 1 : Measured.BEHIND_A_SIGN;
+        found.name("as-drills-do", "As these drills do", weight * Math.exp(-far * far / 2))
                 .says(say.signed(over) + " over the drill, " + say.signed(reckoned) + " was likely.")
                 .by(Working.of("Over the drill", "h − d", mm(over))
                         .with("h", mm(seen.hole()).measured())
@@ -299,6 +287,10 @@ public final class DrillTrial {
         if (seen.look() == Look.TORN) {
             found.name("torn", job.work().builtUp() > 0.5 ? "Metal built up on its lips" : "Dull lips", 0.7)
                     .says(job.work().builtUpEdge() + ".");
+        }
+        if (seen.look() == Look.RINGS) {
+            found.name("lips", "One lip cuts more than the other, or its corner is chipped", 0.6)
+                    .says("It leaves its own spiral on the wall.");
         }
     }
 

@@ -246,10 +246,10 @@ final class ReamFindings {
             finding.note("Write under Prove how many holes it has reamed: then its life is the shop's own.");
         }
         if (short_ && job.steel().isPresent()) {
-            finding.mend("High-speed steel, bought hard and ground: wears a quarter as fast", STEEL.id(), "hss")
+            finding.mend("High-speed steel, bought hard and ground: it wears slowest", STEEL.id(), "hss")
                     .mendUnless(
                             job.steel().get().id().equals("d2"),
-                            "High-chromium steel (D2): wears half as fast",
+                            "High-chromium steel (D2): it wears slower",
                             STEEL.id(),
                             "d2");
         }

@@ -172,16 +172,8 @@ public final class ReamTrial {
     /** What the wall alone tells: the hole counts as it was reckoned. */
     private TrialAnswer bySigns(ReamCut cut, Wall wall) {
         double likely = cut.holeMm().chosen();
-        TrialAnswer judged = judged(cut, likely + cut.bellMm(), likely, wall, OptionalDouble.empty());
-        return new TrialAnswer(
-                true,
-                judged.readings(),
-                List.of(),
-                judged.causes(),
-                Measured.SIZES_OPEN + "; the wall: " + wall.words() + ".",
-                judged.next(),
-                judged.expected(),
-                judged.scene());
+        return judged(cut, likely + cut.bellMm(), likely, wall, OptionalDouble.empty())
+                .withoutSizes(Measured.SIZES_OPEN + "; the wall: " + wall.words() + ".");
     }
 
     /** Wear so far: what the count was to take off, and what is missing at the bottom. */

@@ -349,20 +349,17 @@ public record ThreadCut(
 
     /** Force of a pass that takes what it is set to; the first one is 0. */
     public ThreadForce force(int pass) {
-        return force(depthsMm.get(pass), areaMm2(pass));
+        return force(depthsMm.get(pass), areaMm2(pass), EdgePress.of(tool(), job.work()));
     }
 
     /** Push apart, N, of a depth and of what is taken there: asked for many of them. */
     DoubleBinaryOperator push() {
         EdgePress press = EdgePress.of(tool(), job.work());
-        boolean both = bothFlanks();
-        double rake = job.edge().rakeRad();
-        return (depth, area) ->
-                ThreadForce.of(tip, depth, area, both, rake, job.work(), press).pushN();
+        return (depth, area) -> force(depth, area, press).pushN();
     }
 
-    private ThreadForce force(double depthMm, double areaMm2) {
-        return ThreadForce.of(tip, depthMm, areaMm2, bothFlanks(), job.edge().rakeRad(), job.work(), tool());
+    private ThreadForce force(double depthMm, double areaMm2, EdgePress press) {
+        return ThreadForce.of(tip, depthMm, areaMm2, bothFlanks(), job.edge().rakeRad(), job.work(), press);
     }
 
     /** The pass with the largest push. */

@@ -112,6 +112,16 @@ final class TurningNext {
         return againstTaper(causes).or(this::dialled);
     }
 
+    /** What is done where no size was read: against the likeliest of what was seen and heard, and never the dial. */
+    Optional<Proposal> againstSigns(List<Cause> signs) {
+        return signs.stream().findFirst().flatMap(sign -> againstSign(sign.id()));
+    }
+
+    /** The causes that need no size to be known. */
+    static List<Cause> signs(List<Cause> causes) {
+        return causes.stream().filter(cause -> !OF_SIZE.contains(cause.id())).toList();
+    }
+
     /** What its diameter grows by a kelvin, mm. */
     static double grows(TurningCut cut) {
         return cut.job().finishedMm() * cut.job().work().expansionPerK();

@@ -186,7 +186,8 @@ public final class TurningTrial {
                 chip,
                 sound,
                 warmth);
-        List<Cause> causes = Diagnosis.rank(predicted, measured, say);
+        List<Cause> ranked = Diagnosis.rank(predicted, measured, say);
+        List<Cause> causes = signsOnly ? TurningNext.signs(ranked) : ranked;
         double warm = predicted.fitted(measured).part(UsualFaults.WARMTH).mean();
         double grown = warm * TurningNext.grows(cut);
         boolean inTolerance = inTolerance(cut, measured, grown);
@@ -200,15 +201,15 @@ public final class TurningTrial {
         boolean wellBehaved =
                 sound == Measured.Sound.QUIET && chip != Measured.Chip.BLUE && chip != Measured.Chip.WELDED;
         boolean asWanted = (signsOnly || (inTolerance && !atItsEdge && !warmed)) && finishGood && wellBehaved;
-        Optional<Fixer.Proposal> next = asWanted
-                ? Optional.empty()
-                : new TurningNext(cut, predicted, measured, at, reader.text("apart"), mender, say).against(causes);
+        TurningNext against = new TurningNext(cut, predicted, measured, at, reader.text("apart"), mender, say);
+        Optional<Fixer.Proposal> next =
+                asWanted ? Optional.empty() : signsOnly ? against.againstSigns(causes) : against.against(causes);
         List<TrialAnswer.Compared> rows = compare(cut, predicted, measured);
         return reader.judged(
                 signsOnly ? rows.subList(SIZE_ROWS, rows.size()) : rows,
                 causes,
                 verdict,
-                inTolerance && finishGood,
+                (signsOnly || inTolerance) && finishGood && wellBehaved,
                 next,
                 "Look at the edge under a loupe, stone it, and cut again.",
                 Optional.of(scene(predicted, measured)));
