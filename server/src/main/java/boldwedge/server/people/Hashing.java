@@ -41,6 +41,9 @@ class Hashing {
 
     private static final long PATIENCE_MOST_MS = 5000;
 
+    /** So many who wait make everyone's wait as long again: a crowd that guesses asks no more often, however large it is. */
+    private static final int CROWD = 50;
+
     /** More are sent away at once. */
     private static final int MOST_WAITING = 1000;
 
@@ -93,11 +96,13 @@ class Hashing {
 
     /** Waits for a stranger's turn, before anything is asked of the database; refused where none comes. */
     Turn strangersTurn(String address) {
-        if (before.incrementAndGet() > MOST_WAITING) {
+        int crowd = before.incrementAndGet();
+        if (crowd > MOST_WAITING) {
             before.decrementAndGet();
             throw busy();
         }
-        long patience = ThreadLocalRandom.current().nextLong(PATIENCE_LEAST_MS, PATIENCE_MOST_MS);
+        long patience =
+                ThreadLocalRandom.current().nextLong(PATIENCE_LEAST_MS, PATIENCE_MOST_MS) * (CROWD + crowd) / CROWD;
         boolean room = waiting.merge(address, 1, Integer::sum) <= WAITING_OF_ADDRESS;
         boolean mine = false;
         try {
