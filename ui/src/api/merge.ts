@@ -7,7 +7,13 @@ export interface Clash {
   was: string;
   mine: string;
   theirs: string;
+  /** Who saved theirs, and when: another than who saved the card last, where this stood there before. */
+  by?: string;
+  at?: string;
 }
+
+/** Who saved a card last, and when. */
+export type SavedBy = Pick<Clash, 'by' | 'at'>;
 
 export interface Merged {
   texts: Texts;
@@ -19,8 +25,9 @@ export interface Merged {
  * mine stands until one of the two is chosen.
  *
  * @param was as both found it
+ * @param saved who saved theirs
  */
-export function merged(was: Texts, mine: Texts, theirs: Texts): Merged {
+export function merged(was: Texts, mine: Texts, theirs: Texts, saved: SavedBy = {}): Merged {
   const texts: Texts = {};
   const clashes: Clash[] = [];
   for (const field of new Set([...Object.keys(was), ...Object.keys(mine), ...Object.keys(theirs)])) {
@@ -29,7 +36,7 @@ export function merged(was: Texts, mine: Texts, theirs: Texts): Merged {
     const text = takesTheirs ? there : here;
     if (text !== '' || field in (takesTheirs ? theirs : mine)) texts[field] = text;
     if (!takesTheirs && there !== before && there !== here)
-      clashes.push({ field, was: before, mine: here, theirs: there });
+      clashes.push({ field, was: before, mine: here, theirs: there, ...saved });
   }
   return { texts, clashes };
 }

@@ -33,6 +33,30 @@ describe('a card that is being written', () => {
     expect(result.current).toMatchObject({ card: { version: 5, texts: { note: 'honed' } }, clashes: [] });
   });
 
+  it('tells what somebody else saved while it was open, and not what was saved here', () => {
+    const { result, rerender } = written('tool.a', AT_FIRST);
+    const orlas = { by: 'Orla', at: '2026-01-05T10:00:00Z' };
+    rerender({ card: { version: 4, texts: { drawer: 'C7', note: 'sharp' }, saved: orlas } });
+    expect(result.current.taken).toEqual([{ field: 'drawer', was: 'B4', mine: 'B4', theirs: 'C7', ...orlas }]);
+    act(() => result.current.write({ drawer: 'C7', note: 'dull' }));
+    const own = { version: 5, texts: { drawer: 'C7', note: 'dull' } };
+    act(() => result.current.done(own));
+    expect(result.current.taken).toEqual([]);
+    rerender({ card: { ...own, saved: { by: 'Tove' } } });
+    expect(result.current.taken).toEqual([]);
+  });
+
+  it('keeps with each difference who made it, when others save after', () => {
+    const { result, rerender } = written('tool.a', AT_FIRST);
+    act(() => result.current.write({ ...AT_FIRST.texts, note: 'dull' }));
+    const orlas = { by: 'Orla', at: '2026-01-05T10:00:00Z' };
+    rerender({ card: { version: 4, texts: { drawer: 'B4', note: 'honed' }, saved: orlas } });
+    rerender({ card: { version: 5, texts: { drawer: 'C7', note: 'honed' }, saved: { by: 'Sven' } } });
+    expect(result.current.clashes).toEqual([{ field: 'note', was: 'sharp', mine: 'dull', theirs: 'honed', ...orlas }]);
+    rerender({ card: { version: 6, texts: { drawer: 'C7', note: 'new' }, saved: { by: 'Tove' } } });
+    expect(result.current.clashes).toMatchObject([{ theirs: 'new', by: 'Tove' }]);
+  });
+
   it('stands as saved before the shop’s list has been read again', () => {
     const { result, rerender } = written('tool.a', AT_FIRST);
     act(() => result.current.write({ ...AT_FIRST.texts, note: 'dull' }));

@@ -1,7 +1,7 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { ownStore } from '../frame/ownStore';
 import type { Texts } from './client';
-import { type Clash, merged } from './merge';
+import { type Clash, merged, type SavedBy } from './merge';
 
 const PREFIX = 'bw.card.';
 
@@ -9,6 +9,7 @@ const PREFIX = 'bw.card.';
 export interface Card {
   version: number;
   texts: Texts;
+  saved?: SavedBy;
 }
 
 /** What is kept in the browser: what is being written, over which card of the shop's, and what somebody else changed otherwise. */
@@ -53,6 +54,8 @@ export interface KeptText {
   /** Entries that somebody else has changed to something else meanwhile: one of the two is to be chosen. */
   clashes: Clash[];
   choose: (field: string, text: string) => void;
+  /** What somebody else has saved of it since the page was opened, as it changed what stands here. */
+  taken: Clash[];
 }
 
 /**
@@ -65,9 +68,13 @@ export interface KeptText {
 export function useKeptText(name: string, there: Card | undefined): KeptText {
   const [written, setWritten] = useState<Written | undefined>(() => read(name));
   const [saved, setSaved] = useState<Card>();
+  const [taken, setTaken] = useState<Clash[]>([]);
+  const last = useRef<Card>(undefined);
   useEffect(() => {
     setWritten(read(name));
     setSaved(undefined);
+    setTaken([]);
+    last.current = undefined;
   }, [name]);
   const put = useCallback(
     (next: Written) => {
@@ -83,8 +90,19 @@ export function useKeptText(name: string, there: Card | undefined): KeptText {
   // What has just been saved stands until the shop's list has been read again.
   const shops = saved && (!there || saved.version > there.version) ? saved : there;
   useEffect(() => {
+    const before = last.current;
+    last.current = shops;
+    if (!before || !shops || shops.version <= before.version || shops === saved) return;
+    setTaken(
+      Object.keys({ ...before.texts, ...shops.texts })
+        .map((field) => ({ field, was: before.texts[field] ?? '', theirs: shops.texts[field] ?? '' }))
+        .filter(({ was, theirs }) => was !== theirs)
+        .map((one) => ({ ...one, mine: one.was, ...shops.saved })),
+    );
+  }, [shops, saved]);
+  useEffect(() => {
     if (!written || !shops || shops.version <= written.over.version) return;
-    const both = merged(written.over.texts, written.mine, shops.texts);
+    const both = merged(written.over.texts, written.mine, shops.texts, shops.saved);
     const earlier = written.clashes.filter((one) => !both.clashes.some((now) => now.field === one.field));
     put({ mine: both.texts, over: shops, clashes: [...earlier, ...both.clashes] });
   }, [written, shops, put]);
@@ -107,6 +125,7 @@ export function useKeptText(name: string, there: Card | undefined): KeptText {
     (kept?: Card) => {
       ownStore.removeItem(PREFIX + name);
       setWritten(undefined);
+      setTaken([]);
       if (kept) setSaved(kept);
     },
     [name],
@@ -118,5 +137,6 @@ export function useKeptText(name: string, there: Card | undefined): KeptText {
     done,
     clashes: written?.clashes ?? [],
     choose,
+    taken,
   };
 }

@@ -74,7 +74,7 @@ export function Said({ saving }: { saving: Saving }) {
   if (!trouble && !saving.said && saving.clashes.length === 0) return null;
   return (
     <>
-      <Clashes clashes={saving.clashes} called={called} by={saving.by} at={saving.at} onChoose={saving.choose} />
+      <Clashes clashes={saving.clashes} called={called} onChoose={saving.choose} />
       <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">
         {trouble || saving.said}
         {!trouble && saving.taken.length > 0 && (

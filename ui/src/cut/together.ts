@@ -22,7 +22,7 @@ export function together(mine: Draft, theirs: CutRecord): Together | undefined {
   // What stood there before both is not known of drafts that an earlier version of the page left: then both are asked of.
   const before = was ? textsOf(was) : {};
   const [here, there] = [textsOf(mine), textsOf(theirs)];
-  const { texts, clashes } = merged(before, here, there);
+  const { texts, clashes } = merged(before, here, there, { by: theirs.savedBy, at: theirs.savedAt });
   const { [NAME]: name = '', ...fields } = texts;
   const taken = Object.keys(texts)
     .filter((field) => (texts[field] ?? '') !== (here[field] ?? ''))

@@ -24,9 +24,6 @@ export interface Saving {
   /** Entries that both have changed to something else: one is chosen before it can be saved. */
   clashes: Clash[];
   choose: (field: string, text: string) => void;
-  /** Who saved it meanwhile, and when. */
-  by: string;
-  at: string | undefined;
   /** Somebody else has saved it: what stands here is put together with that. */
   takeIn: (record: CutRecord) => void;
   /** What was taken over from what somebody else saved, and is not told yet. */
@@ -50,7 +47,6 @@ export function useSaving(
   const [refused, setRefused] = useState('');
   const [theirs, setTheirs] = useState<CutRecord>();
   const [clashes, setClashes] = useState<Clash[]>([]);
-  const [last, setLast] = useState<CutRecord>();
   const [gone, setGone] = useState(false);
   const [taken, setTaken] = useState<Clash[]>([]);
   const newCut = useNewRecord();
@@ -58,7 +54,6 @@ export function useSaving(
 
   const takeIn = useCallback(
     (record: CutRecord) => {
-      setLast(record);
       const both = together(latest.now, record);
       if (!both) {
         // In other units: one of the two whole. Where nothing is typed here there is nothing to choose.
@@ -178,25 +173,21 @@ export function useSaving(
 
   return useMemo(
     () => ({
-      ...{
-        save,
-        said,
-        say,
-        refused,
-        theirs,
-        takeTheirs,
-        keepMine,
-        clashes,
-        choose,
-        takeIn,
-        gone,
-        saveAsNew,
-        taken,
-        isOnWay,
-      },
-      by: last?.savedBy ?? '',
-      at: last?.savedAt,
+      save,
+      said,
+      say,
+      refused,
+      theirs,
+      takeTheirs,
+      keepMine,
+      clashes,
+      choose,
+      takeIn,
+      gone,
+      saveAsNew,
+      taken,
+      isOnWay,
     }),
-    [save, said, refused, theirs, takeTheirs, keepMine, clashes, choose, takeIn, gone, saveAsNew, taken, isOnWay, last],
+    [save, said, refused, theirs, takeTheirs, keepMine, clashes, choose, takeIn, gone, saveAsNew, taken, isOnWay],
   );
 }

@@ -5,7 +5,7 @@ import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useChoices } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
-import { Clashes } from '../frame/Clashes';
+import { Clashes, Taken } from '../frame/Clashes';
 import { DO, FIELD, MACHINE, QUIET, READING } from '../frame/looks';
 import { ForKeepers } from '../people/ForKeepers';
 import { MachineTests } from './MachineTests';
@@ -51,12 +51,20 @@ interface Props {
 export function MachineForm({ lathe, onKept, said, say }: Props) {
   const choices = useChoices();
   const queries = useQueryClient();
-  const there = useMemo(() => ({ version: lathe?.version ?? 0, texts: lathe?.card ?? {} }), [lathe]);
+  const there = useMemo(
+    () => ({
+      version: lathe?.version ?? 0,
+      texts: lathe?.card ?? {},
+      saved: { by: lathe?.savedBy, at: lathe?.savedAt },
+    }),
+    [lathe],
+  );
   const kept = useKeptText(`lathe.${lathe?.id ?? 'new'}`, there);
   const { version, texts: card } = kept.card ?? there;
   const [wrong, setWrong] = useState<Texts>({});
   const newLathe = useNewRecord();
   const units = lathe?.units ?? 'METRIC';
+  const called = (field: string) => choices.data?.latheEntries.find((one) => one.id === field)?.words ?? field;
   const save = async () => {
     try {
       const body = { version, units, card };
@@ -107,13 +115,8 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
         />
       )}
       <div className="col-span-full">
-        <Clashes
-          clashes={kept.clashes}
-          called={(field) => choices.data?.latheEntries.find((one) => one.id === field)?.words ?? field}
-          by={lathe?.savedBy ?? ''}
-          at={lathe?.savedAt}
-          onChoose={kept.choose}
-        />
+        <Taken taken={kept.taken} called={called} />
+        <Clashes clashes={kept.clashes} called={called} onChoose={kept.choose} />
       </div>
       <div className="col-span-full flex items-center gap-4">
         <ForKeepers>

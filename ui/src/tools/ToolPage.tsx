@@ -8,7 +8,7 @@ import { type Card, useKeptText } from '../api/useKeptText';
 import { useNews } from '../api/useNews';
 import { copyTool, deleteTool } from '../cut/copies';
 import { choicesOf, kindOf } from '../cut/families';
-import { Clashes } from '../frame/Clashes';
+import { Clashes, Taken } from '../frame/Clashes';
 import { Header } from '../frame/Header';
 import { DO, QUIET, STATION } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
@@ -23,9 +23,10 @@ import { useDrawnTool } from './useDrawnTool';
 /** What of a tool is typed beside its fields. */
 const NAMES_OF_CARD: Texts = { name: 'Name', drawer: 'Lives in', note: 'Note' };
 
-const cardOf = ({ version, name, drawer, note, fields }: ToolRecord): Card => ({
+const cardOf = ({ version, name, drawer, note, fields, savedBy, savedAt }: ToolRecord): Card => ({
   version,
   texts: { ...fields, name, drawer, note },
+  saved: { by: savedBy, at: savedAt },
 });
 
 function withCard(tool: ToolRecord, { version, texts }: Card): ToolRecord {
@@ -78,6 +79,10 @@ export function ToolPage() {
     choicesOf(families.data ?? [], of?.family.id, field, lathes.data ?? []).find((one) => one.id === text)?.words ??
     text ??
     '—';
+  const inWords = {
+    called: (field: string) => NAMES_OF_CARD[field] ?? labels[field] ?? field,
+    worded: (field: string, text: string) => (field in NAMES_OF_CARD ? text : worded(field, text)),
+  };
   const save = async () => {
     if (!entry) return;
     try {
@@ -159,16 +164,12 @@ export function ToolPage() {
           {tool.error && <p role="alert">{sentenceOf(tool.error)}</p>}
           {said && <p role="status">{said}</p>}
           {news && news.others.length > 0 && (
-            <p className="others">{news.others.join(' and ')} looks at this tool too.</p>
+            <p className="others">
+              {news.others.join(' and ')} {news.others.length > 1 ? 'look' : 'looks'} at this tool too.
+            </p>
           )}
-          <Clashes
-            clashes={card.clashes}
-            called={(field) => NAMES_OF_CARD[field] ?? labels[field] ?? field}
-            worded={(field, text) => (field in NAMES_OF_CARD ? text : worded(field, text))}
-            by={tool.data?.savedBy ?? ''}
-            at={tool.data?.savedAt}
-            onChoose={card.choose}
-          />
+          <Taken taken={card.taken} {...inWords} />
+          <Clashes clashes={card.clashes} {...inWords} onChoose={card.choose} />
           {entry && (
             <ToolCard
               {...{ entry, kind, labels, worded, measured, figure }}
