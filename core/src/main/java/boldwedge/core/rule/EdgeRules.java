@@ -349,7 +349,7 @@ public final class EdgeRules {
 
     /** How the power at the spindle comes about. */
     public static Working atTheSpindle(Lathe lathe) {
-        return Working.of("At the spindle", "M · η", watts(lathe.motorWatt() * lathe.efficiency()))
+        return Working.of("At the spindle", "M · η", watts(lathe.spindleWatt()))
                 .with("M", "the motor's", watts(lathe.motorWatt()).fromCard())
                 .with(
                         "η",

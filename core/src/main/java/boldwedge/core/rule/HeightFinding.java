@@ -15,8 +15,6 @@ import java.util.List;
 public final class HeightFinding {
     /** Nearer than this nobody sets a tool, mm. */
     private static final double SET_MM = 0.005;
-    /** More pieces than this under a tool are a spring. */
-    private static final int MOST_PIECES = 3;
     /** Nearer than this shims need not come: the rest is not felt at the edge, mm. */
     private static final double NEAR_MM = 0.05;
     /** Packing higher than this is a block of its own, mm. */
@@ -51,7 +49,7 @@ public final class HeightFinding {
                 .caution("Skim a holder only on a machine set up for it; measure the seat, not the paint.")
                 .mend("It is set: on centre now", field, "0");
         if (!lathe.shimsMm().isEmpty()) {
-            ShimStack stack = ShimStack.of(off, lathe.shimsMm(), MOST_PIECES);
+            ShimStack stack = ShimStack.of(off, lathe.shimsMm());
             finding.note("The best three or fewer of your " + lathe.shimsMm().size() + " shims: " + words(stack, say)
                     + ", " + say.length(stack.sumMm()) + " in all, " + say.signed(-stack.leftMm()) + " off.");
         }
@@ -72,7 +70,7 @@ public final class HeightFinding {
         if (lathe.shimsMm().isEmpty()) {
             return "";
         }
-        ShimStack stack = ShimStack.of(wantedMm, lathe.shimsMm(), MOST_PIECES);
+        ShimStack stack = ShimStack.of(wantedMm, lathe.shimsMm());
         if (stack.shims().isEmpty()) {
             return " Your thinnest shim is thicker than that.";
         }

@@ -194,7 +194,7 @@ public record RotaryRules(
      */
     public Finding powerFinding(double torqueNm, Working how, Entry feed, Amount lighter) {
         double watt = torqueNm * 2 * Math.PI * rpm / 60;
-        double has = lathe.motorWatt() * lathe.efficiency();
+        double has = lathe.spindleWatt();
         double margin = has / Math.max(watt, 1e-9) - 1;
         Finding.Builder finding = Finding.at(Station.REACH, "power", say)
                 .says(

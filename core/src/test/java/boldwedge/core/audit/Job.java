@@ -1,6 +1,7 @@
 package boldwedge.core.audit;
 
 import boldwedge.core.family.Families;
+import boldwedge.core.family.FirstChoices;
 import boldwedge.core.family.Planner;
 import boldwedge.core.family.ToolFamily;
 import boldwedge.core.language.finding.Finding;
@@ -8,6 +9,7 @@ import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.MeasureParser;
 import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.Lathe;
@@ -18,6 +20,7 @@ import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.TreeMap;
 
 /**
@@ -80,19 +83,30 @@ record Job(Map<String, String> fields, UnitSystem units, String machine, Lathe l
                                 entry.id().equals(field) && entry.asked().ours());
     }
 
-    /** Whether a value becomes more than the double or less than the half by a remedy. */
+    /** Whether a value becomes more than the double or less than the half by a remedy, of what was chosen first. */
     boolean isFar(Fix fix) {
         return family().entries().stream()
                 .filter(entry -> entry.id().equals(fix.field()))
                 .findFirst()
                 .flatMap(Entry::limits)
                 .map(limits -> {
-                    double before =
-                            value(state(fix.field()).map(FieldState::text).orElse(""), limits);
+                    double before = value(
+                            FirstChoices.text(new PlanRequest(fields, units, Optional.of(lathe)), fix.field()), limits);
                     double after = value(fix.text(), limits);
                     return before != 0 && (after > 2 * before || after < before / 2);
                 })
                 .orElse(false);
+    }
+
+    /** What stands in a field, if that is a length, mm. */
+    OptionalDouble length(String field) {
+        return family().entries().stream()
+                .filter(entry -> entry.id().equals(field))
+                .flatMap(entry -> entry.limits().stream())
+                .filter(limits -> limits.quantity() == Quantity.LENGTH)
+                .mapToDouble(limits ->
+                        value(state(field).map(FieldState::text).orElse(""), limits))
+                .findFirst();
     }
 
     private double value(String text, Limits limits) {

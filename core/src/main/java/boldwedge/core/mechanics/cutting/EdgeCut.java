@@ -68,7 +68,7 @@ public record EdgeCut(
 
         /** Power at the spindle, W: the motor's less what the drive takes. */
         public double availableWatt() {
-            return lathe.motorWatt() * lathe.efficiency();
+            return lathe.spindleWatt();
         }
     }
 

@@ -98,6 +98,11 @@ public record Lathe(
         feedsMm = feedsMm.stream().sorted().toList();
     }
 
+    /** What of the motor's power reaches the spindle, W. */
+    public double spindleWatt() {
+        return motorWatt * efficiency;
+    }
+
     /** Feed of one turn of the tailstock's handle, mm: from the card, or the usual pitch of such a screw, 4 mm. */
     public double tailHandleOrUsual() {
         return tailHandleMm.orElse(USUAL_TAIL_HANDLE_MM);

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 /** Which shims add up to a height, against trying every subset. */
 class ShimStackTest {
-    /** Every subset of a dozen shims tried one by one: the stack found is as near, and no stack as near has fewer. */
+    /** Every subset of a dozen shims tried one by one: the stack found is as near as any of three, and none as near has fewer. */
     @Test
     void isAsGoodAsTryingThemAll() {
         Random random = new Random(21);
@@ -23,16 +23,24 @@ class ShimStackTest {
                         random.nextBoolean() ? 0.01 * (1 + random.nextInt(120)) : 0.00254 * (10 + random.nextInt(400)));
             }
             double wanted = 3.5 * random.nextDouble();
-            double best = wanted;
+            double[] best = {wanted, wanted, wanted, wanted};
             for (int mask = 1; mask < 1 << 12; mask++) {
+                int pieces = Integer.bitCount(mask);
                 double sum = 0;
                 for (int i = 0; i < 12; i++) {
                     sum += (mask >> i & 1) == 1 ? shims.get(i) : 0;
                 }
-                best = Math.min(best, Math.abs(wanted - sum));
+                for (int most = pieces; most <= 3; most++) {
+                    best[most] = Math.min(best[most], Math.abs(wanted - sum));
+                }
             }
             ShimStack found = ShimStack.of(wanted, shims);
-            assertThat(Math.abs(found.leftMm())).isLessThanOrEqualTo(best + 0.001);
+            int pieces = found.shims().size();
+            assertThat(pieces).isLessThanOrEqualTo(3);
+            assertThat(Math.abs(found.leftMm())).isLessThanOrEqualTo(best[3] + 0.001);
+            for (int fewer = 0; fewer < pieces; fewer++) {
+                assertThat(best[fewer]).isGreaterThan(Math.abs(found.leftMm()));
+            }
             assertThat(found.shims().stream().mapToDouble(Double::doubleValue).sum())
                     .isCloseTo(wanted - found.leftMm(), within(1e-9));
         }
@@ -52,19 +60,6 @@ class ShimStackTest {
         ShimStack stack = ShimStack.of(0.4 + 0.0254 * 5, List.of(0.4, 0.127, 0.3, 0.0508));
         assertThat(stack.leftMm()).isCloseTo(0, within(1e-9));
         assertThat(stack.sumMm()).isCloseTo(0.527, within(1e-9));
-    }
-
-    @Test
-    void fortyShimsAndATallStack() {
-        Random random = new Random(2);
-        List<Double> shims = new ArrayList<>();
-        for (int i = 0; i < 40; i++) {
-            shims.add(0.02 + 2 * random.nextDouble());
-        }
-        for (int i = 0; i < 20; i++) {
-            double wanted = 1 + 20 * random.nextDouble();
-            assertThat(Math.abs(ShimStack.of(wanted, shims).leftMm())).isLessThan(0.001);
-        }
     }
 
     @Test

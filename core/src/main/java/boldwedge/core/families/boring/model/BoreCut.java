@@ -344,7 +344,7 @@ public record BoreCut(
             most = Math.max(0.05, 0.8 * stableMm);
             by = "chatter";
         }
-        double watts = job.lathe().motorWatt() * job.lathe().efficiency() * 2 / 3;
+        double watts = job.lathe().spindleWatt() * 2 / 3;
         CuttingForce force = CuttingForce.of(job.work(), EdgePress.of(job.tool(), job.work()), edge, rake, most, feed);
         double needs = force.powerWatt(SpeedChoice.surfaceSpeed(rpm, job.finishedMm()));
         if (needs > watts) {

@@ -314,7 +314,7 @@ public final class BarSearch {
                     job.held().stressPerNewton(job, bar) / (job.barMaterial().yieldMPa() / 3);
             double uneven = Math.abs(stiffness.workMmPerN() - BoreCut.workGive(job, job.holeDepthMm())) / give;
             double allowed = job.allowedErrorMm();
-            double power = job.lathe().motorWatt() * job.lathe().efficiency();
+            double power = job.lathe().spindleWatt();
             Span chip = job.tool().minimumChipShare();
             double rubs = chip.high() * job.tool().edgeRadiusMm().high();
             @Nullable Setting best = null;

@@ -121,7 +121,7 @@ final class BoreSizeFindings {
         PushedAside.taughtBesides(job.lessons(), say).forEach(finding::note);
         finding.note(PushedAside.springPasses(push, say));
         if (verdict != Verdict.FINE) {
-            mend(finding);
+            finding.mendsLater(this::mend);
         }
         return finding.build();
     }

@@ -65,6 +65,9 @@ public record DrillCut(
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
 
+    /** Chosen speeds take no more of the power than this share. */
+    private static final double POWER_TAKEN = 0.85;
+
     private static final double PLUG_PITCHES = 4;
     private static final double BOTTOMING_PITCHES = 1.5;
 
@@ -78,15 +81,24 @@ public record DrillCut(
         TwistDrill drill = new TwistDrill(diameter, job.pointRad());
         SpeedChoice speed =
                 SpeedChoice.of(speeds(job, diameter), diameter, job.lathe().speeds(), HSS.taylorExponent());
+        double feed = job.feedMm().orElse(feeds(job, diameter).chosen());
         return new DrillCut(
                 job,
                 target,
                 drill,
                 over(job, diameter),
                 speed,
-                job.speedRpm().orElse(speed.rpm()),
-                job.feedMm().orElse(feeds(job, diameter).chosen()),
+                job.speedRpm().orElseGet(() -> turned(job, speed.rpm(), drill.torqueNm(job.work(), feed, job.pilotMm()))),
+                feed,
                 Pecks.depths(diameter, job.depthMm() + drill.pointMm()));
+    }
+
+    /** The speed that the motor turns the drill at with something in hand, rpm, or the slowest. */
+    private static double turned(DrillJob job, double rpm, double torqueNm) {
+        double most = POWER_TAKEN * job.lathe().spindleWatt() * 60 / (2 * Math.PI * torqueNm);
+        return rpm <= most
+                ? rpm
+                : job.lathe().speeds().atOrBelow(most).orElse(job.lathe().speeds().slowest());
     }
 
     /** What drills are made of. */
@@ -308,6 +320,11 @@ public record DrillCut(
 
     /** The chance that less than the least is left. */
     public double chanceTooLittle() {
-        return over.chanceOver(job.sizeMm() - leastLeftMm() - drill.diameterMm());
+        return chanceOfLessThan(leastLeftMm());
+    }
+
+    /** The chance that less than a length is left, mm. */
+    public double chanceOfLessThan(double mm) {
+        return over.chanceOver(job.sizeMm() - mm - drill.diameterMm());
     }
 }

@@ -43,6 +43,9 @@ final class DrilledHoleFindings {
     private static final double SAME_MM = 5e-4;
 
     private static final double LARGE_CHANCE = 0.25;
+
+    /** Of the least that is to be left, as a share: under this it is not a matter of taste. */
+    private static final double MUCH_LESS = 0.8;
     /** Of a rod's play that must be left. */
     private static final double ROD_ENOUGH = 0.2;
 
@@ -263,8 +266,10 @@ final class DrilledHoleFindings {
         double chance = cut.chanceTooLittle();
         Span left = cut.leftMm();
         boolean ream = job.purpose() == Purpose.REAM;
+        // The least is a rule of thumb: a little less is to be watched, much less will not do.
+        double muchTooLittle = cut.chanceOfLessThan(MUCH_LESS * cut.leastLeftMm());
         Verdict verdict =
-                chance > LARGE_CHANCE ? Verdict.WRONG : chance > SMALL_CHANCE ? Verdict.DOUBTFUL : Verdict.FINE;
+                muchTooLittle > LARGE_CHANCE ? Verdict.WRONG : chance > SMALL_CHANCE ? Verdict.DOUBTFUL : Verdict.FINE;
         finding.says(
                         verdict,
                         likely + ", so " + say.length(Math.max(0, left.low())) + " to "

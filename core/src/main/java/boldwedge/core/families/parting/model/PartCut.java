@@ -116,7 +116,6 @@ public record PartCut(
                 job.diameterMm(),
                 job.lathe().speeds(),
                 job.blade().tool().taylorExponent());
-        double rpm = job.speedRpm().orElse(speed.rpm());
         Span share = job.blade().tool().minimumChipShare();
         Span keen = job.blade().tool().edgeRadiusMm();
         Span chip = new Span(share.low() * keen.low(), share.chosen() * keen.chosen(), share.high() * keen.high());
@@ -124,9 +123,23 @@ public record PartCut(
         BladeBeam aside = beam(job, job.overhangMm());
         PostLoad post = post(job);
         double work = workGive(job);
-        Draft draft = new Draft(job, rake, relief, side, speed, rpm, chip, down, aside, post, work, advice);
-        double feed = job.feedMm().orElseGet(() -> chosenFeed(draft));
-        return draft.at(feed);
+        double rpm = job.speedRpm().orElse(speed.rpm());
+        PartCut cut = fed(new Draft(job, rake, relief, side, speed, rpm, chip, down, aside, post, work, advice));
+        if (job.speedRpm().isPresent()) {
+            return cut;
+        }
+        // Where the motor would stall a slower speed is taken before anybody has to ask for one.
+        OptionalDouble slower = job.lathe().speeds().atOrBelow(0.99 * rpm);
+        while (slower.isPresent() && PartBound.POWER.margin(cut) < 0) {
+            double next = slower.getAsDouble();
+            cut = fed(new Draft(job, rake, relief, side, speed, next, chip, down, aside, post, work, advice));
+            slower = job.lathe().speeds().atOrBelow(0.99 * next);
+        }
+        return cut;
+    }
+
+    private static PartCut fed(Draft draft) {
+        return draft.at(draft.job().feedMm().orElseGet(() -> chosenFeed(draft)));
     }
 
     /** What does not depend on the feed. */
@@ -424,7 +437,7 @@ public record PartCut(
     }
 
     public double availableWatt() {
-        return job.lathe().motorWatt() * job.lathe().efficiency();
+        return job.lathe().spindleWatt();
     }
 
     /** Time of one cut, minutes, fed all the way at one feed. */

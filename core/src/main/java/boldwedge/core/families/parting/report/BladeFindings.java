@@ -29,6 +29,9 @@ final class BladeFindings {
     /** Of all that gives; what gives more than this is to be stiffened. */
     private static final double HALF = 0.5;
 
+    /** A tenth is a rule of thumb: from a seventh of a millimetre on the point goes down too far, as a margin. */
+    private static final double DROP_SHORT = -0.3;
+
     private final PartCut cut;
     private final PartJob job;
     private final UnitFormat say;
@@ -274,7 +277,7 @@ final class BladeFindings {
         double force = cut.force().cuttingN();
         Finding.Builder finding = Finding.at(Station.REACH, "drop", say)
                 .says(
-                        Verdict.of(margin, 2 * Verdict.CLOSE),
+                        margin < DROP_SHORT ? Verdict.WRONG : margin < 2 * Verdict.CLOSE ? Verdict.DOUBTFUL : Verdict.FINE,
                         "Under the cut the point goes down %s against the work%s.",
                         say.length(drop),
                         cut.pipMm() > 0.05

@@ -21,6 +21,9 @@ import org.hipparchus.geometry.euclidean.twod.Vector2D;
  */
 public record InsertPocketCut(InsertPocketJob job, InsertShape shape, double tiltRad) {
     /** Inserts with less clearance than this are tilted. */
+    /** No cutter for the corner is chosen smaller than this, mm. */
+    public static final double LEAST_RELIEF_MM = 1;
+
     private static final double ENOUGH_CLEARANCE = Math.toRadians(4);
 
     private static final double USUAL_TILT = Math.toRadians(6);
@@ -155,7 +158,10 @@ public record InsertPocketCut(InsertPocketJob job, InsertShape shape, double til
 
     /** Cutter that relieves the walls' corner, diameter, mm. */
     public double reliefMm() {
-        return job.reliefMm().orElse(Math.rint(2 * RELIEF_SHARE * shape.circleMm()) / 2);
+        return job.reliefMm().orElseGet(() -> Math.clamp(
+                Math.floor(4 * (wallMm() - LEAST_WALL_MM)) / 2,
+                LEAST_RELIEF_MM,
+                Math.max(LEAST_RELIEF_MM, Math.rint(2 * RELIEF_SHARE * shape.circleMm()) / 2)));
     }
 
     /** Left side, right side, front and back of the body in plan, mm: x0, y0, x1, y1. */

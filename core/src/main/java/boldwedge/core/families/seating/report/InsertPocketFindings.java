@@ -22,6 +22,9 @@ import java.util.List;
 
 /** What is found of an insert's seat. */
 final class InsertPocketFindings {
+    /** So much of its way out of the bar a point may lack before the bar's own turning fails it. */
+    private static final double CLEAR_SHORT = 0.6;
+
     private static final double DEGREE = Math.toRadians(1);
     /** A thread's corner is set by hand to this, degrees. */
     private static final double SQUARE_ENOUGH = 2;
@@ -304,8 +307,10 @@ final class InsertPocketFindings {
             if (cut.wallGrowsWithWidth()) {
                 finding.mend("Shank " + say.length(wider) + " wide", WIDTH.id(), Written.exact(Quantity.LENGTH, wider));
             }
-            double smaller = Math.floor(2 * Math.max(0, 2 * (cut.wallMm() - InsertPocketCut.LEAST_WALL_MM))) / 2;
-            if (smaller >= 1) {
+            double smaller = Math.max(
+                    InsertPocketCut.LEAST_RELIEF_MM,
+                    Math.floor(4 * (cut.wallMm() - InsertPocketCut.LEAST_WALL_MM)) / 2);
+            if (smaller < cut.reliefMm()) {
                 finding.mend(
                         "Corner with a cutter of " + say.length(smaller),
                         RELIEF.id(),
@@ -418,11 +423,12 @@ final class InsertPocketFindings {
         double out = cut.outMm() - job.heightMm() / 2;
         double wanted = job.threadDepthMm() > 0 ? job.threadDepthMm() + 0.3 : 0.3;
         double reduced = cut.reducedMm();
-        boolean free = cut.outMm() - reduced / 2 >= wanted - 1e-9;
+        double clear = (cut.outMm() - reduced / 2) / wanted - 1;
+        boolean free = clear >= -1e-9;
         double stiff = Math.pow(reduced / job.heightMm(), 4);
         Finding.Builder finding = Finding.at(Station.REACH, "seat-bar", say)
                 .says(
-                        free && stiff > 0.3 ? Verdict.FINE : free ? Verdict.DOUBTFUL : Verdict.WRONG,
+                        clear < -CLEAR_SHORT ? Verdict.WRONG : free && stiff > 0.3 ? Verdict.FINE : Verdict.DOUBTFUL,
                         "Point " + say.length(cut.outMm()) + " from the axis, " + say.length(out) + " out of the bar"
                                 + (reduced < job.heightMm() - 1e-6
                                         ? "; behind the insert the bar is turned down to " + say.length(reduced)
@@ -430,7 +436,7 @@ final class InsertPocketFindings {
                                                 + " of its stiffness."
                                         : ".")
                                 + " It enters holes from " + say.length(cut.leastHoleMm()) + " on.")
-                .margin(free ? Math.min(1, stiff / 0.3 - 1) : -0.3)
+                .margin(free ? Math.min(1, stiff / 0.3 - 1) : clear)
                 .step(Working.of("Out of the bar", "a − D / 2", mm(out))
                         .with(
                                 "a",

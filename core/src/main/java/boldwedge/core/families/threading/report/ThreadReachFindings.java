@@ -305,7 +305,7 @@ final class ThreadReachFindings {
 
     private Finding power() {
         double watt = cut.watt();
-        double has = job.lathe().motorWatt() * job.lathe().efficiency();
+        double has = job.lathe().spindleWatt();
         double margin = has / Math.max(watt, 1e-9) - 1;
         return Finding.at(Station.REACH, "thread-power", say)
                 .says(
