@@ -15,6 +15,7 @@ export type CutRecord = Schemas['CutRecord'];
 export type ToolRecord = Schemas['ToolRecord'];
 export type LatheRecord = Schemas['LatheRecord'];
 export type TrialRecord = Schemas['TrialRecord'];
+export type Lesson = Schemas['Lesson'];
 export type PairedTrials = Schemas['PairedTrials'];
 export type GrindRecord = Schemas['GrindRecord'];
 export type TrialAnswer = Schemas['TrialAnswer'];

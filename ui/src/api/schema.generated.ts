@@ -1012,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/proof/teaches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["teaches"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/proof/trials": {
         parameters: {
             query?: never;
@@ -1022,6 +1038,22 @@ export interface paths {
         get: operations["trials"];
         put?: never;
         post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/proof/trials/{id}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["setAside"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1127,6 +1159,9 @@ export interface components {
             };
             worked: boolean;
             working: components["schemas"]["Step"][];
+        };
+        AsideEntry: {
+            aside: boolean;
         };
         AskedFor: {
             choices: components["schemas"]["Choice"][];
@@ -1443,6 +1478,10 @@ export interface components {
             freeMb: number;
             low: boolean;
             readOnly: boolean;
+        };
+        Lesson: {
+            far: boolean;
+            sentence: string;
         };
         LifeAnswer: {
             /** Format: int32 */
@@ -1913,6 +1952,7 @@ export interface components {
             worked: boolean;
         };
         TrialEntry: {
+            aside?: boolean;
             /** Format: uuid */
             cutId?: string;
             fields: {
@@ -1947,6 +1987,7 @@ export interface components {
             units: "METRIC" | "INCH";
         };
         TrialRecord: {
+            aside?: boolean;
             /** Format: uuid */
             cutId?: string;
             fields: {
@@ -3666,6 +3707,30 @@ export interface operations {
             };
         };
     };
+    teaches: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TrialQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Lesson"][];
+                };
+            };
+        };
+    };
     trials: {
         parameters: {
             query?: {
@@ -3700,6 +3765,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["TrialEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TrialRecord"];
+                };
+            };
+        };
+    };
+    setAside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AsideEntry"];
             };
         };
         responses: {

@@ -1,11 +1,40 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, given, sentenceOf } from '../api/client';
+import { useEffect, useState } from 'react';
+import { api, given, type Lesson, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
+import { askAgain, useAsked } from '../cut/askAgain';
 import { useCut, useEdit } from '../cut/CutContext';
-import { DO, FIELD, KEEP } from '../frame/looks';
+import { DO, FIELD, KEEP, MEND } from '../frame/looks';
 import { PickTool } from './PickTool';
+
+const REST_MS = 400;
+
+/** What the trial would teach if it were kept; asked once the readings rest. */
+function useLessons(worked: boolean): Lesson[] {
+  const { draft } = useCut();
+  const [lessons, setLessons] = useState<Lesson[]>([]);
+  const fields = useAsked(draft.fields);
+  const { units, readings } = draft;
+  useEffect(() => {
+    if (!worked) {
+      setLessons([]);
+      return;
+    }
+    const abort = new AbortController();
+    const rests = setTimeout(() => {
+      given(api.POST('/api/proof/teaches', { body: { fields, units, readings }, signal: abort.signal }))
+        .then(setLessons)
+        // Nothing is told of it then; the trial may still be kept.
+        .catch(() => undefined);
+    }, REST_MS);
+    return () => {
+      clearTimeout(rests);
+      abort.abort();
+    };
+  }, [worked, fields, units, readings]);
+  return lessons;
+}
 
 /** Keeps a trial that was judged, with the tool that cut it and a note. */
 export function KeepTrial({ worked }: { worked: boolean }) {
@@ -17,7 +46,8 @@ export function KeepTrial({ worked }: { worked: boolean }) {
   const note = draft.card.trialNote ?? '';
   const setNote = (text: string) => edit({ kind: 'card', id: 'trialNote', text });
   const [said, setSaid] = useState('');
-  const keep = async () => {
+  const lessons = useLessons(worked);
+  const keep = async (aside: boolean) => {
     try {
       await given(
         api.POST('/api/proof/trials', {
@@ -28,13 +58,15 @@ export function KeepTrial({ worked }: { worked: boolean }) {
             fields: draft.fields,
             readings: draft.readings,
             note,
+            aside,
           }),
         }),
       );
-      setSaid('Kept.');
+      setSaid(aside ? 'Kept as a record: it teaches nothing.' : 'Kept.');
       setNote('');
       void readAgain(queries, { queryKey: ['trials'] });
       void readAgain(queries, { queryKey: ['experiments'] });
+      askAgain();
     } catch (error) {
       setSaid(sentenceOf(error));
     }
@@ -51,9 +83,28 @@ export function KeepTrial({ worked }: { worked: boolean }) {
         value={note}
         onChange={(event) => setNote(event.target.value)}
       />
-      <button type="button" className={DO} disabled={!worked} onClick={() => void keep()}>
-        Keep this trial
-      </button>
+      {lessons.length > 0 && (
+        <div className="lessons col-span-full">
+          <p>Kept, it will teach:</p>
+          <ul className="list-disc pl-5">
+            {lessons.map((lesson) => (
+              <li key={lesson.sentence} className={lesson.far ? 'far border-l-5 border-warn bg-caution px-2' : ''}>
+                {lesson.sentence}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <div className="flex flex-wrap gap-2">
+        <button type="button" className={DO} disabled={!worked} onClick={() => void keep(false)}>
+          Keep this trial
+        </button>
+        {lessons.length > 0 && (
+          <button type="button" className={MEND} onClick={() => void keep(true)}>
+            Keep as a record only
+          </button>
+        )}
+      </div>
       {said && <p role="status">{said}</p>}
     </div>
   );

@@ -4,6 +4,7 @@ import { LOG } from '../frame/looks';
 import { SavedBy } from '../frame/SavedBy';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
+import { SetAside } from './SetAside';
 
 /** The trials of this cut that were kept, with their photos. */
 export function PastTrials() {
@@ -22,6 +23,7 @@ export function PastTrials() {
               {trial.verdict}
               {trial.note && <em> {trial.note}</em>}
               <SavedBy record={trial} />
+              <SetAside trial={trial} />
               <Photos
                 shown={{ trialId: trial.id }}
                 photos={(photos.data ?? []).filter((photo) => photo.trialId === trial.id)}

@@ -1,6 +1,7 @@
 import { Collapsible } from 'radix-ui';
 import { useEffect, useRef, useState } from 'react';
 import { api, given, Refused, type Scene, type TrialAnswer } from '../api/client';
+import { useAsked } from '../cut/askAgain';
 import { PickList } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { FIELD, READING, STATION } from '../frame/looks';
@@ -22,7 +23,8 @@ export function ProveStation() {
   const [trouble, setTrouble] = useState('');
   const [opened, setOpened] = useState(false);
   const form = useRef<HTMLFormElement>(null);
-  const { fields, units, readings } = draft;
+  const { units, readings } = draft;
+  const fields = useAsked(draft.fields);
   useEffect(() => {
     const abort = new AbortController();
     given(api.POST('/api/proof/judge', { body: { fields, units, readings }, signal: abort.signal }))

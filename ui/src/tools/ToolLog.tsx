@@ -4,6 +4,7 @@ import { useGrinds, useTrials } from '../api/records';
 import { LOG } from '../frame/looks';
 import { SavedBy } from '../frame/SavedBy';
 import { Photos } from '../photos/Photos';
+import { SetAside } from '../stations/SetAside';
 
 /** What happened to a tool: when it was ground and tried, what was measured, and what it looked like. */
 export function ToolLog({ tool, labels, photos }: { tool: string; labels: Texts; photos: Photo[] }) {
@@ -38,6 +39,7 @@ export function ToolLog({ tool, labels, photos }: { tool: string; labels: Texts;
               Trial: {trial.verdict}
               {trial.note && <em> {trial.note}</em>}
               <SavedBy record={trial} />
+              <SetAside trial={trial} />
               {trial.cutId && (
                 <>
                   {' '}

@@ -202,4 +202,49 @@ class BarsOverHttpTest extends OverHttp {
         assertThat(figure(shop.send("POST", "/api/plan", left).json(), "diameterError"))
                 .isCloseTo(before, within(1e-9));
     }
+
+    /** What it would teach is told before it is kept; set aside it teaches nothing, and counts again when it is let. */
+    @Test
+    void aTrialIsSetAsideAndCountsAgain() {
+        Map<String, Object> cut = boring("barDiameter", "11.2 mm", "barOverhang", "74 mm");
+        double before = figure(shop.send("POST", "/api/plan", cut).json(), "diameterError");
+        Map<String, Object> trial = new HashMap<>(cut);
+        String size = String.format(java.util.Locale.ROOT, "%.4f mm", 20 - 3 * before);
+        trial.put("readings", Map.of("near", size, "far", size));
+        JsonNode told = shop.send("POST", "/api/proof/teaches", trial).json();
+        assertThat(told.toString()).contains("times what was reckoned, by one trial", "record only");
+        assertThat(told.valueStream().anyMatch(one -> one.get("far").asBoolean()))
+                .isTrue();
+        String id =
+                shop.send("POST", "/api/proof/trials", trial).json().get("id").asString();
+        double taught = figure(shop.send("POST", "/api/plan", cut).json(), "diameterError");
+        assertThat(taught).isGreaterThan(1.3 * before);
+        for (int i = 0; i < 2; i++) {
+            JsonNode aside = shop.send("PUT", "/api/proof/trials/" + id + "/aside", Map.of("aside", true))
+                    .json();
+            assertThat(aside.get("aside").asBoolean()).isTrue();
+            assertThat(figure(shop.send("POST", "/api/plan", cut).json(), "diameterError"))
+                    .isCloseTo(before, within(1e-9));
+        }
+        assertThat(shop.get("/api/exchange/shop.json").text()).containsPattern("\"aside\"\\s*:\\s*true");
+        assertThat(shop.send("PUT", "/api/proof/trials/" + id + "/aside", Map.of("aside", false))
+                        .status())
+                .isEqualTo(200);
+        assertThat(figure(shop.send("POST", "/api/plan", cut).json(), "diameterError"))
+                .isCloseTo(taught, within(1e-9));
+        // Kept as a record only it never taught.
+        trial.put("aside", true);
+        assertThat(shop.send("POST", "/api/proof/trials", trial).status()).isEqualTo(200);
+        assertThat(figure(shop.send("POST", "/api/plan", cut).json(), "diameterError"))
+                .isCloseTo(taught, within(1e-9));
+        assertThat(shop.send(
+                                "PUT",
+                                "/api/proof/trials/" + java.util.UUID.randomUUID() + "/aside",
+                                Map.of("aside", true))
+                        .status())
+                .isEqualTo(404);
+        assertThat(shop.send("PUT", "/api/proof/trials/" + id + "/aside", Map.of())
+                        .status())
+                .isEqualTo(400);
+    }
 }

@@ -84,8 +84,17 @@ class RoadTest extends PageTest {
         assertThat(page.locator(".causes > li").first()).isVisible();
         page.screenshot(new Page.ScreenshotOptions().setPath(java.nio.file.Path.of("target/prove.png")));
         page.getByLabel("Note on the trial").fill("<b>road</b> trial");
+        assertThat(page.locator(".lessons li").first()).containsText("reckoned");
         button("Keep this trial").click();
         assertThat(page.locator(".log")).containsText("<b>road</b> trial");
+        // What it taught is taken back, and counts again by Undo.
+        Locator kept = page.locator(".log > li").filter(new Locator.FilterOptions().setHasText("road"));
+        kept.getByText("Set aside", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(kept.locator(".aside")).containsText("it teaches nothing");
+        page.locator(".notice").getByText("Undo").click();
+        assertThat(kept.locator(".aside")).hasCount(0);
+        assertThat(page.locator(".notice")).containsText("counts again");
         browser.reload();
         assertThat(page.locator("[data-reading='far']")).hasValue("13.425");
         assertThat(page.locator(".log")).containsText("<b>road</b> trial");

@@ -110,7 +110,8 @@ final class ChoiceSearch<C> {
                     continue;
                 }
                 if (!other.heals(doubt)) {
-                    best = best.filter(before -> before.margin(doubt) >= other.margin(doubt)).or(() -> Optional.of(other));
+                    best = best.filter(before -> before.margin(doubt) >= other.margin(doubt))
+                            .or(() -> Optional.of(other));
                 } else if (other.isBetterThan(now)) {
                     return Optional.of(other);
                 } else {
@@ -213,8 +214,11 @@ final class ChoiceSearch<C> {
         Map<Entry, FieldState> states = new LinkedHashMap<>(first.read().states());
         first.read()
                 .cut()
-                .ifPresent(cut -> choices.family().show(
-                        cut, new Chosen(states, new UnitFormat(first.request().units()))));
+                .ifPresent(cut -> choices.family()
+                        .show(
+                                cut,
+                                new Chosen(
+                                        states, new UnitFormat(first.request().units()))));
         FieldState state = states.get(entry);
         return state == null ? "" : state.text();
     }

@@ -104,8 +104,7 @@ record Job(Map<String, String> fields, UnitSystem units, String machine, Lathe l
                 .filter(entry -> entry.id().equals(field))
                 .flatMap(entry -> entry.limits().stream())
                 .filter(limits -> limits.quantity() == Quantity.LENGTH)
-                .mapToDouble(limits ->
-                        value(state(field).map(FieldState::text).orElse(""), limits))
+                .mapToDouble(limits -> value(state(field).map(FieldState::text).orElse(""), limits))
                 .findFirst();
     }
 

@@ -19,7 +19,7 @@ final class ShopDocument {
      * The version that this program writes: records bear what a file said of who saved them. The third has photos; from the second
      * on records bear when and by whom they were saved.
      */
-    static final int VERSION = 4;
+    static final int VERSION = 5;
 
     /** The first version; all since are read. */
     static final int FIRST_VERSION = 1;

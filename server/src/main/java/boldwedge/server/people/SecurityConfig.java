@@ -42,7 +42,13 @@ class SecurityConfig {
 
     /** What is only reckoned or read, though it is asked for with a body. */
     private static final String[] RECKONED = {
-        "/api/plan", "/api/plan/**", "/api/crib/which", "/api/proof/judge", "/api/measure/**", "/api/instrument/**"
+        "/api/plan",
+        "/api/plan/**",
+        "/api/crib/which",
+        "/api/proof/judge",
+        "/api/proof/teaches",
+        "/api/measure/**",
+        "/api/instrument/**"
     };
 
     @Bean

@@ -13,7 +13,9 @@ import java.util.Map;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -45,7 +47,12 @@ class TrialController {
             UnitSystem units,
             Map<String, @Nullable String> fields,
             Map<String, @Nullable String> readings,
-            @Nullable String note) {}
+            @Nullable String note,
+            @Nullable Boolean aside) {}
+
+    /** Whether a trial is set aside. */
+    record AsideEntry(
+            @NotNull(message = "This part is missing.") Boolean aside) {}
 
     /** Judges a trial cut: predicted beside measured, causes ranked, one change proposed. Nothing is kept. */
     @PostMapping("/judge")
@@ -53,10 +60,29 @@ class TrialController {
         return proofs.judge(Text.map(question.fields()), question.units(), Text.map(question.readings()));
     }
 
+    /**
+     * What a trial would teach.
+     *
+     * @param sentence in words, with what was known
+     * @param far whether it is so far from what was reckoned that a wrong setting or reading is as likely
+     */
+    record Lesson(String sentence, boolean far) {}
+
+    /** What a trial would teach if it were kept. Nothing is kept. */
+    @PostMapping("/teaches")
+    List<Lesson> teaches(@Valid @RequestBody TrialQuestion question) {
+        return proofs.wouldTeach(trial(new TrialEntry(
+                null, null, null, null, question.units(), question.fields(), question.readings(), null, null)));
+    }
+
     @PostMapping("/trials")
     TrialRecord keep(@RequestBody TrialEntry entry) {
+        return proofs.keep(trial(entry));
+    }
+
+    private static TrialRecord trial(TrialEntry entry) {
         LocalDate day = entry.onDay() == null ? LocalDate.now(java.time.ZoneId.systemDefault()) : entry.onDay();
-        return proofs.keep(new TrialRecord(
+        return new TrialRecord(
                 entry.id() == null ? UUID.randomUUID() : entry.id(),
                 entry.toolId(),
                 entry.cutId(),
@@ -69,7 +95,14 @@ class TrialController {
                 null,
                 "",
                 null,
-                ""));
+                "",
+                entry.aside());
+    }
+
+    /** Sets a trial aside, so that it stays on record and teaches nothing; or lets it count again. */
+    @PutMapping("/trials/{id}/aside")
+    TrialRecord setAside(@PathVariable UUID id, @Valid @RequestBody AsideEntry entry) {
+        return proofs.setAside(id, entry.aside());
     }
 
     /** A blade's life: cuts made with it, how many broke, and what that comes to, in a line. */

@@ -5,6 +5,7 @@ import boldwedge.server.web.Text;
 import boldwedge.server.web.TextRules.InLivingMemory;
 import boldwedge.server.web.TextRules.Line;
 import boldwedge.server.web.TextRules.Texts;
+import com.fasterxml.jackson.annotation.JsonInclude;
 import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param savedBy who kept it; empty where nobody signs in
  * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
  * @param saidBy who saved it, as that file says
+ * @param aside true where it is set aside: it stays on record and teaches nothing; null where it counts
  */
 public record TrialRecord(
         @NotNull(message = "This part is missing.") UUID id,
@@ -46,12 +48,18 @@ public record TrialRecord(
         @InLivingMemory @Nullable Instant savedAt,
         @Line(most = 80) String savedBy,
         @InLivingMemory @Nullable Instant saidAt,
-        @Line(most = 80) String saidBy) {
+        @Line(most = 80) String saidBy,
+        @JsonInclude(JsonInclude.Include.NON_NULL) @Nullable Boolean aside) {
     public TrialRecord {
         verdict = Text.stripped(verdict);
         note = Text.stripped(note);
         savedBy = Text.stripped(savedBy);
         saidBy = Text.stripped(saidBy);
+        aside = Boolean.TRUE.equals(aside) ? true : null;
+    }
+
+    boolean isSetAside() {
+        return aside != null;
     }
 
     /** The same from a file, which somebody takes in now: what it says of who saved it first, and when, stands beside it. */
@@ -69,7 +77,8 @@ public record TrialRecord(
                 null,
                 by,
                 saidAt == null ? savedAt : saidAt,
-                saidAt == null ? savedBy : saidBy);
+                saidAt == null ? savedBy : saidBy,
+                aside);
     }
 
     /** What was done: "bore", "turn"; empty where the cut did not say. */
@@ -80,7 +89,7 @@ public record TrialRecord(
     /** The same trial with its verdict, kept by somebody. */
     TrialRecord judged(String judgement, @Nullable UUID cut, String by) {
         return new TrialRecord(
-                id, toolId, cut, onDay, units, fields, readings, judgement, note, savedAt, by, saidAt, saidBy);
+                id, toolId, cut, onDay, units, fields, readings, judgement, note, savedAt, by, saidAt, saidBy, aside);
     }
 
     /** Whether both tell of the same trial. */

@@ -2,6 +2,7 @@ package boldwedge.server.trial;
 
 import boldwedge.core.family.Experiment;
 import boldwedge.core.family.TrialJudge;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialRequest;
@@ -131,6 +132,30 @@ public class TrialService {
         teacher.learn(judged);
         knowledge.changed();
         return trials.find(judged.id()).orElseThrow();
+    }
+
+    /** What a trial would teach if it were kept, each in a sentence. */
+    List<TrialController.Lesson> wouldTeach(TrialRecord trial) {
+        UnitFormat say = new UnitFormat(trial.units());
+        return teacher.wouldTeach(trial).stream()
+                .map(taught -> new TrialController.Lesson(taught.sentence(say), taught.isFar()))
+                .toList();
+    }
+
+    /** Sets a trial aside, so that what it taught is unlearnt; or lets it teach again. */
+    @Transactional
+    public TrialRecord setAside(UUID id, boolean aside) {
+        TrialRecord there = trials.find(id)
+                .orElseThrow(
+                        () -> Refusal.missing("no-such-trial", "That trial is no longer kept: its tool was deleted."));
+        if (there.isSetAside() == aside) {
+            return there;
+        }
+        trials.setAside(id, aside);
+        TrialRecord now = trials.find(id).orElseThrow();
+        teacher.learn(now);
+        knowledge.changed();
+        return now;
     }
 
     /** Adds those trials that are not there yet; how many. Their tools must be there. For imports. */

@@ -9,6 +9,7 @@ import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Calibrations;
 import boldwedge.core.trial.Lessons;
+import boldwedge.core.trial.Teaching;
 import boldwedge.server.plan.Teacher;
 import boldwedge.server.shop.LatheChanged;
 import boldwedge.server.shop.LatheRecord;
@@ -87,15 +88,7 @@ class TrialTeacher implements Teacher {
         }
         try {
             Lessons known = new Lessons();
-            lessons.added(about.keys(), card(about.lathe()))
-                    .forEach(added -> known.put(
-                            added.subject(),
-                            new Calibration.Sum(
-                                    added.logarithms(),
-                                    added.weight(),
-                                    added.trials(),
-                                    added.quietAt() == null ? Double.NEGATIVE_INFINITY : added.quietAt(),
-                                    added.sangAt() == null ? Double.POSITIVE_INFINITY : added.sangAt())));
+            known(about.keys(), card(about.lathe())).forEach(known::put);
             Calibrations taught = known.taught(about);
             remembered.put(about, new Remembered(now.generation(), taught));
             return taught;
@@ -103,6 +96,37 @@ class TrialTeacher implements Teacher {
             LOG.debug("Lessons not read: {}", away.getClass().getSimpleName());
             return last == null ? Calibrations.NONE : last.taught();
         }
+    }
+
+    /** What a trial would teach if it were kept now, as it would change what is known. */
+    List<Teaching> wouldTeach(TrialRecord trial) {
+        String lathe = lathe(trial);
+        Map<Lessons.Subject, Calibration.Lesson> taught =
+                lessonsOf(trial, shop.known(lathe).map(ShopService.Known::lathe));
+        if (taught.isEmpty()) {
+            return List.of();
+        }
+        Map<String, Calibration.Sum> known =
+                known(taught.keySet().stream().map(Lessons.Subject::key).toList(), card(lathe));
+        return taught.entrySet().stream()
+                .map(one -> Teaching.of(
+                        one.getKey().of(),
+                        known.getOrDefault(one.getKey().key(), Calibration.Sum.NONE),
+                        one.getValue()))
+                .toList();
+    }
+
+    /** Lessons of these subjects added up. */
+    private Map<String, Calibration.Sum> known(List<String> subjects, int card) {
+        return lessons.added(subjects, card).stream()
+                .collect(Collectors.toMap(
+                        LessonMapper.Added::subject,
+                        added -> new Calibration.Sum(
+                                added.logarithms(),
+                                added.weight(),
+                                added.trials(),
+                                added.quietAt() == null ? Double.NEGATIVE_INFINITY : added.quietAt(),
+                                added.sangAt() == null ? Double.POSITIVE_INFINITY : added.sangAt())));
     }
 
     private int card(String lathe) {
@@ -135,6 +159,9 @@ class TrialTeacher implements Teacher {
 
     /** What a trial taught, by what it is about. */
     private static Map<Lessons.Subject, Calibration.Lesson> lessonsOf(TrialRecord trial, Optional<Lathe> lathe) {
+        if (trial.isSetAside()) {
+            return Map.of();
+        }
         PlanRequest plan = new PlanRequest(trial.fields(), trial.units(), lathe);
         ToolFamily<?> family = Families.of(plan);
         try {

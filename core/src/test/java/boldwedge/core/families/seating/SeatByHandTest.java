@@ -232,4 +232,17 @@ class SeatByHandTest {
         // Nothing of a body lies outside it.
         assertThat(bar.layer(axis + 20, axis + 30, false).size()).isLessThan(3);
     }
+
+    /** A cutter of 3 mm for the corner where there is wall enough; else what leaves 1.5 mm of wall, and none under 1 mm. */
+    @Test
+    void theCornersCutterGivesWayToTheWall() {
+        assertThat(cut().reliefMm()).isEqualTo(3);
+        String[] bar = {"seatBody", "bar", "seatInsert", "insert-55-6", "seatAngle", "60°", "seatHeight", "14.7 mm"};
+        assertThat(cut(bar).wallMm()).isCloseTo(1.723, within(1e-3));
+        assertThat(cut(bar).reliefMm()).isEqualTo(1);
+        bar[7] = "15.4 mm";
+        assertThat(cut(bar).reliefMm())
+                .isEqualTo(Math.floor(4 * (cut(bar).wallMm() - 1.5)) / 2)
+                .isEqualTo(1.5);
+    }
 }

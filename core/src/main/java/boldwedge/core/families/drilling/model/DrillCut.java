@@ -88,7 +88,8 @@ public record DrillCut(
                 drill,
                 over(job, diameter),
                 speed,
-                job.speedRpm().orElseGet(() -> turned(job, speed.rpm(), drill.torqueNm(job.work(), feed, job.pilotMm()))),
+                job.speedRpm()
+                        .orElseGet(() -> turned(job, speed.rpm(), drill.torqueNm(job.work(), feed, job.pilotMm()))),
                 feed,
                 Pecks.depths(diameter, job.depthMm() + drill.pointMm()));
     }
@@ -98,7 +99,10 @@ public record DrillCut(
         double most = POWER_TAKEN * job.lathe().spindleWatt() * 60 / (2 * Math.PI * torqueNm);
         return rpm <= most
                 ? rpm
-                : job.lathe().speeds().atOrBelow(most).orElse(job.lathe().speeds().slowest());
+                : job.lathe()
+                        .speeds()
+                        .atOrBelow(most)
+                        .orElse(job.lathe().speeds().slowest());
     }
 
     /** What drills are made of. */

@@ -277,7 +277,9 @@ final class BladeFindings {
         double force = cut.force().cuttingN();
         Finding.Builder finding = Finding.at(Station.REACH, "drop", say)
                 .says(
-                        margin < DROP_SHORT ? Verdict.WRONG : margin < 2 * Verdict.CLOSE ? Verdict.DOUBTFUL : Verdict.FINE,
+                        margin < DROP_SHORT
+                                ? Verdict.WRONG
+                                : margin < 2 * Verdict.CLOSE ? Verdict.DOUBTFUL : Verdict.FINE,
                         "Under the cut the point goes down %s against the work%s.",
                         say.length(drop),
                         cut.pipMm() > 0.05

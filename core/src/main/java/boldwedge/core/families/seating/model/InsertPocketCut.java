@@ -158,10 +158,11 @@ public record InsertPocketCut(InsertPocketJob job, InsertShape shape, double til
 
     /** Cutter that relieves the walls' corner, diameter, mm. */
     public double reliefMm() {
-        return job.reliefMm().orElseGet(() -> Math.clamp(
-                Math.floor(4 * (wallMm() - LEAST_WALL_MM)) / 2,
-                LEAST_RELIEF_MM,
-                Math.max(LEAST_RELIEF_MM, Math.rint(2 * RELIEF_SHARE * shape.circleMm()) / 2)));
+        return job.reliefMm()
+                .orElseGet(() -> Math.clamp(
+                        Math.floor(4 * (wallMm() - LEAST_WALL_MM)) / 2,
+                        LEAST_RELIEF_MM,
+                        Math.max(LEAST_RELIEF_MM, Math.rint(2 * RELIEF_SHARE * shape.circleMm()) / 2)));
     }
 
     /** Left side, right side, front and back of the body in plan, mm: x0, y0, x1, y1. */

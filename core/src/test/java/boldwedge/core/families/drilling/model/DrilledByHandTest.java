@@ -4,9 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.families.drilling.entry.DrillReader;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 
@@ -83,5 +87,26 @@ class DrilledByHandTest {
         // The finest drills are not fed more finely than a hand feels.
         assertThat(cut("drillSize", "1 mm", "drillDepth", "3 mm").feedRange().chosen())
                 .isCloseTo(0.02, SAME);
+    }
+
+    /** A motor of 0.4 kW, of which 300 W reach the spindle: the fastest step at which the drill takes no more than 85 % of that, 255 W. */
+    @Test
+    void theMotorIsAskedBeforeASpeedIsChosen() {
+        DrillCut strong = twenty("4 kW");
+        assertThat(strong.rpm()).isEqualTo(strong.speed().rpm());
+        DrillCut weak = twenty("0.4 kW");
+        assertThat(weak.rpm()).isLessThan(strong.rpm());
+        assertThat(weak.watt()).isLessThanOrEqualTo(255);
+        double next = weak.job().lathe().speeds().above(weak.rpm()).orElseThrow();
+        assertThat(weak.torqueNm() * 2 * Math.PI * next / 60).isGreaterThan(255);
+    }
+
+    private static DrillCut twenty(String motor) {
+        Map<String, String> fields =
+                Map.of("operation", "drill", "drillDepth", "20 mm", "drillSize", "20 mm", "lathe", "x");
+        return DrillReader.cut(
+                        new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe(Map.of("motor", motor)))))
+                .cut()
+                .orElseThrow();
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.families.parting.entry.PartReader;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;
@@ -185,5 +186,32 @@ class PartingByHandTest {
         PartCut high = cut("partHeight", "6 mm");
         assertThat(Math.asin(2 * high.heightCuttingMm() / 30)).isGreaterThan(high.reliefRad());
         assertThat(high.rubsUnderMm()).isEqualTo(30);
+    }
+
+    /** With a twelfth of the motor the slower step is taken at which two thirds of the power do. */
+    @Test
+    void theMotorIsAskedBeforeASpeedIsChosen() {
+        PartCut strong = cut("partFeed", "0.1");
+        PartCut weak = PartReader.cut(new PlanRequest(
+                        Map.of(
+                                "operation",
+                                "part",
+                                "partDiameter",
+                                "30",
+                                "pieceLength",
+                                "12",
+                                "partAt",
+                                "6",
+                                "partFeed",
+                                "0.1",
+                                "lathe",
+                                "x"),
+                        UnitSystem.METRIC,
+                        Optional.of(Shop.lathe(Map.of("motor", "0.12 kW")))))
+                .cut()
+                .orElseThrow();
+        assertThat(strong.rpm()).isEqualTo(strong.speedChoice().rpm());
+        assertThat(weak.rpm()).isLessThan(strong.rpm());
+        assertThat(weak.at().getFirst().watt()).isLessThanOrEqualTo(0.67 * 0.12 * 750);
     }
 }
