@@ -47,6 +47,9 @@ public record Lathe(
         Bed bed) {
 
     private static final double ASSUMED_PER_SWING = 60;
+    /** Chosen speeds take no more of the power than this share. */
+    private static final double POWER_TAKEN = 0.85;
+
     private static final double USUAL_TAIL_HANDLE_MM = 4;
     /** Of the chuck of a lathe of 300 mm swing, N·mm/rad: ours, from what short stout test pieces taper in practice. */
     private static final double ASSUMED_TILT = 1e8;
@@ -101,6 +104,18 @@ public record Lathe(
     /** What of the motor's power reaches the spindle, W. */
     public double spindleWatt() {
         return motorWatt * efficiency;
+    }
+
+    /**
+     * The speed that is chosen where this torque is to be turned: none at which the motor would have to give all that it has.
+     *
+     * @param rpm what else would be chosen
+     * @param torqueNm at the spindle, N·m
+     * @return the same, or the fastest slower step that takes no more than 85 % of the power, or the slowest; rpm
+     */
+    public double turning(double rpm, double torqueNm) {
+        double most = POWER_TAKEN * spindleWatt() * 60 / (2 * Math.PI * torqueNm);
+        return rpm <= most ? rpm : speeds.atOrBelow(most).orElse(speeds.slowest());
     }
 
     /** Feed of one turn of the tailstock's handle, mm: from the card, or the usual pitch of such a screw, 4 mm. */

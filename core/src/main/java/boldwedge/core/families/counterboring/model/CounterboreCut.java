@@ -68,7 +68,7 @@ public record CounterboreCut(
         double outside = job.outsideMm().orElse(outside(job));
         double pilot = job.pilotMm().orElse(job.units().measured(job.holeMm() - PILOT_CLEARANCE.chosen()));
         SpeedChoice speed = SpeedChoice.of(speeds(job), outside, job.lathe().speeds(), HSS.taylorExponent());
-        return new CounterboreCut(
+        CounterboreCut cut = new CounterboreCut(
                 job,
                 outside,
                 job.depthMm().orElse(job.headHeightMm() + (job.washer() ? 0 : SUNK_MM)),
@@ -76,6 +76,11 @@ public record CounterboreCut(
                 speed,
                 job.speedRpm().orElse(speed.rpm()),
                 job.feedMm().orElse(CHIP_MM.chosen() * lips(job)));
+        return job.speedRpm().isPresent() ? cut : cut.at(job.lathe().turning(cut.rpm(), cut.torqueNm()));
+    }
+
+    private CounterboreCut at(double rpm) {
+        return new CounterboreCut(job, outsideMm, depthMm, pilotMm, speed, rpm, feedMm);
     }
 
     /** As DIN 974-1 has it for a head; else room about what sits there, on the diameter: by size, more for a head than for a washer (about that of the standard). */

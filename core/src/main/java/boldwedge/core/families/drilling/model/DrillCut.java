@@ -65,9 +65,6 @@ public record DrillCut(
     private static final ToolMaterial HSS =
             StockCatalogue.shipped().toolMaterial("hss").orElseThrow();
 
-    /** Chosen speeds take no more of the power than this share. */
-    private static final double POWER_TAKEN = 0.85;
-
     private static final double PLUG_PITCHES = 4;
     private static final double BOTTOMING_PITCHES = 1.5;
 
@@ -89,20 +86,10 @@ public record DrillCut(
                 over(job, diameter),
                 speed,
                 job.speedRpm()
-                        .orElseGet(() -> turned(job, speed.rpm(), drill.torqueNm(job.work(), feed, job.pilotMm()))),
+                        .orElseGet(() ->
+                                job.lathe().turning(speed.rpm(), drill.torqueNm(job.work(), feed, job.pilotMm()))),
                 feed,
                 Pecks.depths(diameter, job.depthMm() + drill.pointMm()));
-    }
-
-    /** The speed that the motor turns the drill at with something in hand, rpm, or the slowest. */
-    private static double turned(DrillJob job, double rpm, double torqueNm) {
-        double most = POWER_TAKEN * job.lathe().spindleWatt() * 60 / (2 * Math.PI * torqueNm);
-        return rpm <= most
-                ? rpm
-                : job.lathe()
-                        .speeds()
-                        .atOrBelow(most)
-                        .orElse(job.lathe().speeds().slowest());
     }
 
     /** What drills are made of. */

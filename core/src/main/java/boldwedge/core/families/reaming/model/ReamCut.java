@@ -123,8 +123,13 @@ public record ReamCut(
                 .speeds()
                 .atOrBelow(Math.min(speed.rpm(), byHand))
                 .orElse(job.lathe().speeds().slowest());
-        return new ReamCut(
+        ReamCut cut = new ReamCut(
                 job, limits, reamer, over, closes, before, speed, job.speedRpm().orElse(chosen), feed);
+        return job.speedRpm().isPresent() ? cut : cut.at(job.lathe().turning(chosen, cut.torqueNm()));
+    }
+
+    private ReamCut at(double rpm) {
+        return new ReamCut(job, limits, reamerMm, over, closesMm, beforeMm, speed, rpm, feedMm);
     }
 
     /** The largest, within the standard's limits, with which nine holes in ten are not too large: it then wears longest; to the micrometre, mm. */

@@ -20,10 +20,10 @@ import org.hipparchus.geometry.euclidean.twod.Vector2D;
  * @param tiltRad clearance that the tilt of the seat gives both edges, for an insert without enough of its own
  */
 public record InsertPocketCut(InsertPocketJob job, InsertShape shape, double tiltRad) {
-    /** Inserts with less clearance than this are tilted. */
     /** No cutter for the corner is chosen smaller than this, mm. */
     public static final double LEAST_RELIEF_MM = 1;
 
+    /** Inserts with less clearance than this are tilted. */
     private static final double ENOUGH_CLEARANCE = Math.toRadians(4);
 
     private static final double USUAL_TILT = Math.toRadians(6);
