@@ -2,7 +2,6 @@ package boldwedge.core.trial;
 
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
-import java.util.Locale;
 
 /**
  * What a trial would teach if it were kept, told before it is.
@@ -76,7 +75,7 @@ public record Teaching(Calibration.Of of, Calibration before, Calibration after,
             case HEAD -> say.length(Math.abs(value) * PER_MM) + " over " + say.length(PER_MM) + aside(value);
             case TAIL -> say.length(Math.abs(value)) + aside(value);
             case DIAL -> say.length(Math.abs(value)) + (value < 0 ? " smaller" : " larger");
-            default -> String.format(Locale.ROOT, "%.2f", value) + " times what was reckoned";
+            default -> say.number(value, 2) + " times what was reckoned";
         };
     }
 }

@@ -20,7 +20,7 @@ class TeachingTest {
         assertThat(first.after().factor()).isCloseTo(Math.exp(20 * Math.log(1.5) / 24), within(1e-12));
         assertThat(first.isFar()).isFalse();
         assertThat(first.sentence(MM))
-                .isEqualTo("Bar, holder and work give 1.40 times what was reckoned, by one trial.");
+                .isEqualTo("Bar, holder and work give 1.4 times what was reckoned, by one trial.");
     }
 
     @Test
@@ -30,8 +30,8 @@ class TeachingTest {
         assertThat(far.isFar()).isTrue();
         assertThat(far.after().factor()).isCloseTo(Math.exp(20 * Math.log(4) / 44), within(1e-12));
         assertThat(far.sentence(MM))
-                .contains("by 2 trials; so far 1.00 times what was reckoned.")
-                .contains("This trial alone says 4.00 times what was reckoned")
+                .contains("by 2 trials; so far 1 times what was reckoned.")
+                .contains("This trial alone says 4 times what was reckoned")
                 .contains("record only");
         assertThat(Teaching.of(Of.SPRING, known, new Lesson(-Math.log(4), 20)).isFar())
                 .isTrue();

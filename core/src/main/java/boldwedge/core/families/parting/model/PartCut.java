@@ -132,7 +132,11 @@ public record PartCut(
         OptionalDouble slower = job.lathe().speeds().atOrBelow(0.99 * rpm);
         while (slower.isPresent() && PartBound.POWER.margin(cut) < 0) {
             double next = slower.getAsDouble();
-            cut = fed(new Draft(job, rake, relief, side, speed, next, chip, down, aside, post, work, advice));
+            PartCut then = fed(new Draft(job, rake, relief, side, speed, next, chip, down, aside, post, work, advice));
+            if (inHand(then) < inHand(cut)) {
+                return cut;
+            }
+            cut = then;
             slower = job.lathe().speeds().atOrBelow(0.99 * next);
         }
         return cut;
@@ -263,14 +267,18 @@ public record PartCut(
         double inHand = 0;
         for (double feed : feeds) {
             PartCut cut = draft.at(feed);
-            double first = Weaknesses.of(cut).getFirst().times(cut.force().cuttingN());
-            double counted = Math.min(first, 1 / LOADED);
+            double counted = inHand(cut);
             if (counted >= inHand) {
                 best = feed;
                 inHand = counted;
             }
         }
         return best;
+    }
+
+    /** How many times the cut what gives way first bears, as far as that counts. */
+    private static double inHand(PartCut cut) {
+        return Math.min(Weaknesses.of(cut).getFirst().times(cut.force().cuttingN()), 1 / LOADED);
     }
 
     /** The edge's own force. */
@@ -455,8 +463,8 @@ public record PartCut(
         return of(other, OptionalDouble.of(rakeRad), OptionalDouble.of(reliefRad), OptionalDouble.of(sideRad));
     }
 
-    /** The same at another feed. */
+    /** The same at another feed, and at the speed that it runs at. */
     public PartCut feeding(double feed) {
-        return with(job.withFeedMm(OptionalDouble.of(feed)));
+        return with(job.withFeedMm(OptionalDouble.of(feed)).withSpeedRpm(OptionalDouble.of(rpm)));
     }
 }

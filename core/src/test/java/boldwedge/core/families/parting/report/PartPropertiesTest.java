@@ -122,7 +122,7 @@ class PartPropertiesTest {
                 before = one.failsAtN();
             }
             assertThat(weak).extracting(Weakness::kind).doesNotHaveDuplicates();
-            // What is chosen keeps a third of it in hand, or more than a usual hand feed would.
+            // What is chosen keeps a third of it in hand, or more than a usual hand feed would at that speed.
             double times = weak.getFirst().times(cut.force().cuttingN());
             PartCut usual = fed(cut, 0.03);
             if (cut.smallestChipMm().chosen() < 0.03) {
