@@ -50,7 +50,7 @@ export function Taken({
       `${called(field)}: ${worded(field, was) || 'empty'} → ${worded(field, theirs) || 'empty'}`,
   );
   return (
-    <p role="status" className="taken">
+    <p aria-live="polite" className="taken">
       {first.by || 'Somebody else'} saved this{first.at && ` at ${clock(first.at)}`}. {changes.join('; ')}.
     </p>
   );

@@ -149,11 +149,10 @@ final class ChoiceSearch<C> {
     /**
      * What would be done first about a doubt.
      *
-     * @param doubt the finding
      * @param fix what would be done
      * @param request the request with it done
      */
-    private record Remedy(Finding doubt, Fix fix, PlanRequest request) {}
+    private record Remedy(Fix fix, PlanRequest request) {}
 
     /**
      * What would be done first about each doubt, the worst first, where that is the program's own to choose. What a person typed, what
@@ -180,7 +179,7 @@ final class ChoiceSearch<C> {
                 continue;
             }
             if (isOurs(fix)) {
-                ours.add(new Remedy(doubt, fix, now.request().withOwn(fix.field(), fix.text())));
+                ours.add(new Remedy(fix, now.request().withOwn(fix.field(), fix.text())));
             } else if (!fix.isAtTheMachine()) {
                 Tried<C> theirs = choices.tried(now.request().with(fix.field(), fix.text()));
                 if (theirs.read().cut().isPresent() && theirs.betters(doubt, TriedFixes.WORTH_WHILE)) {
