@@ -16,7 +16,7 @@ final class ShopDocument {
     static final String FORMAT = "bold-wedge-shop";
 
     /**
-     * The version that this program writes: records bear what a file said of who saved them. The third has photos; from the second
+     * The version that this program writes: a trial may bear that it is set aside. From the fourth on records bear what a file said of who saved them; the third has photos; from the second
      * on records bear when and by whom they were saved.
      */
     static final int VERSION = 5;

@@ -307,9 +307,9 @@ final class BladeFindings {
             boolean work = job.hold() != PartHold.CHUCK_AND_CENTRE
                     && cut.workMmPerN() > HALF * drop / cut.force().cuttingN();
             if (work) {
-                String near = say.typed(PartCutFindings.nearJaws(job));
+                String near = say.typed(PartStockFindings.nearJaws(job));
                 finding.mendUnless(
-                        PartCutFindings.nearJaws(job) > 0.9 * job.atMm(), near + " from the jaws", AT.id(), near);
+                        PartStockFindings.nearJaws(job) > 0.9 * job.atMm(), near + " from the jaws", AT.id(), near);
             }
             double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
             if (job.overhangMm() > nearest + 1) {
