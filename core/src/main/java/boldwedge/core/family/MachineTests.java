@@ -11,6 +11,7 @@ import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.rigidity.Beam;
 import boldwedge.core.trial.PushTest;
 import boldwedge.core.trial.Ring;
@@ -35,21 +36,15 @@ public final class MachineTests {
     private MachineTests() {}
 
     /** What is pushed. */
-    public enum Part {
-        POST("postStiffness", "Tool post"),
-        CHUCK("chuckStiffness", "Chuck"),
-        TAILSTOCK("tailstockStiffness", "Tailstock");
+    public enum Part implements Worded {
+        POST("postStiffness"),
+        CHUCK("chuckStiffness"),
+        TAILSTOCK("tailstockStiffness");
 
         private final String entry;
-        private final String words;
 
-        Part(String entry, String words) {
+        Part(String entry) {
             this.entry = entry;
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
         }
     }
 

@@ -15,8 +15,8 @@ import java.util.Optional;
  * @param limits quantity and range of a measured entry; empty for choices and tolerances
  * @param usualMetric what stands there before anybody types, in a metric shop; empty when the program chooses
  * @param usualInch the same in an inch shop
- * @param choices what it can be picked from; empty for what is typed
- * @param machine whether it is picked from the shop's machines
+ * @param options what it can be picked from; empty for what is typed
+ * @param machines which of the shop's machines it is picked from
  * @param ours whether the program answers for what stands there where nobody typed: so it is of what it chooses, not of what it takes to
  *     be usual in the shop
  */
@@ -27,9 +27,16 @@ public record Asked(
         Optional<Limits> limits,
         String usualMetric,
         String usualInch,
-        List<Choice> choices,
-        boolean machine,
+        Optional<Options<?>> options,
+        Machines machines,
         boolean ours) {
+
+    /** Which machines of the shop a field is picked from. */
+    public enum Machines {
+        NONE,
+        LATHES,
+        ALL
+    }
 
     /** A choice, or a text that means the same in both unit systems. */
     public static Asked of(String id, String label, Station station, String usual) {
@@ -45,8 +52,8 @@ public record Asked(
                 Optional.empty(),
                 usualMetric,
                 usualInch,
-                List.of(),
-                false,
+                Optional.empty(),
+                Machines.NONE,
                 isOpen(usualMetric, usualInch));
     }
 
@@ -65,19 +72,19 @@ public record Asked(
                 Optional.of(limits),
                 usualMetric,
                 usualInch,
-                List.of(),
-                false,
+                Optional.empty(),
+                Machines.NONE,
                 isOpen(usualMetric, usualInch));
     }
 
     /** One that is picked from a list. */
-    public static Asked pick(String id, String label, Station station, String usual, List<Choice> choices) {
-        return new Asked(id, label, station, Optional.empty(), usual, usual, choices, false, isOpen(usual, usual));
+    public static Asked pick(String id, String label, Station station, String usual, Options<?> options) {
+        return pick(id, label, station, usual, usual, options);
     }
 
     /** One that is picked from a list, whose usual choice differs by unit system. */
     public static Asked pick(
-            String id, String label, Station station, String usualMetric, String usualInch, List<Choice> choices) {
+            String id, String label, Station station, String usualMetric, String usualInch, Options<?> options) {
         return new Asked(
                 id,
                 label,
@@ -85,14 +92,33 @@ public record Asked(
                 Optional.empty(),
                 usualMetric,
                 usualInch,
-                choices,
-                false,
+                Optional.of(options),
+                Machines.NONE,
                 isOpen(usualMetric, usualInch));
     }
 
     /** One of the shop's machines. */
     public static Asked machine(String id, String label) {
-        return new Asked(id, label, Station.CUT, Optional.empty(), "", "", List.of(), true, false);
+        return machine(id, label, Machines.ALL);
+    }
+
+    /** One of the shop's lathes. */
+    public static Asked lathe(String id, String label) {
+        return machine(id, label, Machines.LATHES);
+    }
+
+    private static Asked machine(String id, String label, Machines machines) {
+        return new Asked(id, label, Station.CUT, Optional.empty(), "", "", Optional.empty(), machines, false);
+    }
+
+    /** What it can be picked from; empty when it is typed, or picked from the shop's own machines. */
+    public List<Choice> choices() {
+        return options.map(Options::choices).orElse(List.of());
+    }
+
+    /** Whether it is picked from the shop's machines. */
+    public boolean machine() {
+        return machines != Machines.NONE;
     }
 
     private static boolean isOpen(String usualMetric, String usualInch) {
@@ -110,7 +136,7 @@ public record Asked(
     }
 
     private Asked withOurs(boolean isOurs) {
-        return new Asked(id, label, station, limits, usualMetric, usualInch, choices, machine, isOurs);
+        return new Asked(id, label, station, limits, usualMetric, usualInch, options, machines, isOurs);
     }
 
     /** What stands there before anybody types. */

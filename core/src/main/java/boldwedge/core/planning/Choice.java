@@ -1,8 +1,8 @@
 package boldwedge.core.planning;
 
+import boldwedge.core.language.words.Worded;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
 
 /**
  * One thing to pick.
@@ -18,9 +18,9 @@ public record Choice(String id, String words, String more) {
     }
 
     /** The constants of an enum, each by its words. */
-    public static <E extends Enum<E>> List<Choice> of(E[] all, Function<E, String> words) {
+    public static <E extends Enum<E> & Worded> List<Choice> of(E[] all) {
         return Arrays.stream(all)
-                .map(one -> new Choice(Entry.choice(one), words.apply(one)))
+                .map(one -> new Choice(Entry.choice(one), one.words()))
                 .toList();
     }
 }

@@ -8,14 +8,26 @@ import java.util.Map;
 
 /** Writes what the program chose into the fields that were left open, and the advice beside those that have one. */
 public record Chosen(Map<Entry, FieldState> states, UnitFormat say) {
-    /** A length that was left open, mm. */
-    public void length(Entry field, double mm) {
-        value(field, Quantity.LENGTH, mm);
-    }
-
-    /** A value that was left open, in the base unit of its quantity. */
-    public void value(Entry field, Quantity quantity, double value) {
-        FieldReader.show(states, field, quantity, value, say);
+    /** A value that was left open, in the base unit of the field's quantity. */
+    public void value(Entry field, double value) {
+        FieldState state = states.get(field);
+        if (state == null || !state.chosen()) {
+            return;
+        }
+        Quantity quantity = field.limits().orElseThrow().quantity();
+        String other = quantity == Quantity.SPINDLE_SPEED || quantity == Quantity.ANGLE
+                ? ""
+                : Written.full(quantity, value, say.units().other());
+        states.put(
+                field,
+                FieldState.plain(
+                        field,
+                        "",
+                        state.spelled(),
+                        Written.full(quantity, value, say.units()),
+                        other,
+                        true,
+                        state.note()));
     }
 
     /** An angle with its recommended range, radians; what stands is shown whether it was typed or chosen. */

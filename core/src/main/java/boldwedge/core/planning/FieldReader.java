@@ -3,21 +3,17 @@ package boldwedge.core.planning;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.MeasureParser;
 import boldwedge.core.language.measure.Parsed;
-import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.Tolerance;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.cutting.Lathe;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.function.Function;
 
 /** Reads the texts of a request, field by field, and says what is wrong beside the field it is wrong with. */
 public abstract class FieldReader {
@@ -25,6 +21,7 @@ public abstract class FieldReader {
     protected final UnitSystem units;
     private final Map<Entry, FieldState> states = new LinkedHashMap<>();
     private final Map<Entry, Double> values = new LinkedHashMap<>();
+    private final Map<Entry, Object> picked = new LinkedHashMap<>();
     private final Map<Entry, String> cards = new LinkedHashMap<>();
 
     protected FieldReader(PlanRequest request) {
@@ -43,27 +40,6 @@ public abstract class FieldReader {
                 .map(states::get)
                 .filter(state -> state != null)
                 .toList();
-    }
-
-    /** Shows the value that was chosen for a field which was left open. */
-    public static void show(
-            Map<Entry, FieldState> states, Entry field, Quantity quantity, double value, UnitFormat say) {
-        FieldState state = states.get(field);
-        if (state != null && state.chosen()) {
-            String other = quantity == Quantity.SPINDLE_SPEED || quantity == Quantity.ANGLE
-                    ? ""
-                    : Written.full(quantity, value, say.units().other());
-            states.put(
-                    field,
-                    FieldState.plain(
-                            field,
-                            "",
-                            state.spelled(),
-                            Written.full(quantity, value, say.units()),
-                            other,
-                            true,
-                            state.note()));
-        }
     }
 
     /** The value of a measured field that was typed, in its base unit. */
@@ -128,10 +104,34 @@ public abstract class FieldReader {
         choice.filter(id -> request.text(field).isEmpty()).ifPresent(id -> cards.put(field, id));
     }
 
-    /** The constant that a choice names. */
-    protected final <E extends Enum<E>> Optional<E> constant(Entry field, E[] all) {
-        String wanted = choiceText(field).toLowerCase(Locale.ROOT);
-        return Arrays.stream(all).filter(e -> Entry.choice(e).equals(wanted)).findFirst();
+    /** Reads every field as it is declared: what is picked, the machine, what is measured. Texts of their own kind each reader reads itself. */
+    protected final void readAll(Entry... fields) {
+        for (Entry field : fields) {
+            Asked asked = field.asked();
+            if (asked.options().isPresent()) {
+                pick(field, asked.options().get());
+            } else if (asked.machine()) {
+                machine(field, asked.machines());
+            } else {
+                asked.limits().ifPresent(limits -> measured(field, limits));
+            }
+        }
+    }
+
+    private <T> void pick(Entry field, Options<T> options) {
+        String id = choiceText(field);
+        Optional<T> found = options.find().apply(id);
+        found.ifPresent(one -> picked.put(field, one));
+        chosenFrom(field, found.map(options.shown()), options.what(), options.instead());
+    }
+
+    private void machine(Entry field, Asked.Machines which) {
+        boolean lathes = which == Asked.Machines.LATHES;
+        chosenFrom(
+                field,
+                request.lathe().filter(one -> !lathes || !one.mill()).map(Lathe::name),
+                lathes ? "lathe" : "machine",
+                "Pick one of the shop's " + (lathes ? "lathes" : "machines") + ", or enter a new one.");
     }
 
     /** Keeps a choice: its words when it was found, else a sentence that says there is none such. */
@@ -151,58 +151,19 @@ public abstract class FieldReader {
         }
     }
 
-    /** Reads a choice of constants and keeps it; where it is none of them its sentence says which there are. */
-    protected final <E extends Enum<E>> Optional<E> picked(
-            Entry field, E[] all, Function<E, String> words, String what) {
-        Optional<E> found = constant(field, all);
-        // Which there are is told to whom it is news: tools are tried by the thousand.
-        chosenFrom(
-                field,
-                found.map(words),
-                what,
-                found.isPresent()
-                        ? ""
-                        : oneOf(Arrays.stream(all).map(Entry::choice).toList()));
-        return found;
+    /** What was picked, of the type that its options stand for; empty where that was nothing that there is. */
+    protected final <T> Optional<T> found(Entry field, Class<T> type) {
+        return Optional.ofNullable(picked.get(field)).map(type::cast);
     }
 
-    /** Reads a choice of the two that the field itself lists, and keeps it: whether it is the second. */
-    protected final Optional<Boolean> second(Entry field, String what) {
-        Optional<Choice> found = listed(field);
-        List<String> ids = field.choices().stream().map(Choice::id).toList();
-        chosenFrom(field, found.map(Choice::words), what, oneOf(ids));
-        return found.map(field.choices().getLast()::equals);
+    /** The same once all fields were read well. */
+    protected final <T> T picked(Entry field, Class<T> type) {
+        return found(field, type).orElseThrow(() -> new IllegalStateException(field + " was not read"));
     }
 
-    /** Keeps the shop's lathe that a cut is asked for. */
-    protected final void lathe(Entry field) {
-        chosenFrom(
-                field,
-                request.lathe().filter(lathe -> !lathe.mill()).map(Lathe::name),
-                "lathe",
-                "Pick one of the shop's lathes, or enter a new one.");
-    }
-
-    /** Keeps a choice of a list: what was found under its name, if anything was. */
-    protected final <T> Optional<T> listed(Entry field, Optional<T> found, Function<T, String> words, String what) {
-        chosenFrom(field, found.map(words), what, "Pick one from the list.");
-        return found;
-    }
-
-    /** Keeps a choice of those that the field itself lists. */
-    protected final void listed(Entry field, String what) {
-        chosenFrom(field, listed(field).map(Choice::words), what, "Pick one from the list.");
-    }
-
-    private Optional<Choice> listed(Entry field) {
-        return field.choices().stream()
-                .filter(choice -> choice.id().equals(choiceText(field)))
-                .findFirst();
-    }
-
-    /** "It can be a, b or c." */
-    private static String oneOf(List<String> ids) {
-        return "It can be " + String.join(", ", ids.subList(0, ids.size() - 1)) + " or " + ids.getLast() + ".";
+    /** Whether a choice is this one. */
+    protected final boolean is(Entry field, String id) {
+        return choiceText(field).equals(id);
     }
 
     /** The value of a measured field that was read, in its base unit. */

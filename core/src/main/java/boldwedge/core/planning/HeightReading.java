@@ -7,6 +7,7 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.holder.HeightMeasured;
 import java.util.Map;
@@ -21,20 +22,10 @@ public final class HeightReading {
     private HeightReading() {}
 
     /** How a height is found. */
-    public enum How {
-        PIP("the pip left by facing or parting"),
-        LINES("two lines scribed half a turn apart"),
-        GAUGE("a gauge from the slide to the point");
-
-        private final String words;
-
-        How(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum How implements Worded {
+        PIP,
+        LINES,
+        GAUGE
     }
 
     /**

@@ -160,7 +160,8 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             if (said.isEmpty()) {
                 return Optional.empty();
             }
-            Optional<String> set = StockChoices.drillSets().stream()
+            List<Choice> sets = StockChoices.drillSets().choices();
+            Optional<String> set = sets.stream()
                     .filter(choice ->
                             choice.id().equalsIgnoreCase(said) || choice.words().equalsIgnoreCase(said))
                     .map(Choice::id)
@@ -170,11 +171,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                         "drillSet",
                         "It can be "
                                 + String.join(
-                                        "; ",
-                                        StockChoices.drillSets().stream()
-                                                .map(Choice::words)
-                                                .toList())
-                                + ".");
+                                        "; ", sets.stream().map(Choice::words).toList()) + ".");
             }
             return set;
         }

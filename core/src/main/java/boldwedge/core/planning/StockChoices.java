@@ -1,12 +1,15 @@
 package boldwedge.core.planning;
 
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.stock.BarMaterial;
+import boldwedge.core.language.stock.Blade;
 import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.Insert;
+import boldwedge.core.language.stock.ScrewSize;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ToolSteel;
+import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.hole.DrillSet;
-import java.util.List;
 import java.util.stream.Stream;
 
 /** What can be picked from the shop's stock, for whichever family. */
@@ -20,29 +23,38 @@ public final class StockChoices {
     private StockChoices() {}
 
     /** Work materials. */
-    public static List<Choice> materials() {
-        return STOCK.workMaterials().stream()
-                .map(m -> new Choice(m.id(), m.name(), m.state() + "; " + m.hardness()))
-                .toList();
+    public static Options<WorkMaterial> materials() {
+        return Options.rows(
+                "material",
+                STOCK.workMaterials().stream(),
+                m -> new Choice(m.id(), m.name(), m.state() + "; " + m.hardness()),
+                STOCK::workMaterial,
+                WorkMaterial::fullName);
     }
 
     /** Tool blanks. */
-    public static List<Choice> blanks() {
-        return STOCK.blanks().stream().map(StockChoices::blank).toList();
+    public static Options<Blank> blanks() {
+        return Options.rows("blank", STOCK.blanks().stream(), StockChoices::blank, STOCK::blank, Blank::name);
     }
 
     /** Bits and inserts that fit into a bar. */
-    public static List<Choice> bits() {
-        return Stream.concat(
+    public static Options<Blank> bits() {
+        return Options.rows(
+                "bit for a bar",
+                Stream.concat(
                         STOCK.blanks().stream().filter(b -> b.tip().isEmpty() && b.widthMm() <= LARGEST_BIT_MM),
-                        STOCK.inserts().stream().map(Insert::asBlank))
-                .map(StockChoices::blank)
-                .toList();
+                        STOCK.inserts().stream().map(Insert::asBlank)),
+                StockChoices::blank,
+                id -> STOCK.insert(id)
+                        .map(Insert::asBlank)
+                        .or(() -> STOCK.blank(id).filter(blank -> blank.tip().isEmpty())),
+                Blank::name);
     }
 
     /** Inserts. */
-    public static List<Choice> inserts() {
-        return STOCK.inserts().stream().map(insert -> blank(insert.asBlank())).toList();
+    public static Options<Insert> inserts() {
+        return Options.rows(
+                "insert", STOCK.inserts().stream(), insert -> blank(insert.asBlank()), STOCK::insert, Insert::name);
     }
 
     private static Choice blank(Blank blank) {
@@ -50,68 +62,86 @@ public final class StockChoices {
     }
 
     /** What bars are made of. */
-    public static List<Choice> barMaterials() {
-        return STOCK.barMaterials().stream()
-                .map(b -> new Choice(b.id(), b.name(), b.note()))
-                .toList();
+    public static Options<BarMaterial> barMaterials() {
+        return Options.rows(
+                "bar material",
+                STOCK.barMaterials().stream(),
+                b -> new Choice(b.id(), b.name(), b.note()),
+                STOCK::barMaterial,
+                BarMaterial::name);
     }
 
     /** Blades for parting and grooving. */
-    public static List<Choice> blades() {
-        return STOCK.blades().stream()
-                .map(b -> new Choice(b.id(), b.name(), b.tool().name()))
-                .toList();
+    public static Options<Blade> blades() {
+        return Options.rows(
+                "blade",
+                STOCK.blades().stream(),
+                b -> new Choice(b.id(), b.name(), b.tool().name()),
+                STOCK::blade,
+                Blade::name);
     }
 
     /** Screws of both series. */
-    public static List<Choice> screws() {
-        return Stream.of(UnitSystem.values())
-                .flatMap(system -> STOCK.screws(system).stream())
-                .map(screw -> new Choice(
+    public static Options<ScrewSize> screws() {
+        return Options.rows(
+                "screw",
+                Stream.of(UnitSystem.values()).flatMap(system -> STOCK.screws(system).stream()),
+                screw -> new Choice(
                         screw.name(),
                         screw.name(),
-                        screw.system() == UnitSystem.METRIC ? "metric coarse" : "unified coarse"))
-                .toList();
+                        screw.system() == UnitSystem.METRIC ? "metric coarse" : "unified coarse"),
+                STOCK::screw,
+                ScrewSize::name);
     }
 
     /** Heads and washers of both series, and one that is typed. */
-    public static List<Choice> heads() {
-        return Stream.concat(
-                        STOCK.heads().stream()
-                                .map(head -> new Choice(
-                                        head.name(),
-                                        head.name(),
-                                        head.system() == UnitSystem.METRIC ? "metric" : "inch")),
-                        Stream.of(new Choice("typed", "of typed sizes", "whatever is to sit there")))
-                .toList();
+    public static Options<String> heads() {
+        return Options.listed(
+                "head or washer",
+                Stream.concat(
+                                STOCK.heads().stream()
+                                        .map(head -> new Choice(
+                                                head.name(),
+                                                head.name(),
+                                                head.system() == UnitSystem.METRIC ? "metric" : "inch")),
+                                Stream.of(new Choice("typed", "of typed sizes", "whatever is to sit there")))
+                        .toList());
     }
 
     /** What drills a shop has. */
-    public static List<Choice> drillSets() {
-        return Stream.of(DrillSet.values())
-                .map(set -> new Choice(Entry.choice(set), set.words(), set.more()))
-                .toList();
+    public static Options<DrillSet> drillSets() {
+        return Options.of(
+                "set of drills",
+                DrillSet.values(),
+                Stream.of(DrillSet.values())
+                        .map(set -> new Choice(Entry.choice(set), set.words(), set.more()))
+                        .toList());
     }
 
     /** Steels to be hardened. */
-    public static List<Choice> steels() {
-        return STOCK.steels().stream()
-                .map(steel -> new Choice(
-                        steel.id(), steel.name(), "cooled in " + steel.quench().words()))
-                .toList();
+    public static Options<ToolSteel> steels() {
+        return Options.rows(
+                "steel",
+                STOCK.steels().stream(),
+                steel -> new Choice(
+                        steel.id(), steel.name(), "cooled in " + steel.quench().words()),
+                STOCK::steel,
+                ToolSteel::name);
     }
 
     /** What tools that cut about their own axis are made of: steels that come hard at the edge, or a rod that is bought hard. */
-    public static List<Choice> edgeSteels() {
-        return Stream.concat(
-                        STOCK.steels().stream()
-                                .filter(steel -> steel.kind() == ToolSteel.Kind.TOOL
-                                        && steel.asQuenched().chosen() >= EDGE_HRC)
-                                .map(steel -> new Choice(
-                                        steel.id(),
-                                        steel.name(),
-                                        "cooled in " + steel.quench().words())),
-                        Stream.of(new Choice("hss", "High-speed steel rod", "bought hard, ground to shape")))
-                .toList();
+    public static Options<String> edgeSteels() {
+        return Options.listed(
+                "steel",
+                Stream.concat(
+                                STOCK.steels().stream()
+                                        .filter(steel -> steel.kind() == ToolSteel.Kind.TOOL
+                                                && steel.asQuenched().chosen() >= EDGE_HRC)
+                                        .map(steel -> new Choice(
+                                                steel.id(),
+                                                steel.name(),
+                                                "cooled in " + steel.quench().words())),
+                                Stream.of(new Choice("hss", "High-speed steel rod", "bought hard, ground to shape")))
+                        .toList());
     }
 }

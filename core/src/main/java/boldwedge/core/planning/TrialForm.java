@@ -1,5 +1,6 @@
 package boldwedge.core.planning;
 
+import boldwedge.core.language.words.Worded;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -27,7 +28,8 @@ public record TrialForm(List<ReadingEntry> readings, String scene, List<Panel> p
     }
 
     /** The same with a reading that is picked; the first choice holds before anybody picks. */
-    public TrialForm picked(String id, String label, List<Choice> choices) {
+    public <E extends Enum<E> & Worded> TrialForm picked(String id, String label, E[] all) {
+        List<Choice> choices = Choice.of(all);
         return reading(
                 new ReadingEntry(id, label, "", choices, choices.getFirst().id(), false));
     }

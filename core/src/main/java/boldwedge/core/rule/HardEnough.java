@@ -9,6 +9,7 @@ import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.language.words.Worded;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -18,18 +19,16 @@ public final class HardEnough {
      * What an edge is made of, and up to which hardness of the work it stands: without a doubt, and at all, HB. Ours, after the handbooks' tables of speeds: those for
      * high-speed steel end near 45 HRC, and advise cobalt or carbide from about 37 HRC on; what is tempered at 200 °C is soft again at the heat that hard work makes.
      */
-    public enum Edge {
-        TOOL_STEEL("Tool steel that is hardened in the shop", 300, 350),
-        HIGH_SPEED("High-speed steel", 345, 430),
-        COBALT("Cobalt high-speed steel", 400, 475),
-        CARBIDE("Carbide", 600, 700);
+    public enum Edge implements Worded {
+        TOOL_STEEL(300, 350),
+        HIGH_SPEED(345, 430),
+        COBALT(400, 475),
+        CARBIDE(600, 700);
 
-        private final String words;
         private final double soundHb;
         private final double mostHb;
 
-        Edge(String words, double soundHb, double mostHb) {
-            this.words = words;
+        Edge(double soundHb, double mostHb) {
             this.soundHb = soundHb;
             this.mostHb = mostHb;
         }
@@ -63,7 +62,7 @@ public final class HardEnough {
         Finding.Builder finding = Finding.at(Station.EDGE, "hard-enough", say)
                 .says(
                         fails ? Verdict.WRONG : Verdict.DOUBTFUL,
-                        edge.words
+                        edge.words()
                                 + (fails
                                         ? " is too soft for it: the work has %s, and the edge goes at the first touch."
                                         : " does not stand long in it: the work has %s."),

@@ -6,10 +6,27 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** The lessons of kept trials, added up by what they are about. */
 public final class Lessons {
     private final Map<String, Sum> sums = new HashMap<>();
+
+    /** What a trial showed of what it is about; nothing where it teaches nothing, or cannot be judged. */
+    public static Map<Subject, Calibration.Lesson> of(Optional<About> about, Optional<Calibration.Trial> trial) {
+        return about.flatMap(of -> trial.flatMap(Calibration.Trial::lesson).map(taught -> Map.of(of.teaches(), taught)))
+                .orElse(Map.of());
+    }
+
+    /** Lessons of one trial about several things; where two are about the same the later stands. */
+    @SafeVarargs
+    public static Map<Subject, Calibration.Lesson> together(Map<Subject, Calibration.Lesson>... lessons) {
+        Map<Subject, Calibration.Lesson> all = new HashMap<>();
+        for (Map<Subject, Calibration.Lesson> some : lessons) {
+            all.putAll(some);
+        }
+        return all;
+    }
 
     /**
      * What lessons are about.

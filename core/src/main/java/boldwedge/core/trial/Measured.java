@@ -1,5 +1,6 @@
 package boldwedge.core.trial;
 
+import boldwedge.core.language.words.Worded;
 import java.util.OptionalDouble;
 
 /**
@@ -25,40 +26,20 @@ public record Measured(double nearMm, double farMm, OptionalDouble raMm, Chip ch
     public static final String SIZES_OPEN = "Sizes not read; judged by what was seen and heard";
 
     /** Chips as they come off. */
-    public enum Chip {
-        NOT_LOOKED("not looked at"),
-        SHORT_CURLS("short curls"),
-        LONG_RIBBON("long ribbon"),
-        POWDER("crumbs or powder"),
-        BLUE("blue"),
-        WELDED("welded to the edge");
-
-        private final String words;
-
-        Chip(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Chip implements Worded {
+        NOT_LOOKED,
+        SHORT_CURLS,
+        LONG_RIBBON,
+        POWDER,
+        BLUE,
+        WELDED
     }
 
     /** What the cut sounded like. */
-    public enum Sound {
-        QUIET("quiet"),
-        CHATTER("chatter"),
-        SQUEAL("squeal");
-
-        private final String words;
-
-        Sound(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Sound implements Worded {
+        QUIET,
+        CHATTER,
+        SQUEAL
     }
 
     /** Taper over the two stations, far minus near, mm. */
@@ -67,27 +48,20 @@ public record Measured(double nearMm, double farMm, OptionalDouble raMm, Chip ch
     }
 
     /** How warm the work feels when it is measured, and how much warmer than its gauge that usually is, K (ours). */
-    public enum Warmth {
-        NOT_FELT("not felt", 2, 3, 15),
-        COLD("cold", 0.5, 1, 1),
-        LUKEWARM("lukewarm", 8, 4, 4),
-        HAND_WARM("warm in the hand", 18, 6, 6),
-        HOT("too hot to hold", 40, 12, 12);
-
-        private final String words;
+    public enum Warmth implements Worded {
+        NOT_FELT(2, 3, 15),
+        COLD(0.5, 1, 1),
+        LUKEWARM(8, 4, 4),
+        HAND_WARM(18, 6, 6),
+        HOT(40, 12, 12);
         private final double kelvin;
         private final double usual;
         private final double bad;
 
-        Warmth(String words, double kelvin, double usual, double bad) {
-            this.words = words;
+        Warmth(double kelvin, double usual, double bad) {
             this.kelvin = kelvin;
             this.usual = usual;
             this.bad = bad;
-        }
-
-        public String words() {
-            return words;
         }
 
         /** So much warmer than the gauge it is then expected to be, K. */

@@ -14,7 +14,7 @@ import java.util.List;
 public record Choices(List<Choice> heightsBy, List<Choice> latheEntries) {
     static Choices shipped() {
         return new Choices(
-                Choice.of(HeightReading.How.values(), HeightReading.How::words),
+                Choice.of(HeightReading.How.values()),
                 LatheCard.ENTRIES.entrySet().stream()
                         .map(e -> new Choice(e.getKey(), e.getValue()))
                         .toList());

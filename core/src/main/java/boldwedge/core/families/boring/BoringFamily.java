@@ -10,15 +10,13 @@ import boldwedge.core.families.boring.report.BarSolid;
 import boldwedge.core.families.boring.report.BarTests;
 import boldwedge.core.families.boring.report.BoreAnswer;
 import boldwedge.core.families.boring.report.BoreTrial;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.family.ToolTests;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.planning.Choice;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightEntry;
@@ -31,7 +29,12 @@ import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Derived;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Measured;
 import java.util.List;
 import java.util.Map;
@@ -85,34 +88,54 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
             .drawnIn(Map.of(OPERATION, "bore", START, "300 mm", FINISHED, "302 mm", DEPTH_OF_HOLE, "5 mm"))
             .showing("smallestHole", RELIEF);
 
-    private static final Cuts<BoreCut> CUTS =
-            new Cuts<>(BoreReader::cut, BoreAnswer::show, BoreAnswer.RULES, BoreAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-                    TrialForm.beside("bore-size")
-                            .typed("near", "Diameter at the mouth", "past its bell")
-                            .typed("far", "Diameter at the bottom", "measured")
-                            .typed("finish", "Finish", "if compared")
-                            .typed("speed", "Speed run", "as planned")
-                            .typed("feed", "Feed run", "as planned")
-                            .typed("depth", "Depth taken", "as planned")
-                            .picked("chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words))
-                            .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))
-                            .picked(
-                                    "warmth",
-                                    "Warmth when measured",
-                                    Choice.of(Measured.Warmth.values(), Measured.Warmth::words))
-                            .moved("dialled", "Dialled, on the diameter", "− is smaller")
-                            .moved("swung", "Taper swung out", "− bottom smaller")
-                            .with(Panel.TOOL_TESTS),
-                    BoreTrial::prove)
-            .teaching(BoreTrial::about, BoreTrial::lesson)
-            .andTeaching(BoreTrial::heard)
-            .andTeaching(BoreTrial::besides);
+    private static final TrialForm TRIAL = TrialForm.beside("bore-size")
+            .typed("near", "Diameter at the mouth", "past its bell")
+            .typed("far", "Diameter at the bottom", "measured")
+            .typed("finish", "Finish", "if compared")
+            .typed("speed", "Speed run", "as planned")
+            .typed("feed", "Feed run", "as planned")
+            .typed("depth", "Depth taken", "as planned")
+            .picked("chip", "Chip", Measured.Chip.values())
+            .picked("sound", "Sound", Measured.Sound.values())
+            .picked("warmth", "Warmth when measured", Measured.Warmth.values())
+            .moved("dialled", "Dialled, on the diameter", "− is smaller")
+            .moved("swung", "Taper swung out", "− bottom smaller")
+            .with(Panel.TOOL_TESTS);
 
     /** Declares it. */
     public BoringFamily() {
-        super("boring", 2, BoreField.values(), CUTS, TRIALS, KIND);
+        super("boring", 2, BoreField.values(), BoreAnswer.RULES, TRIAL, KIND);
+    }
+
+    @Override
+    public Read<BoreCut> read(PlanRequest request) {
+        return BoreReader.cut(request);
+    }
+
+    @Override
+    public Told tell(BoreCut cut, UnitFormat say) {
+        return BoreAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return BoreTrial.prove(made);
+    }
+
+    @Override
+    public boolean learns() {
+        return true;
+    }
+
+    @Override
+    public Optional<Lessons.About> about(PlanRequest request) {
+        return BoreTrial.about(request);
+    }
+
+    @Override
+    protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
+        return Lessons.together(
+                Lessons.of(about(made.plan()), BoreTrial.lesson(made)), BoreTrial.heard(made), BoreTrial.besides(made));
     }
 
     @Override

@@ -7,13 +7,11 @@ import boldwedge.core.families.counterboring.entry.CounterboreReader;
 import boldwedge.core.families.counterboring.model.CounterboreCut;
 import boldwedge.core.families.counterboring.report.CounterboreAnswer;
 import boldwedge.core.families.counterboring.report.CounterboreTrial;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.planning.Choice;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -23,7 +21,10 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -43,26 +44,30 @@ public final class CounterboringFamily extends DeclaredFamily<CounterboreCut> {
                     "counterbore")
             .drawnIn(Map.of(OPERATION, "counterbore", HEAD, "typed"));
 
-    private static final Cuts<CounterboreCut> CUTS = new Cuts<>(
-            CounterboreReader::cut, CounterboreAnswer::show, CounterboreAnswer.RULES, CounterboreAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-            TrialForm.beside("seat")
-                    .typed("depth", "Depth", "measured")
-                    .typed("across", "Seat across", "if measured")
-                    .picked(
-                            "floor",
-                            "Its floor",
-                            Choice.of(CounterboreTrial.Floor.values(), CounterboreTrial.Floor::words))
-                    .picked(
-                            "hole",
-                            "The hole",
-                            Choice.of(CounterboreTrial.Hole.values(), CounterboreTrial.Hole::words)),
-            CounterboreTrial::prove);
+    private static final TrialForm TRIAL = TrialForm.beside("seat")
+            .typed("depth", "Depth", "measured")
+            .typed("across", "Seat across", "if measured")
+            .picked("floor", "Its floor", CounterboreTrial.Floor.values())
+            .picked("hole", "The hole", CounterboreTrial.Hole.values());
 
     /** Declares it. */
     public CounterboringFamily() {
-        super("counterboring", 6, CounterboreField.values(), CUTS, TRIALS, COUNTERBORE);
+        super("counterboring", 6, CounterboreField.values(), CounterboreAnswer.RULES, TRIAL, COUNTERBORE);
+    }
+
+    @Override
+    public Read<CounterboreCut> read(PlanRequest request) {
+        return CounterboreReader.cut(request);
+    }
+
+    @Override
+    public Told tell(CounterboreCut cut, UnitFormat say) {
+        return CounterboreAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return CounterboreTrial.prove(made);
     }
 
     @Override

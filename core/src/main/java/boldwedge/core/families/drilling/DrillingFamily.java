@@ -7,13 +7,11 @@ import boldwedge.core.families.drilling.entry.DrillReader;
 import boldwedge.core.families.drilling.model.DrillCut;
 import boldwedge.core.families.drilling.report.DrillAnswer;
 import boldwedge.core.families.drilling.report.DrillTrial;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.planning.Choice;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -23,7 +21,12 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Lessons;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -42,23 +45,44 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
                     "drill-hole")
             .drawnIn(Map.of(OPERATION, "drill", DEPTH, "10 mm"));
 
-    private static final Cuts<DrillCut> CUTS =
-            new Cuts<>(DrillReader::cut, DrillAnswer::show, DrillAnswer.RULES, DrillAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-                    TrialForm.beside("drill-sizes")
-                            .typed("near", "Hole at the mouth", "measured")
-                            .typed("far", "Hole at its end", "if the gauge reaches")
-                            .picked(
-                                    "look",
-                                    "The wall looks",
-                                    Choice.of(DrillTrial.Look.values(), DrillTrial.Look::words)),
-                    DrillTrial::prove)
-            .teaching(DrillTrial::about, DrillTrial::lesson);
+    private static final TrialForm TRIAL = TrialForm.beside("drill-sizes")
+            .typed("near", "Hole at the mouth", "measured")
+            .typed("far", "Hole at its end", "if the gauge reaches")
+            .picked("look", "The wall looks", DrillTrial.Look.values());
 
     /** Declares it. */
     public DrillingFamily() {
-        super("drilling", 4, DrillField.values(), CUTS, TRIALS, KIND);
+        super("drilling", 4, DrillField.values(), DrillAnswer.RULES, TRIAL, KIND);
+    }
+
+    @Override
+    public Read<DrillCut> read(PlanRequest request) {
+        return DrillReader.cut(request);
+    }
+
+    @Override
+    public Told tell(DrillCut cut, UnitFormat say) {
+        return DrillAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return DrillTrial.prove(made);
+    }
+
+    @Override
+    public boolean learns() {
+        return true;
+    }
+
+    @Override
+    public Optional<Lessons.About> about(PlanRequest request) {
+        return DrillTrial.about(request);
+    }
+
+    @Override
+    protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
+        return Lessons.of(about(made.plan()), DrillTrial.lesson(made));
     }
 
     @Override

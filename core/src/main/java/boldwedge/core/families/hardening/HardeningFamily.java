@@ -8,13 +8,11 @@ import boldwedge.core.families.hardening.model.HeatLoad;
 import boldwedge.core.families.hardening.report.HeatAnswer;
 import boldwedge.core.families.hardening.report.HeatColoursTold;
 import boldwedge.core.families.hardening.report.HeatTrial;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.planning.Choice;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -24,7 +22,10 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -44,21 +45,31 @@ public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
                     "heat-timeline")
             .drawnIn(Map.of(OPERATION, "harden"));
 
-    private static final Cuts<HeatLoad> CUTS =
-            new Cuts<>(HeatReader::cut, HeatAnswer::show, HeatAnswer.RULES, HeatAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-            TrialForm.beside("temper-curve")
-                    .typed("hardness", "Hardness", "58 HRC")
-                    .typed("bend", "Bent by", "if measured")
-                    .typed("waited", "Waited before the temper", "20 min")
-                    .picked("file", "A file", Choice.of(HeatTrial.File.values(), HeatTrial.File::words))
-                    .picked("look", "It is", Choice.of(HeatTrial.Look.values(), HeatTrial.Look::words)),
-            HeatTrial::prove);
+    private static final TrialForm TRIAL = TrialForm.beside("temper-curve")
+            .typed("hardness", "Hardness", "58 HRC")
+            .typed("bend", "Bent by", "if measured")
+            .typed("waited", "Waited before the temper", "20 min")
+            .picked("file", "A file", HeatTrial.File.values())
+            .picked("look", "It is", HeatTrial.Look.values());
 
     /** Declares it. */
     public HardeningFamily() {
-        super("hardening", 7, HeatField.values(), CUTS, TRIALS, RECIPE);
+        super("hardening", 7, HeatField.values(), HeatAnswer.RULES, TRIAL, RECIPE);
+    }
+
+    @Override
+    public Read<HeatLoad> read(PlanRequest request) {
+        return HeatReader.cut(request);
+    }
+
+    @Override
+    public Told tell(HeatLoad load, UnitFormat say) {
+        return HeatAnswer.tell(load, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return HeatTrial.prove(made);
     }
 
     @Override

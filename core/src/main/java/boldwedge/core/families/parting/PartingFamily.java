@@ -10,16 +10,13 @@ import boldwedge.core.families.parting.report.HolderSolid;
 import boldwedge.core.families.parting.report.PartAnswer;
 import boldwedge.core.families.parting.report.PartSetUps;
 import boldwedge.core.families.parting.report.PartTrial;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.family.ToolTests;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightEntry;
@@ -33,7 +30,10 @@ import boldwedge.core.planning.SetUps;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.BladeLife;
 import boldwedge.core.trial.Measured;
 import java.util.ArrayList;
@@ -124,25 +124,35 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
     private static final int OF_ANY_BLOCK = 7;
     private static final int OF_A_SPLIT_BLOCK = 9;
 
-    private static final Cuts<PartCut> CUTS =
-            new Cuts<>(PartReader::cut, PartAnswer::show, PartAnswer.RULES, PartAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-            TrialForm.beside("part-stand")
-                    .typed("pip", "Pip across", "0 when clean")
-                    .typed("faceBy", "Face out of flat by", "if measured")
-                    .typed(BladeLife.BROKE, "Broke at a diameter of", "if it broke")
-                    .typed(BladeLife.COUNT, "Pieces cut", "1")
-                    .typed("speed", "Speed run", "as planned")
-                    .typed("feed", "Feed run", "as planned")
-                    .picked("pipSide", "Pip", Choice.of(PartTrial.PipSide.values(), PartTrial.PipSide::words))
-                    .picked("face", "Face", Choice.of(PartTrial.Face.values(), PartTrial.Face::words))
-                    .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words)),
-            PartTrial::prove);
+    private static final TrialForm TRIAL = TrialForm.beside("part-stand")
+            .typed("pip", "Pip across", "0 when clean")
+            .typed("faceBy", "Face out of flat by", "if measured")
+            .typed(BladeLife.BROKE, "Broke at a diameter of", "if it broke")
+            .typed(BladeLife.COUNT, "Pieces cut", "1")
+            .typed("speed", "Speed run", "as planned")
+            .typed("feed", "Feed run", "as planned")
+            .picked("pipSide", "Pip", PartTrial.PipSide.values())
+            .picked("face", "Face", PartTrial.Face.values())
+            .picked("sound", "Sound", Measured.Sound.values());
 
     /** Declares it. */
     public PartingFamily() {
-        super("parting", 3, PartField.values(), CUTS, TRIALS, BLADE_KIND, HOLDER_KIND);
+        super("parting", 3, PartField.values(), PartAnswer.RULES, TRIAL, BLADE_KIND, HOLDER_KIND);
+    }
+
+    @Override
+    public Read<PartCut> read(PlanRequest request) {
+        return PartReader.cut(request);
+    }
+
+    @Override
+    public Told tell(PartCut cut, UnitFormat say) {
+        return PartAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return PartTrial.prove(made);
     }
 
     @Override

@@ -8,14 +8,12 @@ import boldwedge.core.families.reaming.model.ReamCut;
 import boldwedge.core.families.reaming.report.ReamAnswer;
 import boldwedge.core.families.reaming.report.ReamTrial;
 import boldwedge.core.families.reaming.report.ReamerSolid;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.planning.Choice;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -25,7 +23,12 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Lessons;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -63,22 +66,45 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
             .drawnIn(Map.of(OPERATION, "ream"))
             .groundAndMeasured();
 
-    private static final Cuts<ReamCut> CUTS =
-            new Cuts<>(ReamReader::cut, ReamAnswer::show, ReamAnswer.RULES, ReamAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-                    TrialForm.beside("ream-sizes")
-                            .typed("near", "Hole at the mouth", "measured")
-                            .typed("far", "Hole at the bottom", "measured")
-                            .typed("soFar", "Holes reamed so far", "with this reamer")
-                            .picked("wall", "The wall", Choice.of(ReamTrial.Wall.values(), ReamTrial.Wall::words)),
-                    ReamTrial::prove)
-            .teaching(ReamTrial::about, ReamTrial::lesson)
-            .andTeaching(ReamTrial::worn);
+    private static final TrialForm TRIAL = TrialForm.beside("ream-sizes")
+            .typed("near", "Hole at the mouth", "measured")
+            .typed("far", "Hole at the bottom", "measured")
+            .typed("soFar", "Holes reamed so far", "with this reamer")
+            .picked("wall", "The wall", ReamTrial.Wall.values());
 
     /** Declares it. */
     public ReamingFamily() {
-        super("reaming", 5, ReamField.values(), CUTS, TRIALS, REAMER);
+        super("reaming", 5, ReamField.values(), ReamAnswer.RULES, TRIAL, REAMER);
+    }
+
+    @Override
+    public Read<ReamCut> read(PlanRequest request) {
+        return ReamReader.cut(request);
+    }
+
+    @Override
+    public Told tell(ReamCut cut, UnitFormat say) {
+        return ReamAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return ReamTrial.prove(made);
+    }
+
+    @Override
+    public boolean learns() {
+        return true;
+    }
+
+    @Override
+    public Optional<Lessons.About> about(PlanRequest request) {
+        return ReamTrial.about(request);
+    }
+
+    @Override
+    protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
+        return Lessons.together(Lessons.of(about(made.plan()), ReamTrial.lesson(made)), ReamTrial.worn(made));
     }
 
     @Override

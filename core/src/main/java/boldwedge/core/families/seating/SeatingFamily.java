@@ -7,14 +7,12 @@ import boldwedge.core.families.seating.entry.InsertPocketReader;
 import boldwedge.core.families.seating.model.InsertPocketCut;
 import boldwedge.core.families.seating.report.InsertPocketAnswer;
 import boldwedge.core.families.seating.report.InsertPocketTrial;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.planning.Choice;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -24,7 +22,10 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -44,23 +45,30 @@ public final class SeatingFamily extends DeclaredFamily<InsertPocketCut> {
                     "seat-body")
             .drawnIn(Map.of(OPERATION, "insert-holder"));
 
-    private static final Cuts<InsertPocketCut> CUTS = new Cuts<>(
-            InsertPocketReader::cut, InsertPocketAnswer::show, InsertPocketAnswer.RULES, InsertPocketAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-            TrialForm.beside("seat-body")
-                    .typed("floorDepth", "Floor below the top", "measured")
-                    .typed("edgeOff", "Indicator ran off", "along the leading edge")
-                    .typed("edgeWay", "Over a way of", "of the slide")
-                    .picked(
-                            "light",
-                            "Light at insert",
-                            Choice.of(InsertPocketTrial.Light.values(), InsertPocketTrial.Light::words)),
-            InsertPocketTrial::prove);
+    private static final TrialForm TRIAL = TrialForm.beside("seat-body")
+            .typed("floorDepth", "Floor below the top", "measured")
+            .typed("edgeOff", "Indicator ran off", "along the leading edge")
+            .typed("edgeWay", "Over a way of", "of the slide")
+            .picked("light", "Light at insert", InsertPocketTrial.Light.values());
 
     /** Declares it. */
     public SeatingFamily() {
-        super("seating", 9, InsertPocketField.values(), CUTS, TRIALS, KIND);
+        super("seating", 9, InsertPocketField.values(), InsertPocketAnswer.RULES, TRIAL, KIND);
+    }
+
+    @Override
+    public Read<InsertPocketCut> read(PlanRequest request) {
+        return InsertPocketReader.cut(request);
+    }
+
+    @Override
+    public Told tell(InsertPocketCut cut, UnitFormat say) {
+        return InsertPocketAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return InsertPocketTrial.prove(made);
     }
 
     @Override

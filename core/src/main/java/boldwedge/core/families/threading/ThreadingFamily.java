@@ -8,23 +8,21 @@ import boldwedge.core.families.threading.model.ThreadBit;
 import boldwedge.core.families.threading.model.ThreadCut;
 import boldwedge.core.families.threading.report.ThreadAnswer;
 import boldwedge.core.families.threading.report.ThreadTrial;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.StlWriter;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.ThreadCall;
 import boldwedge.core.language.measure.ThreadText;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.thread.IsoThreadLimits.ThreadClass;
 import boldwedge.core.mechanics.thread.UnifiedThreadLimits;
 import boldwedge.core.mechanics.wedge.Polyhedron;
-import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -35,7 +33,10 @@ import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Called;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -57,26 +58,33 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
                     "thread-tool")
             .drawnIn(Map.of(OPERATION, "thread"));
 
-    private static final Cuts<ThreadCut> CUTS =
-            new Cuts<>(ThreadReader::cut, ThreadAnswer::show, ThreadAnswer.RULES, ThreadAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-            TrialForm.beside("thread-limits")
-                    .typed("overWires", "Over three wires", "outside threads")
-                    .typed("pitchMeasured", "Pitch diameter", "by thread micrometer")
-                    .typed("overWiresFar", "Over wires, chuck end", "for taper")
-                    .typed("tenTurns", "Ten turns measure", "along the axis")
-                    .typed("besideBy", "Picked up beside by", "if it was moved")
-                    .picked(
-                            "gauge",
-                            "Nut, gauge or mate",
-                            Choice.of(ThreadTrial.Gauge.values(), ThreadTrial.Gauge::words))
-                    .picked("look", "Flanks look", Choice.of(ThreadTrial.Look.values(), ThreadTrial.Look::words)),
-            ThreadTrial::prove);
+    private static final TrialForm TRIAL = TrialForm.beside("thread-limits")
+            .typed("overWires", "Over three wires", "outside threads")
+            .typed("pitchMeasured", "Pitch diameter", "by thread micrometer")
+            .typed("overWiresFar", "Over wires, chuck end", "for taper")
+            .typed("tenTurns", "Ten turns measure", "along the axis")
+            .typed("besideBy", "Picked up beside by", "if it was moved")
+            .picked("gauge", "Nut, gauge or mate", ThreadTrial.Gauge.values())
+            .picked("look", "Flanks look", ThreadTrial.Look.values());
 
     /** Declares it. */
     public ThreadingFamily() {
-        super("threading", 8, ThreadField.values(), CUTS, TRIALS, KIND);
+        super("threading", 8, ThreadField.values(), ThreadAnswer.RULES, TRIAL, KIND);
+    }
+
+    @Override
+    public Read<ThreadCut> read(PlanRequest request) {
+        return ThreadReader.cut(request);
+    }
+
+    @Override
+    public Told tell(ThreadCut cut, UnitFormat say) {
+        return ThreadAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return ThreadTrial.prove(made);
     }
 
     @Override

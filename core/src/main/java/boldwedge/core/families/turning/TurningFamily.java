@@ -10,15 +10,12 @@ import boldwedge.core.families.turning.report.SetUpWords;
 import boldwedge.core.families.turning.report.TurningAnswer;
 import boldwedge.core.families.turning.report.TurningLessons;
 import boldwedge.core.families.turning.report.TurningTrial;
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightEntry;
@@ -32,7 +29,12 @@ import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Derived;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.trial.Calibration;
+import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Measured;
 import java.util.List;
 import java.util.Map;
@@ -52,34 +54,55 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
             .showing("regrinds", BLANK)
             .groundAndMeasured();
 
-    private static final Cuts<TurningCut> CUTS =
-            new Cuts<>(TurningReader::cut, TurningAnswer::show, TurningAnswer.RULES, TurningAnswer::tell);
-
-    private static final Trials TRIALS = Trials.of(
-                    TrialForm.beside("push-off")
-                            .typed("near", "Diameter near the chuck", "measured")
-                            .typed("far", "Diameter at the far end", "measured")
-                            .typed("apart", "Distance between them", "along the work")
-                            .typed("finish", "Finish", "if compared")
-                            .typed("speed", "Speed run", "as planned")
-                            .typed("feed", "Feed run", "as planned")
-                            .typed("depth", "Depth taken", "as planned")
-                            .picked("chip", "Chip", Choice.of(Measured.Chip.values(), Measured.Chip::words))
-                            .picked("sound", "Sound", Choice.of(Measured.Sound.values(), Measured.Sound::words))
-                            .picked(
-                                    "warmth",
-                                    "Warmth when measured",
-                                    Choice.of(Measured.Warmth.values(), Measured.Warmth::words))
-                            .moved("dialled", "Dialled, on the diameter", "− is in")
-                            .moved("tailstock", "Tailstock set over", "− to the tool")
-                            .moved("swung", "Taper swung out", "− far end smaller"),
-                    TurningTrial::prove)
-            .teaching(TurningLessons::about, TurningLessons::lesson)
-            .andTeaching(TurningLessons::besides);
+    private static final TrialForm TRIAL = TrialForm.beside("push-off")
+            .typed("near", "Diameter near the chuck", "measured")
+            .typed("far", "Diameter at the far end", "measured")
+            .typed("apart", "Distance between them", "along the work")
+            .typed("finish", "Finish", "if compared")
+            .typed("speed", "Speed run", "as planned")
+            .typed("feed", "Feed run", "as planned")
+            .typed("depth", "Depth taken", "as planned")
+            .picked("chip", "Chip", Measured.Chip.values())
+            .picked("sound", "Sound", Measured.Sound.values())
+            .picked("warmth", "Warmth when measured", Measured.Warmth.values())
+            .moved("dialled", "Dialled, on the diameter", "− is in")
+            .moved("tailstock", "Tailstock set over", "− to the tool")
+            .moved("swung", "Taper swung out", "− far end smaller");
 
     /** Declares it. */
     public TurningFamily() {
-        super("turning", 1, TurningField.values(), CUTS, TRIALS, KIND);
+        super("turning", 1, TurningField.values(), TurningAnswer.RULES, TRIAL, KIND);
+    }
+
+    @Override
+    public Read<TurningCut> read(PlanRequest request) {
+        return TurningReader.cut(request);
+    }
+
+    @Override
+    public Told tell(TurningCut cut, UnitFormat say) {
+        return TurningAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return TurningTrial.prove(made);
+    }
+
+    @Override
+    public boolean learns() {
+        return true;
+    }
+
+    @Override
+    public Optional<Lessons.About> about(PlanRequest request) {
+        return TurningLessons.about(request);
+    }
+
+    @Override
+    protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
+        return Lessons.together(
+                Lessons.of(about(made.plan()), TurningLessons.lesson(made)), TurningLessons.besides(made));
     }
 
     @Override

@@ -1,30 +1,21 @@
 package boldwedge.core.language.measure;
 
+import boldwedge.core.language.words.Worded;
+
 /** Where a value came from: what may be trusted how far. */
-public enum Origin {
+public enum Origin implements Worded {
     /** Written by whoever asks. */
-    TYPED("typed"),
+    TYPED,
     /** From the card of the machine. */
-    CARD("from the machine's card"),
+    CARD,
     /** Measured, or taught by trials. */
-    MEASURED("measured"),
+    MEASURED,
     /** From a table of materials or stock, with its source. */
-    TABLE("from the table"),
+    TABLE,
     /** Nobody said it and nobody measured it: a usual value was put in. */
-    ASSUMED("assumed"),
+    ASSUMED,
     /** The program's choice. */
-    CHOSEN("chosen"),
+    CHOSEN,
     /** Worked out from others. */
-    RECKONED("reckoned");
-
-    private final String words;
-
-    Origin(String words) {
-        this.words = words;
-    }
-
-    /** As it is said beside a value. */
-    public String words() {
-        return words;
-    }
+    RECKONED
 }

@@ -1,5 +1,6 @@
 package boldwedge.core.language.stock;
 
+import boldwedge.core.language.words.Worded;
 import java.util.List;
 
 /**
@@ -43,20 +44,10 @@ public record ToolSteel(
     }
 
     /** What a steel is cooled in. */
-    public enum Quench {
-        WATER("water or brine"),
-        OIL("oil"),
-        AIR("still air");
-
-        private final String words;
-
-        Quench(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Quench implements Worded {
+        WATER,
+        OIL,
+        AIR
     }
 
     /** A point of the tempering curve. */

@@ -2,42 +2,36 @@ package boldwedge.core.mechanics.hole;
 
 import boldwedge.core.language.measure.Drill;
 import boldwedge.core.language.measure.DrillTable;
+import boldwedge.core.language.words.Worded;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** The drills that a shop has. */
-public enum DrillSet {
-    METRIC_TENTHS("metric by 0.1 mm", "1 to 13 mm, and by 0.5 mm to 25 mm"),
-    METRIC_HALVES("metric by 0.5 mm", "1 to 25 mm"),
-    FRACTIONS("inch fractions", "by 64ths to 1 in"),
-    INDEX("inch fractions, numbers, letters", "the whole index, and by 64ths to 1 in"),
-    ALL("metric and inch", "all of these");
+public enum DrillSet implements Worded {
+    METRIC_TENTHS("1 to 13 mm, and by 0.5 mm to 25 mm"),
+    METRIC_HALVES("1 to 25 mm"),
+    FRACTIONS("by 64ths to 1 in"),
+    INDEX("the whole index, and by 64ths to 1 in"),
+    ALL("all of these");
 
     private static final double LARGEST_TENTH_MM = 13;
     private static final double LARGEST_METRIC_MM = 25;
     private static final double LARGEST_INCH_MM = 25.4;
     private static final double EXACT = 1e-6;
     private static final double ROUNDED_MM = 0.002;
-
-    private final String words;
     private final String more;
 
     @SuppressWarnings("ImmutableEnumChecker") // an unmodifiable list
     private final List<Drill> drills;
 
-    DrillSet(String words, String more) {
-        this.words = words;
+    DrillSet(String more) {
         this.more = more;
         this.drills = DrillTable.all().stream()
                 .filter(this::has)
                 .filter(drill -> !isFractionToo(drill))
                 .sorted(Comparator.comparingDouble(Drill::diameterMm))
                 .toList();
-    }
-
-    public String words() {
-        return words;
     }
 
     public String more() {

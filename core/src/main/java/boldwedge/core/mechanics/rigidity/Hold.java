@@ -1,25 +1,20 @@
 package boldwedge.core.mechanics.rigidity;
 
+import boldwedge.core.language.words.Worded;
+
 /** How the work is held, and so how it bends. */
-public enum Hold {
-    CHUCK("in the chuck", 1.0),
-    CHUCK_AND_CENTRE("in the chuck, with the centre up", 0.31),
-    BETWEEN_CENTRES("between centres", 0.4);
+public enum Hold implements Worded {
+    CHUCK(1.0),
+    CHUCK_AND_CENTRE(0.31),
+    BETWEEN_CENTRES(0.4);
 
     /** Thinner work than this takes no centre, mm: the hole would be most of it. */
     public static final double LEAST_CENTRED_MM = 4;
 
-    private final String words;
     private final double freeShare;
 
-    Hold(String words, double freeShare) {
-        this.words = words;
+    Hold(double freeShare) {
         this.freeShare = freeShare;
-    }
-
-    /** As it stands in the sentence of the cut. */
-    public String words() {
-        return words;
     }
 
     /**

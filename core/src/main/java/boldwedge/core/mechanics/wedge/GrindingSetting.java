@@ -1,5 +1,6 @@
 package boldwedge.core.mechanics.wedge;
 
+import boldwedge.core.language.words.Worded;
 import org.hipparchus.geometry.euclidean.threed.Rotation;
 import org.hipparchus.geometry.euclidean.threed.RotationConvention;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -15,22 +16,14 @@ import org.hipparchus.geometry.euclidean.threed.Vector3D;
  */
 public record GrindingSetting(Down down, double tiltRad, double swingRad) {
     /** The side that lies on the rest. */
-    public enum Down {
-        BASE("on its base", Vector3D.PLUS_K),
-        RIGHT_SIDE("on its right side, cutting edge up", Vector3D.MINUS_I),
-        LEFT_SIDE("on its left side", Vector3D.PLUS_I);
-
-        private final String words;
+    public enum Down implements Worded {
+        BASE(Vector3D.PLUS_K),
+        RIGHT_SIDE(Vector3D.MINUS_I),
+        LEFT_SIDE(Vector3D.PLUS_I);
         private final Vector3D up;
 
-        Down(String words, Vector3D up) {
-            this.words = words;
+        Down(Vector3D up) {
             this.up = up;
-        }
-
-        /** How to lay the bit. */
-        public String words() {
-            return words;
         }
 
         /** The tool's direction that is up from the rest. */

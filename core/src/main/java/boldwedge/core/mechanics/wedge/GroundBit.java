@@ -2,6 +2,7 @@ package boldwedge.core.mechanics.wedge;
 
 import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.language.words.Worded;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -44,7 +45,7 @@ public record GroundBit(
     private static final double STEEL_G_PER_CM3 = 7.85;
 
     /** Which is ground first. */
-    public enum Order {
+    public enum Order implements Worded {
         FLANKS_FIRST,
         TOP_FIRST
     }

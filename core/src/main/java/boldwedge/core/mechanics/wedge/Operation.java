@@ -1,25 +1,18 @@
 package boldwedge.core.mechanics.wedge;
 
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.wedge.InUse.Feeding;
 
 /** What a single-point bit for outside work is asked to do. */
-public enum Operation {
-    TURN("turn", Feeding.LENGTHWAYS),
-    SHOULDER("turn to a shoulder", Feeding.LENGTHWAYS),
-    FACE("face", Feeding.ACROSS),
-    TURN_AND_FACE("turn and face in one setting", Feeding.LENGTHWAYS);
-
-    private final String words;
+public enum Operation implements Worded {
+    TURN(Feeding.LENGTHWAYS),
+    SHOULDER(Feeding.LENGTHWAYS),
+    FACE(Feeding.ACROSS),
+    TURN_AND_FACE(Feeding.LENGTHWAYS);
     private final Feeding feeding;
 
-    Operation(String words, Feeding feeding) {
-        this.words = words;
+    Operation(Feeding feeding) {
         this.feeding = feeding;
-    }
-
-    /** As it stands in the sentence of the cut. */
-    public String words() {
-        return words;
     }
 
     /** The feed that decides forces and time. */

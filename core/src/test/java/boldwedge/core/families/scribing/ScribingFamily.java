@@ -1,6 +1,5 @@
 package boldwedge.core.families.scribing;
 
-import static boldwedge.core.families.scribing.ScribingField.LATHE;
 import static boldwedge.core.families.scribing.ScribingField.LENGTH;
 import static boldwedge.core.families.scribing.ScribingField.LINE;
 import static boldwedge.core.families.scribing.ScribingField.MATERIAL;
@@ -12,11 +11,9 @@ import static boldwedge.core.language.measure.Amount.mpa;
 import static boldwedge.core.language.measure.Amount.newtons;
 import static boldwedge.core.language.measure.Amount.rad;
 
-import boldwedge.core.family.Cuts;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
-import boldwedge.core.family.Trials;
 import boldwedge.core.language.drawing.Label;
 import boldwedge.core.language.drawing.Plate;
 import boldwedge.core.language.drawing.Role;
@@ -29,10 +26,7 @@ import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
-import boldwedge.core.mechanics.cutting.Lathe;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Entry;
@@ -66,21 +60,22 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
                     "scriber")
             .drawnIn(Map.of(OPERATION, "scribe"));
 
-    private static final Cuts<ScribedLine> CUTS = new Cuts<>(
-            ScribingFamily::cut,
-            ScribingFamily::chosen,
-            List.of((line, say) -> List.of(press(line, say))),
-            ScribingFamily::told);
-
-    private static final Trials TRIALS = Trials.of(
-            TrialForm.beside("scriber").typed("width", "Width of the line", "under a loupe"), ScribingFamily::judged);
+    private static final TrialForm TRIAL =
+            TrialForm.beside("scriber").typed("width", "Width of the line", "under a loupe");
 
     /** Declares it. */
     public ScribingFamily() {
-        super("scribing", Integer.MAX_VALUE, ScribingField.values(), CUTS, TRIALS, KIND);
+        super(
+                "scribing",
+                Integer.MAX_VALUE,
+                ScribingField.values(),
+                List.of((line, say) -> List.of(press(line, say))),
+                TRIAL,
+                KIND);
     }
 
-    private static Read<ScribedLine> cut(PlanRequest request) {
+    @Override
+    public Read<ScribedLine> read(PlanRequest request) {
         Reader reader = new Reader(request);
         return new Read<>(reader.states(), reader.line());
     }
@@ -91,29 +86,19 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
         }
 
         Optional<ScribedLine> line() {
-            Optional<WorkMaterial> work = StockCatalogue.shipped().workMaterial(choiceText(MATERIAL));
-            chosenFrom(OPERATION, Optional.of("scribe"), "operation", "");
-            chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-            chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
-            for (ScribingField field : ScribingField.values()) {
-                field.limits().ifPresent(limits -> measured(field, limits));
-            }
+            readAll(ScribingField.values());
             return hasErrors()
                     ? Optional.empty()
                     : Optional.of(new ScribedLine(
                             value(LINE),
                             typed(POINT).orElse(ScribedLine.USUAL_POINT),
                             value(LENGTH),
-                            work.orElseThrow().kc11MPa()));
+                            picked(MATERIAL, WorkMaterial.class).kc11MPa()));
         }
     }
 
-    private static void chosen(Chosen chosen, ScribedLine line) {
-        chosen.value(POINT, Quantity.ANGLE, line.pointRad());
-        chosen.value(PRESS, Quantity.FORCE, line.pressN());
-    }
-
-    private static Told told(ScribedLine line, UnitFormat say) {
+    @Override
+    public Told tell(ScribedLine line, UnitFormat say) {
         Figures figures = new Figures(say);
         figures.at(Station.REACH);
         figures.add("press", "Pressed with", newtons(line.pressN()));
@@ -183,10 +168,11 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
                 Optional.empty());
     }
 
-    private static TrialAnswer judged(TrialRequest request) {
+    @Override
+    protected TrialAnswer judge(TrialRequest request) {
         TrialReader reader = new TrialReader(request);
         OptionalDouble width = reader.value("width", "Width of the line", new Limits(Quantity.LENGTH, 0.001, 5));
-        Optional<ScribedLine> line = cut(request.plan()).cut();
+        Optional<ScribedLine> line = read(request.plan()).cut();
         if (reader.hasErrors() || width.isEmpty() || line.isEmpty()) {
             return reader.stopped("Type how wide the line came out.");
         }

@@ -19,7 +19,6 @@ import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.Insert;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
-import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.wedge.TypedSignature;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
@@ -103,34 +102,14 @@ public final class BoreReader extends FieldReader {
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<BoreJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
-        chosenFrom(OPERATION, Optional.of("bore"), "operation", "");
-        Optional<WorkMaterial> work =
-                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
         unlessPicked(BIT, bitThatFits());
-        Optional<Insert> insert = stock.insert(choiceText(BIT));
-        Optional<Blank> bit = insert.map(Insert::asBlank)
-                .or(() ->
-                        stock.blank(choiceText(BIT)).filter(blank -> blank.tip().isEmpty()));
-        Optional<Recess.Kind> recess = picked(RECESS, Recess.Kind.values(), Recess.Kind::words, "recess");
-        chosenFrom(BIT, bit.map(Blank::name), "bit for a bar", "Pick one from the list.");
-        Optional<BarMaterial> bar =
-                listed(BAR_MATERIAL, stock.barMaterial(choiceText(BAR_MATERIAL)), BarMaterial::name, "bar material");
-        Optional<Bottom> bottom = picked(BOTTOM, Bottom.values(), Bottom::words, "bottom");
-        Optional<BarHeld> held = picked(HELD, BarHeld.values(), BarHeld::words, "way of holding a bar");
-        chosenFrom(
-                LATHE,
-                request.lathe().map(Lathe::name),
-                "machine",
-                "Pick one of the shop's machines, or enter a new one.");
+        readAll(values());
         String teaching = choiceText(TEACHING);
         chosenFrom(
                 TEACHING,
                 teaching.equals("used") || teaching.equals("left-out") ? Optional.of(teaching) : Optional.empty(),
                 "use of trials",
                 "It can be used or left-out.");
-        for (BoreField field : BoreField.values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
         Optional<Tolerance> tolerance = tolerance(TOLERANCE, typed(FINISHED));
         if (hasErrors()) {
             return Optional.empty();
@@ -141,7 +120,10 @@ public final class BoreReader extends FieldReader {
         // What was made counts, once it is: the drawing only until then.
         double barMm = typed(MADE_BAR).orElse(drawnBar);
         double overhang = typed(OVERHANG).orElse(Math.ceil(depth + Math.max(3, 0.4 * barMm)));
-        boolean centres = held.orElseThrow() == BarHeld.CENTRES;
+        BarHeld held = picked(HELD, BarHeld.class);
+        Blank bit = picked(BIT, Blank.class);
+        Recess.Kind recess = picked(RECESS, Recess.Kind.class);
+        boolean centres = held == BarHeld.CENTRES;
         double span = typed(SPAN).orElse(typed(BAR_LENGTH).orElse(Math.ceil(3 * depth + 60)));
         double drawnLength = typed(BAR_LENGTH).orElse(centres ? span : Math.ceil(overhang + BoreJob.GRIP * drawnBar));
         double whole = typed(MADE_LENGTH).orElse(drawnLength);
@@ -152,23 +134,23 @@ public final class BoreReader extends FieldReader {
         Calibration taught = teachings.ofSize();
         BoreJob job = BoreJobBuilder.builder()
                 .units(request.units())
-                .work(work.orElseThrow().withForce(taught.force()))
+                .work(picked(MATERIAL, WorkMaterial.class).withForce(taught.force()))
                 .startMm(start)
                 .finishedMm(value(FINISHED))
                 .tolerance(tolerance.orElseThrow())
                 .holeDepthMm(depth)
-                .bottom(bottom.orElseThrow())
+                .bottom(picked(BOTTOM, Bottom.class))
                 .outOfRoundMm(value(OUT_OF_ROUND))
                 .raMm(value(FINISH) / 1000)
                 .outsideMm(typed(OUTSIDE).orElse(1.7 * value(FINISHED)))
                 .stickOutMm(typed(STICK_OUT).orElse(depth))
-                .held(held.orElseThrow())
+                .held(held)
                 .lathe(request.lathe().orElseThrow())
-                .bit(bit.orElseThrow())
-                .tool(stock.toolMaterial(bit.get()))
+                .bit(bit)
+                .tool(stock.toolMaterial(bit))
                 .bitAngleRad(value(BIT_ANGLE))
-                .flankMm(typed(FLANK).orElse(bit.get().heightMm() * 0.75))
-                .barMaterial(bar.orElseThrow())
+                .flankMm(typed(FLANK).orElse(bit.heightMm() * 0.75))
+                .barMaterial(picked(BAR_MATERIAL, BarMaterial.class))
                 .barMm(barMm)
                 .barLengthMm(whole)
                 .overhangMm(overhang)
@@ -190,8 +172,8 @@ public final class BoreReader extends FieldReader {
                                         : USUAL_FINISH_DEPTH_INCH)))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
-                .insert(insert)
-                .recess(recess.filter(kind -> kind != Recess.Kind.NONE).map(this::recess))
+                .insert(stock.insert(choiceText(BIT)))
+                .recess(recess == Recess.Kind.NONE ? Optional.empty() : Optional.of(recess(recess)))
                 .headMm(value(HEAD))
                 .holderSideMm(typed(HOLDER_SIDE).orElse(Math.max(16, Math.ceil(1.8 * barMm))))
                 .taught(taught)

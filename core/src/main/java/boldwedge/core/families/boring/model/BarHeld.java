@@ -1,5 +1,6 @@
 package boldwedge.core.families.boring.model;
 
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.hole.BoreFit;
 import boldwedge.core.mechanics.rigidity.Bar;
 import boldwedge.core.mechanics.rigidity.BarModes;
@@ -7,9 +8,9 @@ import boldwedge.core.mechanics.rigidity.BarSection;
 import boldwedge.core.mechanics.rigidity.Beam;
 
 /** How a boring bar is held: what differs by it in the numbers is answered here. Lengths in mm, forces in N. */
-public enum BarHeld {
+public enum BarHeld implements Worded {
     /** The bar stands still, held at one end, and the work turns in the chuck. */
-    POST("in the tool post") {
+    POST {
         @Override
         public double heightInUse(BoreJob job) {
             return job.heightMm();
@@ -26,9 +27,9 @@ public enum BarHeld {
         }
     },
     /** The bar turns, held at one end in a head on a mill's spindle; the work stands on the table. */
-    HEAD("in a boring head on the mill"),
+    HEAD,
     /** The bar turns between the lathe's centres; the work stands on the carriage. */
-    CENTRES("between centres, the work on the carriage") {
+    CENTRES {
         // It bends like a third of itself held at one end.
         @Override
         public double slenderness(BoreJob job) {
@@ -79,17 +80,6 @@ public enum BarHeld {
             return (job.barLengthMm() - job.spanMm()) / 2 + job.cutterAtMm();
         }
     };
-
-    private final String words;
-
-    BarHeld(String words) {
-        this.words = words;
-    }
-
-    /** As it stands in the sentence of the cut. */
-    public String words() {
-        return words;
-    }
 
     /** Whether the bar turns and the work stands still. */
     public boolean barTurns() {

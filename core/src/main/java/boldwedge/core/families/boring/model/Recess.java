@@ -1,5 +1,7 @@
 package boldwedge.core.families.boring.model;
 
+import boldwedge.core.language.words.Worded;
+
 /**
  * A groove in the wall of a bored hole.
  *
@@ -17,21 +19,10 @@ public record Recess(Kind kind, double diameterMm, double widthMm, double atMm, 
     public static final double FILL = 0.75;
 
     /** What is cut. */
-    public enum Kind {
-        NONE("no recess"),
-        PLAIN("a recess"),
-        O_RING("a gland for an O-ring");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
-
-        /** As it stands in the sentence of the cut. */
-        public String words() {
-            return words;
-        }
+    public enum Kind implements Worded {
+        NONE,
+        PLAIN,
+        O_RING
     }
 
     /** Depth below the wall of a hole, mm. */

@@ -3,15 +3,11 @@ package boldwedge.core.families.boring.report;
 import static boldwedge.core.families.boring.entry.BoreField.*;
 import static boldwedge.core.language.measure.Amount.*;
 
-import boldwedge.core.families.boring.model.BarEnd;
 import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.families.boring.model.BoreInfluences;
 import boldwedge.core.families.boring.model.BoreJob;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.mechanics.wedge.ToolSignature;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Figures;
@@ -49,44 +45,6 @@ public final class BoreAnswer {
                         Drawn.of("lobes", () -> BoreGraphs.lobes(cut, say)),
                         drawing),
                 () -> new BarRoute(cut, say, drawing.scene()).steps());
-    }
-
-    /** Shows what was chosen, and the recommended range beside what was typed. */
-    public static void show(Chosen chosen, BoreCut cut) {
-        BoreJob job = cut.job();
-        ToolSignature s = cut.signature();
-        chosen.angle(BACK_RAKE, cut.advice().backRake(), s.backRake());
-        chosen.angle(SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
-        chosen.angle(RELIEF, cut.advice().endRelief(), s.endRelief());
-        chosen.angle(SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
-        chosen.angle(END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
-        chosen.angle(SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
-        chosen.nose(NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
-        chosen.length(OUTSIDE, job.outsideMm());
-        chosen.length(STICK_OUT, job.stickOutMm());
-        chosen.length(FLANK, job.flankMm());
-        chosen.length(BAR_DIAMETER, job.barMm());
-        chosen.length(BAR_LENGTH, job.barLengthMm());
-        chosen.length(OVERHANG, job.overhangMm());
-        chosen.length(NECK_DIAMETER, job.neckMm());
-        chosen.length(SPAN, job.spanMm());
-        chosen.length(CUTTER_AT, job.cutterAtMm());
-        chosen.length(MADE_LENGTH, job.barLengthMm());
-        chosen.length(MADE_BAR, job.barMm());
-        chosen.length(MADE_CROSS, BarEnd.crossing(job));
-        chosen.length(MADE_NECK, job.neckMm());
-        chosen.length(DEPTH, job.depthMm());
-        chosen.length(HOLDER_SIDE, job.holderSideMm());
-        job.recess().ifPresent(recess -> {
-            chosen.length(RECESS_DIAMETER, recess.diameterMm());
-            chosen.length(RECESS_WIDTH, recess.widthMm());
-            chosen.length(RECESS_AT, recess.atMm());
-        });
-        chosen.value(FEED, Quantity.FEED, cut.cutting().feedMm());
-        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.cutting().rpm());
-        chosen.value(STIFFNESS, Quantity.STIFFNESS, 1 / cut.stiffness().tool());
-        chosen.value(DAMPING, Quantity.RATIO, cut.mode().damping());
-        chosen.value(RING, Quantity.FREQUENCY, cut.mode().hz());
     }
 
     private static List<Figure> figures(BoreCut cut, UnitFormat say) {

@@ -12,8 +12,6 @@ import boldwedge.core.language.stock.Head;
 import boldwedge.core.language.stock.ScrewSize;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
-import boldwedge.core.mechanics.cutting.Lathe;
-import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
@@ -43,21 +41,11 @@ public final class CounterboreReader extends FieldReader {
 
     private Optional<CounterboreJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
-        chosenFrom(OPERATION, Optional.of("counterbore"), "operation", "");
-        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        listed(HEAD, "head or washer");
-        Optional<Kind> kind = listed(KIND, constant(KIND, Kind.values()), Kind::words, "kind of counterbore");
-        listed(STEEL, "steel");
-        listed(PILOT_IS, "pilot");
-        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
-        for (Entry field : values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
+        readAll(values());
         if (hasErrors()) {
             return Optional.empty();
         }
-        stone(kind.orElseThrow());
+        stone(picked(KIND, Kind.class));
         Optional<Head> head = stock.head(choiceText(HEAD));
         double headMm = typed(HEAD_DIAMETER)
                 .orElse(head.map(Head::diameterMm)
@@ -72,7 +60,7 @@ public final class CounterboreReader extends FieldReader {
         }
         return Optional.of(CounterboreJobBuilder.builder()
                 .units(units)
-                .work(work.orElseThrow())
+                .work(picked(MATERIAL, WorkMaterial.class))
                 .lathe(request.lathe().orElseThrow())
                 .head(head)
                 .headMm(headMm)
@@ -80,14 +68,13 @@ public final class CounterboreReader extends FieldReader {
                 .holeMm(hole)
                 .depthMm(typed(DEPTH))
                 .seats((int) Math.rint(value(SEATS)))
-                .kind(kind.orElseThrow())
+                .kind(picked(KIND, Kind.class))
                 .steel(stock.steel(choiceText(STEEL)))
                 .stoneRpm(value(STONE))
                 .grinderRpm(value(GRINDER))
                 .stoneMm(value(STONE_DIAMETER))
                 .outsideMm(typed(OUTSIDE))
-                .loosePilot(
-                        choiceText(PILOT_IS).equals("loose") && choiceText(KIND).equals("steel"))
+                .loosePilot(is(PILOT_IS, "loose") && is(KIND, "steel"))
                 .pilotMm(typed(PILOT))
                 .pilotLengthMm(typed(PILOT_LENGTH))
                 .lips(typed(LIPS))

@@ -4,6 +4,7 @@ import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.Head;
 import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.cutting.Lathe;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
@@ -65,20 +66,10 @@ public record CounterboreJob(
         OptionalDouble speedRpm)
         implements CounterboreJobBuilder.With {
     /** How a counterbore is made. */
-    public enum Kind {
-        DRILL("from a sacrificed drill"),
-        STEEL("from tool steel"),
-        END_MILL("an end mill with a plug in the hole");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Kind implements Worded {
+        DRILL,
+        STEEL,
+        END_MILL;
 
         /** Whether its pilot is ground. */
         public boolean ground() {

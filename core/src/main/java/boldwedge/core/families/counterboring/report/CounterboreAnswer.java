@@ -5,9 +5,7 @@ import static boldwedge.core.language.measure.Amount.*;
 
 import boldwedge.core.families.counterboring.model.CounterboreCut;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -30,21 +28,6 @@ public final class CounterboreAnswer {
                 figures(cut, say).all(),
                 List.of(Drawn.of("seat", () -> CounterboreScenes.seat(cut, say)), tool, stone),
                 () -> new CounterboreRoute(cut, say, tool.scene(), stone.scene()).steps());
-    }
-
-    /** Shows what was chosen. */
-    public static void show(Chosen chosen, CounterboreCut cut) {
-        chosen.length(HEAD_DIAMETER, cut.job().headMm());
-        chosen.length(HEAD_HEIGHT, cut.job().headHeightMm());
-        chosen.length(HOLE, cut.job().holeMm());
-        chosen.length(DEPTH, cut.depthMm());
-        chosen.length(OUTSIDE, cut.outsideMm());
-        chosen.length(PILOT, cut.pilotMm());
-        chosen.length(PILOT_LENGTH, cut.pilotLengthMm());
-        chosen.value(LIPS, Quantity.RATIO, cut.lips());
-        chosen.length(HANDLE, cut.job().handleMm());
-        chosen.value(FEED, Quantity.FEED, cut.feedMm());
-        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
     }
 
     private static Figures figures(CounterboreCut cut, UnitFormat say) {

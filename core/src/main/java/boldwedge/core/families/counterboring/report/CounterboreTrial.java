@@ -12,6 +12,7 @@ import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.TrialAnswer;
@@ -37,38 +38,18 @@ public final class CounterboreTrial {
     private final UnitFormat say;
 
     /** What the floor of the seat shows. */
-    public enum Floor {
-        CLEAN("clean"),
-        RING("a ring stands on it"),
-        WAVES("waves of chatter"),
-        TORN("torn");
-
-        private final String words;
-
-        Floor(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Floor implements Worded {
+        CLEAN,
+        RING,
+        WAVES,
+        TORN
     }
 
     /** What the hole shows. */
-    public enum Hole {
-        UNTOUCHED("untouched"),
-        SCRAPED("scraped or opened"),
-        BESIDE("the seat stands beside it");
-
-        private final String words;
-
-        Hole(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Hole implements Worded {
+        UNTOUCHED,
+        SCRAPED,
+        BESIDE
     }
 
     private CounterboreTrial(TrialRequest request) {

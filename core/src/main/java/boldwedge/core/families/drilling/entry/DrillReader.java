@@ -9,11 +9,8 @@ import boldwedge.core.families.drilling.model.DrillJob.Purpose;
 import boldwedge.core.families.drilling.model.DrillJob.Start;
 import boldwedge.core.families.drilling.model.DrillJobBuilder;
 import boldwedge.core.language.stock.ScrewSize;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
-import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.hole.DrillSet;
-import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
@@ -37,47 +34,34 @@ public final class DrillReader extends FieldReader {
     }
 
     private Optional<DrillJob> read() {
-        StockCatalogue stock = StockCatalogue.shipped();
-        chosenFrom(OPERATION, Optional.of("drill"), "operation", "");
-        Optional<WorkMaterial> work =
-                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
-        Optional<Purpose> purpose = listed(PURPOSE, constant(PURPOSE, Purpose.values()), Purpose::words, "purpose");
-        Optional<ScrewSize> screw = listed(SCREW, stock.screw(choiceText(SCREW)), ScrewSize::name, "screw");
-        boolean blind = choiceText(BOTTOM).equals("blind");
-        listed(BOTTOM, "bottom");
         unlessPicked(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
-        Optional<DrillSet> set = listed(SET, constant(SET, DrillSet.values()), DrillSet::words, "set of drills");
-        Optional<Ground> ground = listed(GROUND, constant(GROUND, Ground.values()), Ground::words, "way of grinding");
-        Optional<Start> start = listed(START, constant(START, Start.values()), Start::words, "start");
-        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
-        for (Entry field : values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
+        readAll(values());
         if (hasErrors()) {
             return Optional.empty();
         }
-        Purpose holeFor = purpose.orElseThrow();
+        Purpose holeFor = picked(PURPOSE, Purpose.class);
+        ScrewSize screw = picked(SCREW, ScrewSize.class);
         double size = switch (holeFor) {
-            case TAP -> screw.orElseThrow().threadMm();
-            case CLEAR -> screw.orElseThrow().clearanceMm();
+            case TAP -> screw.threadMm();
+            case CLEAR -> screw.clearanceMm();
             case HOLE, REAM, BORE, ROD -> value(SIZE);
         };
         return Optional.of(DrillJobBuilder.builder()
                 .purpose(holeFor)
                 .sizeMm(size)
-                .screw(holeFor.screwed() ? screw : Optional.empty())
+                .screw(holeFor.screwed() ? Optional.of(screw) : Optional.empty())
                 .engagement(typed(ENGAGEMENT))
                 .depthMm(value(DEPTH))
-                .through(!blind)
+                .through(is(BOTTOM, "through"))
                 .wallMm(typed(WALL))
-                .work(work.orElseThrow())
+                .work(picked(MATERIAL, WorkMaterial.class))
                 .lathe(request.lathe().orElseThrow())
-                .set(set.orElseThrow())
+                .set(picked(SET, DrillSet.class))
                 .drillMm(typed(DRILL))
                 .pointRad(value(POINT))
                 .flutesMm(typed(FLUTES))
-                .ground(ground.orElseThrow())
-                .start(start.orElseThrow())
+                .ground(picked(GROUND, Ground.class))
+                .start(picked(START, Start.class))
                 .pilotMm(value(PILOT))
                 .stickOutMm(typed(STICK_OUT))
                 .handleMm(typed(HANDLE).orElse(request.lathe().orElseThrow().tailHandleOrUsual()))

@@ -2,6 +2,7 @@ package boldwedge.core.families.drilling.model;
 
 import boldwedge.core.language.stock.ScrewSize;
 import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.hole.DrillSet;
 import boldwedge.core.trial.Calibration;
@@ -55,23 +56,13 @@ public record DrillJob(
         Calibration taught)
         implements DrillJobBuilder.With {
     /** What a drilled hole is for. */
-    public enum Purpose {
-        HOLE("a plain hole"),
-        TAP("a hole to tap"),
-        CLEAR("a clearance hole"),
-        REAM("a hole to ream"),
-        BORE("a hole to bore"),
-        ROD("a hole for a push rod");
-
-        private final String words;
-
-        Purpose(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Purpose implements Worded {
+        HOLE,
+        TAP,
+        CLEAR,
+        REAM,
+        BORE,
+        ROD;
 
         /** Whether its size comes from a screw. */
         public boolean screwed() {
@@ -80,36 +71,16 @@ public record DrillJob(
     }
 
     /** How a drill was ground. */
-    public enum Ground {
-        MACHINE("by machine, lips alike"),
-        HAND("by hand"),
-        WORN("worn or chipped");
-
-        private final String words;
-
-        Ground(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Ground implements Worded {
+        MACHINE,
+        HAND,
+        WORN
     }
 
     /** How a hole is started. */
-    public enum Start {
-        CENTRED("centre drill first"),
-        PILOTED("short drill first"),
-        BARE("with the drill itself");
-
-        private final String words;
-
-        Start(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Start implements Worded {
+        CENTRED,
+        PILOTED,
+        BARE
     }
 }

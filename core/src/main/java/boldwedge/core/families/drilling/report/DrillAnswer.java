@@ -4,11 +4,8 @@ import static boldwedge.core.families.drilling.entry.DrillField.*;
 import static boldwedge.core.language.measure.Amount.*;
 
 import boldwedge.core.families.drilling.model.DrillCut;
-import boldwedge.core.families.drilling.model.DrillJob.Purpose;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -29,19 +26,6 @@ public final class DrillAnswer {
         Drawn sizes = Drawn.of("drill-sizes", () -> DrillScenes.sizes(cut, say, OptionalDouble.empty()));
         return new Told(
                 figures(cut, say).all(), List.of(hole, sizes), () -> new DrillRoute(cut, say, hole.scene()).steps());
-    }
-
-    /** Shows what was chosen. */
-    public static void show(Chosen chosen, DrillCut cut) {
-        chosen.length(DRILL, cut.drill().diameterMm());
-        chosen.length(FLUTES, cut.flutesMm());
-        chosen.length(STICK_OUT, cut.stickOutMm());
-        chosen.length(HANDLE, cut.job().handleMm());
-        chosen.value(FEED, Quantity.FEED, cut.feedMm());
-        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
-        if (cut.job().purpose() == Purpose.TAP) {
-            chosen.value(ENGAGEMENT, Quantity.RATIO, cut.engagement(cut.targetMm()));
-        }
     }
 
     private static Figures figures(DrillCut cut, UnitFormat say) {

@@ -16,6 +16,7 @@ import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.hole.CutsOver;
 import boldwedge.core.planning.Fixer;
 import boldwedge.core.planning.PlanRequest;
@@ -51,20 +52,10 @@ public final class DrillTrial {
     private final UnitFormat say;
 
     /** Sides that a trial may show. */
-    public enum Look {
-        CLEAN("clean"),
-        TORN("torn, rough"),
-        RINGS("spiral marks");
-
-        private final String words;
-
-        Look(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Look implements Worded {
+        CLEAN,
+        TORN,
+        RINGS
     }
 
     private DrillTrial(TrialRequest request) {

@@ -10,7 +10,6 @@ import boldwedge.core.families.hardening.model.HeatJobBuilder;
 import boldwedge.core.families.hardening.model.HeatLoad;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.Written;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.language.stock.ToolSteel.Quench;
 import boldwedge.core.mechanics.heat.Tempering;
@@ -42,30 +41,22 @@ public final class HeatReader extends FieldReader {
     }
 
     private Optional<HeatJob> read() {
-        Optional<ToolSteel> steel = StockCatalogue.shipped().steel(choiceText(STEEL));
-        chosenFrom(OPERATION, Optional.of("harden"), "operation", "");
-        chosenFrom(STEEL, steel.map(ToolSteel::name), "steel", "Pick one from the list.");
-        Optional<Why> why = listed(WHY, constant(WHY, Why.values()), Why::words, "reason");
-        Optional<Shape> shape = listed(SHAPE, constant(SHAPE, Shape.values()), Shape::words, "shape");
-        Optional<Wrap> wrap = listed(WRAP, constant(WRAP, Wrap.values()), Wrap::words, "wrapping");
-        listed(QUENCH, "bath");
-        for (Entry field : values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
+        readAll(values());
         if (hasErrors()) {
             return Optional.empty();
         }
+        ToolSteel steel = picked(STEEL, ToolSteel.class);
         return Optional.of(HeatJobBuilder.builder()
-                .steel(steel.orElseThrow())
-                .why(why.orElseThrow())
-                .shape(shape.orElseThrow())
+                .steel(steel)
+                .why(picked(WHY, Why.class))
+                .shape(picked(SHAPE, Shape.class))
                 .sectionMm(value(SECTION))
                 .lengthMm(value(LENGTH))
                 .pieces((int) Math.rint(value(PIECES)))
                 .otherSectionMm(value(OTHER_SECTION))
                 .otherLengthMm(value(OTHER_LENGTH))
                 .wantedHrc(typed(WANTED))
-                .wrap(wrap.orElseThrow())
+                .wrap(picked(WRAP, Wrap.class))
                 .quench(Arrays.stream(Quench.values())
                         .filter(quench -> Entry.choice(quench).equals(choiceText(QUENCH)))
                         .findFirst())
@@ -74,7 +65,7 @@ public final class HeatReader extends FieldReader {
                 .temperC(typed(TEMPER))
                 .temperMin(typed(TEMPER_TIME))
                 .bathLitres(value(LITRES) / MM3_PER_LITRE)
-                .bathC(typed(BATH).orElseGet(() -> usualBath(steel.orElseThrow())))
+                .bathC(typed(BATH).orElseGet(() -> usualBath(steel)))
                 .flashC(value(FLASH))
                 .furnaceWatt(value(FURNACE))
                 .caseMm(value(CASE))

@@ -2,6 +2,7 @@ package boldwedge.core.families.hardening.model;
 
 import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.language.stock.ToolSteel.Quench;
+import boldwedge.core.language.words.Worded;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -56,21 +57,11 @@ public record HeatJob(
         double carburizeC)
         implements HeatJobBuilder.With {
     /** What steel is hardened for. */
-    public enum Why {
-        EDGE("to keep an edge"),
-        WEAR("against wear"),
-        TOUGH("against bruising, threads that last"),
-        STIFF("to make it stiffer");
-
-        private final String words;
-
-        Why(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Why implements Worded {
+        EDGE,
+        WEAR,
+        TOUGH,
+        STIFF;
 
         /** Hardness that is usually wanted for it, HRC. */
         public double usualHrc() {
@@ -84,39 +75,19 @@ public record HeatJob(
     }
 
     /** What may crack a piece. */
-    public enum Shape {
-        PLAIN("plain, corners round"),
-        STEPPED("with a sharp step"),
-        DRILLED("with holes near an edge"),
-        THREADED("with threads or keyways");
-
-        private final String words;
-
-        Shape(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Shape implements Worded {
+        PLAIN,
+        STEPPED,
+        DRILLED,
+        THREADED
     }
 
     /** What keeps the air off. */
-    public enum Wrap {
-        FOIL("wrapped in foil"),
-        BOX("boxed with charcoal"),
-        COAT("coated"),
-        BARE("bare");
-
-        private final String words;
-
-        Wrap(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Wrap implements Worded {
+        FOIL,
+        BOX,
+        COAT,
+        BARE;
 
         /** Share of the bare skin that is left soft. */
         public double skinShare() {

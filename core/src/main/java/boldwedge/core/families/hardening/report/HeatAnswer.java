@@ -10,7 +10,6 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.MakeStep;
@@ -71,16 +70,6 @@ public final class HeatAnswer {
                 .cautioned(
                         "The box gives off carbon monoxide: vent the furnace outdoors.",
                         "Gas and furnaces: follow their maker's instructions and the local codes.");
-    }
-
-    /** Shows what was chosen. */
-    public static void show(Chosen chosen, HeatLoad load) {
-        chosen.value(WANTED, Quantity.HARDNESS, load.wantedHrc());
-        chosen.value(HEAT, Quantity.TEMPERATURE, load.treatment().hardenC());
-        chosen.value(SOAK, Quantity.TIME, load.treatment().soakMin());
-        chosen.value(BATH, Quantity.TEMPERATURE, load.job().bathC());
-        chosen.value(TEMPER, Quantity.TEMPERATURE, load.treatment().temperC());
-        chosen.value(TEMPER_TIME, Quantity.TIME, load.treatment().temperMin());
     }
 
     private static Figures figures(HeatLoad load, UnitFormat say) {

@@ -17,6 +17,7 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.language.stock.ToolSteel.Quench;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.heat.Tempering;
 import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.planning.Read;
@@ -49,37 +50,17 @@ public final class HeatTrial {
     private final UnitFormat say;
 
     /** How a file takes it. */
-    public enum File {
-        SKATES("skates off"),
-        SKIN_ONLY("bites the skin, then skates"),
-        BITES("bites all through");
-
-        private final String words;
-
-        File(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum File implements Worded {
+        SKATES,
+        SKIN_ONLY,
+        BITES
     }
 
     /** What it looks like. */
-    public enum Look {
-        WHOLE("whole"),
-        CRACKED("cracked"),
-        SCALED("scaled");
-
-        private final String words;
-
-        Look(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Look implements Worded {
+        WHOLE,
+        CRACKED,
+        SCALED
     }
 
     private HeatTrial(TrialRequest request) {

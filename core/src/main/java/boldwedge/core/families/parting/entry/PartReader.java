@@ -66,35 +66,12 @@ public final class PartReader extends FieldReader {
 
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<PartJob> read() {
-        StockCatalogue stock = StockCatalogue.shipped();
-        boolean groove = choiceText(OPERATION).equals("groove");
-        chosenFrom(OPERATION, Optional.of(groove ? "groove" : "part off"), "operation", "");
-        Optional<WorkMaterial> work =
-                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
         unlessPicked(BLADE, bladeThatFits());
-        Optional<Blade> blade = listed(BLADE, stock.blade(choiceText(BLADE)), Blade::name, "blade");
-        Optional<PartHold> hold = picked(HOLD, PartHold.values(), PartHold::words, "way of holding");
-        Optional<HolderKind> holder = picked(HOLDER, HolderKind.values(), HolderKind::words, "holder");
-        Optional<Boolean> behind = second(POST, "place for the tool");
-        Optional<Boolean> hollow = second(TOP, "top");
-        Optional<Boolean> two = second(BOLTS, "bolting");
-        lathe(LATHE);
-        for (PartField field : PartField.values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
+        readAll(values());
         if (hasErrors()) {
             return Optional.empty();
         }
-        PartJob job = job(
-                groove,
-                work.orElseThrow(),
-                blade.orElseThrow(),
-                hold.orElseThrow(),
-                holder.orElseThrow(),
-                behind.orElseThrow() || holder.orElseThrow() == HolderKind.REAR_BLOCK,
-                hollow.orElseThrow(),
-                two.orElseThrow() || holder.orElseThrow() == HolderKind.REAR_BLOCK,
-                request.lathe().orElseThrow());
+        PartJob job = job();
         if (job.holder().built() && request.text(HEIGHT).isEmpty()) {
             // Until it is measured the point stands where the holder as made puts it.
             job = job.withHeightMm(HolderGeometry.of(job).heightLeftMm());
@@ -107,16 +84,12 @@ public final class PartReader extends FieldReader {
         return hasErrors() ? Optional.empty() : Optional.of(job);
     }
 
-    private PartJob job(
-            boolean groove,
-            WorkMaterial work,
-            Blade blade,
-            PartHold hold,
-            HolderKind holder,
-            boolean behind,
-            boolean hollow,
-            boolean twoBolts,
-            Lathe lathe) {
+    private PartJob job() {
+        boolean groove = is(OPERATION, "groove");
+        Blade blade = picked(BLADE, Blade.class);
+        HolderKind holder = picked(HOLDER, HolderKind.class);
+        boolean twoBolts = is(BOLTS, "two") || holder == HolderKind.REAR_BLOCK;
+        Lathe lathe = request.lathe().orElseThrow();
         double diameter = value(DIAMETER);
         double end = groove ? typed(BOTTOM).orElse(Math.rint(0.75 * diameter * 10) / 10) : value(BORE);
         double depth = (diameter - end) / 2;
@@ -131,7 +104,7 @@ public final class PartReader extends FieldReader {
                 .orElse(Math.ceil(Math.max(Math.max(40, 2 * overhang), (twoBolts ? 5 : 3.5) * clears)));
         double shank = lathe.largestShankMm();
         return PartJobBuilder.builder()
-                .work(work)
+                .work(picked(MATERIAL, WorkMaterial.class))
                 .groove(groove)
                 .diameterMm(diameter)
                 .endMm(end)
@@ -139,13 +112,13 @@ public final class PartReader extends FieldReader {
                 .pieceMm(value(PIECE))
                 .pieces((int) Math.rint(value(PIECES)))
                 .atMm(value(AT))
-                .hold(hold)
+                .hold(picked(HOLD, PartHold.class))
                 .lathe(lathe)
-                .behind(behind)
+                .behind(is(POST, "behind") || holder == HolderKind.REAR_BLOCK)
                 .blade(blade)
                 .widthMm(width)
                 .leadRad(value(LEAD))
-                .hollow(hollow)
+                .hollow(is(TOP, "hollow"))
                 .squareRad(value(SQUARE))
                 .overhangMm(overhang)
                 .restMm(typed(REST).orElse(overhang))

@@ -1,22 +1,13 @@
 package boldwedge.core.families.parting.model;
 
+import boldwedge.core.language.words.Worded;
+
 /** What holds a parting blade. */
-public enum HolderKind {
-    POST("a holder in the tool post"),
-    SPLIT_BLOCK("a split block on the slide"),
-    SIDE_BLOCK("a block over the post's side, its foot on the slide"),
-    REAR_BLOCK("a doubled block behind, with two bolts");
-
-    private final String words;
-
-    HolderKind(String words) {
-        this.words = words;
-    }
-
-    /** As it stands in the sentence of the cut. */
-    public String words() {
-        return words;
-    }
+public enum HolderKind implements Worded {
+    POST,
+    SPLIT_BLOCK,
+    SIDE_BLOCK,
+    REAR_BLOCK;
 
     /** Whether it is one that the program designs. */
     public boolean built() {

@@ -3,15 +3,12 @@ package boldwedge.core.families.parting.report;
 import static boldwedge.core.families.parting.entry.PartField.*;
 import static boldwedge.core.language.measure.Amount.*;
 
-import boldwedge.core.families.parting.model.HolderDesign;
 import boldwedge.core.families.parting.model.PartCut;
 import boldwedge.core.families.parting.model.PartJob;
 import boldwedge.core.families.parting.model.Weakness;
 import boldwedge.core.families.parting.model.Weaknesses;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Figures;
@@ -50,39 +47,6 @@ public final class PartAnswer {
             making = () -> TipSteps.all(cut, say, tip.scene());
         }
         return new Told(figures(cut, say), List.copyOf(drawings), making);
-    }
-
-    /** Shows what was chosen, and the recommended range beside what was typed. */
-    public static void show(Chosen chosen, PartCut cut) {
-        PartJob job = cut.job();
-        HolderDesign design = job.design();
-        chosen.angle(RAKE, cut.advice().rake(), cut.rakeRad());
-        chosen.angle(RELIEF, cut.advice().relief(), cut.reliefRad());
-        chosen.angle(SIDE, cut.advice().side(), cut.sideRad());
-        chosen.length(BOTTOM, job.endMm());
-        chosen.length(GROOVE, job.grooveMm());
-        chosen.length(WIDTH, job.widthMm());
-        chosen.length(HEIGHT, job.heightMm());
-        chosen.length(OVERHANG, job.overhangMm());
-        chosen.length(REST, job.restMm());
-        chosen.length(BEFORE, job.beforeMm());
-        chosen.length(BOLT_AT, job.boltAtMm());
-        chosen.length(BOLT, job.boltMm());
-        chosen.length(BLOCK_WIDTH, design.widthMm());
-        chosen.length(BLOCK_LENGTH, design.lengthMm());
-        chosen.length(JAW, design.jawMm());
-        chosen.length(HINGE, design.drawnHingeMm());
-        chosen.length(CUTTER_TRUE, design.cutterTrueMm());
-        chosen.length(TAB, design.tabMm());
-        chosen.length(PLATE, design.plateMm());
-        chosen.length(SCREW, design.screwMm());
-        chosen.length(MADE_FLOOR, cut.geometry().floorMm());
-        chosen.length(MADE_SLOT, cut.geometry().slotMm());
-        chosen.length(MADE_HINGE, design.hinge());
-        chosen.length(MADE_TAB, cut.geometry().floorMm());
-        chosen.value(FEED, Quantity.FEED, cut.feedMm());
-        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
-        chosen.value(STIFFNESS, Quantity.STIFFNESS, 1 / PartCut.postGive(job));
     }
 
     private static List<Figure> figures(PartCut cut, UnitFormat say) {

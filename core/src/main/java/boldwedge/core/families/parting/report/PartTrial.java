@@ -15,6 +15,7 @@ import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.Fixer;
 import boldwedge.core.planning.Fixer.Proposal;
@@ -47,36 +48,16 @@ public final class PartTrial {
     private final UnitFormat say;
 
     /** How the piece's face came out. */
-    public enum Face {
-        FLAT("flat"),
-        DISHED("dished"),
-        DOMED("domed");
-
-        private final String words;
-
-        Face(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Face implements Worded {
+        FLAT,
+        DISHED,
+        DOMED
     }
 
     /** How the pip came off: cut round when the edge passes it on its own side of the axis, rubbed when beyond. */
-    public enum PipSide {
-        BELOW("cut round and standing"),
-        ABOVE("rubbed off");
-
-        private final String words;
-
-        PipSide(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum PipSide implements Worded {
+        BELOW,
+        ABOVE
     }
 
     private PartTrial(TrialRequest request) {

@@ -11,9 +11,7 @@ import boldwedge.core.families.reaming.model.ReamJobBuilder;
 import boldwedge.core.language.measure.Tolerance;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
-import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.hole.DrillSet;
-import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
@@ -39,23 +37,8 @@ public final class ReamReader extends FieldReader {
 
     private Optional<ReamJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
-        Optional<WorkMaterial> work = stock.workMaterial(choiceText(MATERIAL));
-        chosenFrom(OPERATION, Optional.of("ream"), "operation", "");
-        chosenFrom(MATERIAL, work.map(WorkMaterial::fullName), "material", "Pick one from the list.");
-        listed(BOTTOM, "bottom");
-        Optional<Before> before =
-                listed(BEFORE, constant(BEFORE, Before.values()), Before::words, "way to make the hole");
         unlessPicked(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
-        Optional<DrillSet> set = listed(SET, constant(SET, DrillSet.values()), DrillSet::words, "set of drills");
-        Optional<Kind> kind = listed(KIND, constant(KIND, Kind.values()), Kind::words, "kind of reamer");
-        listed(STEEL, "steel");
-        Optional<Helix> helix = listed(HELIX, constant(HELIX, Helix.values()), Helix::words, "kind of flutes");
-        listed(CUP, "wheel");
-        listed(FLOATING, "way of holding");
-        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
-        for (Entry field : values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
+        readAll(values());
         Optional<Tolerance> tolerance = tolerance(TOLERANCE, typed(SIZE));
         if (hasErrors()) {
             return Optional.empty();
@@ -63,20 +46,20 @@ public final class ReamReader extends FieldReader {
         double size = value(SIZE);
         return Optional.of(ReamJobBuilder.builder()
                 .units(units)
-                .work(work.orElseThrow())
+                .work(picked(MATERIAL, WorkMaterial.class))
                 .lathe(request.lathe().orElseThrow())
                 .sizeMm(size)
                 .leastMm(size + tolerance.orElseThrow().lowerMm())
                 .mostMm(size + tolerance.orElseThrow().upperMm())
                 .depthMm(value(DEPTH))
-                .through(choiceText(BOTTOM).equals("through"))
+                .through(is(BOTTOM, "through"))
                 .holes((int) Math.rint(value(HOLES)))
-                .before(before.orElseThrow())
-                .set(set.orElseThrow())
+                .before(picked(BEFORE, Before.class))
+                .set(picked(SET, DrillSet.class))
                 .beforeMm(typed(BEFORE_SIZE))
-                .kind(kind.orElseThrow())
+                .kind(picked(KIND, Kind.class))
                 .steel(stock.steel(choiceText(STEEL)))
-                .helix(helix.orElseThrow())
+                .helix(picked(HELIX, Helix.class))
                 .helixRad(
                         typed(LEAD).isPresent()
                                 ? Math.atan(Math.PI * size / typed(LEAD).getAsDouble())
@@ -95,9 +78,9 @@ public final class ReamReader extends FieldReader {
                 .slantRad(value(SLANT))
                 .madeMm(typed(MADE))
                 .offsetMm(value(OFFSET))
-                .floating(choiceText(FLOATING).equals("floating"))
+                .floating(is(FLOATING, "floating"))
                 .wheelMm(value(WHEEL))
-                .cup(choiceText(CUP).equals("cup"))
+                .cup(is(CUP, "cup"))
                 .stickOutMm(typed(STICK_OUT))
                 .handleMm(typed(HANDLE).orElse(request.lathe().orElseThrow().tailHandleOrUsual()))
                 .feedMm(typed(FEED))

@@ -3,6 +3,7 @@ package boldwedge.core.families.reaming.model;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.hole.DrillSet;
 import boldwedge.core.trial.Calibration;
@@ -94,53 +95,23 @@ public record ReamJob(
         Calibration taughtWear)
         implements ReamJobBuilder.With {
     /** How the hole before the reamer is made. */
-    public enum Before {
-        DRILLED("drilled"),
-        BORED("drilled, then bored");
-
-        private final String words;
-
-        Before(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Before implements Worded {
+        DRILLED,
+        BORED
     }
 
     /** Kinds of reamer. */
-    public enum Kind {
-        FLUTED("fluted reamer"),
-        D_BIT("D-bit"),
-        SLANT("slant-cut rod");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Kind implements Worded {
+        FLUTED,
+        D_BIT,
+        SLANT
     }
 
     /** How flutes wind. */
-    public enum Helix {
-        STRAIGHT("straight flutes"),
-        LEFT("left-hand helix"),
-        RIGHT("right-hand helix");
-
-        private final String words;
-
-        Helix(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Helix implements Worded {
+        STRAIGHT,
+        LEFT,
+        RIGHT
     }
 
     /** Width of the hole's tolerance, mm. */

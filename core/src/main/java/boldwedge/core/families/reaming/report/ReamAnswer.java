@@ -7,9 +7,7 @@ import boldwedge.core.families.reaming.model.ReamCut;
 import boldwedge.core.families.reaming.model.ReamJob.Helix;
 import boldwedge.core.families.reaming.model.ReamJob.Kind;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -35,24 +33,6 @@ public final class ReamAnswer {
                 figures(cut, say).all(),
                 List.of(side, end, sizes),
                 () -> new ReamerRoute(cut, say, side.scene(), end.scene()).steps());
-    }
-
-    /** Shows what was chosen. */
-    public static void show(Chosen chosen, ReamCut cut) {
-        chosen.length(BEFORE_SIZE, cut.beforeMm());
-        chosen.value(TEETH, Quantity.RATIO, cut.teeth());
-        if (cut.job().helix() != Helix.STRAIGHT) {
-            chosen.length(LEAD, cut.leadMm());
-        }
-        chosen.length(FLUTE, cut.fluteMm());
-        chosen.length(HEAD, cut.headMm());
-        chosen.length(SHANK, cut.shankMm());
-        chosen.length(LENGTH, cut.lengthMm());
-        chosen.length(MADE, cut.reamerMm());
-        chosen.length(STICK_OUT, cut.stickOutMm());
-        chosen.length(HANDLE, cut.job().handleMm());
-        chosen.value(FEED, Quantity.FEED, cut.feedMm());
-        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
     }
 
     private static Figures figures(ReamCut cut, UnitFormat say) {

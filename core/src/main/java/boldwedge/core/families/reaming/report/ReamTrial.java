@@ -15,6 +15,7 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.ToolSteel;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.hole.CutsOver;
 import boldwedge.core.planning.Fixer;
 import boldwedge.core.planning.Fixer.Proposal;
@@ -54,22 +55,12 @@ public final class ReamTrial {
     private final UnitFormat say;
 
     /** What the wall looks like. */
-    public enum Wall {
-        CLEAN("clean"),
-        ROUGH("rough or torn"),
-        FLATS("flats or lobes, seen or felt"),
-        SCORED("scored along"),
-        DRILL_MARKS("the drill's marks left");
-
-        private final String words;
-
-        Wall(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Wall implements Worded {
+        CLEAN,
+        ROUGH,
+        FLATS,
+        SCORED,
+        DRILL_MARKS
     }
 
     private ReamTrial(TrialRequest request) {

@@ -8,8 +8,6 @@ import boldwedge.core.families.seating.model.InsertPocketJob.Body;
 import boldwedge.core.families.seating.model.InsertPocketJob.Height;
 import boldwedge.core.families.seating.model.InsertPocketJobBuilder;
 import boldwedge.core.language.stock.Insert;
-import boldwedge.core.language.stock.StockCatalogue;
-import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
@@ -31,20 +29,12 @@ public final class InsertPocketReader extends FieldReader {
     }
 
     private Optional<InsertPocketJob> read() {
-        StockCatalogue stock = StockCatalogue.shipped();
-        chosenFrom(OPERATION, Optional.of("make an insert’s holder"), "operation", "");
-        Optional<Body> body = listed(BODY, constant(BODY, Body.values()), Body::words, "body");
-        Optional<Insert> insert = listed(INSERT, stock.insert(choiceText(INSERT)), Insert::name, "insert");
-        Optional<Height> school = listed(SCHOOL, constant(SCHOOL, Height.values()), Height::words, "school");
-        chosenFrom(LATHE, request.lathe().map(Lathe::name), "machine", "Pick one of the shop's machines.");
-        for (Entry field : values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
+        readAll(values());
         old();
         if (hasErrors()) {
             return Optional.empty();
         }
-        Insert bought = insert.orElseThrow();
+        Insert bought = picked(INSERT, Insert.class);
         Insert asTyped = new Insert(
                 bought.id(),
                 bought.name(),
@@ -60,7 +50,7 @@ public final class InsertPocketReader extends FieldReader {
                 .insert(asTyped)
                 .noseMm(typed(NOSE).orElse(bought.nosesMm().getFirst()))
                 .holeMm(typed(HOLE))
-                .body(body.orElseThrow())
+                .body(picked(BODY, Body.class))
                 .kappaRad(value(ANGLE))
                 .old(
                         typed(OLD_SET).isPresent()
@@ -72,7 +62,7 @@ public final class InsertPocketReader extends FieldReader {
                 .widthMm(value(WIDTH))
                 .lengthMm(value(LENGTH))
                 .edgeAboveMm(typed(EDGE_ABOVE))
-                .height(school.orElseThrow())
+                .height(picked(SCHOOL, Height.class))
                 .outMm(typed(OUT))
                 .threadDepthMm(value(THREAD_DEPTH))
                 .tiltRad(typed(TILT))

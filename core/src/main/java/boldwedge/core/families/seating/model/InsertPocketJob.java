@@ -1,6 +1,7 @@
 package boldwedge.core.families.seating.model;
 
 import boldwedge.core.language.stock.Insert;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.cutting.Lathe;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
@@ -60,34 +61,14 @@ public record InsertPocketJob(
     }
 
     /** What the seat is milled into. */
-    public enum Body {
-        SHANK("shank for turning"),
-        BAR("bar for holes");
-
-        private final String words;
-
-        Body(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Body implements Worded {
+        SHANK,
+        BAR
     }
 
     /** Schools of height in a bar. */
-    public enum Height {
-        TOP("insert’s top on the bar’s axis"),
-        MIDDLE("insert’s mid-thickness on the bar’s axis");
-
-        private final String words;
-
-        Height(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Height implements Worded {
+        TOP,
+        MIDDLE
     }
 }

@@ -8,7 +8,6 @@ import boldwedge.core.families.seating.model.InsertPocketCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -37,20 +36,6 @@ public final class InsertPocketAnswer {
     /** The body with its seat as STL. */
     public static String stl(InsertPocketCut cut) {
         return InsertPocketScenes.stl(cut);
-    }
-
-    /** Shows what was chosen. */
-    public static void show(Chosen chosen, InsertPocketCut cut) {
-        chosen.length(CIRCLE, cut.job().insert().circleMm());
-        chosen.value(CORNER, Quantity.ANGLE, cut.job().insert().pointRad());
-        chosen.length(THICKNESS, cut.job().insert().thicknessMm());
-        chosen.length(NOSE, cut.job().noseMm());
-        chosen.value(INSERT_CLEARANCE, Quantity.ANGLE, cut.job().insert().clearanceRad());
-        chosen.length(HOLE, cut.holeMm());
-        chosen.length(EDGE_ABOVE, cut.edgeMm());
-        chosen.length(OUT, cut.outMm());
-        chosen.value(TILT, Quantity.ANGLE, cut.tiltRad());
-        chosen.length(RELIEF, cut.reliefMm());
     }
 
     private static Figures figures(InsertPocketCut cut, UnitFormat say) {

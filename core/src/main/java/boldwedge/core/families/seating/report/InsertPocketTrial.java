@@ -11,6 +11,7 @@ import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.Insert;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.holder.SeatMeasured;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.TrialAnswer;
@@ -38,22 +39,12 @@ public final class InsertPocketTrial {
     private final UnitFormat say;
 
     /** Where light shows between insert and seat. */
-    public enum Light {
-        NONE("no light"),
-        BACK("light at the wall behind"),
-        SIDE("light at the wall beside"),
-        UNDER("light under it"),
-        CORNER("it stands on its corner");
-
-        private final String words;
-
-        Light(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Light implements Worded {
+        NONE,
+        BACK,
+        SIDE,
+        UNDER,
+        CORNER
     }
 
     private InsertPocketTrial(TrialRequest request) {

@@ -14,7 +14,6 @@ import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.ThreadCall;
 import boldwedge.core.language.measure.ThreadText;
 import boldwedge.core.language.stock.BarMaterial;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.thread.IsoThreadLimits;
@@ -50,25 +49,9 @@ public final class ThreadReader extends FieldReader {
     }
 
     private Optional<ThreadJob> read() {
-        StockCatalogue stock = StockCatalogue.shipped();
-        chosenFrom(OPERATION, Optional.of("thread"), "operation", "");
-        Optional<WorkMaterial> work =
-                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
-        Optional<Side> side = listed(SIDE, constant(SIDE, Side.values()), Side::words, "side");
+        readAll(values());
         Optional<ThreadCall> call = thread();
-        listed(HAND, "hand");
-        Optional<End> end = listed(END, constant(END, End.values()), End::words, "end");
-        Optional<Tool> tool = listed(TOOL, constant(TOOL, Tool.values()), Tool::words, "tool");
-        Optional<Hold> hold = listed(HELD, constant(HELD, Hold.values()), Hold::words, "way of holding");
-        Optional<Way> way = listed(WAY, constant(WAY, Way.values()), Way::words, "way of feeding in");
-        Optional<Steps> steps = listed(STEPS, constant(STEPS, Steps.values()), Steps::words, "way of sharing");
-        Optional<BarMaterial> bar =
-                listed(BAR_MATERIAL, stock.barMaterial(choiceText(BAR_MATERIAL)), BarMaterial::name, "bar material");
-        listed(INSERT_IS, "insert");
-        lathe(LATHE);
-        for (Entry field : values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
+        Optional<Side> side = found(SIDE, Side.class);
         if (call.isEmpty() || side.isEmpty()) {
             return Optional.empty();
         }
@@ -87,7 +70,10 @@ public final class ThreadReader extends FieldReader {
                 call.get().pitchMm(),
                 Math.max(starts, call.get().starts()));
         Optional<ThreadLimits> limits = limits(call.get(), size, inside);
-        insert(tool, inside, choiceText(HAND).equals("left") || call.get().left());
+        insert(
+                found(TOOL, Tool.class),
+                inside,
+                choiceText(HAND).equals("left") || call.get().left());
         if (hasErrors()) {
             return Optional.empty();
         }
@@ -103,14 +89,14 @@ public final class ThreadReader extends FieldReader {
                 .side(side.get())
                 .left(choiceText(HAND).equals("left") || call.get().left())
                 .lengthMm(value(LENGTH))
-                .end(end.orElseThrow())
+                .end(picked(END, End.class))
                 .grooveMm(typed(GROOVE))
                 .blankMm(typed(BLANK))
                 .outsideMm(typed(OUTSIDE))
-                .work(work.orElseThrow())
+                .work(picked(MATERIAL, WorkMaterial.class))
                 .lathe(request.lathe().orElseThrow())
                 .edge(new ThreadJob.Edge(
-                        tool.orElseThrow(),
+                        picked(TOOL, Tool.class),
                         typed(ANGLE),
                         typed(FLAT),
                         typed(RADIUS),
@@ -126,15 +112,15 @@ public final class ThreadReader extends FieldReader {
                         value(EDGES),
                         typed(PER_EDGE)))
                 .reach(new ThreadJob.Reach(
-                        hold.orElseThrow(),
+                        picked(HELD, Hold.class),
                         typed(STICK_OUT),
-                        bar.orElseThrow(),
+                        picked(BAR_MATERIAL, BarMaterial.class),
                         typed(BAR),
                         typed(BAR_POINT),
                         value(BAR_BELOW),
                         typed(BAR_OUT)))
                 .cutting(new ThreadJob.Cutting(
-                        way.orElseThrow(), steps.orElseThrow(), typed(PASSES), typed(SPRING), typed(SPEED)))
+                        picked(WAY, Way.class), picked(STEPS, Steps.class), typed(PASSES), typed(SPRING), typed(SPEED)))
                 .wireMm(typed(WIRE))
                 .build());
     }

@@ -3,6 +3,7 @@ package boldwedge.core.families.threading.model;
 import boldwedge.core.language.measure.ThreadCall;
 import boldwedge.core.language.stock.BarMaterial;
 import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.thread.ThreadForm;
@@ -141,57 +142,30 @@ public record ThreadJob(
     }
 
     /** Where a thread is. */
-    public enum Side {
-        OUTSIDE("outside"),
-        INSIDE("inside");
-
-        private final String words;
-
-        Side(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Side implements Worded {
+        OUTSIDE,
+        INSIDE
     }
 
     /** How a thread ends. */
-    public enum End {
-        GROOVE("in a groove"),
-        DRAWN("drawn out of the cut"),
-        OPEN("past the end");
-
-        private final String words;
-
-        End(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum End implements Worded {
+        GROOVE,
+        DRAWN,
+        OPEN
     }
 
     /** What cuts it. */
-    public enum Tool {
-        HSS_BIT("HSS bit, ground to the angle", "hss", false),
-        BRAZED("brazed carbide, ground to the angle", "carbide", false),
-        INSERT("insert for a range of pitches", "insert", true),
-        FULL_INSERT("insert for this pitch, tops the crest", "insert", true);
-
-        private final String words;
+    public enum Tool implements Worded {
+        HSS_BIT("hss", false),
+        BRAZED("carbide", false),
+        INSERT("insert", true),
+        FULL_INSERT("insert", true);
         private final String material;
         private final boolean insert;
 
-        Tool(String words, String material, boolean insert) {
-            this.words = words;
+        Tool(String material, boolean insert) {
             this.material = material;
             this.insert = insert;
-        }
-
-        public String words() {
-            return words;
         }
 
         /** Id of its material. */
@@ -206,23 +180,16 @@ public record ThreadJob(
     }
 
     /** Schools of feeding in. */
-    public enum Way {
-        HALF_LESS("compound half a degree under the half angle", 0.5),
-        HALF("compound at half the angle", 0),
-        DEGREE_LESS("compound a degree under the half angle", 1),
-        STRAIGHT("straight in", 0),
-        TO_AND_FRO("by turns on either flank", 0);
-
-        private final String words;
+    public enum Way implements Worded {
+        HALF_LESS(0.5),
+        HALF(0),
+        DEGREE_LESS(1),
+        STRAIGHT(0),
+        TO_AND_FRO(0);
         private final double lessDegrees;
 
-        Way(String words, double lessDegrees) {
-            this.words = words;
+        Way(double lessDegrees) {
             this.lessDegrees = lessDegrees;
-        }
-
-        public String words() {
-            return words;
         }
 
         /** How far the compound is set over, radians from square to the axis. */
@@ -237,18 +204,8 @@ public record ThreadJob(
     }
 
     /** How the passes share the metal. */
-    public enum Steps {
-        AREA("equal areas, a light first one"),
-        DEPTH("equal depths");
-
-        private final String words;
-
-        Steps(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Steps implements Worded {
+        AREA,
+        DEPTH
     }
 }

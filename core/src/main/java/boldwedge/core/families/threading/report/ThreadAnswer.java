@@ -8,7 +8,6 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.mechanics.thread.ThreadLimits;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -45,30 +44,6 @@ public final class ThreadAnswer {
                 figures(cut, say).all(),
                 drawings,
                 () -> new ThreadRoute(cut, say, work.scene(), passes.scene()).steps());
-    }
-
-    /** Shows what was chosen. */
-    public static void show(Chosen chosen, ThreadCut cut) {
-        chosen.length(BLANK, cut.blankMm());
-        if (cut.grooveMm() > 0) {
-            chosen.length(GROOVE, cut.grooveMm());
-        }
-        chosen.value(ANGLE, Quantity.ANGLE, cut.edge().groundRad());
-        chosen.length(FLAT, cut.tip().flatMm());
-        chosen.length(RADIUS, cut.tip().radiusMm());
-        chosen.value(LEADING, Quantity.ANGLE, cut.edge().leadingRad());
-        chosen.value(TRAILING, Quantity.ANGLE, cut.edge().trailingRad());
-        chosen.value(PER_EDGE, Quantity.RATIO, cut.job().edge().perEdgeOrUsual());
-        chosen.length(STICK_OUT, cut.stickOutMm());
-        cut.bar().ifPresent(bar -> {
-            chosen.length(BAR, bar.barMm());
-            chosen.length(BAR_POINT, bar.pointMm());
-            chosen.length(BAR_OUT, cut.inBar().barOutMm());
-        });
-        chosen.value(PASSES, Quantity.RATIO, cut.depthsMm().size());
-        chosen.value(SPRING, Quantity.RATIO, cut.spring());
-        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.rpm());
-        chosen.length(WIRE, cut.wires().wireMm());
     }
 
     /** A limit, where the form's limits are known. */

@@ -9,6 +9,7 @@ import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.planning.Fixer;
 import boldwedge.core.planning.Read;
@@ -38,42 +39,22 @@ public final class ThreadTrial {
     private final UnitFormat say;
 
     /** How gauge, nut or mate went. */
-    public enum Gauge {
-        UNTRIED("not tried"),
-        FITS("goes on, no shake"),
-        TIGHT("does not go on"),
-        TIGHT_END("goes on part of the way"),
-        LOOSE("loose; the no-go goes too");
-
-        private final String words;
-
-        Gauge(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Gauge implements Worded {
+        UNTRIED,
+        FITS,
+        TIGHT,
+        TIGHT_END,
+        LOOSE
     }
 
     /** How the flanks look. */
-    public enum Look {
-        CLEAN("clean"),
-        TORN("torn"),
-        STEPS("steps on one flank"),
-        DRUNKEN("wavy, drunken"),
-        FLAT("crests not full"),
-        RUBBED("crests rubbed bright inside");
-
-        private final String words;
-
-        Look(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+    public enum Look implements Worded {
+        CLEAN,
+        TORN,
+        STEPS,
+        DRUNKEN,
+        FLAT,
+        RUBBED
     }
 
     private ThreadTrial(TrialRequest request) {

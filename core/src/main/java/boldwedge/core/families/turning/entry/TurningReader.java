@@ -73,52 +73,40 @@ public final class TurningReader extends FieldReader {
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<TurningJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
-        Optional<WorkMaterial> work =
-                listed(MATERIAL, stock.workMaterial(choiceText(MATERIAL)), WorkMaterial::fullName, "material");
-        Optional<Blank> blank = listed(BLANK, stock.blank(choiceText(BLANK)), Blank::name, "blank");
-        Optional<Operation> operation = picked(OPERATION, Operation.values(), Operation::words, "operation");
-        Optional<Hold> hold = picked(HOLD, Hold.values(), Hold::words, "way of holding");
-        Optional<Boolean> flat = second(WHEEL_FACE, "grinding surface");
-        Optional<GroundBit.Order> order = picked(
-                ORDER,
-                GroundBit.Order.values(),
-                o -> o == GroundBit.Order.FLANKS_FIRST ? "the flanks" : "the top",
-                "order of grinding");
-        lathe(LATHE);
-
-        for (TurningField field : TurningField.values()) {
-            field.limits().ifPresent(limits -> measured(field, limits));
-        }
+        readAll(values());
         Optional<Tolerance> tolerance = tolerance(TOLERANCE, toleranced());
         if (hasErrors()) {
             return Optional.empty();
         }
-        checkTogether(operation.orElseThrow(), hold.orElseThrow(), blank.orElseThrow());
+        Operation operation = picked(OPERATION, Operation.class);
+        Hold hold = picked(HOLD, Hold.class);
+        Blank blank = picked(BLANK, Blank.class);
+        checkTogether(operation, hold, blank);
         if (hasErrors() || tolerance.isEmpty()) {
             return Optional.empty();
         }
-        ToolMaterial tool = stock.toolMaterial(blank.get());
-        double stockToGo = operation.get() == Operation.FACE ? value(LENGTH) : (value(DIAMETER) - value(FINISHED)) / 2;
+        ToolMaterial tool = stock.toolMaterial(blank);
+        double stockToGo = operation == Operation.FACE ? value(LENGTH) : (value(DIAMETER) - value(FINISHED)) / 2;
         double depth = typed(DEPTH)
                 .orElse(Math.min(
                         stockToGo,
                         usualLast(
-                                operation.get() == Operation.FACE
+                                operation == Operation.FACE
                                         ? CLOSE_MM
                                         : tolerance.orElseThrow().widthMm())));
-        double overhang = typed(OVERHANG).orElse(1.5 * blank.get().heightMm());
+        double overhang = typed(OVERHANG).orElse(1.5 * blank.heightMm());
         return Optional.of(new TurningJob(
-                operation.get(),
-                work.orElseThrow(),
+                operation,
+                picked(MATERIAL, WorkMaterial.class),
                 value(DIAMETER),
                 value(FINISHED),
                 value(LENGTH),
                 tolerance.get(),
                 value(FINISH) / 1000,
-                hold.get(),
+                hold,
                 value(STICK_OUT),
                 request.lathe().orElseThrow(),
-                blank.get(),
+                blank,
                 tool,
                 depth,
                 typed(FEED),
@@ -126,8 +114,8 @@ public final class TurningReader extends FieldReader {
                 value(HEIGHT),
                 value(SWIVEL),
                 overhang,
-                flat.orElseThrow() ? Double.POSITIVE_INFINITY : value(WHEEL) / 2,
-                order.orElseThrow(),
+                is(WHEEL_FACE, "cup") ? Double.POSITIVE_INFINITY : value(WHEEL) / 2,
+                picked(ORDER, GroundBit.Order.class),
                 value(DAMAGE),
                 typed(INSERT_PRICE),
                 request.units(),

@@ -18,7 +18,6 @@ import boldwedge.core.mechanics.wedge.EdgeAngles;
 import boldwedge.core.mechanics.wedge.Frame;
 import boldwedge.core.mechanics.wedge.Operation;
 import boldwedge.core.mechanics.wedge.ToolSignature;
-import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Figures;
@@ -59,23 +58,6 @@ public final class TurningAnswer {
                         Drawn.of("marks", () -> EdgeScenes.marks(cut, say)),
                         Drawn.of("push-off", () -> WorkScenes.pushOff(cut, say))),
                 () -> new GrindCard(cut, say).steps());
-    }
-
-    /** Shows what was chosen, and the recommended range beside what was typed. */
-    public static void show(Chosen chosen, TurningCut cut) {
-        ToolSignature s = cut.signature();
-        chosen.angle(BACK_RAKE, cut.advice().backRake(), s.backRake());
-        chosen.angle(SIDE_RAKE, cut.advice().sideRake(), s.sideRake());
-        chosen.angle(END_RELIEF, cut.advice().endRelief(), s.endRelief());
-        chosen.angle(SIDE_RELIEF, cut.advice().sideRelief(), s.sideRelief());
-        chosen.angle(END_EDGE, cut.advice().endEdge(), s.endCuttingEdge());
-        chosen.angle(SIDE_EDGE, cut.advice().sideEdge(), s.sideCuttingEdge());
-        chosen.nose(NOSE_RADIUS, cut.advice().noseRadius(), s.noseRadiusMm());
-        chosen.length(DEPTH, cut.job().depthMm());
-        chosen.value(FEED, Quantity.FEED, cut.cutting().feedMm());
-        chosen.value(SPEED, Quantity.SPINDLE_SPEED, cut.cutting().rpm());
-        chosen.length(OVERHANG, cut.job().overhangMm());
-        chosen.length(GROUND_LENGTH, cut.bit().groundLengthMm());
     }
 
     private static Finding passes(TurningCut cut, UnitFormat say) {
