@@ -13,6 +13,7 @@ import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.rigidity.Beam;
+import boldwedge.core.planning.LatheField;
 import boldwedge.core.trial.PushTest;
 import boldwedge.core.trial.Ring;
 import java.util.ArrayList;
@@ -37,13 +38,13 @@ public final class MachineTests {
 
     /** What is pushed. */
     public enum Part implements Worded {
-        POST("postStiffness"),
-        CHUCK("chuckStiffness"),
-        TAILSTOCK("tailstockStiffness");
+        POST(LatheField.POST_STIFFNESS),
+        CHUCK(LatheField.CHUCK_STIFFNESS),
+        TAILSTOCK(LatheField.TAILSTOCK_STIFFNESS);
 
-        private final String entry;
+        private final LatheField entry;
 
-        Part(String entry) {
+        Part(LatheField entry) {
             this.entry = entry;
         }
     }
@@ -117,7 +118,7 @@ public final class MachineTests {
                 Map.of(),
                 part.words() + ": " + say.stiffness(test.stiffnessNPerMm()) + "." + play(test, say),
                 List.of(PushLines.slope("Stiffness", test, say)),
-                Map.of(part.entry, Written.full(Quantity.STIFFNESS, test.stiffnessNPerMm(), say.units())));
+                Map.of(part.entry.id(), Written.full(Quantity.STIFFNESS, test.stiffnessNPerMm(), say.units())));
     }
 
     private static String play(PushTest test, UnitFormat say) {
@@ -176,9 +177,9 @@ public final class MachineTests {
                         + play(far, say),
                 working,
                 Map.of(
-                        "chuckStiffness",
+                        LatheField.CHUCK_STIFFNESS.id(),
                         Written.full(Quantity.STIFFNESS, 1 / across, say.units()),
-                        "chuckTilt",
+                        LatheField.CHUCK_TILT.id(),
                         Written.full(Quantity.TILT_STIFFNESS, tilt, say.units())));
     }
 }

@@ -17,12 +17,7 @@ import java.util.Map;
  * @param button what the button says that keeps one
  * @param mark the field that only such a thing brings: what is kept without saying its kind is known by it
  * @param brings what it brings to a cut, and how it is kept
- * @param card what its card shows, in order
- * @param shows what its card calls them, where it is not what they are called beside their input
- * @param drawing id of the drawing on its card
- * @param sample a job that any such thing can do, to draw it in
- * @param figure id of a figure on its card; empty for none
- * @param figureNeeds field without which that figure tells nothing of the thing itself
+ * @param card how its card shows it
  * @param ground whether it is ground, and measured when it was
  * @param cost field of what one costs, where its trials are counted for what that is a cut; empty where they are not
  */
@@ -32,12 +27,7 @@ public record ToolKind(
         String button,
         Entry mark,
         List<KeptField> brings,
-        List<Entry> card,
-        Map<Entry, String> shows,
-        String drawing,
-        Map<Entry, String> sample,
-        String figure,
-        String figureNeeds,
+        ToolCard card,
         boolean ground,
         String cost) {
     /** Whether its trials are counted. */
@@ -62,63 +52,54 @@ public record ToolKind(
                 button,
                 mark,
                 brings.stream().map(entry -> new KeptField(entry, List.of())).toList(),
-                card,
-                Map.of(),
-                drawing,
-                Map.of(),
-                "",
-                "",
+                new ToolCard(card, Map.of(), drawing, Map.of(), "", ""),
                 false,
                 "");
     }
 
     /** The same, keeping fields only where they were typed. */
     public ToolKind keepingTyped(Entry... entries) {
-        List<KeptField> more = new ArrayList<>(brings);
+        ToolKind more = this;
         for (Entry entry : entries) {
-            more.add(new KeptField(entry, List.of(entry)));
+            more = more.keeping(entry, entry);
         }
-        return with(more, shows, sample);
+        return more;
     }
 
     /** The same, keeping a field only where others were typed. */
     public ToolKind keeping(Entry entry, Entry... onlyWith) {
         List<KeptField> more = new ArrayList<>(brings);
         more.add(new KeptField(entry, List.of(onlyWith)));
-        return with(more, shows, sample);
+        return new ToolKind(id, words, button, mark, more, card, ground, cost);
     }
 
     /** The same with shorter names on its card. */
     public ToolKind calling(Map<Entry, String> names) {
-        return with(brings, names, sample);
+        return with(card.calling(names));
     }
 
     /** The same with the job in which it is drawn. */
     public ToolKind drawnIn(Map<Entry, String> job) {
-        return with(brings, shows, job);
+        return with(card.drawnIn(job));
     }
 
     /** The same with a figure on its card that stands only when a field is known. */
-    public ToolKind showing(String figureId, Entry needs) {
-        return new ToolKind(
-                id, words, button, mark, brings, card, shows, drawing, sample, figureId, needs.id(), ground, cost);
+    public ToolKind showing(String figure, Entry needs) {
+        return with(card.showing(figure, needs));
+    }
+
+    private ToolKind with(ToolCard other) {
+        return new ToolKind(id, words, button, mark, brings, other, ground, cost);
     }
 
     /** The same, measured when it is ground. */
     public ToolKind groundAndMeasured() {
-        return new ToolKind(
-                id, words, button, mark, brings, card, shows, drawing, sample, figure, figureNeeds, true, cost);
+        return new ToolKind(id, words, button, mark, brings, card, true, cost);
     }
 
     /** The same, its trials counted, for what one costs a cut. */
     public ToolKind countedByTrials(Entry price) {
-        return new ToolKind(
-                id, words, button, mark, brings, card, shows, drawing, sample, figure, figureNeeds, ground, price.id());
-    }
-
-    private ToolKind with(List<KeptField> fields, Map<Entry, String> names, Map<Entry, String> job) {
-        return new ToolKind(
-                id, words, button, mark, fields, card, names, drawing, job, figure, figureNeeds, ground, cost);
+        return new ToolKind(id, words, button, mark, brings, card, ground, price.id());
     }
 
     /** What it is as the crib would keep it of a cut: every value written out, so that it does not change when the advice does. */

@@ -159,7 +159,7 @@ class FamilyContractTest {
                             .isTrue();
                 }
             }
-            assertThat(kind.card()).isNotEmpty();
+            assertThat(kind.card().fields()).isNotEmpty();
             ToolFamily<?> family = Families.of(request);
             if (kind.equals(family.matched())) {
                 assertThat(family.match(request, kept.fields()).verdict()).isNotEqualTo(Verdict.TOLD);
@@ -179,10 +179,10 @@ class FamilyContractTest {
             ToolKind kind = Families.kind(kept.kind()).orElseThrow();
             Map<String, String> fields = new HashMap<>(kept.fields());
             fields.put("lathe", "x");
-            kind.sample().forEach((entry, text) -> fields.put(entry.id(), text));
+            kind.card().sample().forEach((entry, text) -> fields.put(entry.id(), text));
             PlanAnswer card = Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe())));
             assertThat(card.worked()).as(kind.id()).isTrue();
-            assertThat(card.scenes()).extracting(Scene::id).contains(kind.drawing());
+            assertThat(card.scenes()).extracting(Scene::id).contains(kind.card().drawing());
         }
     }
 

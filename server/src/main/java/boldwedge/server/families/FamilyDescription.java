@@ -85,14 +85,15 @@ record FamilyDescription(
         return new Kind(
                 kind.id(),
                 kind.words(),
-                kind.card().stream()
-                        .map(entry -> new CardRow(entry.id(), kind.shows().getOrDefault(entry, entry.label())))
+                kind.card().fields().stream()
+                        .map(entry ->
+                                new CardRow(entry.id(), kind.card().shows().getOrDefault(entry, entry.label())))
                         .toList(),
-                kind.drawing(),
-                kind.sample().entrySet().stream()
+                kind.card().drawing(),
+                kind.card().sample().entrySet().stream()
                         .collect(Collectors.toMap(text -> text.getKey().id(), Map.Entry::getValue)),
-                kind.figure(),
-                kind.figureNeeds(),
+                kind.card().figure(),
+                kind.card().figureNeeds(),
                 kind.ground(),
                 kind.counted(),
                 kind.cost());

@@ -2,7 +2,8 @@ package boldwedge.server.shop;
 
 import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.HeightReading;
-import boldwedge.core.planning.LatheCard;
+import boldwedge.core.planning.LatheField;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -15,8 +16,8 @@ public record Choices(List<Choice> heightsBy, List<Choice> latheEntries) {
     static Choices shipped() {
         return new Choices(
                 Choice.of(HeightReading.How.values()),
-                LatheCard.ENTRIES.entrySet().stream()
-                        .map(e -> new Choice(e.getKey(), e.getValue()))
+                Arrays.stream(LatheField.values())
+                        .map(field -> new Choice(field.id(), field.label()))
                         .toList());
     }
 }

@@ -25,6 +25,7 @@ public enum Complaint {
     THREADS_NOT_WHOLE("%s threads to the inch is no standard count: %s or %s is. As a special of your own write %s."),
     LEAD_NOT_WHOLE("A lead of %s is no whole number of pitches of %s: the lead is the pitch times the starts."),
     PITCH_TOO_COARSE("A pitch of %s leaves no core in %s: at most about %s."),
+    TOO_MANY("At most %s entries, please."),
     TOO_LONG("That is %s characters long; a value has at most 40.");
 
     private final String template;
