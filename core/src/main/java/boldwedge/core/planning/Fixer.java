@@ -1,6 +1,7 @@
 package boldwedge.core.planning;
 
 import boldwedge.core.language.finding.Fix;
+import boldwedge.core.trial.Remedy;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -17,20 +18,6 @@ public record Fixer<C>(PlanRequest run, Function<PlanRequest, Optional<C>> work)
     /** A pass as light as this tells alignment from spring, mm. */
     private static final double LIGHT_PASS_MM = 0.1;
 
-    /**
-     * A change with what it should do.
-     *
-     * @param mend the change
-     * @param expected its effect, in a sentence with figures
-     * @param left how much of the error it leaves; the less the better, whatever it is measured in
-     */
-    public record Proposal(Fix mend, String expected, double left) {
-        /** One that is not compared with others. */
-        public Proposal(Fix mend, String expected) {
-            this(mend, expected, 0);
-        }
-    }
-
     /** The cut with a change typed in; empty when it cannot be worked out so. */
     public Optional<C> with(Fix mend) {
         return with(mend.field(), mend.text());
@@ -46,10 +33,10 @@ public record Fixer<C>(PlanRequest run, Function<PlanRequest, Optional<C>> work)
      *
      * @param kept readings that stay for it: where it is read, what was moved
      */
-    public static Proposal cooling(Map<String, String> kept) {
+    public static Remedy cooling(Map<String, String> kept) {
         Map<String, String> readings = new HashMap<>(kept);
         readings.put("warmth", "cold");
-        return new Proposal(
+        return new Remedy(
                 Fix.atTheMachine("Let it cool to the room, then read the same piece again", readings),
                 "A hand does not feel warmth well enough for this tolerance; nothing is dialled by a warm piece.",
                 0);
@@ -62,12 +49,12 @@ public record Fixer<C>(PlanRequest run, Function<PlanRequest, Optional<C>> work)
      * @param depthMm what was taken, mm
      * @param light says a length as it is typed
      */
-    public static Optional<Proposal> lightPass(Entry depth, double depthMm, Function<Double, String> light) {
+    public static Optional<Remedy> lightPass(Entry depth, double depthMm, Function<Double, String> light) {
         if (depthMm <= LIGHT_PASS_MM * 1.2) {
             return Optional.empty();
         }
         String text = light.apply(LIGHT_PASS_MM);
-        return Optional.of(new Proposal(
+        return Optional.of(new Remedy(
                 new Fix("Light spring pass to separate spring from alignment", depth.id(), text),
                 "A pass of " + text + " leaves less spring; a taper that stays the same is alignment.",
                 1));

@@ -8,6 +8,7 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.trial.Cause;
+import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -128,7 +129,7 @@ public final class TrialReader {
             List<Cause> causes,
             String verdict,
             boolean good,
-            Optional<Fixer.Proposal> next,
+            Optional<Remedy> next,
             String otherwise,
             Optional<Scene> scene) {
         return new TrialAnswer(
@@ -137,8 +138,8 @@ public final class TrialReader {
                 compared,
                 causes,
                 verdict,
-                next.map(Fixer.Proposal::mend),
-                next.map(Fixer.Proposal::expected).orElse(good ? "Nothing needs to change." : otherwise),
+                next.map(Remedy::fix),
+                next.map(Remedy::expected).orElse(good ? "Nothing needs to change." : otherwise),
                 scene);
     }
 

@@ -15,7 +15,7 @@ import java.util.List;
  */
 public record Cause(String id, String title, String explains, double fit, List<Step> working) {
     /** A cause that fits worse is not worth a line. */
-    private static final double LEAST_FIT = 0.02;
+    static final double LEAST_FIT = 0.02;
 
     /** Those that are worth a line, the likeliest first. */
     public static List<Cause> ranked(List<Cause> causes) {

@@ -22,7 +22,7 @@ public interface CauseRule<C, S> {
     void ask(C cut, S seen, Causes found);
 
     /** The causes that all rules name, the likeliest first. */
-    static <C, S> List<Cause> ranked(List<CauseRule<C, S>> rules, C cut, S seen, UnitFormat say) {
+    static <C, S> Ranked ranked(List<CauseRule<C, S>> rules, C cut, S seen, UnitFormat say) {
         Causes causes = new Causes(say);
         rules.forEach(rule -> rule.ask(cut, seen, causes));
         return causes.ranked();

@@ -1,10 +1,14 @@
 package boldwedge.core.trial;
 
+import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
 
 /** Takes the causes that rules name, and tells them in the asker's units. */
 public final class Causes {
@@ -29,15 +33,14 @@ public final class Causes {
     }
 
     /** Those that are worth a line, the likeliest first. */
-    List<Cause> ranked() {
-        return Cause.ranked(named.stream()
-                .map(cause -> new Cause(
-                        cause.id,
-                        cause.title,
-                        cause.explains,
-                        cause.fit,
-                        cause.working.stream().map(line -> line.told(say)).toList()))
-                .toList());
+    Ranked ranked() {
+        List<Named> worth = named.stream()
+                .filter(cause -> cause.fit > Cause.LEAST_FIT)
+                .sorted(Comparator.comparingDouble((Named cause) -> cause.fit).reversed())
+                .toList();
+        return new Ranked(
+                worth.stream().map(cause -> cause.told(say)).toList(),
+                worth.isEmpty() ? Optional::empty : worth.getFirst().remedy);
     }
 
     /**
@@ -57,6 +60,7 @@ public final class Causes {
         private final double fit;
         private String explains = "";
         private List<Working> working = List.of();
+        private Supplier<Optional<Remedy>> remedy = Optional::empty;
 
         private Named(String id, String title, double fit) {
             this.id = id;
@@ -74,6 +78,26 @@ public final class Causes {
         public Named by(Working... lines) {
             working = List.of(lines);
             return this;
+        }
+
+        /** What is done about it; worked out only for the likeliest. */
+        public Named then(Supplier<Optional<Remedy>> what) {
+            remedy = what;
+            return this;
+        }
+
+        /** What is done about it, and what that should do. */
+        public Named then(Fix fix, String expected) {
+            return then(() -> Optional.of(new Remedy(fix, expected)));
+        }
+
+        private Cause told(UnitFormat say) {
+            return new Cause(
+                    id,
+                    title,
+                    explains,
+                    fit,
+                    working.stream().map(line -> line.told(say)).toList());
         }
     }
 }

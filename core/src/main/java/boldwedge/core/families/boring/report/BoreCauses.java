@@ -42,12 +42,13 @@ record BoreCauses(UnitFormat say) {
 
     /** The causes, the likeliest first. */
     List<Cause> of(BoreSeen seen) {
-        return CauseRule.ranked(List.of(this::sizes, this::sound), seen.cut(), seen, say);
+        return CauseRule.ranked(List.of(this::sizes, this::sound), seen.cut(), seen, say)
+                .causes();
     }
 
     /** What was heard alone, where no size was read. */
     List<Cause> ofSigns(BoreSeen seen) {
-        return CauseRule.ranked(List.of(this::sound), seen.cut(), seen, say);
+        return CauseRule.ranked(List.of(this::sound), seen.cut(), seen, say).causes();
     }
 
     private void sizes(BoreCut cut, BoreSeen seen, Causes found) {

@@ -11,10 +11,10 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.rigidity.PushOff;
 import boldwedge.core.planning.Fixer;
-import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.JointFit;
 import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.Remedy;
 import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -62,7 +62,7 @@ final class BoreNext {
     }
 
     /** The one change to make, if there is one. */
-    Optional<Proposal> against(List<Cause> causes) {
+    Optional<Remedy> against(List<Cause> causes) {
         if (seen.sound() == Measured.Sound.CHATTER) {
             return againstSigns();
         }
@@ -84,18 +84,18 @@ final class BoreNext {
     }
 
     /** What is done where no size was read: against what was heard, and never the dial. */
-    Optional<Proposal> againstSigns() {
+    Optional<Remedy> againstSigns() {
         return seen.sound() == Measured.Sound.CHATTER ? quieter().or(this::slower) : Optional.empty();
     }
 
     /** The dial set by what the hole came out by; nothing when that is in the middle already. */
-    private Optional<Proposal> dialled() {
+    private Optional<Remedy> dialled() {
         double off = (mouthMm + bottomMm) / 2;
         if (!isWorthDialling(off)) {
             return Optional.empty();
         }
         String words = dialWords(off);
-        return Optional.of(new Proposal(
+        return Optional.of(new Remedy(
                 Fix.atTheMachine(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1), told(off, 0)),
                 Written.words(
                         "%s Then it comes out within %s of the middle of the tolerance.",
@@ -136,16 +136,16 @@ final class BoreNext {
     }
 
     /** No headstock is moved before a light pass leaves the same taper. */
-    private Proposal aligning(double taper) {
-        Optional<Proposal> light = Fixer.lightPass(DEPTH, cut.job().depthMm(), say::length);
-        Optional<BoreCut> lighter = light.flatMap(pass -> mender.with(pass.mend()));
+    private Remedy aligning(double taper) {
+        Optional<Remedy> light = Fixer.lightPass(DEPTH, cut.job().depthMm(), say::length);
+        Optional<BoreCut> lighter = light.flatMap(pass -> mender.with(pass.fix()));
         if (light.isPresent() && lighter.isPresent()) {
-            return new Proposal(
-                    withDial(light.get().mend(), middle(lighter.get()), 0),
+            return new Remedy(
+                    withDial(light.get().fix(), middle(lighter.get()), 0),
                     light.get().expected(),
                     1);
         }
-        return new Proposal(
+        return new Remedy(
                 withDial(
                         Fix.atTheMachine("Check it on a stout test bar; then swing the headstock, or the top slide, by "
                                 + say.length(Math.abs(taper) / 2)
@@ -158,55 +158,55 @@ final class BoreNext {
     }
 
     /** It sang where it was reckoned to be quiet: slower, where there is a slower speed; else what may be loose. */
-    private Optional<Proposal> slower() {
+    private Optional<Remedy> slower() {
         OptionalDouble slower =
                 cut.job().lathe().speeds().atOrBelow(SLOWER * cut.cutting().rpm());
         return Optional.of(
                 slower.isPresent()
-                        ? new Proposal(
+                        ? new Remedy(
                                 new Fix(
                                         "Run at " + say.rpm(slower.getAsDouble()),
                                         SPEED.id(),
                                         Written.places(slower.getAsDouble(), 1) + " rpm"),
                                 "It sang where it was reckoned quiet: kept, this trial moves the band. If it still does, look at clamp, gibs and the bit’s screw.",
                                 0)
-                        : new Proposal(
+                        : new Remedy(
                                 Fix.atTheMachine("Look at the bar’s clamp, the gibs and the bit’s screw"),
                                 "There is no slower speed, and it sang where it was reckoned quiet: something is looser than was reckoned.",
                                 0));
     }
 
-    private Optional<Proposal> quieter() {
-        List<Proposal> proposals = new ArrayList<>();
+    private Optional<Remedy> quieter() {
+        List<Remedy> remedies = new ArrayList<>();
         for (Finding finding : new ChatterFindings(cut, say).all()) {
             for (Fix mend : finding.mends()) {
                 mender.with(mend)
-                        .ifPresent(then -> proposals.add(new Proposal(
+                        .ifPresent(then -> remedies.add(new Remedy(
                                 mend,
                                 "Then it sings from " + say.length(Math.min(10, then.limitHereMm())) + " on.",
                                 -then.limitHereMm())));
             }
         }
-        return proposals.stream().min(Comparator.comparingDouble(Proposal::left));
+        return remedies.stream().min(Comparator.comparingDouble(Remedy::left));
     }
 
     /** What the findings of size offer, with the spring as fitted. */
-    private Optional<Proposal> stiffer() {
-        List<Proposal> proposals = new ArrayList<>();
+    private Optional<Remedy> stiffer() {
+        List<Remedy> remedies = new ArrayList<>();
         double now = uneven(cut) / 2;
         for (Finding finding : new BoreSizeFindings(cut, say)
                 .all().stream().filter(f -> f.id().equals("size")).toList()) {
             for (Fix mend : finding.mends()) {
                 mender.with(mend)
                         .filter(then -> uneven(then) / 2 < 0.97 * now)
-                        .ifPresent(then -> proposals.add(new Proposal(
+                        .ifPresent(then -> remedies.add(new Remedy(
                                 withDial(mend, middle(then), 0),
                                 "Then it stays within " + say.length(uneven(then) / 2) + " once dialled in, "
                                         + say.length(now) + " now.",
                                 uneven(then) / 2)));
             }
         }
-        return proposals.stream().min(Comparator.comparingDouble(Proposal::left));
+        return remedies.stream().min(Comparator.comparingDouble(Remedy::left));
     }
 
     private double factor() {

@@ -13,7 +13,6 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.mechanics.cutting.Finish;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.Fixer;
-import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.TrialAnswer;
@@ -23,6 +22,7 @@ import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.Remedy;
 import boldwedge.core.trial.SizePrediction;
 import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
@@ -268,7 +268,7 @@ public final class BoreTrial {
                 seen,
                 new Fixer<>(reader.ran(RUN), asked -> BoreReader.cut(asked).cut()),
                 say);
-        Optional<Proposal> next = sized && smooth && seen.sound() == Measured.Sound.QUIET
+        Optional<Remedy> next = sized && smooth && seen.sound() == Measured.Sound.QUIET
                 ? Optional.empty()
                 : signsOnly ? against.againstSigns() : against.against(causes);
         return reader.judged(

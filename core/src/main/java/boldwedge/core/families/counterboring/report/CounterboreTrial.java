@@ -13,15 +13,15 @@ import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.words.Worded;
-import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialAnswer.Compared;
 import boldwedge.core.planning.TrialReader;
 import boldwedge.core.planning.TrialRequest;
-import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
+import boldwedge.core.trial.Ranked;
+import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -92,7 +92,8 @@ public final class CounterboreTrial {
         double off = depth - cut.depthMm();
         boolean deep = Math.abs(off) <= DEPTH_MM;
         boolean sits = across.isEmpty() || across.getAsDouble() >= cut.job().headMm();
-        List<Cause> causes = causes(cut, new Seen(off, across, floor, hole));
+        Ranked ranked = CauseRule.ranked(
+                List.of(this::depth, this::pilot, this::floor), cut, new Seen(off, across, floor, hole), say);
         List<Compared> rows = new ArrayList<>();
         read.ifPresent(value -> rows.add(new Compared(
                 "Depth", say.length(cut.depthMm()) + " ± " + say.length(DEPTH_MM), say.length(value), deep)));
@@ -114,10 +115,10 @@ public final class CounterboreTrial {
                 + (sits ? "" : "; too narrow for what is to sit there")
                 + (floor == Floor.CLEAN ? "" : "; floor: " + floor.words())
                 + (hole == Hole.UNTOUCHED ? "." : "; hole: " + hole.words() + ".");
-        Optional<Proposal> next = good ? Optional.empty() : next(cut, off, causes);
+        Optional<Remedy> next = good ? Optional.empty() : ranked.remedy().or(CounterboreTrial::unexplained);
         return reader.judged(
                 rows,
-                causes,
+                ranked.causes(),
                 verdict,
                 true,
                 next,
@@ -133,10 +134,6 @@ public final class CounterboreTrial {
         }
     }
 
-    private List<Cause> causes(CounterboreCut cut, Seen seen) {
-        return CauseRule.ranked(List.of(this::depth, this::pilot, this::floor), cut, seen, say);
-    }
-
     private void depth(CounterboreCut cut, Seen seen, Causes found) {
         double off = seen.off();
         if (Math.abs(off) > DEPTH_MM) {
@@ -149,7 +146,8 @@ public final class CounterboreTrial {
                     .says("By " + say.length(Math.abs(off)) + ".")
                     .by(Working.of("Off by", "t − T", mm(off))
                             .with("t", mm(cut.depthMm() + off).measured())
-                            .with("T", "wanted", mm(cut.depthMm())));
+                            .with("T", "wanted", mm(cut.depthMm())))
+                    .then(() -> Optional.of(stop(cut, off)));
         }
     }
 
@@ -161,14 +159,20 @@ public final class CounterboreTrial {
                             "The pilot has too much play",
                             cut.playMm() > CounterboreCut.PILOT_CLEARANCE.high() ? 0.95 : 0.4)
                     .says("It has " + say.length(cut.playMm()) + ": the seat can lie " + say.length(cut.offMm())
-                            + " beside its hole.");
+                            + " beside its hole.")
+                    .then(() -> Optional.of(tighter(cut)));
         }
         if (hole == Hole.BESIDE && cut.playMm() <= CounterboreCut.PILOT_CLEARANCE.high()) {
             found.name("not-locked", "The table moved, or the pilot entered late", 0.7)
-                    .says("Play alone moves it by no more than " + say.length(cut.offMm()) + ".");
+                    .says("Play alone moves it by no more than " + say.length(cut.offMm()) + ".")
+                    .then(
+                            Fix.atTheMachine("Pilot into the hole first, then lock the table"),
+                            "Then only the play counts: " + say.length(cut.offMm()) + ".");
         }
         if (hole == Hole.SCRAPED) {
-            found.name("margins", "The pilot's margins are sharp", 0.9).says("They reamed the hole as they went in.");
+            found.name("margins", "The pilot's margins are sharp", 0.9)
+                    .says("They reamed the hole as they went in.")
+                    .then(Fix.atTheMachine("Stone the pilot's margins round"), "Then it guides and does not cut.");
         }
     }
 
@@ -178,7 +182,10 @@ public final class CounterboreTrial {
         if (floor == Floor.RING || seen.wide(cut)) {
             found.name("lips-uneven", "One lip stands proud", floor == Floor.RING ? 0.9 : 0.5)
                     .says("Level within " + say.length(cut.levelMm())
-                            + " both cut; the proud one cuts alone and leaves its ring.");
+                            + " both cut; the proud one cuts alone and leaves its ring.")
+                    .then(
+                            Fix.atTheMachine("Stone the proud lip level"),
+                            "With both cutting, each takes " + say.length(cut.chipMm()) + " and the ring is gone.");
         }
         if (floor == Floor.WAVES) {
             double fast = cut.rpm() / Math.max(1, cut.speed().wantedRpm());
@@ -190,78 +197,57 @@ public final class CounterboreTrial {
                             0.9)
                     .says("It runs at " + say.number(fast, 1)
                             + " times the speed that a chart asks for, each lip takes " + say.length(cut.chipMm())
-                            + ".");
+                            + ".")
+                    .then(() -> Optional.of(chatter(cut)));
         }
         if (floor == Floor.TORN) {
             found.name(
                             "torn",
                             "Metal built up on the lips",
                             0.5 + 0.4 * job.work().builtUp())
-                    .says(job.work().builtUpEdge() + ".");
+                    .says(job.work().builtUpEdge() + ".")
+                    .then(Fix.atTheMachine("Oil, and stone the lips keen"), "Less builds up on a keen, wet lip.");
         }
     }
 
-    private Optional<Proposal> next(CounterboreCut cut, double off, List<Cause> causes) {
-        if (causes.isEmpty()) {
-            return Optional.of(new Proposal(
-                    Fix.atTheMachine("Look at it under a loupe"), "Nothing that was computed explains it."));
-        }
-        CounterboreJob job = cut.job();
+    private static Optional<Remedy> unexplained() {
         return Optional.of(
-                switch (causes.getFirst().id()) {
-                    case "stop" ->
-                        off < 0
-                                ? new Proposal(
-                                        Fix.atTheMachine("Go " + say.length(-off) + " deeper"),
-                                        "The stop stays where it then is: the next seats come out at "
-                                                + say.length(cut.depthMm()) + ".")
-                                : new Proposal(
-                                        Fix.atTheMachine("Set the stop " + say.length(off) + " back"),
-                                        "The next seat comes out at " + say.length(cut.depthMm())
-                                                + "; this one can take a shim.");
-                    case "lips-uneven" ->
-                        new Proposal(
-                                Fix.atTheMachine("Stone the proud lip level"),
-                                "With both cutting, each takes " + say.length(cut.chipMm()) + " and the ring is gone.");
-                    case "pilot-loose" -> {
-                        double pilot = job.holeMm() - CounterboreCut.PILOT_CLEARANCE.chosen();
-                        yield new Proposal(
-                                new Fix(
-                                        "Pilot " + say.length(pilot),
-                                        PILOT.id(),
-                                        Written.exact(Quantity.LENGTH, pilot)),
-                                "Then the seat lies within " + say.length(CounterboreCut.PILOT_CLEARANCE.chosen() / 2)
-                                        + " of its hole.");
-                    }
-                    case "not-locked" ->
-                        new Proposal(
-                                Fix.atTheMachine("Pilot into the hole first, then lock the table"),
-                                "Then only the play counts: " + say.length(cut.offMm()) + ".");
-                    case "margins" ->
-                        new Proposal(
-                                Fix.atTheMachine("Stone the pilot's margins round"),
-                                "Then it guides and does not cut.");
-                    case "chatter" -> chatter(cut);
-                    default ->
-                        new Proposal(
-                                Fix.atTheMachine("Oil, and stone the lips keen"), "Less builds up on a keen, wet lip.");
-                });
+                new Remedy(Fix.atTheMachine("Look at it under a loupe"), "Nothing that was computed explains it."));
+    }
+
+    private Remedy stop(CounterboreCut cut, double off) {
+        return off < 0
+                ? new Remedy(
+                        Fix.atTheMachine("Go " + say.length(-off) + " deeper"),
+                        "The stop stays where it then is: the next seats come out at " + say.length(cut.depthMm())
+                                + ".")
+                : new Remedy(
+                        Fix.atTheMachine("Set the stop " + say.length(off) + " back"),
+                        "The next seat comes out at " + say.length(cut.depthMm()) + "; this one can take a shim.");
+    }
+
+    private Remedy tighter(CounterboreCut cut) {
+        double pilot = cut.job().holeMm() - CounterboreCut.PILOT_CLEARANCE.chosen();
+        return new Remedy(
+                new Fix("Pilot " + say.length(pilot), PILOT.id(), Written.exact(Quantity.LENGTH, pilot)),
+                "Then the seat lies within " + say.length(CounterboreCut.PILOT_CLEARANCE.chosen() / 2)
+                        + " of its hole.");
     }
 
     /** What costs nothing first: slower, then more feed, then less rake. */
-    private Proposal chatter(CounterboreCut cut) {
+    private Remedy chatter(CounterboreCut cut) {
         CounterboreJob job = cut.job();
         double slower = job.lathe().speeds().atOrBelow(0.75 * cut.rpm()).orElse(cut.rpm());
         if (slower < 0.98 * cut.rpm()) {
-            return new Proposal(
+            return new Remedy(
                     new Fix("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm"),
                     "Slower by " + say.share(1 - slower / cut.rpm()) + ": the flanks damp a slow wave more.");
         }
         double feed = Math.min(cut.feedRange().high(), 1.5 * cut.feedMm());
         return feed > 1.02 * cut.feedMm()
-                ? new Proposal(
+                ? new Remedy(
                         new Fix("Feed " + say.feed(feed), FEED.id(), say.feed(feed)),
                         "A thicker chip steadies the lips.")
-                : new Proposal(new Fix("Rake 0°", RAKE.id(), "0°"), "Without rake it does not pull itself in.");
+                : new Remedy(new Fix("Rake 0°", RAKE.id(), "0°"), "Without rake it does not pull itself in.");
     }
 }

@@ -26,11 +26,12 @@ import boldwedge.core.planning.TrialAnswer.Compared;
 import boldwedge.core.planning.TrialReader;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
-import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
 import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.Ranked;
+import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -127,14 +128,15 @@ public final class DrillTrial {
         }
         double hole = end.orElseGet(mouth::getAsDouble);
         double bell = mouth.isPresent() && end.isPresent() ? mouth.getAsDouble() - end.getAsDouble() : 0;
-        List<Cause> causes = causes(cut, new Seen(hole, bell, look));
-        return answer(cut, hole, bell, mouth, end, causes, look);
+        Ranked ranked =
+                CauseRule.ranked(List.of(this::size, this::bell, this::wall), cut, new Seen(hole, bell, look), say);
+        return answer(cut, hole, bell, mouth, end, ranked, look);
     }
 
     /** What the wall alone tells: the hole counts as it was reckoned. */
     private TrialAnswer bySigns(DrillCut cut, Look look) {
         double likely = cut.drill().diameterMm() + cut.over().medianMm();
-        List<Cause> signs = CauseRule.ranked(List.of(this::wall), cut, new Seen(likely, 0, look), say);
+        Ranked signs = CauseRule.ranked(List.of(this::wall), cut, new Seen(likely, 0, look), say);
         return answer(cut, likely, 0, OptionalDouble.empty(), OptionalDouble.empty(), signs, look)
                 .withoutSizes(Measured.SIZES_OPEN + "; the wall is " + look.words() + ".");
     }
@@ -145,7 +147,7 @@ public final class DrillTrial {
             double bell,
             OptionalDouble mouth,
             OptionalDouble end,
-            List<Cause> causes,
+            Ranked ranked,
             Look look) {
         DrillJob job = cut.job();
         double d = cut.drill().diameterMm();
@@ -173,17 +175,15 @@ public final class DrillTrial {
                                 ? ", wider at the mouth by " + say.length(bell)
                                 : ", wider at its end by " + say.length(-bell))
                 + (look == Look.CLEAN ? "." : "; the wall is " + look.words() + ".");
-        Optional<Fix> next = good && straight && look == Look.CLEAN ? Optional.empty() : next(cut, hole, causes);
-        return new TrialAnswer(
-                true,
-                reader.readings(),
+        boolean clean = good && straight && look == Look.CLEAN;
+        Optional<Remedy> next = clean ? Optional.empty() : ranked.remedy().or(() -> another(cut, hole));
+        return reader.judged(
                 rows,
-                causes,
+                ranked.causes(),
                 verdict,
+                good,
                 next,
-                next.isPresent()
-                        ? expected(cut, next.get())
-                        : good ? "Nothing needs to change." : "Nothing that was computed would better it.",
+                "Nothing that was computed would better it.",
                 DrillScenes.proved(cut, say, hole));
     }
 
@@ -212,10 +212,6 @@ public final class DrillTrial {
     /** What was seen of a hole: its diameter and how much wider its mouth is, mm, and its wall. */
     private record Seen(double hole, double bell, Look look) {}
 
-    private List<Cause> causes(DrillCut cut, Seen seen) {
-        return CauseRule.ranked(List.of(this::size, this::bell, this::wall), cut, seen, say);
-    }
-
     private void size(DrillCut cut, Seen seen, Causes found) {
         DrillJob job = cut.job();
         double d = cut.drill().diameterMm();
@@ -237,13 +233,15 @@ public final class DrillTrial {
                     .says("A lip longer by about " + say.length((over - reckoned) / 2) + " makes up the rest.")
                     .by(Working.of("Longer by", "(o − r) / 2", mm((over - reckoned) / 2))
                             .with("o", mm(over).measured())
-                            .with("r", "likely", mm(reckoned)));
+                            .with("r", "likely", mm(reckoned)))
+                    .then(() -> reground(cut));
             job.set()
                     .ofSize(Math.rint(seen.hole() * 100) / 100 - reckoned)
                     .or(() -> near(job, seen.hole() - reckoned, d))
                     .ifPresent(other -> found.name(
                                     "wrong-drill", "Another drill than was meant", 0.4 * (1 - Math.exp(-far * far / 4)))
-                            .says(say.drill(other) + " would make such a hole: look at its shank."));
+                            .says(say.drill(other) + " would make such a hole: look at its shank.")
+                            .then(() -> byHand(cut, "Measure the drill across its margins")));
         }
         if (far < -1 && over < 0.5 * reckoned) {
             found.name(
@@ -252,7 +250,8 @@ public final class DrillTrial {
                                     ? "The drill is under its size, or the hole shrank as it cooled"
                                     : "The drill is worn at its corners",
                             1 - Math.exp(-far * far / 4))
-                    .says("Measure it across the margins at the point.");
+                    .says("Measure it across the margins at the point.")
+                    .then(() -> byHand(cut, "Measure the drill across its margins"));
         }
     }
 
@@ -265,11 +264,13 @@ public final class DrillTrial {
                             + (job.start() == Start.BARE
                                     ? "nothing held its point."
                                     : (job.lathe().mill() ? "the spindle" : "the tailstock")
-                                            + " stands off the axis, or the centre did."));
+                                            + " stands off the axis, or the centre did."))
+                    .then(() -> startedTrue(cut));
         }
         if (bell < -bellAllowed(cut)) {
             found.name("packed", "Packed flutes widened it below", 0.8)
-                    .says(say.length(-bell) + " wider at its end: chips wound up between drill and wall.");
+                    .says(say.length(-bell) + " wider at its end: chips wound up between drill and wall.")
+                    .then(() -> byHand(cut, "Draw it out sooner: every half diameter, with oil"));
         }
     }
 
@@ -277,11 +278,13 @@ public final class DrillTrial {
         DrillJob job = cut.job();
         if (seen.look() == Look.TORN) {
             found.name("torn", job.work().builtUp() > 0.5 ? "Metal built up on its lips" : "Dull lips", 0.7)
-                    .says(job.work().builtUpEdge() + ".");
+                    .says(job.work().builtUpEdge() + ".")
+                    .then(() -> reground(cut));
         }
         if (seen.look() == Look.RINGS) {
             found.name("lips", "One lip cuts more than the other, or its corner is chipped", 0.6)
-                    .says("It leaves its own spiral on the wall.");
+                    .says("It leaves its own spiral on the wall.")
+                    .then(() -> reground(cut));
         }
     }
 
@@ -292,27 +295,32 @@ public final class DrillTrial {
                 : Optional.empty();
     }
 
-    /** The one next change, what costs nothing first. */
-    private Optional<Fix> next(DrillCut cut, double hole, List<Cause> causes) {
+    /** Where the drill did as drills do and the hole does not serve: the next size. */
+    private Optional<Remedy> another(DrillCut cut, double hole) {
+        return serves(cut, hole) ? Optional.empty() : smaller(cut).map(fix -> tried(cut, fix));
+    }
+
+    private Remedy tried(DrillCut cut, Fix fix) {
+        return new Remedy(fix, expected(cut, fix));
+    }
+
+    private Optional<Remedy> byHand(DrillCut cut, String what) {
+        return Optional.of(tried(cut, Fix.atTheMachine(what)));
+    }
+
+    private Optional<Remedy> startedTrue(DrillCut cut) {
         DrillJob job = cut.job();
-        String first = causes.isEmpty() ? "" : causes.getFirst().id();
-        return switch (first) {
-            case "start" ->
-                job.start() == Start.BARE
-                        ? Optional.of(new Fix("Centre drill first", START.id(), "centred"))
-                        : Optional.of(Fix.atTheMachine(
-                                job.lathe().mill()
-                                        ? "Set the spindle over the hole again"
-                                        : "Set the tailstock on the axis"));
-            case "lips", "torn" ->
-                job.ground() == Ground.MACHINE
-                        ? Optional.of(Fix.atTheMachine("Look at the lips against a gauge, and regrind"))
-                        : Optional.of(new Fix("Regrind it, lips alike", GROUND.id(), "machine"));
-            case "wrong-drill" -> Optional.of(Fix.atTheMachine("Measure the drill across its margins"));
-            case "worn-margins" -> Optional.of(Fix.atTheMachine("Measure the drill across its margins"));
-            case "packed" -> Optional.of(Fix.atTheMachine("Draw it out sooner: every half diameter, with oil"));
-            default -> serves(cut, hole) ? Optional.empty() : smaller(cut);
-        };
+        return job.start() == Start.BARE
+                ? Optional.of(tried(cut, new Fix("Centre drill first", START.id(), "centred")))
+                : byHand(
+                        cut,
+                        job.lathe().mill() ? "Set the spindle over the hole again" : "Set the tailstock on the axis");
+    }
+
+    private Optional<Remedy> reground(DrillCut cut) {
+        return cut.job().ground() == Ground.MACHINE
+                ? byHand(cut, "Look at the lips against a gauge, and regrind")
+                : Optional.of(tried(cut, new Fix("Regrind it, lips alike", GROUND.id(), "machine")));
     }
 
     private Optional<Fix> smaller(DrillCut cut) {

@@ -19,15 +19,15 @@ import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.language.stock.ToolSteel.Quench;
 import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.heat.Tempering;
-import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialAnswer.Compared;
 import boldwedge.core.planning.TrialReader;
 import boldwedge.core.planning.TrialRequest;
-import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
+import boldwedge.core.trial.Ranked;
+import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -107,7 +107,11 @@ public final class HeatTrial {
                 "up to about " + say.length(2 * load.bendMm()),
                 say.length(value),
                 value <= 3 * load.bendMm())));
-        List<Cause> causes = causes(load, new Seen(hrc, bend, waited, file, look));
+        Ranked ranked = CauseRule.ranked(
+                List.of(this::hardness, this::file, this::look, this::bend),
+                load,
+                new Seen(hrc, bend, waited, file, look),
+                say);
         boolean soft = hrc.isPresent() ? hrc.getAsDouble() < load.wantedHrc() - 2 : file == File.BITES;
         boolean hard = hrc.isPresent() && hrc.getAsDouble() > load.wantedHrc() + 2.5;
         boolean bent = bend.isPresent() && bend.getAsDouble() > load.leaveMm() / 2;
@@ -125,10 +129,10 @@ public final class HeatTrial {
                         + (file == File.SKIN_ONLY ? ", under a soft skin" : "")
                         + (bent ? "; bent more than grinding takes off" : "")
                         + ".";
-        Optional<Proposal> next = good ? Optional.empty() : next(load, causes, hard);
+        Optional<Remedy> next = good ? Optional.empty() : ranked.remedy().or(() -> softer(hard));
         return reader.judged(
                 rows,
-                causes,
+                ranked.causes(),
                 verdict,
                 good,
                 next,
@@ -143,24 +147,22 @@ public final class HeatTrial {
     /** What was seen of a load: hardness in HRC, bend in mm, minutes it waited for its temper, a file on it, its look. */
     private record Seen(OptionalDouble hrc, OptionalDouble bend, OptionalDouble waited, File file, Look look) {}
 
-    private List<Cause> causes(HeatLoad load, Seen seen) {
-        return CauseRule.ranked(List.of(this::hardness, this::file, this::look, this::bend), load, seen, say);
-    }
-
     private void file(HeatLoad load, Seen seen, Causes found) {
         HeatJob job = load.job();
         ToolSteel steel = job.steel();
         if (seen.hrc().isEmpty() && seen.file() == File.BITES) {
-            found.name("too-cold", "It was not hot enough, or not long enough", 0.7)
-                    .says("Soft all through: " + celsius(steel.hardenC().low()) + " at the least, soaked.");
-            found.name("slow-quench", "It cooled too slowly", load.slow() ? 0.9 : 0.5)
-                    .says("From furnace to bath in a second or two, and moving.");
+            tooCold(load, 0.7, "Soft all through: " + celsius(steel.hardenC().low()) + " at the least, soaked.", found);
+            slowQuench(load, load.slow() ? 0.9 : 0.5, "From furnace to bath in a second or two, and moving.", found);
             wrongSteel(0.45, found);
         }
         if (seen.file() == File.SKIN_ONLY) {
-            found.name("skin", "Its skin lost its carbon", job.wrap() == Wrap.BARE ? 0.95 : 0.8)
-                    .says(say.length(steel.skinMm() * job.wrap().skinShare()) + " a side was likely, "
-                            + job.wrap().words() + ": grind it off.");
+            skin(
+                    load,
+                    "Its skin lost its carbon",
+                    job.wrap() == Wrap.BARE ? 0.95 : 0.8,
+                    say.length(steel.skinMm() * job.wrap().skinShare()) + " a side was likely, "
+                            + job.wrap().words() + ": grind it off.",
+                    found);
         }
     }
 
@@ -179,13 +181,19 @@ public final class HeatTrial {
                                                 ? "sharp step"
                                                 : job.shape() == Shape.DRILLED ? "hole" : "roots"),
                         job.shape() == Shape.PLAIN ? 0.3 : 0.85)
-                .says("Stress gathers there: a radius, wire and clay in holes.");
+                .says("Stress gathers there: a radius, wire and clay in holes.")
+                .then(
+                        job.shape() == Shape.PLAIN
+                                ? Fix.atTheMachine("Look for the mark where it began")
+                                : new Fix("Round its corners", SHAPE.id(), "plain"),
+                        "A radius as large as fits takes most of the stress.");
         found.name(
                         "too-hot",
                         "It was too hot",
                         load.treatment().hardenC() > steel.hardenC().high() ? 0.9 : 0.4)
                 .says("Coarse, glittering grain in the break tells; its range ends at "
-                        + celsius(steel.hardenC().high()) + ".");
+                        + celsius(steel.hardenC().high()) + ".")
+                .then(heat(steel), "Fine grain bears the quench.");
         found.name(
                         "late-temper",
                         "It waited too long for its temper",
@@ -193,9 +201,15 @@ public final class HeatTrial {
                 .says(
                         seen.waited().isPresent()
                                 ? say.time(seen.waited().getAsDouble()) + " between quench and temper."
-                                : "Glass-hard steel cracks by itself within hours.");
+                                : "Glass-hard steel cracks by itself within hours.")
+                .then(
+                        Fix.atTheMachine("Furnace for the temper hot before the quench"),
+                        "From the bath straight into it, hand-warm.");
         found.name("fast-bath", "The bath was too fast for it", load.treatment().quench() == Quench.WATER ? 0.7 : 0.2)
-                .says("It was quenched in " + load.treatment().quench().words() + ".");
+                .says("It was quenched in " + load.treatment().quench().words() + ".")
+                .then(
+                        Fix.atTheMachine("A slower bath: warm oil, or an air-hardening steel"),
+                        "Less stress from skin to core.");
     }
 
     private void bend(HeatLoad load, Seen seen, Causes found) {
@@ -206,14 +220,18 @@ public final class HeatTrial {
                                 "It went into the bath sideways, or one side was hotter",
                                 Math.min(0.9, 0.4 + 0.2 * value / Math.max(load.bendMm(), 1e-3)))
                         .says(say.length(value) + " where " + say.length(load.bendMm())
-                                + " was likely: long things go in upright.");
+                                + " was likely: long things go in upright.")
+                        .then(
+                                Fix.atTheMachine("Straighten it warm in the temper, clamped against the bend"),
+                                "Half of the bend often goes at the heat of the temper; cold it breaks.");
             }
         });
     }
 
     private static void wrongSteel(double fit, Causes found) {
         found.name("wrong-steel", "It is not this steel", fit)
-                .says("A spark test beside a known piece tells; so does a file before hardening.");
+                .says("A spark test beside a known piece tells; so does a file before hardening.")
+                .then(Fix.atTheMachine("Spark it beside a known piece"), "Then it is known what it can become.");
     }
 
     private void hardness(HeatLoad load, Seen seen, Causes found) {
@@ -242,121 +260,102 @@ public final class HeatTrial {
                         .by(Working.of("Too hot by", "t − T", number(over))
                                 .with("t", "that leaves this hardness, degrees Celsius", number(really))
                                 .with("T", "meant", number(load.treatment().temperC()))
-                                .meaning(" K"));
+                                .meaning(" K"))
+                        .then(
+                                Fix.atTheMachine("Check the furnace with a second couple, then harden it again"),
+                                "It must be hardened anew: soft from the temper it does not come back. Then "
+                                        + say.number(likely.chosen(), 0) + " HRC at a true "
+                                        + celsius(load.treatment().temperC()) + ".");
             });
             boolean cold = load.treatment().hardenC() < steel.hardenC().low() + COUPLE_K;
-            found.name("too-cold", "It was not hot enough, or not long enough", cold ? 0.85 : Math.min(0.7, -off / 20))
-                    .says("Within " + celsius(steel.hardenC().low()) + " to "
-                            + celsius(steel.hardenC().high()) + " and soaked it comes to "
-                            + say.number(steel.asQuenched().chosen(), 0) + " HRC before the temper.");
-            found.name(
-                            "slow-quench",
-                            "It cooled too slowly",
-                            load.slow() || !load.treatment().through()
-                                    ? 0.9
-                                    : load.bathed() && load.job().bathC() + load.riseK() > load.hottestC()
-                                            ? 0.75
-                                            : Math.min(0.6, -off / 25))
-                    .says(
-                            load.treatment().through()
-                                    ? "From furnace to bath in a second or two, moving; the bath large enough."
-                                    : "Its section of "
-                                            + say.length(load.treatment().sectionMm())
-                                            + " is more than hardens through.");
+            tooCold(
+                    load,
+                    cold ? 0.85 : Math.min(0.7, -off / 20),
+                    "Within " + celsius(steel.hardenC().low()) + " to "
+                            + celsius(steel.hardenC().high()) + " and soaked it comes to " + asQuenched(steel)
+                            + " HRC before the temper.",
+                    found);
+            boolean shallow = load.slow() || !load.treatment().through();
+            boolean hotBath = load.bathed() && load.job().bathC() + load.riseK() > load.hottestC();
+            slowQuench(
+                    load,
+                    shallow ? 0.9 : hotBath ? 0.75 : Math.min(0.6, -off / 25),
+                    load.treatment().through()
+                            ? "From furnace to bath in a second or two, moving; the bath large enough."
+                            : "Its section of " + say.length(load.treatment().sectionMm())
+                                    + " is more than hardens through.",
+                    found);
             if (file != File.BITES) {
-                found.name(
-                                "skin",
-                                "The tester stood on a soft skin",
-                                load.job().wrap() == Wrap.BARE || file == File.SKIN_ONLY ? 0.9 : 0.45)
-                        .says("Grind "
+                skin(
+                        load,
+                        "The tester stood on a soft skin",
+                        load.job().wrap() == Wrap.BARE || file == File.SKIN_ONLY ? 0.9 : 0.45,
+                        "Grind "
                                 + say.length(Math.max(
                                         0.05, steel.skinMm() * load.job().wrap().skinShare()))
-                                + " off and test again.");
+                                + " off and test again.",
+                        found);
             }
             wrongSteel(Math.min(0.5, -off / 30), found);
         } else {
             found.name("tempered-too-cool", "It was tempered too cool, or too short", 0.9)
-                    .says("Temper it again: it can always be made softer.");
+                    .says("Temper it again: it can always be made softer.")
+                    .then(
+                            Fix.atTheMachine("Temper again at "
+                                    + celsius(load.treatment().temperC() + COUPLE_K)),
+                            "Each " + say.number(COUPLE_K, 0) + " K takes about a point.");
         }
     }
 
-    private Optional<Proposal> next(HeatLoad load, List<Cause> causes, boolean hard) {
-        if (causes.isEmpty()) {
-            return hard
-                    ? Optional.of(new Proposal(
-                            Fix.atTheMachine("Temper it again, hotter by " + say.number(COUPLE_K, 0) + " K"),
-                            "It can always be made softer."))
-                    : Optional.empty();
-        }
+    /** What is too hard, and nothing is known to explain it. */
+    private Optional<Remedy> softer(boolean hard) {
+        return hard
+                ? Optional.of(new Remedy(
+                        Fix.atTheMachine("Temper it again, hotter by " + say.number(COUPLE_K, 0) + " K"),
+                        "It can always be made softer."))
+                : Optional.empty();
+    }
+
+    private Fix heat(ToolSteel steel) {
+        String at = celsius(steel.hardenC().chosen());
+        return new Fix("Heat to " + at, HEAT.id(), at);
+    }
+
+    private String asQuenched(ToolSteel steel) {
+        return say.number(steel.asQuenched().chosen(), 0);
+    }
+
+    private void tooCold(HeatLoad load, double fit, String sign, Causes found) {
         ToolSteel steel = load.job().steel();
-        return Optional.of(
-                switch (causes.getFirst().id()) {
-                    case "skin" ->
-                        new Proposal(
-                                Fix.atTheMachine("Grind the skin off a spot and test again"),
-                                "Under it it should be " + say.number(load.hrc().chosen(), 0)
-                                        + " HRC: nothing is lost but a little size.");
-                    case "tempered-too-hot" ->
-                        new Proposal(
-                                Fix.atTheMachine("Check the furnace with a second couple, then harden it again"),
-                                "It must be hardened anew: soft from the temper it does not come back. Then "
-                                        + say.number(load.hrc().chosen(), 0) + " HRC at a true "
-                                        + celsius(load.treatment().temperC()) + ".");
-                    case "tempered-too-cool" -> {
-                        double at = load.treatment().temperC() + COUPLE_K;
-                        yield new Proposal(
-                                Fix.atTheMachine("Temper again at " + celsius(at)),
-                                "Each " + say.number(COUPLE_K, 0) + " K takes about a point.");
-                    }
-                    case "too-cold" ->
-                        new Proposal(
-                                new Fix(
-                                        "Heat to " + celsius(steel.hardenC().chosen()),
-                                        HEAT.id(),
-                                        celsius(steel.hardenC().chosen())),
-                                "Hardened again with its full soak it should come to "
-                                        + say.number(steel.asQuenched().chosen(), 0) + " HRC, "
-                                        + say.number(load.hrc().chosen(), 0) + " after the temper.");
-                    case "slow-quench" ->
-                        load.slow()
-                                ? new Proposal(
-                                        new Fix("Quench as the steel asks", QUENCH.id(), "own"),
-                                        "In " + steel.quench().words() + " it comes to "
-                                                + say.number(steel.asQuenched().chosen(), 0) + " HRC.")
-                                : new Proposal(
-                                        Fix.atTheMachine("Again, quicker into a larger, moving bath"),
-                                        "It should then come to "
-                                                + say.number(steel.asQuenched().chosen(), 0)
-                                                + " HRC before the temper.");
-                    case "wrong-steel" ->
-                        new Proposal(
-                                Fix.atTheMachine("Spark it beside a known piece"),
-                                "Then it is known what it can become.");
-                    case "flat-quench" ->
-                        new Proposal(
-                                Fix.atTheMachine("Straighten it warm in the temper, clamped against the bend"),
-                                "Half of the bend often goes at the heat of the temper; cold it breaks.");
-                    case "corner" ->
-                        new Proposal(
-                                load.job().shape() == Shape.PLAIN
-                                        ? Fix.atTheMachine("Look for the mark where it began")
-                                        : new Fix("Round its corners", SHAPE.id(), "plain"),
-                                "A radius as large as fits takes most of the stress.");
-                    case "late-temper" ->
-                        new Proposal(
-                                Fix.atTheMachine("Furnace for the temper hot before the quench"),
-                                "From the bath straight into it, hand-warm.");
-                    case "too-hot" ->
-                        new Proposal(
-                                new Fix(
-                                        "Heat to " + celsius(steel.hardenC().chosen()),
-                                        HEAT.id(),
-                                        celsius(steel.hardenC().chosen())),
-                                "Fine grain bears the quench.");
-                    default ->
-                        new Proposal(
-                                Fix.atTheMachine("A slower bath: warm oil, or an air-hardening steel"),
-                                "Less stress from skin to core.");
-                });
+        found.name("too-cold", "It was not hot enough, or not long enough", fit)
+                .says(sign)
+                .then(
+                        heat(steel),
+                        "Hardened again with its full soak it should come to " + asQuenched(steel) + " HRC, "
+                                + say.number(load.hrc().chosen(), 0) + " after the temper.");
+    }
+
+    private void slowQuench(HeatLoad load, double fit, String sign, Causes found) {
+        ToolSteel steel = load.job().steel();
+        Causes.Named slow =
+                found.name("slow-quench", "It cooled too slowly", fit).says(sign);
+        if (load.slow()) {
+            slow.then(
+                    new Fix("Quench as the steel asks", QUENCH.id(), "own"),
+                    "In " + steel.quench().words() + " it comes to " + asQuenched(steel) + " HRC.");
+        } else {
+            slow.then(
+                    Fix.atTheMachine("Again, quicker into a larger, moving bath"),
+                    "It should then come to " + asQuenched(steel) + " HRC before the temper.");
+        }
+    }
+
+    private void skin(HeatLoad load, String title, double fit, String sign, Causes found) {
+        found.name("skin", title, fit)
+                .says(sign)
+                .then(
+                        Fix.atTheMachine("Grind the skin off a spot and test again"),
+                        "Under it it should be " + say.number(load.hrc().chosen(), 0)
+                                + " HRC: nothing is lost but a little size.");
     }
 }

@@ -18,7 +18,6 @@ import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.words.Worded;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.Fixer;
-import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialReader;
@@ -29,6 +28,8 @@ import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
 import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.Ranked;
+import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -141,7 +142,7 @@ public final class PartTrial {
     }
 
     private TrialAnswer judged(PartCut cut, Signs signs) {
-        List<Cause> causes = causes(cut, signs);
+        Ranked ranked = CauseRule.ranked(List.of(this::pip, this::face, this::chatter, this::broke), cut, signs, say);
         boolean clean = signs.broke().isEmpty()
                 && !signs.chattered()
                 && signs.pip().orElse(0) < 0.1
@@ -149,14 +150,14 @@ public final class PartTrial {
         String verdict = signs.broke().isPresent()
                 ? "The blade broke at " + say.length(signs.broke().getAsDouble()) + "."
                 : clean ? "Parted clean." : "Parted, not clean: " + String.join("; ", faults(signs)) + ".";
-        Optional<Proposal> next = clean ? Optional.empty() : propose(cut, signs, causes);
+        Optional<Remedy> next = clean ? Optional.empty() : ranked.remedy();
         return reader.judged(
                 compare(cut, signs),
-                causes,
+                ranked.causes(),
                 verdict,
                 clean,
                 next,
-                byHand(causes),
+                byHand(ranked.causes()),
                 Optional.of(StandScene.draw(cut, say)));
     }
 
@@ -213,10 +214,6 @@ public final class PartTrial {
         return rows;
     }
 
-    private List<Cause> causes(PartCut cut, Signs signs) {
-        return CauseRule.ranked(List.of(this::pip, this::face, this::chatter, this::broke), cut, signs, say);
-    }
-
     private void chatter(PartCut cut, Signs signs, Causes found) {
         if (!signs.chattered()) {
             return;
@@ -225,7 +222,8 @@ public final class PartTrial {
         found.name("chatter", "Post and work sing at this width", 0.3 + 0.6 * Math.min(1, ratio))
                 .says(
                         "It may chatter over %s; the edge is %s.",
-                        say.length(cut.quietMm().low()), say.length(cut.job().widthMm()));
+                        say.length(cut.quietMm().low()), say.length(cut.job().widthMm()))
+                .then(() -> offered(cut, "chatter"));
         found.name(
                         "rubs",
                         "The feed is too fine: it rubs, then bites",
@@ -233,7 +231,8 @@ public final class PartTrial {
                                 Math.max(0, cut.feedMm() / cut.smallestChipMm().high() - 1), 0.7))
                 .says(
                         "Fed %s; the edge needs %s.",
-                        say.feed(cut.feedMm()), say.length(cut.smallestChipMm().high()));
+                        say.feed(cut.feedMm()), say.length(cut.smallestChipMm().high()))
+                .then(() -> offered(cut, "feed"));
     }
 
     private void pip(PartCut cut, Signs signs, Causes found) {
@@ -255,7 +254,8 @@ public final class PartTrial {
                             say.length(pip), say.length(pip / 2), say.length(cut.dropMm()))
                     .by(Working.of("Height as set", signs.side() == PipSide.ABOVE ? "p / 2 + s" : "−p / 2 + s", mm(set))
                             .with("p", "pip across", mm(pip).measured())
-                            .with("s", "the drop", mm(cut.dropMm())));
+                            .with("s", "the drop", mm(cut.dropMm())))
+                    .then(() -> reset(cut, signs));
             double factor = (cut.job().toolHeightMm() - cutting) / Math.max(1e-9, cut.dropMm());
             if (factor > 0) {
                 found.name("springs", "Blade or post springs more than reckoned", Causes.fit(Math.log(factor), 0.6))
@@ -265,7 +265,8 @@ public final class PartTrial {
                         .by(Working.of("Drop over reckoned", "(h − x) / s", number(factor))
                                 .with("h", "height as typed", mm(cut.job().toolHeightMm()))
                                 .with("x", "height while it cut", mm(cutting).measured())
-                                .with("s", "the drop reckoned", mm(cut.dropMm())));
+                                .with("s", "the drop reckoned", mm(cut.dropMm())))
+                        .then(() -> offered(cut, "drop"));
             }
         }
     }
@@ -292,7 +293,8 @@ public final class PartTrial {
                         say.length(Math.abs(off)), say.length(job.depthMm()), say.angle(Math.abs(turned)))
                 .by(Working.of("Out of square", "atan(e / t)", rad(turned))
                         .with("e", "what is left over", mm(off))
-                        .with("t", "depth", mm(job.depthMm())));
+                        .with("t", "depth", mm(job.depthMm())))
+                .then(() -> offered(cut, "drift"));
         double perSine = cut.force().thrustN() * (cut.aside().asideMmPerN() + PartCut.postGive(job));
         double lead = Math.asin(Math.clamp(off / Math.max(1e-9, perSine), -1, 1));
         found.name(
@@ -303,7 +305,8 @@ public final class PartTrial {
                 .by(Working.of("Lead that pushes so", "asin(e / (N · c))", rad(lead))
                         .with("e", "what is left over", mm(off))
                         .with("N", "thrust", newtons(cut.force().thrustN()))
-                        .with("c", "give aside", mmPerNewton(cut.aside().asideMmPerN() + PartCut.postGive(job))));
+                        .with("c", "give aside", mmPerNewton(cut.aside().asideMmPerN() + PartCut.postGive(job))))
+                .then(() -> offered(cut, "drift"));
         if (Math.abs(cut.asideMm()) > 1e-6) {
             double factor = (drift - job.depthMm() * Math.tan(job.squareRad())) / cut.asideMm();
             if (factor > 0) {
@@ -317,7 +320,8 @@ public final class PartTrial {
                                         "q",
                                         "of it by being out of square",
                                         mm(job.depthMm() * Math.tan(job.squareRad())))
-                                .with("a", "reckoned", mm(cut.asideMm())));
+                                .with("a", "reckoned", mm(cut.asideMm())))
+                        .then(() -> offered(cut, "drift"));
             }
         }
     }
@@ -333,17 +337,20 @@ public final class PartTrial {
         double times = first.times(cut.force().cuttingN());
         found.name("overload", "The cut itself was too much for it", Causes.fit(Math.max(0, times - 1), 1.2))
                 .says("%s at %s times the reckoned force.", WeaknessWords.what(cut, first), say.number(times, 1))
-                .by(WeaknessWords.working(cut, first));
+                .by(WeaknessWords.working(cut, first))
+                .then(() -> offered(cut, "breaks-first"));
         double packed = depth / cut.clearsAfterMm();
         found.name("chips", "Chips packed in the slot", 0.85 * (1 - Causes.fit(Math.max(0, packed - 0.6), 0.6)))
                 .says(
                         "It was %s deep; chips clear themselves to about %s.",
-                        say.length(depth), say.length(cut.clearsAfterMm()));
+                        say.length(depth), say.length(cut.clearsAfterMm()))
+                .then(() -> offered(cut, "chips"));
         if (cut.gain() > 0) {
             found.name("digs-in", "It dug in", Math.min(1, cut.gain() / PartCut.RUNS_AWAY))
                     .says(
                             "The cut feeds itself by %s of what runs away; play in the slide adds to it.",
-                            say.share(cut.gain() / PartCut.RUNS_AWAY));
+                            say.share(cut.gain() / PartCut.RUNS_AWAY))
+                    .then(() -> offered(cut, "digs-in"));
         }
         double near = 2 * Math.abs(cut.heightCuttingMm());
         found.name(
@@ -352,54 +359,45 @@ public final class PartTrial {
                         near > 0.1 ? 0.9 * Causes.fit(Math.max(0, at - 2 * near), near + 0.5) : 0.1)
                 .says(
                         "The point passes the axis by %s; the work climbs it from about %s.",
-                        say.length(near / 2), say.length(2 * near));
+                        say.length(near / 2), say.length(2 * near))
+                .then(() -> offered(cut, "breaks-first"));
         double side = Math.abs(job.squareRad()) / Math.max(1e-9, cut.sideRad());
         found.name("jammed", "One side rubbed and jammed", 0.9 * (1 - Causes.fit(Math.max(0, side - 0.3), 0.4)))
                 .says(
                         "Out of square by %s, clearance %s.",
-                        say.angle(Math.abs(job.squareRad())), say.angle(cut.sideRad()));
+                        say.angle(Math.abs(job.squareRad())), say.angle(cut.sideRad()))
+                .then(() -> offered(cut, "drift"));
         if (job.hold() == PartHold.CHUCK_AND_CENTRE) {
             found.name(
                             "pinched",
                             "The centre pinched the blade",
                             0.9 * Causes.fit(Math.max(0, at - 2 * cut.neckTwistsMm()), 3))
-                    .says("Under %s the neck no longer bears it.", say.length(Math.max(3, 2 * cut.neckTwistsMm())));
+                    .says("Under %s the neck no longer bears it.", say.length(Math.max(3, 2 * cut.neckTwistsMm())))
+                    .then(() -> offered(cut, "breaks-first"));
         }
     }
 
-    private Optional<Proposal> propose(PartCut cut, Signs signs, List<Cause> causes) {
-        if (causes.isEmpty()) {
-            return Optional.empty();
-        }
-        Cause likeliest = causes.getFirst();
-        if (likeliest.id().equals("height")) {
-            double set = (cut.job().behind() ? -1 : 1) * heightSet(cut, signs);
-            return Optional.of(new Proposal(
-                    new Fix("Height " + say.signed(set), HEIGHT.id(), say.length(set)),
-                    "Then Reach says which of your shims cure it.",
-                    0));
-        }
-        String wanted = switch (likeliest.id()) {
-            case "chatter" -> "chatter";
-            case "rubs" -> "feed";
-            case "chips" -> "chips";
-            case "digs-in" -> "digs-in";
-            case "springs" -> "drop";
-            case "square", "lead", "corner", "jammed" -> "drift";
-            default -> "breaks-first";
-        };
+    private Optional<Remedy> reset(PartCut cut, Signs signs) {
+        double set = (cut.job().behind() ? -1 : 1) * heightSet(cut, signs);
+        return Optional.of(new Remedy(
+                new Fix("Height " + say.signed(set), HEIGHT.id(), say.length(set)),
+                "Then Reach says which of your shims cure it."));
+    }
+
+    /** What a finding offers, the first of it that works. */
+    private Optional<Remedy> offered(PartCut cut, String findingId) {
         return Rule.ask(PartAnswer.RULES, cut, say).stream()
-                .filter(finding -> finding.id().equals(wanted))
+                .filter(finding -> finding.id().equals(findingId))
                 .flatMap(finding -> finding.mends().stream())
                 .map(this::tried)
                 .flatMap(Optional::stream)
                 .findFirst();
     }
 
-    private Optional<Proposal> tried(Fix mend) {
+    private Optional<Remedy> tried(Fix mend) {
         return new Fixer<>(reader.ran(RUN), asked -> PartReader.cut(asked).cut())
                 .with(mend)
-                .map(then -> new Proposal(
+                .map(then -> new Remedy(
                         mend,
                         Written.words(
                                 "Then it bears %s times the cut, goes down %s and is sure to be quiet up to %s.",

@@ -18,7 +18,6 @@ import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.hole.CutsOver;
 import boldwedge.core.planning.Fixer;
-import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.TrialAnswer;
@@ -26,11 +25,12 @@ import boldwedge.core.planning.TrialAnswer.Compared;
 import boldwedge.core.planning.TrialReader;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
-import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
 import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Measured;
+import boldwedge.core.trial.Ranked;
+import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -49,6 +49,9 @@ public final class ReamTrial {
     private static final double BELL_MM = 0.004;
     private static final String MOUTH = "Hole at the mouth";
     private static final String BOTTOM = "Hole at the bottom";
+
+    private static final Fix BORED = new Fix("Bore it after the drill", BEFORE.id(), "bored");
+    private static final Fix KEEN = Fix.atTheMachine("Stone the edges, oil, out while turning forward");
 
     private final TrialRequest request;
     private final TrialReader reader;
@@ -182,7 +185,8 @@ public final class ReamTrial {
         ReamJob job = cut.job();
         double bell = mouth - bottom;
         boolean within = inside(job, mouth) && inside(job, bottom);
-        List<Cause> causes = causes(cut, new Seen(mouth, bottom, wall));
+        Ranked ranked =
+                CauseRule.ranked(List.of(this::bell, this::size, this::wall), cut, new Seen(mouth, bottom, wall), say);
         Span likely = cut.holeMm();
         List<Compared> rows = new ArrayList<>();
         String range = say.length(likely.low()) + " to " + say.length(likely.high());
@@ -216,12 +220,10 @@ public final class ReamTrial {
                                 : ", wider at the bottom by " + say.length(-bell))
                 + (wall == Wall.CLEAN ? "." : "; the wall: " + wall.words() + ".");
         boolean good = within && wall == Wall.CLEAN && Math.abs(bell) <= Math.max(BELL_MM, 0.5 * job.toleranceMm());
-        Optional<Proposal> next = good || causes.isEmpty()
-                ? Optional.empty()
-                : Optional.of(next(cut, mouth, bottom, causes.getFirst().id()));
+        Optional<Remedy> next = good ? Optional.empty() : ranked.remedy();
         return reader.judged(
                 rows,
-                causes,
+                ranked.causes(),
                 verdict,
                 good,
                 next,
@@ -251,10 +253,6 @@ public final class ReamTrial {
     /** What was seen of a hole: its diameters, mm, and its wall. */
     private record Seen(double mouth, double bottom, Wall wall) {}
 
-    private List<Cause> causes(ReamCut cut, Seen seen) {
-        return CauseRule.ranked(List.of(this::bell, this::size, this::wall), cut, seen, say);
-    }
-
     private void bell(ReamCut cut, Seen seen, Causes found) {
         double bell = seen.mouth() - seen.bottom();
         double unexplained = bell - cut.bellMm();
@@ -266,18 +264,21 @@ public final class ReamTrial {
                     .says("By " + say.length(bell / 2) + ": half of what the mouth is larger.")
                     .by(Working.of("Off the axis by", "(m − b) / 2", mm(bell / 2))
                             .with("m", "mouth", mm(seen.mouth()).measured())
-                            .with("b", "bottom", mm(seen.bottom()).measured()));
+                            .with("b", "bottom", mm(seen.bottom()).measured()))
+                    .then(() -> Optional.of(onTheAxis(cut, seen)));
         } else if (bell > BELL_MM) {
             found.name(
                             "tailstock",
                             (cut.job().lathe().mill() ? "The spindle" : "The tailstock")
                                     + " stands off the axis, as typed",
                             0.9)
-                    .says("Reckoned " + say.length(cut.bellMm()) + ", measured " + say.length(bell) + ".");
+                    .says("Reckoned " + say.length(cut.bellMm()) + ", measured " + say.length(bell) + ".")
+                    .then(() -> Optional.of(onTheAxis(cut, seen)));
         }
         if (-bell > BELL_MM) {
             found.name("chips", "Chips packed at the bottom", 0.7)
-                    .says(say.length(-bell) + " wider where they gathered.");
+                    .says(say.length(-bell) + " wider where they gathered.")
+                    .then(() -> Optional.of(brushed(cut)));
         }
     }
 
@@ -292,16 +293,22 @@ public final class ReamTrial {
                             "built-up",
                             "Metal built up on its edges",
                             strong * (0.3 + 0.6 * job.work().builtUp()))
-                    .says(job.work().builtUpEdge() + ".");
+                    .says(job.work().builtUpEdge() + ".")
+                    .then(() -> Optional.of(slower(cut)));
             found.name("run-out", "It runs out, or one tooth stands proud", strong * 0.6)
                     .says("By some " + say.length((over - reckoned) / 2) + ".")
                     .by(Working.of("One side too far by", "(o − r) / 2", mm((over - reckoned) / 2))
                             .with("o", "over the reamer", mm(over).measured())
-                            .with("r", "likely", mm(reckoned)));
+                            .with("r", "likely", mm(reckoned)))
+                    .then(
+                            Fix.atTheMachine("Turn it between centres under an indicator; stone down the proud tooth"),
+                            "Without it holes should come out at about "
+                                    + say.length(cut.holeMm().chosen()) + ".");
             double much = cut.leftMm().chosen() / ReamCut.stock(job).high();
             found.name("stock", "Too much stock pushed it about", strong * Math.clamp(much - 0.7, 0, 0.8))
                     .says(say.length(cut.leftMm().chosen()) + " was left, "
-                            + say.length(ReamCut.stock(job).high()) + " is the most it likes.");
+                            + say.length(ReamCut.stock(job).high()) + " is the most it likes.")
+                    .then(() -> left(cut, KEEN));
         }
         if (far < -1.5 || seen.bottom() < job.leastMm() - 5e-4) {
             boolean plastic = job.work().group().equals("O");
@@ -311,13 +318,14 @@ public final class ReamTrial {
                                     ? "The reamer is smaller than reckoned: measure it"
                                     : "The reamer is worn under its size",
                             plastic ? 0.3 : 0.6)
-                    .says("The hole is " + say.signed(over) + " over the reamer of " + say.length(cut.reamerMm())
-                            + ".");
+                    .says("The hole is " + say.signed(over) + " over the reamer of " + say.length(cut.reamerMm()) + ".")
+                    .then(() -> Optional.of(worn(cut, seen.bottom())));
             found.name(
                             "springs-back",
                             plastic ? "The stuff closed behind it" : "The work gave way, or cooled after it",
                             plastic ? 0.9 : 0.4)
-                    .says("Thin or warm work comes back by a few hundredths.");
+                    .says("Thin or warm work comes back by a few hundredths.")
+                    .then(() -> Optional.of(worn(cut, seen.bottom())));
         }
     }
 
@@ -335,7 +343,8 @@ public final class ReamTrial {
                         .says(
                                 job.unevenDegrees() < 0.5
                                         ? "With even pitch a hole comes out with one lobe more than teeth."
-                                        : "Uneven pitch is there already: slower, with more feed, and nothing loose.");
+                                        : "Uneven pitch is there already: slower, with more feed, and nothing loose.")
+                        .then(() -> Optional.of(quieter(job)));
             case ROUGH ->
                 found.name(
                                 "torn",
@@ -347,93 +356,83 @@ public final class ReamTrial {
                                 cut.leftMm().low() < ReamCut.stock(job).low()
                                         ? "Left " + say.length(cut.leftMm().low()) + " at the least; under "
                                                 + say.length(ReamCut.stock(job).low()) + " it does not cut."
-                                        : "Feed on while it turns, out while it turns forward, with oil.");
+                                        : "Feed on while it turns, out while it turns forward, with oil.")
+                        .then(() -> left(
+                                cut, cut.leftMm().low() < ReamCut.stock(job).low() ? BORED : KEEN));
             case SCORED ->
                 found.name("backed-out", "Drawn out with chips behind the lands", 0.85)
-                        .says("Chips between land and wall score it along.");
+                        .says("Chips between land and wall score it along.")
+                        .then(() -> Optional.of(brushed(cut)));
             case DRILL_MARKS ->
                 found.name("too-little", "Too little was left: the drill cut large", 0.95)
-                        .says("Chance of it " + say.chance(cut.chanceRubs()) + " as planned.");
+                        .says("Chance of it " + say.chance(cut.chanceRubs()) + " as planned.")
+                        .then(() -> left(cut, BORED));
         }
     }
 
-    /** The one next change, with what it should do. */
-    private Proposal next(ReamCut cut, double mouth, double bottom, String first) {
+    private Remedy onTheAxis(ReamCut cut, Seen seen) {
         ReamJob job = cut.job();
-        Fixer<ReamCut> mender =
-                new Fixer<>(request.plan(), asked -> ReamReader.cut(asked).cut());
-        return switch (first) {
-            case "tailstock" ->
-                job.floating()
-                        ? new Proposal(
-                                Fix.atTheMachine("Set the " + (job.lathe().mill() ? "work " : "tailstock ")
-                                        + say.length((mouth - bottom) / 2) + " over"),
-                                "Mouth and bottom then differ by less than " + say.length(BELL_MM) + ".")
-                        : new Proposal(
-                                new Fix("Floating holder", FLOATING.id(), "floating"),
-                                "Then the mouth comes out as the bottom, about " + say.length(bottom) + ". Or set the "
-                                        + (job.lathe().mill() ? "work" : "tailstock") + " over by "
-                                        + say.length((mouth - bottom) / 2) + ".");
-            case "built-up" -> {
-                double slower = job.lathe()
-                        .speeds()
-                        .atOrBelow(0.7 * cut.rpm())
-                        .orElse(job.lathe().speeds().slowest());
-                Fix mend = slower < 0.98 * cut.rpm()
-                        ? new Fix("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm")
-                        : Fix.atTheMachine("More and better oil");
-                yield new Proposal(
-                        mend,
-                        "Slower and with plenty of oil less builds up: about "
-                                + say.length(cut.holeMm().chosen()) + " should come out.");
-            }
-            case "run-out" ->
-                new Proposal(
-                        Fix.atTheMachine("Turn it between centres under an indicator; stone down the proud tooth"),
-                        "Without it holes should come out at about "
-                                + say.length(cut.holeMm().chosen()) + ".");
-            case "stock", "too-little", "torn" -> {
-                double chosen =
-                        ReamCut.of(job.withBeforeMm(OptionalDouble.empty())).beforeMm();
-                Fix mend = Math.abs(chosen - cut.beforeMm()) < 5e-4
-                        ? first.equals("too-little")
-                                        || (first.equals("torn")
-                                                && cut.leftMm().low()
-                                                        < ReamCut.stock(job).low())
-                                ? new Fix("Bore it after the drill", BEFORE.id(), "bored")
-                                : Fix.atTheMachine("Stone the edges, oil, out while turning forward")
-                        : new Fix(
-                                "Before it " + say.length(chosen),
-                                BEFORE_SIZE.id(),
-                                Written.exact(Quantity.LENGTH, chosen));
-                yield new Proposal(
-                        mend,
-                        mender.with(mend)
-                                .map(then -> "Then " + say.length(then.leftMm().low()) + " to "
-                                        + say.length(then.leftMm().high()) + " is left, and the chance that it rubs is "
-                                        + say.chance(then.chanceRubs()) + ".")
-                                .orElse("Then it cuts instead of rubbing."));
-            }
-            case "lobes" ->
-                job.unevenDegrees() < 0.5 && job.kind() == Kind.FLUTED
-                        ? new Proposal(
-                                new Fix("Uneven by 2°", UNEVEN.id(), "2°"),
-                                "Then no tooth meets the marks of the one before.")
-                        : new Proposal(
-                                Fix.atTheMachine("Half the speed, more feed"),
-                                "A wave needs time to grow: slower and thicker chips damp it.");
-            case "worn", "springs-back" -> worn(cut, bottom);
-            default ->
-                new Proposal(
-                        Fix.atTheMachine("Brush it clean, oil, and never turn it backwards"),
-                        "The next hole should come out at about "
-                                + say.length(cut.holeMm().chosen()) + ".");
-        };
+        String over = say.length((seen.mouth() - seen.bottom()) / 2);
+        return job.floating()
+                ? new Remedy(
+                        Fix.atTheMachine("Set the " + (job.lathe().mill() ? "work " : "tailstock ") + over + " over"),
+                        "Mouth and bottom then differ by less than " + say.length(BELL_MM) + ".")
+                : new Remedy(
+                        new Fix("Floating holder", FLOATING.id(), "floating"),
+                        "Then the mouth comes out as the bottom, about " + say.length(seen.bottom()) + ". Or set the "
+                                + (job.lathe().mill() ? "work" : "tailstock") + " over by " + over + ".");
     }
 
-    private Proposal worn(ReamCut cut, double bottom) {
+    private Remedy slower(ReamCut cut) {
+        double slower = cut.job()
+                .lathe()
+                .speeds()
+                .atOrBelow(0.7 * cut.rpm())
+                .orElse(cut.job().lathe().speeds().slowest());
+        return new Remedy(
+                slower < 0.98 * cut.rpm()
+                        ? new Fix("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm")
+                        : Fix.atTheMachine("More and better oil"),
+                "Slower and with plenty of oil less builds up: about "
+                        + say.length(cut.holeMm().chosen()) + " should come out.");
+    }
+
+    /** What is left for the reamer, as it is best; where it is that already, what the wall asks for. */
+    private Optional<Remedy> left(ReamCut cut, Fix leftWell) {
+        double chosen =
+                ReamCut.of(cut.job().withBeforeMm(OptionalDouble.empty())).beforeMm();
+        Fix fix = Math.abs(chosen - cut.beforeMm()) < 5e-4
+                ? leftWell
+                : new Fix("Before it " + say.length(chosen), BEFORE_SIZE.id(), Written.exact(Quantity.LENGTH, chosen));
+        return Optional.of(new Remedy(
+                fix,
+                new Fixer<>(request.plan(), asked -> ReamReader.cut(asked).cut())
+                        .with(fix)
+                        .map(then -> "Then " + say.length(then.leftMm().low()) + " to "
+                                + say.length(then.leftMm().high()) + " is left, and the chance that it rubs is "
+                                + say.chance(then.chanceRubs()) + ".")
+                        .orElse("Then it cuts instead of rubbing.")));
+    }
+
+    private Remedy brushed(ReamCut cut) {
+        return new Remedy(
+                Fix.atTheMachine("Brush it clean, oil, and never turn it backwards"),
+                "The next hole should come out at about "
+                        + say.length(cut.holeMm().chosen()) + ".");
+    }
+
+    private static Remedy quieter(ReamJob job) {
+        return job.unevenDegrees() < 0.5 && job.kind() == Kind.FLUTED
+                ? new Remedy(
+                        new Fix("Uneven by 2°", UNEVEN.id(), "2°"), "Then no tooth meets the marks of the one before.")
+                : new Remedy(
+                        Fix.atTheMachine("Half the speed, more feed"),
+                        "A wave needs time to grow: slower and thicker chips damp it.");
+    }
+
+    private Remedy worn(ReamCut cut, double bottom) {
         double wants = cut.reamerMm() + (cut.job().leastMm() + 0.5 * cut.job().toleranceMm() - bottom);
-        return new Proposal(
+        return new Remedy(
                 Fix.atTheMachine(
                         "Measure the reamer over two edges; burnish it up or make one of " + say.length(wants)),
                 "A reamer of " + say.length(wants)

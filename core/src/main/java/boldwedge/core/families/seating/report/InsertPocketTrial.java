@@ -18,9 +18,10 @@ import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialAnswer.Compared;
 import boldwedge.core.planning.TrialReader;
 import boldwedge.core.planning.TrialRequest;
-import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
+import boldwedge.core.trial.Ranked;
+import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +29,8 @@ import java.util.OptionalDouble;
 
 /** Judges a seat by its floor, its edge under an indicator, and the light at its walls. */
 public final class InsertPocketTrial {
+    private static final String NO_LIGHT = "Then no light shows; indicate the edge again.";
+
     private static final Limits DEPTH = new Limits(Quantity.LENGTH, 0.2, 100);
     private static final Limits OFF = new Limits(Quantity.LENGTH, -20, 20);
     private static final Limits WAY = new Limits(Quantity.LENGTH, 0.5, 100);
@@ -136,18 +139,17 @@ public final class InsertPocketTrial {
                         case CORNER -> "The insert stands on its corner.";
                     });
         }
-        List<Cause> causes = CauseRule.ranked(List.of(this::floor, this::swing, this::light), cut, seen, say);
+        Ranked ranked = CauseRule.ranked(List.of(this::floor, this::swing, this::light), cut, seen, say);
         boolean good = rows.stream().allMatch(Compared::within);
-        Optional<Fix> next =
-                good ? Optional.empty() : Optional.of(next(causes.getFirst().id(), low));
+        Optional<Remedy> next = good ? Optional.empty() : ranked.remedy();
         return new TrialAnswer(
                 true,
                 reader.readings(),
                 rows,
-                causes,
+                ranked.causes(),
                 good ? "It sits as drawn." : String.join(" ", verdicts),
-                next,
-                good ? "Nothing needs to change." : expected(causes.getFirst().id()),
+                next.map(Remedy::fix),
+                next.map(Remedy::expected).orElse("Nothing needs to change."),
                 Optional.of(InsertPocketScenes.body(cut, say)));
     }
 
@@ -160,7 +162,14 @@ public final class InsertPocketTrial {
                 .says("By " + say.length(Math.abs(low)) + ": a touch taken on a burr, or a turn of the dial.")
                 .by(Working.of("Edge low by", "m − f", mm(low))
                         .with("m", mm(cut.floorDepthMm() + low).measured())
-                        .with("f", "as drawn", mm(cut.floorDepthMm())));
+                        .with("f", "as drawn", mm(cut.floorDepthMm())))
+                .then(
+                        Fix.atTheMachine(
+                                low > 0
+                                        ? "A shim of " + say.length(low)
+                                                + " under the insert, or the holder set higher by it"
+                                        : "Take " + say.length(-low) + " more from the floor"),
+                        "Then the edge stands at its height, within " + say.length(HEIGHT_MM) + ".");
     }
 
     private void swing(InsertPocketCut cut, Seen seen, Causes found) {
@@ -173,7 +182,11 @@ public final class InsertPocketTrial {
                 .says(say.length(off) + " over " + say.length(way) + " is " + say.angle(seen.edgeRad()) + ".")
                 .by(Working.of("Off by", "asin(u / l)", rad(seen.edgeRad()))
                         .with("u", "ran off", mm(off).measured())
-                        .with("l", "way", mm(way).measured()));
+                        .with("l", "way", mm(way).measured()))
+                .then(
+                        Fix.atTheMachine(
+                                "Set the slide by the old reading, or dress the seat’s wall behind with the swing corrected"),
+                        NO_LIGHT);
     }
 
     private void light(InsertPocketCut cut, Seen seen, Causes found) {
@@ -185,49 +198,36 @@ public final class InsertPocketTrial {
                 found.name("walls", "The walls do not make the insert’s corner", 0.75)
                         .says(
                                 "Between them must lie %s: one swing is off.",
-                                say.angle(insert.triangle() ? Math.PI / 3 : insert.pointRad()));
+                                say.angle(insert.triangle() ? Math.PI / 3 : insert.pointRad()))
+                        .then(
+                                Fix.atTheMachine(
+                                        "Swing for the wall that shows light, and take " + say.length(0.05) + " there"),
+                                NO_LIGHT);
                 boolean drawn = drawMm >= 0.05;
                 found.name(
                                 "draw",
                                 drawn ? "A burr, or the screw binds in its hole" : "The screw does not draw it in",
                                 drawn ? 0.4 : 0.8)
-                        .says("Its hole is drawn %s toward the walls.", say.length(drawMm));
+                        .says("Its hole is drawn %s toward the walls.", say.length(drawMm))
+                        .then(
+                                Fix.atTheMachine("Break the burr; ease the screw’s hole away from the open side"),
+                                NO_LIGHT);
             }
             case UNDER -> {
                 found.name("burr", "Burr or chip on the floor", 0.7)
-                        .says("Stone the edges, blow it out, try again before anything is cut.");
+                        .says("Stone the edges, blow it out, try again before anything is cut.")
+                        .then(Fix.atTheMachine("Stone the pocket’s edges and blow it out"), NO_LIGHT);
                 found.name("floor-flat", "The floor is not flat", 0.5)
-                        .says("Quill not locked, or milled in two heights.");
+                        .says("Quill not locked, or milled in two heights.")
+                        .then(
+                                Fix.atTheMachine(
+                                        "Skim the floor in one pass, quill locked, and shim by what was taken"),
+                                NO_LIGHT);
             }
             case CORNER ->
                 found.name("relief", "The corner is not relieved enough", 0.9)
-                        .says("A cutter of %s was reckoned there, down to the floor.", say.length(cut.reliefMm()));
+                        .says("A cutter of %s was reckoned there, down to the floor.", say.length(cut.reliefMm()))
+                        .then(Fix.atTheMachine("Plunge the corner again, to the floor"), NO_LIGHT);
         }
-    }
-
-    private Fix next(String cause, double low) {
-        return switch (cause) {
-            case "floor" ->
-                low > 0
-                        ? Fix.atTheMachine(
-                                "A shim of " + say.length(low) + " under the insert, or the holder set higher by it")
-                        : Fix.atTheMachine("Take " + say.length(-low) + " more from the floor");
-            case "swing" ->
-                Fix.atTheMachine(
-                        "Set the slide by the old reading, or dress the seat’s wall behind with the swing corrected");
-            case "walls" ->
-                Fix.atTheMachine("Swing for the wall that shows light, and take " + say.length(0.05) + " there");
-            case "draw" -> Fix.atTheMachine("Break the burr; ease the screw’s hole away from the open side");
-            case "burr" -> Fix.atTheMachine("Stone the pocket’s edges and blow it out");
-            case "floor-flat" ->
-                Fix.atTheMachine("Skim the floor in one pass, quill locked, and shim by what was taken");
-            default -> Fix.atTheMachine("Plunge the corner again, to the floor");
-        };
-    }
-
-    private String expected(String cause) {
-        return cause.equals("floor")
-                ? "Then the edge stands at its height, within " + say.length(HEIGHT_MM) + "."
-                : "Then no light shows; indicate the edge again.";
     }
 }

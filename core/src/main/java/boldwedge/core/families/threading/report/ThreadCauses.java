@@ -1,19 +1,23 @@
 package boldwedge.core.families.threading.report;
 
+import static boldwedge.core.families.threading.entry.ThreadField.BLANK;
+import static boldwedge.core.families.threading.entry.ThreadField.LEADING;
+import static boldwedge.core.families.threading.entry.ThreadField.WAY;
 import static boldwedge.core.language.measure.Amount.mm;
 import static boldwedge.core.language.measure.Amount.rad;
 
 import boldwedge.core.families.threading.model.ThreadCut;
 import boldwedge.core.families.threading.model.ThreadJob;
 import boldwedge.core.families.threading.model.ThreadJob.Way;
+import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.mechanics.thread.PickUp;
 import boldwedge.core.mechanics.thread.ThreadLimits;
 import boldwedge.core.mechanics.thread.ThreadSize;
-import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
+import boldwedge.core.trial.Ranked;
 import java.util.List;
 import java.util.OptionalDouble;
 
@@ -23,6 +27,7 @@ final class ThreadCauses {
     private static final int TURNS = 10;
 
     private final UnitFormat say;
+    private final ThreadRemedies remedies;
 
     /**
      * What was seen of a trial.
@@ -40,11 +45,12 @@ final class ThreadCauses {
             ThreadTrial.Gauge gauge,
             ThreadTrial.Look look) {}
 
-    ThreadCauses(UnitFormat say) {
+    ThreadCauses(UnitFormat say, ThreadRemedies remedies) {
         this.say = say;
+        this.remedies = remedies;
     }
 
-    List<Cause> of(ThreadCut cut, Seen seen) {
+    Ranked of(ThreadCut cut, Seen seen) {
         return CauseRule.ranked(List.of(this::pitch, this::tight, this::taper, this::looks), cut, seen, say);
     }
 
@@ -66,10 +72,12 @@ final class ThreadCauses {
                                 + say.length(go) + " did.")
                         .by(Working.of("Left", "m − a", mm(pitch - cut.targetMm()))
                                 .with("m", mm(pitch).measured())
-                                .with("a", "aimed at", mm(cut.targetMm())));
+                                .with("a", "aimed at", mm(cut.targetMm())))
+                        .then(() -> remedies.springPasses(cut, seen));
                 found.name("not-down", "It is not down yet", 0.8 * (1 - Math.exp(-far * far / 2)) + 0.1)
                         .says("Touch, tip or blank were a little off: a tip whose flat is wider by "
-                                + say.length(go * Math.tan(size.form().halfRad())) + " leaves as much.");
+                                + say.length(go * Math.tan(size.form().halfRad())) + " leaves as much.")
+                        .then(() -> remedies.further(cut, seen));
             }
             if (past) {
                 double by = cut.pastMm(pitch) + width / 2;
@@ -98,10 +106,12 @@ final class ThreadCauses {
                                 .with(
                                         "a",
                                         "half angle",
-                                        rad(size.form().halfRad()).fromTable()));
+                                        rad(size.form().halfRad()).fromTable()))
+                        .then(() -> remedies.pickedUp(cut, seen));
                 found.name("too-deep", "Fed in too far", told ? 0.3 : 0.6)
                         .says("By " + ThreadSpoken.more(cut, by) + " on the " + ThreadSpoken.slide(cut)
-                                + ": a turn or a zero miscounted, or a tip sharper than was reckoned.");
+                                + ": a turn or a zero miscounted, or a tip sharper than was reckoned.")
+                        .then(() -> remedies.shallower(cut, seen));
             }
         });
     }
@@ -112,11 +122,13 @@ final class ThreadCauses {
             double width = cut.pitchHighMm() - cut.pitchLowMm();
             found.name("too-deep", "Fed in too far", 0.6)
                     .says(
-                            "A turn or a zero miscounted, a tip sharper than was reckoned, or one pass too many: wires or a micrometer tell by how much.");
+                            "A turn or a zero miscounted, a tip sharper than was reckoned, or one pass too many: wires or a micrometer tell by how much.")
+                    .then(() -> remedies.shallower(cut, seen));
             found.name("picked-up", "Picked up beside its groove", 0.35)
                     .says("Beside by "
                             + say.length(PickUp.besideMm(cut.job().size().form(), width))
-                            + " takes all of its limits.");
+                            + " takes all of its limits.")
+                    .then(() -> remedies.pickedUp(cut, seen));
         }
         if (seen.gauge() != ThreadTrial.Gauge.TIGHT && seen.gauge() != ThreadTrial.Gauge.TIGHT_END) {
             return;
@@ -140,24 +152,28 @@ final class ThreadCauses {
                             + (seen.gauge() == ThreadTrial.Gauge.TIGHT_END ? ": it starts and then binds." : "."))
                     .by(Working.of("Felt on the pitch diameter", "|u| / tan(a)", mm(felt))
                             .with("u", "off over the engagement", mm(error))
-                            .with("a", "half angle", rad(size.form().halfRad()).fromTable()));
+                            .with("a", "half angle", rad(size.form().halfRad()).fromTable()))
+                    .then(() -> remedies.byHand(cut, seen, "Look at wheels and box: count ten turns against a rule"));
         }
         double angle = cut.edge().feltMm();
         if (angle > 1e-4) {
             found.name("angle", "The flanks’ angle is off", Math.min(0.9, 0.8 * angle / tolerance))
-                    .says("Square, rake and height as typed: felt as " + say.length(angle) + ".");
+                    .says("Square, rake and height as typed: felt as " + say.length(angle) + ".")
+                    .then(() -> remedies.square(cut, seen));
         }
         boolean measuredRight =
                 seen.pitch().isPresent() && cut.toGoMm(seen.pitch().getAsDouble()) <= tolerance / 2;
         if (!measuredRight && seen.pitch().isEmpty()) {
             found.name("not-down", "It is not down yet", seen.gauge() == ThreadTrial.Gauge.TIGHT ? 0.6 : 0.3)
-                    .says("Measure it over wires before more is fed in: the gauge alone does not say how much.");
+                    .says("Measure it over wires before more is fed in: the gauge alone does not say how much.")
+                    .then(() -> remedies.further(cut, seen));
         }
         if (cut.bar().isPresent() && cut.bar().get().roomAtDepth(cut.tipAtMm(), cut.blankMm() / 2) < 0) {
-            barRubs(cut, 0.9, found);
+            barRubs(cut, seen, 0.9, found);
         }
         found.name("burr", "Burr or chips in it", measuredRight ? 0.6 : 0.35)
-                .says("Brush it, break the crests, try again before anything is cut.");
+                .says("Brush it, break the crests, try again before anything is cut.")
+                .then(() -> remedies.byHand(cut, seen, "Brush it out, break the crests, try again"));
         boolean crestMeets = cut.job().inside()
                 ? cut.blankMm()
                         < cut.job()
@@ -173,15 +189,23 @@ final class ThreadCauses {
                                 + 1e-6;
         if (crestMeets) {
             found.name("crest", "The crests meet the mate’s root", 0.9)
-                    .says((cut.job().inside() ? "The hole is under" : "The blank is over") + " its limits.");
+                    .says((cut.job().inside() ? "The hole is under" : "The blank is over") + " its limits.")
+                    .then(() -> remedies.typed(
+                            cut,
+                            seen,
+                            new Fix(
+                                    cut.job().inside() ? "Bore it to its limits" : "Turn it to its limits",
+                                    BLANK.id(),
+                                    "")));
         }
     }
 
-    private void barRubs(ThreadCut cut, double fit, Causes found) {
+    private void barRubs(ThreadCut cut, Seen seen, double fit, Causes found) {
         double share = Math.clamp(cut.bar().orElseThrow().rubsAt(cut.blankMm() / 2) / cut.depthMm(), 0, 1);
         found.name("bar-rubs", "The bar drags on the crests", fit)
                 .says("It touches from " + say.share(share)
-                        + " of the depth on: more infeed bends it and cuts nothing.");
+                        + " of the depth on: more infeed bends it and cuts nothing.")
+                .then(() -> remedies.pointOut(cut, seen));
     }
 
     private void taper(ThreadCut cut, Seen seen, Causes found) {
@@ -195,9 +219,11 @@ final class ThreadCauses {
         double reckoned = Math.max(cut.taperMm(), 1e-4);
         double far = taper > 0 ? Math.log(taper / reckoned) : 3;
         found.name("pushed-off", "The work bends away at its free end", 0.9 * Math.exp(-far * far / 2))
-                .says(say.length(reckoned) + " was reckoned, " + say.length(taper) + " measured.");
+                .says(say.length(reckoned) + " was reckoned, " + say.length(taper) + " measured.")
+                .then(() -> remedies.centre(cut, seen));
         found.name("tailstock", "Headstock or tailstock off the line", 0.5 * (1 - Math.exp(-far * far / 2)) + 0.05)
-                .says("A taper that a spring pass does not lessen is alignment.");
+                .says("A taper that a spring pass does not lessen is alignment.")
+                .then(() -> remedies.byHand(cut, seen, "A spring pass first; then set the tailstock to the line"));
     }
 
     private void looks(ThreadCut cut, Seen seen, Causes found) {
@@ -210,32 +236,40 @@ final class ThreadCauses {
                         cut.edge().trailingRad() + cut.edge().helixRad());
                 if (least < Math.toRadians(2)) {
                     found.name("clearance", "A flank’s heel rubs", 0.9)
-                            .says("Only " + say.angle(least) + " clear in the helix.");
+                            .says("Only " + say.angle(least) + " clear in the helix.")
+                            .then(() -> remedies.typed(cut, seen, new Fix("Grind the flank back", LEADING.id(), "")));
                 }
                 if (job.cutting().way() == Way.STRAIGHT && job.size().pitchMm() > 1) {
                     found.name(
                                     "crowded",
                                     "Two chips in one groove",
                                     Math.min(0.85, 0.3 * job.size().pitchMm()))
-                            .says("Straight in both flanks cut and the chips jam.");
+                            .says("Straight in both flanks cut and the chips jam.")
+                            .then(() -> remedies.typed(
+                                    cut, seen, new Fix("Compound half a degree under", WAY.id(), "half-less")));
                 }
                 found.name(
                                 "built-up",
                                 "Metal builds up on the edge",
                                 0.25 + 0.5 * job.work().builtUp())
-                        .says(job.work().builtUpEdge() + "; oil, a keen edge, slower or much faster.");
+                        .says(job.work().builtUpEdge() + "; oil, a keen edge, slower or much faster.")
+                        .then(() ->
+                                remedies.byHand(cut, seen, "Stone the edge, oil it, and take the last passes thin"));
             }
             case STEPS ->
                 found.name("steps", "The trailing flank is left behind", 0.9)
                         .says(
                                 job.cutting().way() == Way.HALF
                                         ? "At exactly half the angle a small error of the compound draws the tool away from it: half a degree less shaves it."
-                                        : "The compound stands over more than half the angle, or it was fed by the wrong slide.");
+                                        : "The compound stands over more than half the angle, or it was fed by the wrong slide.")
+                        .then(() -> remedies.compound(cut, seen));
             case DRUNKEN -> {
                 found.name("slack", "Slack in screw, nut or wheels", 0.7)
-                        .says("The carriage runs to and fro within it: gibs snug, drag on the carriage, wheels true.");
+                        .says("The carriage runs to and fro within it: gibs snug, drag on the carriage, wheels true.")
+                        .then(() -> remedies.byHand(cut, seen, "Take up the slack and snug the gibs; look at the dog"));
                 found.name("dog", "Work or dog slips", 0.45)
-                        .says("A dog’s tail that knocks in its slot, or work that turns in the jaws.");
+                        .says("A dog’s tail that knocks in its slot, or work that turns in the jaws.")
+                        .then(() -> remedies.byHand(cut, seen, "Take up the slack and snug the gibs; look at the dog"));
             }
             case FLAT ->
                 found.name(
@@ -247,10 +281,11 @@ final class ThreadCauses {
             case RUBBED -> {
                 if (cut.bar().isPresent()) {
                     double room = cut.bar().get().roomAtDepth(cut.tipAtMm(), cut.blankMm() / 2);
-                    barRubs(cut, room < 0 ? 0.95 : 0.5, found);
+                    barRubs(cut, seen, room < 0 ? 0.95 : 0.5, found);
                 } else {
                     found.name("holder", "The holder touches the crests", 0.6)
-                            .says("It stands too near behind the point.");
+                            .says("It stands too near behind the point.")
+                            .then(() -> remedies.byHand(cut, seen, "Let the point stand out further"));
                 }
             }
         }

@@ -13,11 +13,11 @@ import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.rigidity.PushOff;
 import boldwedge.core.mechanics.wedge.Operation;
 import boldwedge.core.planning.Fixer;
-import boldwedge.core.planning.Fixer.Proposal;
 import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.JointFit;
 import boldwedge.core.trial.Measured;
 import boldwedge.core.trial.Prediction;
+import boldwedge.core.trial.Remedy;
 import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -92,9 +92,9 @@ final class TurningNext {
     }
 
     /** The one change to make: what is said against the likeliest cause, else the dial. */
-    Optional<Proposal> against(List<Cause> causes) {
+    Optional<Remedy> against(List<Cause> causes) {
         if (!causes.isEmpty() && !OF_SIZE.contains(causes.getFirst().id())) {
-            Optional<Proposal> sign = againstSign(causes.getFirst().id());
+            Optional<Remedy> sign = againstSign(causes.getFirst().id());
             if (sign.isPresent()) {
                 return sign;
             }
@@ -113,7 +113,7 @@ final class TurningNext {
     }
 
     /** What is done where no size was read: against the likeliest of what was seen and heard, and never the dial. */
-    Optional<Proposal> againstSigns(List<Cause> signs) {
+    Optional<Remedy> againstSigns(List<Cause> signs) {
         return signs.stream().findFirst().flatMap(sign -> againstSign(sign.id()));
     }
 
@@ -128,7 +128,7 @@ final class TurningNext {
     }
 
     /** What makes the taper, and what is done about that. */
-    private Optional<Proposal> againstTaper(List<Cause> causes) {
+    private Optional<Remedy> againstTaper(List<Cause> causes) {
         double axis = fit.made(UsualFaults.HEAD, UsualFaults.TAIL).taperMm();
         double wear = fit.made(UsualFaults.WEAR).taperMm();
         double spring = predicted.sizes().taperMm()
@@ -139,11 +139,11 @@ final class TurningNext {
             JointFit.Made worn = fit.made(UsualFaults.WEAR);
             double off = (nearMm - worn.nearMm() + farMm - worn.farMm()) / 2;
             return againstSign("wear-in-pass")
-                    .map(slower -> new Proposal(
+                    .map(slower -> new Remedy(
                             withDial(
-                                    slower.mend().label(),
-                                    slower.mend().field(),
-                                    slower.mend().text(),
+                                    slower.fix().label(),
+                                    slower.fix().field(),
+                                    slower.fix().text(),
                                     off,
                                     0,
                                     0),
@@ -162,7 +162,7 @@ final class TurningNext {
     }
 
     /** What a sign other than size asks for; empty where nothing computed does. */
-    private Optional<Proposal> againstSign(String cause) {
+    private Optional<Remedy> againstSign(String cause) {
         TurningJob job = cut.job();
         return switch (cause) {
             case "built-up-edge", "wear-in-pass", "too-fast" -> {
@@ -176,7 +176,7 @@ final class TurningNext {
                 if (Math.abs(rpm - cut.cutting().rpm()) < 1) {
                     yield Optional.empty();
                 }
-                yield Optional.of(new Proposal(
+                yield Optional.of(new Remedy(
                         new Fix("Run at " + say.rpm(rpm), SPEED.id(), Written.places(rpm, 1) + " rpm"),
                         faster
                                 ? "Faster, the chip is hotter and does not weld to the edge."
@@ -191,11 +191,11 @@ final class TurningNext {
             }
             case "rubbing" ->
                 Math.abs(job.heightMm()) > 1e-6
-                        ? Optional.of(new Proposal(
+                        ? Optional.of(new Remedy(
                                 new Fix("Set the point on centre", HEIGHT.id(), "0"),
                                 "It gives the clearance back that the height has taken.",
                                 1))
-                        : Optional.of(new Proposal(
+                        : Optional.of(new Remedy(
                                 new Fix(
                                         "End relief "
                                                 + say.angle(cut.signature().endRelief() + Math.toRadians(3)),
@@ -205,7 +205,7 @@ final class TurningNext {
                                 1));
             case "chatter" ->
                 job.overhangMm() > 1.6 * job.blank().heightMm()
-                        ? Optional.of(new Proposal(
+                        ? Optional.of(new Remedy(
                                 new Fix(
                                         "Stand out "
                                                 + say.length(1.2 * job.blank().heightMm()),
@@ -228,13 +228,13 @@ final class TurningNext {
     }
 
     /** The dial set by what the piece came out by; nothing when that is in the middle already. */
-    private Optional<Proposal> dialled() {
+    private Optional<Remedy> dialled() {
         double off = (nearMm + farMm) / 2;
         if (!isWorthDialling(off)) {
             return Optional.empty();
         }
         String words = dialWords(off);
-        return Optional.of(new Proposal(
+        return Optional.of(new Remedy(
                 Fix.atTheMachine(words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1), told(off, 0, 0)),
                 Written.words(
                         "%s Then it comes out within %s of the middle of the tolerance, %s of taper as now.",
@@ -278,16 +278,16 @@ final class TurningNext {
     /**
      * The axis put right. A centre is set over by what was read; no headstock is moved, and nothing swung, before a light pass leaves the same taper.
      */
-    private Proposal aligning(double taper) {
+    private Remedy aligning(double taper) {
         return cut.job().hold() == Hold.CHUCK ? swinging(taper) : settingOver(taper);
     }
 
-    private Proposal settingOver(double taper) {
+    private Remedy settingOver(double taper) {
         double apart = at.farMm() - at.nearMm();
         double over = -taper / 2 * cut.job().freeLengthMm() / apart;
         double off = (nearMm + farMm) / 2
                 + over * (at.nearMm() + at.farMm()) / cut.job().freeLengthMm();
-        return new Proposal(
+        return new Remedy(
                 withDial(
                         "Set the tailstock over by " + say.length(Math.abs(over))
                                 + (over < 0 ? " towards the tool" : " away from the tool"),
@@ -302,19 +302,19 @@ final class TurningNext {
                 1);
     }
 
-    private Proposal swinging(double taper) {
-        Optional<Proposal> light = Fixer.lightPass(DEPTH, cut.job().depthMm(), this::fieldLength);
-        Optional<TurningCut> lighter = light.flatMap(pass -> mender.with(pass.mend()));
+    private Remedy swinging(double taper) {
+        Optional<Remedy> light = Fixer.lightPass(DEPTH, cut.job().depthMm(), this::fieldLength);
+        Optional<TurningCut> lighter = light.flatMap(pass -> mender.with(pass.fix()));
         if (light.isPresent() && lighter.isPresent()) {
-            Fix pass = light.get().mend();
+            Fix pass = light.get().fix();
             double off = (most(lighter.get(), factor()) + least(lighter.get(), factor())) / 2;
-            return new Proposal(
+            return new Remedy(
                     withDial(pass.label(), pass.field(), pass.text(), off, 0, 0),
                     light.get().expected(),
                     1);
         }
         double swing = -taper * cut.job().lengthMm() / (at.farMm() - at.nearMm());
-        return new Proposal(
+        return new Remedy(
                 withDial(
                         "Two collars on a stout bar; then swing the headstock, or the top slide, by "
                                 + say.length(Math.abs(swing) / 2) + " over "
@@ -330,7 +330,7 @@ final class TurningNext {
     }
 
     /** Of what a machinist would try, in the order of what it costs, the first that takes most of the spring away, or the best there is. */
-    private Optional<Proposal> bestAgainstSpring(String cause) {
+    private Optional<Remedy> bestAgainstSpring(String cause) {
         TurningJob job = cut.job();
         List<Fix> candidates = new ArrayList<>();
         if (job.depthMm() > 0.2) {
@@ -367,7 +367,7 @@ final class TurningNext {
         candidates.sort(Comparator.comparing(mend -> !mend.field().equals(first)));
         double now = (most(cut, factor()) - least(cut, factor())) / 2;
         double allowed = cut.job().allowedErrorMm();
-        Proposal best = null;
+        Remedy best = null;
         for (Fix mend : candidates) {
             Optional<TurningCut> tried = mender.with(mend);
             if (tried.isEmpty()) {
@@ -384,7 +384,7 @@ final class TurningNext {
             boolean named = mend.field().equals(first) && left < 0.7 * now;
             if (left < 0.97 * now
                     && (best == null || (left < 0.5 * best.left() && best.left() > GOOD_SHARE * allowed))) {
-                best = new Proposal(
+                best = new Remedy(
                         withDial(mend.label(), mend.field(), mend.text(), (most + least) / 2, 0, 0),
                         Written.words(
                                 "Computed with the spring as fitted: what the diameter differs by along the cut goes from %s to %s.",

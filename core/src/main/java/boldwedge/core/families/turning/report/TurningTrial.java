@@ -34,6 +34,7 @@ import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.Diagnosis;
 import boldwedge.core.trial.Measured;
 import boldwedge.core.trial.Prediction;
+import boldwedge.core.trial.Remedy;
 import boldwedge.core.trial.SizePrediction;
 import boldwedge.core.trial.UsualFaults;
 import java.util.ArrayList;
@@ -202,7 +203,7 @@ public final class TurningTrial {
                 sound == Measured.Sound.QUIET && chip != Measured.Chip.BLUE && chip != Measured.Chip.WELDED;
         boolean asWanted = (signsOnly || (inTolerance && !atItsEdge && !warmed)) && finishGood && wellBehaved;
         TurningNext against = new TurningNext(cut, predicted, measured, at, reader.text("apart"), mender, say);
-        Optional<Fixer.Proposal> next =
+        Optional<Remedy> next =
                 asWanted ? Optional.empty() : signsOnly ? against.againstSigns(causes) : against.against(causes);
         List<TrialAnswer.Compared> rows = compare(cut, predicted, measured);
         return reader.judged(
