@@ -44,7 +44,7 @@ record TriedFixes<C>(OwnChoices<C> choices, PlanRequest asked, OwnChoices.Tried<
             }
             Optional<Finding> failing = then.failsWhere(now);
             if (failing.isPresent()) {
-                harming.add(new Fix(fix.label() + BUT_THEN + failing.get().statement(), fix.field(), fix.text()));
+                harming.add(fix.called(fix.label() + BUT_THEN + failing.get().statement()));
             } else {
                 good.add(fix);
             }

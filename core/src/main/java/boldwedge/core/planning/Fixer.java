@@ -55,7 +55,7 @@ public record Fixer<C>(PlanRequest run, Function<PlanRequest, Optional<C>> work)
         }
         String text = light.apply(LIGHT_PASS_MM);
         return Optional.of(new Remedy(
-                new Fix("Light spring pass to separate spring from alignment", depth.id(), text),
+                new Fix("Light spring pass to separate spring from alignment", depth, text),
                 "A pass of " + text + " leaves less spring; a taper that stays the same is alignment.",
                 1));
     }

@@ -106,7 +106,7 @@ public final class EdgeRules {
                     .meaning(" of the edge's life is left"));
         }
         if (verdict != Verdict.FINE && Math.abs(choice.rpm() - cut.rpm()) > 0.5) {
-            finding.mend("Run at " + say.rpm(choice.rpm()), fields.speed().id(), Math.round(choice.rpm()) + " rpm");
+            finding.mend("Run at " + say.rpm(choice.rpm()), fields.speed(), Math.round(choice.rpm()) + " rpm");
         }
         if (over > 1e-9) {
             finding.caution("Blue chips on a high-speed steel bit mean that the tip is being drawn soft.");
@@ -134,7 +134,7 @@ public final class EdgeRules {
                             say.rpm(offered))
                     .margin(-0.3)
                     .source("The machine's card")
-                    .mend("Run at " + say.rpm(offered), fields.speed().id(), Written.places(offered, 1) + " rpm")
+                    .mend("Run at " + say.rpm(offered), fields.speed(), Written.places(offered, 1) + " rpm")
                     .build());
         }
         List<Double> feeds = lathe.feedsMm();
@@ -155,7 +155,7 @@ public final class EdgeRules {
                             say.feed(nearest))
                     .margin(-0.1)
                     .source("The machine's card")
-                    .mend("Feed " + say.feed(nearest), fields.feed().id(), say.feed(nearest))
+                    .mend("Feed " + say.feed(nearest), fields.feed(), say.feed(nearest))
                     .build());
         }
         return findings;
@@ -208,20 +208,18 @@ public final class EdgeRules {
                 .source(
                         "Exact geometry of the marks; surplus after Boothroyd & Knight, Fundamentals of Machining, ch. 5");
         if (margin < 0 && tears) {
-            faster().ifPresent(rpm ->
-                    finding.mend("Run at " + say.rpm(rpm), fields.speed().id(), say.rpm(rpm)));
+            faster().ifPresent(rpm -> finding.mend("Run at " + say.rpm(rpm), fields.speed(), say.rpm(rpm)));
         }
         if (margin < 0) {
             if (cut.feedChoice().feedMm() < cut.feedMm() * 0.99) {
                 String finer = say.feed(cut.feedChoice().feedMm());
-                finding.mend("Feed " + finer, fields.feed().id(), finer);
+                finding.mend("Feed " + finer, fields.feed(), finer);
             }
             double nose =
                     Math.ceil(10 * cut.feedMm() * cut.feedMm() / (RA_OF_AN_ARC * at.raMm() / Finish.USUAL_OVER_THEORY))
                             / 10;
             if (nose <= LARGEST_NOSE_OFFERED_MM && nose > cut.profile().noseRadiusMm() * 1.01) {
-                fields.nose()
-                        .ifPresent(field -> finding.mend("Nose " + say.length(nose), field.id(), say.length(nose)));
+                fields.nose().ifPresent(field -> finding.mend("Nose " + say.length(nose), field, say.length(nose)));
             }
         }
         return finding.build();
@@ -306,10 +304,10 @@ public final class EdgeRules {
                     .filter(has -> has >= wanted)
                     .findFirst()
                     .orElse(wanted);
-            finding.mend("Feed " + say.feed(feed), fields.feed().id(), say.feed(feed));
+            finding.mend("Feed " + say.feed(feed), fields.feed(), say.feed(feed));
         }
         if (at.depthMm() < wantedMm) {
-            finding.mend("Depth " + say.length(2 * wantedMm), fields.depth().id(), say.length(2 * wantedMm));
+            finding.mend("Depth " + say.length(2 * wantedMm), fields.depth(), say.length(2 * wantedMm));
         }
     }
 
@@ -335,14 +333,14 @@ public final class EdgeRules {
         if (margin < POWER_IN_HAND) {
             double depth = Math.max(0.05, at.depthMm() * Math.min(1, (margin + 1) * 0.75));
             if (depth < at.depthMm() * 0.99) {
-                finding.mend("Depth " + say.length(depth), fields.depth().id(), say.length(depth));
+                finding.mend("Depth " + say.length(depth), fields.depth(), say.length(depth));
             }
             // The force stays; at fewer turns it takes less power.
             at.lathe()
                     .speeds()
                     .atOrBelow(cut.rpm() * (margin + 1) / (1 + POWER_IN_HAND))
                     .ifPresent(slower -> finding.mend(
-                            "Run at " + say.rpm(slower), fields.speed().id(), Written.places(slower, 1) + " rpm"));
+                            "Run at " + say.rpm(slower), fields.speed(), Written.places(slower, 1) + " rpm"));
         }
         return finding.build();
     }

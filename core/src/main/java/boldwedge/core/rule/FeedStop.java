@@ -54,7 +54,7 @@ public final class FeedStop {
             lathe.speeds()
                     .atOrBelow(atRpm * (margin + 1))
                     .ifPresent(slower ->
-                            finding.mend("Run at " + say.rpm(slower), speed.id(), Written.places(slower, 1) + " rpm"));
+                            finding.mend("Run at " + say.rpm(slower), speed, Written.places(slower, 1) + " rpm"));
         }
         return finding.build();
     }

@@ -1,5 +1,6 @@
 package boldwedge.core.rule;
 
+import boldwedge.core.language.drawing.InputField;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
@@ -28,7 +29,7 @@ public final class HeightFinding {
      * @param heightMm point above (+) or below (−) the axis as measured, mm
      * @param field the field in which it is typed
      */
-    public static List<Finding> cure(double heightMm, Lathe lathe, UnitFormat say, String field) {
+    public static List<Finding> cure(double heightMm, Lathe lathe, UnitFormat say, InputField field) {
         double off = Math.abs(heightMm);
         if (off < SET_MM) {
             return List.of();

@@ -105,7 +105,7 @@ public record RotaryRules(
             finding.mendUnless(
                     Math.abs(offered - rpm) < 0.5,
                     "Run at " + say.rpm(offered),
-                    speed.id(),
+                    speed,
                     Written.places(offered, 1) + " rpm");
         }
         return finding.build();
@@ -179,7 +179,7 @@ public record RotaryRules(
             if (!fits && workOutMm.value() + room > 0) {
                 finding.mend(
                         "Work out by " + say.length(workOutMm.value() + room),
-                        stickOut.id(),
+                        stickOut,
                         Written.exact(Quantity.LENGTH, workOutMm.value() + room));
             }
         }
@@ -212,13 +212,13 @@ public record RotaryRules(
                 .step(EdgeRules.atTheSpindle(lathe))
                 .source("Definition of power; torque by Kienzle’s law, source of the material’s row");
         if (margin < IN_HAND) {
-            finding.mend("Feed " + say.amount(lighter), feed.id(), say.amount(lighter));
+            finding.mend("Feed " + say.amount(lighter), feed, say.amount(lighter));
             // The torque stays; at fewer turns it takes less power.
             double slower = lathe.speeds()
                     .atOrBelow(rpm * (margin + 1) / (1 + IN_HAND))
                     .orElse(lathe.speeds().slowest());
             finding.mendUnless(
-                    slower > 0.97 * rpm, "Run at " + say.rpm(slower), speed.id(), Written.places(slower, 1) + " rpm");
+                    slower > 0.97 * rpm, "Run at " + say.rpm(slower), speed, Written.places(slower, 1) + " rpm");
         }
         return finding.build();
     }

@@ -1,5 +1,6 @@
 package boldwedge.core.language.finding;
 
+import boldwedge.core.language.drawing.InputField;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import java.util.ArrayList;
@@ -138,7 +139,7 @@ public record Finding(
             return this;
         }
 
-        public Builder mend(String label, String field, String text) {
+        public Builder mend(String label, InputField field, String text) {
             mends.add(new Fix(label, field, text));
             return this;
         }
@@ -173,7 +174,7 @@ public record Finding(
         }
 
         /** A change that would mend it, unless it would change nothing. */
-        public Builder mendUnless(boolean idle, String label, String field, String text) {
+        public Builder mendUnless(boolean idle, String label, InputField field, String text) {
             return idle ? this : mend(label, field, text);
         }
 

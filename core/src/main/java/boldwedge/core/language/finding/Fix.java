@@ -1,5 +1,6 @@
 package boldwedge.core.language.finding;
 
+import boldwedge.core.language.drawing.InputField;
 import java.util.Map;
 
 /**
@@ -12,8 +13,13 @@ import java.util.Map;
  */
 public record Fix(String label, String field, String text, Map<String, String> readings) {
     /** One of which the next trial need not be told. */
-    public Fix(String label, String field, String text) {
-        this(label, field, text, Map.of());
+    public Fix(String label, InputField field, String text) {
+        this(label, field.id(), text, Map.of());
+    }
+
+    /** The same change under other words. */
+    public Fix called(String words) {
+        return new Fix(words, field, text, readings);
     }
 
     /** Whether it is done at the machine, and nothing of the plan is typed. */
@@ -23,7 +29,7 @@ public record Fix(String label, String field, String text, Map<String, String> r
 
     /** What is done at the machine, with the cut as it stands. */
     public static Fix atTheMachine(String label) {
-        return new Fix(label, "", "");
+        return new Fix(label, "", "", Map.of());
     }
 
     /** What is done at the machine, and told to the next trial. */

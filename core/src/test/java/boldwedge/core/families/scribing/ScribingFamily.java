@@ -120,7 +120,7 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
                         .with("w", mm(line.widthMm()).typed())
                         .with("ε", rad(line.pointRad())))
                 .source("A rigid cone ploughing; made up for the tests")
-                .mend("Point 60°", POINT.id(), "60°")
+                .mend("Point 60°", POINT, "60°")
                 .build();
     }
 

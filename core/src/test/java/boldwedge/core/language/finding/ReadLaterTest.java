@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.tuple;
 
+import boldwedge.core.language.drawing.InputField;
 import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
@@ -43,14 +44,28 @@ class ReadLaterTest {
         assertThatThrownBy(() -> list.set(0, "b")).isInstanceOf(UnsupportedOperationException.class);
     }
 
+    private static InputField field(String id) {
+        return new InputField() {
+            @Override
+            public String id() {
+                return id;
+            }
+
+            @Override
+            public String label() {
+                return id;
+            }
+        };
+    }
+
     @Test
     void mendsAreTriedOutForWhoReadsThem() {
         Finding finding = Finding.at(Station.REACH, "sings", new UnitFormat(UnitSystem.METRIC))
                 .says(Verdict.WRONG, "It sings.")
-                .mend("Slower", "speed", "100 rpm")
+                .mend("Slower", field("speed"), "100 rpm")
                 .mendsLater(tried -> {
                     worked.add("tried");
-                    tried.mend("Shorter", "overhang", "40 mm").note("counts for nothing");
+                    tried.mend("Shorter", field("overhang"), "40 mm").note("counts for nothing");
                 })
                 .build();
         assertThat(finding.brief().mends()).isEmpty();

@@ -107,7 +107,7 @@ final class BitInBarFindings {
                                 && other.toolMaterial().equals(job.bit().toolMaterial())
                                 && other.widthMm() < MOST_OF_THE_BAR * BarEnd.tipMm(job))
                         .max(Comparator.comparingDouble(Blank::widthMm))
-                        .ifPresent(smaller -> finding.mend("Take a " + smaller.name(), BIT.id(), smaller.id()));
+                        .ifPresent(smaller -> finding.mend("Take a " + smaller.name(), BIT, smaller.id()));
             }
             return finding.build();
         }

@@ -123,7 +123,7 @@ final class BoreFitFindings {
             for (double outside = job.outsideMm() * WIDER; outside < 3 * job.outsideMm(); outside *= WIDER) {
                 if (2 * ring(outside).outOfRoundMm() < job.allowedErrorMm()) {
                     String stands = say.typed(Math.ceil(outside));
-                    finding.mend("Bore it first, while its outside stands at " + stands, OUTSIDE.id(), stands);
+                    finding.mend("Bore it first, while its outside stands at " + stands, OUTSIDE, stands);
                     break;
                 }
             }
@@ -169,7 +169,7 @@ final class BoreFitFindings {
                 .source(GEOMETRY);
         if (verdict != Verdict.FINE) {
             String smaller = say.typed(BoreReader.usualBar(job.startMm()) * (verdict == Verdict.WRONG ? 0.8 : 0.9));
-            finding.mend("Bar of " + smaller, BAR_DIAMETER.id(), smaller);
+            finding.mend("Bar of " + smaller, BAR_DIAMETER, smaller);
         }
         return finding.build();
     }
@@ -257,16 +257,16 @@ final class BoreFitFindings {
         if (verdict != Verdict.FINE) {
             String angle = Written.places(Math.ceil(Math.toDegrees(needed)) + 2, 0) + "°";
             if (Math.toDegrees(needed) < 34) {
-                finding.mend("Clearance " + angle, RELIEF.id(), angle);
+                finding.mend("Clearance " + angle, RELIEF, angle);
             }
             if (fit.heightMm() < -0.01) {
-                finding.mend("Set the point on centre", (job.held().barTurns() ? AHEAD : HEIGHT).id(), "0");
+                finding.mend("Set the point on centre", (job.held().barTurns() ? AHEAD : HEIGHT), "0");
             }
             // The flank that this clearance lets pass on centre, a little less.
             double passes = 0.93 * start * Math.sin(2 * fit.clearanceRad()) + 2 * Math.min(0, fit.heightMm());
             if (passes > 0.5) {
                 String flank = say.typed(passes);
-                finding.mend("Grind the heel away below " + flank, FLANK.id(), flank);
+                finding.mend("Grind the heel away below " + flank, FLANK, flank);
             }
         }
         return finding.build();
@@ -286,7 +286,7 @@ final class BoreFitFindings {
                     .source("Travel of the work over the cutter")
                     .mend(
                             "Bar " + say.typed(3 * job.holeDepthMm() + 40) + " long",
-                            SPAN.id(),
+                            SPAN,
                             say.typed(3 * job.holeDepthMm() + 40))
                     .build();
         }
@@ -312,11 +312,11 @@ final class BoreFitFindings {
                         .with("t", "depth of the hole", mm(job.holeDepthMm()).typed()))
                 .source("Geometry of the bit in the bar");
         if (blind && leads < LEAST_LEAD_MM) {
-            finding.mend("Set the bit at 45°", BIT_ANGLE.id(), "45°");
+            finding.mend("Set the bit at 45°", BIT_ANGLE, "45°");
         }
         if (spare < 1) {
             String more = say.typed(Math.ceil(job.holeDepthMm() + 3));
-            finding.mend("Let " + more + " stand out", OVERHANG.id(), more);
+            finding.mend("Let " + more + " stand out", OVERHANG, more);
         }
         return finding.build();
     }
@@ -382,7 +382,7 @@ final class BoreFitFindings {
                         height > 0.01 && !job.held().barTurns());
         if (verdict.isDoubt()) {
             BoreField field = job.held().barTurns() ? AHEAD : HEIGHT;
-            finding.mend("Set the point on centre", field.id(), "0");
+            finding.mend("Set the point on centre", field, "0");
         }
         return finding.build();
     }
@@ -430,7 +430,7 @@ final class BoreFitFindings {
                 .caution("Turn the chuck round once by hand with the tool at full depth.");
         if (verdict != Verdict.FINE) {
             String more = say.typed(Math.ceil(job.holeDepthMm() + 3));
-            finding.mend("Let " + more + " stand out", OVERHANG.id(), more);
+            finding.mend("Let " + more + " stand out", OVERHANG, more);
         }
         return finding.build();
     }

@@ -166,7 +166,7 @@ final class BoreNext {
                         ? new Remedy(
                                 new Fix(
                                         "Run at " + say.rpm(slower.getAsDouble()),
-                                        SPEED.id(),
+                                        SPEED,
                                         Written.places(slower.getAsDouble(), 1) + " rpm"),
                                 "It sang where it was reckoned quiet: kept, this trial moves the band. If it still does, look at clamp, gibs and the bit’s screw.",
                                 0)

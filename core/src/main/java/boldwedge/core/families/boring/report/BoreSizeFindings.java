@@ -63,7 +63,7 @@ final class BoreSizeFindings {
                         say,
                         finding -> StockCatalogue.shipped()
                                 .harderBlanks(job.bit())
-                                .forEach(harder -> finding.mend("Take a " + harder.name(), BIT.id(), harder.id())))
+                                .forEach(harder -> finding.mend("Take a " + harder.name(), BIT, harder.id())))
                 .ifPresent(findings::add);
         findings.add(edge.finish());
         findings.add(edge.speed());
@@ -72,7 +72,7 @@ final class BoreSizeFindings {
         findings.add(edge.power());
         findings.add(strength());
         if (job.held() == BarHeld.POST) {
-            findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT.id()));
+            findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT));
         }
         return findings;
     }
@@ -139,11 +139,11 @@ final class BoreSizeFindings {
         double finer = say.units().nose(cut.signature().noseRadiusMm() / 2);
         if (finer < 0.9 * cut.signature().noseRadiusMm()) {
             String nose = say.length(finer);
-            finding.mend("Nose " + nose, NOSE_RADIUS.id(), nose);
+            finding.mend("Nose " + nose, NOSE_RADIUS, nose);
         }
         if (job.depthMm() > 0.1) {
             String half = say.typed(job.depthMm() / 2);
-            finding.mend("Last pass " + half, DEPTH.id(), half);
+            finding.mend("Last pass " + half, DEPTH, half);
         }
     }
 
@@ -151,7 +151,7 @@ final class BoreSizeFindings {
         if (then.push().remainingMm() < 0.97 * cut.push().remainingMm()) {
             finding.mend(
                     words + text + ": within " + say.length(then.push().remainingMm()) + " once dialled in",
-                    field.id(),
+                    field,
                     text);
         }
     }

@@ -210,7 +210,7 @@ final class ChatterFindings {
                         Verdict.DOUBTFUL,
                         "Whether a point without a nose sings is not covered here: listen on the first pass.")
                 .margin(-0.1)
-                .mend("Nose " + say.typed(STONED_MM), NOSE_RADIUS.id(), say.typed(STONED_MM))
+                .mend("Nose " + say.typed(STONED_MM), NOSE_RADIUS, say.typed(STONED_MM))
                 .source("The model of chatter takes the nose's arc")
                 .build();
     }
@@ -271,7 +271,7 @@ final class ChatterFindings {
                 && less
                         > Math.max(
                                 LEAST_DEPTH_MM, cut.cutting().smallestChipMm().high())) {
-            finding.mend("Depth " + say.typed(less), DEPTH.id(), say.typed(less));
+            finding.mend("Depth " + say.typed(less), DEPTH, say.typed(less));
         }
     }
 
@@ -313,7 +313,7 @@ final class ChatterFindings {
                             + (after < DEEPEST_MM
                                     ? say.number(after / before, 1) + " times the depth"
                                     : sings ? "it may stand" : "quiet at any depth"),
-                    field.id(),
+                    field,
                     text);
         }
     }
@@ -343,7 +343,7 @@ final class ChatterFindings {
                 .source("Rule of thumb of the trade");
         if (beyond && !mended) {
             reach(finding);
-            stiffer().forEach(other -> finding.mend("A bar of " + inWords(other), BAR_MATERIAL.id(), other.id()));
+            stiffer().forEach(other -> finding.mend("A bar of " + inWords(other), BAR_MATERIAL, other.id()));
         }
         return finding.build();
     }
@@ -359,11 +359,11 @@ final class ChatterFindings {
     private void reach(Finding.Builder finding) {
         if (job.overhangMm() > job.holeDepthMm() + SPARE_MM + 2) {
             String shorter = say.typed(Math.ceil(job.holeDepthMm() + SPARE_MM));
-            finding.mend("Reach " + shorter, OVERHANG.id(), shorter);
+            finding.mend("Reach " + shorter, OVERHANG, shorter);
         }
         double thicker = BoreReader.usualBar(job.startMm());
         if (thicker > job.barMm() * 1.04 && !job.necked()) {
-            finding.mend("Bar of " + say.typed(thicker), BAR_DIAMETER.id(), say.typed(thicker));
+            finding.mend("Bar of " + say.typed(thicker), BAR_DIAMETER, say.typed(thicker));
         }
     }
 }

@@ -75,7 +75,7 @@ final class RecessFindings {
             double fits = job.finishedMm() - deep - 2 * ROOM_MM;
             if (fits > 2) {
                 String bar = say.typed(Math.floor(2 * fits) / 2);
-                finding.mend("Bar of " + bar, (job.necked() ? NECK_DIAMETER : BAR_DIAMETER).id(), bar);
+                finding.mend("Bar of " + bar, (job.necked() ? NECK_DIAMETER : BAR_DIAMETER), bar);
             }
         }
         return finding.build();
@@ -129,7 +129,7 @@ final class RecessFindings {
                 .caution("Let it dwell two turns at depth, then come straight out: what was left small is taken.");
         double quiet = recess.bitMm() / sings * 0.9;
         if (sings > 1 && quiet > 0.4) {
-            finding.mend("Bit " + say.typed(quiet) + " wide", GROOVER.id(), say.typed(quiet));
+            finding.mend("Bit " + say.typed(quiet) + " wide", GROOVER, say.typed(quiet));
         }
         return finding.build();
     }
@@ -171,10 +171,10 @@ final class RecessFindings {
                         + " reckoned against a shaft that fills the hole; keep to the ring maker's sheet")
                 .caution("Break the corners of the gland: a sharp one cuts the ring as it goes in.");
         if (wrong || doubtful) {
-            finding.mend("Recess to " + deep, RECESS_DIAMETER.id(), deep);
+            finding.mend("Recess to " + deep, RECESS_DIAMETER, deep);
             if (fill > 0.85) {
                 String wide = say.typed(Math.ceil(10 * Recess.glandWidth(recess.cordMm())) / 10);
-                finding.mend("Gland " + wide + " wide", RECESS_WIDTH.id(), wide);
+                finding.mend("Gland " + wide + " wide", RECESS_WIDTH, wide);
             }
         }
         return finding.build();

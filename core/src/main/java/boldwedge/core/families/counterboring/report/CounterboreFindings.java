@@ -56,7 +56,7 @@ final class CounterboreFindings {
                         .with("s", "stem", mm(stem).chosen()))
                 .school("Pilot and body of one piece", "Runs truest; one tool for one hole.", false)
                 .school("Loose pilot", "One body for several holes; lips are ground straight across.", true)
-                .mendUnless(margin >= 0, "Pilot of one piece", PILOT_IS.id(), "solid")
+                .mendUnless(margin >= 0, "Pilot of one piece", PILOT_IS, "solid")
                 .source("Geometry; a stem of about half the pilot is custom of the trade")
                 .build();
     }
@@ -67,7 +67,7 @@ final class CounterboreFindings {
         boolean carbon = job.kind() == Kind.STEEL && job.steel().isPresent();
         HardEnough.of(carbon ? HardEnough.Edge.TOOL_STEEL : HardEnough.Edge.HIGH_SPEED, job.work(), say, finding -> {
                     if (carbon) {
-                        finding.mend("Make it of high-speed steel, bought hard", STEEL.id(), "hss");
+                        finding.mend("Make it of high-speed steel, bought hard", STEEL, "hss");
                     }
                     finding.does("Take a carbide end mill with a plug in the hole");
                 })
@@ -132,8 +132,7 @@ final class CounterboreFindings {
                                         ? mm(job.headMm()).fromTable()
                                         : mm(job.headMm()).typed()))
                 .source(job.head().map(Head::source).orElse("Typed sizes") + "; room about as DIN 974-1 leaves it")
-                .mendUnless(
-                        !tight, "Seat " + say.length(standardOutside()), OUTSIDE.id(), say.length(standardOutside()))
+                .mendUnless(!tight, "Seat " + say.length(standardOutside()), OUTSIDE, say.length(standardOutside()))
                 .build();
     }
 
@@ -172,7 +171,7 @@ final class CounterboreFindings {
                         "a plug turned to the hole steers it; a mill, not a hand drill",
                         job.kind() == Kind.END_MILL)
                 .source("Custom of the trade")
-                .mendUnless(!worn, "Make it from tool steel", KIND.id(), "steel")
+                .mendUnless(!worn, "Make it from tool steel", KIND, "steel")
                 .build();
     }
 
@@ -221,7 +220,7 @@ final class CounterboreFindings {
                         .with("p", "pilot", mm(cut.pilotMm())))
                 .note("Break the pilot's margins, so that it does not ream the hole.")
                 .source("Running clearance of 0.05 to 0.1 mm (custom of the trade)")
-                .mendUnless(!tight && !loose, "Pilot " + say.length(right), PILOT.id(), say.length(right))
+                .mendUnless(!tight && !loose, "Pilot " + say.length(right), PILOT, say.length(right))
                 .build();
     }
 
@@ -240,7 +239,7 @@ final class CounterboreFindings {
                 .step(Working.of("At least", "h", mm(job.holeMm()))
                         .with("h", "one diameter of the hole", mm(job.holeMm())))
                 .source("Custom of the trade: one diameter at least")
-                .mendUnless(!short_, "Pilot " + say.length(right) + " long", PILOT_LENGTH.id(), say.length(right))
+                .mendUnless(!short_, "Pilot " + say.length(right) + " long", PILOT_LENGTH, say.length(right))
                 .build();
     }
 
@@ -261,8 +260,8 @@ final class CounterboreFindings {
                 .says(little || much || grabs ? Verdict.DOUBTFUL : Verdict.FINE, words)
                 .margin(little || much ? grabs ? -0.2 : -0.1 : grabs ? -0.1 : 0.5)
                 .source("Custom of the trade: relief 8° to 12°, rake 0° to 5°")
-                .mendUnless(!little && !much, "Relief 10°", RELIEF.id(), "10°")
-                .mendUnless(!grabs, "Rake 3°", RAKE.id(), "3°")
+                .mendUnless(!little && !much, "Relief 10°", RELIEF, "10°")
+                .mendUnless(!grabs, "Rake 3°", RAKE, "3°")
                 .build();
     }
 
@@ -290,7 +289,7 @@ final class CounterboreFindings {
                                 : "A corner of " + say.length(job.cornerMm()) + " stays clear of what sits there.")
                 .margin(large ? -0.1 : 0.5)
                 .source("Geometry of the seat's corner")
-                .mendUnless(!large, "Corner " + say.length(0.2), CORNER.id(), say.length(0.2))
+                .mendUnless(!large, "Corner " + say.length(0.2), CORNER, say.length(0.2))
                 .build();
     }
 
@@ -326,7 +325,7 @@ final class CounterboreFindings {
                 .note(
                         "Against chatter: slower, more feed, less rake, fewer teeth, in that order. Table locked, depth stop set, oil.")
                 .source("Custom of the trade: " + say.length(0.02) + " to " + say.length(0.08) + " for each lip")
-                .mendUnless(!heavy && !light, "Feed " + say.feed(range.chosen()), FEED.id(), say.feed(range.chosen()))
+                .mendUnless(!heavy && !light, "Feed " + say.feed(range.chosen()), FEED, say.feed(range.chosen()))
                 .build();
     }
 }

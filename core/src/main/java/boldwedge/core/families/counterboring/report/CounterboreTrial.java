@@ -229,7 +229,7 @@ public final class CounterboreTrial {
     private Remedy tighter(CounterboreCut cut) {
         double pilot = cut.job().holeMm() - CounterboreCut.PILOT_CLEARANCE.chosen();
         return new Remedy(
-                new Fix("Pilot " + say.length(pilot), PILOT.id(), Written.exact(Quantity.LENGTH, pilot)),
+                new Fix("Pilot " + say.length(pilot), PILOT, Written.exact(Quantity.LENGTH, pilot)),
                 "Then the seat lies within " + say.length(CounterboreCut.PILOT_CLEARANCE.chosen() / 2)
                         + " of its hole.");
     }
@@ -240,14 +240,13 @@ public final class CounterboreTrial {
         double slower = job.lathe().speeds().atOrBelow(0.75 * cut.rpm()).orElse(cut.rpm());
         if (slower < 0.98 * cut.rpm()) {
             return new Remedy(
-                    new Fix("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm"),
+                    new Fix("Run at " + say.rpm(slower), SPEED, Written.places(slower, 1) + " rpm"),
                     "Slower by " + say.share(1 - slower / cut.rpm()) + ": the flanks damp a slow wave more.");
         }
         double feed = Math.min(cut.feedRange().high(), 1.5 * cut.feedMm());
         return feed > 1.02 * cut.feedMm()
                 ? new Remedy(
-                        new Fix("Feed " + say.feed(feed), FEED.id(), say.feed(feed)),
-                        "A thicker chip steadies the lips.")
-                : new Remedy(new Fix("Rake 0°", RAKE.id(), "0°"), "Without rake it does not pull itself in.");
+                        new Fix("Feed " + say.feed(feed), FEED, say.feed(feed)), "A thicker chip steadies the lips.")
+                : new Remedy(new Fix("Rake 0°", RAKE, "0°"), "Without rake it does not pull itself in.");
     }
 }

@@ -148,7 +148,7 @@ final class DrillFindings {
                         "Lips that differ in length by some amount make the hole larger by about twice that amount; a soft, cheap drill shows under a file: a good one is not marked.")
                 .source("Geometry of a cone");
         if (job.ground() == Ground.WORN) {
-            finding.mend("Grind it", GROUND.id(), "machine");
+            finding.mend("Grind it", GROUND, "machine");
         }
         if (thin) {
             finding.does("Clamp the sheet flat on hardwood or scrap, and drill through both")
@@ -182,7 +182,7 @@ final class DrillFindings {
                 .step(thrust())
                 .source("Kienzle’s law; what thrusts after Klocke, Fertigungsverfahren 1, drilling, ± 30 %");
         if (wanted) {
-            finding.mend("Pilot " + say.length(pilot), PILOT.id(), say.length(pilot));
+            finding.mend("Pilot " + say.length(pilot), PILOT, say.length(pilot));
         }
         return finding.build();
     }
@@ -256,12 +256,12 @@ final class DrillFindings {
                 .mendUnless(
                         thick >= 0,
                         "Feed " + say.feed(cut.feedRange().chosen()),
-                        FEED.id(),
+                        FEED,
                         say.feed(cut.feedRange().chosen()))
                 .mendUnless(
                         hard >= 0 || cut.feedRange().low() > 0.97 * cut.feedMm(),
                         "Feed " + say.feed(cut.feedRange().low()),
-                        FEED.id(),
+                        FEED,
                         say.feed(cut.feedRange().low()))
                 .build();
     }
@@ -294,10 +294,7 @@ final class DrillFindings {
                         .with("d", mm(cut.drill().diameterMm())))
                 .source("ISO 235, jobber series, smoothed by us; measure yours")
                 .mendUnless(
-                        margin >= Verdict.CLOSE,
-                        "Long drill, flutes " + say.length(wanted),
-                        FLUTES.id(),
-                        say.length(wanted))
+                        margin >= Verdict.CLOSE, "Long drill, flutes " + say.length(wanted), FLUTES, say.length(wanted))
                 .build();
     }
 
@@ -349,7 +346,7 @@ final class DrillFindings {
                 .source("Ours, a third to three times; it grows with the square of the depth as a bent rod does")
                 .note(
                         "Where the place matters: centre, short drill, then bore before you ream. A reamer follows the hole it is given.")
-                .mendUnless(!bare, "Centre drill first", START.id(), "centred")
+                .mendUnless(!bare, "Centre drill first", START, "centred")
                 .build();
     }
 
@@ -387,7 +384,7 @@ final class DrillFindings {
                 .mendUnless(
                         left >= least || job.depthMm() - (least - left) < 0.3,
                         "Stop at " + say.length(job.depthMm() - (least - left)),
-                        DEPTH.id(),
+                        DEPTH,
                         say.length(job.depthMm() - (least - left)))
                 .build();
     }

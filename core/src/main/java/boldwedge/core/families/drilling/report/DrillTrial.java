@@ -311,7 +311,7 @@ public final class DrillTrial {
     private Optional<Remedy> startedTrue(DrillCut cut) {
         DrillJob job = cut.job();
         return job.start() == Start.BARE
-                ? Optional.of(tried(cut, new Fix("Centre drill first", START.id(), "centred")))
+                ? Optional.of(tried(cut, new Fix("Centre drill first", START, "centred")))
                 : byHand(
                         cut,
                         job.lathe().mill() ? "Set the spindle over the hole again" : "Set the tailstock on the axis");
@@ -320,7 +320,7 @@ public final class DrillTrial {
     private Optional<Remedy> reground(DrillCut cut) {
         return cut.job().ground() == Ground.MACHINE
                 ? byHand(cut, "Look at the lips against a gauge, and regrind")
-                : Optional.of(tried(cut, new Fix("Regrind it, lips alike", GROUND.id(), "machine")));
+                : Optional.of(tried(cut, new Fix("Regrind it, lips alike", GROUND, "machine")));
     }
 
     private Optional<Fix> smaller(DrillCut cut) {
@@ -332,7 +332,7 @@ public final class DrillTrial {
                 ? job.set().above(cut.drill().diameterMm())
                 : job.set().atMost(cut.drill().diameterMm() - 1e-3);
         return other.map(drill ->
-                new Fix("Take " + say.drill(drill), DRILL.id(), Written.exact(Quantity.LENGTH, drill.diameterMm())));
+                new Fix("Take " + say.drill(drill), DRILL, Written.exact(Quantity.LENGTH, drill.diameterMm())));
     }
 
     private String expected(DrillCut cut, Fix mend) {

@@ -83,7 +83,7 @@ final class DrilledHoleFindings {
                 + say.signed(drill.diameterMm() - target) + " from what is wanted."));
         if (!has) {
             Drill nearest = job.set().nearest(d);
-            finding.mend("Take " + say.drill(nearest), DRILL.id(), exact(nearest));
+            finding.mend("Take " + say.drill(nearest), DRILL, exact(nearest));
         }
         return finding.build();
     }
@@ -199,7 +199,7 @@ final class DrilledHoleFindings {
                                 play >= ROD_ENOUGH * DrillCut.ROD_PLAY_MM
                                         || rodDrill().isEmpty(),
                                 "Take " + rodDrill().map(say::drill).orElse(""),
-                                DRILL.id(),
+                                DRILL,
                                 rodDrill().map(DrilledHoleFindings::exact).orElse(""))
                         .build();
             }
@@ -256,7 +256,7 @@ final class DrilledHoleFindings {
             finding.mendUnless(
                     Math.abs(drill.diameterMm() - cut.drill().diameterMm()) < 5e-4,
                     "Take " + say.drill(drill),
-                    DRILL.id(),
+                    DRILL,
                     exact(drill));
         }
         return finding.build();
@@ -284,7 +284,7 @@ final class DrilledHoleFindings {
         if (verdict != Verdict.FINE) {
             job.set()
                     .atMost(cut.drill().diameterMm() - 1e-3)
-                    .ifPresent(drill -> finding.mend("Take " + say.drill(drill), DRILL.id(), exact(drill)));
+                    .ifPresent(drill -> finding.mend("Take " + say.drill(drill), DRILL, exact(drill)));
         }
         return finding.build();
     }

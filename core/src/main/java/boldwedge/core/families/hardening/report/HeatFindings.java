@@ -104,7 +104,7 @@ final class HeatFindings {
                         job.why() == Why.TOUGH)
                 .school("Hardened", "edges and wear faces", job.why() == Why.EDGE || job.why() == Why.WEAR)
                 .source("Modulus of steels 207 GPa, hard or soft (Shigley)")
-                .mendUnless(job.why() != Why.STIFF, "Against bruising", WHY.id(), "tough")
+                .mendUnless(job.why() != Why.STIFF, "Against bruising", WHY, "tough")
                 .build();
     }
 
@@ -130,12 +130,12 @@ final class HeatFindings {
                         finding.mendUnless(
                                 Math.abs(at - treatment.temperC()) < 1,
                                 "Temper at " + celsius(at),
-                                TEMPER.id(),
+                                TEMPER,
                                 celsius(at));
                     });
         }
         if (load.slow() && soft) {
-            finding.mend("Quench as the steel asks", QUENCH.id(), "own");
+            finding.mend("Quench as the steel asks", QUENCH, "own");
         }
         if (!near && job.temperC().isEmpty() && !load.slow()) {
             finding.note("Its curve does not come nearer: another steel would.");
@@ -172,7 +172,7 @@ final class HeatFindings {
                 .mendUnless(
                         load.cased() || through || !wantsThrough || section > 120,
                         "An air-hardening steel",
-                        STEEL.id(),
+                        STEEL,
                         "a2")
                 .build();
     }
@@ -204,7 +204,7 @@ final class HeatFindings {
                 .note("By eye within about "
                         + (say.units() == UnitSystem.METRIC ? 30 : 55)
                         + " degrees at best; a couple beside the piece tells.")
-                .mendUnless(!cold && !hot, "Heat to " + celsius(range.chosen()), HEAT.id(), celsius(range.chosen()))
+                .mendUnless(!cold && !hot, "Heat to " + celsius(range.chosen()), HEAT, celsius(range.chosen()))
                 .build();
     }
 
@@ -229,8 +229,7 @@ final class HeatFindings {
                                 Amount.of(Quantity.TIME, steel.soakPerMmMin()).fromTable())
                         .with("s", "section that governs, in millimetres", number(treatment.sectionMm())))
                 .source(steel.source())
-                .mendUnless(
-                        !short_ && !long_, "Soak " + say.time(wanted), SOAK.id(), Written.places(wanted, 1) + " min")
+                .mendUnless(!short_ && !long_, "Soak " + say.time(wanted), SOAK, Written.places(wanted, 1) + " min")
                 .build();
     }
 
@@ -258,7 +257,7 @@ final class HeatFindings {
                 .mendUnless(
                         !bare && !foil,
                         load.bathed() ? "Coat it" : "Wrap it in foil",
-                        WRAP.id(),
+                        WRAP,
                         load.bathed() ? "coat" : "foil")
                 .build();
     }
@@ -308,7 +307,7 @@ final class HeatFindings {
                         treatment.quench() == Quench.OIL
                                 ? "Oil flares: a lid at hand, no water near it, face and hands covered, air to breathe; local codes for furnaces and gas."
                                 : "Face and hands covered, tongs that hold; hot steel looks cold; local codes for furnaces and gas.")
-                .mendUnless(verdict == Verdict.FINE || job.quench().isEmpty(), "As the steel asks", QUENCH.id(), "own")
+                .mendUnless(verdict == Verdict.FINE || job.quench().isEmpty(), "As the steel asks", QUENCH, "own")
                 .build();
     }
 
@@ -372,7 +371,7 @@ final class HeatFindings {
                                 || litres < 0.02
                                 || litres <= job.bathLitres(),
                         "Bath of " + wants,
-                        LITRES.id(),
+                        LITRES,
                         wants)
                 .build();
     }
@@ -396,8 +395,7 @@ final class HeatFindings {
                 .margin(0.25 - rank)
                 .source("Rank by bath, shape and heat: ours, to order by, not to reckon with")
                 .note("Temper it at once, still hand-warm: most cracks come in the hour of waiting.")
-                .mendUnless(
-                        job.shape() == Shape.PLAIN || verdict == Verdict.FINE, "Round its corners", SHAPE.id(), "plain")
+                .mendUnless(job.shape() == Shape.PLAIN || verdict == Verdict.FINE, "Round its corners", SHAPE, "plain")
                 .build();
     }
 
@@ -421,9 +419,9 @@ final class HeatFindings {
                 .mendUnless(
                         !warps || steel.quench() != Quench.WATER || steel.kind() != ToolSteel.Kind.TOOL,
                         "Oil-hardening steel",
-                        STEEL.id(),
+                        STEEL,
                         "o1")
-                .mendUnless(!warps || steel.kind() != ToolSteel.Kind.TOOL, "Air-hardening steel", STEEL.id(), "a2")
+                .mendUnless(!warps || steel.kind() != ToolSteel.Kind.TOOL, "Air-hardening steel", STEEL, "a2")
                 .step(Working.of("Growth across", "g · s", mm(across.chosen()))
                         .with("g", number(steel.growth().chosen()).fromTable())
                         .with("s", "section", mm(treatment.sectionMm()).typed()))

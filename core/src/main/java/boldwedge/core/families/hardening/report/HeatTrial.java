@@ -185,7 +185,7 @@ public final class HeatTrial {
                 .then(
                         job.shape() == Shape.PLAIN
                                 ? Fix.atTheMachine("Look for the mark where it began")
-                                : new Fix("Round its corners", SHAPE.id(), "plain"),
+                                : new Fix("Round its corners", SHAPE, "plain"),
                         "A radius as large as fits takes most of the stress.");
         found.name(
                         "too-hot",
@@ -318,7 +318,7 @@ public final class HeatTrial {
 
     private Fix heat(ToolSteel steel) {
         String at = celsius(steel.hardenC().chosen());
-        return new Fix("Heat to " + at, HEAT.id(), at);
+        return new Fix("Heat to " + at, HEAT, at);
     }
 
     private String asQuenched(ToolSteel steel) {
@@ -341,7 +341,7 @@ public final class HeatTrial {
                 found.name("slow-quench", "It cooled too slowly", fit).says(sign);
         if (load.slow()) {
             slow.then(
-                    new Fix("Quench as the steel asks", QUENCH.id(), "own"),
+                    new Fix("Quench as the steel asks", QUENCH, "own"),
                     "In " + steel.quench().words() + " it comes to " + asQuenched(steel) + " HRC.");
         } else {
             slow.then(

@@ -51,7 +51,7 @@ final class BladeFindings {
                         finding -> StockCatalogue.shipped().blades().stream()
                                 .filter(other ->
                                         HardEnough.Edge.of(other.tool()).standsIn(job.work()))
-                                .forEach(harder -> finding.mend(harder.name(), BLADE.id(), harder.id())))
+                                .forEach(harder -> finding.mend(harder.name(), BLADE, harder.id())))
                 .ifPresent(findings::add);
         findings.add(width());
         findings.add(clears());
@@ -93,7 +93,7 @@ final class BladeFindings {
                     .min(Comparator.comparing((Blade blade) ->
                                     blade.section() != job.blade().section())
                             .thenComparingDouble(Blade::topMm))
-                    .ifPresent(wider -> finding.mend(wider.name(), BLADE.id(), wider.id()));
+                    .ifPresent(wider -> finding.mend(wider.name(), BLADE, wider.id()));
         }
         return finding.build();
     }
@@ -126,11 +126,11 @@ final class BladeFindings {
                 .source("ISO 3002-1, working angles across");
         if (before) {
             if (job.toolHeightMm() > 0) {
-                finding.mend("Set it on centre", HEIGHT.id(), "0");
+                finding.mend("Set it on centre", HEIGHT, "0");
             }
             double more = cut.reliefRad() + Math.toRadians(3);
             if (more < Math.toRadians(15)) {
-                finding.mend("Front clearance " + say.angle(more), RELIEF.id(), say.angle(more));
+                finding.mend("Front clearance " + say.angle(more), RELIEF, say.angle(more));
             }
         }
         return finding.build();
@@ -175,7 +175,7 @@ final class BladeFindings {
                         .with("q", "out of square", rad(needed).typed()))
                 .source("Geometry of a blade turned about an upright axis");
         if (left < least && needed > 0) {
-            finding.mend("Set it square with an indicator along the blade", SQUARE.id(), "0°");
+            finding.mend("Set it square with an indicator along the blade", SQUARE, "0°");
         }
         return finding.build();
     }
@@ -218,10 +218,10 @@ final class BladeFindings {
                         job.leadRad() < 0);
         if (verdict != Verdict.FINE) {
             if (job.leadRad() != 0) {
-                finding.mend("Square edge", LEAD.id(), "0°");
+                finding.mend("Square edge", LEAD, "0°");
             }
             if (job.squareRad() != 0) {
-                finding.mend("Set it square", SQUARE.id(), "0°");
+                finding.mend("Set it square", SQUARE, "0°");
             }
         }
         return finding.build();
@@ -309,14 +309,14 @@ final class BladeFindings {
             if (work) {
                 String near = say.typed(PartStockFindings.nearJaws(job));
                 finding.mendUnless(
-                        PartStockFindings.nearJaws(job) > 0.9 * job.atMm(), near + " from the jaws", AT.id(), near);
+                        PartStockFindings.nearJaws(job) > 0.9 * job.atMm(), near + " from the jaws", AT, near);
             }
             double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
             if (job.overhangMm() > nearest + 1) {
-                finding.mend("Clamp it at " + say.typed(nearest), OVERHANG.id(), say.typed(nearest));
+                finding.mend("Clamp it at " + say.typed(nearest), OVERHANG, say.typed(nearest));
             }
             if (job.holder() == HolderKind.POST && !work) {
-                finding.mend("Build a split block on the slide", HOLDER.id(), "split-block");
+                finding.mend("Build a split block on the slide", HOLDER, "split-block");
             }
         }
         return finding.build();
@@ -342,7 +342,7 @@ final class BladeFindings {
                 .source("Shop practice; ours as a number")
                 .caution("Never reach for chips while it turns: a hook or a brush, and the spindle stopped.");
         if (pecks > 1 && !job.hollow()) {
-            finding.mend("Hollow the top", TOP.id(), "hollow");
+            finding.mend("Hollow the top", TOP, "hollow");
         }
         return finding.build();
     }

@@ -73,9 +73,9 @@ final class HolderFindings {
                         + say.number(built, 1) + " times the cut; fed " + say.feed(then.feedMm()) + ", "
                         + say.feed(cut.feedMm()) + " now.")
                 .source("The same cut computed with the block's heights and bolt; twice the stiffness is assumed")
-                .mend("Build it", HOLDER.id(), "split-block")
-                .mend("Build the one over the post's side", HOLDER.id(), "side-block")
-                .mend("Build the doubled one behind", HOLDER.id(), "rear-block")
+                .mend("Build it", HOLDER, "split-block")
+                .mend("Build the one over the post's side", HOLDER, "side-block")
+                .mend("Build the doubled one behind", HOLDER, "rear-block")
                 .build();
     }
 
@@ -184,10 +184,10 @@ final class HolderFindings {
                 .caution("Never close the slit without a blade in it: the hinge stays bent.");
         if (margin < 0.3) {
             String less = say.typed(Math.max(0.03, job.design().roomMm() / 2));
-            finding.mend("Room over the blade " + less, ROOM.id(), less);
+            finding.mend("Room over the blade " + less, ROOM, less);
             // Stiffer hinges see more: with the travel given, stress goes with thickness.
             String thin = say.typed(Math.max(1.5, block.hingeMm() * 0.7));
-            finding.mend("Hinge " + thin, HINGE.id(), thin);
+            finding.mend("Hinge " + thin, HINGE, thin);
         }
         if (block.travelMm() < 0) {
             finding.caution("As made the slot is lower than the blade: it does not go in. Open it by "
@@ -230,9 +230,9 @@ final class HolderFindings {
                 .source("Lever about the hinge; ISO 898-1, drawn to 0.6 of the proof load (ours)");
         if (margin < 0.2) {
             String longer = say.typed(Math.ceil(1.3 * block.lengthMm()));
-            finding.mend("Block " + longer + " long", BLOCK_LENGTH.id(), longer);
+            finding.mend("Block " + longer + " long", BLOCK_LENGTH, longer);
             String thicker = say.typed(Math.ceil(1.3 * block.jawMm()));
-            finding.mend("Metal over the blade " + thicker, JAW.id(), thicker);
+            finding.mend("Metal over the blade " + thicker, JAW, thicker);
         }
         return finding.build();
     }
@@ -271,9 +271,9 @@ final class HolderFindings {
         }
         if (margin < 0.2) {
             String thicker = say.typed(Math.ceil(1.3 * block.plateMm()));
-            finding.mend("Plate " + thicker, PLATE.id(), thicker);
+            finding.mend("Plate " + thicker, PLATE, thicker);
             String larger = say.typed(Math.ceil(1.2 * block.screw().threadMm()));
-            finding.mend("Screws M" + larger, SCREW.id(), larger);
+            finding.mend("Screws M" + larger, SCREW, larger);
         }
         return finding.build();
     }

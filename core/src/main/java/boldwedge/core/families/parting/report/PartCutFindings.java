@@ -154,7 +154,7 @@ final class PartCutFindings {
                 .limit(4)
                 .forEach(rated -> finding.mend(
                         rated.offer().label() + ": " + say.number(rated.times(), 1) + " times",
-                        rated.offer().field().id(),
+                        rated.offer().field(),
                         rated.offer().text()));
     }
 
@@ -194,7 +194,7 @@ final class PartCutFindings {
             job.lathe()
                     .speeds()
                     .atOrBelow(rpm)
-                    .ifPresent(slower -> finding.mend(say.rpm(slower), SPEED.id(), say.rpm(slower)));
+                    .ifPresent(slower -> finding.mend(say.rpm(slower), SPEED, say.rpm(slower)));
         }
         if (!job.lathe().speeds().has(cut.rpm())) {
             finding.caution(job.lathe().name() + " has no " + say.rpm(cut.rpm()) + ".");
@@ -229,10 +229,10 @@ final class PartCutFindings {
                     .speeds()
                     .atOrBelow(cut.rpm() * (margin + 1))
                     .ifPresent(slower ->
-                            finding.mend("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm"));
+                            finding.mend("Run at " + say.rpm(slower), SPEED, Written.places(slower, 1) + " rpm"));
             String half = say.feed(cut.feedMm() / 2);
             // What is fed no longer shaves is no remedy.
-            finding.mendUnless(cut.feedMm() / 2 < cut.smallestChipMm().high(), "Feed " + half, FEED.id(), half);
+            finding.mendUnless(cut.feedMm() / 2 < cut.smallestChipMm().high(), "Feed " + half, FEED, half);
         }
         return finding.build();
     }
@@ -272,7 +272,7 @@ final class PartCutFindings {
                 .source("Minimum chip thickness: Boothroyd & Knight; edge radius as ground");
         if (verdict != Verdict.FINE) {
             String more = say.feed(Math.ceil(120 * cut.smallestChipMm().high()) / 100);
-            finding.mend("Feed " + more, FEED.id(), more);
+            finding.mend("Feed " + more, FEED, more);
         }
         return finding.build();
     }
@@ -325,12 +325,12 @@ final class PartCutFindings {
                 .caution("Take up the cross-slide's play towards the work, lock the carriage, tighten the gibs.");
         if (verdict != Verdict.FINE) {
             if (!job.behind() && job.holder() == HolderKind.POST) {
-                finding.mend("Build a split block on the slide", HOLDER.id(), "split-block");
-                finding.mend("Tool behind the work, upside down", POST.id(), "behind");
+                finding.mend("Build a split block on the slide", HOLDER, "split-block");
+                finding.mend("Tool behind the work, upside down", POST, "behind");
             }
             double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
             if (job.restMm() > nearest + 1) {
-                finding.mend("Rest under the blade", REST.id(), say.typed(nearest));
+                finding.mend("Rest under the blade", REST, say.typed(nearest));
             }
         }
         return finding.build();
@@ -355,14 +355,13 @@ final class PartCutFindings {
             job.lathe()
                     .speeds()
                     .atOrBelow(cut.rpm() * 0.97)
-                    .ifPresent(slower ->
-                            finding.mend("Run at " + say.rpm(slower), SPEED.id(), Math.round(slower) + " rpm"));
+                    .ifPresent(slower -> finding.mend("Run at " + say.rpm(slower), SPEED, Math.round(slower) + " rpm"));
             StockCatalogue.shipped().blades().stream()
                     .filter(b -> b.section() == job.blade().section() && b.topMm() < job.widthMm() - 1e-6)
                     .max(Comparator.comparingDouble(Blade::topMm))
-                    .ifPresent(narrower -> finding.mend(narrower.name(), BLADE.id(), narrower.id()));
+                    .ifPresent(narrower -> finding.mend(narrower.name(), BLADE, narrower.id()));
             if (job.holder() == HolderKind.POST) {
-                finding.mend("Build a split block on the slide", HOLDER.id(), "split-block");
+                finding.mend("Build a split block on the slide", HOLDER, "split-block");
             }
         }
         return finding.build();

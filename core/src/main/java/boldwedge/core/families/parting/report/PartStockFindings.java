@@ -95,7 +95,7 @@ final class PartStockFindings {
                                 : "Catch the piece with a rod in its bore or let it drop in a tray; never with the hand.");
         if (!centre && margin < 0) {
             String near = say.typed(nearJaws(job));
-            finding.mend(near + " from the jaws", AT.id(), near);
+            finding.mend(near + " from the jaws", AT, near);
         }
         return finding.build();
     }

@@ -380,7 +380,7 @@ public final class PartTrial {
     private Optional<Remedy> reset(PartCut cut, Signs signs) {
         double set = (cut.job().behind() ? -1 : 1) * heightSet(cut, signs);
         return Optional.of(new Remedy(
-                new Fix("Height " + say.signed(set), HEIGHT.id(), say.length(set)),
+                new Fix("Height " + say.signed(set), HEIGHT, say.length(set)),
                 "Then Reach says which of your shims cure it."));
     }
 

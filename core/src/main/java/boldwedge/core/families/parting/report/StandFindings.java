@@ -46,7 +46,7 @@ final class StandFindings {
         if (!job.behind()) {
             findings.add(allows());
         }
-        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT.id()));
+        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT));
         return findings;
     }
 
@@ -93,10 +93,10 @@ final class StandFindings {
                 .caution("A nut that bears only at its ends, or a short one, breaks the lips: use a long, flat T-nut.");
         if (pull > 0 && margin < 0.3) {
             if (!job.twoBolts()) {
-                finding.mend("Two bolts", BOLTS.id(), "two");
+                finding.mend("Two bolts", BOLTS, "two");
             }
             if (job.beforeMm() > 1) {
-                finding.mend("Holder close to the post", BEFORE.id(), "0 mm");
+                finding.mend("Holder close to the post", BEFORE, "0 mm");
             }
         }
         return finding.build();
@@ -196,7 +196,7 @@ final class StandFindings {
             StockCatalogue.shipped().blades().stream()
                     .filter(other -> axis - other.heightMm() >= LEAST_FLOOR_MM)
                     .max(Comparator.comparingDouble(Blade::heightMm))
-                    .ifPresent(lower -> finding.mend(lower.name(), BLADE.id(), lower.id()));
+                    .ifPresent(lower -> finding.mend(lower.name(), BLADE, lower.id()));
         }
         return finding.build();
     }
@@ -248,7 +248,7 @@ final class StandFindings {
                 .caution("Turn the chuck round by hand at full depth before you start the spindle.");
         if (hits) {
             String away = say.typed(3);
-            finding.mend(away + " from the jaws", AT.id(), away);
+            finding.mend(away + " from the jaws", AT, away);
         }
         return finding.build();
     }

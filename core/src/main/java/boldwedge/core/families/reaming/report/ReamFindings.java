@@ -47,7 +47,7 @@ final class ReamFindings {
                         say,
                         finding -> {
                             if (job.steel().isPresent()) {
-                                finding.mend("Make it of high-speed steel, bought hard", STEEL.id(), "hss");
+                                finding.mend("Make it of high-speed steel, bought hard", STEEL, "hss");
                             }
                             finding.does("Buy a carbide reamer");
                         })
@@ -151,7 +151,7 @@ final class ReamFindings {
             finding.mendUnless(
                     Math.abs(better - cut.reamerMm()) < 5e-4 || better > cut.reamerMm(),
                     "Hone it to " + say.length(better),
-                    MADE.id(),
+                    MADE,
                     Written.exact(Quantity.LENGTH, better));
         }
         if (verdict != Verdict.FINE && job.madeMm().isEmpty()) {
@@ -210,10 +210,10 @@ final class ReamFindings {
                     Math.abs(chosen - cut.beforeMm()) < 5e-4,
                     (cut.drilled() ? "Drill " : "Bore to ")
                             + job.set().ofSize(chosen).map(say::drill).orElseGet(() -> say.length(chosen)),
-                    BEFORE_SIZE.id(),
+                    BEFORE_SIZE,
                     Written.exact(Quantity.LENGTH, chosen));
             finding.mendUnless(
-                    !cut.drilled() || job.beforeMm().isPresent(), "Bore it after the drill", BEFORE.id(), "bored");
+                    !cut.drilled() || job.beforeMm().isPresent(), "Bore it after the drill", BEFORE, "bored");
         }
         return finding.build();
     }
@@ -246,11 +246,11 @@ final class ReamFindings {
             finding.note("Write under Prove how many holes it has reamed: then its life is the shop's own.");
         }
         if (short_ && job.steel().isPresent()) {
-            finding.mend("High-speed steel, bought hard and ground: it wears slowest", STEEL.id(), "hss")
+            finding.mend("High-speed steel, bought hard and ground: it wears slowest", STEEL, "hss")
                     .mendUnless(
                             job.steel().get().id().equals("d2"),
                             "High-chromium steel (D2): it wears slower",
-                            STEEL.id(),
+                            STEEL,
                             "d2");
         }
         if (short_) {
@@ -307,7 +307,7 @@ final class ReamFindings {
                         .with("n", rpm(cut.rpm())))
                 .note("Never turned backwards: chips wedge behind the lands and the edges break.")
                 .source("Two to three times a drill's feed (custom of the trade)")
-                .mendUnless(!slow && !fast, "Feed " + say.feed(range.chosen()), FEED.id(), say.feed(range.chosen()))
+                .mendUnless(!slow && !fast, "Feed " + say.feed(range.chosen()), FEED, say.feed(range.chosen()))
                 .build();
     }
 
@@ -339,7 +339,7 @@ final class ReamFindings {
                                 guide() + " off the axis",
                                 mm(Math.abs(job.offsetMm())).typed()))
                 .source("Geometry: a rigid reamer beside the axis of the turning work")
-                .mendUnless(verdict == Verdict.FINE, "Floating holder", FLOATING.id(), "floating")
+                .mendUnless(verdict == Verdict.FINE, "Floating holder", FLOATING, "floating")
                 .build();
     }
 }

@@ -50,7 +50,7 @@ public final class ReamTrial {
     private static final String MOUTH = "Hole at the mouth";
     private static final String BOTTOM = "Hole at the bottom";
 
-    private static final Fix BORED = new Fix("Bore it after the drill", BEFORE.id(), "bored");
+    private static final Fix BORED = new Fix("Bore it after the drill", BEFORE, "bored");
     private static final Fix KEEN = Fix.atTheMachine("Stone the edges, oil, out while turning forward");
 
     private final TrialRequest request;
@@ -378,7 +378,7 @@ public final class ReamTrial {
                         Fix.atTheMachine("Set the " + (job.lathe().mill() ? "work " : "tailstock ") + over + " over"),
                         "Mouth and bottom then differ by less than " + say.length(BELL_MM) + ".")
                 : new Remedy(
-                        new Fix("Floating holder", FLOATING.id(), "floating"),
+                        new Fix("Floating holder", FLOATING, "floating"),
                         "Then the mouth comes out as the bottom, about " + say.length(seen.bottom()) + ". Or set the "
                                 + (job.lathe().mill() ? "work" : "tailstock") + " over by " + over + ".");
     }
@@ -391,7 +391,7 @@ public final class ReamTrial {
                 .orElse(cut.job().lathe().speeds().slowest());
         return new Remedy(
                 slower < 0.98 * cut.rpm()
-                        ? new Fix("Run at " + say.rpm(slower), SPEED.id(), Written.places(slower, 1) + " rpm")
+                        ? new Fix("Run at " + say.rpm(slower), SPEED, Written.places(slower, 1) + " rpm")
                         : Fix.atTheMachine("More and better oil"),
                 "Slower and with plenty of oil less builds up: about "
                         + say.length(cut.holeMm().chosen()) + " should come out.");
@@ -403,7 +403,7 @@ public final class ReamTrial {
                 ReamCut.of(cut.job().withBeforeMm(OptionalDouble.empty())).beforeMm();
         Fix fix = Math.abs(chosen - cut.beforeMm()) < 5e-4
                 ? leftWell
-                : new Fix("Before it " + say.length(chosen), BEFORE_SIZE.id(), Written.exact(Quantity.LENGTH, chosen));
+                : new Fix("Before it " + say.length(chosen), BEFORE_SIZE, Written.exact(Quantity.LENGTH, chosen));
         return Optional.of(new Remedy(
                 fix,
                 new Fixer<>(request.plan(), asked -> ReamReader.cut(asked).cut())
@@ -423,8 +423,7 @@ public final class ReamTrial {
 
     private static Remedy quieter(ReamJob job) {
         return job.unevenDegrees() < 0.5 && job.kind() == Kind.FLUTED
-                ? new Remedy(
-                        new Fix("Uneven by 2°", UNEVEN.id(), "2°"), "Then no tooth meets the marks of the one before.")
+                ? new Remedy(new Fix("Uneven by 2°", UNEVEN, "2°"), "Then no tooth meets the marks of the one before.")
                 : new Remedy(
                         Fix.atTheMachine("Half the speed, more feed"),
                         "A wave needs time to grow: slower and thicker chips damp it.");

@@ -103,7 +103,7 @@ final class ReamerFindings {
                 .mendUnless(
                         (verdict != Verdict.DOUBTFUL && verdict != Verdict.TOLD) || first == job.kind(),
                         "Make a " + first.words(),
-                        KIND.id(),
+                        KIND,
                         Entry.choice(first))
                 .build();
     }
@@ -173,8 +173,8 @@ final class ReamerFindings {
                 .note("From tooth to tooth: " + angles(UnevenTeeth.steps(z, job.unevenDegrees()))
                         + ", and opposite edges on a diameter.")
                 .source("Custom of the trade: even number, pitch uneven by 2° to 4°");
-        finding.mendUnless(!even, "Uneven by 2°", UNEVEN.id(), "2°");
-        finding.mendUnless(!odd || even, (z + 1) + " teeth", TEETH.id(), String.valueOf(z + 1));
+        finding.mendUnless(!even, "Uneven by 2°", UNEVEN, "2°");
+        finding.mendUnless(!odd || even, (z + 1) + " teeth", TEETH, String.valueOf(z + 1));
         return finding.build();
     }
 
@@ -213,8 +213,8 @@ final class ReamerFindings {
                             .with("s", mm(travel(say)))
                             .with("H", "lead", mm(cut.leadMm())));
         }
-        finding.mendUnless(!pullsIn, "Straight flutes", HELIX.id(), "straight");
-        finding.mendUnless(!packs, "Right-hand helix", HELIX.id(), "right");
+        finding.mendUnless(!pullsIn, "Straight flutes", HELIX, "straight");
+        finding.mendUnless(!packs, "Right-hand helix", HELIX, "right");
         return finding.build();
     }
 
@@ -251,8 +251,8 @@ final class ReamerFindings {
                         .with("D", mm(cut.reamerMm()))
                         .with("α", rad(job.clearanceRad()).typed()))
                 .source("Geometry of a chord; rake 0° to 6°, clearance 4° to 7°, land 0.1 to 0.3 mm by custom")
-                .mendUnless(!little && !much, "Clearance 6°", CLEARANCE.id(), "6°")
-                .mendUnless(!rake, "Rake 3°", RAKE.id(), "3°")
+                .mendUnless(!little && !much, "Clearance 6°", CLEARANCE, "6°")
+                .mendUnless(!rake, "Rake 3°", RAKE, "3°")
                 .build();
     }
 
@@ -273,7 +273,7 @@ final class ReamerFindings {
                 .mendUnless(
                         margin >= 0.5 || shallower < 0.2,
                         "Flutes " + say.length(shallower),
-                        FLUTE.id(),
+                        FLUTE,
                         say.length(shallower))
                 .build();
     }
@@ -327,7 +327,7 @@ final class ReamerFindings {
                 .mendUnless(
                         margin >= 1 || shorter <= cut.headMm() + 2,
                         "Shorter, " + say.length(shorter),
-                        LENGTH.id(),
+                        LENGTH,
                         say.length(shorter))
                 .build();
     }
@@ -363,7 +363,7 @@ final class ReamerFindings {
                         .with("L", mm(cut.lengthMm()))
                         .with("D", mm(cut.reamerMm())))
                 .source(steel.source())
-                .mendUnless(!warps, "Oil-hardening steel", STEEL.id(), "o1")
+                .mendUnless(!warps, "Oil-hardening steel", STEEL, "o1")
                 .build();
     }
 

@@ -88,7 +88,7 @@ final class InsertPocketFindings {
                 .mendUnless(
                         !drags,
                         "Edge angle " + say.angle(Math.PI - job.insert().pointRad() - 5 * DEGREE),
-                        ANGLE.id(),
+                        ANGLE,
                         Written.exact(Quantity.ANGLE, Math.PI - job.insert().pointRad() - 5 * DEGREE))
                 .source("Angles of a triangle")
                 .build();
@@ -113,7 +113,7 @@ final class InsertPocketFindings {
                 .step(Working.of("Trailing edge to the work", "π − k − e", rad(trailing))
                         .with("k", "edge angle", rad(job.kappaRad()).typed())
                         .with("e", "corner", rad(job.insert().pointRad()).fromTable()))
-                .mendUnless(!off, "Edge angle " + say.angle(square), ANGLE.id(), Written.exact(Quantity.ANGLE, square))
+                .mendUnless(!off, "Edge angle " + say.angle(square), ANGLE, Written.exact(Quantity.ANGLE, square))
                 .source("Angles of a triangle")
                 .build();
     }
@@ -187,7 +187,7 @@ final class InsertPocketFindings {
                                         + say.angle(cut.tiltRad()) + "."
                                 : "The insert brings " + say.angle(c) + " of clearance: the seat lies level.")
                 .margin(c / (5 * DEGREE) - 1)
-                .mendUnless(verdict == Verdict.FINE, "Tilt " + say.angle(6 * DEGREE), TILT.id(), "6°")
+                .mendUnless(verdict == Verdict.FINE, "Tilt " + say.angle(6 * DEGREE), TILT, "6°")
                 .step(Working.of("Clearance in use", "a + t", rad(c))
                         .with(
                                 "a",
@@ -268,11 +268,11 @@ final class InsertPocketFindings {
             double more = job.bar() ? 2 * (need - under) : need - under;
             double larger = Math.ceil(2 * (job.heightMm() + more / (1 - LEAST_UNDER_SHARE * (job.bar() ? 2 : 1)))) / 2;
             if (job.bar() && job.height() == Height.TOP) {
-                finding.mend("Mid-thickness on the bar’s axis", SCHOOL.id(), "middle");
+                finding.mend("Mid-thickness on the bar’s axis", SCHOOL, "middle");
             }
             finding.mend(
                     (job.bar() ? "Bar of " : "Shank of ") + say.length(larger),
-                    HEIGHT.id(),
+                    HEIGHT,
                     Written.exact(Quantity.LENGTH, larger));
         }
         return finding.note(
@@ -305,7 +305,7 @@ final class InsertPocketFindings {
         if (margin < 0) {
             double wider = Math.ceil(2 * (job.widthMm() + InsertPocketCut.LEAST_WALL_MM - left)) / 2;
             if (cut.wallGrowsWithWidth()) {
-                finding.mend("Shank " + say.length(wider) + " wide", WIDTH.id(), Written.exact(Quantity.LENGTH, wider));
+                finding.mend("Shank " + say.length(wider) + " wide", WIDTH, Written.exact(Quantity.LENGTH, wider));
             }
             double smaller = Math.max(
                     InsertPocketCut.LEAST_RELIEF_MM,
@@ -313,7 +313,7 @@ final class InsertPocketFindings {
             if (smaller < cut.reliefMm()) {
                 finding.mend(
                         "Corner with a cutter of " + say.length(smaller),
-                        RELIEF.id(),
+                        RELIEF,
                         Written.exact(Quantity.LENGTH, smaller));
             }
         }
@@ -344,15 +344,13 @@ final class InsertPocketFindings {
         if (!fits) {
             double cutter = Math.max(1, Math.floor(wall));
             finding.mend(
-                    "Walls with a cutter of " + say.length(cutter),
-                    CUTTER.id(),
-                    Written.exact(Quantity.LENGTH, cutter));
+                    "Walls with a cutter of " + say.length(cutter), CUTTER, Written.exact(Quantity.LENGTH, cutter));
         } else if (wall < need) {
             double smaller = Math.max(1, Math.floor(2 * (cut.shape().edgeMm() - job.noseMm() - need)) / 2 * 2);
             finding.mendUnless(
                     smaller >= cut.reliefMm(),
                     "Corner with a cutter of " + say.length(smaller),
-                    RELIEF.id(),
+                    RELIEF,
                     Written.exact(Quantity.LENGTH, smaller));
         }
         return finding.build();
@@ -386,7 +384,7 @@ final class InsertPocketFindings {
                 .mendUnless(
                         !deep || thicker / 2 >= cut.shorterWallMm(),
                         "Walls with a cutter of " + say.length(thicker),
-                        CUTTER.id(),
+                        CUTTER,
                         Written.exact(Quantity.LENGTH, thicker))
                 .source("Angles of the walls to the body; a cutter’s bend goes with the cube of what it hangs")
                 .build();
@@ -414,7 +412,7 @@ final class InsertPocketFindings {
                         through
                                 ? "Under the floor the screw finds " + say.length(cut.underMm()) + ": tap it through."
                                 : "Thread at least " + say.length(1.2 * screw.threadMm()) + " deep.")
-                .mendUnless(verdict == Verdict.FINE, "Draw it in by " + say.length(0.15), DRAW.id(), "0.15 mm")
+                .mendUnless(verdict == Verdict.FINE, "Draw it in by " + say.length(0.15), DRAW, "0.15 mm")
                 .source(screw.source() + "; holes of inserts after ISO 6987, as a share of the circle: measure yours")
                 .build();
     }
@@ -449,7 +447,7 @@ final class InsertPocketFindings {
                 .source("Circles of bar and hole");
         if (!free || stiff <= 0.3) {
             double to = job.heightMm() / 2 + job.threadDepthMm() + 0.5;
-            finding.mend("Point " + say.length(to) + " from the axis", OUT.id(), Written.exact(Quantity.LENGTH, to));
+            finding.mend("Point " + say.length(to) + " from the axis", OUT, Written.exact(Quantity.LENGTH, to));
         }
         return finding.build();
     }
@@ -483,7 +481,7 @@ final class InsertPocketFindings {
                                 "floor below the top, as made",
                                 mm(job.madeDepthMm().orElseThrow()).measured())
                         .with("f", "as drawn", mm(cut.floorDepthMm())))
-                .mendUnless(good, "As drawn", MADE_DEPTH.id(), Written.exact(Quantity.LENGTH, cut.floorDepthMm()))
+                .mendUnless(good, "As drawn", MADE_DEPTH, Written.exact(Quantity.LENGTH, cut.floorDepthMm()))
                 .source("Heights add")
                 .build();
     }

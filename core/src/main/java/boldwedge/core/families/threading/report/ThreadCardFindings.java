@@ -148,7 +148,7 @@ final class ThreadCardFindings {
                                                     ? ": the nut meets the crests."
                                                     : ": the crests stay flat and low."))
                     .margin(-Math.abs(outside) / size.pitchMm())
-                    .mend(verb + say.length((low + high) / 2), BLANK.id(), exact((low + high) / 2));
+                    .mend(verb + say.length((low + high) / 2), BLANK, exact((low + high) / 2));
         }
         if (job.inside()) {
             finding.step(Working.of("Depth of thread", "(d − h) / (k · P)", number(share))
@@ -191,7 +191,7 @@ final class ThreadCardFindings {
                     .mendUnless(
                             cut.grooveMm() >= size.pitchMm(),
                             "Groove " + say.length(2 * size.pitchMm()),
-                            GROOVE.id(),
+                            GROOVE,
                             exact(2 * size.pitchMm()))
                     .source("Way of the carriage")
                     .build();
@@ -239,10 +239,10 @@ final class ThreadCardFindings {
                     .ifPresent(rpm -> finding.mendUnless(
                             Math.abs(rpm - cut.rpm()) < 0.5,
                             "Run at " + say.rpm(rpm),
-                            SPEED.id(),
+                            SPEED,
                             Written.places(rpm, 1) + " rpm"));
             double wide = cut.stop().grooveToTurnMm(cut.rpm());
-            finding.mend("Groove " + say.length(wide), GROOVE.id(), exact(wide));
+            finding.mend("Groove " + say.length(wide), GROOVE, exact(wide));
             finding.note(
                     "Or turn the tool over, run the spindle the other way and cut from the groove out, away from the chuck: then nothing can be run into.");
         }
@@ -285,9 +285,9 @@ final class ThreadCardFindings {
                             .ifPresent(rpm -> finding.mendUnless(
                                     Math.abs(rpm - cut.rpm()) < 0.5,
                                     "Run at " + say.rpm(rpm),
-                                    SPEED.id(),
+                                    SPEED,
                                     Written.places(rpm, 1) + " rpm"));
-                    finding.mend("Turn a groove for it", END.id(), "groove");
+                    finding.mend("Turn a groove for it", END, "groove");
                 }
                 yield finding.build();
             }

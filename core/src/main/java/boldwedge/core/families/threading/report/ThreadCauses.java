@@ -195,7 +195,7 @@ final class ThreadCauses {
                             seen,
                             new Fix(
                                     cut.job().inside() ? "Bore it to its limits" : "Turn it to its limits",
-                                    BLANK.id(),
+                                    BLANK,
                                     "")));
         }
     }
@@ -237,7 +237,7 @@ final class ThreadCauses {
                 if (least < Math.toRadians(2)) {
                     found.name("clearance", "A flank’s heel rubs", 0.9)
                             .says("Only " + say.angle(least) + " clear in the helix.")
-                            .then(() -> remedies.typed(cut, seen, new Fix("Grind the flank back", LEADING.id(), "")));
+                            .then(() -> remedies.typed(cut, seen, new Fix("Grind the flank back", LEADING, "")));
                 }
                 if (job.cutting().way() == Way.STRAIGHT && job.size().pitchMm() > 1) {
                     found.name(
@@ -246,7 +246,7 @@ final class ThreadCauses {
                                     Math.min(0.85, 0.3 * job.size().pitchMm()))
                             .says("Straight in both flanks cut and the chips jam.")
                             .then(() -> remedies.typed(
-                                    cut, seen, new Fix("Compound half a degree under", WAY.id(), "half-less")));
+                                    cut, seen, new Fix("Compound half a degree under", WAY, "half-less")));
                 }
                 found.name(
                                 "built-up",

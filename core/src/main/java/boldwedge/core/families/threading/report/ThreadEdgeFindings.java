@@ -53,9 +53,8 @@ final class ThreadEdgeFindings {
                         HardEnough.Edge.of(cut.tool()),
                         job.work(),
                         say,
-                        finding -> finding.mend(
-                                        "Brazed carbide, ground to the angle", TOOL.id(), Entry.choice(Tool.BRAZED))
-                                .mend("An insert", TOOL.id(), Entry.choice(Tool.INSERT)))
+                        finding -> finding.mend("Brazed carbide, ground to the angle", TOOL, Entry.choice(Tool.BRAZED))
+                                .mend("An insert", TOOL, Entry.choice(Tool.INSERT)))
                 .ifPresent(findings::add);
         findings.add(flanks());
         findings.add(tip());
@@ -115,16 +114,16 @@ final class ThreadEdgeFindings {
                     ? job.edge().leadingRad().isPresent()
                     : job.edge().trailingRad().isPresent();
             if (!typed) {
-                finding.mend("Clearance " + say.angle(USUAL_CLEARANCE), CLEARANCE.id(), degrees(USUAL_CLEARANCE));
+                finding.mend("Clearance " + say.angle(USUAL_CLEARANCE), CLEARANCE, degrees(USUAL_CLEARANCE));
             } else if (leadingFirst) {
                 finding.mend(
                         "Leading flank " + say.angle(USUAL_CLEARANCE + helix),
-                        LEADING.id(),
+                        LEADING,
                         degrees(USUAL_CLEARANCE + helix));
             } else {
                 finding.mend(
                         "Trailing flank " + say.angle(USUAL_CLEARANCE - helix),
-                        TRAILING.id(),
+                        TRAILING,
                         degrees(USUAL_CLEARANCE - helix));
             }
         }
@@ -178,9 +177,9 @@ final class ThreadEdgeFindings {
         if (wide || sharp) {
             if (job.edge().radiusMm().isPresent()) {
                 double fits = (job.inside() ? ROUND_INSIDE : ROUND_OUTSIDE) * p;
-                finding.mend("Radius " + say.length(fits), RADIUS.id(), Written.exact(Quantity.LENGTH, fits));
+                finding.mend("Radius " + say.length(fits), RADIUS, Written.exact(Quantity.LENGTH, fits));
             } else {
-                finding.mend("Flat " + say.length(usual), FLAT.id(), Written.exact(Quantity.LENGTH, usual));
+                finding.mend("Flat " + say.length(usual), FLAT, Written.exact(Quantity.LENGTH, usual));
             }
         }
         return finding.build();
@@ -290,7 +289,7 @@ final class ThreadEdgeFindings {
 
     /** Offers a change only where it alone lessens what a mate feels. */
     private void helps(Finding.Builder finding, double felt, FlankCut then, String label, Entry field, String text) {
-        finding.mendUnless(cut.edge().feltMm(then) > felt - 1e-5, label, field.id(), text);
+        finding.mendUnless(cut.edge().feltMm(then) > felt - 1e-5, label, field, text);
     }
 
     private String signed(double rad) {
@@ -347,8 +346,8 @@ final class ThreadEdgeFindings {
                 .margin(in ? 1 : -0.3)
                 .source("Range as typed; shape of partial and full profile");
         if (!in) {
-            finding.mend("Grind a bit for it", TOOL.id(), "hss-bit");
-            finding.mend("Take one for this pitch", TOOL.id(), "full-insert");
+            finding.mend("Grind a bit for it", TOOL, "hss-bit");
+            finding.mend("Take one for this pitch", TOOL, "full-insert");
         }
         if (edge.price().isPresent()) {
             double each = edge.price().getAsDouble() / (edge.edges() * edge.perEdgeOrUsual());

@@ -115,7 +115,7 @@ final class ThreadReachFindings {
                 if (helps) {
                     finding.mend(
                             "Point " + say.length(point) + " from the bar’s axis",
-                            BAR_POINT.id(),
+                            BAR_POINT,
                             Written.exact(Quantity.LENGTH, point));
                 }
                 double reduced = reducedFor(bar, crest);
@@ -123,7 +123,7 @@ final class ThreadReachFindings {
                     finding.mend(
                             "Turn the bar down to " + say.length(reduced) + " over "
                                     + say.length(cut.inBar().barOutMm()),
-                            BAR.id(),
+                            BAR,
                             Written.exact(Quantity.LENGTH, reduced));
                     double stiff = Math.pow(reduced / bar.barMm(), 4);
                     finding.note("Turned down to " + say.length(reduced) + " the bar keeps " + say.share(stiff)
@@ -180,10 +180,10 @@ final class ThreadReachFindings {
         if (verdict.isDoubt()) {
             // A centre takes the spring away; more passes only follow it.
             if (!inside && job.reach().hold() == Hold.CHUCK && size.majorMm() > Hold.LEAST_CENTRED_MM) {
-                finding.mend("Bring the centre up", HELD.id(), Entry.choice(Hold.CHUCK_AND_CENTRE));
+                finding.mend("Bring the centre up", HELD, Entry.choice(Hold.CHUCK_AND_CENTRE));
             }
             int more = cut.spring() + 2;
-            finding.mendUnless(more > 10, more + " spring passes", SPRING.id(), String.valueOf(more));
+            finding.mendUnless(more > 10, more + " spring passes", SPRING, String.valueOf(more));
         }
         return finding.build();
     }
@@ -234,8 +234,8 @@ final class ThreadReachFindings {
                     + say.length(2 * least.chosen()) + ".");
         }
         if (verdict != Verdict.FINE) {
-            finding.mendUnless(job.cutting().passes().isEmpty(), "As many as the tool likes", PASSES.id(), "");
-            finding.mendUnless(job.cutting().steps() == ThreadJob.Steps.AREA, "Equal areas", STEPS.id(), "area");
+            finding.mendUnless(job.cutting().passes().isEmpty(), "As many as the tool likes", PASSES, "");
+            finding.mendUnless(job.cutting().steps() == ThreadJob.Steps.AREA, "Equal areas", STEPS, "area");
         }
         return finding.build();
     }
@@ -278,7 +278,7 @@ final class ThreadReachFindings {
             finding.school(ThreadSpoken.capital(one.words()), why(one, in, t), one == way);
         }
         if (crowds) {
-            finding.mend("Compound half a degree under", WAY.id(), "half-less");
+            finding.mend("Compound half a degree under", WAY, "half-less");
         }
         return finding.build();
     }

@@ -40,8 +40,7 @@ record ThreadRemedies(PlanRequest run, UnitFormat say) {
 
     Optional<Remedy> springPasses(ThreadCut cut, ThreadCauses.Seen seen) {
         int more = cut.spring() + 2;
-        return typed(
-                cut, seen, new Fix(more + " spring passes", SPRING.id(), String.valueOf(Math.min(MOST_SPRING, more))));
+        return typed(cut, seen, new Fix(more + " spring passes", SPRING, String.valueOf(Math.min(MOST_SPRING, more))));
     }
 
     Optional<Remedy> further(ThreadCut cut, ThreadCauses.Seen seen) {
@@ -75,10 +74,10 @@ record ThreadRemedies(PlanRequest run, UnitFormat say) {
 
     Optional<Remedy> square(ThreadCut cut, ThreadCauses.Seen seen) {
         if (Math.abs(cut.job().edge().yawRad()) > 1e-6) {
-            return typed(cut, seen, new Fix("Square it", YAW.id(), "0°"));
+            return typed(cut, seen, new Fix("Square it", YAW, "0°"));
         }
         return Math.abs(cut.job().edge().heightMm()) > 1e-6
-                ? typed(cut, seen, new Fix("On centre", HEIGHT.id(), "0 mm"))
+                ? typed(cut, seen, new Fix("On centre", HEIGHT, "0 mm"))
                 : byHand(cut, seen, "Try the bit in the gauge against a lamp");
     }
 
@@ -87,21 +86,18 @@ record ThreadRemedies(PlanRequest run, UnitFormat say) {
         return typed(
                 cut,
                 seen,
-                new Fix(
-                        "Set the point out to " + say.length(point),
-                        BAR_POINT.id(),
-                        Written.exact(Quantity.LENGTH, point)));
+                new Fix("Set the point out to " + say.length(point), BAR_POINT, Written.exact(Quantity.LENGTH, point)));
     }
 
     Optional<Remedy> centre(ThreadCut cut, ThreadCauses.Seen seen) {
         return cut.job().reach().hold() == Hold.CHUCK
-                ? typed(cut, seen, new Fix("Bring the centre up", HELD.id(), Entry.choice(Hold.CHUCK_AND_CENTRE)))
+                ? typed(cut, seen, new Fix("Bring the centre up", HELD, Entry.choice(Hold.CHUCK_AND_CENTRE)))
                 : springPasses(cut, seen);
     }
 
     Optional<Remedy> compound(ThreadCut cut, ThreadCauses.Seen seen) {
         return cut.job().cutting().way() == Way.HALF
-                ? typed(cut, seen, new Fix("Half a degree less", WAY.id(), "half-less"))
+                ? typed(cut, seen, new Fix("Half a degree less", WAY, "half-less"))
                 : byHand(cut, seen, "Set the compound against a protractor");
     }
 

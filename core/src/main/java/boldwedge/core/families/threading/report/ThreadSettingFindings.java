@@ -221,14 +221,14 @@ final class ThreadSettingFindings {
                     .ifPresent(rpm -> finding.mendUnless(
                             Math.abs(rpm - cut.rpm()) < 0.5,
                             "Run at " + say.rpm(rpm),
-                            SPEED.id(),
+                            SPEED,
                             Written.places(rpm, 1) + " rpm"));
             if (late && job.end() == End.GROOVE) {
                 double wide = cut.stop().grooveToTurnMm(slowest);
                 finding.mendUnless(
                         wide <= cut.grooveMm(),
                         "Groove " + say.length(wide),
-                        GROOVE.id(),
+                        GROOVE,
                         Written.exact(Quantity.LENGTH, wide));
             }
         }
@@ -241,7 +241,7 @@ final class ThreadSettingFindings {
                                             ? "High-speed steel cuts clean at it; or cut from the groove out, away from the chuck, and run faster."
                                             : "High-speed steel cuts clean at it."))
                     .margin(-0.1)
-                    .mend("HSS bit", TOOL.id(), "hss-bit");
+                    .mend("HSS bit", TOOL, "hss-bit");
         }
         finding.caution(
                 "The chuck comes up fast: know where the carriage stops before the nut is closed, and keep a hand on it.");

@@ -74,10 +74,10 @@ final class ThreadWires {
                         "Grease, a rubber band or a strip of clay holds three wires; with one wire measure to the crest opposite: half of this and half of the outside diameter.")
                 .source("NPL, Notes on screw gauges: measurement over wires");
         if (sinks || rides) {
-            finding.mend("Take " + say.length(Wires.best(size)), ThreadField.WIRE.id(), "");
+            finding.mend("Take " + say.length(Wires.best(size)), ThreadField.WIRE, "");
             finding.mend(
                     "Drill shanks of " + say.drill(shank),
-                    ThreadField.WIRE.id(),
+                    ThreadField.WIRE,
                     Written.exact(Quantity.LENGTH, shank.diameterMm()));
         }
         return Optional.of(finding.build());

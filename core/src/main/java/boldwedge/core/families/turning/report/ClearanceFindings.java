@@ -71,10 +71,10 @@ final class ClearanceFindings {
                 .source("ISO 3002-1:1982, working system; ISO 3002-2, by vectors");
         if (verdict != Verdict.FINE) {
             if (Math.abs(job.heightMm()) > 1e-6) {
-                finding.mend("Set the point on centre", HEIGHT.id(), "0");
+                finding.mend("Set the point on centre", HEIGHT, "0");
             }
             double wanted = Math.ceil(Math.toDegrees(hand - use + 2.5 * LEAST_CLEARANCE));
-            finding.mend("Relief " + Written.places(wanted, 0) + "°", field.id(), Written.places(wanted, 0) + "°");
+            finding.mend("Relief " + Written.places(wanted, 0) + "°", field, Written.places(wanted, 0) + "°");
         }
         return finding.build();
     }
@@ -103,7 +103,7 @@ final class ClearanceFindings {
                 .source("ISO 3002-1:1982, working system")
                 .mend(
                         "More end relief",
-                        END_RELIEF.id(),
+                        END_RELIEF,
                         Written.degrees(cut.signature().endRelief() + Math.toRadians(3)))
                 .build());
     }
@@ -121,18 +121,18 @@ final class ClearanceFindings {
                     .step(trails(facing))
                     .source("ISO 3002-1:1982");
             if (Math.abs(job.swivelRad()) > 1e-9) {
-                drags.mend("Swing the tool back to 0°", SWIVEL.id(), "0°");
+                drags.mend("Swing the tool back to 0°", SWIVEL, "0°");
             }
             // Ground so that the edge trails by five degrees as the tool stands now.
             double more = Math.toRadians(5) - cut.cutting().profile().trailing();
             if (facing) {
                 String lead =
                         Written.places(Math.floor(Math.toDegrees(cut.signature().sideCuttingEdge() - more)), 0) + "°";
-                drags.mend("Lead " + lead, SIDE_EDGE.id(), lead);
+                drags.mend("Lead " + lead, SIDE_EDGE, lead);
             } else {
                 String end =
                         Written.places(Math.ceil(Math.toDegrees(cut.signature().endCuttingEdge() + more)), 0) + "°";
-                drags.mend("End edge " + end, END_EDGE.id(), end);
+                drags.mend("End edge " + end, END_EDGE, end);
             }
             findings.add(drags.build());
         }
@@ -150,12 +150,12 @@ final class ClearanceFindings {
                         .mend(
                                 "Swing the point to the chuck by "
                                         + say.angle(job.swivelRad() - past + Math.toRadians(2)),
-                                SWIVEL.id(),
+                                SWIVEL,
                                 Written.degrees(job.swivelRad() - past + Math.toRadians(2)))
                         .mendUnless(
                                 cut.signature().sideCuttingEdge() <= Math.toRadians(-1.95),
                                 "Lead −2°",
-                                SIDE_EDGE.id(),
+                                SIDE_EDGE,
                                 "-2°")
                         .build());
             }
@@ -224,7 +224,7 @@ final class ClearanceFindings {
                 .step(Working.of("Nub", "2 · |h|", mm(2 * h))
                         .with("h", mm(job.heightMm()).typed()))
                 .source("Geometry: the point passes the axis at its height error")
-                .mend("Set the point on centre", HEIGHT.id(), "0")
+                .mend("Set the point on centre", HEIGHT, "0")
                 .build());
     }
 }

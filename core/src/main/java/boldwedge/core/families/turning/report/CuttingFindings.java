@@ -37,7 +37,7 @@ final class CuttingFindings {
                         say,
                         finding -> StockCatalogue.shipped()
                                 .harderBlanks(blank)
-                                .forEach(harder -> finding.mend("Take a " + harder.name(), BLANK.id(), harder.id())))
+                                .forEach(harder -> finding.mend("Take a " + harder.name(), BLANK, harder.id())))
                 .ifPresent(findings::add);
         findings.add(edge.speed());
         findings.addAll(edge.offLists());

@@ -109,7 +109,7 @@ final class EdgeFindings {
                         .with("a", rad(value))
                         .with("l", "the range's end", rad(limit).fromTable()))
                 .source(advised.source())
-                .mend("Use " + say.angle(advised.chosen()), field.id(), Written.degrees(advised.chosen()));
+                .mend("Use " + say.angle(advised.chosen()), field, Written.degrees(advised.chosen()));
         advised.schools().forEach(school -> finding.school(school.name(), school.reason(), school.inForce()));
         if (ploughs) {
             finding.note("With so little rake the edge ploughs: more push, more heat, a torn surface.");
@@ -174,7 +174,7 @@ final class EdgeFindings {
         finding.mendUnless(
                 hand(SIDE_RELIEF, relief),
                 "Less side relief: " + say.angle(relief),
-                SIDE_RELIEF.id(),
+                SIDE_RELIEF,
                 Written.degrees(relief));
         if (!raked) {
             lessRake(finding);
@@ -185,7 +185,7 @@ final class EdgeFindings {
     private void lessRake(Finding.Builder finding) {
         double rake = cut.advice().sideRake().chosen();
         finding.mendUnless(
-                hand(SIDE_RAKE, rake), "Less side rake: " + say.angle(rake), SIDE_RAKE.id(), Written.degrees(rake));
+                hand(SIDE_RAKE, rake), "Less side rake: " + say.angle(rake), SIDE_RAKE, Written.degrees(rake));
     }
 
     /** Whether an angle is this already, or less: less of it would then change nothing. */
@@ -232,7 +232,7 @@ final class EdgeFindings {
                 .step(Working.of("Wedge left at the edge", "βn − l", rad(wedge))
                         .with("βn", rad(wedge + lean))
                         .with("l", "the lean", rad(lean)))
-                .mend("Grind on a cup wheel", WHEEL_FACE.id(), "cup")
+                .mend("Grind on a cup wheel", WHEEL_FACE, "cup")
                 .build();
     }
 

@@ -90,7 +90,7 @@ final class GrindFindings {
                         cut.job().order() == GroundBit.Order.FLANKS_FIRST
                                 ? "Grind the top first"
                                 : "Grind the flanks first",
-                        ORDER.id(),
+                        ORDER,
                         cut.job().order() == GroundBit.Order.FLANKS_FIRST ? "top-first" : "flanks-first")
                 .build());
         return findings;

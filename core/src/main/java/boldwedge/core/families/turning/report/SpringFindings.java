@@ -178,7 +178,7 @@ final class SpringFindings {
         boolean centre = job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM && centreHelps();
         boolean slender = job.hold().slenderness(job.freeLengthMm(), job.finishedMm()) > CENTRED_FROM;
         if (centre && slender) {
-            finding.mend("Bring the centre up", HOLD.id(), "chuck-and-centre");
+            finding.mend("Bring the centre up", HOLD, "chuck-and-centre");
         }
         if (slender && job.hold() != Hold.CHUCK) {
             finding.does(
@@ -186,23 +186,23 @@ final class SpringFindings {
         }
         if (job.depthMm() > 0.25) {
             String half = say.typed(job.depthMm() / 2);
-            finding.mend("Last pass " + half, DEPTH.id(), half);
+            finding.mend("Last pass " + half, DEPTH, half);
         }
         if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
             String shorter = say.typed(job.lengthMm() * 1.05);
-            finding.mend("Let only " + shorter + " stand out", STICK_OUT.id(), shorter);
+            finding.mend("Let only " + shorter + " stand out", STICK_OUT, shorter);
         }
         if (centre && !slender) {
-            finding.mend("Bring the centre up", HOLD.id(), "chuck-and-centre");
+            finding.mend("Bring the centre up", HOLD, "chuck-and-centre");
         }
         double finer = say.units().nose(Math.max(0.2, cut.signature().noseRadiusMm() / 2));
         if (finer < 0.9 * cut.signature().noseRadiusMm()) {
             String nose = say.length(finer);
-            finding.mend("Nose " + nose, NOSE_RADIUS.id(), nose);
+            finding.mend("Nose " + nose, NOSE_RADIUS, nose);
         }
         if (cut.signature().sideCuttingEdge() > Math.toRadians(4)
                 && !job.operation().meetsAFace()) {
-            finding.mend("Lead 3°", SIDE_EDGE.id(), "3°");
+            finding.mend("Lead 3°", SIDE_EDGE, "3°");
         }
     }
 
@@ -253,7 +253,7 @@ final class SpringFindings {
                         ratio <= 1.6);
         if (verdict != Verdict.FINE) {
             String shorter = say.typed(1.5 * job.blank().heightMm());
-            finding.mend("Stand out " + shorter, OVERHANG.id(), shorter);
+            finding.mend("Stand out " + shorter, OVERHANG, shorter);
         }
         return finding.build();
     }
@@ -304,6 +304,6 @@ final class SpringFindings {
                         job.heightMm() > 0 && job.heightMm() <= HAIR_MM)
                 .source("The lathe's card and the bit's solid")
                 .build());
-        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT.id()));
+        findings.addAll(HeightFinding.cure(job.heightMm(), job.lathe(), say, HEIGHT));
     }
 }

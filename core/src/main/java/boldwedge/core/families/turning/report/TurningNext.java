@@ -177,7 +177,7 @@ final class TurningNext {
                     yield Optional.empty();
                 }
                 yield Optional.of(new Remedy(
-                        new Fix("Run at " + say.rpm(rpm), SPEED.id(), Written.places(rpm, 1) + " rpm"),
+                        new Fix("Run at " + say.rpm(rpm), SPEED, Written.places(rpm, 1) + " rpm"),
                         faster
                                 ? "Faster, the chip is hotter and does not weld to the edge."
                                 : "Slower, the edge stays hard: about "
@@ -192,14 +192,14 @@ final class TurningNext {
             case "rubbing" ->
                 Math.abs(job.heightMm()) > 1e-6
                         ? Optional.of(new Remedy(
-                                new Fix("Set the point on centre", HEIGHT.id(), "0"),
+                                new Fix("Set the point on centre", HEIGHT, "0"),
                                 "It gives the clearance back that the height has taken.",
                                 1))
                         : Optional.of(new Remedy(
                                 new Fix(
                                         "End relief "
                                                 + say.angle(cut.signature().endRelief() + Math.toRadians(3)),
-                                        END_RELIEF.id(),
+                                        END_RELIEF,
                                         Written.degrees(cut.signature().endRelief() + Math.toRadians(3))),
                                 "Three degrees more room under the edge.",
                                 1));
@@ -209,7 +209,7 @@ final class TurningNext {
                                 new Fix(
                                         "Stand out "
                                                 + say.length(1.2 * job.blank().heightMm()),
-                                        OVERHANG.id(),
+                                        OVERHANG,
                                         fieldLength(1.2 * job.blank().heightMm())),
                                 "The point gives "
                                         + Written.places(
@@ -335,30 +335,30 @@ final class TurningNext {
         List<Fix> candidates = new ArrayList<>();
         if (job.depthMm() > 0.2) {
             candidates.add(
-                    new Fix("Last pass " + fieldLength(job.depthMm() / 2), DEPTH.id(), fieldLength(job.depthMm() / 2)));
+                    new Fix("Last pass " + fieldLength(job.depthMm() / 2), DEPTH, fieldLength(job.depthMm() / 2)));
         }
         if (job.hold() == Hold.CHUCK && job.freeLengthMm() > job.lengthMm() * 1.15) {
             String out = say.typed(job.lengthMm() * 1.05);
-            candidates.add(new Fix("Let only " + out + " stand out", STICK_OUT.id(), out));
+            candidates.add(new Fix("Let only " + out + " stand out", STICK_OUT, out));
         }
         if (job.hold() == Hold.CHUCK && job.finishedMm() >= Hold.LEAST_CENTRED_MM) {
-            candidates.add(new Fix("Bring the centre up", HOLD.id(), "chuck-and-centre"));
+            candidates.add(new Fix("Bring the centre up", HOLD, "chuck-and-centre"));
         }
         if (cut.signature().noseRadiusMm() > 0.25) {
             double finer = cause.equals("fat-nose")
                     ? cut.advice().noseRadius().chosen()
                     : cut.signature().noseRadiusMm() / 2;
             String nose = say.nose(Math.max(TurningTrial.FINE_NOSE_MM, finer));
-            candidates.add(new Fix("Nose " + nose, NOSE_RADIUS.id(), nose));
+            candidates.add(new Fix("Nose " + nose, NOSE_RADIUS, nose));
         }
         Span rake = cut.advice().sideRake().span();
         double towards = cause.equals("drawn-in") ? rake.low() : rake.high();
         if (Math.abs(towards - cut.signature().sideRake()) > Math.toRadians(2)) {
-            candidates.add(new Fix("Side rake " + Written.degrees(towards), SIDE_RAKE.id(), Written.degrees(towards)));
+            candidates.add(new Fix("Side rake " + Written.degrees(towards), SIDE_RAKE, Written.degrees(towards)));
         }
         if (cut.signature().sideCuttingEdge() > Math.toRadians(5)
                 && !job.operation().meetsAFace()) {
-            candidates.add(new Fix("Lead 3°", SIDE_EDGE.id(), "3°"));
+            candidates.add(new Fix("Lead 3°", SIDE_EDGE, "3°"));
         }
         // What was found to make the spring is what is changed first.
         String first = cause.equals("fat-nose")
