@@ -101,7 +101,6 @@ public final class BoreReader extends FieldReader {
 
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<BoreJob> read() {
-        StockCatalogue stock = StockCatalogue.shipped();
         unlessPicked(BIT, bitThatFits());
         readAll(values());
         String teaching = choiceText(TEACHING);
@@ -114,6 +113,14 @@ public final class BoreReader extends FieldReader {
         if (hasErrors()) {
             return Optional.empty();
         }
+        BoreJob job = job(tolerance.orElseThrow());
+        checkTogether(job);
+        return hasErrors() ? Optional.empty() : Optional.of(job);
+    }
+
+    /** The job, with what was left open as it usually is. */
+    private BoreJob job(Tolerance tolerance) {
+        StockCatalogue stock = StockCatalogue.shipped();
         double start = value(START);
         double depth = value(DEPTH_OF_HOLE);
         double drawnBar = typed(BAR_DIAMETER).orElse(usualBar(start));
@@ -130,14 +137,14 @@ public final class BoreReader extends FieldReader {
         double neckLength = value(NECK_LENGTH);
         double neck =
                 neckLength > 0 ? typed(MADE_NECK).orElse(typed(NECK_DIAMETER).orElse(USUAL_NECK * drawnBar)) : barMm;
-        Calibrations teachings = teaching.equals("used") ? request.taught() : Calibrations.NONE;
+        Calibrations teachings = is(TEACHING, "used") ? request.taught() : Calibrations.NONE;
         Calibration taught = teachings.ofSize();
-        BoreJob job = BoreJobBuilder.builder()
+        return BoreJobBuilder.builder()
                 .units(request.units())
                 .work(picked(MATERIAL, WorkMaterial.class).withForce(taught.force()))
                 .startMm(start)
                 .finishedMm(value(FINISHED))
-                .tolerance(tolerance.orElseThrow())
+                .tolerance(tolerance)
                 .holeDepthMm(depth)
                 .bottom(picked(BOTTOM, Bottom.class))
                 .outOfRoundMm(value(OUT_OF_ROUND))
@@ -179,20 +186,23 @@ public final class BoreReader extends FieldReader {
                 .taught(taught)
                 .lessons(teachings)
                 .heard(teachings.of(Calibration.Of.QUIET))
-                .making(new Making(
-                        drawnBar,
-                        neckLength > 0 ? typed(NECK_DIAMETER).orElse(USUAL_NECK * drawnBar) : drawnBar,
-                        drawnLength,
-                        value(BLEND),
-                        value(ROD_DRILL),
-                        (int) Math.rint(value(SET)),
-                        typed(MADE_BAR),
-                        neckLength > 0 ? typed(MADE_NECK) : OptionalDouble.empty(),
-                        typed(MADE_LENGTH),
-                        typed(MADE_CROSS)))
+                .making(making(drawnBar, drawnLength))
                 .build();
-        checkTogether(job);
-        return hasErrors() ? Optional.empty() : Optional.of(job);
+    }
+
+    private Making making(double drawnBar, double drawnLength) {
+        boolean necked = value(NECK_LENGTH) > 0;
+        return new Making(
+                drawnBar,
+                necked ? typed(NECK_DIAMETER).orElse(USUAL_NECK * drawnBar) : drawnBar,
+                drawnLength,
+                value(BLEND),
+                value(ROD_DRILL),
+                (int) Math.rint(value(SET)),
+                typed(MADE_BAR),
+                necked ? typed(MADE_NECK) : OptionalDouble.empty(),
+                typed(MADE_LENGTH),
+                typed(MADE_CROSS));
     }
 
     /** The recess as typed; a gland takes its size from the cord where it was left open. */
@@ -310,6 +320,19 @@ public final class BoreReader extends FieldReader {
             wrong(DEPTH, "There is only " + length(job.stockMm()) + " to take off each side.");
         }
         checkEnters(job);
+        checkBar(job);
+        job.recess().ifPresent(recess -> checkRecess(job, recess));
+        job.insert().ifPresent(insert -> checkInsert(job, insert));
+        checkTip(job);
+        checkHole(job);
+        checkHeld(job);
+        OptionalDouble feed = typed(FEED);
+        if (feed.isPresent() && feed.getAsDouble() > 0.6) {
+            wrong(FEED, "No bar here bores at more than 0.6 mm a turn.");
+        }
+    }
+
+    private void checkBar(BoreJob job) {
         if (job.neckLengthMm() > job.overhangMm()) {
             wrong(
                     NECK_LENGTH,
@@ -319,9 +342,6 @@ public final class BoreReader extends FieldReader {
         if (job.neckLengthMm() > 0 && job.neckMm() > job.barMm()) {
             wrong(NECK_DIAMETER, "The nose is thicker than the bar it grows from (" + length(job.barMm()) + ").");
         }
-        job.recess().ifPresent(recess -> checkRecess(job, recess));
-        job.insert().ifPresent(insert -> checkInsert(job, insert));
-        double tip = job.necked() ? job.neckMm() : job.barMm();
         if (job.headMm() > 0.8 * job.overhangMm()) {
             wrong(
                     HEAD,
@@ -334,6 +354,10 @@ public final class BoreReader extends FieldReader {
         if (job.holderSideMm() <= job.barMm()) {
             wrong(HOLDER_SIDE, "The holder must be wider than the bar it holds (" + length(job.barMm()) + ").");
         }
+    }
+
+    private void checkTip(BoreJob job) {
+        double tip = job.necked() ? job.neckMm() : job.barMm();
         if (job.bit().widthMm() > 0.85 * tip) {
             wrong(
                     BIT,
@@ -351,6 +375,9 @@ public final class BoreReader extends FieldReader {
                     "That hole leaves too thin a wall in " + length(tip) + ": at most "
                             + length(Math.floor(7.5 * tip) / 10) + ".");
         }
+    }
+
+    private void checkHole(BoreJob job) {
         if (Math.abs(job.heightMm()) >= 0.4 * job.startMm()) {
             wrong(HEIGHT, "At " + length(Math.abs(job.heightMm())) + " off centre the point misses the wall.");
         }
@@ -363,6 +390,9 @@ public final class BoreReader extends FieldReader {
         if (job.outsideMm() <= job.finishedMm()) {
             wrong(OUTSIDE, "The outside must be larger than the hole (" + length(job.finishedMm()) + ").");
         }
+    }
+
+    private void checkHeld(BoreJob job) {
         if (job.lathe().mill() && job.held() != BarHeld.HEAD) {
             wrong(HELD, job.lathe().name() + " is a mill: hold the bar in a boring head, or pick a lathe.");
         }
@@ -391,10 +421,6 @@ public final class BoreReader extends FieldReader {
                     OVERHANG,
                     "The hole is " + length(job.holeDepthMm()) + " deep: let the point stand out "
                             + length(Math.ceil(job.holeDepthMm() + 2)) + " or more.");
-        }
-        OptionalDouble feed = typed(FEED);
-        if (feed.isPresent() && feed.getAsDouble() > 0.6) {
-            wrong(FEED, "No bar here bores at more than 0.6 mm a turn.");
         }
     }
 }
