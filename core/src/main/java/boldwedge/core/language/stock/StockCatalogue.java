@@ -33,6 +33,7 @@ public final class StockCatalogue {
     private final Map<String, ToolSteel> steels = new LinkedHashMap<>();
     private final Map<String, Head> heads = new LinkedHashMap<>();
     private final Map<UnitSystem, List<ScrewSize>> screws = new EnumMap<>(UnitSystem.class);
+    private final List<KeySize> keys = new ArrayList<>();
     private final List<Term> glossary = new ArrayList<>();
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
@@ -50,6 +51,7 @@ public final class StockCatalogue {
         Table.read("stock/bar-materials.tsv").rows().forEach(this::addBar);
         Table.read("stock/screws.tsv").rows().forEach(this::addScrew);
         Table.read("stock/heads.tsv").rows().forEach(this::addHead);
+        Table.read("stock/keys.tsv").rows().forEach(this::addKey);
         Table.read("stock/tool-steels.tsv").rows().forEach(this::addSteel);
         Table.read("stock/glossary.tsv").rows().forEach(this::addTerm);
     }
@@ -131,6 +133,18 @@ public final class StockCatalogue {
             best = screw.threadMm() <= threadMm + 1e-6 ? screw : best;
         }
         return best;
+    }
+
+    /** Keys of both series, the smallest first. */
+    public List<KeySize> keys() {
+        return List.copyOf(keys);
+    }
+
+    /** The key of a bore in mm; empty where the tables name none. */
+    public Optional<KeySize> key(UnitSystem system, double boreMm) {
+        return keys.stream()
+                .filter(key -> key.system() == system && key.fits(boreMm))
+                .findFirst();
     }
 
     /** Heads and washers of both series. */
@@ -306,6 +320,19 @@ public final class StockCatalogue {
                         row.number("proof"),
                         row.text("class"),
                         cited(row)));
+    }
+
+    private void addKey(Table.Row row) {
+        keys.add(new KeySize(
+                row.text("series").equals("metric") ? UnitSystem.METRIC : UnitSystem.INCH,
+                row.number("over"),
+                row.number("to"),
+                row.number("width"),
+                row.number("height"),
+                row.number("shaft"),
+                row.number("hub"),
+                row.number("deeper"),
+                cited(row)));
     }
 
     private void addHead(Table.Row row) {

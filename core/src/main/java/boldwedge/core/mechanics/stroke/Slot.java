@@ -1,0 +1,62 @@
+package boldwedge.core.mechanics.stroke;
+
+/**
+ * A keyway in a bore: a slot with a flat floor square to a radius.
+ *
+ * @param radiusMm of the bore, mm
+ * @param widthMm of the slot, mm; less than the bore
+ * @param depthMm from the bore's crown to the floor, mm
+ */
+public record Slot(double radiusMm, double widthMm, double depthMm) {
+    /** Height of the chord that the width cuts off the bore, mm: R − √(R² − b²/4). A flat tooth meets the bore with its two corners this far under the crown. */
+    public double crownMm() {
+        return radiusMm - corner();
+    }
+
+    private double corner() {
+        return Math.sqrt(radiusMm * radiusMm - widthMm * widthMm / 4);
+    }
+
+    /** From the touch of both corners to the floor, mm. */
+    public double wayMm() {
+        return depthMm + crownMm();
+    }
+
+    /** What is gauged: from the floor to the bore's far side, mm. */
+    public double overBoreMm() {
+        return 2 * radiusMm + depthMm;
+    }
+
+    /**
+     * The thickest round bar that passes back, mm: R + √(R² − b²/4) − t − 3 gaps. Drawn back its tip hangs a gap under the bore's corners, stands a slot's depth and a
+     * gap out of the bar, and the bar clears the far side by a gap.
+     */
+    public double largestBarMm(double gapMm) {
+        return radiusMm + corner() - depthMm - 3 * gapMm;
+    }
+
+    /** How far a bar rolled about its own axis tilts the floor over its width, mm. */
+    public double floorTiltMm(double rollRad) {
+        return widthMm * Math.sin(rollRad);
+    }
+
+    /** How far it moves the slot aside, mm. */
+    public double rolledAsideMm(double rollRad) {
+        return radiusMm * Math.sin(rollRad);
+    }
+
+    /**
+     * How far the worst of some slots, evenly spaced, lies from a tooth of a wheel, radians; 0 where the teeth can be shared out.
+     *
+     * @param slots how many
+     * @param teeth of the wheel on the spindle
+     */
+    public static double indexErrorRad(int slots, int teeth) {
+        double worst = 0;
+        for (int i = 1; i < slots; i++) {
+            double at = (double) i * teeth / slots;
+            worst = Math.max(worst, Math.abs(at - Math.rint(at)));
+        }
+        return worst * 2 * Math.PI / teeth;
+    }
+}
