@@ -1,0 +1,175 @@
+package boldwedge.core.families.keying.report;
+
+import static boldwedge.core.families.keying.entry.KeywayField.*;
+
+import boldwedge.core.families.keying.model.KeywayCut;
+import boldwedge.core.families.keying.model.KeywayJob;
+import boldwedge.core.language.drawing.Label.Anchor;
+import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
+import boldwedge.core.language.drawing.Role;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.drawing.SceneBuilder;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.mechanics.stroke.Slot;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Drawings of a keyway, its bar and tooth, to scale. */
+final class KeywayScenes {
+    private static final int ARC_PARTS = 60;
+
+    private KeywayScenes() {}
+
+    /** The bore from its end: the keyway on top, bar and tooth down in the cut. */
+    static Scene end(KeywayCut cut, UnitFormat say) {
+        KeywayJob job = cut.job();
+        Slot slot = job.slot();
+        double r = slot.radiusMm();
+        double tip = r + slot.depthMm();
+        double wide = Math.max(1.25 * tip, Math.min(1.5 * tip, job.outsideMm().orElse(3 * tip) / 2));
+        double scale = 26 / wide;
+        SceneBuilder scene = new SceneBuilder("keyway", "The keyway from the end of the bore");
+        scene.place(38, 33, scale);
+        List<Point> bore = bore(slot);
+        List<Point> ring = new ArrayList<>(rim(wide));
+        ring.addAll(bore);
+        scene.run(Role.WORK_AREA, true, ring);
+        scene.run(Role.WORK, true, rim(wide));
+        scene.run(Role.WORK, true, bore);
+        double axis = tip - cut.leverMm();
+        scene.circle(Role.TOOL, 0, axis, cut.barMm() / 2);
+        scene.circle(Role.EDGE, 0, axis, cut.barMm() / 2);
+        double half = job.toothMm() / 2;
+        double root = axis + cut.barMm() / 2 - Math.min(0.2 * cut.barMm(), half);
+        scene.filled(Role.GROUND, Role.EDGE, -half, root, half, root, half, tip, -half, tip);
+        scene.line(Role.CUTTING_EDGE, -half, tip, half, tip);
+        scene.line(Role.CENTRE, -wide - 3 / scale, 0, wide + 3 / scale, 0);
+        scene.line(Role.CENTRE, 0, -wide - 3 / scale, 0, wide + 3 / scale);
+        scene.dimension(-slot.widthMm() / 2, tip, slot.widthMm() / 2, tip, (wide - tip) * scale + 4);
+        scene.dimension(wide, -r, wide, tip, -5);
+        scene.place(0, 0, 1);
+        double top = 33 + wide * scale;
+        scene.input(41 + slot.widthMm() * scale / 2, top + 6, Anchor.START, say.length(slot.widthMm()), WIDTH);
+        scene.label(Role.DIMENSION, 72, 33 + 6, Anchor.START, say.length(slot.overBoreMm()) + " over the bore");
+        scene.input(72, 33 - 6, Anchor.START, say.length(2 * r), BORE);
+        scene.input(72, 33 + 20, Anchor.START, say.length(slot.depthMm()), DEPTH);
+        scene.input(72, 33 - 18, Anchor.START, say.length(cut.barMm()), BAR);
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** The hub's outside, from the top anticlockwise and back to it. */
+    private static List<Point> rim(double radius) {
+        List<Point> rim = new ArrayList<>();
+        for (int i = 0; i <= ARC_PARTS; i++) {
+            double at = Math.PI / 2 + 2 * Math.PI * i / ARC_PARTS;
+            rim.add(new Point(radius * Math.cos(at), radius * Math.sin(at)));
+        }
+        return rim;
+    }
+
+    /** The bore's outline with the keyway in it, from the middle of its floor clockwise and back to it: after the rim it closes a ring. */
+    private static List<Point> bore(Slot slot) {
+        double r = slot.radiusMm();
+        double half = slot.widthMm() / 2;
+        double tip = r + slot.depthMm();
+        double corner = Math.asin(half / r);
+        List<Point> bore = new ArrayList<>();
+        bore.add(new Point(0, tip));
+        bore.add(new Point(half, tip));
+        for (int i = 0; i <= ARC_PARTS; i++) {
+            double at = Math.PI / 2 - corner - (2 * Math.PI - 2 * corner) * i / ARC_PARTS;
+            bore.add(new Point(r * Math.cos(at), r * Math.sin(at)));
+        }
+        bore.add(new Point(-half, tip));
+        bore.add(new Point(0, tip));
+        return bore;
+    }
+
+    /** The bore in section along its axis: the bar before the stroke, its clamp, its way. */
+    static Scene side(KeywayCut cut, UnitFormat say) {
+        KeywayJob job = cut.job();
+        Slot slot = job.slot();
+        double r = slot.radiusMm();
+        double length = job.lengthMm();
+        double tip = r + slot.depthMm();
+        double clamp = cut.reachMm();
+        double scale = Math.min(86 / (clamp + KeywayCut.RUN_OUT_MM + 10), 40 / (2 * tip + 8));
+        SceneBuilder scene = new SceneBuilder("keyway-stroke", "The stroke along the bore");
+        double x0 = 8 + KeywayCut.RUN_OUT_MM * scale;
+        double y0 = 34;
+        scene.place(x0, y0, scale);
+        double hub = tip + Math.min(cut.wallMm(), 0.35 * r + 2);
+        scene.filled(Role.WORK_AREA, Role.WORK, 0, tip, length, tip, length, hub, 0, hub);
+        scene.filled(Role.WORK_AREA, Role.WORK, 0, -r, length, -r, length, -hub, 0, -hub);
+        scene.line(Role.HIDDEN, 0, r, length, r);
+        double axis = tip - cut.leverMm();
+        double half = cut.barMm() / 2;
+        double at = length + KeywayCut.RUN_IN_MM * 0.6;
+        double left = at - 0.6 * cut.holeMm();
+        double right = at + clamp;
+        scene.run(Role.TOOL, true, left, axis - half, right, axis - half, right, axis + half, left, axis + half);
+        scene.run(Role.EDGE, false, right, axis - half, left, axis - half, left, axis + half, right, axis + half);
+        double bit = job.bit().heightMm() / 2;
+        scene.filled(
+                Role.GROUND, Role.EDGE, at - bit, axis - half, at + bit, axis - half, at + bit, tip, at - bit, tip);
+        scene.line(Role.CUTTING_EDGE, at - bit, tip - 0.4 * slot.depthMm(), at - bit, tip);
+        scene.line(Role.CENTRE, -KeywayCut.RUN_OUT_MM, 0, length + 6 / scale, 0);
+        scene.leader(at, tip, -18, 7, Anchor.END, cut.pushed() ? "pushed" : "pulled");
+        scene.dimension(0, -hub, length, -hub, -4);
+        scene.place(0, 0, 1);
+        scene.input(x0 + length * scale / 2, y0 - hub * scale - 8, Anchor.MIDDLE, say.length(length), LENGTH);
+        scene.input(4, 68, Anchor.START, say.length(cut.reachMm()), REACH);
+        scene.input(34, 68, Anchor.START, say.length(cut.strokeMm()), STROKE);
+        scene.input(64, 68, Anchor.START, say.number(job.springStrokes(), 0), SPRING);
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** The bar with its bit: from its side and from its end. */
+    static Scene bar(KeywayCut cut, UnitFormat say) {
+        KeywayJob job = cut.job();
+        double length = cut.barLengthMm();
+        double half = cut.barMm() / 2;
+        double scale = Math.min(78 / length, 16 / (half + cut.toothOutMm()));
+        SceneBuilder scene = new SceneBuilder("keyway-bar", "The bar and its tooth");
+        double y0 = 44;
+        scene.place(8, y0, scale);
+        double in = 1.2 * cut.holeMm();
+        double bit = job.bit().heightMm() / 2;
+        scene.filled(Role.TOOL, Role.EDGE, 0, -half, length, -half, length, half, 0, half);
+        scene.filled(
+                Role.GROUND,
+                Role.EDGE,
+                in - bit,
+                -half,
+                in + bit,
+                -half,
+                in + bit,
+                half + cut.toothOutMm() - 2 * bit * Math.tan(job.frontRad()),
+                in - bit,
+                half + cut.toothOutMm());
+        scene.line(Role.CUTTING_EDGE, in - bit, half + 0.4 * cut.toothOutMm(), in - bit, half + cut.toothOutMm());
+        scene.line(Role.CENTRE, -3 / scale, 0, length + 3 / scale, 0);
+        scene.dimension(0, -half, length, -half, -5);
+        scene.dimension(in + bit, half, in + bit, half + cut.toothOutMm(), -5);
+        scene.place(0, 0, 1);
+        scene.label(
+                Role.DIMENSION,
+                8 + length * scale / 2,
+                y0 - half * scale - 8,
+                Anchor.MIDDLE,
+                say.length(length) + " long");
+        scene.input(
+                8 + (in + bit) * scale + 7,
+                y0 + half * scale + 5,
+                Anchor.START,
+                say.length(cut.toothOutMm()),
+                TOOTH_OUT);
+        scene.input(60, y0 + half * scale + 5, Anchor.START, say.length(cut.barMm()), BAR);
+        scene.input(4, 14, Anchor.START, say.length(job.toothMm()), TOOTH);
+        scene.input(34, 14, Anchor.START, say.angle(cut.rakeRad()), RAKE);
+        scene.input(4, 5, Anchor.START, say.angle(job.frontRad()), FRONT);
+        scene.input(48, 5, Anchor.START, say.angle(job.sideRad()), SIDE);
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+}
