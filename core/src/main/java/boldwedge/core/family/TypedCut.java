@@ -72,6 +72,9 @@ public record TypedCut(
     private static final Set<String> BEHIND_INCHES = Set.of(
             "to", "from", "long", "deep", "over", "dia", "diameter", "out", "bore", "wide", "thick", "bar", "free");
 
+    /** What something can be in. */
+    private static final Set<String> WITHIN = Set.of("bore", "hole", "hub", "shaft");
+
     private static final int LONGEST_RUN = 6;
     private static final int LONGEST_CALL = 3;
 
@@ -252,11 +255,13 @@ public record TypedCut(
                 if (used[i] || fields.containsKey(mark.entry().id()) || !measures(mark.entry(), words.get(i))) {
                     continue;
                 }
+                int end = behind(i + 1, mark.after());
                 if (before && i > 0 && !used[i - 1] && mark.before().contains(low(i - 1))) {
                     used[i - 1] = true;
+                    // "in 22 bore": said on both sides, meant once.
+                    Arrays.fill(used, i + 1, end, true);
                     put(mark.entry(), i, words.get(i));
                 } else if (!before) {
-                    int end = behind(i + 1, mark.after());
                     if (end > i + 1) {
                         Arrays.fill(used, i + 1, end, true);
                         put(mark.entry(), i, words.get(i));
@@ -434,8 +439,14 @@ public record TypedCut(
         return parts;
     }
 
-    /** "1/2 in deep" is half an inch; "50 in brass" is not fifty inches. */
+    /** "1/2 in deep" is half an inch; "50 in brass" is not fifty inches, nor "6 in 22 bore" six. */
     private static boolean isUnit(List<String> parts, int at) {
+        if (at + 2 < parts.size()
+                && NUMBER.matcher(parts.get(at + 1)).matches()
+                && WITHIN.contains(parts.get(at + 2).toLowerCase(Locale.ROOT))
+                && !parts.get(at - 1).contains("/")) {
+            return false;
+        }
         return !parts.get(at).equalsIgnoreCase("in")
                 || parts.get(at - 1).contains("/")
                 || at + 1 == parts.size()

@@ -47,6 +47,10 @@ class TypedCutTest {
                 "thread 7/16-20 outside 25 long mild steel at 180 rpm | operation=thread thread=7/16-20 threadSide=outside threadLength=25 material=steel-low-carbon threadSpeed=180",
                 "screw cut Tr 20×4 left hand 60 long in brass | operation=thread thread=Tr_20×4 threadHand=left threadLength=60 material=brass-free",
                 "thread 1/2-13 UNC-2A 25 long | operation=thread thread=1/2-13_UNC-2A threadLength=25",
+                "keyway 6 in 22 bore, 40 long, mild steel | operation=keyway keyWidth=6 keyBore=22 keyLength=40 material=steel-low-carbon",
+                "cut a keyway 40 long in a 22 bore, brass, by shaper | operation=keyway keyBore=22 keyLength=40 material=brass-free keyDrive=shaper",
+                "keyway 8 mm wide 3 keyways bore 30 25 long blind cast iron | operation=keyway keyWidth=8_mm keyways=3 keyBore=30 keyLength=25 keyEnd=blind material=iron-grey",
+                "key 1/4 in wide in 1 in bore 1-1/2 long | operation=keyway keyWidth=1/4_in keyBore=1_in keyLength=1-1/2",
                 "harden o1 12 thick 120 long in foil | operation=harden steel=o1 section=12 heatLength=120 wrap=foil",
                 "harden 2 pieces of silver steel 10 round 80 long to 60 HRC | operation=harden heatPieces=2 steel=silver-steel section=10 heatLength=80 wantedHardness=60_HRC"
             })
