@@ -48,7 +48,7 @@ final class Jobs {
         boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
-        int kind = random.nextInt(9);
+        int kind = random.nextInt(10);
         if (mill && (kind < 3 || kind == 7)) {
             kind = 3 + random.nextInt(3);
         }
@@ -61,7 +61,8 @@ final class Jobs {
             case 5 -> counterboring();
             case 6 -> hardening();
             case 7 -> threading();
-            default -> seating();
+            case 8 -> seating();
+            default -> keying();
         }
         UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
         Job plain = Job.of(fields, units, machine, lathe);
@@ -229,5 +230,14 @@ final class Jobs {
         double size = log(8, 40);
         put("seatHeight", length(size));
         put("seatWidth", length(size));
+    }
+
+    private void keying() {
+        put("operation", "keyway");
+        double bore = log(9, 90);
+        put("keyBore", length(bore));
+        put("keyLength", length(bore * log(0.5, 3)));
+        put("keyDrive", of("carriage", "carriage", "slide", "shaper"));
+        put("keyways", of("1", "1", "2", "4"));
     }
 }

@@ -86,7 +86,13 @@ final class PairLaws {
                     Help.times("threadSpeed", 0.7, "thread-power", "thread-groove"),
                     Help.set("threadSpring", "10", "thread-push", "thread-bar-springs")),
             "seating",
-            List.of(Help.times("seatHeight", 1.2, "seat-bar")));
+            List.of(Help.times("seatHeight", 1.2, "seat-bar")),
+            "keying",
+            List.of(
+                    Help.times("keyStroke", 0.7, "hand", "tooth"),
+                    Help.set("keySpring", "12", "key-spring"),
+                    Help.times("outside", 1.3, "key-wall"),
+                    Help.set("keyHeight", "0", "key-place")));
 
     static final List<Law> ALL = List.of(
             new Law("monotone", "What can only help never harms.", PairLaws::monotone),

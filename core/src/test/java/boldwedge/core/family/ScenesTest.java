@@ -85,6 +85,9 @@ class ScenesTest {
                 "operation=insert-holder",
                 "operation=insert-holder;seatBody=bar;seatHeight=25 mm;seatAngle=60°;seatThreadDepth=0.92 mm",
                 "operation=insert-holder;seatInsert=insert-80-9;seatAngle=75°;seatHeight=25 mm;seatWidth=25 mm",
+                "operation=keyway",
+                "operation=keyway;keyBore=60 mm;keyLength=20 mm;keyways=2",
+                "operation=keyway;keyBore=12 mm;keyLength=50 mm;keyWay=pull",
                 "operation=harden",
                 "operation=harden;steel=8620;section=30 mm;heatShape=stepped",
                 "operation=harden;steel=d2;section=60 mm;heatLength=80 mm;heatShape=drilled"

@@ -122,6 +122,9 @@ public final class Questions {
         for (int i = 0; i < 60; i++) {
             all.add(SeatQuestions.seating(new Questions(random), String.format(Locale.ROOT, "seating-%03d", i)));
         }
+        for (int i = 0; i < 60; i++) {
+            all.add(KeywayQuestions.keying(new Questions(random), String.format(Locale.ROOT, "keying-%03d", i)));
+        }
         return all;
     }
 
