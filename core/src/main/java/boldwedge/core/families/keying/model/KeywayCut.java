@@ -46,6 +46,9 @@ public record KeywayCut(
     /** A lever of a slotting slide makes so much of the hand's force (ours). */
     private static final double LEVER = 6;
 
+    /** A bar of fewer steps is slim. */
+    private static final double SLIM_STEPS = 14;
+
     private static final double GRIP_DIAMETERS = 2;
     private static final double CLAMP_FRICTION = 0.15;
     private static final double CLAMP_IN_HAND = 2;
@@ -96,10 +99,11 @@ public record KeywayCut(
         return new KeywayCut(job, rakeRad, barMm, toothOutMm, reachMm, strokeMm, byPush);
     }
 
-    /** The largest bar that passes, down to a size that bars have, mm. */
+    /** The largest bar that passes, down to a size that bars are turned to: the slimmer, the finer the step, for stiffness goes with the fourth power; mm. */
     private static double fittingBar(KeywayJob job) {
-        double step = job.units() == UnitSystem.METRIC ? 1 : 25.4 / 16;
         double largest = job.slot().largestBarMm(GAP_MM);
+        double coarse = job.units() == UnitSystem.METRIC ? 1 : 25.4 / 16;
+        double step = largest > SLIM_STEPS * coarse ? coarse : coarse / 4;
         return largest >= 2 * step ? Math.floor(largest / step + 1e-9) * step : largest;
     }
 

@@ -185,14 +185,18 @@ final class KeywayFindings {
         double largest = slot.largestBarMm(KeywayCut.GAP_MM);
         double least = slot.depthMm() + HALF * KeywayCut.GAP_MM;
         boolean rubs = cut.toothOutMm() < least;
+        boolean surely = cut.toothOutMm() < slot.depthMm();
         double margin = rubs ? cut.toothOutMm() / least - 1 : largest / cut.barMm() - 1;
         double usual = slot.depthMm() + KeywayCut.GAP_MM;
         return Finding.at(Station.EDGE, "bar-passes", say)
                 .says(
-                        rubs ? Verdict.WRONG : margin < -1e-9 ? Verdict.DOUBTFUL : Verdict.FINE,
+                        surely ? Verdict.WRONG : rubs || margin < -1e-9 ? Verdict.DOUBTFUL : Verdict.FINE,
                         rubs
-                                ? "The bar rubs before the tooth is down: " + say.length(cut.toothOutMm())
-                                        + " of tooth for a depth of " + say.length(slot.depthMm()) + "."
+                                ? (surely
+                                                ? "The bar rubs before the tooth is down: "
+                                                : "Chips jam between bar and bore: ")
+                                        + say.length(cut.toothOutMm()) + " of tooth for a depth of "
+                                        + say.length(slot.depthMm()) + "."
                                 : margin < -1e-9
                                         ? "A bar of " + say.length(cut.barMm())
                                                 + " passes back without room for chips: " + say.length(largest)
