@@ -86,43 +86,77 @@ final class KeywayScenes {
         return bore;
     }
 
-    /** The bore in section along its axis: the bar before the stroke, its clamp, its way. */
+    /** The bore in section along its axis: the bar before its stroke, the clamp to the right. */
     static Scene side(KeywayCut cut, UnitFormat say) {
         KeywayJob job = cut.job();
         Slot slot = job.slot();
         double r = slot.radiusMm();
         double length = job.lengthMm();
         double tip = r + slot.depthMm();
-        double clamp = cut.reachMm();
-        double scale = Math.min(86 / (clamp + KeywayCut.RUN_OUT_MM + 10), 40 / (2 * tip + 8));
-        SceneBuilder scene = new SceneBuilder("keyway-stroke", "The stroke along the bore");
-        double x0 = 8 + KeywayCut.RUN_OUT_MM * scale;
-        double y0 = 34;
-        scene.place(x0, y0, scale);
+        double before = KeywayCut.RUN_IN_MM * 0.6;
+        double bit = job.bit().heightMm() / 2;
+        double at = cut.pushed() ? length + before + bit : -before - bit;
+        double clamp = at + cut.reachMm();
+        double left = Math.min(0, at - bit) - KeywayCut.RUN_OUT_MM;
+        double holder = 0.8 * cut.barMm();
+        double right = Math.max(clamp, length + KeywayCut.RUN_IN_MM) + holder;
         double hub = tip + Math.min(cut.wallMm(), 0.35 * r + 2);
+        double scale = Math.min(90 / (right - left), 38 / (2 * hub));
+        SceneBuilder scene = new SceneBuilder("keyway-stroke", "The stroke along the bore");
+        double x0 = 50 - (left + right) / 2 * scale;
+        double y0 = 36;
+        scene.place(x0, y0, scale);
         scene.filled(Role.WORK_AREA, Role.WORK, 0, tip, length, tip, length, hub, 0, hub);
         scene.filled(Role.WORK_AREA, Role.WORK, 0, -r, length, -r, length, -hub, 0, -hub);
         scene.line(Role.HIDDEN, 0, r, length, r);
+        bar(scene, cut, at, right);
         double axis = tip - cut.leverMm();
         double half = cut.barMm() / 2;
-        double at = length + KeywayCut.RUN_IN_MM * 0.6;
-        double left = at - 0.6 * cut.holeMm();
-        double right = at + clamp;
-        scene.run(Role.TOOL, true, left, axis - half, right, axis - half, right, axis + half, left, axis + half);
-        scene.run(Role.EDGE, false, right, axis - half, left, axis - half, left, axis + half, right, axis + half);
-        double bit = job.bit().heightMm() / 2;
+        for (int side : new int[] {1, -1}) {
+            scene.filled(
+                    Role.FIXTURE,
+                    Role.EDGE,
+                    clamp,
+                    axis + side * half,
+                    right,
+                    axis + side * half,
+                    right,
+                    axis + side * (half + 0.5 * holder),
+                    clamp,
+                    axis + side * (half + 0.5 * holder));
+        }
+        scene.line(Role.CENTRE, left, 0, right, 0);
+        double way = Math.min(16, 0.6 * length * scale);
+        scene.leader(
+                length / 2 - (cut.pushed() ? 0.5 : -0.5) * way / scale,
+                -r * 0.8,
+                cut.pushed() ? way : -way,
+                0,
+                cut.pushed() ? Anchor.START : Anchor.END,
+                cut.pushed() ? "pushed" : "pulled");
+        scene.dimension(0, -hub, length, -hub, -4);
+        scene.dimension(at, axis - half, clamp, axis - half, -(axis - half + hub) * scale - 4);
+        scene.place(0, 0, 1);
+        double low = y0 - hub * scale - 8;
+        scene.input(x0 + length * scale / 2, cut.pushed() ? low : low - 9, Anchor.MIDDLE, say.length(length), LENGTH);
+        scene.input(x0 + (at + clamp) / 2 * scale, low, Anchor.MIDDLE, say.length(cut.reachMm()), REACH);
+        scene.input(4, 68, Anchor.START, say.length(cut.strokeMm()), STROKE);
+        scene.input(40, 68, Anchor.START, say.number(job.springStrokes(), 0), SPRING);
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** The bar from its tooth to where its drawing ends; the edge looks the way of the stroke. */
+    private static void bar(SceneBuilder scene, KeywayCut cut, double at, double right) {
+        double tip = cut.job().slot().radiusMm() + cut.job().slot().depthMm();
+        double axis = tip - cut.leverMm();
+        double half = cut.barMm() / 2;
+        double bit = cut.job().bit().heightMm() / 2;
+        double end = at - 1.2 * cut.holeMm();
+        scene.filled(Role.TOOL, Role.EDGE, end, axis - half, right, axis - half, right, axis + half, end, axis + half);
         scene.filled(
                 Role.GROUND, Role.EDGE, at - bit, axis - half, at + bit, axis - half, at + bit, tip, at - bit, tip);
-        scene.line(Role.CUTTING_EDGE, at - bit, tip - 0.4 * slot.depthMm(), at - bit, tip);
-        scene.line(Role.CENTRE, -KeywayCut.RUN_OUT_MM, 0, length + 6 / scale, 0);
-        scene.leader(at, tip, -18, 7, Anchor.END, cut.pushed() ? "pushed" : "pulled");
-        scene.dimension(0, -hub, length, -hub, -4);
-        scene.place(0, 0, 1);
-        scene.input(x0 + length * scale / 2, y0 - hub * scale - 8, Anchor.MIDDLE, say.length(length), LENGTH);
-        scene.input(4, 68, Anchor.START, say.length(cut.reachMm()), REACH);
-        scene.input(34, 68, Anchor.START, say.length(cut.strokeMm()), STROKE);
-        scene.input(64, 68, Anchor.START, say.number(job.springStrokes(), 0), SPRING);
-        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+        double edge = cut.pushed() ? at - bit : at + bit;
+        scene.line(Role.CUTTING_EDGE, edge, tip - cut.job().slot().depthMm(), edge, tip);
     }
 
     /** The bar with its bit: from its side and from its end. */
