@@ -2,6 +2,8 @@ import { memo } from 'react';
 import type { Scene } from '../api/client';
 import { ValueInput } from '../cut/ValueInput';
 import { DO } from '../frame/looks';
+import { ScaleNote } from './ScaleNote';
+import { onPaper } from './scale';
 import { useTwoFingers } from './useTwoFingers';
 
 interface Props {
@@ -31,7 +33,7 @@ export const Plate = memo(function Plate({ scene, dimmed = false, still = false 
         <svg
           viewBox={`0 0 ${scene.width} ${scene.height}`}
           role="img"
-          aria-label={`${scene.title}. ${scene.scaleNote}`}
+          aria-label={`${scene.title}. ${onPaper(scene.scaleNote)}`}
         >
           {/* On the plate y is up. */}
           <g transform={`translate(${-scene.left} ${scene.bottom + scene.height}) scale(1 -1)`}>
@@ -94,7 +96,7 @@ export const Plate = memo(function Plate({ scene, dimmed = false, still = false 
           Whole plate
         </button>
       )}
-      <figcaption>{scene.scaleNote}</figcaption>
+      <ScaleNote note={scene.scaleNote} plateMm={scene.width} zoom={zoom.scale} />
     </figure>
   );
 });

@@ -2,14 +2,23 @@ package boldwedge.ui;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Media;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every station fits the window, from a telephone to a wide screen: nothing is looked for by scrolling sideways. */
 class FitsTest extends PageTest {
+    /** Of the bit that the demo shop turns its pin with. */
+    private static final double SHANK_MM = 10;
+
     private static final int[] WIDTHS = {360, 390, 820, 1024, 1280, 1920};
 
     /** Opened on a telephone, then in wider and wider windows: a page is turned and dragged. */
@@ -57,6 +66,43 @@ class FitsTest extends PageTest {
                 .first()
                 .evaluate("plate => plate.clientWidth / plate.clientHeight / (100 / 74)");
         assertThat(((Number) shape).doubleValue()).isBetween(0.99, 1.01);
+    }
+
+    /** What the plate says of its size follows the window: the shank of 10 mm, measured on the screen, is so much larger. */
+    @ParameterizedTest
+    @ValueSource(ints = {1280, 820, 390})
+    void thePlateSaysHowLargeItIsDrawn(int width) {
+        at(width);
+        browser.open("/cut/" + cut("Guide-vane pin") + "/edge");
+        Locator plate = page.locator("main figure.plate").first();
+        assertThat(plate.locator(".scale-screen")).hasText(Pattern.compile("drawn about [\\d.]+ times on this screen"));
+        Matcher said = Pattern.compile("about ([\\d.]+) times")
+                .matcher(plate.locator(".scale-screen").innerText());
+        assertThat(said.find()).isTrue();
+        // From the work the shank is seen end on: it alone is as high as it is wide.
+        Object pixels = plate.evaluate("""
+                plate => [...plate.querySelectorAll('path.s-tool.s-closed')]
+                  .map(path => path.getBoundingClientRect())
+                  .find(box => Math.abs(box.width - box.height) < 0.02 * box.width).width""");
+        double measured = ((Number) pixels).doubleValue() / 96 * 25.4 / SHANK_MM;
+        assertThat(measured).isCloseTo(Double.parseDouble(said.group(1)), within(0.06 * measured));
+    }
+
+    /** On paper it is as large as it says, and a bar beside it checks the printer. */
+    @Test
+    void onPaperThePlateIsTrueToSize() {
+        at(1280);
+        browser.open("/cut/" + cut("Guide-vane pin") + "/edge");
+        assertThat(page.locator("main figure.plate").first()).isVisible();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        Locator bar = page.locator("article.print .scale-paper i");
+        assertThat(bar).hasText("this bar is 50 mm");
+        assertThat(wide(bar)).isCloseTo(50, within(0.1));
+        assertThat(wide(page.locator("article.print figure.plate"))).isCloseTo(100, within(0.1));
+    }
+
+    private static double wide(Locator what) {
+        return ((Number) what.evaluate("one => one.getBoundingClientRect().width")).doubleValue() / 96 * 25.4;
     }
 
     private void fits(String where) {

@@ -12,7 +12,7 @@ import java.util.List;
  * @param width extent in x
  * @param height extent in y
  * @param scale plate millimetres per millimetre of the thing, where all of it has one scale; else 0
- * @param scaleNote how the scale reads ("to scale", "bend drawn 200 times larger")
+ * @param scaleNote how the scale reads ("to scale", "side {1.77}": see {@link Plate#scale})
  * @param strokes lines and areas
  * @param labels words, dimensions among them
  */

@@ -17,7 +17,7 @@ public final class SceneSvg {
                 "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%.2fmm\" height=\"%.2fmm\" viewBox=\"0 0 %.3f %.3f\">\n",
                 scene.width(), scene.height(), scene.width(), scene.height()));
         out.append("<title>").append(escape(scene.title())).append("</title>\n");
-        out.append("<desc>").append(escape(scene.scaleNote())).append("</desc>\n");
+        out.append("<desc>").append(escape(Plate.inWords(scene.scaleNote()))).append("</desc>\n");
         out.append("<rect width=\"100%\" height=\"100%\" fill=\"#fff\"/>\n");
         for (Stroke stroke : scene.strokes()) {
             out.append("<path class=\"")
