@@ -1563,6 +1563,12 @@ export interface components {
             role: "OWNER" | "MAKER" | "READER";
             secondFactor: boolean;
         };
+        Meant: {
+            fields: {
+                [key: string]: string;
+            };
+            words: string;
+        };
         NewPassphrase: {
             next: string;
             now: string;
@@ -2019,6 +2025,7 @@ export interface components {
                 [key: string]: string;
             };
             left: string[];
+            meant: components["schemas"]["Meant"][];
             understood: components["schemas"]["Understood"][];
         };
         TypedLine: {

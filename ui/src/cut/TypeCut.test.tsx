@@ -5,7 +5,9 @@ import { program, Reading } from '../test/program';
 import { stored } from './draft';
 import { TypeCut } from './TypeCut';
 
-const understood = (fields: object) => ({ json: { fields, understood: [], assumed: [], left: [] } });
+const understood = (fields: object, meant: object[] = []) => ({
+  json: { fields, understood: [], assumed: [], left: [], meant },
+});
 
 const shown = () =>
   render(
@@ -28,13 +30,13 @@ describe('a cut typed in one line', () => {
   });
 
   it('is opened with all of its words, however fast it is sent off', async () => {
-    const asked = program({ 'POST /api/plan/typed': [understood({ diameter: '25' })] });
+    const asked = program({ 'POST /api/plan/typed': [understood({ operation: 'turn', diameter: '25' })] });
     shown();
     fireEvent.change(line(), { target: { value: 'turn 24 from 25, Long Bed' } });
     fireEvent.submit(screen.getByLabelText('Type a cut'));
     await waitFor(() => expect(screen.getByText('The new cut')).toBeTruthy());
     expect(asked.at(-1)?.body).toEqual({ text: 'turn 24 from 25, Long Bed', units: 'METRIC' });
-    expect(stored('new')?.fields).toEqual({ diameter: '25' });
+    expect(stored('new')?.fields).toEqual({ operation: 'turn', diameter: '25' });
   });
 
   it('stays with what was typed when the program is away, and says so', async () => {
@@ -45,6 +47,34 @@ describe('a cut typed in one line', () => {
     await waitFor(() => expect(screen.getByRole('status').textContent).toContain('What you typed is kept'));
     expect(line().value).toBe('turn 24 from 25');
     expect(stored('new')).toBeUndefined();
+  });
+
+  it('asks what is to be done where the line does not say, and opens nothing before', async () => {
+    program({
+      'POST /api/plan/typed': [
+        understood({}, [
+          { words: 'turn', fields: { operation: 'turn', finished: '20' } },
+          { words: 'drill', fields: { operation: 'drill', drillSize: '20' } },
+        ]),
+      ],
+    });
+    shown();
+    fireEvent.change(line(), { target: { value: '20 brass' } });
+    const drill = await screen.findByText('drill');
+    expect(screen.getByText<HTMLButtonElement>('Open it').disabled).toBe(true);
+    fireEvent.submit(screen.getByLabelText('Type a cut'));
+    expect(stored('new')).toBeUndefined();
+    fireEvent.click(drill);
+    await waitFor(() => expect(screen.getByText('The new cut')).toBeTruthy());
+    expect(stored('new')?.fields).toEqual({ operation: 'drill', drillSize: '20' });
+  });
+
+  it('says so where nothing that is cut here is named', async () => {
+    program({ 'POST /api/plan/typed': [understood({})] });
+    shown();
+    fireEvent.change(line(), { target: { value: 'knurl 20' } });
+    await waitFor(() => expect(screen.getByRole('status').textContent).toContain('Nothing that is cut here is named'));
+    expect(screen.getByText<HTMLButtonElement>('Open it').disabled).toBe(true);
   });
 
   it('cannot be sent off before there is a line', () => {

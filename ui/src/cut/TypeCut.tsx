@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { type Schemas, sentenceOf, type Units } from '../api/client';
 import { DO, FIELD, QUIET } from '../frame/looks';
 import { stored } from './draft';
-import { isLine, lastUnits, useOpenTyped, useTyped } from './useTyped';
+import { isClear, isLine, lastUnits, useOpenMeant, useOpenTyped, useTyped } from './useTyped';
 
 type Typed = Schemas['TypedCut'];
 
@@ -14,6 +14,7 @@ export function TypeCut() {
   const typed = useTyped(text, units);
   const understood = isLine(text) ? typed.data : undefined;
   const openTyped = useOpenTyped();
+  const openMeant = useOpenMeant();
   const opening = useRef(false);
   const open = async () => {
     if (opening.current || !isLine(text)) return;
@@ -46,7 +47,7 @@ export function TypeCut() {
           {units === 'METRIC' ? 'mm' : 'inch'}
           <span className="sr-only">: what bare numbers are</span>
         </button>
-        <button type="submit" className={DO} disabled={!isLine(text)}>
+        <button type="submit" className={DO} disabled={!isLine(text) || (understood !== undefined && !isClear(understood))}>
           Open it
         </button>
         <Link to="/cut/new/cut">{stored('new')?.changed ? 'Go on with the new cut' : 'Start an empty one'}</Link>
@@ -54,6 +55,16 @@ export function TypeCut() {
       <div className="min-h-7 pt-1 text-ink-2" role="status">
         {typed.error && isLine(text) ? sentenceOf(typed.error) : understood && <Understood typed={understood} />}
       </div>
+      {understood !== undefined && understood.meant.length > 0 && (
+        <div className="flex flex-wrap items-center gap-3 pt-1">
+          <span>{isClear(understood) ? 'Are the sizes the wrong way round?' : 'What is to be done?'}</span>
+          {understood.meant.map((way) => (
+            <button key={way.words} type="button" className={QUIET} onClick={() => openMeant(way.fields, units)}>
+              {way.words}
+            </button>
+          ))}
+        </div>
+      )}
     </form>
   );
 }
@@ -61,6 +72,9 @@ export function TypeCut() {
 /** What the line was taken for, what follows from it, and what was not understood. */
 export function Understood({ typed }: { typed: Typed }) {
   const parts = (of: Typed['understood']) => of.map((part) => `${part.label} ${part.text}`).join(' · ');
+  if (!isClear(typed) && typed.meant.length === 0) {
+    return <b className="text-warn">Nothing that is cut here is named: say turn, bore, part, drill, thread …</b>;
+  }
   return (
     <>
       {parts(typed.understood)}

@@ -1,7 +1,7 @@
 import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useDeferredValue } from 'react';
 import { useNavigate } from 'react-router';
-import { api, given, type Units } from '../api/client';
+import { api, given, type Schemas, type Texts, type Units } from '../api/client';
 import { last, stored } from './draft';
 import { startTyped } from './startTyped';
 
@@ -29,16 +29,32 @@ export function useTyped(text: string, units: Units) {
   });
 }
 
-/** Opens a line as a new cut: all of it, also where its last words were typed a moment ago and are not read yet. */
+/** Whether a line says what is to be done: only then is it a cut that can be opened. */
+export const isClear = (typed: Schemas['TypedCut']): boolean => typed.fields.operation !== undefined;
+
+/** Opens a line as a new cut: all of it, also where its last words were typed a moment ago and are not read yet. One that is open is left as it is. */
 export function useOpenTyped(): (text: string, units: Units) => Promise<void> {
   const queries = useQueryClient();
-  const navigate = useNavigate();
+  const openMeant = useOpenMeant();
   return useCallback(
     async (text, units) => {
       const typed = await queries.fetchQuery(read(text.trim(), units));
-      startTyped(typed.fields, units);
+      if (isClear(typed)) {
+        openMeant(typed.fields, units);
+      }
+    },
+    [queries, openMeant],
+  );
+}
+
+/** Opens what a line was taken for. */
+export function useOpenMeant(): (fields: Texts, units: Units) => void {
+  const navigate = useNavigate();
+  return useCallback(
+    (fields, units) => {
+      startTyped(fields, units);
       void navigate('/cut/new/cut');
     },
-    [queries, navigate],
+    [navigate],
   );
 }

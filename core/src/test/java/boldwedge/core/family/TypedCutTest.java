@@ -47,6 +47,24 @@ class TypedCutTest {
                 "thread 7/16-20 outside 25 long mild steel at 180 rpm | operation=thread thread=7/16-20 threadSide=outside threadLength=25 material=steel-low-carbon threadSpeed=180",
                 "screw cut Tr 20×4 left hand 60 long in brass | operation=thread thread=Tr_20×4 threadHand=left threadLength=60 material=brass-free",
                 "thread 1/2-13 UNC-2A 25 long | operation=thread thread=1/2-13_UNC-2A threadLength=25",
+                "ø30h6 80lg EN8 | operation=turn finished=30 tolerance=h6 length=80 material=steel-medium-carbon diameter=31_mm stickOut=95_mm",
+                "36 dia to 35.5, EN24T | operation=turn diameter=36 finished=35.5 material=steel-alloy-30hrc",
+                "Tr 20x4 | operation=thread thread=Tr_20_x4",
+                "M8x1.25 20 long | operation=thread thread=M8x1.25 threadLength=20",
+                "open out 20 to 25, 30 deep | operation=bore boreStart=20 boreFinished=25 boreDepth=30",
+                "tap M6 12 deep | operation=drill holeFor=tap drillScrew=M6 drillDepth=12",
+                "m10 tapping hole 20 deep ali | operation=drill holeFor=tap drillScrew=M10 drillDepth=20 material=aluminium-wrought",
+                "cutoff 25 12 long EN1A | operation=part partDiameter=25 pieceLength=12 material=steel-free",
+                "c'bore for M6 cap head | operation=counterbore seatFor=M6_socket_head",
+                "boring bar for 20 hole | operation=bore boreFinished=20 boreStart=19_mm",
+                "reamer 10 H7 thru | operation=ream reamSize=10 reamTolerance=H7 drillBottom=through",
+                "turn 1-1/4 to 1.200 over 2-1/2 | operation=turn diameter=1-1/4 finished=1.200_in length=2-1/2 stickOut=78_mm",
+                "S275 turn 40 to 38 x 100 | operation=turn diameter=40 finished=38 length=100 material=steel-low-carbon stickOut=115_mm",
+                "M5 clearance 10 deep alu | operation=drill holeFor=clear drillScrew=M5 drillDepth=10 material=aluminium-wrought",
+                "external thread M30x2 40 long | operation=thread threadSide=outside thread=M30x2 threadLength=40",
+                "drill 3 holes 5 mm 12 deep | operation=drill drillHoles=3 drillSize=5_mm drillDepth=12",
+                "part 40 tube 30 bore 8 long | operation=part partDiameter=40 partBore=30 pieceLength=8",
+                "turn 60→58, 12L14 | operation=turn diameter=60 finished=58 material=steel-free",
                 "keyway 6 in 22 bore, 40 long, mild steel | operation=keyway keyWidth=6 keyBore=22 keyLength=40 material=steel-low-carbon",
                 "cut a keyway 40 long in a 22 bore, brass, by shaper | operation=keyway keyBore=22 keyLength=40 material=brass-free keyDrive=shaper",
                 "keyway 8 mm wide 3 keyways bore 30 25 long blind cast iron | operation=keyway keyWidth=8_mm keyways=3 keyBore=30 keyLength=25 keyEnd=blind material=iron-grey",
@@ -76,6 +94,55 @@ class TypedCutTest {
         });
         // What was not said is told apart from what was.
         assertThat(cut.assumed()).extracting(TypedCut.Understood::label).contains("Diameter to start");
+    }
+
+    /** What other numbers are written in holds for those that say nothing; what was written stays as it is, and it is told. */
+    @Test
+    void oneLineSpeaksOneSystem() {
+        TypedCut mixed = read("turn 1-1/4 to 1.200 over 2-1/2");
+        assertThat(mixed.assumed()).extracting(TypedCut.Understood::text).contains("inches, as the others");
+        TypedCut inch = TypedCut.read("turn 25 mm to 24.2 over 50", UnitSystem.INCH, SHOP);
+        assertThat(inch.fields()).containsEntry("finished", "24.2 mm").containsEntry("length", "50 mm");
+        // Both are written: what is bare is the shop's.
+        assertThat(read("turn 1 in to 25 mm over 50").fields()).containsEntry("length", "50");
+        assertThat(TypedCut.read("turn 1 to .95, 1 ft long", UnitSystem.INCH, SHOP)
+                        .fields())
+                .containsEntry("length", "1 ft");
+        assertThat(TypedCut.read("drill #7 1 deep 1018", UnitSystem.INCH, SHOP).fields())
+                .containsEntry("drillSize", "#7")
+                .containsEntry("drillDepth", "1");
+        // A thread's size is its name.
+        assertThat(read("thread 3/8 BSW 25 long").fields()).containsEntry("threadLength", "25");
+    }
+
+    /** Nothing opens as turning for want of a better: what is open is asked about, what is not done here is said. */
+    @Test
+    void whatIsOpenIsAskedAbout() {
+        TypedCut open = read("20 brass 30 long");
+        assertThat(open.fields()).isEmpty();
+        assertThat(open.meant()).hasSizeBetween(2, 3);
+        assertThat(open.meant()).allSatisfy(way -> assertThat(way.fields()).containsKey("operation"));
+        assertThat(open.meant()).extracting(TypedCut.Meant::words).contains("turn");
+        for (String line : new String[] {"knurl 20 brass", "chamfer 2x45", "broach a 10 mm square"}) {
+            assertThat(read(line).fields()).as(line).isEmpty();
+            assertThat(read(line).meant()).as(line).isEmpty();
+            assertThat(read(line).left()).as(line).isNotEmpty();
+        }
+    }
+
+    @Test
+    void sizesInTheWrongOrderAreAskedAbout() {
+        TypedCut bored = read("bore 20 from 25, 30 deep");
+        assertThat(bored.meant()).hasSize(1);
+        assertThat(bored.meant().getFirst().words()).isEqualTo("from 20 to 25");
+        assertThat(bored.meant().getFirst().fields())
+                .containsEntry("boreStart", "20")
+                .containsEntry("boreFinished", "25")
+                .containsEntry("boreDepth", "30");
+        assertThat(read("bore 25 from 20, 30 deep").meant()).isEmpty();
+        assertThat(read("turn 24 to 25, 30 long").meant())
+                .extracting(TypedCut.Meant::words)
+                .containsExactly("from 25 to 24");
     }
 
     @Test

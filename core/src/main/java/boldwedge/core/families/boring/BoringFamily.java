@@ -185,7 +185,19 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("bore out", "bore"),
+                Map.of(
+                        "bore out",
+                        "bore",
+                        "open out",
+                        "bore",
+                        "open",
+                        "bore",
+                        "opened out",
+                        "bore",
+                        "boring bar",
+                        "bore",
+                        "boring",
+                        "bore"),
                 START,
                 FINISHED,
                 Optional.of(TOLERANCE),

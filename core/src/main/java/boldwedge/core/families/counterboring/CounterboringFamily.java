@@ -106,7 +106,17 @@ public final class CounterboringFamily extends DeclaredFamily<CounterboreCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("spotface", "counterbore", "sink", "counterbore"),
+                Map.of(
+                        "spotface",
+                        "counterbore",
+                        "spot face",
+                        "counterbore",
+                        "sink",
+                        "counterbore",
+                        "c'bore",
+                        "counterbore",
+                        "cbore",
+                        "counterbore"),
                 HOLE,
                 OUTSIDE,
                 Optional.empty(),

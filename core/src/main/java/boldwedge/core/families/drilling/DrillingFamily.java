@@ -125,13 +125,28 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("drill out", "drill"),
+                Map.of(
+                        "drill out",
+                        "drill",
+                        "drilling",
+                        "drill",
+                        "tap",
+                        "drill",
+                        "tapping",
+                        "drill",
+                        "tapped",
+                        "drill",
+                        "clearance",
+                        "drill",
+                        "clearing",
+                        "drill"),
                 PILOT,
                 SIZE,
                 Optional.empty(),
                 List.of(SIZE, DEPTH),
                 List.of(
                         new Marked(DEPTH, List.of("depth"), List.of("deep")),
+                        new Marked(COUNT, List.of(), List.of("holes", "off")),
                         new Marked(PILOT, List.of("pilot"), List.of("pilot")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),
                         new Marked(FEED, List.of("feed"), List.of("feed"))),

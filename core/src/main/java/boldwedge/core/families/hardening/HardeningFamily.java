@@ -122,7 +122,7 @@ public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("temper", "harden", "heat treat", "harden"),
+                Map.of("temper", "harden", "heat treat", "harden", "hardening", "harden"),
                 SECTION,
                 WANTED,
                 Optional.empty(),

@@ -226,7 +226,19 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("part", "part", "cut off", "part", "groove", "groove"),
+                Map.of(
+                        "part",
+                        "part",
+                        "cut off",
+                        "part",
+                        "cutoff",
+                        "part",
+                        "parting",
+                        "part",
+                        "groove",
+                        "groove",
+                        "grooving",
+                        "groove"),
                 DIAMETER,
                 BOTTOM,
                 Optional.empty(),

@@ -181,7 +181,7 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
                 Optional.empty(),
                 List.of(LENGTH),
                 List.of(
-                        new Marked(LENGTH, List.of("length"), List.of("long")),
+                        new Marked(LENGTH, List.of("length"), List.of("long", "deep")),
                         new Marked(GROOVE, List.of("groove"), List.of("groove")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),
                         new Marked(PASSES, List.of(), List.of("passes")),

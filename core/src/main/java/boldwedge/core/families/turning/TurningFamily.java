@@ -160,7 +160,17 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("shoulder", "shoulder", "skim", "turn", "finish turn", "turn"),
+                Map.of(
+                        "shoulder",
+                        "shoulder",
+                        "skim",
+                        "turn",
+                        "finish turn",
+                        "turn",
+                        "turning",
+                        "turn",
+                        "facing",
+                        "face"),
                 DIAMETER,
                 FINISHED,
                 Optional.of(TOLERANCE),

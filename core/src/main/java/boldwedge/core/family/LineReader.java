@@ -1,0 +1,471 @@
+package boldwedge.core.family;
+
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.Tolerance;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.SpokenAs;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** Reads the words of a line as one family says its cuts. */
+final class LineReader {
+    private static final Pattern FIT = Pattern.compile("[A-Za-z]{1,2}\\d{1,2}");
+    /** Words that say nothing by themselves. */
+    private static final Set<String> NOISE = Set.of(
+            "in of the a an on and with to from at by for dia diameter ø is some it x × down hole finish shaft bar plate tube bush disc ring pin aisi sae"
+                    .split(" "));
+
+    private static final int LONGEST_RUN = 6;
+    private static final int LONGEST_CALL = 3;
+
+    private final UnitSystem units;
+    private final Map<String, String> machines;
+    private final List<String> words;
+    private final boolean[] used;
+    private final Map<String, String> fields = new LinkedHashMap<>();
+    private final List<TypedCut.Understood> understood = new ArrayList<>();
+    private final List<TypedCut.Understood> assumed = new ArrayList<>();
+    private Optional<UnitSystem> follow = Optional.empty();
+    private boolean followed;
+
+    LineReader(String line, UnitSystem units, Map<String, String> machines) {
+        this.units = units;
+        this.machines = machines;
+        this.words = ShopLine.words(line);
+        this.used = new boolean[words.size()];
+    }
+
+    /** Reads it as this operation is said. */
+    void takeFor(Choice operation) {
+        fields.put(Families.OPERATION, operation.id());
+        understood.add(new TypedCut.Understood("", "Operation", operation.words()));
+    }
+
+    /** Whether the line names what is done in a shop, and not here. */
+    boolean isElsewhere() {
+        for (int i = 0; i < words.size(); i++) {
+            if (ShopWords.meant("operation", low(i)).isPresent()) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    TypedCut nothing() {
+        return new TypedCut(Map.of(), List.of(), List.of(), words, List.of());
+    }
+
+    /** Whether what was read can be of this family alone: a text that only its own reader knows, sizes that go its way, a fit of its kind. */
+    boolean isSurely(ToolFamily<?> family) {
+        Optional<SpokenAs> as = family.spokenAs();
+        if (as.isEmpty()) {
+            return false;
+        }
+        if (as.get().called().stream()
+                .anyMatch(called -> fields.containsKey(called.entry().id()))) {
+            return true;
+        }
+        for (SpokenAs.Derived rule : as.get().derived()) {
+            if (!rule.entry().equals(as.get().from())) {
+                continue;
+            }
+            boolean isSaid = assumed.stream()
+                    .noneMatch(part -> part.label().equals(rule.entry().label()));
+            String from = fields.get(rule.entry().id());
+            String to = fields.get(rule.of().id());
+            if (isSaid && from != null && to != null) {
+                return rule.plusMm() * (TypedCut.mm(from, units) - TypedCut.mm(to, units)) > 0;
+            }
+            String fit =
+                    as.get().tolerance().map(entry -> fields.get(entry.id())).orElse("");
+            if (FIT.matcher(fit == null ? "" : fit).matches()) {
+                return Character.isLowerCase(fit.charAt(0)) == rule.plusMm() > 0;
+            }
+        }
+        return false;
+    }
+
+    TypedCut read(ToolFamily<?> family) {
+        Optional<SpokenAs> spoken = family.spokenAs();
+        machine();
+        if (spoken.isPresent()) {
+            SpokenAs as = spoken.get();
+            as.called().forEach(this::called);
+            follow = followed();
+            tolerances(as);
+            fromTo(as);
+            as.marked().forEach(this::finish);
+            // "30 bore 16" is a bore of 16: a word belongs to the number behind it before it belongs to the one
+            // before.
+            as.marked().forEach(mark -> marked(mark, true, as.marked()));
+            as.marked().forEach(mark -> marked(mark, false, as.marked()));
+            picks(as.picks());
+            bare(as.bare());
+            as.derived().forEach(this::derived);
+        }
+        List<String> left = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            if (!used[i] && !NOISE.contains(low(i))) {
+                left.add(words.get(i));
+            }
+        }
+        if (followed) {
+            assumed.add(new TypedCut.Understood(
+                    "",
+                    "Numbers without a unit",
+                    follow.equals(Optional.of(UnitSystem.INCH)) ? "inches, as the others" : "mm, as the others"));
+        }
+        return new TypedCut(fields, understood, assumed, left, List.of());
+    }
+
+    /** The units that other numbers of the line are written in, where those are not the shop's and no number is in the shop's. */
+    private Optional<UnitSystem> followed() {
+        boolean inches = false;
+        boolean millimetres = false;
+        for (int i = 0; i < words.size(); i++) {
+            inches |= !used[i] && ShopLine.isInches(words.get(i));
+            millimetres |= !used[i] && ShopLine.isMillimetres(words.get(i));
+        }
+        return inches == millimetres
+                ? Optional.empty()
+                : Optional.of(inches ? UnitSystem.INCH : UnitSystem.METRIC).filter(other -> other != units);
+    }
+
+    /** A number as it is meant in the line: with the unit that the others bear, where it bears none. */
+    private String asMeant(Entry entry, String word) {
+        boolean isLength = entry.limits()
+                .filter(limits -> limits.quantity() == Quantity.LENGTH)
+                .isPresent();
+        return follow.isPresent() && isLength && ShopLine.isBare(word)
+                ? word + (follow.get() == UnitSystem.INCH ? " in" : " mm")
+                : word;
+    }
+
+    /** The operation that is asked for first; empty where none is. */
+    String operation() {
+        int best = Integer.MAX_VALUE;
+        int longest = 0;
+        String id = "";
+        String said = "";
+        for (ToolFamily<?> family : Families.all()) {
+            for (Choice operation : family.operations()) {
+                List<String> ways = new ArrayList<>(List.of(operation.words(), operation.id()));
+                family.spokenAs()
+                        .ifPresent(as -> as.verbs().forEach((verb, meant) -> {
+                            if (meant.equals(operation.id())) {
+                                ways.add(verb);
+                            }
+                        }));
+                for (String way : ways) {
+                    List<String> parts = List.of(way.toLowerCase(Locale.ROOT).split("[ -]"));
+                    int at = find(parts);
+                    if (at >= 0 && (at < best || (at == best && parts.size() > longest))) {
+                        best = at;
+                        longest = parts.size();
+                        id = operation.id();
+                        said = operation.words();
+                    }
+                }
+            }
+        }
+        if (!id.isEmpty()) {
+            String typed = String.join(" ", words.subList(best, best + longest));
+            fields.put(Families.OPERATION, id);
+            understood.add(new TypedCut.Understood(typed, "Operation", said));
+            // "Tap M6" asks for a hole and says what for.
+            boolean says = Families.of(fields)
+                    .spokenAs()
+                    .map(as -> as.picks().stream()
+                            .anyMatch(
+                                    entry -> ShopWords.meant(entry.id(), typed).isPresent()))
+                    .orElse(false);
+            if (!says) {
+                take(best, longest);
+            }
+        }
+        return id;
+    }
+
+    private void machine() {
+        machines.entrySet().stream()
+                .sorted(Comparator.comparingInt((Map.Entry<String, String> machine) ->
+                        -machine.getValue().length()))
+                .filter(machine -> !machine.getValue().isBlank())
+                .forEach(machine -> {
+                    List<String> name =
+                            List.of(machine.getValue().toLowerCase(Locale.ROOT).split("\\s+"));
+                    int at = find(name);
+                    if (at >= 0 && !fields.containsKey(Families.MACHINE)) {
+                        String typed = take(at, name.size());
+                        fields.put(Families.MACHINE, machine.getKey());
+                        understood.add(new TypedCut.Understood(typed, "Machine", machine.getValue()));
+                    }
+                });
+    }
+
+    /** A text that its own reader knows: the longest run of words that it takes. */
+    private void called(SpokenAs.Called called) {
+        for (int run = LONGEST_CALL; run >= 1; run--) {
+            for (int at = 0; at + run <= words.size(); at++) {
+                boolean open = true;
+                for (int i = at; i < at + run; i++) {
+                    open &= !used[i];
+                }
+                String text = String.join(" ", words.subList(at, at + run));
+                if (open
+                        && !fields.containsKey(called.entry().id())
+                        && called.reads().test(text)) {
+                    take(at, run);
+                    fields.put(called.entry().id(), text);
+                    understood.add(new TypedCut.Understood(text, called.entry().label(), text));
+                }
+            }
+        }
+    }
+
+    /** A fit goes to the tolerance, and the number before it is the size wanted. */
+    private void tolerances(SpokenAs as) {
+        if (as.tolerance().isEmpty()) {
+            return;
+        }
+        for (int i = 0; i < words.size(); i++) {
+            String word = words.get(i);
+            boolean limits = word.startsWith("±") || word.startsWith("+") || word.startsWith("-");
+            boolean reads = Tolerance.parse(word, 20, units) instanceof Parsed.Good<Tolerance>;
+            if (used[i] || !reads || !(limits || FIT.matcher(word).matches())) {
+                continue;
+            }
+            put(as.tolerance().get(), i, word);
+            if (i > 0 && !used[i - 1] && measures(as.finished(), words.get(i - 1))) {
+                put(as.finished(), i - 1, words.get(i - 1));
+            }
+            return;
+        }
+    }
+
+    private void fromTo(SpokenAs as) {
+        for (int i = 1; i + 1 < words.size(); i++) {
+            if (!low(i).equals("to")) {
+                continue;
+            }
+            boolean taken = fields.containsKey(as.finished().id());
+            if (!taken && !used[i + 1] && measures(as.finished(), words.get(i + 1))) {
+                put(as.finished(), i + 1, words.get(i + 1));
+                taken = true;
+            }
+            int before = i - 1;
+            while (before > 0 && NOISE.contains(low(before))) {
+                before--;
+            }
+            if (taken && !used[before] && measures(as.from(), words.get(before))) {
+                put(as.from(), before, words.get(before));
+            }
+        }
+    }
+
+    /** A roughness that bears its own name. */
+    private void finish(SpokenAs.Marked mark) {
+        for (int i = 0; i < words.size(); i++) {
+            if (words.get(i).startsWith("Ra ") && !used[i] && measures(mark.entry(), words.get(i))) {
+                put(mark.entry(), i, words.get(i));
+            }
+        }
+    }
+
+    private void marked(SpokenAs.Marked mark, boolean before, List<SpokenAs.Marked> all) {
+        for (int i = 0; i < words.size(); i++) {
+            if (used[i] || fields.containsKey(mark.entry().id()) || !measures(mark.entry(), words.get(i))) {
+                continue;
+            }
+            int end = behind(i + 1, mark.after());
+            if (before && i > 0 && !used[i - 1] && mark.before().contains(low(i - 1)) && !belongsBehind(mark, i, all)) {
+                used[i - 1] = true;
+                // "in 22 bore": said on both sides, meant once.
+                Arrays.fill(used, i + 1, end, true);
+                put(mark.entry(), i, words.get(i));
+            } else if (!before) {
+                if (end > i + 1) {
+                    Arrays.fill(used, i + 1, end, true);
+                    put(mark.entry(), i, words.get(i));
+                }
+            }
+        }
+    }
+
+    /** "3/4 bore 1 long": the number behind the word has a mark of its own, so the word belongs to the one before it. */
+    private boolean belongsBehind(SpokenAs.Marked mark, int at, List<SpokenAs.Marked> all) {
+        return at > 1
+                && !used[at - 2]
+                && mark.after().contains(low(at - 1))
+                && measures(mark.entry(), words.get(at - 2))
+                && all.stream().anyMatch(other -> other != mark && behind(at + 1, other.after()) > at + 1);
+    }
+
+    /** Where one of these marks ends that stands here, with or without "the" within it; here where none does. */
+    private int behind(int from, List<String> marks) {
+        for (String mark : marks) {
+            int at = from;
+            boolean stands = true;
+            for (String word : mark.split(" ")) {
+                at += at > from && at < words.size() && low(at).equals("the") ? 1 : 0;
+                stands &= at < words.size() && !used[at] && low(at).equals(word);
+                at++;
+            }
+            if (stands) {
+                return at;
+            }
+        }
+        return from;
+    }
+
+    /** Words of a choice: the longest run of them counts, and of choices with the same run the one that says least besides. */
+    private void picks(List<Entry> entries) {
+        for (int run = LONGEST_RUN; run >= 1; run--) {
+            for (int at = 0; at + run <= words.size(); at++) {
+                for (Entry entry : entries) {
+                    if (!fields.containsKey(entry.id()) && free(at, run)) {
+                        pick(entry, at, run);
+                    }
+                }
+            }
+        }
+    }
+
+    private void pick(Entry entry, int at, int run) {
+        List<String> said = new ArrayList<>();
+        for (int i = at; i < at + run; i++) {
+            said.add(low(i));
+        }
+        if (NOISE.contains(said.getFirst()) || NOISE.contains(said.getLast())) {
+            return;
+        }
+        ShopWords.meant(entry.id(), String.join(" ", said))
+                .or(() -> entry.choices().stream()
+                        .filter(choice -> says(choice, said))
+                        .min(Comparator.comparingInt(
+                                choice -> vocabulary(choice.words()).size()))
+                        .map(Choice::id))
+                .flatMap(id -> entry.choices().stream()
+                        .filter(choice -> choice.id().equals(id))
+                        .findFirst())
+                .ifPresent(choice -> {
+                    String typed = take(at, run);
+                    fields.put(entry.id(), choice.id());
+                    understood.add(new TypedCut.Understood(typed, entry.label(), choice.words()));
+                });
+    }
+
+    private static boolean says(Choice choice, List<String> said) {
+        Set<String> name = vocabulary(choice.words() + " " + choice.id());
+        Set<String> all = vocabulary(choice.words() + " " + choice.id() + " " + choice.more());
+        boolean named = false;
+        for (String word : said) {
+            for (String part : word.split("-")) {
+                if (NOISE.contains(part)) {
+                    continue;
+                }
+                if (all.stream()
+                        .noneMatch(known -> known.equals(part)
+                                || (part.length() >= 4 && (known.startsWith(part) || part.equals(known + "s"))))) {
+                    return false;
+                }
+                named |= name.stream()
+                        .anyMatch(known -> known.equals(part) || (part.length() >= 4 && known.startsWith(part)));
+            }
+        }
+        return named;
+    }
+
+    private static Set<String> vocabulary(String text) {
+        return Stream.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}.]+"))
+                .filter(word -> !word.isEmpty())
+                .collect(Collectors.toSet());
+    }
+
+    private void bare(List<Entry> order) {
+        for (Entry entry : order) {
+            for (int i = 0; i < words.size() && !fields.containsKey(entry.id()); i++) {
+                if (!used[i] && measures(entry, words.get(i))) {
+                    put(entry, i, words.get(i));
+                }
+            }
+        }
+    }
+
+    private void derived(SpokenAs.Derived rule) {
+        String said = fields.get(rule.of().id());
+        if (said == null || fields.containsKey(rule.entry().id())) {
+            return;
+        }
+        if (MeasureParser.parse(said, rule.of().limits().orElseThrow(), units)
+                instanceof Parsed.Good<Reading>(Reading reading)) {
+            double mm = reading.value() + (units == UnitSystem.METRIC ? rule.plusMm() : 25.4 * rule.plusInch());
+            String text = new UnitFormat(units).typed(mm);
+            if (measures(rule.entry(), text)) {
+                fields.put(rule.entry().id(), text);
+                assumed.add(new TypedCut.Understood("", rule.entry().label(), text));
+            }
+        }
+    }
+
+    private boolean measures(Entry entry, String word) {
+        return ShopLine.NUMBER.matcher(word).matches()
+                && entry.limits().isPresent()
+                && MeasureParser.parse(asMeant(entry, word), entry.limits().get(), units) instanceof Parsed.Good<?>;
+    }
+
+    private void put(Entry entry, int at, String text) {
+        used[at] = true;
+        String meant = asMeant(entry, text);
+        followed |= !meant.equals(text);
+        fields.put(entry.id(), meant);
+        understood.add(new TypedCut.Understood(text, entry.label(), meant));
+    }
+
+    private String low(int i) {
+        return words.get(i).toLowerCase(Locale.ROOT);
+    }
+
+    private boolean free(int at, int run) {
+        for (int i = at; i < at + run; i++) {
+            if (used[i] || (ShopLine.NUMBER.matcher(words.get(i)).matches() && !ShopWords.isNumbered(low(i)))) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private int find(List<String> parts) {
+        for (int at = 0; at + parts.size() <= words.size(); at++) {
+            boolean same = true;
+            for (int i = 0; i < parts.size() && same; i++) {
+                same = !used[at + i] && low(at + i).equals(parts.get(i));
+            }
+            if (same) {
+                return at;
+            }
+        }
+        return -1;
+    }
+
+    private String take(int at, int run) {
+        Arrays.fill(used, at, at + run, true);
+        return String.join(" ", words.subList(at, at + run));
+    }
+}

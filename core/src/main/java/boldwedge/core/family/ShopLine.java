@@ -1,0 +1,133 @@
+package boldwedge.core.family;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A line as it is said in the shop, in words: numbers with their units, fractions whole, fits apart from their sizes. */
+final class ShopLine {
+    static final Pattern NUMBER = Pattern.compile("(Ra )?[#±+-]?[.,]?\\d.*");
+    private static final Set<String> UNITS = Set.of(
+            "mm", "in", "inch", "inches", "\"", "thou", "tenths", "µm", "um", "µin", "uin", "mm/rev", "ipr", "cm", "°",
+            "hrc", "rc", "°c", "°f", "deg", "ft", "foot", "feet");
+    private static final Set<String> BEHIND_INCHES = Set.of(
+            "to", "from", "long", "deep", "over", "dia", "diameter", "out", "bore", "wide", "thick", "bar", "free");
+    /** What something can be in. */
+    private static final Set<String> WITHIN = Set.of("bore", "hole", "hub", "shaft");
+
+    private static final Pattern NUMBER_WITH_FIT = Pattern.compile("([.,]?\\d[\\d.,/-]*)([A-Za-z]{1,2}\\d{1,2})");
+    /** "80lg", "50off": a number with its mark behind it. */
+    private static final Pattern NUMBER_WITH_MARK =
+            Pattern.compile("([.,]?\\d[\\d.,/-]*)(lg|long|deep|dp|off|dia|wide|thk|thick|out)");
+
+    /** "40x100": two numbers; a thread says so itself, "M8x1.25", and its diameter stands behind its name in "Tr 20x4". */
+    private static final Pattern TWO_NUMBERS = Pattern.compile("([.,]?\\d[\\d.,/-]*)[x×]([.,]?\\d[\\d.,/-]*)");
+
+    /** How words are written short. */
+    private static final Map<String, String> SHORT =
+            Map.of("lg", "long", "dp", "deep", "thk", "thick", "thru", "through", "o/d", "od", "i/d", "bore");
+
+    private static final Pattern FRACTION = Pattern.compile("(\\d+-)?\\d+/\\d+");
+    private static final Set<String> INCHES = Set.of("in", "inch", "inches", "\"", "thou", "ft", "foot", "feet");
+    private static final Set<String> MILLIMETRES = Set.of("mm", "cm");
+
+    private ShopLine() {}
+
+    /** Its words. */
+    static List<String> words(String line) {
+        return joined(split(line));
+    }
+
+    /** Whether a number is one of inches by how it is written: its unit, or a fraction. */
+    static boolean isInches(String word) {
+        return NUMBER.matcher(word).matches() && (FRACTION.matcher(word).matches() || INCHES.contains(unit(word)));
+    }
+
+    /** Whether it is one of millimetres by its unit. */
+    static boolean isMillimetres(String word) {
+        return NUMBER.matcher(word).matches() && MILLIMETRES.contains(unit(word));
+    }
+
+    /** Whether it says nothing of its unit. */
+    static boolean isBare(String word) {
+        return word.matches("[±+-]?[\\d.,]+");
+    }
+
+    private static String unit(String word) {
+        return word.replaceFirst("^[±+-]?[\\d.,/\\s-]+", "").toLowerCase(Locale.ROOT);
+    }
+
+    private static List<String> split(String line) {
+        List<String> parts = new ArrayList<>();
+        for (String part : line.strip().replace("→", " to ").split("\\s+|,\\s+|;")) {
+            String word = part.replaceAll("^[,;(]+|[,;:)]+$", "");
+            if (word.endsWith(".") && word.length() > 1) {
+                word = word.substring(0, word.length() - 1);
+            }
+            word = word.replaceFirst("^[øØ⌀](?=[.\\d])", "");
+            Matcher two = TWO_NUMBERS.matcher(word);
+            Matcher marked = NUMBER_WITH_MARK.matcher(word);
+            if (two.matches() && (parts.isEmpty() || !parts.getLast().equalsIgnoreCase("tr"))) {
+                parts.add(two.group(1));
+                parts.add("x");
+                word = two.group(2);
+            } else if (marked.matches()) {
+                parts.add(marked.group(1));
+                word = marked.group(2);
+            }
+            var both = NUMBER_WITH_FIT.matcher(word);
+            if (both.matches()
+                    && !ShopWords.isNumbered(word.toLowerCase(Locale.ROOT))
+                    && !UNITS.contains(both.group(2).toLowerCase(Locale.ROOT))) {
+                parts.add(both.group(1));
+                parts.add(both.group(2));
+            } else if (!word.isEmpty()) {
+                parts.add(SHORT.getOrDefault(word.toLowerCase(Locale.ROOT), word));
+            }
+        }
+        return parts;
+    }
+
+    /** "1/2 in deep" is half an inch; "50 in brass" is not fifty inches, nor "6 in 22 bore" six. */
+    private static boolean isUnit(List<String> parts, int at) {
+        if (at + 2 < parts.size()
+                && NUMBER.matcher(parts.get(at + 1)).matches()
+                && WITHIN.contains(parts.get(at + 2).toLowerCase(Locale.ROOT))
+                && !parts.get(at - 1).contains("/")) {
+            return false;
+        }
+        return !parts.get(at).equalsIgnoreCase("in")
+                || parts.get(at - 1).contains("/")
+                || at + 1 == parts.size()
+                || (NUMBER.matcher(parts.get(at + 1)).matches()
+                        && !ShopWords.isNumbered(parts.get(at + 1).toLowerCase(Locale.ROOT)))
+                || BEHIND_INCHES.contains(parts.get(at + 1).toLowerCase(Locale.ROOT));
+    }
+
+    /** Numbers with the unit behind them, and 1 3/8 as one. */
+    private static List<String> joined(List<String> parts) {
+        List<String> joined = new ArrayList<>();
+        for (int i = 0; i < parts.size(); i++) {
+            String part = parts.get(i);
+            String before = joined.isEmpty() ? "" : joined.getLast();
+            boolean number = NUMBER.matcher(before).matches() && !before.contains(" ");
+            if (number && part.matches("\\d+/\\d+") && before.matches("\\d+")) {
+                joined.set(joined.size() - 1, before + "-" + part);
+            } else if (number
+                    && UNITS.contains(part.toLowerCase(Locale.ROOT))
+                    && before.matches(".*[\\d.]")
+                    && isUnit(parts, i)) {
+                joined.set(joined.size() - 1, before + " " + part);
+            } else if (before.equalsIgnoreCase("ra") && NUMBER.matcher(part).matches()) {
+                joined.set(joined.size() - 1, "Ra " + part);
+            } else {
+                joined.add(part);
+            }
+        }
+        return joined;
+    }
+}
