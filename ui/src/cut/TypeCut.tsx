@@ -47,7 +47,11 @@ export function TypeCut() {
           {units === 'METRIC' ? 'mm' : 'inch'}
           <span className="sr-only">: what bare numbers are</span>
         </button>
-        <button type="submit" className={DO} disabled={!isLine(text) || (understood !== undefined && !isClear(understood))}>
+        <button
+          type="submit"
+          className={DO}
+          disabled={!isLine(text) || (understood !== undefined && !isClear(understood))}
+        >
           Open it
         </button>
         <Link to="/cut/new/cut">{stored('new')?.changed ? 'Go on with the new cut' : 'Start an empty one'}</Link>

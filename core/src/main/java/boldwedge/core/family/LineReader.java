@@ -314,7 +314,7 @@ final class LineReader {
                 && !used[at - 2]
                 && mark.after().contains(low(at - 1))
                 && measures(mark.entry(), words.get(at - 2))
-                && all.stream().anyMatch(other -> other != mark && behind(at + 1, other.after()) > at + 1);
+                && all.stream().anyMatch(other -> !other.equals(mark) && behind(at + 1, other.after()) > at + 1);
     }
 
     /** Where one of these marks ends that stands here, with or without "the" within it; here where none does. */

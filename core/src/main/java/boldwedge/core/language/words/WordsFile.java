@@ -5,8 +5,9 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.Arrays;
-import java.util.List;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Properties;
 import org.jspecify.annotations.Nullable;
 
@@ -14,20 +15,23 @@ import org.jspecify.annotations.Nullable;
 final class WordsFile {
     private static final String NAME = "words.properties";
 
-    private static final ClassValue<List<String>> WORDS = new ClassValue<>() {
+    private static final ClassValue<Map<String, String>> WORDS = new ClassValue<>() {
         @Override
-        protected List<String> computeValue(Class<?> type) {
+        protected Map<String, String> computeValue(Class<?> type) {
             Properties all = nearest(type);
-            return Arrays.stream(type.getEnumConstants())
-                    .map(one -> word(all, type, (Enum<?>) one))
-                    .toList();
+            Map<String, String> words = new HashMap<>();
+            for (Object one : type.getEnumConstants()) {
+                String name = ((Enum<?>) one).name();
+                words.put(name, word(all, type, name));
+            }
+            return words;
         }
     };
 
     private WordsFile() {}
 
     static String words(Enum<?> constant) {
-        return WORDS.get(constant.getDeclaringClass()).get(constant.ordinal());
+        return Objects.requireNonNull(WORDS.get(constant.getDeclaringClass()).get(constant.name()));
     }
 
     /** The key of a constant: its class, after that in which it lies, and its name. */
@@ -35,10 +39,10 @@ final class WordsFile {
         return type.getName().substring(type.getPackageName().length() + 1).replace('$', '.') + "." + constant;
     }
 
-    private static String word(Properties all, Class<?> type, Enum<?> constant) {
-        String words = all.getProperty(key(type, constant.name()));
+    private static String word(Properties all, Class<?> type, String constant) {
+        String words = all.getProperty(key(type, constant));
         if (words == null) {
-            throw new IllegalStateException("No words for " + type.getName() + "." + constant.name() + " in " + NAME);
+            throw new IllegalStateException("No words for " + type.getName() + "." + constant + " in " + NAME);
         }
         return words;
     }

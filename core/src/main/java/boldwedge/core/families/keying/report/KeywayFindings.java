@@ -9,6 +9,7 @@ import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
@@ -85,7 +86,7 @@ final class KeywayFindings {
                 .build();
     }
 
-    private boldwedge.core.language.measure.Amount width() {
+    private Amount width() {
         return job.key().isPresent()
                 ? mm(job.slot().widthMm()).fromTable()
                 : mm(job.slot().widthMm()).typed();
@@ -171,11 +172,7 @@ final class KeywayFindings {
                         .with("b", mm(job.slot().widthMm()))
                         .with("δ", "rolled", rad(job.rollRad())))
                 .source("Geometry; borne is as much as the width's own tolerance")
-                .mendUnless(
-                        aside <= bears && margin >= 0 || Math.abs(job.heightMm()) < 1e-6,
-                        "Bar on the axis",
-                        HEIGHT,
-                        "0 mm")
+                .mendUnless(margin >= 0 || Math.abs(job.heightMm()) < 1e-6, "Bar on the axis", HEIGHT, "0 mm")
                 .mendUnless(Math.abs(job.rollRad()) < 1e-6 || margin >= 0, "Set it by the line, not rolled", ROLL, "0°")
                 .build();
     }

@@ -223,7 +223,7 @@ final class StrokeFindings {
         boolean ours = job.strokeMm().isEmpty();
         return Finding.at(Station.REACH, "stroke", say)
                 .says(
-                        heavy || light && !ours ? Verdict.DOUBTFUL : Verdict.FINE,
+                        heavy || (light && !ours) ? Verdict.DOUBTFUL : Verdict.FINE,
                         heavy
                                 ? say.length(cut.strokeMm())
                                         + " at a stroke is heavy for a tooth that cuts over its whole width."
