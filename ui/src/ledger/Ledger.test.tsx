@@ -135,8 +135,8 @@ describe('the ledger of a station', () => {
 
   it('dims numbers that are of before', () => {
     const { plan } = ledger([PUSH]);
-    expect(document.querySelector('.ledger')?.className).not.toContain('opacity-50');
+    expect(document.querySelector('.ledger')?.className).not.toContain('not-now');
     act(() => plan.put({ ...plan.now, late: true }));
-    expect(document.querySelector('.ledger')?.className).toContain('opacity-50');
+    expect(document.querySelector('.ledger')?.className).toContain('not-now');
   });
 });

@@ -33,10 +33,7 @@ export function Ledger({ station, keys, children }: Props) {
       ? answer.findings.filter((f) => f.station !== 'CUT' && (f.verdict === 'WRONG' || f.verdict === 'DOUBTFUL'))
       : [];
   return (
-    <aside
-      className={`ledger isolate block min-w-0 ${stale || late ? '[&_.findings]:opacity-50 [&_.keys]:opacity-50' : ''}`}
-      aria-label="Findings"
-    >
+    <aside className={`ledger isolate block min-w-0 ${stale || late ? 'not-now' : ''}`} aria-label="Findings">
       <Standing />
       <dl className="keys mb-2 flex flex-wrap gap-6.5 [&_dd]:text-key [&_dd]:leading-[1.15] [&_dd]:font-semibold [&_dd]:whitespace-nowrap [&_dt]:text-fine [&_dt]:text-ink-2">
         {shown.map((figure) => (

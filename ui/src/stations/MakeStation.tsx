@@ -43,10 +43,7 @@ export function MakeStation() {
           <Exports scene={step.scene.id} />
         </div>
       </div>
-      <aside
-        className={`ledger block min-w-0 ${stale ? '[&_.findings]:opacity-50 [&_.keys]:opacity-50' : ''}`}
-        aria-label={shown?.card}
-      >
+      <aside className={`ledger block min-w-0 ${stale ? 'not-now' : ''}`} aria-label={shown?.card}>
         <Standing />
         <ol className="steps mb-3">
           {answer.steps.map((one, i) => {

@@ -77,6 +77,7 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
     public CutPage page(Read<KeywayCut> read) {
         boolean blind = read.choice(END).equals("blind");
         boolean wheel = read.choice(DRIVE).equals("carriage");
+        boolean shaper = read.choice(DRIVE).equals("shaper");
         return new CutPage(
                 id(),
                 Sentence.of(
@@ -95,7 +96,7 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
                         StationPage.of(
                                         Station.REACH,
                                         List.of("keyway-stroke"),
-                                        List.of("strokeForce", "hand", "keyLeft"))
+                                        List.of("strokeForce", shaper ? "strokes" : "hand", "keyLeft"))
                                 .picking(WAY, BAR_MATERIAL)
                                 .setting(wheel ? new Entry[] {TURN, WHEEL, HEIGHT, ROLL} : new Entry[] {HEIGHT, ROLL}),
                         StationPage.making("Route card")),

@@ -270,7 +270,8 @@ public final class KeywayTrial {
         return new Remedy(
                 new Fix(more + " spring strokes", SPRING, String.valueOf(Math.min(20, more))),
                 "Without infeed, at the dial as it stands, until it stops cutting: "
-                        + say.length(cut.springMm() * Math.pow(cut.leftShare(), more)) + " should be left.");
+                        + say.length(Math.max(0, cut.springMm()) * Math.pow(cut.leftShare(), more))
+                        + " should be left.");
     }
 
     private void place(KeywayCut cut, Seen seen, Causes found) {
