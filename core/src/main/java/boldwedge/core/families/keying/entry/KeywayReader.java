@@ -31,6 +31,8 @@ public final class KeywayReader extends FieldReader {
     /** Of a bar only so much may be hole. */
     private static final double MOST_BIT_SHARE = 0.5;
 
+    private static final double SMALLEST_BIT_MM = 3;
+
     private static final double USUAL_DEEPER = 0.1;
     /** Without a key the depth is about half of what is wide. */
     private static final double USUAL_DEPTH = 0.45;
@@ -50,8 +52,9 @@ public final class KeywayReader extends FieldReader {
     }
 
     private Optional<KeywayJob> read() {
-        measured(BORE, BORE.limits().orElseThrow());
-        measured(WIDTH, WIDTH.limits().orElseThrow());
+        for (KeywayField field : List.of(BORE, WIDTH, BAR)) {
+            measured(field, field.limits().orElseThrow());
+        }
         unlessPicked(BIT, bitThatFits());
         readAll(values());
         Optional<KeySize> key = key();
@@ -202,8 +205,10 @@ public final class KeywayReader extends FieldReader {
             wrong(
                     BIT,
                     "A hole of " + length(job.bit().widthMm()) + " leaves nothing of a bar of " + length(cut.barMm())
-                            + ": a bit of " + length(BIT_SHARE * cut.barMm())
-                            + " or less, and the keyway in two ways.");
+                            + (MOST_BIT_SHARE * cut.barMm() < SMALLEST_BIT_MM
+                                    ? ", and no bit is smaller: so small a bore is broached, with a bush in it."
+                                    : ": a bit of " + length(BIT_SHARE * cut.barMm())
+                                            + " or less, and the keyway in several ways."));
         }
         if (job.toothMm() > slot.widthMm() + job.width().upperMm() + 1e-9) {
             wrong(
