@@ -104,7 +104,7 @@ final class ChoiceSearch<C> {
         Finding left = doubt;
         for (int step = 0; step < STEPS && !isSpent(); step++) {
             Optional<Tried<C>> best = Optional.empty();
-            for (Remedy remedy : ours(left, from)) {
+            for (Candidate remedy : ours(left, from)) {
                 Tried<C> other = tried(remedy.request());
                 if (other.read().cut().isEmpty() || !other.betters(left, 0)) {
                     continue;
@@ -143,7 +143,7 @@ final class ChoiceSearch<C> {
                         .takeWhile(more -> !isSpent())
                         .map(this::tried)
                         .filter(other -> other.read().cut().isPresent())
-                        .flatMap(other -> remedies(other).stream().map(Remedy::request)));
+                        .flatMap(other -> remedies(other).stream().map(Candidate::request)));
     }
 
     /**
@@ -152,13 +152,13 @@ final class ChoiceSearch<C> {
      * @param fix what would be done
      * @param request the request with it done
      */
-    private record Remedy(Fix fix, PlanRequest request) {}
+    private record Candidate(Fix fix, PlanRequest request) {}
 
     /**
      * What would be done first about each doubt, the worst first, where that is the program's own to choose. What a person typed, what
      * the shop has and what is done at the machine is asked for, not worked around.
      */
-    private List<Remedy> remedies(Tried<C> now) {
+    private List<Candidate> remedies(Tried<C> now) {
         return doubts(now).stream()
                 .flatMap(finding -> ours(finding, now).stream())
                 .toList();
@@ -172,14 +172,14 @@ final class ChoiceSearch<C> {
     }
 
     /** A doubt's remedies that are the program's own, before the first that is somebody else's and betters it. */
-    private List<Remedy> ours(Finding doubt, Tried<C> now) {
-        List<Remedy> ours = new ArrayList<>();
+    private List<Candidate> ours(Finding doubt, Tried<C> now) {
+        List<Candidate> ours = new ArrayList<>();
         for (Fix fix : doubt.mends().stream().limit(LOOKED_AT).toList()) {
             if (fix.text().equals(now.request().own().get(fix.field()))) {
                 continue;
             }
             if (isOurs(fix)) {
-                ours.add(new Remedy(fix, now.request().withOwn(fix.field(), fix.text())));
+                ours.add(new Candidate(fix, now.request().withOwn(fix.field(), fix.text())));
             } else if (!fix.isAtTheMachine()) {
                 Tried<C> theirs = choices.tried(now.request().with(fix.field(), fix.text()));
                 if (theirs.read().cut().isPresent() && theirs.betters(doubt, TriedFixes.WORTH_WHILE)) {

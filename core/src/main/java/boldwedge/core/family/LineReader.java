@@ -299,11 +299,9 @@ final class LineReader {
                 // "in 22 bore": said on both sides, meant once.
                 Arrays.fill(used, i + 1, end, true);
                 put(mark.entry(), i, words.get(i));
-            } else if (!before) {
-                if (end > i + 1) {
-                    Arrays.fill(used, i + 1, end, true);
-                    put(mark.entry(), i, words.get(i));
-                }
+            } else if (!before && end > i + 1) {
+                Arrays.fill(used, i + 1, end, true);
+                put(mark.entry(), i, words.get(i));
             }
         }
     }

@@ -78,16 +78,6 @@ public record Options<T>(
         return new Options<>(what, rows.map(row).toList(), find, shown, "Pick one from the list.");
     }
 
-    /** Whether an id stands for something. */
-    public boolean has(String id) {
-        return find.apply(id).isPresent();
-    }
-
-    /** How what an id stands for is written; empty when it stands for nothing. */
-    public Optional<String> shown(String id) {
-        return find.apply(id).map(shown);
-    }
-
     private static String oneOf(List<Choice> choices) {
         List<String> ids = choices.stream().map(Choice::id).toList();
         return ids.size() == 1

@@ -1,5 +1,11 @@
 package boldwedge.core.family;
 
+import static boldwedge.core.family.JudgedJobs.figure;
+import static boldwedge.core.family.JudgedJobs.finding;
+import static boldwedge.core.family.JudgedJobs.first;
+import static boldwedge.core.family.JudgedJobs.judge;
+import static boldwedge.core.family.JudgedJobs.plan;
+import static boldwedge.core.family.JudgedJobs.refused;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -7,7 +13,6 @@ import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.measure.UnitSystem;
-import boldwedge.core.planning.FieldState;
 import boldwedge.core.planning.LatheCard;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
@@ -17,7 +22,6 @@ import boldwedge.core.testing.Shop;
 import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Cause;
 import boldwedge.core.trial.Lessons;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,66 +30,10 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
- * Holes and heat: jobs with what a master says first, each written down before the job was run, and jobs that are refused with what would do.
+ * Holes: jobs with what a master says first, each written down before the job was run, and jobs that are refused with what would do.
  */
 @Tag("written")
 class HolesJudgementTest {
-    private static PlanAnswer plan(String... fields) {
-        PlanAnswer answer = Planner.plan(Shop.request(fields));
-        assertThat(answer.worked())
-                .as(answer.fields().stream()
-                        .filter(f -> !f.error().isEmpty())
-                        .toList()
-                        .toString())
-                .isTrue();
-        return answer;
-    }
-
-    private static Finding first(PlanAnswer answer) {
-        return answer.findings().stream()
-                .filter(finding -> finding.verdict().isDoubt())
-                .min(Comparator.comparing((Finding finding) -> finding.verdict() != Verdict.WRONG)
-                        .thenComparingDouble(Finding::margin))
-                .orElseThrow();
-    }
-
-    private static Finding finding(PlanAnswer answer, String id) {
-        return answer.findings().stream()
-                .filter(f -> f.id().equals(id))
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static double figure(PlanAnswer answer, String id) {
-        return answer.figures().stream()
-                .filter(f -> f.id().equals(id))
-                .findFirst()
-                .orElseThrow()
-                .value()
-                .orElseThrow();
-    }
-
-    private static String refused(String field, String... fields) {
-        PlanAnswer answer = Planner.plan(Shop.request(fields));
-        assertThat(answer.worked()).isFalse();
-        assertThat(answer.findings()).isEmpty();
-        return answer.fields().stream()
-                .filter(f -> f.id().equals(field))
-                .map(FieldState::error)
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static TrialAnswer judge(PlanRequest plan, String... readings) {
-        Map<String, String> typed = new HashMap<>();
-        for (int i = 0; i < readings.length; i += 2) {
-            typed.put(readings[i], readings[i + 1]);
-        }
-        TrialAnswer answer = TrialJudge.prove(new TrialRequest(plan, typed));
-        assertThat(answer.worked()).as(answer.verdict()).isTrue();
-        return answer;
-    }
-
     /** "Eleven diameters: your jobber drill's flutes end before that. Short one first, then a long one." */
     @Test
     void aDeepHoleWantsALongDrill() {
@@ -330,79 +278,6 @@ class HolesJudgementTest {
     void rakeGrabs() {
         assertThat(first(plan("operation", "counterbore", "lipRake", "15°")).id())
                 .isEqualTo("lips");
-    }
-
-    /** "Harden it to make it stiffer? Never: soft or hard it bends the same." */
-    @Test
-    void nothingIsHardenedForStiffness() {
-        Finding first = first(plan("operation", "harden", "hardenFor", "stiff"));
-        assertThat(first.id()).isEqualTo("whether");
-        assertThat(first.verdict()).isEqualTo(Verdict.WRONG);
-    }
-
-    /** "An inch and a half of drill rod? The skin is hard, the middle is not." */
-    @Test
-    void aThickPieceOfAShallowSteel() {
-        Finding first = first(plan("operation", "harden", "steel", "silver-steel", "section", "40 mm"));
-        assertThat(first.id()).isIn("hardens-through", "cracks");
-        assertThat(finding(plan("operation", "harden", "steel", "silver-steel", "section", "40 mm"), "hardens-through")
-                        .verdict())
-                .isEqualTo(Verdict.DOUBTFUL);
-        assertThat(finding(plan("operation", "harden", "steel", "a2", "section", "40 mm"), "hardens-through")
-                        .verdict())
-                .isEqualTo(Verdict.FINE);
-    }
-
-    /** "Two litres for that lump? The oil will burn." */
-    @Test
-    void aSmallBathTakesFire() {
-        PlanAnswer answer =
-                plan("operation", "harden", "section", "50 mm", "heatLength", "200 mm", "bathVolume", "4 l");
-        Finding bath = finding(answer, "bath");
-        assertThat(bath.verdict()).isEqualTo(Verdict.WRONG);
-        Fix mend = bath.mends().getFirst();
-        assertThat(finding(
-                                plan(
-                                        "operation",
-                                        "harden",
-                                        "section",
-                                        "50 mm",
-                                        "heatLength",
-                                        "200 mm",
-                                        mend.field(),
-                                        mend.text()),
-                                "bath")
-                        .verdict())
-                .isEqualTo(Verdict.FINE);
-    }
-
-    /** "Fifty-four where it should be sixty-one: it was tempered too hot, or never got hot enough. Spark it if you doubt the bar." */
-    @Test
-    void oneCameOutSoft() {
-        TrialAnswer trial = judge(
-                Shop.request("operation", "harden", "heatPieces", "2", "otherSection", "8 mm", "otherLength", "80 mm"),
-                "hardness",
-                "54 HRC");
-        assertThat(trial.causes())
-                .extracting(Cause::id)
-                .contains("tempered-too-hot", "too-cold", "slow-quench", "wrong-steel", "skin");
-        assertThat(trial.next()).isPresent();
-        // On a bare piece the tester stands on a soft skin before anything else.
-        assertThat(judge(Shop.request("operation", "harden", "wrap", "bare"), "hardness", "54 HRC", "file", "skin-only")
-                        .causes()
-                        .getFirst()
-                        .id())
-                .isEqualTo("skin");
-    }
-
-    /** "It sat overnight before the temper? That is your crack." */
-    @Test
-    void aLateTemperCracks() {
-        TrialAnswer late = judge(Shop.request("operation", "harden"), "look", "cracked", "waited", "12 h");
-        assertThat(late.causes().getFirst().id()).isEqualTo("late-temper");
-        TrialAnswer atOnce = judge(
-                Shop.request("operation", "harden", "heatShape", "stepped"), "look", "cracked", "waited", "5 min");
-        assertThat(atOnce.causes().getFirst().id()).isEqualTo("corner");
     }
 
     /** What cannot be: a sentence each, with the nearest that can. */

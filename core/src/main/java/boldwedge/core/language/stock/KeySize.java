@@ -29,14 +29,4 @@ public record KeySize(
     public boolean fits(double boreMm) {
         return boreMm > overMm + 1e-6 && boreMm <= toMm + 1e-6;
     }
-
-    /**
-     * Depth in the hub from the bore's crown, mm. The inch standard gauges T = D − Y + H/2 + 0.005 with Y the height of the chord that the key's width cuts off: from the
-     * crown that is less by Y.
-     */
-    public double depthMm(double boreMm) {
-        double r = boreMm / 2;
-        double chord = r - Math.sqrt(Math.max(0, r * r - widthMm * widthMm / 4));
-        return system == UnitSystem.METRIC ? hubMm : hubMm - chord;
-    }
 }

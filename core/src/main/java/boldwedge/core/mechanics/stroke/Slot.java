@@ -1,5 +1,8 @@
 package boldwedge.core.mechanics.stroke;
 
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.stock.KeySize;
+
 /**
  * A keyway in a bore: a slot with a flat floor square to a radius.
  *
@@ -8,6 +11,17 @@ package boldwedge.core.mechanics.stroke;
  * @param depthMm from the bore's crown to the floor, mm
  */
 public record Slot(double radiusMm, double widthMm, double depthMm) {
+    /**
+     * The keyway of a key in its bore. The inch standard gauges T = D − Y + H/2 + 0.005 with Y the chord's height: its depth counts from where the key's side meets
+     * the bore, and from the crown is less by that.
+     */
+    public static Slot of(KeySize key, double boreMm) {
+        Slot slot = new Slot(boreMm / 2, key.widthMm(), key.hubMm());
+        return key.system() == UnitSystem.METRIC
+                ? slot
+                : new Slot(slot.radiusMm, slot.widthMm, slot.depthMm - slot.crownMm());
+    }
+
     /** Height of the chord that the width cuts off the bore, mm: R − √(R² − b²/4). A flat tooth meets the bore with its two corners this far under the crown. */
     public double crownMm() {
         return radiusMm - corner();

@@ -166,7 +166,7 @@ class StrokeTest {
     void inchKeysAreGaugedAsTheirStandardSays() {
         KeySize key = StockCatalogue.shipped().key(UnitSystem.INCH, 1.5 * 25.4).orElseThrow();
         assertThat(key.widthMm() / 25.4).isCloseTo(0.375, within(1e-9));
-        Slot slot = new Slot(0.75 * 25.4, key.widthMm(), key.depthMm(1.5 * 25.4));
+        Slot slot = Slot.of(key, 1.5 * 25.4);
         assertThat(slot.crownMm() / 25.4).isCloseTo(0.0238, within(5e-5));
         assertThat(slot.overBoreMm() / 25.4).isCloseTo(1.6687, within(5e-5));
         double shaft = 1.5 - slot.crownMm() / 25.4 - 0.375 / 2;

@@ -88,8 +88,8 @@ public final class KeywayReader extends FieldReader {
     private KeywayJob job(Optional<KeySize> key, double width, Tolerance tolerance) {
         double bore = value(BORE);
         Blank bit = picked(BIT, Blank.class);
-        double depth =
-                typed(DEPTH).orElseGet(() -> key.map(one -> one.depthMm(bore)).orElse(USUAL_DEPTH * width));
+        double depth = typed(DEPTH)
+                .orElseGet(() -> key.map(one -> Slot.of(one, bore).depthMm()).orElse(USUAL_DEPTH * width));
         return KeywayJobBuilder.builder()
                 .units(units)
                 .work(picked(MATERIAL, WorkMaterial.class))
@@ -134,7 +134,7 @@ public final class KeywayReader extends FieldReader {
         }
         double bore = typed(BORE).getAsDouble();
         double width = key().map(KeySize::widthMm).orElse(typed(WIDTH).orElse(0.25 * bore));
-        double depth = key().map(key -> key.depthMm(bore)).orElse(USUAL_DEPTH * width);
+        double depth = key().map(key -> Slot.of(key, bore).depthMm()).orElse(USUAL_DEPTH * width);
         double bar = typed(BAR)
                 .orElse(new Slot(bore / 2, Math.min(width, 0.9 * bore), depth).largestBarMm(KeywayCut.GAP_MM));
         List<Blank> all = StockCatalogue.shipped().blanks().stream()

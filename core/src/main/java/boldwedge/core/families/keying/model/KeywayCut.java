@@ -88,15 +88,15 @@ public record KeywayCut(
                 && light.strokeMm > LEAST_STROKE_MM + 1e-9) {
             light = light.taking(light.strokeMm - STROKE_STEP_MM);
         }
-        return job.pushed().isPresent() || !light.isDrawnIn() ? light : light.moved(false);
+        return job.pushed().isPresent() || !light.isDrawnIn() ? light : light.pulled();
     }
 
     private KeywayCut taking(double mm) {
         return new KeywayCut(job, rakeRad, barMm, toothOutMm, reachMm, mm, pushed);
     }
 
-    private KeywayCut moved(boolean byPush) {
-        return new KeywayCut(job, rakeRad, barMm, toothOutMm, reachMm, strokeMm, byPush);
+    private KeywayCut pulled() {
+        return new KeywayCut(job, rakeRad, barMm, toothOutMm, reachMm, strokeMm, false);
     }
 
     /** The largest bar that passes, down to a size that bars are turned to: the slimmer, the finer the step, for stiffness goes with the fourth power; mm. */

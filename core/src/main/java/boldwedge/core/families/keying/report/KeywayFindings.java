@@ -53,7 +53,9 @@ final class KeywayFindings {
 
     private Finding key() {
         Slot slot = job.slot();
-        double usual = job.key().map(one -> one.depthMm(2 * slot.radiusMm())).orElse(slot.depthMm());
+        double usual = job.key()
+                .map(one -> Slot.of(one, 2 * slot.radiusMm()).depthMm())
+                .orElse(slot.depthMm());
         double off = slot.depthMm() - usual;
         boolean shallow = off < -1e-6;
         boolean deep = off > job.deeperMm() + 1e-6;
@@ -250,7 +252,7 @@ final class KeywayFindings {
     private Finding barHole() {
         double share = cut.holeMm() / cut.barMm();
         double margin = HALF / share - 1;
-        return Finding.at(Station.EDGE, "bar-hole", say)
+        Finding.Builder finding = Finding.at(Station.EDGE, "bar-hole", say)
                 .says(
                         share > HALF + 1e-9 ? Verdict.DOUBTFUL : Verdict.FINE,
                         "The hole for the bit leaves " + say.share(cut.leftOfBar()) + " of the bar there"
@@ -259,12 +261,11 @@ final class KeywayFindings {
                 .step(Working.of("Of the bar's diameter", "s / d", number(share))
                         .with("s", "bit", mm(cut.holeMm()).fromTable())
                         .with("d", "bar", mm(cut.barMm())))
-                .source("Second moment of a circle less a strip; up to about 0.4 of the bar is custom of the trade")
-                .does(
-                        share > HALF + 1e-9
-                                ? "Take a smaller bit, and cut it in two ways"
-                                : "Broach or file the hole to the bit, not the bit to the hole")
-                .build();
+                .source("Second moment of a circle less a strip; up to about 0.4 of the bar is custom of the trade");
+        if (share > HALF + 1e-9) {
+            finding.does("Take a smaller bit, and cut it in several ways");
+        }
+        return finding.build();
     }
 
     private Finding rake() {
