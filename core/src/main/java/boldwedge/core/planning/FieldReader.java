@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.OptionalInt;
 
 /** Reads the texts of a request, field by field, and says what is wrong beside the field it is wrong with. */
 public abstract class FieldReader {
@@ -173,6 +174,21 @@ public abstract class FieldReader {
             throw new IllegalStateException(field + " was not read");
         }
         return value;
+    }
+
+    /** Holds a measured field to whole numbers, where it was typed. */
+    protected final void whole(Entry field) {
+        typed(field).ifPresent(value -> {
+            if (Math.abs(value - Math.rint(value)) > 1e-9) {
+                wrong(field, "That is a count: write a whole number, such as " + Math.round(value) + ".");
+            }
+        });
+    }
+
+    /** A whole number, where it was typed. */
+    protected final OptionalInt count(Entry field) {
+        OptionalDouble typed = typed(field);
+        return typed.isPresent() ? OptionalInt.of((int) Math.rint(typed.getAsDouble())) : OptionalInt.empty();
     }
 
     /** Says what is wrong with a field. */

@@ -37,6 +37,20 @@ public final class StockChoices {
         return Options.rows("blank", STOCK.blanks().stream(), StockChoices::blank, STOCK::blank, Blank::name);
     }
 
+    /** Plain square blanks: any edge is ground from them. */
+    public static Options<Blank> squares() {
+        return Options.rows(
+                "square blank",
+                STOCK.blanks().stream().filter(StockChoices::isPlain),
+                StockChoices::blank,
+                id -> STOCK.blank(id).filter(StockChoices::isPlain),
+                Blank::name);
+    }
+
+    private static boolean isPlain(Blank blank) {
+        return blank.tip().isEmpty() && blank.bought().isEmpty();
+    }
+
     /** Bits and inserts that fit into a bar. */
     public static Options<Blank> bits() {
         return Options.rows(

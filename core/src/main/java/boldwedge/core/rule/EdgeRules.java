@@ -17,6 +17,7 @@ import boldwedge.core.mechanics.cutting.EdgePress;
 import boldwedge.core.mechanics.cutting.EdgeProfile;
 import boldwedge.core.mechanics.cutting.Finish;
 import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.cutting.Shaving;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.planning.Entry;
 import java.util.ArrayList;
@@ -163,6 +164,15 @@ public final class EdgeRules {
 
     /** What feed and nose leave, against what is wanted. */
     public Finding finish() {
+        return finish(0);
+    }
+
+    /**
+     * The same of round work outside, where a shear tool could follow.
+     *
+     * @param workRadiusMm radius of the finished work, mm; 0 where none could
+     */
+    public Finding finish(double workRadiusMm) {
         if (cut.finish().dragged()) {
             return Finding.at(Station.REACH, "finish", say)
                     .says(
@@ -221,6 +231,9 @@ public final class EdgeRules {
             if (nose <= LARGEST_NOSE_OFFERED_MM && nose > cut.profile().noseRadiusMm() * 1.01) {
                 fields.nose().ifPresent(field -> finding.mend("Nose " + say.length(nose), field, say.length(nose)));
             }
+            Shaving.insteadRaMm(cut, workRadiusMm)
+                    .ifPresent(ra -> finding.does("Turn it as it is, then shave it with a shear tool: about "
+                            + say.ra(ra) + " where this leaves " + say.ra(tears ? cut.tornRaMm() : likely)));
         }
         return finding.build();
     }

@@ -48,8 +48,8 @@ final class Jobs {
         boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
-        int kind = random.nextInt(10);
-        if (mill && (kind < 3 || kind == 7)) {
+        int kind = random.nextInt(11);
+        if (mill && (kind < 3 || kind == 7 || kind == 10)) {
             kind = 3 + random.nextInt(3);
         }
         switch (kind) {
@@ -62,7 +62,8 @@ final class Jobs {
             case 6 -> hardening();
             case 7 -> threading();
             case 8 -> seating();
-            default -> keying();
+            case 9 -> keying();
+            default -> shearing(swing);
         }
         UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
         Job plain = Job.of(fields, units, machine, lathe);
@@ -239,5 +240,17 @@ final class Jobs {
         put("keyLength", length(bore * log(0.5, 3)));
         put("keyDrive", of("carriage", "carriage", "slide", "shaper"));
         put("keyways", of("1", "1", "2", "4"));
+    }
+
+    private void shearing(double swing) {
+        put("operation", "shear");
+        double d = log(3, Math.min(200, 0.6 * swing));
+        put("finished", length(d));
+        double cut = d * log(0.3, 5);
+        put("length", length(cut));
+        put("stickOut", length(cut * log(1.05, 1.8)));
+        put("hold", of("chuck", "chuck", "chuck-and-centre", "between-centres"));
+        put("finishBefore", of("Ra 3.2 µm", "Ra 6.3 µm", "125 µin"));
+        put("finish", of("Ra 0.8 µm", "Ra 1.6 µm", "32 µin"));
     }
 }

@@ -36,63 +36,78 @@ final class PairLaws {
         }
     }
 
-    private static final Map<String, List<Help>> HELPS = Map.of(
-            "turning",
-            List.of(
-                    Help.times("stickOut", 0.93, "push-off"),
-                    Help.set("hold", "chuck-and-centre", "push-off"),
-                    Help.times("overhang", 0.8, "overhang"),
-                    Help.times("feed", 0.7, "power", "finish"),
-                    Help.times("speed", 0.7, "power")),
-            "boring",
-            List.of(
-                    Help.times("barOverhang", 0.93, "size", "strength", "rule-of-thumb"),
-                    Help.times("barDiameter", 1.08, "size", "strength", "rule-of-thumb"),
-                    Help.set("barMaterial", "carbide", "size", "rule-of-thumb"),
-                    Help.times("boreFeed", 0.7, "power", "finish", "strength"),
-                    Help.times("outside", 1.3, "pinched")),
-            "parting",
-            List.of(
-                    Help.times("bladeOverhang", 0.85, "breaks-first", "drop", "digs-in"),
-                    Help.times("partAt", 0.7, "held"),
-                    Help.set("postBolts", "two", "digs-in", "bolts", "drop"),
-                    Help.times("partFeed", 0.7, "power", "bolts", "drop"),
-                    Help.set("partHeight", "0", "clears")),
-            "drilling",
-            List.of(
-                    Help.times("drillFlutes", 1.3, "flutes"),
-                    Help.set("drillStart", "centred", "wander"),
-                    Help.times("drillDepth", 0.7, "wander", "flutes", "tap-depth"),
-                    Help.times("drillFeed", 0.7, "power"),
-                    Help.set("drillGround", "machine", "point", "wander")),
-            "reaming",
-            List.of(
-                    Help.set("tailOffset", "0", "bell-mouth"),
-                    Help.set("reamerHeld", "floating", "bell-mouth"),
-                    Help.times("reamHoles", 0.5, "wear-allowance"),
-                    Help.set("reamerSteel", "hss", "wear-allowance", "hard-enough")),
-            "counterboring",
-            List.of(Help.times("pilotLength", 1.3, "pilot-length"), Help.times("seatFeed", 0.7, "power")),
-            "hardening",
-            List.of(
-                    Help.times("bathVolume", 2, "bath"),
-                    Help.set("heatShape", "plain", "cracks"),
-                    Help.times("section", 0.8, "hardens-through"),
-                    Help.times("heatLength", 0.7, "leave-for-grinding")),
-            "threading",
-            List.of(
-                    Help.set("threadHeld", "chuck-and-centre", "thread-push"),
-                    Help.times("threadStickOut", 0.93, "thread-push"),
-                    Help.times("threadSpeed", 0.7, "thread-power", "thread-groove"),
-                    Help.set("threadSpring", "10", "thread-push", "thread-bar-springs")),
-            "seating",
-            List.of(Help.times("seatHeight", 1.2, "seat-bar")),
-            "keying",
-            List.of(
-                    Help.times("keyStroke", 0.7, "hand", "tooth"),
-                    Help.set("keySpring", "12", "key-spring"),
-                    Help.times("outside", 1.3, "key-wall"),
-                    Help.set("keyHeight", "0", "key-place")));
+    private static final Map<String, List<Help>> HELPS = Map.ofEntries(
+            Map.entry(
+                    "turning",
+                    List.of(
+                            Help.times("stickOut", 0.93, "push-off"),
+                            Help.set("hold", "chuck-and-centre", "push-off"),
+                            Help.times("overhang", 0.8, "overhang"),
+                            Help.times("feed", 0.7, "power", "finish"),
+                            Help.times("speed", 0.7, "power"))),
+            Map.entry(
+                    "boring",
+                    List.of(
+                            Help.times("barOverhang", 0.93, "size", "strength", "rule-of-thumb"),
+                            Help.times("barDiameter", 1.08, "size", "strength", "rule-of-thumb"),
+                            Help.set("barMaterial", "carbide", "size", "rule-of-thumb"),
+                            Help.times("boreFeed", 0.7, "power", "finish", "strength"),
+                            Help.times("outside", 1.3, "pinched"))),
+            Map.entry(
+                    "parting",
+                    List.of(
+                            Help.times("bladeOverhang", 0.85, "breaks-first", "drop", "digs-in"),
+                            Help.times("partAt", 0.7, "held"),
+                            Help.set("postBolts", "two", "digs-in", "bolts", "drop"),
+                            Help.times("partFeed", 0.7, "power", "bolts", "drop"),
+                            Help.set("partHeight", "0", "clears"))),
+            Map.entry(
+                    "drilling",
+                    List.of(
+                            Help.times("drillFlutes", 1.3, "flutes"),
+                            Help.set("drillStart", "centred", "wander"),
+                            Help.times("drillDepth", 0.7, "wander", "flutes", "tap-depth"),
+                            Help.times("drillFeed", 0.7, "power"),
+                            Help.set("drillGround", "machine", "point", "wander"))),
+            Map.entry(
+                    "reaming",
+                    List.of(
+                            Help.set("tailOffset", "0", "bell-mouth"),
+                            Help.set("reamerHeld", "floating", "bell-mouth"),
+                            Help.times("reamHoles", 0.5, "wear-allowance"),
+                            Help.set("reamerSteel", "hss", "wear-allowance", "hard-enough"))),
+            Map.entry(
+                    "counterboring",
+                    List.of(Help.times("pilotLength", 1.3, "pilot-length"), Help.times("seatFeed", 0.7, "power"))),
+            Map.entry(
+                    "hardening",
+                    List.of(
+                            Help.times("bathVolume", 2, "bath"),
+                            Help.set("heatShape", "plain", "cracks"),
+                            Help.times("section", 0.8, "hardens-through"),
+                            Help.times("heatLength", 0.7, "leave-for-grinding"))),
+            Map.entry(
+                    "threading",
+                    List.of(
+                            Help.set("threadHeld", "chuck-and-centre", "thread-push"),
+                            Help.times("threadStickOut", 0.93, "thread-push"),
+                            Help.times("threadSpeed", 0.7, "thread-power", "thread-groove"),
+                            Help.set("threadSpring", "10", "thread-push", "thread-bar-springs"))),
+            Map.entry("seating", List.of(Help.times("seatHeight", 1.2, "seat-bar"))),
+            Map.entry(
+                    "keying",
+                    List.of(
+                            Help.times("keyStroke", 0.7, "hand", "tooth"),
+                            Help.set("keySpring", "12", "key-spring"),
+                            Help.times("outside", 1.3, "key-wall"),
+                            Help.set("keyHeight", "0", "key-place"))),
+            Map.entry(
+                    "shearing",
+                    List.of(
+                            Help.times("stickOut", 0.93, "shear-push"),
+                            Help.set("hold", "chuck-and-centre", "shear-push"),
+                            Help.times("shearFeed", 0.7, "finish"),
+                            Help.times("shoulderRoom", 1.5, "stretches"))));
 
     static final List<Law> ALL = List.of(
             new Law("monotone", "What can only help never harms.", PairLaws::monotone),

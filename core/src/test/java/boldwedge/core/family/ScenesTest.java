@@ -88,6 +88,9 @@ class ScenesTest {
                 "operation=keyway",
                 "operation=keyway;keyBore=60 mm;keyLength=20 mm;keyways=2",
                 "operation=keyway;keyBore=12 mm;keyLength=50 mm;keyWay=pull",
+                "operation=shear",
+                "operation=shear;finished=200 mm;shearBit=hss-16mm;hold=chuck-and-centre;length=400 mm;stickOut=450 mm",
+                "operation=shear;finished=6 mm;length=30 mm;shearUsed=1, 3;shearSlope=40°",
                 "operation=harden",
                 "operation=harden;steel=8620;section=30 mm;heatShape=stepped",
                 "operation=harden;steel=d2;section=60 mm;heatLength=80 mm;heatShape=drilled"

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.Point;
+import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.recording.Questions;
 import boldwedge.core.testing.Shop;
@@ -225,5 +226,20 @@ class SolidsTest {
                 new Point(2, 4),
                 new Point(0, 4));
         assertThat(Mesh.prism("u", outline, 0, 3).volumeMm3()).isCloseTo((24 - 6) * 3, within(1e-9));
+    }
+
+    /** A shear tool is one body: the blank less the wedge off its side and the wedge off its end, by hand. */
+    @Test
+    void aShearTool() {
+        Map<String, List<Triangle>> shells = solid("operation", "shear", "shearBit", "hss-10mm");
+        assertThat(shells).containsOnlyKeys("shear-tool");
+        closed("shear tool", shells.get("shear-tool"));
+        double off = 10 * Math.tan(Math.toRadians(20));
+        double fall = Math.tan(Math.toRadians(7));
+        double side = off * 10 / 2 * 10;
+        // What the front takes off what the side has left: fall · ∫ x dA over the end's section.
+        double front = fall * (10 * 10 * 5 - off * 10 / 2 * off / 3);
+        double blank = StockCatalogue.shipped().blank("hss-10mm").orElseThrow().lengthMm() * 100;
+        assertThat(volume(shells.get("shear-tool"))).isCloseTo(blank - side - front, within(0.01));
     }
 }

@@ -125,6 +125,9 @@ public final class Questions {
         for (int i = 0; i < 60; i++) {
             all.add(KeywayQuestions.keying(new Questions(random), String.format(Locale.ROOT, "keying-%03d", i)));
         }
+        for (int i = 0; i < 45; i++) {
+            all.add(ShearQuestions.shearing(new Questions(random), String.format(Locale.ROOT, "shearing-%03d", i)));
+        }
         return all;
     }
 

@@ -14,7 +14,6 @@ import boldwedge.core.language.stock.KeySize;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.stroke.Slot;
-import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
@@ -22,7 +21,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.OptionalInt;
 
 /** Reads a keyway and its bar. */
 public final class KeywayReader extends FieldReader {
@@ -103,10 +101,7 @@ public final class KeywayReader extends FieldReader {
                 .recessMm(value(RECESS))
                 .outsideMm(typed(OUTSIDE))
                 .slots((int) Math.rint(value(SLOTS)))
-                .teeth(
-                        typed(TEETH).isPresent()
-                                ? OptionalInt.of((int) Math.rint(typed(TEETH).getAsDouble()))
-                                : OptionalInt.empty())
+                .teeth(count(TEETH))
                 .drive(picked(DRIVE, Drive.class))
                 .turnMm(value(TURN))
                 .wheelMm(value(WHEEL))
@@ -151,14 +146,6 @@ public final class KeywayReader extends FieldReader {
                         .findFirst())
                 .or(() -> Optional.of(all.getFirst()))
                 .map(Blank::id);
-    }
-
-    private void whole(Entry field) {
-        typed(field).ifPresent(value -> {
-            if (Math.abs(value - Math.rint(value)) > 1e-9) {
-                wrong(field, "That is a count: write a whole number, such as " + Math.round(value) + ".");
-            }
-        });
     }
 
     private void checkWidth(double width) {

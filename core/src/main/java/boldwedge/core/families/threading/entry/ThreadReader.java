@@ -22,7 +22,6 @@ import boldwedge.core.mechanics.thread.ThreadForm;
 import boldwedge.core.mechanics.thread.ThreadLimits;
 import boldwedge.core.mechanics.thread.ThreadSize;
 import boldwedge.core.mechanics.thread.UnifiedThreadLimits;
-import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.FieldState;
 import boldwedge.core.planning.PlanRequest;
@@ -233,14 +232,6 @@ public final class ThreadReader extends FieldReader {
                 .findFirst()
                 .orElseThrow()
                 .words();
-    }
-
-    private void whole(Entry field) {
-        typed(field).ifPresent(value -> {
-            if (Math.abs(value - Math.rint(value)) > 1e-9) {
-                wrong(field, "That is a count: write a whole number, such as " + Math.round(value) + ".");
-            }
-        });
     }
 
     private void check(ThreadSize size, boolean inside) {

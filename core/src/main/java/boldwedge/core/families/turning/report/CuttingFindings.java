@@ -41,7 +41,8 @@ final class CuttingFindings {
                 .ifPresent(findings::add);
         findings.add(edge.speed());
         findings.addAll(edge.offLists());
-        findings.add(edge.finish());
+        findings.add(edge.finish(
+                cut.job().operation() == Operation.FACE ? 0 : cut.job().finishedMm() / 2));
         findings.add(edge.smallestChip());
         findings.add(edge.power());
         if (cut.job().operation().meetsAFace() && cut.job().operation() != Operation.FACE) {

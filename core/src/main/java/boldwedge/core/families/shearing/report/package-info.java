@@ -1,0 +1,5 @@
+/** What is said of a shear tool: findings, drawings, its making, its trial. */
+@NullMarked
+package boldwedge.core.families.shearing.report;
+
+import org.jspecify.annotations.NullMarked;
