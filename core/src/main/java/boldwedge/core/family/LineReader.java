@@ -172,8 +172,8 @@ final class LineReader {
                                 ways.add(verb);
                             }
                         }));
-                for (String way : ways) {
-                    List<String> parts = List.of(way.toLowerCase(Locale.ROOT).split("[ -]"));
+                for (List<String> parts :
+                        ways.stream().flatMap(LineReader::asWords).toList()) {
                     int at = find(parts);
                     if (at >= 0 && (at < best || (at == best && parts.size() > longest))) {
                         best = at;
@@ -200,6 +200,12 @@ final class LineReader {
             }
         }
         return id;
+    }
+
+    /** A way of saying it as words, what is written with hyphens as one word too: "o-ring". */
+    private static Stream<List<String>> asWords(String way) {
+        String low = way.toLowerCase(Locale.ROOT);
+        return Stream.of(List.of(low.split("[ -]")), List.of(low.split(" "))).distinct();
     }
 
     private void machine() {

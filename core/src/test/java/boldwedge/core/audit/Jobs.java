@@ -48,8 +48,8 @@ final class Jobs {
         boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
-        int kind = random.nextInt(11);
-        if (mill && (kind < 3 || kind == 7 || kind == 10)) {
+        int kind = random.nextInt(12);
+        if (mill && (kind < 3 || kind == 7 || kind > 9)) {
             kind = 3 + random.nextInt(3);
         }
         switch (kind) {
@@ -63,7 +63,8 @@ final class Jobs {
             case 7 -> threading();
             case 8 -> seating();
             case 9 -> keying();
-            default -> shearing(swing);
+            case 10 -> shearing(swing);
+            default -> grooving(swing);
         }
         UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
         Job plain = Job.of(fields, units, machine, lathe);
@@ -252,5 +253,25 @@ final class Jobs {
         put("hold", of("chuck", "chuck", "chuck-and-centre", "between-centres"));
         put("finishBefore", of("Ra 3.2 µm", "Ra 6.3 µm", "125 µin"));
         put("finish", of("Ra 0.8 µm", "Ra 1.6 µm", "32 µin"));
+    }
+
+    private void grooving(double swing) {
+        put("operation", "ring-groove");
+        String purpose = of(
+                "circlip-shaft", "circlip-bore", "oring-shaft", "oring-bore", "oring-face", "own-outside", "own-face");
+        put("grooveFor", purpose);
+        double d = log(8, Math.min(150, 0.5 * swing));
+        boolean ring = purpose.startsWith("circlip");
+        put("grooveAround", ring ? of("10 mm", "16 mm", "20 mm", "30 mm", "40 mm", "50 mm") : length(d));
+        put("ringCord", of("1.78 mm", "2.62 mm", "3.53 mm"));
+        if (purpose.startsWith("own")) {
+            put("grooveWidth", length(log(1, 10)));
+            put(
+                    purpose.equals("own-face") ? "grooveDepth" : "grooveBottom",
+                    length(purpose.equals("own-face") ? log(0.5, 4) : d * log(0.7, 0.95)));
+        }
+        double at = d * log(0.3, 2);
+        put("grooveAt", length(at));
+        put("stickOut", length(at * log(1.1, 2)));
     }
 }

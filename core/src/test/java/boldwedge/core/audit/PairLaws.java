@@ -107,7 +107,14 @@ final class PairLaws {
                             Help.times("stickOut", 0.93, "shear-push"),
                             Help.set("hold", "chuck-and-centre", "shear-push"),
                             Help.times("shearFeed", 0.7, "finish"),
-                            Help.times("shoulderRoom", 1.5, "stretches"))));
+                            Help.times("shoulderRoom", 1.5, "stretches"))),
+            Map.entry(
+                    "grooving",
+                    List.of(
+                            Help.times("grooveFeed", 0.7, "power", "groove-tip"),
+                            Help.set("grooveDwell", "6", "groove-spring"),
+                            Help.set("hold", "chuck-and-centre", "groove-spring"),
+                            Help.times("grooveBeside", 1.5, "groove-beside"))));
 
     static final List<Law> ALL = List.of(
             new Law("monotone", "What can only help never harms.", PairLaws::monotone),

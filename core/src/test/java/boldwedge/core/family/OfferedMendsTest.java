@@ -17,8 +17,16 @@ import org.junit.jupiter.api.Test;
 
 /** What is offered for holes, heat, threads and seats helps: typed into its field it makes its finding better, and the job is still answered. */
 class OfferedMendsTest {
-    private static final List<String> FAMILIES =
-            List.of("drilling", "reaming", "counterboring", "hardening", "threading", "seating", "keying", "shearing");
+    private static final List<String> FAMILIES = List.of(
+            "drilling",
+            "reaming",
+            "counterboring",
+            "hardening",
+            "threading",
+            "seating",
+            "keying",
+            "shearing",
+            "grooving");
 
     @Test
     void whatIsOfferedHelps() {

@@ -128,6 +128,9 @@ public final class Questions {
         for (int i = 0; i < 45; i++) {
             all.add(ShearQuestions.shearing(new Questions(random), String.format(Locale.ROOT, "shearing-%03d", i)));
         }
+        for (int i = 0; i < 60; i++) {
+            all.add(GrooveQuestions.grooving(new Questions(random), String.format(Locale.ROOT, "grooving-%03d", i)));
+        }
         return all;
     }
 

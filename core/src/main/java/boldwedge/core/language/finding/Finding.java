@@ -140,7 +140,12 @@ public record Finding(
         }
 
         public Builder mend(String label, InputField field, String text) {
-            mends.add(new Fix(label, field, text));
+            return mend(new Fix(label, field, text));
+        }
+
+        /** A change that would mend it. */
+        public Builder mend(Fix fix) {
+            mends.add(fix);
             return this;
         }
 

@@ -34,6 +34,8 @@ public final class StockCatalogue {
     private final Map<String, Head> heads = new LinkedHashMap<>();
     private final Map<UnitSystem, List<ScrewSize>> screws = new EnumMap<>(UnitSystem.class);
     private final List<KeySize> keys = new ArrayList<>();
+    private final List<RingGroove> circlips = new ArrayList<>();
+    private final List<ThreadRelief> reliefs = new ArrayList<>();
     private final List<Term> glossary = new ArrayList<>();
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
@@ -52,6 +54,8 @@ public final class StockCatalogue {
         Table.read("stock/screws.tsv").rows().forEach(this::addScrew);
         Table.read("stock/heads.tsv").rows().forEach(this::addHead);
         Table.read("stock/keys.tsv").rows().forEach(this::addKey);
+        Table.read("stock/circlips.tsv").rows().forEach(row -> circlips.add(RingGroove.of(row, cited(row))));
+        Table.read("stock/reliefs.tsv").rows().forEach(row -> reliefs.add(ThreadRelief.of(row, cited(row))));
         Table.read("stock/tool-steels.tsv").rows().forEach(this::addSteel);
         Table.read("stock/glossary.tsv").rows().forEach(this::addTerm);
     }
@@ -147,7 +151,17 @@ public final class StockCatalogue {
                 .findFirst();
     }
 
-    /** Heads and washers of both series. */
+    /** Grooves of retaining rings, by the shaft or the bore. */
+    public List<RingGroove> circlips() {
+        return List.copyOf(circlips);
+    }
+
+    /** Undercuts behind outside threads, by pitch. */
+    public List<ThreadRelief> reliefs() {
+        return List.copyOf(reliefs);
+    }
+
+    /** Heads and washers. */
     public List<Head> heads() {
         return List.copyOf(heads.values());
     }

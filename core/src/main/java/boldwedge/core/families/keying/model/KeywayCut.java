@@ -5,6 +5,7 @@ import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ToolMaterial;
+import boldwedge.core.mechanics.advice.WideEdgeRake;
 import boldwedge.core.mechanics.cutting.CuttingForce;
 import boldwedge.core.mechanics.rigidity.BarSection;
 import boldwedge.core.mechanics.rigidity.Beam;
@@ -75,7 +76,7 @@ public record KeywayCut(
         double bar = job.barMm().orElse(fittingBar(job));
         KeywayCut first = new KeywayCut(
                 job,
-                job.rakeRad().orElse(rakes(job).chosen()),
+                job.rakeRad().orElse(WideEdgeRake.of(job.work()).chosen()),
                 bar,
                 job.toothOutMm().orElse(job.slot().depthMm() + GAP_MM),
                 job.reachMm().orElse(job.units().marked(job.lengthMm() + RUN_IN_MM + RUN_OUT_MM)),
@@ -122,19 +123,9 @@ public record KeywayCut(
         return strokes(job);
     }
 
-    private static Span rakes(KeywayJob job) {
-        String angles = job.work().angleGroup();
-        boolean grabs = angles.startsWith("brass") || angles.startsWith("bronze") || angles.equals("iron-grey");
-        boolean soft = angles.startsWith("aluminium") || angles.equals("copper") || angles.equals("plastic-soft");
-        double deg = Math.PI / 180;
-        return grabs
-                ? new Span(-2 * deg, 0, 3 * deg)
-                : soft ? new Span(12 * deg, 17 * deg, 20 * deg) : new Span(5 * deg, 8 * deg, 10 * deg);
-    }
-
     /** Rakes for it, radians (custom of the trade). */
     public Span rakeRange() {
-        return rakes(job);
+        return WideEdgeRake.of(job.work());
     }
 
     /** Width that a stroke cuts, mm. */

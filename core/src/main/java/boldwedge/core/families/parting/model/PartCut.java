@@ -4,8 +4,8 @@ import boldwedge.core.families.parting.advice.PartAngles;
 import boldwedge.core.language.stock.Blade;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.mechanics.cutting.EdgePress;
-import boldwedge.core.mechanics.cutting.FlankDamping;
 import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.cutting.PlungeChatter;
 import boldwedge.core.mechanics.cutting.PlungeCut;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.mechanics.rigidity.BladeBeam;
@@ -66,14 +66,6 @@ public record PartCut(
     private static final List<Double> HAND_FEEDS = List.of(0.01, 0.02, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15);
     /** Chosen feeds load nothing beyond this part of what it bears. */
     private static final double LOADED = 0.35;
-
-    /** Damping ratio of a post on its slides, an assumption (machine tools: 2 to 10 %, Weck, Machine Tools vol. 4). */
-    private static final Span DAMPING = new Span(0.03, 0.05, 0.08);
-    /** Frequency at which a post rocks on its slides, Hz: ours (lathes of shops ring at 100 to 300 Hz there; a tap tells). */
-    private static final double POST_HZ = 200;
-
-    /** Tapped at rest a post shows its damping to within this part of it: under a cut its slides are pressed together otherwise. */
-    private static final double TAPPED_WITHIN = 0.15;
 
     /** Part of a post's give, at a usual tool's reach, that is its turning on the slide rather than squeezing down: ours. */
     public static final double TURNING = 0.2;
@@ -220,39 +212,14 @@ public record PartCut(
         private Span quiet(double feed) {
             double perMm = PlungeCut.of(job.work(), press(job), rake, 1, feed, job.leadRad())
                     .directionalNPerMm();
-            double k = 1 / (postGive(job) + work);
-            Span flank = FlankDamping.of(job.work(), relief);
-            Span damping = postDamping(job);
-            double hz = postHz(job);
-            double perSpeed = 60.0 / 1000 / SpeedChoice.surfaceSpeed(rpm, job.diameterMm());
-            return new Span(
-                    quietWidth(k, hz, damping.low(), flank.low() * perSpeed, perMm),
-                    quietWidth(k, hz, damping.chosen(), flank.chosen() * perSpeed, perMm),
-                    quietWidth(k, hz, damping.high(), flank.high() * perSpeed, perMm));
+            return PlungeChatter.quietMm(
+                    job.lathe(),
+                    job.work(),
+                    relief,
+                    postGive(job) + work,
+                    SpeedChoice.surfaceSpeed(rpm, job.diameterMm()),
+                    perMm);
         }
-    }
-
-    /**
-     * The smallest width w of edge with w D = 2 k ζ (1 + ζ), where the flank adds a w to the damping ratio, a = c ω / 2k; infinite when it damps
-     * any width.
-     *
-     * @param k of the mode, N/mm
-     * @param hz of the mode
-     * @param damping ζ without the flank
-     * @param flank c, the flank's damper by width, N·s/mm²
-     * @param perMm D, growth of the push by width, N/mm²
-     */
-    static double quietWidth(double k, double hz, double damping, double flank, double perMm) {
-        if (perMm <= 0) {
-            return Double.POSITIVE_INFINITY;
-        }
-        double a = flank * 2 * Math.PI * hz / (2 * k);
-        double square = 2 * k * a * a;
-        double linear = 2 * k * a * (1 + 2 * damping) - perMm;
-        double constant = 2 * k * damping * (1 + damping);
-        double under = linear * linear - 4 * square * constant;
-        // Of the two roots the smaller, in the form that loses no figures.
-        return linear >= 0 || under < 0 ? Double.POSITIVE_INFINITY : 2 * constant / (-linear + Math.sqrt(under));
     }
 
     /** The coarsest feed that keeps all within bounds; the one that has most in hand when none does. */
@@ -313,22 +280,6 @@ public record PartCut(
             return new BladeBeam(sections, blade.modulusMPa());
         }
         return new BladeBeam(List.of(new Section(length, profile)), blade.modulusMPa());
-    }
-
-    /** Damping ratio of the post on its slides: as it was tapped, or assumed. */
-    public static Span postDamping(PartJob job) {
-        OptionalDouble tapped = job.lathe().slide().rocksDamping();
-        return tapped.isEmpty()
-                ? DAMPING
-                : new Span(
-                        (1 - TAPPED_WITHIN) * tapped.getAsDouble(),
-                        tapped.getAsDouble(),
-                        (1 + TAPPED_WITHIN) * tapped.getAsDouble());
-    }
-
-    /** Frequency at which the post rocks on its slides, Hz: as it was tapped, or assumed. */
-    public static double postHz(PartJob job) {
-        return job.lathe().slide().rocksHz().orElse(POST_HZ);
     }
 
     /**

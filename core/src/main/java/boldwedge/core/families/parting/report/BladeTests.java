@@ -13,6 +13,7 @@ import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.mechanics.cutting.PlungeChatter;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.trial.PushTest;
 import java.util.ArrayList;
@@ -36,8 +37,8 @@ public final class BladeTests implements ToolTests {
                 .map(cut -> new AtRest(
                         cut.down().downMmPerN(),
                         cut.down().downMmPerN() + PartCut.postGive(cut.job()),
-                        PartCut.postHz(cut.job()),
-                        PartCut.postDamping(cut.job()).chosen()));
+                        PlungeChatter.rocksHz(cut.job().lathe()),
+                        PlungeChatter.damping(cut.job().lathe()).chosen()));
     }
 
     @Override

@@ -24,6 +24,7 @@ import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.cutting.CuttingForce;
 import boldwedge.core.mechanics.cutting.FlankDamping;
+import boldwedge.core.mechanics.cutting.PlungeChatter;
 import boldwedge.core.mechanics.cutting.PlungeCut;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.rule.EdgeRules;
@@ -380,8 +381,8 @@ final class PartCutFindings {
         double k = 1 / (PartCut.postGive(job) + cut.workMmPerN());
         double metres = cut.at().getFirst().metresPerMinute();
         double flank = FlankDamping.of(job.work(), cut.reliefRad()).low();
-        Amount damping = number(PartCut.postDamping(job).low());
-        Amount rocks = hertz(PartCut.postHz(job));
+        Amount damping = number(PlungeChatter.damping(job.lathe()).low());
+        Amount rocks = hertz(PlungeChatter.rocksHz(job.lathe()));
         double whole =
                 damping.value() + flank * quiet.low() / (metres * 1000 / 60) * 2 * Math.PI * rocks.value() / (2 * k);
         return List.of(

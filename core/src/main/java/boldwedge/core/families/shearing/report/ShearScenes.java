@@ -6,12 +6,15 @@ import boldwedge.core.families.shearing.model.ShearCut;
 import boldwedge.core.families.shearing.model.ShearJob;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.wedge.ShearEdge;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Drawings of a shear tool and the work that it shaves, to scale. */
 final class ShearScenes {
@@ -24,7 +27,7 @@ final class ShearScenes {
         double free = job.freeMm();
         double before = cut.beforeMm() / 2;
         double jaws = Math.max(0.25 * free, 0.5 * r);
-        double scale = Math.min(80 / (free + jaws), 30 / (2 * r));
+        double scale = Math.min(74 / (free + jaws), 30 / (2 * r));
         SceneBuilder scene = new SceneBuilder("shear-work", "The work and what is shaved");
         scene.place(12 + jaws * scale, 40, scale);
         double from = free - job.lengthMm();
@@ -59,7 +62,7 @@ final class ShearScenes {
         scene.line(Role.CENTRE, -jaws - 3 / scale, 0, free + 4 / scale, 0);
         scene.dimension(from, -r, free, -r, -6);
         scene.dimension(0, -r, free, -r, -15);
-        scene.dimension(free, -r, free, r, -7);
+        scene.dimension(free, -r, free, r, job.hold() == Hold.CHUCK ? -6 : -10);
         scene.place(0, 0, 1);
         double x0 = 12 + jaws * scale;
         double low = 40 - r * scale;
@@ -82,7 +85,7 @@ final class ShearScenes {
         double w = job.bit().widthMm();
         double lean = Math.tan(job.edge().slopeRad());
         double scale = 44 / h;
-        double x0 = 42;
+        double x0 = 24;
         double y0 = 18;
         SceneBuilder scene = new SceneBuilder("shear-edge", "The bit as the work sees it");
         scene.place(x0, y0, scale);
@@ -110,13 +113,14 @@ final class ShearScenes {
             }
         }
         double touch = h - (cut.stretch() - 0.5) * pitch;
-        scene.line(Role.CENTRE, touch * lean - 14 / scale, touch, w + 6 / scale, touch);
+        scene.line(Role.CENTRE, touch * lean + 1 / scale, touch, w + 8 / scale, touch);
         scene.angle(0, 0, Math.PI / 2 - job.edge().slopeRad(), Math.PI / 2, 16);
-        scene.dimension(w, h, w, touch, -5);
+        scene.dimension(w, h, w, touch, 4);
+        plan(scene, cut);
         scene.place(0, 0, 1);
         scene.input(x0 - 1, y0 + 18, Anchor.END, say.angle(job.edge().slopeRad()), SLOPE);
         scene.label(
-                Role.DIMENSION, x0 + w * scale + 7, y0 + (h + touch) / 2 * scale, Anchor.START, say.length(h - touch));
+                Role.DIMENSION, x0 + w * scale + 5, y0 + (h + touch) / 2 * scale, Anchor.START, say.length(h - touch));
         scene.input(4, 5, Anchor.START, "stretch " + cut.stretch(), STRETCH);
         scene.input(
                 40,
@@ -124,9 +128,23 @@ final class ShearScenes {
                 Anchor.START,
                 job.used().isEmpty() ? "none used up" : job.used().size() + " used up",
                 USED);
-        scene.input(
-                x0 + w * scale + 7, y0 + 2, Anchor.START, say.angle(job.edge().frontRad()), FRONT);
+        scene.input(PLAN_X - 2, PLAN_Y + 9, Anchor.START, say.angle(job.edge().frontRad()), FRONT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    private static final double PLAN_X = 80;
+    private static final double PLAN_Y = 44;
+    private static final double PLAN_WIDE = 14;
+
+    /** The bit's end from above, the work over it. */
+    private static void plan(SceneBuilder scene, ShearCut cut) {
+        double fall = Math.tan(cut.job().edge().frontRad());
+        scene.place(PLAN_X, PLAN_Y, PLAN_WIDE);
+        scene.filled(Role.GROUND, Role.EDGE, 0, 0, 1, -fall, 1, -1.1, 0, -1.1);
+        scene.line(Role.WORK, -0.2, 0, 1.3, 0);
+        scene.angle(0, 0, -cut.job().edge().frontRad(), 0, 12);
+        scene.place(0, 0, 1);
+        scene.label(Role.CAPTION, PLAN_X, PLAN_Y - 1.1 * PLAN_WIDE - 4, Anchor.START, "from above");
     }
 
     /** More stretches than this are told apart by their marks alone. */
@@ -151,7 +169,12 @@ final class ShearScenes {
         double foot = top - h;
         double lean = Math.tan(edge.slopeRad()) * Math.tan(edge.frontRad());
         double sweep = Math.asin(Math.min(0.98, half / r));
-        scene.arc(Role.WORK, r, 0, r, Math.PI - sweep, Math.PI + sweep);
+        List<Point> rim = rim(r, sweep);
+        List<Point> body = new ArrayList<>(rim);
+        body.add(new Point(44 / scale, rim.getLast().y()));
+        body.add(new Point(44 / scale, rim.getFirst().y()));
+        scene.run(Role.WORK_AREA, true, body);
+        scene.run(Role.WORK, false, rim);
         double back = -26 / scale;
         scene.filled(
                 Role.TOOL,
@@ -172,13 +195,25 @@ final class ShearScenes {
         scene.place(0, 0, 1);
         scene.label(
                 Role.DIMENSION,
-                4,
-                69,
+                x0 - 28,
+                y0 + Math.max(top, 0) * scale + 4,
                 Anchor.START,
                 "top " + say.length(Math.abs(top)) + (top < 0 ? " under centre" : " over centre"));
         scene.input(4, 5, Anchor.START, say.length(cut.depthMm()), DEPTH);
         scene.input(40, 5, Anchor.START, say.feed(cut.cutting().feedMm()), FEED);
         scene.input(74, 5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    private static final int RIM_PARTS = 60;
+
+    /** The near side of the work's circle, its centre a radius to the right, from the top down. */
+    private static List<Point> rim(double r, double sweep) {
+        List<Point> rim = new ArrayList<>();
+        for (int i = 0; i <= RIM_PARTS; i++) {
+            double at = sweep - 2 * sweep * i / RIM_PARTS;
+            rim.add(new Point(r - r * Math.cos(at), r * Math.sin(at)));
+        }
+        return rim;
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.families.parting.entry.PartReader;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.mechanics.cutting.PlungeChatter;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.testing.Shop;
 import java.util.ArrayList;
@@ -108,13 +109,13 @@ class PartingByHandTest {
                         Optional.of(Shop.lathe(Map.of("postRing", "120 Hz", "postDamping", "0.05")))))
                 .cut()
                 .orElseThrow();
-        assertThat(PartCut.postHz(assumed.job())).isEqualTo(200);
-        assertThat(PartCut.postHz(tapped.job())).isEqualTo(120);
-        assertThat(PartCut.postDamping(tapped.job()).chosen()).isEqualTo(0.05);
-        assertThat(PartCut.postDamping(tapped.job()).low())
-                .isGreaterThan(PartCut.postDamping(assumed.job()).low());
-        assertThat(PartCut.postDamping(tapped.job()).high())
-                .isLessThan(PartCut.postDamping(assumed.job()).high());
+        assertThat(PlungeChatter.rocksHz(assumed.job().lathe())).isEqualTo(200);
+        assertThat(PlungeChatter.rocksHz(tapped.job().lathe())).isEqualTo(120);
+        assertThat(PlungeChatter.damping(tapped.job().lathe()).chosen()).isEqualTo(0.05);
+        assertThat(PlungeChatter.damping(tapped.job().lathe()).low())
+                .isGreaterThan(PlungeChatter.damping(assumed.job().lathe()).low());
+        assertThat(PlungeChatter.damping(tapped.job().lathe()).high())
+                .isLessThan(PlungeChatter.damping(assumed.job().lathe()).high());
         // A softly rocking post lets the flank damp less: with the same damping of its slides less is quiet at the
         // most.
         assertThat(tapped.quietMm().chosen()).isLessThan(assumed.quietMm().chosen());
@@ -126,16 +127,16 @@ class PartingByHandTest {
         double k = 20_000;
         double zeta = 0.03;
         double d = 900;
-        assertThat(PartCut.quietWidth(k, 200, zeta, 0, d)).isCloseTo(2 * k * zeta * (1 + zeta) / d, within(1e-9));
+        assertThat(PlungeChatter.quietMm(k, 200, zeta, 0, d)).isCloseTo(2 * k * zeta * (1 + zeta) / d, within(1e-9));
         double flank = 2e-3;
-        double w = PartCut.quietWidth(k, 200, zeta, flank, d);
+        double w = PlungeChatter.quietMm(k, 200, zeta, flank, d);
         double a = flank * 2 * Math.PI * 200 / (2 * k);
         double damped = zeta + a * w;
         assertThat(w * d).isCloseTo(2 * k * damped * (1 + damped), within(1e-6 * w * d));
         assertThat(w).isGreaterThan(2 * k * zeta * (1 + zeta) / d);
         // A flank that damps more than the width adds is quiet at any.
-        assertThat(PartCut.quietWidth(k, 200, zeta, 1, d)).isInfinite();
-        assertThat(PartCut.quietWidth(k, 200, zeta, flank, 0)).isInfinite();
+        assertThat(PlungeChatter.quietMm(k, 200, zeta, 1, d)).isInfinite();
+        assertThat(PlungeChatter.quietMm(k, 200, zeta, flank, 0)).isInfinite();
     }
 
     /** Where the front rubs: clearance less asin(2h/d) less atan(f/πd) is nothing there, and something a little further out. */

@@ -1,0 +1,174 @@
+package boldwedge.core.families.grooving;
+
+import static boldwedge.core.families.grooving.entry.GrooveField.*;
+
+import boldwedge.core.families.grooving.entry.GrooveField;
+import boldwedge.core.families.grooving.entry.GrooveReader;
+import boldwedge.core.families.grooving.model.GrooveCut;
+import boldwedge.core.families.grooving.report.GrooveAnswer;
+import boldwedge.core.families.grooving.report.GrooveTrial;
+import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.ToolKind;
+import boldwedge.core.family.ToolMatch;
+import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.CutPage;
+import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.PrintedCard;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.Sentence;
+import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.SpokenAs.Marked;
+import boldwedge.core.planning.StationPage;
+import boldwedge.core.planning.Told;
+import boldwedge.core.planning.TrialAnswer;
+import boldwedge.core.planning.TrialForm;
+import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.trial.Measured;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Grooves for rings, seals and reliefs, cut with a ground bit: outside, inside, in a face. */
+public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
+    private static final List<Entry> BROUGHT = List.of(BIT, TIP, RAKE, FRONT, SIDE, OUTER, CORNER, OUT);
+
+    private static final ToolKind KIND = ToolKind.of(
+                    "groove-bit",
+                    "groove bit",
+                    "Keep the bit",
+                    TIP,
+                    BROUGHT,
+                    List.of(BIT, TIP, RAKE, FRONT, SIDE, CORNER, OUT),
+                    "groove-bit")
+            .drawnIn(Map.of(
+                    OPERATION,
+                    "ring-groove",
+                    PURPOSE,
+                    "own-outside",
+                    AROUND,
+                    "100 mm",
+                    BOTTOM,
+                    "98 mm",
+                    WIDTH,
+                    "30 mm"));
+
+    private static final TrialForm TRIAL = TrialForm.beside("groove")
+            .typed("width", "Width", "measured")
+            .typed("bottom", "Bottom, or depth in a face", "measured")
+            .picked("ring", "Ring or cord", GrooveTrial.Ring.values())
+            .picked("floor", "Floor", GrooveTrial.Floor.values())
+            .picked("sides", "Sides", GrooveTrial.Sides.values())
+            .picked("sound", "Sound", Measured.Sound.values());
+
+    /** Declares it. */
+    public GroovingFamily() {
+        super("grooving", 12, GrooveField.values(), GrooveAnswer.RULES, TRIAL, KIND);
+    }
+
+    @Override
+    public Read<GrooveCut> read(PlanRequest request) {
+        return GrooveReader.cut(request);
+    }
+
+    @Override
+    public Told tell(GrooveCut cut, UnitFormat say) {
+        return GrooveAnswer.tell(cut, say);
+    }
+
+    @Override
+    protected TrialAnswer judge(TrialRequest made) {
+        return GrooveTrial.prove(made);
+    }
+
+    @Override
+    public CutPage page(Read<GrooveCut> read) {
+        String purpose = read.choice(PURPOSE);
+        boolean oring = purpose.startsWith("oring");
+        List<Entry> settings = new ArrayList<>(List.of(TOLERANCE, BESIDE));
+        if (oring) {
+            settings.add(CORD);
+            if (!purpose.equals("oring-face")) {
+                settings.add(GAP);
+            }
+        }
+        if (purpose.equals("thread-relief")) {
+            settings.add(PITCH);
+        }
+        return new CutPage(
+                id(),
+                Sentence.of(
+                        entries(),
+                        "{operation} {grooveFor}, {grooveAround} across, in {material}; {grooveAt} from the jaws, held {hold}, {stickOut} free; on {lathe} with a {grooveBit}."),
+                List.of(
+                        StationPage.of(
+                                        Station.CUT,
+                                        List.of("groove", "groove-stand"),
+                                        List.of("grooveAim", "grooveBottomAt", "grooveDeep"))
+                                .setting(settings.toArray(Entry[]::new)),
+                        StationPage.of(
+                                Station.EDGE,
+                                List.of("groove-bit", "groove"),
+                                List.of("grooveTip", "plunges", "grooveStep")),
+                        StationPage.of(
+                                Station.REACH,
+                                List.of("groove-stand", "groove"),
+                                List.of("quietWidth", "edgeForce", "grooveLeft")),
+                        StationPage.making("Route card")),
+                new PrintedCard(
+                        read.filled("groove for {grooveFor}, {grooveAround} across, {material}; {lathe}, {grooveBit}."),
+                        "groove-bit",
+                        Entry.ids(TIP, SIDE, FRONT, CORNER),
+                        Entry.ids(FEED, SPEED, DWELL)),
+                "groove-bit",
+                List.of(KIND.kept(read)),
+                List.of(),
+                "",
+                Optional.empty());
+    }
+
+    @Override
+    public Optional<SpokenAs> spokenAs() {
+        return Optional.of(new SpokenAs(
+                Map.of(
+                        "ring groove",
+                        "ring-groove",
+                        "groove for",
+                        "ring-groove",
+                        "circlip groove",
+                        "ring-groove",
+                        "o-ring groove",
+                        "ring-groove",
+                        "face groove",
+                        "ring-groove",
+                        "undercut",
+                        "ring-groove",
+                        "thread relief",
+                        "ring-groove",
+                        "snap ring groove",
+                        "ring-groove"),
+                AROUND,
+                AROUND,
+                Optional.empty(),
+                List.of(AROUND, WIDTH),
+                List.of(
+                        new Marked(
+                                AROUND,
+                                List.of("on", "on a", "in", "in a", "diameter", "dia", "bore", "shaft"),
+                                List.of("shaft", "bore", "across", "round", "diameter", "dia")),
+                        new Marked(CORD, List.of("cord"), List.of("cord", "section")),
+                        new Marked(PITCH, List.of("pitch"), List.of("pitch")),
+                        new Marked(BOTTOM, List.of("down to"), List.of("bottom")),
+                        new Marked(DEPTH, List.of("depth"), List.of("deep")),
+                        new Marked(WIDTH, List.of("width"), List.of("wide"))),
+                List.of(MATERIAL, PURPOSE, HOLD),
+                List.of()));
+    }
+
+    @Override
+    public ToolMatch match(PlanRequest cut, Map<String, String> tool) {
+        return ToolMatch.byPlan(this, cut, BROUGHT, List.of(FEED), tool);
+    }
+}

@@ -1,0 +1,201 @@
+package boldwedge.core.families.grooving.report;
+
+import static boldwedge.core.families.grooving.entry.GrooveField.*;
+
+import boldwedge.core.families.grooving.model.Groove;
+import boldwedge.core.families.grooving.model.Groove.Side;
+import boldwedge.core.families.grooving.model.GrooveCut;
+import boldwedge.core.families.grooving.model.GrooveJob;
+import boldwedge.core.language.drawing.Label.Anchor;
+import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Role;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.drawing.SceneBuilder;
+import boldwedge.core.language.measure.UnitFormat;
+
+/** Drawings of a groove and its bit, to scale. */
+final class GrooveScenes {
+    private GrooveScenes() {}
+
+    /** The groove in section with the bit in its first plunge: the surface that it is cut into on top. */
+    static Scene section(GrooveCut cut, UnitFormat say) {
+        Groove groove = cut.job().groove();
+        double b = groove.aimMm();
+        double t = groove.depthMm();
+        double scale = Math.min(40 / b, 22 / t);
+        double land = 14 / scale;
+        double below = Math.min(t, 10 / scale) + 4 / scale;
+        SceneBuilder scene = new SceneBuilder("groove", "The groove in section");
+        double x0 = 50 - b / 2 * scale;
+        double y0 = 44;
+        scene.place(x0, y0, scale);
+        scene.filled(
+                Role.WORK_AREA,
+                Role.WORK,
+                -land,
+                0,
+                0,
+                0,
+                0,
+                -t,
+                b,
+                -t,
+                b,
+                0,
+                b + land,
+                0,
+                b + land,
+                -t - below,
+                -land,
+                -t - below);
+        double w = cut.tipMm();
+        double up = 12 / scale;
+        double lean = Math.tan(cut.sideRad()) * (t + up);
+        scene.filled(Role.GROUND, Role.EDGE, 0, -t, w, -t, w - lean, up, lean, up);
+        scene.line(Role.CUTTING_EDGE, 0, -t, w, -t);
+        for (int i = 1; i < cut.plunges(); i++) {
+            double at = i * cut.stepMm();
+            scene.line(Role.HIDDEN, at, -t, at, 0);
+            scene.line(Role.HIDDEN, at + w, -t, at + w, 0);
+        }
+        scene.dimension(0, 0, b, 0, 15);
+        scene.dimension(b + land * 0.6, 0, b + land * 0.6, -t, 4);
+        scene.place(0, 0, 1);
+        scene.input(50, y0 + 20, Anchor.MIDDLE, say.length(groove.widthMm()), WIDTH);
+        double right = x0 + (b + land) * scale + 2;
+        if (groove.side() == Side.FACE) {
+            scene.input(right, y0 - t / 2 * scale, Anchor.START, say.length(t), DEPTH);
+        } else {
+            scene.label(Role.DIMENSION, right, y0 - t / 2 * scale, Anchor.START, say.length(t));
+            scene.input(50, y0 - (t + below) * scale - 6, Anchor.MIDDLE, say.length(groove.bottomMm()), BOTTOM);
+        }
+        scene.input(4, 5, Anchor.START, say.length(groove.aroundMm()), AROUND);
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** The bit's end as the work sees it, and from its side. */
+    static Scene bit(GrooveCut cut, UnitFormat say) {
+        GrooveJob job = cut.job();
+        double h = job.bit().heightMm();
+        double w = cut.tipMm();
+        double out = cut.outMm();
+        double scale = Math.min(26 / Math.max(h, w), 34 / (out + 0.8 * h));
+        SceneBuilder scene = new SceneBuilder("groove-bit", "The bit, ground");
+        double top = 52;
+        double x0 = 12;
+        scene.place(x0, top, scale);
+        double inner = h * Math.tan(cut.sideRad());
+        double outer = Math.max(inner, h * Math.tan(cut.outerRad()));
+        double foot = w - inner;
+        scene.filled(Role.GROUND, Role.EDGE, 0, 0, w, 0, Math.max(foot, outer), -h, Math.min(outer, foot), -h);
+        scene.line(Role.CUTTING_EDGE, 0, 0, w, 0);
+        scene.dimension(0, 0, w, 0, 4);
+        double side = 58;
+        scene.place(side, top, scale);
+        double back = out + 0.8 * h;
+        double fall = h * Math.tan(job.frontRad());
+        double rise = out * Math.tan(cut.rakeRad());
+        scene.filled(Role.GROUND, Role.EDGE, 0, 0, fall, -h, out, -h, out, Math.min(0, -rise));
+        scene.filled(Role.TOOL, Role.EDGE, out, -h, back, -h, back, 0.08 * h, out, 0.08 * h);
+        scene.line(Role.CUTTING_EDGE, 0, 0, out, Math.min(0, -rise));
+        scene.dimension(0, 0, out, 0, 5);
+        scene.place(0, 0, 1);
+        scene.input(x0 + w * scale / 2, top + 9, Anchor.START, say.length(w), TIP);
+        scene.input(side + out * scale / 2, top + 10, Anchor.START, say.length(out), OUT);
+        scene.label(Role.CAPTION, x0, top - h * scale - 4, Anchor.START, "as the work sees it");
+        scene.label(Role.CAPTION, side, top - h * scale - 4, Anchor.START, "from its side");
+        scene.input(4, 14, Anchor.START, say.angle(cut.sideRad()), SIDE);
+        scene.input(44, 14, Anchor.START, say.angle(job.frontRad()), FRONT);
+        scene.input(80, 14, Anchor.START, say.angle(cut.rakeRad()), RAKE);
+        scene.input(4, 4, Anchor.START, say.length(cut.cornerMm()), CORNER);
+        if (job.groove().side() == Side.FACE) {
+            scene.input(44, 4, Anchor.START, say.angle(cut.outerRad()), OUTER);
+        }
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** The work from its end, and the bit in it. */
+    static Scene stand(GrooveCut cut, UnitFormat say) {
+        GrooveJob job = cut.job();
+        Groove groove = job.groove();
+        double r = groove.aroundMm() / 2;
+        double bottom = groove.bottomMm() / 2;
+        double large = Math.max(r, bottom) * (groove.side() == Side.OUTSIDE ? 1 : 1.15);
+        double scale = 24 / large;
+        SceneBuilder scene = new SceneBuilder("groove-stand", "The bit at the work, seen along it");
+        scene.place(54, 45, scale);
+        switch (groove.side()) {
+            case OUTSIDE -> outside(scene, cut, r, bottom, scale);
+            case INSIDE -> inside(scene, cut, r, bottom, large);
+            case FACE -> face(scene, cut, r, bottom, large);
+        }
+        scene.line(Role.CENTRE, -large - 4 / scale, 0, large + 4 / scale, 0);
+        scene.line(Role.CENTRE, 0, -large - 2 / scale, 0, large + 2 / scale);
+        scene.place(0, 0, 1);
+        scene.input(4, 5, Anchor.START, say.feed(cut.feedMm()), FEED);
+        scene.input(42, 5, Anchor.START, say.rpm(cut.rpm()), SPEED);
+        scene.input(74, 5, Anchor.START, say.number(job.dwell(), 0), DWELL);
+        if (groove.side() == Side.INSIDE) {
+            scene.input(84, 60, Anchor.START, say.length(cut.barMm()), BAR);
+            scene.input(84, 48, Anchor.START, say.length(cut.barReachMm()), BAR_REACH);
+        }
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    private static void outside(SceneBuilder scene, GrooveCut cut, double r, double bottom, double scale) {
+        scene.circle(Role.WORK_AREA, 0, 0, r);
+        scene.circle(Role.WORK, 0, 0, r);
+        scene.circle(Role.HIDDEN, 0, 0, bottom);
+        double h = cut.job().bit().heightMm();
+        double fall = h * Math.tan(cut.job().frontRad());
+        double back = -r - 18 / scale;
+        scene.filled(Role.TOOL, Role.EDGE, -bottom, 0, -bottom - fall, -h, back, -h, back, 0);
+    }
+
+    private static void inside(SceneBuilder scene, GrooveCut cut, double r, double bottom, double large) {
+        scene.circle(Role.WORK_AREA, 0, 0, large);
+        scene.circle(Role.WORK, 0, 0, large);
+        scene.circle(Role.SWEPT, 0, 0, r);
+        scene.circle(Role.WORK, 0, 0, r);
+        scene.circle(Role.HIDDEN, 0, 0, bottom);
+        double bar = cut.barMm() / 2;
+        double at = -bottom + cut.outMm() + bar;
+        scene.circle(Role.TOOL, at, 0, bar);
+        scene.circle(Role.EDGE, at, 0, bar);
+        double half = Math.min(bar * 0.5, cut.job().bit().heightMm() / 2);
+        scene.filled(
+                Role.GROUND,
+                Role.EDGE,
+                -bottom,
+                0,
+                at,
+                0,
+                at,
+                -half,
+                -bottom + half * Math.tan(cut.job().frontRad()) + half * half / bottom,
+                -half);
+    }
+
+    private static void face(SceneBuilder scene, GrooveCut cut, double r, double bottom, double large) {
+        scene.circle(Role.WORK_AREA, 0, 0, large);
+        scene.circle(Role.WORK, 0, 0, large);
+        scene.circle(Role.WORK, 0, 0, r);
+        scene.circle(Role.WORK, 0, 0, bottom);
+        double h = cut.job().bit().heightMm();
+        double w = cut.tipMm();
+        double outer = h * Math.tan(cut.outerRad());
+        double inner = h * Math.tan(cut.sideRad());
+        scene.filled(
+                Role.GROUND,
+                Role.EDGE,
+                -r,
+                0,
+                -r + w,
+                0,
+                -r + Math.max(w - inner, outer),
+                -h,
+                -r + Math.min(outer, w),
+                -h);
+        scene.line(Role.CUTTING_EDGE, -r, 0, -r + w, 0);
+    }
+}
