@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/measure/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["outline"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/measure/read": {
         parameters: {
             query?: never;
@@ -1274,6 +1290,9 @@ export interface components {
             since: string;
             words: string;
         };
+        Drawing: {
+            dxf: string;
+        };
         Drill: {
             /** Format: double */
             diameterMm: number;
@@ -1589,6 +1608,9 @@ export interface components {
             version: number;
             you: string;
         };
+        Outline: {
+            text: string;
+        };
         OwnersEntry: {
             code: string;
             name: string;
@@ -1823,7 +1845,7 @@ export interface components {
         StationPage: {
             card: string;
             keys: string[];
-            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "PUSH_TEST" | "KEEP_GRIND")[];
+            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "PUSH_TEST" | "KEEP_GRIND" | "PROFILE")[];
             picks: string[];
             scenes: string[];
             settings: string[];
@@ -1978,7 +2000,7 @@ export interface components {
             units: "METRIC" | "INCH";
         };
         TrialForm: {
-            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "PUSH_TEST" | "KEEP_GRIND")[];
+            panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "PUSH_TEST" | "KEEP_GRIND" | "PROFILE")[];
             readings: components["schemas"]["ReadingEntry"][];
             scene: string;
         };
@@ -2856,6 +2878,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HeightAnswer"];
+                };
+            };
+        };
+    };
+    outline: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Drawing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Outline"];
                 };
             };
         };

@@ -3,6 +3,7 @@ import type { Panel } from '../api/client';
 import { ForKeepers } from '../people/ForKeepers';
 import { HeightTool } from './HeightTool';
 import { KeepGrind } from './KeepGrind';
+import { ProfileTable } from './ProfileTable';
 import { SetUps } from './SetUps';
 import { PushTest, ToolTests } from './ToolTests';
 
@@ -12,6 +13,7 @@ const PANELS: Record<Panel, ComponentType> = {
   SET_UPS: SetUps,
   TOOL_TESTS: ToolTests,
   PUSH_TEST: PushTest,
+  PROFILE: ProfileTable,
   KEEP_GRIND: () => (
     <ForKeepers>
       <KeepGrind />

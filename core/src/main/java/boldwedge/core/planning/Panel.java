@@ -11,5 +11,7 @@ public enum Panel {
     /** The tool pushed, but not tapped. */
     PUSH_TEST,
     /** What was measured at the grinding, written into a tool's log. */
-    KEEP_GRIND
+    KEEP_GRIND,
+    /** A form's profile as a table of corners, or from a drawing. */
+    PROFILE
 }

@@ -74,9 +74,7 @@ public record PlungeRules(
                 .margin(quiet ? Math.min(1, quietMm.low() / edgeMm - 1) : quietMm.low() / edgeMm - 1)
                 .source("Tlusty; one mode across, damping assumed where no tap told it")
                 .note("One short dwell at the bottom, no more: a wide edge that only rubs begins to sing.");
-        double perMm = PlungeCut.of(work, EdgePress.of(tool, work), rakeRad, 1, feedMm, 0)
-                .directionalNPerMm();
-        finding.step(Working.of("Growth of the push by width", "D = Δ / b", mpa(perMm))
+        finding.step(Working.of("Growth of the push by width", "D = Δ / b", mpa(force.directionalNPerMm() / edgeMm))
                 .with("Δ", "growth of the push with the depth", newtonsPerMm(force.directionalNPerMm()))
                 .with("b", "edge", mm(edgeMm)));
         if (!quiet) {

@@ -48,7 +48,7 @@ final class Jobs {
         boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
-        int kind = random.nextInt(12);
+        int kind = random.nextInt(13);
         if (mill && (kind < 3 || kind == 7 || kind > 9)) {
             kind = 3 + random.nextInt(3);
         }
@@ -64,7 +64,8 @@ final class Jobs {
             case 8 -> seating();
             case 9 -> keying();
             case 10 -> shearing(swing);
-            default -> grooving(swing);
+            case 11 -> grooving(swing);
+            default -> forming(swing);
         }
         UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
         Job plain = Job.of(fields, units, machine, lathe);
@@ -273,5 +274,20 @@ final class Jobs {
         double at = d * log(0.3, 2);
         put("grooveAt", length(at));
         put("stickOut", length(at * log(1.1, 2)));
+    }
+
+    private void forming(double swing) {
+        put("operation", "form");
+        double d = log(10, Math.min(100, 0.5 * swing));
+        double width = log(2, 15);
+        double low = d * log(0.7, 0.95);
+        put(
+                "formProfile",
+                "0 mm " + length(d) + "; " + length(0.3 * width) + " " + length(low) + "; " + length(0.7 * width) + " "
+                        + length(low) + of("", "", " r-" + length(width)) + "; " + length(width) + " " + length(d));
+        double at = d * log(0.3, 2);
+        put("formAt", length(at));
+        put("stickOut", length(at * log(1.1, 2)));
+        put("formRoughed", of("steps", "steps", "solid"));
     }
 }

@@ -114,7 +114,14 @@ final class PairLaws {
                             Help.times("grooveFeed", 0.7, "power", "groove-tip"),
                             Help.set("grooveDwell", "6", "groove-spring"),
                             Help.set("hold", "chuck-and-centre", "groove-spring"),
-                            Help.times("grooveBeside", 1.5, "groove-beside"))));
+                            Help.times("grooveBeside", 1.5, "groove-beside"))),
+            Map.entry(
+                    "forming",
+                    List.of(
+                            Help.times("formFeed", 0.7, "power", "form-neck"),
+                            Help.set("formDwell", "5", "form-spring"),
+                            Help.set("hold", "chuck-and-centre", "form-spring", "chatter"),
+                            Help.set("formSides", "sides", "form-clearance"))));
 
     static final List<Law> ALL = List.of(
             new Law("monotone", "What can only help never harms.", PairLaws::monotone),

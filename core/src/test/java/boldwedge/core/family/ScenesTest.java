@@ -88,6 +88,8 @@ class ScenesTest {
                 "operation=keyway",
                 "operation=keyway;keyBore=60 mm;keyLength=20 mm;keyways=2",
                 "operation=keyway;keyBore=12 mm;keyLength=50 mm;keyWay=pull",
+                "operation=form",
+                "operation=form;formProfile=0 30 mm|3 mm 30 mm|3 mm 24 mm|8 mm 24 mm;material=steel-low-carbon;formRake=10°",
                 "operation=ring-groove",
                 "operation=ring-groove;grooveFor=circlip-bore;grooveAround=47 mm",
                 "operation=ring-groove;grooveFor=oring-face;grooveAround=60 mm;ringCord=5.33 mm",

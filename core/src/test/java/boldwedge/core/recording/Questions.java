@@ -131,6 +131,9 @@ public final class Questions {
         for (int i = 0; i < 60; i++) {
             all.add(GrooveQuestions.grooving(new Questions(random), String.format(Locale.ROOT, "grooving-%03d", i)));
         }
+        for (int i = 0; i < 50; i++) {
+            all.add(FormQuestions.forming(new Questions(random), String.format(Locale.ROOT, "forming-%03d", i)));
+        }
         return all;
     }
 

@@ -1,5 +1,6 @@
 package boldwedge.server.measure;
 
+import boldwedge.core.language.drawing.DxfOutline;
 import boldwedge.core.language.measure.Drill;
 import boldwedge.core.language.measure.DrillTable;
 import boldwedge.core.language.measure.MeasureParser;
@@ -9,11 +10,13 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.planning.HeightReading;
+import boldwedge.core.planning.TypedOutline;
 import boldwedge.server.shop.ShopService;
 import boldwedge.server.web.Refusal;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -58,6 +61,23 @@ class MeasureController {
                         "");
             case Parsed.Wrong<Reading> wrong -> new Read(0, "", "", "", wrong.sentence());
         };
+    }
+
+    /** A drawing whose outline is to be typed: a DXF file in text form. */
+    record Drawing(
+            @NotNull(message = "This part is missing.") String dxf) {}
+
+    /** The outline of a drawing as it would be typed: corners, and the arcs between them. */
+    record Outline(String text) {}
+
+    /** Reads the outline of a drawing. */
+    @PostMapping("/outline")
+    Outline outline(@Valid @RequestBody Drawing drawing) {
+        try {
+            return new Outline(TypedOutline.of(DxfOutline.read(drawing.dxf())));
+        } catch (DxfOutline.Unreadable unreadable) {
+            throw Refusal.wrong("unreadable", Objects.requireNonNull(unreadable.getMessage()));
+        }
     }
 
     /**

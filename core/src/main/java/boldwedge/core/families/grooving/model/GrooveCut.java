@@ -100,7 +100,8 @@ public record GrooveCut(
         int plunges = plunges(aim, most);
         double even = aim / (1 + (plunges - 1) * (1 - OVERLAP));
         double step = job.units() == UnitSystem.METRIC ? 0.1 : 0.127;
-        return Math.min(most, Math.ceil(even / step - 1e-9) * step);
+        // Down to what a micrometer tells apart, so that it is no wider when it is typed.
+        return Math.min(Math.floor(100 * most) / 100, Math.ceil(even / step - 1e-9) * step);
     }
 
     private static int plunges(double aimMm, double tipMm) {
@@ -166,20 +167,20 @@ public record GrooveCut(
     /** Radius of the corners for what it is for, mm (custom of the trade). */
     public Span corners() {
         Groove groove = job.groove();
-        if (groove.purpose().circlip()) {
-            return new Span(0, 0.1, 0.1 * groove.widthMm());
-        }
+        double width = groove.widthMm();
         if (groove.purpose().oring()) {
             return new Span(0.1, 0.3, 0.5);
         }
-        return groove.purpose() == Groove.Purpose.THREAD_RELIEF
-                ? new Span(0.1 * groove.widthMm(), 0.15 * groove.widthMm(), 0.5 * groove.widthMm())
-                : new Span(0, 0.1, 0.5 * groove.widthMm());
+        if (groove.purpose() == Groove.Purpose.THREAD_RELIEF) {
+            return new Span(0.1 * width, 0.15 * width, 0.5 * width);
+        }
+        double most = (groove.purpose().circlip() ? 0.1 : 0.5) * width;
+        return new Span(0, Math.min(0.1, most), most);
     }
 
     /** Edge out of its root, mm. */
     public double outMm() {
-        return job.outMm().orElse(job.units().marked(job.groove().depthMm() + ROOM_MM + 0.5));
+        return job.outMm().orElse(job.units().turned(job.groove().depthMm() + ROOM_MM));
     }
 
     /** Bar that carries the bit inside, mm. */

@@ -2,6 +2,7 @@ package boldwedge.core.families.grooving.report;
 
 import static boldwedge.core.language.measure.Amount.*;
 
+import boldwedge.core.families.grooving.model.Groove;
 import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
@@ -34,7 +35,10 @@ public final class GrooveAnswer {
         Figures f = new Figures(say);
         f.at(Station.CUT);
         f.add("grooveAim", "Width aimed at", mm(cut.job().groove().aimMm()));
-        f.add("grooveBottomAt", "Bottom", mm(cut.job().groove().bottomMm()));
+        f.add(
+                "grooveBottomAt",
+                cut.job().groove().side() == Groove.Side.FACE ? "Inner side" : "Bottom",
+                mm(cut.job().groove().bottomMm()));
         f.add("grooveDeep", "Depth", mm(cut.job().groove().depthMm()));
         f.at(Station.EDGE);
         f.add("grooveTip", "Edge", mm(cut.tipMm()));

@@ -22,8 +22,8 @@ final class GrooveScenes {
         Groove groove = cut.job().groove();
         double b = groove.aimMm();
         double t = groove.depthMm();
-        double scale = Math.min(40 / b, 22 / t);
-        double land = 14 / scale;
+        double scale = Math.min(36 / b, 22 / t);
+        double land = 12 / scale;
         double below = Math.min(t, 10 / scale) + 4 / scale;
         SceneBuilder scene = new SceneBuilder("groove", "The groove in section");
         double x0 = 50 - b / 2 * scale;
@@ -59,10 +59,10 @@ final class GrooveScenes {
             scene.line(Role.HIDDEN, at + w, -t, at + w, 0);
         }
         scene.dimension(0, 0, b, 0, 15);
-        scene.dimension(b + land * 0.6, 0, b + land * 0.6, -t, 4);
+        scene.dimension(b + land, 0, b + land, -t, 4);
         scene.place(0, 0, 1);
         scene.input(50, y0 + 20, Anchor.MIDDLE, say.length(groove.widthMm()), WIDTH);
-        double right = x0 + (b + land) * scale + 2;
+        double right = x0 + (b + land) * scale + 6;
         if (groove.side() == Side.FACE) {
             scene.input(right, y0 - t / 2 * scale, Anchor.START, say.length(t), DEPTH);
         } else {
