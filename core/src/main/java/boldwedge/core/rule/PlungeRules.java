@@ -57,6 +57,7 @@ public record PlungeRules(
     /** Over what the best damping leaves quiet by so much, it sings whatever is done. */
     private static final double HOPELESS = 1.5;
 
+    private static final double WIDE_MM = 5;
     private static final double IN_HAND = 0.25;
     private static final double FAR_OVER = 2;
     private static final double HALF = 0.5;
@@ -103,16 +104,13 @@ public record PlungeRules(
         }
         String least = say.length(quietMm.low());
         if (quiet) {
-            return Written.words(
-                    "Quiet: an edge up to %s does not chatter here; %s of it cuts.", least, say.length(edgeMm));
+            return Written.words("Quiet: an edge up to %s does not chatter here; %s of it cuts.", least, edge());
         }
         return edgeMm < hopeless
                 ? Written.words(
-                        "Listen on the first cut: up to %s of edge is quiet for sure; %s of it cuts.",
-                        least, say.length(edgeMm))
+                        "Listen on the first cut: up to %s of edge is quiet for sure; %s of it cuts.", least, edge())
                 : Written.words(
-                        "It chatters: %s of edge cuts, and over %s is given up here.",
-                        say.length(edgeMm), say.length(hopeless));
+                        "It chatters: %s of edge cuts, and over %s is given up here.", edge(), say.length(hopeless));
     }
 
     /** The power that it takes. */
@@ -183,5 +181,10 @@ public record PlungeRules(
                 .step(EdgeRules.rakeFactor(work, rad(rakeRad), factor))
                 .source(work.source())
                 .build();
+    }
+
+    /** The edge that cuts, as finely as it matters. */
+    private String edge() {
+        return say.length(edgeMm < WIDE_MM ? edgeMm : say.units().turned(edgeMm));
     }
 }

@@ -87,7 +87,7 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
                                 .with(Panel.PROFILE),
                         StationPage.of(
                                         Station.EDGE,
-                                        List.of("form-template", "form-bit", "form-profile"),
+                                        List.of("form-face", "form-template", "form-bit"),
                                         List.of("formOnFace", "formUncorrected", "formLeastClearance"))
                                 .picking(GROUND, SIDES),
                         StationPage.of(

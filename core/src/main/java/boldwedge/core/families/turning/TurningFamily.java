@@ -128,7 +128,9 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                                 Station.EDGE, List.of("bit", "edges-beside"), List.of("betaN", "gammaN", "kappaR")),
                         StationPage.of(
                                         Station.REACH,
-                                        List.of("tool-on-work", "marks", "push-off"),
+                                        read.choice(OPERATION).equals("turn-and-face")
+                                                ? List.of("swing", "tool-on-work", "marks", "push-off")
+                                                : List.of("tool-on-work", "marks", "push-off"),
                                         List.of("speed", "feed", "depth"))
                                 .with(Panel.HEIGHT, Panel.SET_UPS),
                         StationPage.making("Grinding card")

@@ -174,11 +174,9 @@ public record FormCut(
         return job.sideRelieved() ? Math.max(front, SIDE_RELIEF_RAD) : front;
     }
 
-    /** Depth of a corner on the bit, along its face, mm: as it is to be ground. */
-    public double depthOnFaceMm(Corner corner) {
-        return job.corrected()
-                ? correction.alongFaceMm(corner.radiusMm())
-                : corner.radiusMm() - correction.smallestMm();
+    /** Depth on the bit, along its face, of what cuts a radius, mm: as it is to be ground. */
+    public double depthOnFaceMm(double radiusMm) {
+        return job.corrected() ? correction.alongFaceMm(radiusMm) : radiusMm - correction.smallestMm();
     }
 
     /** How far it springs off while it is fed, mm. */

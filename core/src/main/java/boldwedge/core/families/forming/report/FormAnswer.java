@@ -22,12 +22,13 @@ public final class FormAnswer {
     /** All of it but what its rules answer. */
     public static Told tell(FormCut cut, UnitFormat say) {
         Drawn profile = Drawn.of("form-profile", () -> FormScenes.profile(cut, say));
+        Drawn face = Drawn.of("form-face", () -> FormScenes.face(cut, say));
         Drawn template = Drawn.of("form-template", () -> FormScenes.template(cut, say));
         Drawn bit = Drawn.of("form-bit", () -> FormScenes.bit(cut, say));
         return new Told(
                 figures(cut, say).all(),
-                List.of(profile, template, bit),
-                () -> new FormRoute(cut, say, profile.scene(), template.scene(), bit.scene()).steps());
+                List.of(profile, face, template, bit),
+                () -> new FormRoute(cut, say, profile.scene(), face.scene(), template.scene(), bit.scene()).steps());
     }
 
     private static Figures figures(FormCut cut, UnitFormat say) {
@@ -35,7 +36,7 @@ public final class FormAnswer {
         f.at(Station.CUT);
         f.add("formWidth", "Width", mm(cut.job().profile().widthMm()));
         f.add("formDepth", "Depth on a side", mm(cut.job().profile().depthMm()));
-        f.add("formEdge", "Edge", mm(cut.edgeMm()));
+        f.add("formEdge", "Edge", mm(say.units().turned(cut.edgeMm())));
         f.at(Station.EDGE);
         f.add(
                 "formOnFace",

@@ -59,7 +59,7 @@ final class FormFindings {
                         say.length(profile.widthMm()),
                         say.length(2 * profile.smallestMm()),
                         say.length(2 * profile.largestMm()),
-                        say.length(cut.edgeMm()))
+                        say.length(say.units().turned(cut.edgeMm())))
                 .source("As typed")
                 .build();
     }

@@ -11,7 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** How the bit is ground and the form cut, step by step with its reasons. */
-record FormRoute(FormCut cut, UnitFormat say, Scene profile, Scene template, Scene bit) {
+record FormRoute(FormCut cut, UnitFormat say, Scene profile, Scene face, Scene template, Scene bit) {
     List<MakeStep> steps() {
         List<MakeStep> steps = new ArrayList<>(List.of(templates(), rough(), clearance()));
         if (job().sideRelieved()) {
@@ -52,14 +52,14 @@ record FormRoute(FormCut cut, UnitFormat say, Scene profile, Scene template, Sce
         for (int i = 0; i < corners.size(); i++) {
             Corner corner = corners.get(i);
             lines.add((i + 1) + ": " + say.length(corner.xMm() - from) + ", "
-                    + say.length(cut.depthOnFaceMm(corner)) + " ("
+                    + say.length(cut.depthOnFaceMm(corner.radiusMm())) + " ("
                     + say.length(cut.correction().acrossFlankMm(corner.radiusMm())) + ")"
                     + (corner.arcMm() == 0 ? "" : ", by an arc of " + say.length(Math.abs(corner.arcMm()))));
         }
         return MakeStep.of(
                         "profile",
                         "Grind the profile",
-                        template,
+                        face,
                         lines,
                         "Deep in the work is short on the bit: the smallest radius is its foremost point.",
                         "No light between face and template.")

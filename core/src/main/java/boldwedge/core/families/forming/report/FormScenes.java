@@ -57,11 +57,7 @@ final class FormScenes {
         for (int i = 0; i < profile.corners().size() && profile.corners().size() <= MOST_NUMBERED; i++) {
             Corner corner = profile.corners().get(i);
             scene.label(
-                    Role.DIMENSION,
-                    corner.xMm(),
-                    corner.radiusMm() + 2.6 / scale,
-                    Anchor.MIDDLE,
-                    String.valueOf(i + 1));
+                    Role.DIMENSION, corner.xMm(), corner.radiusMm() - 3 / scale, Anchor.MIDDLE, String.valueOf(i + 1));
         }
         if (low <= 0) {
             scene.line(Role.CENTRE, first.xMm() - land - 2 / scale, 0, last.xMm() + land + 2 / scale, 0);
@@ -84,6 +80,50 @@ final class FormScenes {
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
+    /** The bit's face from above, enlarged, with its depths. */
+    static Scene face(FormCut cut, UnitFormat say) {
+        Profile profile = cut.job().profile();
+        double width = profile.widthMm();
+        double deep = cut.depthOnFaceMm(profile.largestMm());
+        double under = Math.max(0.4 * width, deep);
+        double scale = Math.min(56 / width, 38 / (deep + under));
+        SceneBuilder scene = new SceneBuilder("form-face", "Its face from above");
+        double left = profile.corners().getFirst().xMm();
+        double right = profile.corners().getLast().xMm();
+        scene.place(46 - (width / 2 + left) * scale, 56, scale);
+        outline(scene, cut, -deep - under);
+        scene.dimension(left, 0, right, 0, 5);
+        scene.dimension(right, 0, right, -deep, 6);
+        for (int i = 0; i < profile.corners().size() && profile.corners().size() <= MOST_NUMBERED; i++) {
+            Corner corner = profile.corners().get(i);
+            scene.label(
+                    Role.DIMENSION,
+                    corner.xMm(),
+                    -cut.depthOnFaceMm(corner.radiusMm()) - 3.4 / scale,
+                    Anchor.MIDDLE,
+                    String.valueOf(i + 1));
+        }
+        scene.place(0, 0, 1);
+        scene.label(Role.DIMENSION, 46, 63, Anchor.MIDDLE, say.length(width));
+        scene.label(Role.DIMENSION, 54 + width / 2 * scale, 56 - deep / 2 * scale, Anchor.START, say.length(deep));
+        scene.input(4, 5, Anchor.START, say.angle(cut.rakeRad()), RAKE);
+        scene.input(40, 5, Anchor.START, say.angle(cut.job().clearanceRad()), CLEARANCE);
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** The face with its edge, down to its foot. */
+    private static void outline(SceneBuilder scene, FormCut cut, double foot) {
+        List<Piece> pieces = cut.job().profile().pieces();
+        List<Point> face = new ArrayList<>();
+        face.add(onFace(cut, pieces.getFirst().x0(), pieces.getFirst().r0()));
+        pieces.forEach(piece -> face.add(onFace(cut, piece.x1(), piece.r1())));
+        List<Point> bit = new ArrayList<>(face);
+        bit.add(new Point(face.getLast().x(), foot));
+        bit.add(new Point(face.getFirst().x(), foot));
+        scene.filled(Role.GROUND, Role.EDGE, bit);
+        scene.run(Role.CUTTING_EDGE, false, face);
+    }
+
     /** The bit's face from above, to hold against a print: true to size where the plate has room for it. */
     static Scene template(FormCut cut, UnitFormat say) {
         Profile profile = cut.job().profile();
@@ -92,21 +132,10 @@ final class FormScenes {
         double scale = width <= TEMPLATE_WIDE && deep + 6 <= TEMPLATE_HIGH
                 ? 1
                 : Math.min(TEMPLATE_WIDE / width, TEMPLATE_HIGH / (deep + 6));
-        SceneBuilder scene = new SceneBuilder("form-template", "Its face from above, for a template");
+        SceneBuilder scene = new SceneBuilder("form-template", "The template");
         double x0 = 50 - width / 2 * scale;
         scene.place(x0 - profile.corners().getFirst().xMm() * scale, 30, scale);
-        List<Point> face = new ArrayList<>();
-        face.add(onFace(
-                cut,
-                profile.pieces().getFirst().x0(),
-                profile.pieces().getFirst().r0()));
-        profile.pieces().forEach(piece -> face.add(onFace(cut, piece.x1(), piece.r1())));
-        List<Point> bit = new ArrayList<>(face);
-        double foot = -Math.max(8, 0.4 * width);
-        bit.add(new Point(face.getLast().x(), foot));
-        bit.add(new Point(face.getFirst().x(), foot));
-        scene.filled(Role.GROUND, Role.EDGE, bit);
-        scene.run(Role.CUTTING_EDGE, false, face);
+        outline(scene, cut, -Math.max(8, deep + 0.4 * width));
         scene.place(0, 0, 1);
         scene.label(
                 Role.CAPTION,
@@ -119,10 +148,7 @@ final class FormScenes {
 
     /** A place of the profile on the face: what is small on the work stands out of the bit. */
     private static Point onFace(FormCut cut, double x, double radius) {
-        double deep = cut.job().corrected()
-                ? cut.correction().alongFaceMm(radius)
-                : radius - cut.correction().smallestMm();
-        return new Point(x, -deep);
+        return new Point(x, -cut.depthOnFaceMm(radius));
     }
 
     /** The bit from its side at the work. */

@@ -23,6 +23,9 @@ final class ClearanceFindings {
     /** Clearance in use under which the flank soon rubs as it wears, radians. */
     private static final double LEAST_CLEARANCE = Math.toRadians(2);
 
+    /** So near to it a shoulder is square: a hundredth over three millimetres. */
+    static final double SQUARE_RAD = Math.toRadians(0.2);
+
     private final TurningCut cut;
     private final TurningJob job;
     private final UnitFormat say;
@@ -138,7 +141,7 @@ final class ClearanceFindings {
         }
         if (job.operation() == Operation.SHOULDER || job.operation() == Operation.TURN_AND_FACE) {
             double past = -use.sideCuttingEdge();
-            if (past < 0) {
+            if (past < -SQUARE_RAD) {
                 findings.add(Finding.at(Station.REACH, "shoulder", say)
                         .says(
                                 Verdict.WRONG,

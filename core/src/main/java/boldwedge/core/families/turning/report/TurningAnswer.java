@@ -25,6 +25,7 @@ import boldwedge.core.planning.Told;
 import boldwedge.core.rule.LastPass;
 import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
+import java.util.ArrayList;
 import java.util.List;
 
 /** What is said of a turning cut: its rules, figures, drawings and the grinding. */
@@ -37,6 +38,7 @@ public final class TurningAnswer {
                     Station.EDGE,
                     (cut, say) -> List.of(new EdgesBesideWords(cut, cut.beside().edges(), say).told())),
             (cut, say) -> new ClearanceFindings(cut, say).all(),
+            (cut, say) -> new SwingFindings(cut, say).all(),
             (cut, say) -> new CuttingFindings(cut, say).all(),
             (cut, say) -> new SpringFindings(cut, say).all(),
             TurningAnswer::warm,
@@ -46,18 +48,23 @@ public final class TurningAnswer {
 
     /** All of it but what its rules answer. */
     public static Told tell(TurningCut cut, UnitFormat say) {
-        return new Told(
-                figures(cut, say),
-                List.of(
-                        Drawn.of("cut", () -> WorkScenes.cut(cut, say)),
-                        Drawn.of("bit", () -> BitScene.draw(cut, say)),
-                        Drawn.of(
-                                "edges-beside",
-                                () -> EdgesBesideScene.draw(cut, cut.beside().edges(), say)),
-                        Drawn.of("tool-on-work", () -> EdgeScenes.toolOnWork(cut, say)),
-                        Drawn.of("marks", () -> EdgeScenes.marks(cut, say)),
-                        Drawn.of("push-off", () -> WorkScenes.pushOff(cut, say))),
-                () -> new GrindCard(cut, say).steps());
+        return new Told(figures(cut, say), drawings(cut, say), () -> new GrindCard(cut, say).steps());
+    }
+
+    private static List<Drawn> drawings(TurningCut cut, UnitFormat say) {
+        List<Drawn> drawings = new ArrayList<>(List.of(
+                Drawn.of("cut", () -> WorkScenes.cut(cut, say)),
+                Drawn.of("bit", () -> BitScene.draw(cut, say)),
+                Drawn.of(
+                        "edges-beside",
+                        () -> EdgesBesideScene.draw(cut, cut.beside().edges(), say)),
+                Drawn.of("tool-on-work", () -> EdgeScenes.toolOnWork(cut, say)),
+                Drawn.of("marks", () -> EdgeScenes.marks(cut, say)),
+                Drawn.of("push-off", () -> WorkScenes.pushOff(cut, say))));
+        if (cut.job().operation() == Operation.TURN_AND_FACE) {
+            drawings.add(Drawn.of("swing", () -> SwingFindings.scene(cut, say)));
+        }
+        return drawings;
     }
 
     private static Finding passes(TurningCut cut, UnitFormat say) {
