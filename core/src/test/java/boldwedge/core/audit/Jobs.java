@@ -48,8 +48,8 @@ final class Jobs {
         boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
-        int kind = random.nextInt(13);
-        if (mill && (kind < 3 || kind == 7 || kind > 9)) {
+        int kind = random.nextInt(14);
+        if (mill && (kind < 3 || kind == 7 || (kind > 9 && kind < 13))) {
             kind = 3 + random.nextInt(3);
         }
         switch (kind) {
@@ -65,7 +65,8 @@ final class Jobs {
             case 9 -> keying();
             case 10 -> shearing(swing);
             case 11 -> grooving(swing);
-            default -> forming(swing);
+            case 12 -> forming(swing);
+            default -> flyCutting(swing);
         }
         UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
         Job plain = Job.of(fields, units, machine, lathe);
@@ -289,5 +290,15 @@ final class Jobs {
         put("formAt", length(at));
         put("stickOut", length(at * log(1.1, 2)));
         put("formRoughed", of("steps", "steps", "solid"));
+    }
+
+    private void flyCutting(double swing) {
+        put("operation", "fly-cut");
+        double width = log(10, Math.min(150, 0.4 * swing));
+        put("flyWidth", length(width));
+        put("flyLength", length(width * log(0.5, 3)));
+        put("flyBody", length(0.5 * width));
+        put("finish", of(FINISHES));
+        put("flyEdge", of("chamfered", "sharp"));
     }
 }

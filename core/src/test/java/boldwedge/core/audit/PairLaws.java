@@ -121,7 +121,14 @@ final class PairLaws {
                             Help.times("formFeed", 0.7, "power", "form-neck"),
                             Help.set("formDwell", "5", "form-spring"),
                             Help.set("hold", "chuck-and-centre", "form-spring", "chatter"),
-                            Help.set("formSides", "sides", "form-clearance"))));
+                            Help.set("formSides", "sides", "form-clearance"))),
+            Map.entry(
+                    "flycutting",
+                    List.of(
+                            Help.times("flyOut", 0.7, "fly-bit"),
+                            Help.times("flyDepth", 0.7, "fly-bit", "power"),
+                            Help.set("flyScrews", "3", "fly-grip"),
+                            Help.times("flyFeed", 0.7, "finish", "power"))));
 
     static final List<Law> ALL = List.of(
             new Law("monotone", "What can only help never harms.", PairLaws::monotone),

@@ -88,6 +88,8 @@ class ScenesTest {
                 "operation=keyway",
                 "operation=keyway;keyBore=60 mm;keyLength=20 mm;keyways=2",
                 "operation=keyway;keyBore=12 mm;keyLength=50 mm;keyWay=pull",
+                "operation=fly-cut",
+                "operation=fly-cut;flyWidth=120 mm;flySwept=80 mm;flyLength=200 mm;flyTram=0.2 mm;flySeat=10°",
                 "operation=form",
                 "operation=form;formProfile=0 30 mm|3 mm 30 mm|3 mm 24 mm|8 mm 24 mm;material=steel-low-carbon;formRake=10°",
                 "operation=ring-groove",

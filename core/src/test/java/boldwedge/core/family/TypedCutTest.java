@@ -71,6 +71,7 @@ class TypedCutTest {
                 "shear tool copper dia 20, 40 long, between centres | operation=shear finished=20 length=40 material=copper hold=between-centres",
                 "circlip groove on 30 shaft, mild steel | operation=ring-groove grooveFor=circlip-shaft grooveAround=30 material=steel-low-carbon",
                 "o-ring groove in a face 44 across, 3.53 mm cord, aluminium | operation=ring-groove grooveFor=oring-face grooveAround=44 ringCord=3.53_mm material=aluminium-wrought",
+                "fly cut 50 wide, 80 long, aluminium | operation=fly-cut flyWidth=50 flyLength=80 material=aluminium-wrought",
                 "keyway 8 mm wide 3 keyways bore 30 25 long blind cast iron | operation=keyway keyWidth=8_mm keyways=3 keyBore=30 keyLength=25 keyEnd=blind material=iron-grey",
                 "key 1/4 in wide in 1 in bore 1-1/2 long | operation=keyway keyWidth=1/4_in keyBore=1_in keyLength=1-1/2",
                 "harden o1 12 thick 120 long in foil | operation=harden steel=o1 section=12 heatLength=120 wrap=foil",

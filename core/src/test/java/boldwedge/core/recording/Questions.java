@@ -134,6 +134,9 @@ public final class Questions {
         for (int i = 0; i < 50; i++) {
             all.add(FormQuestions.forming(new Questions(random), String.format(Locale.ROOT, "forming-%03d", i)));
         }
+        for (int i = 0; i < 45; i++) {
+            all.add(FlyQuestions.flyCutting(new Questions(random), String.format(Locale.ROOT, "flycutting-%03d", i)));
+        }
         return all;
     }
 

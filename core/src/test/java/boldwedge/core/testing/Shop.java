@@ -73,12 +73,13 @@ public final class Shop {
     }
 
     /**
-     * The lathe of this name: "plain", or "measured", whose stiffness stands on its card, or "inch-screw" and "metric-screw", whose
+     * The lathe of this name: "plain", or "measured", whose stiffness stands on its card, a "mill", or "inch-screw" and "metric-screw", whose
      * lead screw does.
      */
     public static Lathe lathe(String name) {
         return READ.computeIfAbsent(name, known -> switch (known) {
             case "plain" -> lathe(Map.of());
+            case "mill" -> lathe(Map.of("kind", "mill"));
             case "inch-screw", "metric-screw" -> geared(known.startsWith("inch"));
             default -> measured(lathe(Map.of()));
         });
