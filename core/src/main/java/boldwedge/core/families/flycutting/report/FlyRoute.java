@@ -110,7 +110,10 @@ record FlyRoute(FlyCut cut, UnitFormat say, Scene above, Scene head, Scene stand
                                         + say.feed(cut.cutting().feedMm()) + " a turn, "
                                         + (cut.laps() == 1 ? "one lap" : cut.laps() + " laps") + ", about "
                                         + say.time(cut.passMinutes()) + " a pass.",
-                                "Slide and carriage locked but for the one that feeds; feed by hand even, never stop in the cut.",
+                                (job().onSlide()
+                                                ? "Slide and carriage locked but for the one that feeds"
+                                                : "Table locked but for the way that it feeds")
+                                        + "; feed by hand even, never stop in the cut.",
                                 "Louder pass by pass: the bit creeps out. Stop, measure, tighten; touch anew before the last skim."),
                         "The bit is in the work for " + say.share(cut.inTheWork()) + " of a turn, and enters with "
                                 + say.force(cut.blowN()) + ".",

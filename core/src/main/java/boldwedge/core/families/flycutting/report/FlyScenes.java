@@ -20,7 +20,7 @@ final class FlyScenes {
         FlyJob job = cut.job();
         double d = cut.sweptMm();
         double all = job.lengthMm() + 0.6 * d;
-        double scale = Math.min(70 / all, 42 / Math.max(d, job.widthMm()));
+        double scale = Math.min(58 / all, 42 / Math.max(d, job.widthMm()));
         SceneBuilder scene = new SceneBuilder("fly-surface", "The surface, seen from the spindle");
         double x0 = 14 + 0.6 * d * scale;
         double y0 = 42;
@@ -54,7 +54,7 @@ final class FlyScenes {
         scene.place(0, 0, 1);
         scene.input(
                 x0 + job.lengthMm() / 2 * scale, y0 - w * scale - 9, Anchor.MIDDLE, say.length(job.lengthMm()), LENGTH);
-        scene.input(Math.min(88, x0 + job.lengthMm() * scale + 7), y0, Anchor.START, say.length(job.widthMm()), WIDTH);
+        scene.input(x0 + job.lengthMm() * scale + 7, y0, Anchor.START, say.length(job.widthMm()), WIDTH);
         scene.input(4, 68, Anchor.START, say.length(d), SWEPT);
         scene.input(40, 68, Anchor.START, say.length(job.bodyMm()), BODY);
         scene.input(4, 4, Anchor.START, say.length(job.flatMm()), FLAT);
@@ -78,14 +78,14 @@ final class FlyScenes {
         scene.line(Role.CUTTING_EDGE, 0, 0, rake * h * 0.4, h * 0.4);
         scene.line(Role.HIDDEN, 0, 0, w, w * Math.tan(cut.heelRad()));
         scene.angle(0, 0, 0, cut.clearanceRad(), 16);
-        scene.leader(-0.3 * w, 0.8 * h, -8, 0, Anchor.END, "turns");
+        scene.leader(-0.3 * w, 1.15 * h, 9, 0, Anchor.START, "turns this way");
         scene.place(0, 0, 1);
         scene.input(4, 68, Anchor.START, say.angle(cut.reliefRad()), RELIEF);
         scene.input(36, 68, Anchor.START, say.angle(job.rakeRad()), RAKE);
-        scene.input(68, 68, Anchor.START, say.angle(job.seatRad()), SEAT);
-        scene.input(78, 50, Anchor.START, say.length(job.noseMm()), NOSE);
-        scene.input(78, 38, Anchor.START, say.length(job.outMm()), OUT);
-        scene.input(78, 26, Anchor.START, say.number(job.screws(), 0), SCREWS);
+        scene.input(78, 61, Anchor.START, say.angle(job.seatRad()), SEAT);
+        scene.input(78, 48, Anchor.START, say.length(job.noseMm()), NOSE);
+        scene.input(78, 36, Anchor.START, say.length(job.outMm()), OUT);
+        scene.input(78, 24, Anchor.START, say.number(job.screws(), 0), SCREWS);
         scene.label(
                 Role.CAPTION,
                 x0 + w * scale + 2,
@@ -124,18 +124,23 @@ final class FlyScenes {
                 up + thick + tilt,
                 -body - thick * lean,
                 up + thick - tilt);
+        // The bit slants out of the body to its point.
+        double bit = job.bit().heightMm();
+        double root = 0.6 * body;
         scene.filled(
                 Role.GROUND,
                 Role.EDGE,
-                d / 2 - job.bit().widthMm(),
-                up + tilt,
-                d / 2 - job.bit().widthMm(),
-                0.2 * up + tilt,
+                root,
+                up + 0.2 * thick + tilt,
+                d / 2 - 0.7 * bit,
+                0.15 * up + tilt,
                 d / 2,
                 tilt,
                 d / 2,
-                up + tilt);
-        scene.line(Role.CUTTING_EDGE, d / 2 - job.bit().widthMm() * 0.2, 0.05 * up + tilt, d / 2, tilt);
+                0.4 * bit + tilt,
+                root + 0.5 * bit,
+                up + 0.2 * thick + bit + tilt);
+        scene.line(Role.CUTTING_EDGE, d / 2 - 0.7 * bit, 0.15 * up + tilt, d / 2, tilt);
         scene.line(Role.CENTRE, 0, -0.2 * d, -lean * (up + 2 * thick), up + 2 * thick);
         scene.leader(-wide, -0.15 * d, -8, 0, Anchor.END, "fed");
         scene.place(0, 0, 1);
