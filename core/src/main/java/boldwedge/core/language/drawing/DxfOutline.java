@@ -1,5 +1,6 @@
 package boldwedge.core.language.drawing;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -108,14 +109,10 @@ public record DxfOutline(List<Vertex> vertices) {
 
     private static double number(Pair pair) throws Unreadable {
         try {
-            double value = Double.parseDouble(pair.value());
-            if (Double.isFinite(value)) {
-                return value;
-            }
+            return new BigDecimal(pair.value()).doubleValue();
         } catch (NumberFormatException notANumber) {
-            // told below
+            throw new Unreadable("In the DXF file “" + pair.value() + "” stands where a number should.");
         }
-        throw new Unreadable("In the DXF file “" + pair.value() + "” stands where a number should.");
     }
 
     private static Edge line(List<Pair> entity, double unit) throws Unreadable {

@@ -21,12 +21,9 @@ public record Profile(List<Corner> corners) {
      */
     public record Corner(double xMm, double radiusMm, double arcMm) {}
 
-    /**
-     * A short piece of it.
-     *
-     * @param tangentRad its direction from the axis, between −π/2 and π/2
-     */
+    /** A short straight piece of it, from one place and radius to the next. */
     public record Piece(double x0, double r0, double x1, double r1) {
+        /** Its direction from the axis, between −π/2 and π/2. */
         public double tangentRad() {
             return Math.atan2(r1 - r0, x1 - x0);
         }

@@ -87,14 +87,15 @@ final class ShearFindings {
         boolean rough = passes > MOST_PASSES;
         double finer = (MOST_PASSES * cut.depthMm() - job.outOfTrueMm() - ShearCut.BELOW_MM) / ShearCut.RT_OF_RA;
         boolean typedShallow = job.depthMm().isPresent() && cut.depthMm() < ShearCut.DEPTHS_MM.chosen();
+        String words = rough
+                ? Written.words(
+                        "Its marks and what it is out of true want %s off each side: %d passes. Turn it finer first.",
+                        say.length(needs), passes)
+                : Written.words(
+                        "Turn it to %s before, and shave it in %s: that takes its marks and what it is out of true.",
+                        say.length(cut.beforeMm()), passes == 1 ? "one pass" : passes + " passes");
         Finding.Builder finding = Finding.at(Station.CUT, "shear-before", say)
-                .says(
-                        rough ? Verdict.DOUBTFUL : Verdict.FINE,
-                        rough
-                                ? "Its marks and what it is out of true want %s off each side: %s passes. Turn it finer first."
-                                : "Turn it to %s before, and shave it in %s: that takes its marks and what it is out of true.",
-                        rough ? say.length(needs) : say.length(cut.beforeMm()),
-                        rough ? passes : (passes == 1 ? "one pass" : passes + " passes"))
+                .says(rough ? Verdict.DOUBTFUL : Verdict.FINE, words)
                 .margin(rough ? (double) MOST_PASSES / passes - 1 : HALF)
                 .step(Working.of("Off each side", "m · Ra + t + b", mm(needs))
                         .with("m", "marks over Ra", number(ShearCut.RT_OF_RA).assumed())
@@ -160,33 +161,60 @@ final class ShearFindings {
     private Finding angles() {
         double slope = Math.toDegrees(edge.slopeRad());
         double front = Math.toDegrees(edge.frontRad());
-        boolean steep = slope > SLOPES.high() + 1e-9;
-        boolean flat = slope < SLOPES.low() - 1e-9;
-        boolean thin = front > FRONTS.high() + 1e-9;
+        Habit slopes = Habit.of(slope, SLOPES);
+        Habit fronts = Habit.of(front, FRONTS);
         Finding.Builder finding = Finding.at(Station.EDGE, "shear-angles", say)
-                .says(
-                        steep || flat || thin ? Verdict.DOUBTFUL : Verdict.FINE,
-                        steep
-                                ? "A slope of %s leaves the edge thin and soft in its stand; %s to %s is usual."
-                                : flat
-                                        ? "A slope of only %s hardly slices; %s to %s is usual."
-                                        : thin
-                                                ? "A front relieved by %s leaves little behind the edge; %s to %s is usual."
-                                                : "Slope %s, within the usual %s to %s: the edge slants so much that it slices.",
-                        say.angle(steep || flat || !thin ? edge.slopeRad() : edge.frontRad()),
-                        say.angle(Math.toRadians(thin && !steep && !flat ? FRONTS.low() : SLOPES.low())),
-                        say.angle(Math.toRadians(thin && !steep && !flat ? FRONTS.high() : SLOPES.high())))
-                .margin(
-                        steep
-                                ? SLOPES.high() / slope - 1
-                                : flat ? slope / SLOPES.low() - 1 : thin ? FRONTS.high() / front - 1 : HALF)
                 .school("Flatter", "10° to 20°: stronger, lasts longer in steel.", slope <= SLOPES.chosen())
                 .school("Steeper", "20° to 30°: keener, for copper, soft aluminium, plastics.", slope > SLOPES.chosen())
                 .note("Try both on one bar, half and half, and type what each left under Prove.")
                 .source("Custom of the trade");
-        finding.mendUnless(!steep && !flat, "Slope 20°", SLOPE, "20°");
-        finding.mendUnless(!thin, "Front clearance 7°", FRONT, "7°");
-        return finding.build();
+        if (slopes.within() && fronts.high()) {
+            return finding.says(
+                            Verdict.DOUBTFUL,
+                            "A front relieved by %s leaves little behind the edge; %s is usual.",
+                            say.angle(edge.frontRad()),
+                            degrees(FRONTS))
+                    .margin(fronts.margin())
+                    .mend("Front clearance 7°", FRONT, "7°")
+                    .build();
+        }
+        if (!slopes.within()) {
+            return finding.says(
+                            Verdict.DOUBTFUL,
+                            slopes.high()
+                                    ? "A slope of %s leaves the edge thin; %s is usual."
+                                    : "A slope of only %s hardly slices; %s is usual.",
+                            say.angle(edge.slopeRad()),
+                            degrees(SLOPES))
+                    .margin(slopes.margin())
+                    .mend("Slope 20°", SLOPE, "20°")
+                    .build();
+        }
+        return finding.says(
+                        Verdict.FINE,
+                        "Slope %s, within the usual %s: the edge slants so much that it slices.",
+                        say.angle(edge.slopeRad()),
+                        degrees(SLOPES))
+                .margin(HALF)
+                .build();
+    }
+
+    private String degrees(Span span) {
+        return say.angle(Math.toRadians(span.low())) + " to " + say.angle(Math.toRadians(span.high()));
+    }
+
+    /** Where a value lies against what is usual. */
+    private record Habit(boolean high, boolean low, double margin) {
+        static Habit of(double value, Span usual) {
+            boolean high = value > usual.high() + 1e-9;
+            boolean low = value < usual.low() - 1e-9;
+            double out = high ? usual.high() / value - 1 : value / usual.low() - 1;
+            return new Habit(high, low, high || low ? out : HALF);
+        }
+
+        boolean within() {
+            return !high && !low;
+        }
     }
 
     private Finding stretches() {

@@ -62,7 +62,9 @@ class MendsTest {
             PlanAnswer answer = plan(fields);
             for (Finding finding : answer.findings()) {
                 if (finding.verdict().isDoubt()) {
-                    finding.mends().forEach(mend -> tried.add(new Tried(fields, finding, mend)));
+                    finding.mends().stream()
+                            .filter(mend -> !mend.isAtTheMachine())
+                            .forEach(mend -> tried.add(new Tried(fields, finding, mend)));
                 }
             }
         }
