@@ -1,8 +1,12 @@
 package boldwedge.core.family;
 
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.CutEntry;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.planning.Read;
+import boldwedge.core.planning.Told;
 import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
 import boldwedge.core.planning.TrialRequest;
@@ -11,6 +15,8 @@ import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Lessons;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 
 /**
  * A family in the making: what every one declares alike is given at once; how it reads and tells, how its cuts are shown, and what
@@ -21,33 +27,50 @@ import java.util.Map;
 public abstract class DeclaredFamily<C> implements ToolFamily<C> {
     private final String id;
     private final int place;
-    private final List<CutEntry<C>> fields;
-    private final List<Rule<C>> rules;
-    private final TrialForm trial;
+    private final Asks<C> asks;
+    private final Says<C> says;
+    private final Judges judges;
     private final List<ToolKind> kinds;
+
+    /**
+     * What is asked of a cut, and how that is read.
+     *
+     * @param fields in order
+     * @param reader reads a request and works its cut out
+     */
+    public record Asks<C>(List<? extends CutEntry<C>> fields, Function<PlanRequest, Read<C>> reader) {}
+
+    /**
+     * What is said of a cut.
+     *
+     * @param rules what is asked of it
+     * @param teller figures, drawings and the making
+     */
+    public record Says<C>(List<Rule<C>> rules, BiFunction<C, UnitFormat, Told> teller) {}
+
+    /**
+     * How a trial is judged.
+     *
+     * @param form what can be read of it
+     * @param judge judges one that was made as the program had chosen what was left open
+     */
+    public record Judges(TrialForm form, Function<TrialRequest, TrialAnswer> judge) {}
 
     /**
      * Declares a family.
      *
      * @param id its name in the API
      * @param place where it stands among the families
-     * @param fields what it asks, in order
-     * @param rules what is asked of a cut
-     * @param trial what can be read of a trial cut
      * @param kinds what the crib keeps of it; the first is tried when a cut asks which of the shop's tools will do it
      */
-    protected DeclaredFamily(
-            String id, int place, CutEntry<C>[] fields, List<Rule<C>> rules, TrialForm trial, ToolKind... kinds) {
+    protected DeclaredFamily(String id, int place, Asks<C> asks, Says<C> says, Judges judges, ToolKind... kinds) {
         this.id = id;
         this.place = place;
-        this.fields = List.of(fields);
-        this.rules = rules;
-        this.trial = trial;
+        this.asks = asks;
+        this.says = says;
+        this.judges = judges;
         this.kinds = List.of(kinds);
     }
-
-    /** Judges a trial that was made as the program had chosen what was left open. */
-    protected abstract TrialAnswer judge(TrialRequest made);
 
     /** All that such a trial teaches, by what it is about; nothing where this family learns nothing. */
     protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
@@ -66,27 +89,37 @@ public abstract class DeclaredFamily<C> implements ToolFamily<C> {
 
     @Override
     public final List<Entry> entries() {
-        return List.copyOf(fields);
+        return List.copyOf(asks.fields());
     }
 
     @Override
     public final void show(C cut, Chosen chosen) {
-        fields.forEach(field -> field.show(cut, chosen));
+        asks.fields().forEach(field -> field.show(cut, chosen));
+    }
+
+    @Override
+    public final Read<C> read(PlanRequest request) {
+        return asks.reader().apply(request);
+    }
+
+    @Override
+    public final Told tell(C cut, UnitFormat say) {
+        return says.teller().apply(cut, say);
     }
 
     @Override
     public final List<Rule<C>> rules() {
-        return rules;
+        return says.rules();
     }
 
     @Override
     public final TrialForm trial() {
-        return trial;
+        return judges.form();
     }
 
     @Override
     public final TrialAnswer prove(TrialRequest request) {
-        return judge(settled(request));
+        return judges.judge().apply(settled(request));
     }
 
     @Override

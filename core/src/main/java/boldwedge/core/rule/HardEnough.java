@@ -2,11 +2,14 @@ package boldwedge.core.rule;
 
 import static boldwedge.core.language.measure.Amount.number;
 
+import boldwedge.core.language.drawing.InputField;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.Blank;
+import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.language.words.Worded;
@@ -47,6 +50,21 @@ public final class HardEnough {
     }
 
     private HardEnough() {}
+
+    /**
+     * Judges a bit in its work, and offers harder ones of its size.
+     *
+     * @param field where the bit is picked
+     */
+    public static Optional<Finding> of(Blank bit, WorkMaterial work, InputField field, UnitFormat say) {
+        StockCatalogue stock = StockCatalogue.shipped();
+        return of(
+                Edge.of(stock.toolMaterial(bit)),
+                work,
+                say,
+                finding -> stock.harderBlanks(bit)
+                        .forEach(harder -> finding.mend("Take a " + harder.name(), field, harder.id())));
+    }
 
     /**
      * Judges an edge in its work.

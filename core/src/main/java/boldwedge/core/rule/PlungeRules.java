@@ -34,6 +34,7 @@ import java.util.List;
  * @param force on the edge
  * @param quietMm widths that do not chatter at the least, the usual and the best damping
  * @param gives give of work, tool and post, mm/N
+ * @param dwell turns at the bottom without feed
  * @param feeds usual feeds
  * @param fields the family's fields
  * @param narrower what cuts less at a time, the first tried first; none where nothing does
@@ -50,6 +51,7 @@ public record PlungeRules(
         PlungeCut force,
         Span quietMm,
         double gives,
+        int dwell,
         Span feeds,
         Fields fields,
         List<Fix> narrower,
@@ -60,10 +62,12 @@ public record PlungeRules(
     private static final double WIDE_MM = 5;
     private static final double IN_HAND = 0.25;
     private static final double FAR_OVER = 2;
+    private static final int MORE_TURNS = 3;
+    private static final int MOST_TURNS = 8;
     private static final double HALF = 0.5;
 
     /** The family's fields for what a mend types. */
-    public record Fields(Entry speed, Entry feed) {}
+    public record Fields(Entry speed, Entry feed, Entry dwell) {}
 
     /** Whether so wide an edge sings. */
     public Finding chatter() {
@@ -165,6 +169,50 @@ public record PlungeRules(
                 .source("Custom of the trade; smallest chip by the edge’s radius")
                 .mendUnless(!rubs && !heavy, "Feed " + usual, fields.feed(), usual)
                 .build();
+    }
+
+    /**
+     * What springs off while it is fed, and what the turns at the bottom leave of it.
+     *
+     * @param id the finding's
+     * @param borneMm what of it is borne
+     * @param besides what else lessens it, the first tried first
+     */
+    public Finding spring(String id, double borneMm, List<Fix> besides) {
+        double spring = force.springMm(gives);
+        double q = force.leftByATurn(gives);
+        double left = force.leftMm(gives, dwell);
+        double margin = Math.min(1, borneMm / Math.max(left, 1e-9) - 1);
+        Finding.Builder finding = Finding.at(Station.REACH, id, say)
+                .says(
+                        Verdict.of(margin, Verdict.CLOSE),
+                        margin < 0
+                                ? "It springs off by %s; after %s at the bottom %s is left: too shallow, %s is borne."
+                                : "It springs off by %s; after %s at the bottom %s is left.",
+                        say.length(spring),
+                        dwell == 1 ? "a turn" : dwell + " turns",
+                        say.length(left),
+                        say.length(borneMm))
+                .margin(margin)
+                .step(Working.of("Springs off", "Fp · g", mm(spring))
+                        .with("Fp", "against the feed", newtons(Math.max(0, force.thrustN())))
+                        .with("g", "give of work, tool and post", mmPerNewton(gives)))
+                .step(Working.of("Left by a turn", "Δ · g / (1 + Δ · g)", number(q))
+                        .with("Δ", "growth of the push with the depth", newtonsPerMm(force.directionalNPerMm()))
+                        .with("g", mmPerNewton(gives)))
+                .step(Working.of("Left after them", "y · q^n", mm(left))
+                        .with("y", mm(spring))
+                        .with("q", number(q))
+                        .with("n", "turns at the bottom", number(dwell)))
+                .source("Balance of push and spring, turn by turn");
+        if (margin < Verdict.CLOSE) {
+            if (dwell < MOST_TURNS) {
+                String more = String.valueOf(Math.min(MOST_TURNS, dwell + MORE_TURNS));
+                finding.mend(more + " turns at the bottom", fields.dwell(), more);
+            }
+            besides.forEach(finding::mend);
+        }
+        return finding.build();
     }
 
     /** The forces on the edge. */

@@ -16,7 +16,6 @@ import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.family.ToolTests;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightEntry;
@@ -29,8 +28,6 @@ import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Derived;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
@@ -104,22 +101,13 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
 
     /** Declares it. */
     public BoringFamily() {
-        super("boring", 2, BoreField.values(), BoreAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<BoreCut> read(PlanRequest request) {
-        return BoreReader.cut(request);
-    }
-
-    @Override
-    public Told tell(BoreCut cut, UnitFormat say) {
-        return BoreAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return BoreTrial.prove(made);
+        super(
+                "boring",
+                2,
+                new Asks<>(List.of(BoreField.values()), BoreReader::cut),
+                new Says<>(BoreAnswer.RULES, BoreAnswer::tell),
+                new Judges(TRIAL, BoreTrial::prove),
+                KIND);
     }
 
     @Override

@@ -11,7 +11,6 @@ import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -21,10 +20,7 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -52,22 +48,13 @@ public final class CounterboringFamily extends DeclaredFamily<CounterboreCut> {
 
     /** Declares it. */
     public CounterboringFamily() {
-        super("counterboring", 6, CounterboreField.values(), CounterboreAnswer.RULES, TRIAL, COUNTERBORE);
-    }
-
-    @Override
-    public Read<CounterboreCut> read(PlanRequest request) {
-        return CounterboreReader.cut(request);
-    }
-
-    @Override
-    public Told tell(CounterboreCut cut, UnitFormat say) {
-        return CounterboreAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return CounterboreTrial.prove(made);
+        super(
+                "counterboring",
+                6,
+                new Asks<>(List.of(CounterboreField.values()), CounterboreReader::cut),
+                new Says<>(CounterboreAnswer.RULES, CounterboreAnswer::tell),
+                new Judges(TRIAL, CounterboreTrial::prove),
+                COUNTERBORE);
     }
 
     @Override

@@ -11,7 +11,6 @@ import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -21,8 +20,6 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
@@ -52,22 +49,13 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
 
     /** Declares it. */
     public DrillingFamily() {
-        super("drilling", 4, DrillField.values(), DrillAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<DrillCut> read(PlanRequest request) {
-        return DrillReader.cut(request);
-    }
-
-    @Override
-    public Told tell(DrillCut cut, UnitFormat say) {
-        return DrillAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return DrillTrial.prove(made);
+        super(
+                "drilling",
+                4,
+                new Asks<>(List.of(DrillField.values()), DrillReader::cut),
+                new Says<>(DrillAnswer.RULES, DrillAnswer::tell),
+                new Judges(TRIAL, DrillTrial::prove),
+                KIND);
     }
 
     @Override

@@ -11,7 +11,6 @@ import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -21,10 +20,7 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -46,22 +42,13 @@ public final class FlyCuttingFamily extends DeclaredFamily<FlyCut> {
 
     /** Declares it. */
     public FlyCuttingFamily() {
-        super("flycutting", 14, FlyField.values(), FlyAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<FlyCut> read(PlanRequest request) {
-        return FlyReader.cut(request);
-    }
-
-    @Override
-    public Told tell(FlyCut cut, UnitFormat say) {
-        return FlyAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return FlyTrial.prove(made);
+        super(
+                "flycutting",
+                14,
+                new Asks<>(List.of(FlyField.values()), FlyReader::cut),
+                new Says<>(FlyAnswer.RULES, FlyAnswer::tell),
+                new Judges(TRIAL, FlyTrial::prove),
+                KIND);
     }
 
     @Override

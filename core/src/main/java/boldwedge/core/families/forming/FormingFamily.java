@@ -11,7 +11,6 @@ import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.Panel;
@@ -22,10 +21,7 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Measured;
 import java.util.List;
 import java.util.Map;
@@ -53,22 +49,13 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
 
     /** Declares it. */
     public FormingFamily() {
-        super("forming", 13, FormField.values(), FormAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<FormCut> read(PlanRequest request) {
-        return FormReader.cut(request);
-    }
-
-    @Override
-    public Told tell(FormCut cut, UnitFormat say) {
-        return FormAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return FormTrial.prove(made);
+        super(
+                "forming",
+                13,
+                new Asks<>(List.of(FormField.values()), FormReader::cut),
+                new Says<>(FormAnswer.RULES, FormAnswer::tell),
+                new Judges(TRIAL, FormTrial::prove),
+                KIND);
     }
 
     @Override

@@ -11,7 +11,6 @@ import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -21,15 +20,14 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Measured;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Grooves for rings, seals and reliefs, cut with a ground bit: outside, inside, in a face. */
 public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
@@ -55,6 +53,20 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
                     WIDTH,
                     "30 mm"));
 
+    /** All that asks for a groove of this kind. */
+    private static final Map<String, String> VERBS = Stream.of(
+                    "ring groove",
+                    "groove for",
+                    "circlip groove",
+                    "circlip",
+                    "snap ring",
+                    "snap ring groove",
+                    "o-ring groove",
+                    "face groove",
+                    "undercut",
+                    "thread relief")
+            .collect(Collectors.toMap(said -> said, said -> "ring-groove"));
+
     private static final TrialForm TRIAL = TrialForm.beside("groove")
             .typed("width", "Width", "measured")
             .typed("bottom", "Bottom, or depth in a face", "measured")
@@ -65,22 +77,13 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
 
     /** Declares it. */
     public GroovingFamily() {
-        super("grooving", 12, GrooveField.values(), GrooveAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<GrooveCut> read(PlanRequest request) {
-        return GrooveReader.cut(request);
-    }
-
-    @Override
-    public Told tell(GrooveCut cut, UnitFormat say) {
-        return GrooveAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return GrooveTrial.prove(made);
+        super(
+                "grooving",
+                12,
+                new Asks<>(List.of(GrooveField.values()), GrooveReader::cut),
+                new Says<>(GrooveAnswer.RULES, GrooveAnswer::tell),
+                new Judges(TRIAL, GrooveTrial::prove),
+                KIND);
     }
 
     @Override
@@ -132,23 +135,7 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of(
-                        "ring groove",
-                        "ring-groove",
-                        "groove for",
-                        "ring-groove",
-                        "circlip groove",
-                        "ring-groove",
-                        "o-ring groove",
-                        "ring-groove",
-                        "face groove",
-                        "ring-groove",
-                        "undercut",
-                        "ring-groove",
-                        "thread relief",
-                        "ring-groove",
-                        "snap ring groove",
-                        "ring-groove"),
+                VERBS,
                 AROUND,
                 AROUND,
                 Optional.empty(),
@@ -156,8 +143,8 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
                 List.of(
                         new Marked(
                                 AROUND,
-                                List.of("on", "on a", "in", "in a", "diameter", "dia", "bore", "shaft"),
-                                List.of("shaft", "bore", "across", "round", "diameter", "dia")),
+                                List.of("on", "on a", "in", "in a", "diameter", "dia", "shaft"),
+                                List.of("shaft", "piston", "across", "round", "diameter", "dia")),
                         new Marked(CORD, List.of("cord"), List.of("cord", "section")),
                         new Marked(PITCH, List.of("pitch"), List.of("pitch")),
                         new Marked(BOTTOM, List.of("down to"), List.of("bottom")),

@@ -12,7 +12,6 @@ import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -22,10 +21,7 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -54,22 +50,13 @@ public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
 
     /** Declares it. */
     public HardeningFamily() {
-        super("hardening", 7, HeatField.values(), HeatAnswer.RULES, TRIAL, RECIPE);
-    }
-
-    @Override
-    public Read<HeatLoad> read(PlanRequest request) {
-        return HeatReader.cut(request);
-    }
-
-    @Override
-    public Told tell(HeatLoad load, UnitFormat say) {
-        return HeatAnswer.tell(load, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return HeatTrial.prove(made);
+        super(
+                "hardening",
+                7,
+                new Asks<>(List.of(HeatField.values()), HeatReader::cut),
+                new Says<>(HeatAnswer.RULES, HeatAnswer::tell),
+                new Judges(TRIAL, HeatTrial::prove),
+                RECIPE);
     }
 
     @Override

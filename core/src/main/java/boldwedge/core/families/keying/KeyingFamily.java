@@ -11,7 +11,6 @@ import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -21,10 +20,7 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -55,22 +51,13 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
 
     /** Declares it. */
     public KeyingFamily() {
-        super("keying", 10, KeywayField.values(), KeywayAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<KeywayCut> read(PlanRequest request) {
-        return KeywayReader.cut(request);
-    }
-
-    @Override
-    public Told tell(KeywayCut cut, UnitFormat say) {
-        return KeywayAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return KeywayTrial.prove(made);
+        super(
+                "keying",
+                10,
+                new Asks<>(List.of(KeywayField.values()), KeywayReader::cut),
+                new Says<>(KeywayAnswer.RULES, KeywayAnswer::tell),
+                new Judges(TRIAL, KeywayTrial::prove),
+                KIND);
     }
 
     @Override

@@ -30,10 +30,7 @@ import boldwedge.core.planning.SetUps;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.BladeLife;
 import boldwedge.core.trial.Measured;
 import java.util.ArrayList;
@@ -137,22 +134,14 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
 
     /** Declares it. */
     public PartingFamily() {
-        super("parting", 3, PartField.values(), PartAnswer.RULES, TRIAL, BLADE_KIND, HOLDER_KIND);
-    }
-
-    @Override
-    public Read<PartCut> read(PlanRequest request) {
-        return PartReader.cut(request);
-    }
-
-    @Override
-    public Told tell(PartCut cut, UnitFormat say) {
-        return PartAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return PartTrial.prove(made);
+        super(
+                "parting",
+                3,
+                new Asks<>(List.of(PartField.values()), PartReader::cut),
+                new Says<>(PartAnswer.RULES, PartAnswer::tell),
+                new Judges(TRIAL, PartTrial::prove),
+                BLADE_KIND,
+                HOLDER_KIND);
     }
 
     @Override

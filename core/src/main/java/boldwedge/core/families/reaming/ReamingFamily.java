@@ -13,7 +13,6 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -23,8 +22,6 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
@@ -74,22 +71,13 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
 
     /** Declares it. */
     public ReamingFamily() {
-        super("reaming", 5, ReamField.values(), ReamAnswer.RULES, TRIAL, REAMER);
-    }
-
-    @Override
-    public Read<ReamCut> read(PlanRequest request) {
-        return ReamReader.cut(request);
-    }
-
-    @Override
-    public Told tell(ReamCut cut, UnitFormat say) {
-        return ReamAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return ReamTrial.prove(made);
+        super(
+                "reaming",
+                5,
+                new Asks<>(List.of(ReamField.values()), ReamReader::cut),
+                new Says<>(ReamAnswer.RULES, ReamAnswer::tell),
+                new Judges(TRIAL, ReamTrial::prove),
+                REAMER);
     }
 
     @Override

@@ -12,7 +12,6 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -22,10 +21,7 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -53,22 +49,13 @@ public final class SeatingFamily extends DeclaredFamily<InsertPocketCut> {
 
     /** Declares it. */
     public SeatingFamily() {
-        super("seating", 9, InsertPocketField.values(), InsertPocketAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<InsertPocketCut> read(PlanRequest request) {
-        return InsertPocketReader.cut(request);
-    }
-
-    @Override
-    public Told tell(InsertPocketCut cut, UnitFormat say) {
-        return InsertPocketAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return InsertPocketTrial.prove(made);
+        super(
+                "seating",
+                9,
+                new Asks<>(List.of(InsertPocketField.values()), InsertPocketReader::cut),
+                new Says<>(InsertPocketAnswer.RULES, InsertPocketAnswer::tell),
+                new Judges(TRIAL, InsertPocketTrial::prove),
+                KIND);
     }
 
     @Override

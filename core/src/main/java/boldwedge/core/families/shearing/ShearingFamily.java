@@ -13,7 +13,6 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.PlanRequest;
@@ -23,10 +22,7 @@ import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Measured;
 import java.util.List;
 import java.util.Map;
@@ -50,22 +46,13 @@ public final class ShearingFamily extends DeclaredFamily<ShearCut> {
 
     /** Declares it. */
     public ShearingFamily() {
-        super("shearing", 11, ShearField.values(), ShearAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<ShearCut> read(PlanRequest request) {
-        return ShearReader.cut(request);
-    }
-
-    @Override
-    public Told tell(ShearCut cut, UnitFormat say) {
-        return ShearAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return ShearTrial.prove(made);
+        super(
+                "shearing",
+                11,
+                new Asks<>(List.of(ShearField.values()), ShearReader::cut),
+                new Says<>(ShearAnswer.RULES, ShearAnswer::tell),
+                new Judges(TRIAL, ShearTrial::prove),
+                KIND);
     }
 
     @Override

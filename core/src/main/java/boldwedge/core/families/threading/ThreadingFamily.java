@@ -18,7 +18,6 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.ThreadCall;
 import boldwedge.core.language.measure.ThreadText;
-import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.thread.IsoThreadLimits.ThreadClass;
 import boldwedge.core.mechanics.thread.UnifiedThreadLimits;
@@ -33,10 +32,7 @@ import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Called;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
-import boldwedge.core.planning.TrialRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -69,22 +65,13 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
 
     /** Declares it. */
     public ThreadingFamily() {
-        super("threading", 8, ThreadField.values(), ThreadAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<ThreadCut> read(PlanRequest request) {
-        return ThreadReader.cut(request);
-    }
-
-    @Override
-    public Told tell(ThreadCut cut, UnitFormat say) {
-        return ThreadAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return ThreadTrial.prove(made);
+        super(
+                "threading",
+                8,
+                new Asks<>(List.of(ThreadField.values()), ThreadReader::cut),
+                new Says<>(ThreadAnswer.RULES, ThreadAnswer::tell),
+                new Judges(TRIAL, ThreadTrial::prove),
+                KIND);
     }
 
     @Override

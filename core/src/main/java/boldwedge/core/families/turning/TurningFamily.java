@@ -29,8 +29,6 @@ import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Derived;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
-import boldwedge.core.planning.Told;
-import boldwedge.core.planning.TrialAnswer;
 import boldwedge.core.planning.TrialForm;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.Calibration;
@@ -71,22 +69,13 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
 
     /** Declares it. */
     public TurningFamily() {
-        super("turning", 1, TurningField.values(), TurningAnswer.RULES, TRIAL, KIND);
-    }
-
-    @Override
-    public Read<TurningCut> read(PlanRequest request) {
-        return TurningReader.cut(request);
-    }
-
-    @Override
-    public Told tell(TurningCut cut, UnitFormat say) {
-        return TurningAnswer.tell(cut, say);
-    }
-
-    @Override
-    protected TrialAnswer judge(TrialRequest made) {
-        return TurningTrial.prove(made);
+        super(
+                "turning",
+                1,
+                new Asks<>(List.of(TurningField.values()), TurningReader::cut),
+                new Says<>(TurningAnswer.RULES, TurningAnswer::tell),
+                new Judges(TRIAL, TurningTrial::prove),
+                KIND);
     }
 
     @Override

@@ -51,4 +51,20 @@ public record PlungeCut(double cuttingN, double thrustN, double sideN, double di
     public double powerWatt(double surfaceSpeed) {
         return cuttingN * surfaceSpeed / 60;
     }
+
+    /** How far work and tool spring apart under the thrust, mm, where they give so much for a newton. */
+    public double springMm(double giveMmPerN) {
+        return Math.max(0, thrustN) * giveMmPerN;
+    }
+
+    /** Share of what is left standing that each turn without feed leaves: D g / (1 + D g), the balance of push and spring. */
+    public double leftByATurn(double giveMmPerN) {
+        double growth = directionalNPerMm * giveMmPerN;
+        return growth / (1 + growth);
+    }
+
+    /** What stands after so many turns without feed, mm. */
+    public double leftMm(double giveMmPerN, int turns) {
+        return springMm(giveMmPerN) * Math.pow(leftByATurn(giveMmPerN), turns);
+    }
 }

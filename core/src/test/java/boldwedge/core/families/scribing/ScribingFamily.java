@@ -68,14 +68,13 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
         super(
                 "scribing",
                 Integer.MAX_VALUE,
-                ScribingField.values(),
-                List.of((line, say) -> List.of(press(line, say))),
-                TRIAL,
+                new Asks<>(List.of(ScribingField.values()), ScribingFamily::scribed),
+                new Says<>(List.of((line, say) -> List.of(press(line, say))), ScribingFamily::told),
+                new Judges(TRIAL, ScribingFamily::judged),
                 KIND);
     }
 
-    @Override
-    public Read<ScribedLine> read(PlanRequest request) {
+    private static Read<ScribedLine> scribed(PlanRequest request) {
         Reader reader = new Reader(request);
         return new Read<>(reader.states(), reader.line());
     }
@@ -97,8 +96,7 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
         }
     }
 
-    @Override
-    public Told tell(ScribedLine line, UnitFormat say) {
+    private static Told told(ScribedLine line, UnitFormat say) {
         Figures figures = new Figures(say);
         figures.at(Station.REACH);
         figures.add("press", "Pressed with", newtons(line.pressN()));
@@ -168,11 +166,10 @@ public final class ScribingFamily extends DeclaredFamily<ScribedLine> {
                 Optional.empty());
     }
 
-    @Override
-    protected TrialAnswer judge(TrialRequest request) {
+    private static TrialAnswer judged(TrialRequest request) {
         TrialReader reader = new TrialReader(request);
         OptionalDouble width = reader.value("width", "Width of the line", new Limits(Quantity.LENGTH, 0.001, 5));
-        Optional<ScribedLine> line = read(request.plan()).cut();
+        Optional<ScribedLine> line = scribed(request.plan()).cut();
         if (reader.hasErrors() || width.isEmpty() || line.isEmpty()) {
             return reader.stopped("Type how wide the line came out.");
         }

@@ -16,7 +16,6 @@ import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.rigidity.Bar;
 import boldwedge.core.mechanics.rigidity.BarSection;
 import boldwedge.core.mechanics.rigidity.PushOff;
@@ -57,14 +56,7 @@ final class BoreSizeFindings {
                 new EdgeRules.Fields(
                         SPEED, FEED, DEPTH, job.insert().isPresent() ? Optional.empty() : Optional.of(NOSE_RADIUS)),
                 say);
-        HardEnough.of(
-                        HardEnough.Edge.of(job.tool()),
-                        job.work(),
-                        say,
-                        finding -> StockCatalogue.shipped()
-                                .harderBlanks(job.bit())
-                                .forEach(harder -> finding.mend("Take a " + harder.name(), BIT, harder.id())))
-                .ifPresent(findings::add);
+        HardEnough.of(job.bit(), job.work(), BIT, say).ifPresent(findings::add);
         findings.add(edge.finish());
         findings.add(edge.speed());
         findings.addAll(edge.offLists());

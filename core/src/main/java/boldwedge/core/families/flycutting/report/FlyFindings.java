@@ -12,7 +12,6 @@ import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.rule.EdgeRules;
 import boldwedge.core.rule.HardEnough;
 import java.util.ArrayList;
@@ -43,14 +42,7 @@ final class FlyFindings {
     List<Finding> all() {
         EdgeRules edge = new EdgeRules(cut.cutting(), new EdgeRules.Fields(SPEED, FEED, DEPTH, Optional.of(NOSE)), say);
         List<Finding> findings = new ArrayList<>();
-        HardEnough.of(
-                        HardEnough.Edge.of(job.tool()),
-                        job.work(),
-                        say,
-                        finding -> StockCatalogue.shipped()
-                                .harderBlanks(job.bit())
-                                .forEach(harder -> finding.mend("Take a " + harder.name(), BIT, harder.id())))
-                .ifPresent(findings::add);
+        HardEnough.of(job.bit(), job.work(), BIT, say).ifPresent(findings::add);
         findings.add(circle());
         findings.add(farEdge());
         findings.add(heel());

@@ -179,20 +179,9 @@ public record FormCut(
         return job.corrected() ? correction.alongFaceMm(radiusMm) : radiusMm - correction.smallestMm();
     }
 
-    /** How far it springs off while it is fed, mm. */
-    public double springMm() {
-        return Math.max(0, force.thrustN()) * givesMmPerN();
-    }
-
-    /** Share of what is left that each turn of dwell leaves. */
-    public double leftByATurn() {
-        double growth = force.directionalNPerMm() * givesMmPerN();
-        return growth / (1 + growth);
-    }
-
     /** Left standing after dwelling, mm on a side. */
     public double leftMm() {
-        return springMm() * Math.pow(leftByATurn(), job.dwell());
+        return force.leftMm(givesMmPerN(), job.dwell());
     }
 
     /** Where the work is thinnest: twist by the cut's torque, MPa, 16 T / (π d³). */

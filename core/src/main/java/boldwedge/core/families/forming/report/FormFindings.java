@@ -11,7 +11,6 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.rule.HardEnough;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,14 +35,7 @@ final class FormFindings {
 
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
-        HardEnough.of(
-                        HardEnough.Edge.of(job.tool()),
-                        job.work(),
-                        say,
-                        finding -> StockCatalogue.shipped()
-                                .harderBlanks(job.bit())
-                                .forEach(harder -> finding.mend("Take a " + harder.name(), BIT, harder.id())))
-                .ifPresent(findings::add);
+        HardEnough.of(job.bit(), job.work(), BIT, say).ifPresent(findings::add);
         findings.add(size());
         findings.add(correction());
         findings.add(clearance());

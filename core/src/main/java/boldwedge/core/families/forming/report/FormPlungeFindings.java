@@ -9,7 +9,6 @@ import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
-import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.mechanics.cutting.CuttingForce;
 import boldwedge.core.mechanics.cutting.EdgePress;
@@ -23,8 +22,6 @@ import java.util.List;
 
 /** What is found of the cut with a form: speed, feed, chatter, power, and what springs. */
 final class FormPlungeFindings {
-    private static final int MORE_TURNS = 2;
-    private static final int MOST_TURNS = 5;
     private static final double DEEP_MM = 1.5;
 
     private final FormCut cut;
@@ -55,7 +52,7 @@ final class FormPlungeFindings {
         findings.add(plunge.chatter());
         findings.add(plunge.power());
         findings.add(begun());
-        findings.add(spring());
+        findings.add(plunge.spring("form-spring", job.formMm() / 2, stiffer()));
         findings.add(forces());
         return findings;
     }
@@ -78,10 +75,23 @@ final class FormPlungeFindings {
                 cut.force(),
                 cut.quietMm(),
                 cut.givesMmPerN(),
+                job.dwell(),
                 FormCut.FEEDS_MM,
-                new PlungeRules.Fields(SPEED, FEED),
+                new PlungeRules.Fields(SPEED, FEED, DWELL),
                 narrower,
                 say);
+    }
+
+    private List<Fix> stiffer() {
+        List<Fix> fixes = new ArrayList<>();
+        if (job.hold() == Hold.CHUCK) {
+            fixes.add(new Fix("Bring the centre up", HOLD, "chuck-and-centre"));
+        }
+        if (cut.feedMm() > FormCut.FEEDS_MM.low() * 1.01) {
+            String finer = say.feed(FormCut.FEEDS_MM.low());
+            fixes.add(new Fix("Feed " + finer, FEED, finer));
+        }
+        return fixes;
     }
 
     /** The plunge's own line of force takes one chip all over; a form's chip thins where it is steep. */
@@ -122,48 +132,5 @@ final class FormPlungeFindings {
                 .source("Custom of the trade")
                 .mendUnless(!solid, "Rough it by steps", ROUGHED, "steps")
                 .build();
-    }
-
-    private Finding spring() {
-        double left = cut.leftMm();
-        double margin = Math.min(1, job.formMm() / 2 / Math.max(left, 1e-9) - 1);
-        Finding.Builder finding = Finding.at(Station.REACH, "form-spring", say)
-                .says(
-                        Verdict.of(margin, Verdict.CLOSE),
-                        margin < 0
-                                ? "It springs off by %s; %s is left after dwelling: more than half of what its radii may be off."
-                                : "It springs off by %s; %s is left after dwelling.",
-                        say.length(cut.springMm()),
-                        say.length(left))
-                .margin(margin)
-                .step(Working.of("Springs off", "Fp · g", mm(cut.springMm()))
-                        .with(
-                                "Fp",
-                                "against the feed",
-                                newtons(Math.max(0, cut.force().thrustN())))
-                        .with("g", "give of work, tool and post", mmPerNewton(cut.givesMmPerN())))
-                .step(Working.of("Left by a turn", "Δ · g / (1 + Δ · g)", number(cut.leftByATurn()))
-                        .with(
-                                "Δ",
-                                "growth of the push with the depth",
-                                newtonsPerMm(cut.force().directionalNPerMm()))
-                        .with("g", mmPerNewton(cut.givesMmPerN())))
-                .step(Working.of("Left after them", "y · q^n", mm(left))
-                        .with("y", mm(cut.springMm()))
-                        .with("q", number(cut.leftByATurn()))
-                        .with("n", "turns at the bottom", number(job.dwell())))
-                .source("Balance of push and spring, turn by turn");
-        if (margin < Verdict.CLOSE) {
-            if (job.dwell() < MOST_TURNS) {
-                String more = String.valueOf(Math.min(MOST_TURNS, job.dwell() + MORE_TURNS));
-                finding.mend(more + " turns at the bottom", DWELL, more);
-            }
-            if (job.hold() == Hold.CHUCK) {
-                finding.mend("Bring the centre up", HOLD, "chuck-and-centre");
-            }
-            String finer = say.feed(FormCut.FEEDS_MM.low());
-            finding.mendUnless(cut.feedMm() <= FormCut.FEEDS_MM.low() * 1.01, "Feed " + finer, FEED, finer);
-        }
-        return finding.build();
     }
 }

@@ -36,6 +36,9 @@ public final class GrooveReader extends FieldReader {
     private static final double BIT_OVER_MM = 1;
 
     private static final double FACE_DEPTH_MM = 0.05;
+    /** Deeper than this share of the diameter it is no groove any more. */
+    private static final double DEEPEST = 0.4;
+
     /** Of the edge's width at most so much may be ground away at the foot of the outer side. */
     private static final double MOST_STANDS_IN = 0.7;
 
@@ -214,11 +217,15 @@ public final class GrooveReader extends FieldReader {
                     purpose.side() == Side.OUTSIDE
                             ? "A groove outside goes below " + length(around) + ": type a smaller bottom."
                             : "A groove in a bore goes beyond " + length(around) + ": type a larger bottom.");
-        } else if (purpose.side() == Side.OUTSIDE && depth > 0.4 * around) {
+        } else if (purpose.side() == Side.OUTSIDE && depth > DEEPEST * around) {
+            boolean cord = purpose.oring() && typed(BOTTOM).isEmpty();
             wrong(
-                    typed(BOTTOM).isPresent() ? BOTTOM : AROUND,
-                    "That leaves hardly any work: go down to " + length(0.2 * around)
-                            + " at the most, or part it off.");
+                    cord ? CORD : typed(BOTTOM).isPresent() ? BOTTOM : AROUND,
+                    cord
+                            ? "So thick a cord leaves hardly any of a shaft of " + length(around) + ": "
+                                    + length(units.turned(DEEPEST * around / (1 - ROUND_SQUEEZE))) + " or less."
+                            : "That leaves hardly any work: go down to " + length((1 - 2 * DEEPEST) * around)
+                                    + " at the most, or part it off.");
         } else if (purpose.side() == Side.FACE && width > around / 2) {
             wrong(
                     WIDTH,
@@ -305,7 +312,7 @@ public final class GrooveReader extends FieldReader {
             wrong(
                     BAR,
                     "A bar of " + length(cut.barMm()) + " with its bit does not come out of a bore of "
-                            + length(groove.aroundMm()) + ": " + length(0.6 * (groove.aroundMm() - groove.depthMm()))
+                            + length(groove.aroundMm()) + ": " + length(0.85 * (groove.aroundMm() - groove.depthMm()))
                             + " does.");
         }
         if (groove.side() == Side.FACE && cut.sweep().standsInMm() > MOST_STANDS_IN * cut.tipMm()) {

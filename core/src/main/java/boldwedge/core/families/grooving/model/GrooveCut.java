@@ -49,7 +49,9 @@ public record GrooveCut(
     /** Wider than this no edge is plunged by choice, mm (ours). */
     private static final double WIDEST_MM = 4;
 
-    private static final double BAR_OF_BORE = 0.6;
+    /** As stout a bar as comes out again with its bit, and room for chips. */
+    private static final double BAR_OF_BORE = 0.85;
+
     private static final double HAND_FEED_MM = 0.03;
     /** Between a bar's clamp and the work, mm (ours). */
     private static final double ROOM_BEFORE_CLAMP_MM = 12;
@@ -230,20 +232,9 @@ public record GrooveCut(
         };
     }
 
-    /** How far it springs apart while it is fed, mm. */
-    public double springMm() {
-        return Math.max(0, force.thrustN()) * givesMmPerN();
-    }
-
-    /** Share of what is left that each turn of dwell leaves: D g / (1 + D g). */
-    public double leftByATurn() {
-        double growth = force.directionalNPerMm() * givesMmPerN();
-        return growth / (1 + growth);
-    }
-
-    /** Left shallow after dwelling, mm. */
+    /** Left standing after dwelling, mm on a side. */
     public double leftMm() {
-        return springMm() * Math.pow(leftByATurn(), job.dwell());
+        return force.leftMm(givesMmPerN(), job.dwell());
     }
 
     /** Of that is borne, mm on a side: half of what the bottom may be off. */

@@ -16,7 +16,6 @@ import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Span;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.rule.HardEnough;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,14 +44,7 @@ final class GrooveFindings {
 
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
-        HardEnough.of(
-                        HardEnough.Edge.of(job.tool()),
-                        job.work(),
-                        say,
-                        finding -> StockCatalogue.shipped()
-                                .harderBlanks(job.bit())
-                                .forEach(harder -> finding.mend("Take a " + harder.name(), BIT, harder.id())))
-                .ifPresent(findings::add);
+        HardEnough.of(job.bit(), job.work(), BIT, say).ifPresent(findings::add);
         findings.add(size());
         if (groove.purpose().circlip() && job.besideMm().isPresent()) {
             findings.add(beside());

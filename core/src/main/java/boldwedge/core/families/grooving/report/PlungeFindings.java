@@ -1,16 +1,12 @@
 package boldwedge.core.families.grooving.report;
 
 import static boldwedge.core.families.grooving.entry.GrooveField.*;
-import static boldwedge.core.language.measure.Amount.*;
 
 import boldwedge.core.families.grooving.model.Groove.Side;
 import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.families.grooving.model.GrooveJob;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
-import boldwedge.core.language.finding.Station;
-import boldwedge.core.language.finding.Verdict;
-import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
@@ -23,8 +19,11 @@ import java.util.List;
 
 /** What is found of the plunge: speed, feed, chatter, power, and what springs. */
 final class PlungeFindings {
-    private static final int MORE_TURNS = 3;
-    private static final int MOST_TURNS = 8;
+    private static final double LEAST_EDGE_MM = 0.5;
+    /** A bar's clamp stands so near to the work at the least, mm. */
+    private static final double NEAREST_MM = 8;
+
+    private static final double STOUTEST = 0.9;
 
     private final GrooveCut cut;
     private final GrooveJob job;
@@ -53,7 +52,7 @@ final class PlungeFindings {
         findings.add(plunge.feed());
         findings.add(plunge.chatter());
         findings.add(plunge.power());
-        findings.add(spring());
+        findings.add(plunge.spring("groove-spring", cut.bearableMm(), stiffer()));
         findings.add(plunge.forces());
         return findings;
     }
@@ -71,61 +70,48 @@ final class PlungeFindings {
                 cut.force(),
                 cut.quietMm(),
                 cut.givesMmPerN(),
+                job.dwell(),
                 GrooveCut.FEEDS_MM,
-                new PlungeRules.Fields(SPEED, FEED),
+                new PlungeRules.Fields(SPEED, FEED, DWELL),
                 narrower(),
                 say);
     }
 
-    /** A narrower edge, and more plunges. */
-    private List<Fix> narrower() {
-        double half = say.units().turned(0.6 * cut.tipMm());
-        return half >= 0.5 && half < cut.tipMm()
-                ? List.of(new Fix(
-                        "Edge " + say.length(half) + ", side by side", TIP, Written.exact(Quantity.LENGTH, half)))
-                : List.of();
+    private List<Fix> stiffer() {
+        List<Fix> fixes = new ArrayList<>();
+        if (job.groove().side() == Side.OUTSIDE && job.hold() == Hold.CHUCK) {
+            fixes.add(new Fix("Bring the centre up", HOLD, "chuck-and-centre"));
+        }
+        fixes.addAll(narrower());
+        return fixes;
     }
 
-    private Finding spring() {
-        double left = cut.leftMm();
-        double margin = Math.min(1, cut.bearableMm() / Math.max(left, 1e-9) - 1);
-        Finding.Builder finding = Finding.at(Station.REACH, "groove-spring", say)
-                .says(
-                        Verdict.of(margin, Verdict.CLOSE),
-                        margin < 0
-                                ? "It springs off by %s; after %s turns at the bottom %s is left: too shallow."
-                                : "It springs off by %s; after %s turns at the bottom %s is left.",
-                        say.length(cut.springMm()),
-                        job.dwell(),
-                        say.length(left))
-                .margin(margin)
-                .step(Working.of("Springs off", "Fp · g", mm(cut.springMm()))
-                        .with(
-                                "Fp",
-                                "against the feed",
-                                newtons(Math.max(0, cut.force().thrustN())))
-                        .with("g", "give of work, tool and post", mmPerNewton(cut.givesMmPerN())))
-                .step(Working.of("Left by a turn", "Δ · g / (1 + Δ · g)", number(cut.leftByATurn()))
-                        .with(
-                                "Δ",
-                                "growth of the push with the depth",
-                                newtonsPerMm(cut.force().directionalNPerMm()))
-                        .with("g", mmPerNewton(cut.givesMmPerN())))
-                .step(Working.of("Left after them", "y · q^n", mm(left))
-                        .with("y", mm(cut.springMm()))
-                        .with("q", number(cut.leftByATurn()))
-                        .with("n", number(job.dwell())))
-                .source("Balance of push and spring, turn by turn");
-        if (margin < Verdict.CLOSE) {
-            if (job.dwell() < MOST_TURNS) {
-                String more = String.valueOf(Math.min(MOST_TURNS, job.dwell() + MORE_TURNS));
-                finding.mend(more + " turns at the bottom", DWELL, more);
+    /** What makes it less at a time, or stiffer: inside the bar first, then a narrower edge and more plunges. */
+    private List<Fix> narrower() {
+        List<Fix> fixes = new ArrayList<>();
+        if (job.groove().side() == Side.INSIDE) {
+            double nearest =
+                    say.units().marked(job.besideMm().orElse(0) + job.groove().widthMm() + NEAREST_MM);
+            if (nearest < 0.9 * cut.barReachMm()) {
+                fixes.add(new Fix(
+                        "Clamp it " + say.length(nearest) + " from the bit",
+                        BAR_REACH,
+                        Written.exact(Quantity.LENGTH, nearest)));
             }
-            if (job.groove().side() == Side.OUTSIDE && job.hold() == Hold.CHUCK) {
-                finding.mend("Bring the centre up", HOLD, "chuck-and-centre");
+            double stout = say.units()
+                    .turned(STOUTEST * (job.groove().aroundMm() - job.groove().depthMm()));
+            if (stout > 1.05 * cut.barMm()) {
+                fixes.add(new Fix("A bar of " + say.length(stout), BAR, Written.exact(Quantity.LENGTH, stout)));
             }
-            narrower().forEach(finding::mend);
         }
-        return finding.build();
+        double half = say.units().turned(0.6 * cut.tipMm());
+        if (half >= LEAST_EDGE_MM && half < cut.tipMm()) {
+            fixes.add(
+                    new Fix("Edge " + say.length(half) + ", side by side", TIP, Written.exact(Quantity.LENGTH, half)));
+        }
+        if (fixes.isEmpty()) {
+            fixes.add(Fix.atTheMachine("Hold tool and work shorter and stouter; it cannot be narrower"));
+        }
+        return fixes;
     }
 }

@@ -5,8 +5,6 @@ import static boldwedge.core.families.turning.entry.TurningField.*;
 import boldwedge.core.families.turning.model.TurningCut;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.Blank;
-import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.wedge.Operation;
 import boldwedge.core.rule.EdgeRules;
 import boldwedge.core.rule.FeedStop;
@@ -30,15 +28,7 @@ final class CuttingFindings {
                 new EdgeRules(cut.cutting(), new EdgeRules.Fields(SPEED, FEED, DEPTH, Optional.of(NOSE_RADIUS)), say);
         boolean shallow = cut.job().depthMm() < cut.signature().noseRadiusMm();
         List<Finding> findings = new ArrayList<>();
-        Blank blank = cut.job().blank();
-        HardEnough.of(
-                        HardEnough.Edge.of(cut.cutting().at().tool()),
-                        cut.job().work(),
-                        say,
-                        finding -> StockCatalogue.shipped()
-                                .harderBlanks(blank)
-                                .forEach(harder -> finding.mend("Take a " + harder.name(), BLANK, harder.id())))
-                .ifPresent(findings::add);
+        HardEnough.of(cut.job().blank(), cut.job().work(), BLANK, say).ifPresent(findings::add);
         findings.add(edge.speed());
         findings.addAll(edge.offLists());
         findings.add(edge.finish(
