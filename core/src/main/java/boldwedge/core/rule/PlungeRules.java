@@ -59,7 +59,7 @@ public record PlungeRules(
     /** Over what the best damping leaves quiet by so much, it sings whatever is done. */
     private static final double HOPELESS = 1.5;
 
-    private static final double WIDE_MM = 5;
+    private static final double FINE_MM = 2;
     private static final double IN_HAND = 0.25;
     private static final double FAR_OVER = 2;
     private static final int MORE_TURNS = 3;
@@ -106,15 +106,16 @@ public record PlungeRules(
         if (Double.isInfinite(quietMm.low())) {
             return "At this rake and speed no width of edge chatters by regeneration.";
         }
-        String least = say.length(quietMm.low());
+        String least = told(quietMm.low());
         if (quiet) {
-            return Written.words("Quiet: an edge up to %s does not chatter here; %s of it cuts.", least, edge());
+            return Written.words("Quiet: an edge up to %s does not chatter here; %s of it cuts.", least, told(edgeMm));
         }
         return edgeMm < hopeless
                 ? Written.words(
-                        "Listen on the first cut: up to %s of edge is quiet for sure; %s of it cuts.", least, edge())
+                        "Listen on the first cut: up to %s of edge is quiet for sure; %s of it cuts.",
+                        least, told(edgeMm))
                 : Written.words(
-                        "It chatters: %s of edge cuts, and over %s is given up here.", edge(), say.length(hopeless));
+                        "It chatters: %s of edge cuts, and over %s is given up here.", told(edgeMm), told(hopeless));
     }
 
     /** The power that it takes. */
@@ -231,8 +232,8 @@ public record PlungeRules(
                 .build();
     }
 
-    /** The edge that cuts, as finely as it matters. */
-    private String edge() {
-        return say.length(edgeMm < WIDE_MM ? edgeMm : say.units().turned(edgeMm));
+    /** A width as finely as it matters. */
+    private String told(double mm) {
+        return say.length(mm < FINE_MM ? say.units().measured(mm) : say.units().turned(mm));
     }
 }

@@ -52,7 +52,7 @@ public final class ProfileText {
         if (!wrong.isEmpty()) {
             throw new Unreadable(wrong);
         }
-        return new Profile(corners);
+        return Profile.through(corners);
     }
 
     private static Corner corner(String text, int number, UnitSystem units) throws Unreadable {
@@ -107,7 +107,7 @@ public final class ProfileText {
                         + " does not reach so far: " + length(chord / 2, units) + " or more.";
             }
         }
-        for (Profile.Piece piece : new Profile(corners).pieces()) {
+        for (Profile.Piece piece : Profile.through(corners).pieces()) {
             if (piece.x1() < piece.x0() - 1e-6) {
                 return "An arc turns back on itself: no bit that is fed straight in cuts that. Take a larger radius.";
             }

@@ -7,8 +7,9 @@ import java.util.List;
  * A form's profile: corners from left to right, joined by lines and arcs, mm. Radii are those of the work.
  *
  * @param corners at least two
+ * @param pieces it in short straight pieces: lines as they are, arcs in thirty-two
  */
-public record Profile(List<Corner> corners) {
+public record Profile(List<Corner> corners, List<Piece> pieces) {
     private static final int ARC_PARTS = 32;
 
     /**
@@ -33,12 +34,8 @@ public record Profile(List<Corner> corners) {
         }
     }
 
-    public Profile {
-        corners = List.copyOf(corners);
-    }
-
-    /** It in short straight pieces: lines as they are, arcs in thirty-two. */
-    public List<Piece> pieces() {
+    /** A profile through these corners. */
+    public static Profile through(List<Corner> corners) {
         List<Piece> pieces = new ArrayList<>();
         for (int i = 1; i < corners.size(); i++) {
             Corner from = corners.get(i - 1);
@@ -49,7 +46,7 @@ public record Profile(List<Corner> corners) {
                 arc(pieces, from, to);
             }
         }
-        return pieces;
+        return new Profile(List.copyOf(corners), List.copyOf(pieces));
     }
 
     private static void arc(List<Piece> pieces, Corner from, Corner to) {
@@ -84,7 +81,7 @@ public record Profile(List<Corner> corners) {
     /** Smallest radius of the work, mm. */
     public double smallestMm() {
         double least = corners.getFirst().radiusMm();
-        for (Piece piece : pieces()) {
+        for (Piece piece : pieces) {
             least = Math.min(least, Math.min(piece.r0(), piece.r1()));
         }
         return least;
@@ -93,7 +90,7 @@ public record Profile(List<Corner> corners) {
     /** Largest radius of the work, mm. */
     public double largestMm() {
         double most = corners.getFirst().radiusMm();
-        for (Piece piece : pieces()) {
+        for (Piece piece : pieces) {
             most = Math.max(most, Math.max(piece.r0(), piece.r1()));
         }
         return most;
@@ -106,12 +103,12 @@ public record Profile(List<Corner> corners) {
 
     /** Whole length of the edge, mm. */
     public double edgeMm() {
-        return pieces().stream().mapToDouble(Piece::lengthMm).sum();
+        return pieces.stream().mapToDouble(Piece::lengthMm).sum();
     }
 
     /** The steepest tangent, radians from the axis, 0 to π/2. */
     public double steepestRad() {
-        return pieces().stream()
+        return pieces.stream()
                 .mapToDouble(piece -> Math.abs(piece.tangentRad()))
                 .max()
                 .orElse(0);

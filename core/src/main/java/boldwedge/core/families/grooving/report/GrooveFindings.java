@@ -29,6 +29,8 @@ final class GrooveFindings {
     private static final double TIP_MPA = 600;
     /** Deeper than so many widths a ground bit is a parting blade. */
     private static final double DEEP = 5;
+    /** Leaning back by so much less than is needed, a side rubs all over. */
+    private static final double RUBS = -0.4;
 
     private final GrooveCut cut;
     private final GrooveJob job;
@@ -207,7 +209,7 @@ final class GrooveFindings {
         double margin = cut.sideRad() / needs - 1;
         return Finding.at(Station.EDGE, "groove-sides", say)
                 .says(
-                        Verdict.of(margin, -1e-9),
+                        margin < RUBS ? Verdict.WRONG : margin < -1e-9 ? Verdict.DOUBTFUL : Verdict.FINE,
                         margin < -1e-9
                                 ? "The sides lean back by %s; they need %s, or they rub the groove wide."
                                 : "Each side leans back by %s and clears; %s is needed.",

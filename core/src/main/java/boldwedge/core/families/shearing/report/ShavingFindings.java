@@ -133,7 +133,7 @@ final class ShavingFindings {
         double push = cutting.force().pushN();
         Finding.Builder finding = Finding.at(Station.REACH, "shear-push", say)
                 .says(
-                        spring > cut.depthMm() ? Verdict.WRONG : Verdict.of(margin, Verdict.CLOSE),
+                        verdict(spring, margin),
                         spring > cut.depthMm()
                                 ? "Its push of %s bends the work away by %s, more than it is to take: it rides over the marks."
                                 : margin < 0
@@ -162,6 +162,14 @@ final class ShavingFindings {
             finding.does("A steady or a follow rest; or a bit with a small nose, and file and polish");
         }
         return finding.build();
+    }
+
+    /** It rides over the marks, or takes less than it is set to. */
+    private Verdict verdict(double spring, double margin) {
+        if (spring > cut.depthMm()) {
+            return Verdict.WRONG;
+        }
+        return margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
     }
 
     private Finding forces() {

@@ -133,7 +133,7 @@ final class ShearScenes {
     }
 
     private static final double PLAN_X = 80;
-    private static final double PLAN_Y = 44;
+    private static final double PLAN_Y = 33;
     private static final double PLAN_WIDE = 14;
 
     /** The bit's end from above, the work over it. */
