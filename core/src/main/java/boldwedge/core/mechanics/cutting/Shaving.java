@@ -1,6 +1,5 @@
 package boldwedge.core.mechanics.cutting;
 
-import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.wedge.ShearEdge;
 import java.util.OptionalDouble;
@@ -41,7 +40,7 @@ public final class Shaving {
     /** Finish that a usual shear tool would likely leave in place of a cut, Ra in mm; nothing where it does not suit or would not better it by half. */
     public static OptionalDouble insteadRaMm(EdgeCut cut, double workRadiusMm) {
         EdgeCut.Situation at = cut.at();
-        if (!suits(at.work()) || at.tool().family() != ToolMaterial.Family.HSS || workRadiusMm <= 0) {
+        if (!suits(at.work()) || workRadiusMm <= 0) {
             return OptionalDouble.empty();
         }
         double arc = new ShearEdge(USUAL_SLOPE_RAD, USUAL_FRONT_RAD, workRadiusMm).arcMm();

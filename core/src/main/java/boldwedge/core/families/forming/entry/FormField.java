@@ -73,8 +73,9 @@ public enum FormField implements CutEntry<FormCut> {
     SPEED(
             Asked.of("speed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000)),
             value(FormCut::rpm)),
-    DWELL(Asked.of("formDwell", "Turns at the bottom", Station.REACH, new Limits(Quantity.RATIO, 0, 50), "1", "1")
-            .orBetter());
+    DWELL(
+            Asked.of("formDwell", "Turns at the bottom", Station.REACH, new Limits(Quantity.RATIO, 0, 50)),
+            value(cut -> cut.job().dwell()));
 
     private final Asked asked;
     private final Shown<FormCut> shown;

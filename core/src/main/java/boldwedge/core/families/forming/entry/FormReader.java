@@ -26,6 +26,11 @@ public final class FormReader extends FieldReader {
     /** A form may be so deep in its bit, over the bit's height. */
     private static final double DEEPEST = 1.2;
 
+    /** Turns at the bottom: so many are always given, and no more than the most, or the edge begins to sing (custom of the trade). */
+    private static final int LEAST_TURNS = 1;
+
+    private static final int MOST_TURNS = 6;
+
     private FormReader(PlanRequest request) {
         super(request);
     }
@@ -33,7 +38,7 @@ public final class FormReader extends FieldReader {
     /** Reads a request and works it out. */
     public static Read<FormCut> cut(PlanRequest request) {
         FormReader reader = new FormReader(request);
-        Optional<FormCut> cut = reader.read().map(FormCut::of);
+        Optional<FormCut> cut = reader.read().map(reader::worked);
         cut.ifPresent(reader::check);
         return new Read<>(reader.states(), reader.hasErrors() ? Optional.empty() : cut);
     }
@@ -68,7 +73,7 @@ public final class FormReader extends FieldReader {
                 .roughed(is(ROUGHED, "steps"))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
-                .dwell((int) Math.rint(value(DWELL)))
+                .dwell(count(DWELL).orElse(LEAST_TURNS))
                 .build());
     }
 
@@ -105,6 +110,11 @@ public final class FormReader extends FieldReader {
                         && DEEPEST * blank.heightMm() >= profile.depthMm())
                 .findFirst()
                 .map(Blank::id);
+    }
+
+    private FormCut worked(FormJob job) {
+        FormCut cut = FormCut.of(job);
+        return typed(DWELL).isPresent() ? cut : cut.dwelling(MOST_TURNS);
     }
 
     private void check(FormCut cut) {

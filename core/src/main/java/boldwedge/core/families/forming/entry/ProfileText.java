@@ -72,8 +72,9 @@ public final class ProfileText {
         boolean rest =
                 !NUMBER.matcher(text).replaceAll("").replaceAll("[,\\s]", "").isEmpty();
         if (values.size() != 2 || rest) {
-            throw new Unreadable("Corner " + number + ", “" + text
-                    + "”: write how far along and the diameter there, as “8 20”; behind an arc its radius, “8 20 r5”.");
+            throw new Unreadable(
+                    "Corner " + number + ", “" + text
+                            + "”: write how far along and the diameter there, as “8 20”; behind an arc its radius, “8 20 r5”. Between corners stands a semicolon.");
         }
         return new Corner(values.get(0), values.get(1) / 2, arc);
     }

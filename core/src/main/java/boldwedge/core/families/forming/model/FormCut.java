@@ -48,6 +48,9 @@ public record FormCut(
 
     private static final double HAND_FEED_MM = 0.03;
 
+    /** Of what is borne so much is left, where the program chooses. */
+    private static final double IN_HAND = 0.8;
+
     /** Works a job out. */
     public static FormCut of(FormJob job) {
         double rake = job.rakeRad().orElse(rake(job));
@@ -177,6 +180,24 @@ public record FormCut(
     /** Depth on the bit, along its face, of what cuts a radius, mm: as it is to be ground. */
     public double depthOnFaceMm(double radiusMm) {
         return job.corrected() ? correction.alongFaceMm(radiusMm) : radiusMm - correction.smallestMm();
+    }
+
+    /** Of what is left that is borne, mm on a side: half of what its radii may be off. */
+    public double bearableMm() {
+        return job.formMm() / 2;
+    }
+
+    private FormCut with(FormJob other) {
+        return new FormCut(other, rakeRad, correction, feedMm, speedChoice, rpm, force, quietMm);
+    }
+
+    /** The same with as many turns at the bottom as what is left wants, from those that it has up to the most. */
+    public FormCut dwelling(int most) {
+        int turns = job.dwell();
+        while (turns < most && force.leftMm(givesMmPerN(), turns) > IN_HAND * bearableMm()) {
+            turns++;
+        }
+        return turns == job.dwell() ? this : with(job.withDwell(turns));
     }
 
     /** Left standing after dwelling, mm on a side. */

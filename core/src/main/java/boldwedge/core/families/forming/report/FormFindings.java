@@ -11,6 +11,7 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.rule.HardEnough;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,7 +62,9 @@ final class FormFindings {
         double all = cut.uncorrectedMm();
         double off = cut.offMm();
         double margin = Math.min(1, job.formMm() / Math.max(off, 1e-9) - 1);
-        String um = say.number(UM * all, all * UM < 10 ? 1 : 0) + " µm";
+        String um = say.units() == UnitSystem.METRIC
+                ? say.number(UM * all, all * UM < 10 ? 1 : 0) + " µm"
+                : say.length(all);
         String words = "No rake: the bit’s profile is the work’s own.";
         if (cut.rakeRad() > 0 && job.corrected()) {
             words = "With a rake of " + say.angle(cut.rakeRad()) + " the work’s own profile would come out up to " + um

@@ -52,7 +52,7 @@ final class FormPlungeFindings {
         findings.add(plunge.chatter());
         findings.add(plunge.power());
         findings.add(begun());
-        findings.add(plunge.spring("form-spring", job.formMm() / 2, stiffer()));
+        findings.add(plunge.spring("form-spring", cut.bearableMm(), stiffer()));
         findings.add(forces());
         return findings;
     }

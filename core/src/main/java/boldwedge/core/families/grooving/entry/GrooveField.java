@@ -78,7 +78,9 @@ public enum GrooveField implements CutEntry<GrooveCut> {
     SPEED(
             Asked.of("speed", "Spindle speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 20000)),
             value(GrooveCut::rpm)),
-    DWELL(Asked.of("grooveDwell", "Turns at the bottom", Station.REACH, new Limits(Quantity.RATIO, 0, 50), "2", "2"));
+    DWELL(
+            Asked.of("grooveDwell", "Turns at the bottom", Station.REACH, new Limits(Quantity.RATIO, 0, 50)),
+            value(cut -> cut.job().dwell()));
 
     private final Asked asked;
     private final Shown<GrooveCut> shown;

@@ -42,6 +42,11 @@ public final class GrooveReader extends FieldReader {
     /** Of the edge's width at most so much may be ground away at the foot of the outer side. */
     private static final double MOST_STANDS_IN = 0.7;
 
+    /** Turns at the bottom: so many are always given, and no more than the most, or the edge begins to sing (custom of the trade). */
+    private static final int LEAST_TURNS = 2;
+
+    private static final int MOST_TURNS = 6;
+
     private GrooveReader(PlanRequest request) {
         super(request);
     }
@@ -49,7 +54,7 @@ public final class GrooveReader extends FieldReader {
     /** Reads a request and works it out. */
     public static Read<GrooveCut> cut(PlanRequest request) {
         GrooveReader reader = new GrooveReader(request);
-        Optional<GrooveCut> cut = reader.read().map(GrooveCut::of);
+        Optional<GrooveCut> cut = reader.read().map(reader::worked);
         cut.ifPresent(reader::check);
         return new Read<>(reader.states(), reader.hasErrors() ? Optional.empty() : cut);
     }
@@ -286,8 +291,13 @@ public final class GrooveReader extends FieldReader {
                 .barReachMm(typed(BAR_REACH))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
-                .dwell((int) Math.rint(value(DWELL)))
+                .dwell(count(DWELL).orElse(LEAST_TURNS))
                 .build();
+    }
+
+    private GrooveCut worked(GrooveJob job) {
+        GrooveCut cut = GrooveCut.of(job);
+        return typed(DWELL).isPresent() ? cut : cut.dwelling(MOST_TURNS);
     }
 
     private void check(GrooveCut cut) {

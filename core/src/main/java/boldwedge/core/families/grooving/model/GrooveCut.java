@@ -58,6 +58,9 @@ public record GrooveCut(
 
     private static final double STEEL_MPA = 205_000;
 
+    /** Of what is borne so much is left, where the program chooses. */
+    private static final double IN_HAND = 0.8;
+
     /** Works a job out. */
     public static GrooveCut of(GrooveJob job) {
         double rake = job.rakeRad().orElse(WideEdgeRake.of(job.work()).chosen());
@@ -230,6 +233,19 @@ public record GrooveCut(
                         .complianceAt(job.atMm());
             case INSIDE -> post + Beam.cantilever(barReachMm(job), STEEL_MPA * Beam.round(barMm(job)));
         };
+    }
+
+    private GrooveCut with(GrooveJob other) {
+        return new GrooveCut(other, rakeRad, tipMm, feedMm, speedChoice, rpm, force, quietMm);
+    }
+
+    /** The same with as many turns at the bottom as what is left wants, from those that it has up to the most. */
+    public GrooveCut dwelling(int most) {
+        int turns = job.dwell();
+        while (turns < most && force.leftMm(givesMmPerN(), turns) > IN_HAND * bearableMm()) {
+            turns++;
+        }
+        return turns == job.dwell() ? this : with(job.withDwell(turns));
     }
 
     /** Left standing after dwelling, mm on a side. */

@@ -231,11 +231,11 @@ final class ShearFindings {
                                 ? "All %s stretches of the edge are used up: grind the front."
                                 : dull
                                         ? "Stretch %s is used up; %s."
-                                        : "It cuts with stretch %s of %s, %s; the bit’s top %s over centre.",
+                                        : "It cuts with stretch %s of %s, %s; the bit’s top %s.",
                         none ? cut.stretches() : cut.stretch(),
                         dull ? left : cut.stretches(),
                         left,
-                        say.length(cut.topMm()))
+                        ShearScenes.against(cut.topMm(), say))
                 .margin(none ? -1 : dull ? -HALF : (double) others / cut.stretches())
                 .step(Working.of("Edge of a stretch", "2 · √(2 · a · R) · p + s", mm(cut.stretchMm()))
                         .with("a", "depth", mm(cut.depthMm()))

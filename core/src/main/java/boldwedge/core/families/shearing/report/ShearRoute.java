@@ -87,7 +87,7 @@ record ShearRoute(ShearCut cut, UnitFormat say, Scene work, Scene edge, Scene to
     }
 
     private MakeStep set() {
-        String where = say.length(Math.abs(cut.topMm())) + (cut.topMm() < 0 ? " under centre." : " over centre.");
+        String where = ShearScenes.against(cut.topMm(), say) + ".";
         return MakeStep.of(
                 "set",
                 "Set its height",

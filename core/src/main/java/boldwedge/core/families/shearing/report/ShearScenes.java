@@ -194,15 +194,16 @@ final class ShearScenes {
         scene.leader(face, touch, 16, -8, Anchor.START, say.length(Math.abs(touch)) + " under centre");
         scene.place(0, 0, 1);
         scene.label(
-                Role.DIMENSION,
-                x0 - 28,
-                y0 + Math.max(top, 0) * scale + 4,
-                Anchor.START,
-                "top " + say.length(Math.abs(top)) + (top < 0 ? " under centre" : " over centre"));
+                Role.DIMENSION, x0 - 28, y0 + Math.max(top, 0) * scale + 4, Anchor.START, "top " + against(top, say));
         scene.input(4, 5, Anchor.START, say.length(cut.depthMm()), DEPTH);
         scene.input(40, 5, Anchor.START, say.feed(cut.cutting().feedMm()), FEED);
         scene.input(74, 5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** A height against centre in words. */
+    static String against(double mm, UnitFormat say) {
+        return say.length(Math.abs(mm)) + (mm < 0 ? " under centre" : " over centre");
     }
 
     private static final int RIM_PARTS = 60;

@@ -201,8 +201,7 @@ public final class ShearTrial {
                         .says("The touch is to lie in the middle of stretch %s.", cut.stretch())
                         .then(
                                 Fix.atTheMachine("Blue the work and set the bit’s height anew, its top "
-                                        + say.length(Math.abs(cut.topMm()))
-                                        + (cut.topMm() < 0 ? " under centre" : " over centre")),
+                                        + ShearScenes.against(cut.topMm(), say)),
                                 "The blue wipes off in the middle of the stretch, and the band is gone.");
             case GREY_PATCHES ->
                 found.name("built-up", "Metal built up on the edge and tore off", 0.85)
