@@ -112,14 +112,14 @@ final class PairLaws {
                     "grooving",
                     List.of(
                             Help.times("grooveFeed", 0.7, "power", "groove-tip"),
-                            Help.set("grooveDwell", "6", "groove-spring"),
+                            Help.set("grooveDwell", "20", "groove-spring"),
                             Help.set("hold", "chuck-and-centre", "groove-spring"),
                             Help.times("grooveBeside", 1.5, "groove-beside"))),
             Map.entry(
                     "forming",
                     List.of(
                             Help.times("formFeed", 0.7, "power", "form-neck"),
-                            Help.set("formDwell", "5", "form-spring"),
+                            Help.set("formDwell", "20", "form-spring"),
                             Help.set("hold", "chuck-and-centre", "form-spring", "chatter"),
                             Help.set("formSides", "sides", "form-clearance"))),
             Map.entry(

@@ -29,7 +29,7 @@ public final class FormReader extends FieldReader {
     /** Turns at the bottom: so many are always given, and no more than the most, or the edge begins to sing (custom of the trade). */
     private static final int LEAST_TURNS = 1;
 
-    private static final int MOST_TURNS = 6;
+    private static final int MOST_TURNS = 8;
 
     private FormReader(PlanRequest request) {
         super(request);

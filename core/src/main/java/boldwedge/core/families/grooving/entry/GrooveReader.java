@@ -45,7 +45,7 @@ public final class GrooveReader extends FieldReader {
     /** Turns at the bottom: so many are always given, and no more than the most, or the edge begins to sing (custom of the trade). */
     private static final int LEAST_TURNS = 2;
 
-    private static final int MOST_TURNS = 6;
+    private static final int MOST_TURNS = 8;
 
     private GrooveReader(PlanRequest request) {
         super(request);
