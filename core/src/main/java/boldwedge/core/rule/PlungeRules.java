@@ -35,6 +35,7 @@ import java.util.List;
  * @param quietMm widths that do not chatter at the least, the usual and the best damping
  * @param gives give of work, tool and post, mm/N
  * @param dwell turns at the bottom without feed
+ * @param mostDwell so many at the most: more only rub, and begin to sing
  * @param feeds usual feeds
  * @param fields the family's fields
  * @param narrower what cuts less at a time, the first tried first; none where nothing does
@@ -52,6 +53,7 @@ public record PlungeRules(
         Span quietMm,
         double gives,
         int dwell,
+        int mostDwell,
         Span feeds,
         Fields fields,
         List<Fix> narrower,
@@ -62,8 +64,6 @@ public record PlungeRules(
     private static final double FINE_MM = 2;
     private static final double IN_HAND = 0.25;
     private static final double FAR_OVER = 2;
-    private static final int MORE_TURNS = 3;
-    private static final int MOST_TURNS = 8;
     private static final double HALF = 0.5;
 
     /** The family's fields for what a mend types. */
@@ -78,7 +78,7 @@ public record PlungeRules(
                 .says(verdict, chatterWords(quiet, hopeless))
                 .margin(quiet ? Math.min(1, quietMm.low() / edgeMm - 1) : quietMm.low() / edgeMm - 1)
                 .source("Tlusty; one mode across, damping assumed where no tap told it")
-                .note("One short dwell at the bottom, no more: a wide edge that only rubs begins to sing.");
+                .note("No longer at the bottom than it is told: a wide edge that only rubs begins to sing.");
         finding.step(Working.of("Growth of the push by width", "D = Δ / b", mpa(force.directionalNPerMm() / edgeMm))
                 .with("Δ", "growth of the push with the depth", newtonsPerMm(force.directionalNPerMm()))
                 .with("b", "edge", mm(edgeMm)));
@@ -207,8 +207,8 @@ public record PlungeRules(
                         .with("n", "turns at the bottom", number(dwell)))
                 .source("Balance of push and spring, turn by turn");
         if (margin < Verdict.CLOSE) {
-            if (dwell < MOST_TURNS) {
-                String more = String.valueOf(Math.min(MOST_TURNS, dwell + MORE_TURNS));
+            if (dwell < mostDwell) {
+                String more = String.valueOf(mostDwell);
                 finding.mend(more + " turns at the bottom", fields.dwell(), more);
             }
             besides.forEach(finding::mend);

@@ -22,19 +22,22 @@ class GrooveByHandTest {
         return GrooveReader.cut(Shop.request(fieldsAndTexts)).cut().orElseThrow();
     }
 
-    /** A ring's groove is a tenth wider than the ring, fifteen hundredths from two millimetres on; never deeper than a twelfth of a small shaft. */
+    /** A ring's groove is a tenth wider than the ring, fifteen hundredths from two millimetres on. */
     @Test
     void everyRowOfTheRingsKeepsTheirLaws() {
         double before = 0;
+        boolean bore = false;
         for (RingGroove ring : StockCatalogue.shipped().circlips()) {
             double more = ring.thickMm() >= 2 ? 0.15 : 0.1;
             assertThat(ring.widthMm()).as(ring.toString()).isCloseTo(ring.thickMm() + more, within(1e-9));
             double depth = (ring.inBore() ? 1 : -1) * (ring.bottomMm() - ring.nominalMm()) / 2;
             assertThat(depth).as(ring.toString()).isBetween(0.099, 1.8);
             assertThat(depth / ring.nominalMm()).as(ring.toString()).isBetween(0.017, 0.035);
-            if (ring.nominalMm() > before) {
-                assertThat(ring.nominalMm()).isGreaterThan(before);
-            }
+            // The bores follow the shafts.
+            assertThat(ring.nominalMm() > before || ring.inBore() != bore)
+                    .as(ring.toString())
+                    .isTrue();
+            bore = ring.inBore();
             before = ring.nominalMm();
         }
         assertThat(StockCatalogue.shipped().circlips()).hasSizeGreaterThan(80);

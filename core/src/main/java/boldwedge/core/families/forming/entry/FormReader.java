@@ -26,11 +26,6 @@ public final class FormReader extends FieldReader {
     /** A form may be so deep in its bit, over the bit's height. */
     private static final double DEEPEST = 1.2;
 
-    /** Turns at the bottom: so many are always given, and no more than the most, or the edge begins to sing (custom of the trade). */
-    private static final int LEAST_TURNS = 1;
-
-    private static final int MOST_TURNS = 8;
-
     private FormReader(PlanRequest request) {
         super(request);
     }
@@ -73,7 +68,7 @@ public final class FormReader extends FieldReader {
                 .roughed(is(ROUGHED, "steps"))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
-                .dwell(count(DWELL).orElse(LEAST_TURNS))
+                .dwell(count(DWELL).orElse(FormCut.LEAST_TURNS))
                 .build());
     }
 
@@ -114,7 +109,7 @@ public final class FormReader extends FieldReader {
 
     private FormCut worked(FormJob job) {
         FormCut cut = FormCut.of(job);
-        return typed(DWELL).isPresent() ? cut : cut.dwelling(MOST_TURNS);
+        return typed(DWELL).isPresent() ? cut : cut.dwelling();
     }
 
     private void check(FormCut cut) {

@@ -48,6 +48,11 @@ public record FormCut(
 
     private static final double HAND_FEED_MM = 0.03;
 
+    /** Turns at the bottom: so many are always given, and never more than the most: then so much edge only rubs, and sings (custom of the trade). */
+    public static final int LEAST_TURNS = 1;
+
+    public static final int MOST_TURNS = 2;
+
     /** Of what is borne so much is left, where the program chooses. */
     private static final double IN_HAND = 0.8;
 
@@ -192,9 +197,9 @@ public record FormCut(
     }
 
     /** The same with as many turns at the bottom as what is left wants, from those that it has up to the most. */
-    public FormCut dwelling(int most) {
+    public FormCut dwelling() {
         int turns = job.dwell();
-        while (turns < most && force.leftMm(givesMmPerN(), turns) > IN_HAND * bearableMm()) {
+        while (turns < MOST_TURNS && force.leftMm(givesMmPerN(), turns) > IN_HAND * bearableMm()) {
             turns++;
         }
         return turns == job.dwell() ? this : with(job.withDwell(turns));

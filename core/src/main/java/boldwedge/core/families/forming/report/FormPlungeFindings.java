@@ -76,6 +76,7 @@ final class FormPlungeFindings {
                 cut.quietMm(),
                 cut.givesMmPerN(),
                 job.dwell(),
+                FormCut.MOST_TURNS,
                 FormCut.FEEDS_MM,
                 new PlungeRules.Fields(SPEED, FEED, DWELL),
                 narrower,

@@ -11,6 +11,7 @@ import boldwedge.core.families.grooving.model.GrooveJob;
 import boldwedge.core.families.grooving.model.GrooveJobBuilder;
 import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.Tolerance;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.RingGroove;
 import boldwedge.core.language.stock.StockCatalogue;
@@ -41,11 +42,6 @@ public final class GrooveReader extends FieldReader {
 
     /** Of the edge's width at most so much may be ground away at the foot of the outer side. */
     private static final double MOST_STANDS_IN = 0.7;
-
-    /** Turns at the bottom: so many are always given, and no more than the most, or the edge begins to sing (custom of the trade). */
-    private static final int LEAST_TURNS = 2;
-
-    private static final int MOST_TURNS = 8;
 
     private GrooveReader(PlanRequest request) {
         super(request);
@@ -258,8 +254,7 @@ public final class GrooveReader extends FieldReader {
         return StockCatalogue.shipped().blanks().stream()
                 .filter(blank ->
                         blank.toolMaterial().equals("hss") && blank.tip().isEmpty())
-                .filter(blank ->
-                        blank.name().contains(" in ") == (units == boldwedge.core.language.measure.UnitSystem.INCH))
+                .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
                 .sorted(Comparator.comparingDouble(Blank::widthMm))
                 .filter(blank -> blank.widthMm() >= Math.min(groove.aimMm(), 5) + BIT_OVER_MM
                         && blank.heightMm() >= groove.depthMm())
@@ -291,13 +286,13 @@ public final class GrooveReader extends FieldReader {
                 .barReachMm(typed(BAR_REACH))
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
-                .dwell(count(DWELL).orElse(LEAST_TURNS))
+                .dwell(count(DWELL).orElse(GrooveCut.LEAST_TURNS))
                 .build();
     }
 
     private GrooveCut worked(GrooveJob job) {
         GrooveCut cut = GrooveCut.of(job);
-        return typed(DWELL).isPresent() ? cut : cut.dwelling(MOST_TURNS);
+        return typed(DWELL).isPresent() ? cut : cut.dwelling();
     }
 
     private void check(GrooveCut cut) {
@@ -322,7 +317,8 @@ public final class GrooveReader extends FieldReader {
             wrong(
                     BAR,
                     "A bar of " + length(cut.barMm()) + " with its bit does not come out of a bore of "
-                            + length(groove.aroundMm()) + ": " + length(0.85 * (groove.aroundMm() - groove.depthMm()))
+                            + length(groove.aroundMm()) + ": "
+                            + length(GrooveCut.BAR_OF_BORE * (groove.aroundMm() - groove.depthMm()))
                             + " does.");
         }
         if (groove.side() == Side.FACE && cut.sweep().standsInMm() > MOST_STANDS_IN * cut.tipMm()) {

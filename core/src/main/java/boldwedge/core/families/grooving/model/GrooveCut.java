@@ -50,13 +50,18 @@ public record GrooveCut(
     private static final double WIDEST_MM = 4;
 
     /** As stout a bar as comes out again with its bit, and room for chips. */
-    private static final double BAR_OF_BORE = 0.85;
+    public static final double BAR_OF_BORE = 0.85;
 
     private static final double HAND_FEED_MM = 0.03;
     /** Between a bar's clamp and the work, mm (ours). */
     private static final double ROOM_BEFORE_CLAMP_MM = 12;
 
     private static final double STEEL_MPA = 205_000;
+
+    /** Turns at the bottom: so many are always given, and never more than the most: then a narrow edge only rubs, and sings (custom of the trade). */
+    public static final int LEAST_TURNS = 2;
+
+    public static final int MOST_TURNS = 4;
 
     /** Of what is borne so much is left, where the program chooses. */
     private static final double IN_HAND = 0.8;
@@ -240,9 +245,9 @@ public record GrooveCut(
     }
 
     /** The same with as many turns at the bottom as what is left wants, from those that it has up to the most. */
-    public GrooveCut dwelling(int most) {
+    public GrooveCut dwelling() {
         int turns = job.dwell();
-        while (turns < most && force.leftMm(givesMmPerN(), turns) > IN_HAND * bearableMm()) {
+        while (turns < MOST_TURNS && force.leftMm(givesMmPerN(), turns) > IN_HAND * bearableMm()) {
             turns++;
         }
         return turns == job.dwell() ? this : with(job.withDwell(turns));
@@ -263,16 +268,6 @@ public record GrooveCut(
     public double tipMPa() {
         double h = job.bit().heightMm();
         return 6 * force.cuttingN() * outMm() / (tipMm * h * h);
-    }
-
-    /** Power at the edge, W. */
-    public double powerWatt() {
-        return force.powerWatt(SpeedChoice.surfaceSpeed(rpm, outsideMm()));
-    }
-
-    /** Torque about the spindle, N·m. */
-    public double torqueNm() {
-        return force.cuttingN() * outsideMm() / 2000;
     }
 
     /** Turns of all plunges, and their time, minutes. */

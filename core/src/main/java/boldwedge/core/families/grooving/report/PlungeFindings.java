@@ -71,6 +71,7 @@ final class PlungeFindings {
                 cut.quietMm(),
                 cut.givesMmPerN(),
                 job.dwell(),
+                GrooveCut.MOST_TURNS,
                 GrooveCut.FEEDS_MM,
                 new PlungeRules.Fields(SPEED, FEED, DWELL),
                 narrower(),
