@@ -1182,6 +1182,7 @@ export interface components {
         AskedFor: {
             choices: components["schemas"]["Choice"][];
             id: string;
+            kinds: string[];
             label: string;
             machine: boolean;
             /** @enum {string} */

@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { download, sentenceOf, type ToolRecord } from '../api/client';
-import { useFamilies, useLathes, useTools } from '../api/records';
+import { useFamilies, useTools } from '../api/records';
 import { PickList } from '../cut/ChoiceInput';
 import { last, stored } from '../cut/draft';
 import { Header } from '../frame/Header';
@@ -31,7 +31,6 @@ export function CribPage() {
   const kinds = (useFamilies().data ?? []).flatMap((family) =>
     family.kinds.map((one) => ({ id: one.id, words: one.words, more: '' })),
   );
-  const lathe = useLathes().data?.[0]?.id;
   // Read once: the same cut stays the same question.
   const [cut] = useState(() => stored(last() ?? ''));
   const { which, tried } = useWhich(cut, asking);
@@ -95,7 +94,6 @@ export function CribPage() {
                 tool,
                 more: `${VERDICTS[match.verdict]}. ${match.reasons[0] ?? ''}`,
               }))}
-              lathe={lathe}
             />
           ) : (
             <Cards
@@ -103,7 +101,6 @@ export function CribPage() {
                 tool,
                 more: logged(ground[tool.id] ?? 0, used[tool.id]),
               }))}
-              lathe={lathe}
             />
           )}
           {!asking && first && found.length === 0 && (
@@ -132,14 +129,14 @@ const logged = (times: number, last: string | undefined) => (
   </>
 );
 
-function Cards({ rows, lathe }: { rows: { tool: ToolRecord; more: ReactNode }[]; lathe: string | undefined }) {
+function Cards({ rows }: { rows: { tool: ToolRecord; more: ReactNode }[] }) {
   const families = useFamilies().data ?? [];
   const words = (kind: string) => families.flatMap((one) => one.kinds).find((one) => one.id === kind)?.words ?? kind;
   return (
     <ul className="grid grid-cols-[repeat(auto-fill,minmax(260px,1fr))] gap-4" aria-label="Tools">
       {rows.map(({ tool, more }) => (
         <li key={tool.id} data-tool={tool.name} className="flex flex-col border-t border-line pt-2">
-          <ToolPicture tool={tool} lathe={lathe} />
+          <ToolPicture tool={tool} />
           <Link to={`/tools/${tool.id}`} className="flex min-h-touch items-center text-lg font-semibold">
             {tool.name}
           </Link>

@@ -1,12 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { api, given, type ToolRecord } from '../api/client';
-import { useFamilies } from '../api/records';
-import { kindOf } from '../cut/families';
+import { useFamilies, useLathes } from '../api/records';
+import { kindOf, machinesFor } from '../cut/families';
 import { Plate } from '../plate/Plate';
 
 /** A tool's small drawing, worked out when it comes into view. */
-export function ToolPicture({ tool, lathe }: { tool: ToolRecord; lathe: string | undefined }) {
+export function ToolPicture({ tool }: { tool: ToolRecord }) {
   const box = useRef<HTMLDivElement>(null);
   const [seen, setSeen] = useState(false);
   useEffect(() => {
@@ -24,7 +24,9 @@ export function ToolPicture({ tool, lathe }: { tool: ToolRecord; lathe: string |
     watch.observe(at);
     return () => watch.disconnect();
   }, []);
-  const kind = kindOf(useFamilies().data ?? [], tool.kind)?.kind;
+  const of = kindOf(useFamilies().data ?? [], tool.kind);
+  const kind = of?.kind;
+  const lathe = machinesFor(of?.family, useLathes().data ?? [])[0]?.id;
   const drawn = useQuery({
     queryKey: ['tool-picture', tool.id, tool.version, lathe, kind?.id],
     queryFn: () =>

@@ -1,6 +1,6 @@
 import { memo, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { LatheRecord } from '../api/client';
+import type { Family, LatheRecord } from '../api/client';
 import { keepSetUp, keptSetUp } from '../beside/kept';
 import type { Command } from '../frame/commands';
 import { usePageKey } from '../frame/pageKeys';
@@ -11,6 +11,7 @@ import { isStation, NAMES, STATIONS, Station, type StationId, StationTabs } from
 import { CutContext, type CutOnDesk, type ShopParts, useOfAnswer } from './CutContext';
 import { DeskHeader, Said } from './DeskHeader';
 import { type Draft, type Edit, edited, type History, redone, store, storeUndo, undone } from './draft';
+import { machinesFor } from './families';
 import { OtherTabNote } from './OtherTabNote';
 import type { Look } from './planDesk';
 import { Sentence } from './Sentence';
@@ -35,7 +36,7 @@ const UNDO_REST_MS = 400;
 
 /** One cut on the desk: the sentence, six stations, and everything they share. */
 export function CutDesk({ station, history, setHistory: setFor, onKept, choices, families, lathes }: Props) {
-  const draft = useMemo(() => onALathe(history.now, lathes), [history.now, lathes]);
+  const draft = useMemo(() => onAMachine(history.now, lathes, families), [history.now, lathes, families]);
   const navigate = useNavigate();
   const at = isStation(station) ? station : 'cut';
   const plan = usePlan(draft.fields, draft.units, at.toUpperCase() as Look);
@@ -49,11 +50,11 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
       // Painted together with what the desk itself shows.
       if (next) {
         newest.put(next);
-        latest.put(onALathe(next.now, lathes));
+        latest.put(onAMachine(next.now, lathes, families));
       }
       return next;
     },
-    [setFor, latest, newest, lathes],
+    [setFor, latest, newest, lathes, families],
   );
   const go = useCallback(
     (to: string, id = latest.now.id, replace = false) => void navigate(`/cut/${id}/${to}`, { replace }),
@@ -89,10 +90,10 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
 
   useEffect(() => {
     setHistory((old) => {
-      const now = onALathe(old.now, lathes);
+      const now = onAMachine(old.now, lathes, families);
       return now === old.now ? old : { ...old, now };
     });
-  }, [lathes, setHistory]);
+  }, [lathes, families, setHistory]);
 
   usePageKey('mod+s', saving.save, true);
   usePageKey('mod+z', undo, true);
@@ -192,10 +193,13 @@ const Opened = memo(function Opened({ at, name, onGo }: OpenedProps) {
 
 const stationOf = (event: KeyboardEvent) => STATIONS[Number(event.code.replace(/\D/g, '')) - 1] ?? 'cut';
 
-/** A new cut starts on the first of the shop's lathes: it is asked for with it at once, and keeps it. */
-function onALathe(draft: Draft, lathes: LatheRecord[]): Draft {
-  const first = lathes[0];
-  return draft.fields.lathe || !first ? draft : { ...draft, fields: { ...draft.fields, lathe: first.id } };
+/** A new cut starts on the first of the shop's machines that can make it: it is asked for with it at once, and keeps it. */
+function onAMachine(draft: Draft, lathes: LatheRecord[], families: Family[]): Draft {
+  const { lathe, operation } = draft.fields;
+  if (lathe) return draft;
+  const family = families.find((one) => one.operations.some(({ id }) => id === operation)) ?? families[0];
+  const first = machinesFor(family, lathes)[0] ?? lathes[0];
+  return first ? { ...draft, fields: { ...draft.fields, lathe: first.id } } : draft;
 }
 
 /**

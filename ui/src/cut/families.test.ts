@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Family, LatheRecord } from '../api/client';
-import { choicesOf, kindOf } from './families';
+import { choicesOf, kindOf, machinesFor } from './families';
 
 const FAMILIES = [
   {
@@ -9,12 +9,15 @@ const FAMILIES = [
     trial: { readings: [], scene: '', panels: [] },
     entries: [
       { id: 'operation', label: '', station: 'CUT', machine: false, choices: [{ id: 'saw', words: 'saw', more: '' }] },
-      { id: 'lathe', label: '', station: 'CUT', machine: true, choices: [] },
+      { id: 'lathe', label: '', station: 'CUT', machine: true, kinds: ['lathe', 'mill'], choices: [] },
     ],
     kinds: [{ id: 'saw-blade' }],
   },
 ] as unknown as Family[];
-const LATHES = [{ id: 'a', card: { name: 'Old Grey', motor: '1 kW' } }] as unknown as LatheRecord[];
+const LATHES = [
+  { id: 's', card: { name: 'Ram', kind: 'Shaper' } },
+  { id: 'a', card: { name: 'Old Grey', motor: '1 kW' } },
+] as unknown as LatheRecord[];
 
 describe('what a family declares', () => {
   it('is picked from its own list, or from the shop’s machines', () => {
@@ -22,6 +25,11 @@ describe('what a family declares', () => {
     expect(choicesOf(FAMILIES, 'sawing', 'lathe', LATHES)).toEqual([{ id: 'a', words: 'Old Grey', more: '1 kW' }]);
     expect(choicesOf(FAMILIES, 'sawing', 'nothing', LATHES)).toEqual([]);
     expect(choicesOf(FAMILIES, undefined, 'lathe', LATHES)).toEqual([]);
+  });
+
+  it('is cut on a machine of a kind that can', () => {
+    expect(machinesFor(FAMILIES[0], LATHES).map(({ id }) => id)).toEqual(['a']);
+    expect(machinesFor(undefined, LATHES)).toHaveLength(2);
   });
 
   it('is found by the kind of what was kept', () => {

@@ -1,10 +1,19 @@
 import { useMemo } from 'react';
-import type { Choice, Family, LatheRecord, ToolKind } from '../api/client';
+import type { Choice, Family, LatheRecord, Texts, ToolKind } from '../api/client';
 import { useOfAnswer, useShop } from './CutContext';
 
 /** The shop's machines as choices. */
 export const machinesOf = (lathes: LatheRecord[]): Choice[] =>
   lathes.map((lathe) => ({ id: lathe.id, words: lathe.card.name ?? 'unnamed', more: lathe.card.motor ?? '' }));
+
+/** The kind that a machine's card says: a lathe unless it says another. */
+export const kindOfMachine = (card: Texts) => card.kind?.trim().toLowerCase() || 'lathe';
+
+/** The machines of the shop on which a family's cuts can be made; all, where it does not ask for one. */
+export function machinesFor(family: Family | undefined, lathes: LatheRecord[]): LatheRecord[] {
+  const kinds = family?.entries.find((entry) => entry.machine)?.kinds;
+  return kinds ? lathes.filter((lathe) => kinds.includes(kindOfMachine(lathe.card))) : lathes;
+}
 
 /** What a field of a family can be picked from. */
 export function choicesOf(
@@ -13,9 +22,10 @@ export function choicesOf(
   field: string,
   lathes: LatheRecord[],
 ): Choice[] {
-  const entry = families.find((one) => one.id === family)?.entries.find((one) => one.id === field);
+  const of = families.find((one) => one.id === family);
+  const entry = of?.entries.find((one) => one.id === field);
   if (!entry) return [];
-  return entry.machine ? machinesOf(lathes) : entry.choices;
+  return entry.machine ? machinesOf(machinesFor(of, lathes)) : entry.choices;
 }
 
 /** What a field of the cut on the desk can be picked from. */

@@ -5,6 +5,7 @@ import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useChoices } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
+import { kindOfMachine } from '../cut/families';
 import { Clashes, Taken } from '../frame/Clashes';
 import { DO, FIELD, MACHINE, QUIET, READING } from '../frame/looks';
 import { ForKeepers } from '../people/ForKeepers';
@@ -12,7 +13,7 @@ import { MachineTests } from './MachineTests';
 
 const EXAMPLES: Texts = {
   name: 'what the shop calls it',
-  kind: 'lathe; or mill',
+  kind: 'lathe; or mill; or shaper',
   swing: '330 mm',
   centreHeight: '40 mm',
   largestShank: '20 mm or 5/8',
@@ -37,6 +38,12 @@ const EXAMPLES: Texts = {
   dialDivision: '.001 in, or 0.02 mm',
   compoundScale: 'square; or axis',
   stopTime: '1 s',
+  carriageTurn: '18 mm, or .75 in',
+  wheelRadius: '65 mm',
+  strokes: '20, 32, 50, 80',
+  longestStroke: '350 mm',
+  returnRatio: '0.6',
+  ramDroop: '0.02 mm, by an indicator',
   shims: '0.05, 0.1, 0.2, 0.5 mm; 4 thou',
 };
 
@@ -106,7 +113,7 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
           {wrong[entry.id] && <em role="alert">{wrong[entry.id]}</em>}
         </label>
       ))}
-      {card.kind !== 'mill' && (
+      {kindOfMachine(card) === 'lathe' && (
         <MachineTests
           machine={lathe?.id ?? 'new'}
           units={units}

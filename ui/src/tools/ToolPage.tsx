@@ -7,7 +7,7 @@ import { useFamilies, useGrinds, useLathes } from '../api/records';
 import { type Card, useKeptText } from '../api/useKeptText';
 import { useNews } from '../api/useNews';
 import { copyTool, deleteTool } from '../cut/copies';
-import { choicesOf, kindOf } from '../cut/families';
+import { choicesOf, kindOf, machinesFor } from '../cut/families';
 import { Clashes, Taken } from '../frame/Clashes';
 import { Header } from '../frame/Header';
 import { DO, QUIET, STATION } from '../frame/looks';
@@ -63,8 +63,8 @@ export function ToolPage() {
   const entry = tool.data && card.card && withCard(tool.data, card.card);
   const setEntry = (next: ToolRecord) => card.write(cardOf(next).texts);
   useTitle(entry?.name ?? 'Tool');
-  const lathe = lathes.data?.[0]?.id;
   const of = kindOf(families.data ?? [], tool.data?.kind);
+  const lathe = machinesFor(of?.family, lathes.data ?? [])[0]?.id;
   const kind = of?.kind;
   const labels = Object.fromEntries(kind?.card.map((row) => [row.field, row.label]) ?? []);
   const cost = (kind && tool.data?.fields[kind.cost]) ?? '';

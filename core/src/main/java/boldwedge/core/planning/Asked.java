@@ -3,6 +3,7 @@ package boldwedge.core.planning;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.mechanics.cutting.MachineKind;
 import java.util.List;
 import java.util.Optional;
 
@@ -35,7 +36,21 @@ public record Asked(
     public enum Machines {
         NONE,
         LATHES,
-        ALL
+        /** Lathes and mills: something turns. */
+        SPINDLES,
+        SHAPERS,
+        ALL;
+
+        /** Whether a machine of this kind is among them. */
+        public boolean has(MachineKind kind) {
+            return switch (this) {
+                case NONE -> false;
+                case LATHES -> kind == MachineKind.LATHE;
+                case SPINDLES -> kind != MachineKind.SHAPER;
+                case SHAPERS -> kind == MachineKind.SHAPER;
+                case ALL -> true;
+            };
+        }
     }
 
     /** A choice, or a text that means the same in both unit systems. */
@@ -97,9 +112,19 @@ public record Asked(
                 isOpen(usualMetric, usualInch));
     }
 
-    /** One of the shop's machines. */
+    /** One of the shop's machines in which something turns. */
     public static Asked machine(String id, String label) {
+        return machine(id, label, Machines.SPINDLES);
+    }
+
+    /** Any of the shop's machines. */
+    public static Asked anyMachine(String id, String label) {
         return machine(id, label, Machines.ALL);
+    }
+
+    /** One of the shop's shapers. */
+    public static Asked shaper(String id, String label) {
+        return machine(id, label, Machines.SHAPERS);
     }
 
     /** One of the shop's lathes. */

@@ -127,12 +127,19 @@ public abstract class FieldReader {
     }
 
     private void machine(Entry field, Asked.Machines which) {
-        boolean lathes = which == Asked.Machines.LATHES;
-        chosenFrom(
-                field,
-                request.lathe().filter(one -> !lathes || !one.mill()).map(Lathe::name),
-                lathes ? "lathe" : "machine",
-                "Pick one of the shop's " + (lathes ? "lathes" : "machines") + ", or enter a new one.");
+        String what = which == Asked.Machines.LATHES ? "lathe" : which == Asked.Machines.SHAPERS ? "shaper" : "machine";
+        String instead = "Pick one of the shop's " + what + "s, or enter a new one.";
+        Optional<Lathe> other = request.lathe().filter(one -> !which.has(one.kind()));
+        if (other.isPresent()) {
+            states.put(
+                    field,
+                    FieldState.wrong(
+                            field,
+                            choiceText(field),
+                            other.get().name() + " is " + other.get().kind().words() + ". " + instead));
+            return;
+        }
+        chosenFrom(field, request.lathe().map(Lathe::name), what, instead);
     }
 
     /** Keeps a choice: its words when it was found, else a sentence that says there is none such. */

@@ -10,9 +10,11 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.Bed;
 import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.cutting.MachineKind;
 import boldwedge.core.mechanics.cutting.ScrewCutting;
 import boldwedge.core.mechanics.cutting.Slide;
 import boldwedge.core.mechanics.cutting.SpindleSpeeds;
+import boldwedge.core.mechanics.cutting.Strokes;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +23,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 
 /**
  * Reads a lathe's card as typed.
@@ -30,6 +33,8 @@ import java.util.OptionalInt;
  */
 public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
     private static final int LONGEST_NAME = 80;
+    /** A shaper has no spindle: nothing asks for its speeds. */
+    private static final SpindleSpeeds NO_SPINDLE = new SpindleSpeeds.Steps(List.of(1.0));
 
     /** Reads the texts of a card; bare numbers mean the units given. */
     public static LatheCard read(Map<String, String> texts, UnitSystem units) {
@@ -49,17 +54,17 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
         LatheCard read() {
             String name = text(NAME);
             if (name.isEmpty()) {
-                wrong(NAME, "Give the lathe the name that the shop calls it by.");
+                wrong(NAME, "Give the machine the name that the shop calls it by.");
             } else if (name.length() > LONGEST_NAME) {
                 wrong(NAME, "A name of at most 80 letters, please.");
             }
             double swing = one(SWING);
-            boolean mill = second(KIND);
-            double centre = toolSeat(CENTRE_HEIGHT, mill);
-            double shank = toolSeat(LARGEST_SHANK, mill);
+            MachineKind kind = kind();
+            double centre = toolSeat(CENTRE_HEIGHT, kind);
+            double shank = toolSeat(LARGEST_SHANK, kind);
             double motor = one(MOTOR);
             double efficiency = one(EFFICIENCY);
-            Optional<SpindleSpeeds> speeds = speeds();
+            Optional<SpindleSpeeds> speeds = kind == MachineKind.SHAPER ? Optional.of(NO_SPINDLE) : speeds();
             List<Double> feeds = list(FEEDS);
             List<Double> shims = list(SHIMS);
             OptionalDouble post = measured(POST_STIFFNESS);
@@ -78,6 +83,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             OptionalDouble handle = measured(TAIL_HANDLE);
             ScrewCutting screw = screwCutting();
             Bed bed = new Bed(measured(CENTRES), measured(QUILL_TRAVEL), drills());
+            Strokes strokes = strokes(kind);
             if (slide.headMm().orElse(1e9) <= slide.throatMm().orElse(0)) {
                 wrong(SLOT_HEAD, "Under its lips a T-slot is wider than its throat.");
             }
@@ -87,7 +93,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             return new LatheCard(
                     Optional.of(new Lathe(
                             name,
-                            mill,
+                            kind,
                             swing,
                             centre,
                             speeds.get(),
@@ -103,7 +109,8 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                             slide,
                             handle,
                             screw,
-                            bed)),
+                            bed,
+                            strokes)),
                     errors);
         }
 
@@ -174,9 +181,35 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
             return said.equals(other.id());
         }
 
-        /** What describes a lathe's tool seat; a mill has none and may leave it empty. */
-        private double toolSeat(LatheField field, boolean mill) {
-            return mill && text(field).isEmpty() ? limits(field).least() : one(field);
+        private MachineKind kind() {
+            String said = text(KIND).toLowerCase(Locale.ROOT);
+            Optional<MachineKind> kind = Stream.of(MachineKind.values())
+                    .filter(one -> Entry.choice(one).equals(said))
+                    .findFirst();
+            if (kind.isEmpty() && !said.isEmpty()) {
+                wrong(KIND, "It can be lathe, mill or shaper; left empty it is a lathe.");
+            }
+            return kind.orElse(MachineKind.LATHE);
+        }
+
+        /** What describes a lathe's tool seat; a mill or a shaper has none and may leave it empty. */
+        private double toolSeat(LatheField field, MachineKind kind) {
+            return kind != MachineKind.LATHE && text(field).isEmpty()
+                    ? limits(field).least()
+                    : one(field);
+        }
+
+        private Strokes strokes(MachineKind kind) {
+            if (kind == MachineKind.SHAPER && text(LONGEST_STROKE).isEmpty()) {
+                wrong(LONGEST_STROKE, "How long is its longest stroke? Such as 350 mm, or 14 in.");
+            }
+            return new Strokes(
+                    list(STROKES),
+                    measured(LONGEST_STROKE),
+                    measured(RETURN_RATIO),
+                    measured(CARRIAGE_TURN),
+                    measured(WHEEL_RADIUS),
+                    measured(RAM_DROOP));
         }
 
         private Optional<SpindleSpeeds> speeds() {

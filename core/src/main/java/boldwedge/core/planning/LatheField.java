@@ -3,17 +3,13 @@ package boldwedge.core.planning;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.mechanics.cutting.MachineKind;
 
 /** What the card of a lathe or a mill says, in order. */
 public enum LatheField implements Entry {
     NAME(Asked.of("name", "Name", Station.CRIB, "")),
-    KIND(Asked.pick(
-            "kind",
-            "Lathe or mill",
-            Station.CRIB,
-            "lathe",
-            Options.of("kind", new Choice("lathe", "a lathe"), new Choice("mill", "a mill")))),
-    SWING(length("swing", "Swing over the bed (mill: width of the table)", 20, 5000)),
+    KIND(Asked.pick("kind", "Lathe, mill or shaper", Station.CRIB, "lathe", Options.of("kind", MachineKind.values()))),
+    SWING(length("swing", "Swing over the bed (mill, shaper: width of the table)", 20, 5000)),
     CENTRE_HEIGHT(length("centreHeight", "Spindle axis above the tool's seat", 1, 500)),
     LARGEST_SHANK(length("largestShank", "Largest tool shank", 3, 100)),
     SPEEDS(measured("speeds", "Spindle speeds", Quantity.SPINDLE_SPEED, 1, 50_000)),
@@ -48,7 +44,13 @@ public enum LatheField implements Entry {
     DIAL_DIVISION(length("dialDivision", "Smallest division of the dials", 0.001, 1)),
     COMPOUND_SCALE(
             either("compoundScale", "Compound’s scale counts from the square or from the axis", "square", "axis")),
-    STOP_TIME(measured("stopTime", "Time until the carriage stands", Quantity.TIME, 0.05 / 60, 30 / 60.0));
+    STOP_TIME(measured("stopTime", "Time until the carriage stands", Quantity.TIME, 0.05 / 60, 30 / 60.0)),
+    CARRIAGE_TURN(length("carriageTurn", "One turn of the carriage’s handwheel", 1, 100)),
+    WHEEL_RADIUS(length("wheelRadius", "Radius of that handwheel", 15, 300)),
+    STROKES(measured("strokes", "Shaper: strokes a minute", Quantity.RATIO, 1, 500)),
+    LONGEST_STROKE(length("longestStroke", "Shaper: longest stroke", 20, 2000)),
+    RETURN_RATIO(measured("returnRatio", "Shaper: time of the return over that of the cut", Quantity.RATIO, 0.2, 1.5)),
+    RAM_DROOP(length("ramDroop", "Shaper: its ram sinks over that stroke", 0, 5));
 
     private final Asked asked;
 

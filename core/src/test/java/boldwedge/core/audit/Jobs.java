@@ -48,7 +48,7 @@ final class Jobs {
         boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
-        int kind = random.nextInt(14);
+        int kind = random.nextInt(15);
         if (mill && (kind < 3 || kind == 7 || (kind > 9 && kind < 13))) {
             kind = 3 + random.nextInt(3);
         }
@@ -66,7 +66,12 @@ final class Jobs {
             case 10 -> shearing(swing);
             case 11 -> grooving(swing);
             case 12 -> forming(swing);
-            default -> flyCutting(swing);
+            case 13 -> flyCutting(swing);
+            default -> {
+                machine = Machines.SHAPERS.get(random.nextInt(Machines.SHAPERS.size()));
+                lathe = Objects.requireNonNull(Machines.ALL.get(machine));
+                shaping(lathe);
+            }
         }
         UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
         Job plain = Job.of(fields, units, machine, lathe);
@@ -290,6 +295,26 @@ final class Jobs {
         put("formAt", length(at));
         put("stickOut", length(at * log(1.1, 2)));
         put("formRoughed", of("steps", "steps", "solid"));
+    }
+
+    private void shaping(Lathe shaper) {
+        String operation = of("shaft-keyway", "shaft-keyway", "plane-flat", "plane-face");
+        put("operation", operation);
+        double longest = shaper.strokes().longestMm().orElse(300) - 20;
+        put("shapedLength", length(log(8, longest)));
+        double shaft = log(10, Math.min(110, shaper.swingMm() / 2));
+        if (operation.equals("plane-face")) {
+            put("flatWidth", length(log(10, shaper.swingMm())));
+            put("shapedDepth", length(log(0.3, 5)));
+        } else {
+            put("shaftDiameter", length(shaft));
+        }
+        if (operation.equals("plane-flat")) {
+            put("flatWidth", length(shaft * log(0.2, 0.8)));
+        } else {
+            put("shapedEnd", of("one-hole", "two-holes", "through"));
+        }
+        put("finish", of(FINISHES));
     }
 
     private void flyCutting(double swing) {

@@ -9,14 +9,20 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Random;
 
-/** Fifty made-up machines, from a watchmaker's to one of ten tonnes, the same each time. */
+/** Fifty made-up lathes and mills, from a watchmaker's to one of ten tonnes, and eight shapers; the same each time. */
 final class Machines {
     private static final int HOW_MANY = 50;
+    private static final int HOW_MANY_SHAPERS = 8;
     private static final double RATIO_OF_SPEEDS = 1.4;
     static final Map<String, Lathe> ALL = made();
-    static final List<String> NAMES = List.copyOf(ALL.keySet());
+    static final List<String> NAMES = ALL.keySet().stream()
+            .filter(name -> !Objects.requireNonNull(ALL.get(name)).shaper())
+            .toList();
+    static final List<String> SHAPERS =
+            ALL.keySet().stream().filter(name -> !NAMES.contains(name)).toList();
 
     private Machines() {}
 
@@ -55,14 +61,34 @@ final class Machines {
             if (i % 9 == 4) {
                 card.put("kind", "mill");
             }
-            LatheCard read = LatheCard.read(card, UnitSystem.METRIC);
-            all.put(
-                    name,
-                    read.lathe()
-                            .orElseThrow(() ->
-                                    new IllegalStateException(read.errors().toString())));
+            all.put(name, read(card));
+        }
+        for (int i = 0; i < HOW_MANY_SHAPERS; i++) {
+            double size = i / (HOW_MANY_SHAPERS - 1.0);
+            Map<String, String> card = new HashMap<>();
+            card.put("name", "ram-" + i);
+            card.put("kind", "shaper");
+            card.put("swing", mm(120 * Math.pow(4, size)));
+            card.put("motor", String.format(Locale.ROOT, "%.2f kW", 0.25 * Math.pow(20, size)));
+            card.put("efficiency", "70 %");
+            card.put("longestStroke", mm(150 * Math.pow(5, size)));
+            if (i % 2 == 0) {
+                card.put("strokes", rising(12 + 20 * (1 - size), 70 + 90 * (1 - size), RATIO_OF_SPEEDS, "%.0f", ""));
+                card.put("ramDroop", mm3(0.01 + 0.06 * random.nextDouble()));
+            }
+            all.put("ram-" + i, read(card));
         }
         return all;
+    }
+
+    private static Lathe read(Map<String, String> card) {
+        LatheCard read = LatheCard.read(card, UnitSystem.METRIC);
+        return read.lathe()
+                .orElseThrow(() -> new IllegalStateException(read.errors().toString()));
+    }
+
+    private static String mm3(double mm) {
+        return String.format(Locale.ROOT, "%.3f mm", mm);
     }
 
     private static String mm(double mm) {

@@ -128,7 +128,15 @@ final class PairLaws {
                             Help.times("flyOut", 0.7, "fly-bit"),
                             Help.times("flyDepth", 0.7, "fly-bit", "power"),
                             Help.set("flyScrews", "3", "fly-grip"),
-                            Help.times("flyFeed", 0.7, "finish", "power"))));
+                            Help.times("flyFeed", 0.7, "finish", "power"))),
+            Map.entry(
+                    "shaping",
+                    List.of(
+                            Help.times("toolOut", 0.8, "digs-in", "tool-bears"),
+                            Help.times("strokeDown", 0.7, "tool-bears", "ram-power"),
+                            Help.set("toolHung", "gooseneck", "digs-in"),
+                            Help.set("keySpring", "12", "key-spring"),
+                            Help.times("strokeFeed", 0.7, "finish", "ram-power"))));
 
     static final List<Law> ALL = List.of(
             new Law("monotone", "What can only help never harms.", PairLaws::monotone),

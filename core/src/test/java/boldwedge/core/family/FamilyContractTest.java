@@ -7,6 +7,7 @@ import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
@@ -45,7 +46,7 @@ class FamilyContractTest {
                 .map(Choice::id)
                 .flatMap(operation -> Stream.of(UnitSystem.values())
                         .map(units -> new PlanRequest(
-                                Map.of("operation", operation, "lathe", "x"), units, Optional.of(Shop.lathe()))));
+                                Map.of("operation", operation, "lathe", "x"), units, Optional.of(Shop.machineFor(operation)))));
     }
 
     /** The usual jobs, and several hundred others. */
@@ -171,16 +172,18 @@ class FamilyContractTest {
     @ParameterizedTest
     @MethodSource("families")
     void everyKindIsDrawnOnItsCard(ToolFamily<?> family) {
+        Optional<Lathe> machine =
+                Optional.of(Shop.machineFor(family.operations().getFirst().id()));
         PlanRequest job = new PlanRequest(
                 Map.of("operation", family.operations().getFirst().id(), "lathe", "x", "partHolder", "split-block"),
                 UnitSystem.METRIC,
-                Optional.of(Shop.lathe()));
+                machine);
         for (Kept kept : Planner.plan(job).page().kept()) {
             ToolKind kind = Families.kind(kept.kind()).orElseThrow();
             Map<String, String> fields = new HashMap<>(kept.fields());
             fields.put("lathe", "x");
             kind.card().sample().forEach((entry, text) -> fields.put(entry.id(), text));
-            PlanAnswer card = Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, Optional.of(Shop.lathe())));
+            PlanAnswer card = Planner.plan(new PlanRequest(fields, UnitSystem.METRIC, machine));
             assertThat(card.worked()).as(kind.id()).isTrue();
             assertThat(card.scenes()).extracting(Scene::id).contains(kind.card().drawing());
         }

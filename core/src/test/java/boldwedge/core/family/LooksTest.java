@@ -71,7 +71,9 @@ class LooksTest {
                 .forEach(operation -> tellsOnly(
                         family,
                         new PlanRequest(
-                                Map.of("operation", operation.id()), UnitSystem.METRIC, Optional.of(Shop.lathe()))));
+                                Map.of("operation", operation.id()),
+                                UnitSystem.METRIC,
+                                Optional.of(Shop.machineFor(operation.id())))));
     }
 
     static List<ToolFamily<?>> families() {

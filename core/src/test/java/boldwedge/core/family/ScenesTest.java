@@ -90,6 +90,10 @@ class ScenesTest {
                 "operation=keyway;keyBore=12 mm;keyLength=50 mm;keyWay=pull",
                 "operation=fly-cut",
                 "operation=fly-cut;flyWidth=120 mm;flySwept=80 mm;flyLength=200 mm;flyTram=0.2 mm;flySeat=10°",
+                "operation=shaft-keyway",
+                "operation=shaft-keyway;shaftDiameter=60 mm;shapedEnd=two-holes;toolOut=70 mm",
+                "operation=plane-flat;shaftDiameter=30 mm;flatWidth=12 mm;toolHung=gooseneck",
+                "operation=plane-face;flatWidth=40 mm;shapedLength=90 mm;shapedDepth=3 mm",
                 "operation=form",
                 "operation=form;formProfile=0 30 mm|3 mm 30 mm|3 mm 24 mm|8 mm 24 mm;material=steel-low-carbon;formRake=10°",
                 "operation=ring-groove",
@@ -109,7 +113,7 @@ class ScenesTest {
             fields.put(pair.substring(0, pair.indexOf('=')), pair.substring(pair.indexOf('=') + 1));
         }
         for (UnitSystem units : UnitSystem.values()) {
-            PlanAnswer answer = Planner.plan(new PlanRequest(fields, units, Optional.of(Shop.lathe())));
+            PlanAnswer answer = Planner.plan(new PlanRequest(fields, units, Optional.of(Shop.machineFor(fields.get("operation")))));
             assertThat(answer.worked())
                     .as(answer.fields().stream().map(f -> f.error()).toList().toString())
                     .isTrue();

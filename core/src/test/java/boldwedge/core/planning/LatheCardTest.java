@@ -1,11 +1,13 @@
 package boldwedge.core.planning;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.family.Families;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.cutting.SpindleSpeeds;
 import boldwedge.core.testing.Shop;
 import java.util.HashMap;
@@ -114,5 +116,24 @@ class LatheCardTest {
         assertThat(wrong.reasons()).anyMatch(reason -> reason.contains("Back rake of 30° is above"));
         assertThat(Families.of(cut).match(cut, Map.of("blank", "none such")).verdict())
                 .isEqualTo(Verdict.WRONG);
+    }
+
+    @Test
+    void aShaperHasStrokesAndNoSpeeds() {
+        Map<String, String> card = new HashMap<>(Map.of(
+                "name", "Ram",
+                "kind", "shaper",
+                "swing", "300 mm",
+                "motor", "1 kW",
+                "efficiency", "70 %"));
+        assertThat(LatheCard.read(card, UnitSystem.METRIC).errors()).containsOnlyKeys("longestStroke");
+        card.put("longestStroke", "14 in");
+        card.put("strokes", "80, 20, 40");
+        Lathe ram = LatheCard.read(card, UnitSystem.METRIC).lathe().orElseThrow();
+        assertThat(ram.shaper()).isTrue();
+        assertThat(ram.strokes().perMinute()).containsExactly(20.0, 40.0, 80.0);
+        assertThat(ram.strokes().longestMm().orElseThrow()).isCloseTo(355.6, within(1e-9));
+        card.put("kind", "planer");
+        assertThat(LatheCard.read(card, UnitSystem.METRIC).errors()).containsKey("kind");
     }
 }

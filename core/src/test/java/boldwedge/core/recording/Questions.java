@@ -137,6 +137,9 @@ public final class Questions {
         for (int i = 0; i < 45; i++) {
             all.add(FlyQuestions.flyCutting(new Questions(random), String.format(Locale.ROOT, "flycutting-%03d", i)));
         }
+        for (int i = 0; i < 45; i++) {
+            all.add(ShapingQuestions.shaping(new Questions(random), String.format(Locale.ROOT, "shaping-%03d", i)));
+        }
         return all;
     }
 

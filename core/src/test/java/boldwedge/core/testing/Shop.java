@@ -1,7 +1,11 @@
 package boldwedge.core.testing;
 
+import boldwedge.core.family.Families;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.cutting.LatheBuilder;
+import boldwedge.core.mechanics.cutting.MachineKind;
+import boldwedge.core.planning.Asked;
 import boldwedge.core.planning.LatheCard;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
@@ -73,35 +77,42 @@ public final class Shop {
     }
 
     /**
-     * The lathe of this name: "plain", or "measured", whose stiffness stands on its card, a "mill", or "inch-screw" and "metric-screw", whose
+     * The lathe of this name: "plain", or "measured", whose stiffness stands on its card, a "mill", a "shaper", or "inch-screw" and "metric-screw", whose
      * lead screw does.
      */
     public static Lathe lathe(String name) {
         return READ.computeIfAbsent(name, known -> switch (known) {
             case "plain" -> lathe(Map.of());
             case "mill" -> lathe(Map.of("kind", "mill"));
+            case "shaper" ->
+                lathe(Map.of(
+                        "kind", "shaper",
+                        "strokes", "20, 32, 50, 80, 125",
+                        "longestStroke", "350 mm",
+                        "returnRatio", "0.6",
+                        "ramDroop", "0.03 mm"));
             case "inch-screw", "metric-screw" -> geared(known.startsWith("inch"));
             default -> measured(lathe(Map.of()));
         });
     }
 
     private static Lathe measured(Lathe plain) {
-        return new Lathe(
-                plain.name(),
-                plain.mill(),
-                plain.swingMm(),
-                plain.centreHeightMm(),
-                plain.speeds(),
-                plain.feedsMm(),
-                plain.motorWatt(),
-                plain.efficiency(),
-                plain.largestShankMm(),
-                OptionalDouble.of(18_000),
-                OptionalDouble.of(40_000),
-                OptionalDouble.of(6e7),
-                OptionalDouble.of(14_000),
-                plain.shimsMm(),
-                plain.slide());
+        return LatheBuilder.builder(plain)
+                .postStiffness(OptionalDouble.of(18_000))
+                .chuckStiffness(OptionalDouble.of(40_000))
+                .chuckTilt(OptionalDouble.of(6e7))
+                .tailstockStiffness(OptionalDouble.of(14_000))
+                .build();
+    }
+
+    /** A machine that an operation can be done on: the test bed, or the shaper. */
+    public static Lathe machineFor(String operation) {
+        Asked.Machines kinds = Families.of(Map.of(Families.OPERATION, operation)).entries().stream()
+                .filter(entry -> entry.asked().machine())
+                .map(entry -> entry.asked().machines())
+                .findFirst()
+                .orElse(Asked.Machines.ALL);
+        return kinds.has(MachineKind.LATHE) ? lathe() : lathe("shaper");
     }
 
     public static PlanRequest request(String... fieldsAndTexts) {

@@ -4,12 +4,14 @@ import boldwedge.core.family.Families;
 import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.mechanics.cutting.MachineKind;
 import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.TrialForm;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A family of tools as it declares itself.
@@ -31,8 +33,10 @@ record FamilyDescription(
      * @param station where it belongs
      * @param choices what it can be picked from; empty when it is typed, or is a machine
      * @param machine whether it is one of the shop's machines
+     * @param kinds of which kinds that machine can be; empty for what is no machine
      */
-    record AskedFor(String id, String label, Station station, List<Choice> choices, boolean machine) {}
+    record AskedFor(
+            String id, String label, Station station, List<Choice> choices, boolean machine, List<String> kinds) {}
 
     /**
      * A kind of thing that the crib keeps.
@@ -78,7 +82,11 @@ record FamilyDescription(
                 entry.label(),
                 entry.station(),
                 entry.id().equals(Families.OPERATION) ? Families.operations() : entry.choices(),
-                entry.asked().machine());
+                entry.asked().machine(),
+                Stream.of(MachineKind.values())
+                        .filter(entry.asked().machines()::has)
+                        .map(Entry::choice)
+                        .toList());
     }
 
     private static Kind kind(ToolKind kind) {

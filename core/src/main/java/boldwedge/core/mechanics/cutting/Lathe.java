@@ -1,17 +1,18 @@
 package boldwedge.core.mechanics.cutting;
 
 import boldwedge.core.language.stock.Span;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.OptionalDouble;
 
 /**
- * What a lathe, or a mill that bores, can do.
+ * What a machine can do: a lathe, a mill that bores, a shaper.
  *
  * @param name what the shop calls it
- * @param mill whether it is a mill: the tool turns, and only a boring head is held
- * @param swingMm largest diameter over the bed, mm; width of the table of a mill
+ * @param kind what kind of machine it is
+ * @param swingMm largest diameter over the bed, mm; width of the table of a mill or a shaper
  * @param centreHeightMm height of the spindle axis above the surface the tool sits on, mm
- * @param speeds the spindle speeds it has
+ * @param speeds the spindle speeds it has; not to be asked of a shaper
  * @param feedsMm its feeds per revolution, mm, ascending; empty when fed by hand only
  * @param motorWatt motor power, W
  * @param efficiency share of the motor's power that reaches the spindle, 0 to 1
@@ -25,10 +26,12 @@ import java.util.OptionalDouble;
  * @param tailHandleMm feed of one turn of the tailstock's handle, or of the quill's, mm, if it is on the card
  * @param screw what it has to cut threads with
  * @param bed what lies along its bed
+ * @param strokes what it has to cut by strokes with
  */
+@RecordBuilder
 public record Lathe(
         String name,
-        boolean mill,
+        MachineKind kind,
         double swingMm,
         double centreHeightMm,
         SpindleSpeeds speeds,
@@ -44,7 +47,8 @@ public record Lathe(
         Slide slide,
         OptionalDouble tailHandleMm,
         ScrewCutting screw,
-        Bed bed) {
+        Bed bed,
+        Strokes strokes) {
 
     private static final double ASSUMED_PER_SWING = 60;
     /** Chosen speeds take no more of the power than this share. */
@@ -59,46 +63,18 @@ public record Lathe(
     /** How far the true stiffness against turning may lie from the assumed one, as a factor: wide, until a trial teaches it. */
     public static final Span TILT_SPREAD = new Span(0.3, 1, 5);
 
-    /** One whose tailstock's handle and lead screw are not on the card. */
-    public Lathe(
-            String name,
-            boolean mill,
-            double swingMm,
-            double centreHeightMm,
-            SpindleSpeeds speeds,
-            List<Double> feedsMm,
-            double motorWatt,
-            double efficiency,
-            double largestShankMm,
-            OptionalDouble postStiffness,
-            OptionalDouble chuckStiffness,
-            OptionalDouble chuckTilt,
-            OptionalDouble tailstockStiffness,
-            List<Double> shimsMm,
-            Slide slide) {
-        this(
-                name,
-                mill,
-                swingMm,
-                centreHeightMm,
-                speeds,
-                feedsMm,
-                motorWatt,
-                efficiency,
-                largestShankMm,
-                postStiffness,
-                chuckStiffness,
-                chuckTilt,
-                tailstockStiffness,
-                shimsMm,
-                slide,
-                OptionalDouble.empty(),
-                ScrewCutting.UNSAID,
-                Bed.UNSAID);
-    }
-
     public Lathe {
         feedsMm = feedsMm.stream().sorted().toList();
+    }
+
+    /** Whether it is a mill: the tool turns, and only a boring head is held. */
+    public boolean mill() {
+        return kind == MachineKind.MILL;
+    }
+
+    /** Whether it is a shaper: nothing turns. */
+    public boolean shaper() {
+        return kind == MachineKind.SHAPER;
     }
 
     /** What of the motor's power reaches the spindle, W. */

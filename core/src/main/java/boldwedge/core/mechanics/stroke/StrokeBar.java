@@ -55,17 +55,6 @@ public record StrokeBar(
     }
 
     /**
-     * Strokes a minute of a shaper: n = 1000 · v / (L · (1 + m)).
-     *
-     * @param metresPerMinute cutting speed
-     * @param strokeMm length of the stroke, mm
-     * @param returnRatio time of the return over that of the cut
-     */
-    public static double strokesPerMinute(double metresPerMinute, double strokeMm, double returnRatio) {
-        return 1000 * metresPerMinute / (strokeMm * (1 + returnRatio));
-    }
-
-    /**
      * Bending stress at the root of a tooth, MPa: 6 · F · p / (w · s²).
      *
      * @param outMm tooth out of the bar, mm

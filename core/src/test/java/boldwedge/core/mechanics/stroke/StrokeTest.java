@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.KeySize;
 import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.mechanics.cutting.Strokes;
 import boldwedge.core.mechanics.rigidity.BarSection;
 import boldwedge.core.mechanics.rigidity.Beam;
 import org.junit.jupiter.api.Test;
@@ -121,7 +122,7 @@ class StrokeTest {
     @Test
     void handShaperAndTooth() {
         assertThat(StrokeBar.handN(735, 18, 65, 0.75)).isCloseTo(43, within(0.5));
-        assertThat(StrokeBar.strokesPerMinute(15, 45, 0.6)).isCloseTo(208, within(0.5));
+        assertThat(Strokes.perMinute(15, 45, 0.6)).isCloseTo(208, within(0.5));
         assertThat(StrokeBar.toothMPa(735, 5, 6, 6)).isCloseTo(102, within(0.5));
     }
 

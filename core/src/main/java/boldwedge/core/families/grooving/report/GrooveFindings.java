@@ -24,6 +24,9 @@ import java.util.List;
 final class GrooveFindings {
     private static final double HALF = 0.5;
     private static final Span SQUEEZE = new Span(0.12, 0.2, 0.3);
+    /** Over this a swollen cord has nowhere to go, and shears off (ours: a cord swells by a tenth). */
+    private static final double CRAMMED = 0.9;
+
     private static final double LEAST_FILL = 0.6;
     /** High-speed steel bears about so much at the root of a slim edge, MPa (ours). */
     private static final double TIP_MPA = 600;
@@ -161,7 +164,7 @@ final class GrooveFindings {
         }
         return Finding.at(Station.CUT, "fill", say)
                 .says(
-                        full ? Verdict.WRONG : empty ? Verdict.DOUBTFUL : Verdict.FINE,
+                        fill > CRAMMED ? Verdict.WRONG : full || empty ? Verdict.DOUBTFUL : Verdict.FINE,
                         words,
                         say.share(fill),
                         say.share(Groove.MOST_FILL))

@@ -46,7 +46,7 @@ public enum KeywayField implements CutEntry<KeywayCut> {
     OUTSIDE(Asked.of("outside", "Outside of the work", Station.CUT, Entry.length(8, 2000))),
     SLOTS(Asked.of("keyways", "Keyways", Station.CUT, new Limits(Quantity.RATIO, 1, 24), "1", "1")),
     TEETH(Asked.of("indexTeeth", "Teeth of the wheel that indexes", Station.CUT, new Limits(Quantity.RATIO, 2, 720))),
-    LATHE(Asked.machine("lathe", "Machine")),
+    LATHE(Asked.anyMachine("lathe", "Machine")),
     DRIVE(Asked.pick("keyDrive", "The bar is moved", Station.CUT, "carriage", Options.of("drive", Drive.values()))),
     BIT(Asked.pick("keyBit", "Bit", Station.EDGE, "hss-6mm", "hss-1-4", StockChoices.bits())
             .orBetter()),

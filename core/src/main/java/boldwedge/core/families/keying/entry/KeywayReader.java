@@ -6,14 +6,18 @@ import boldwedge.core.families.keying.model.KeywayCut;
 import boldwedge.core.families.keying.model.KeywayJob;
 import boldwedge.core.families.keying.model.KeywayJob.Drive;
 import boldwedge.core.families.keying.model.KeywayJobBuilder;
+import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.Tolerance;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.BarMaterial;
 import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.KeySize;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.stroke.Slot;
+import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
@@ -54,6 +58,7 @@ public final class KeywayReader extends FieldReader {
             measured(field, field.limits().orElseThrow());
         }
         unlessPicked(BIT, bitThatFits());
+        request.lathe().ifPresent(this::cardOf);
         readAll(values());
         Optional<KeySize> key = key();
         OptionalDouble width = key.map(KeySize::widthMm).map(OptionalDouble::of).orElse(typed(WIDTH));
@@ -72,6 +77,19 @@ public final class KeywayReader extends FieldReader {
             return Optional.empty();
         }
         return Optional.of(job(key, width.getAsDouble(), tolerance.orElseThrow()));
+    }
+
+    /** What the machine's card says of how it strokes. */
+    private void cardOf(Lathe machine) {
+        if (machine.shaper()) {
+            unlessPicked(DRIVE, Optional.of(Entry.choice(Drive.SHAPER)));
+        }
+        unlessPicked(TURN, written(machine.strokes().wheelTurnMm()));
+        unlessPicked(WHEEL, written(machine.strokes().wheelRadiusMm()));
+    }
+
+    private static Optional<String> written(OptionalDouble mm) {
+        return mm.isPresent() ? Optional.of(Written.exact(Quantity.LENGTH, mm.getAsDouble())) : Optional.empty();
     }
 
     /** The key of the bore, unless another width was typed. */
@@ -213,6 +231,9 @@ public final class KeywayReader extends FieldReader {
         }
         if (cut.strokeMm() > slot.wayMm()) {
             wrong(STROKE, "The whole way is only " + length(slot.wayMm()) + ".");
+        }
+        if (job.lathe().shaper() && job.drive() != Drive.SHAPER) {
+            wrong(DRIVE, job.lathe().name() + " is a shaper: its ram moves the bar. Pick that, or a lathe.");
         }
         if (Math.abs(job.heightMm()) > slot.widthMm()) {
             wrong(HEIGHT, "That puts the keyway beside the middle by more than its width. Check the units.");

@@ -6,9 +6,9 @@ import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.mechanics.advice.WideEdgeRake;
-import boldwedge.core.mechanics.cutting.CuttingForce;
 import boldwedge.core.mechanics.rigidity.BarSection;
 import boldwedge.core.mechanics.rigidity.Beam;
+import boldwedge.core.mechanics.stroke.PlanedEdge;
 import boldwedge.core.mechanics.stroke.Slot;
 import boldwedge.core.mechanics.stroke.StrokeBar;
 
@@ -53,9 +53,6 @@ public record KeywayCut(
     private static final double GRIP_DIAMETERS = 2;
     private static final double CLAMP_FRICTION = 0.15;
     private static final double CLAMP_IN_HAND = 2;
-    private static final double RETURN_RATIO = 0.6;
-    /** Planing is intermittent and runs at about half of turning's speed (custom of the trade). */
-    private static final double OF_TURNING = 0.5;
     /** A hand turns a wheel so often in a minute, and works a lever so often. */
     private static final double TURNS_A_MINUTE = 40;
 
@@ -108,14 +105,8 @@ public record KeywayCut(
         return largest >= 2 * step ? Math.floor(largest / step + 1e-9) * step : largest;
     }
 
-    /** What is easily cut is planed with more at a stroke. */
-    private static boolean isEasy(KeywayJob job) {
-        String group = job.work().group();
-        return group.equals("N") || group.equals("O") || job.work().angleGroup().equals("iron-grey");
-    }
-
     private static Span strokes(KeywayJob job) {
-        return isEasy(job) ? STROKE_MM.times(2) : STROKE_MM;
+        return PlanedEdge.taken(job.work(), STROKE_MM);
     }
 
     /** What a stroke takes here, mm. */
@@ -146,25 +137,23 @@ public record KeywayCut(
         return ways() == 1 ? 0 : (job.slot().widthMm() + job.width().middleMm() - job.toothMm()) / (ways() - 1);
     }
 
-    /** Force along the stroke, N: kc1.1 · w · h^(1 − mc) · Kγ (Kienzle). */
+    /** The edge of the tooth. */
+    public PlanedEdge edge() {
+        return new PlanedEdge(job.work(), rakeRad, toothMm(), strokeMm);
+    }
+
+    /** Force along the stroke, N. */
     public double forceN() {
-        return job.work().kc11MPa()
-                * toothMm()
-                * Math.pow(strokeMm, 1 - job.work().mc())
-                * rakeFactor();
+        return edge().alongN();
     }
 
     public double rakeFactor() {
-        return CuttingForce.rakeFactor(job.work(), rakeRad);
+        return edge().rakeFactor();
     }
 
-    /** Push over the force along the stroke; never none, for an edge presses before it cuts. */
-    public double pushRatio() {
-        return Math.max(0.1, CuttingForce.pushRatio(job.work(), rakeRad));
-    }
-
+    /** Push out of the cut, N. */
     public double pushN() {
-        return forceN() * pushRatio();
+        return edge().pushN();
     }
 
     /** From the bar's axis to the tooth's tip, mm. */
@@ -189,7 +178,7 @@ public record KeywayCut(
 
     /** Growth of the push with what is taken, N/mm. */
     public double growthNPerMm() {
-        return (1 - job.work().mc()) * pushN() / strokeMm;
+        return edge().growthNPerMm() * edge().pushRatio();
     }
 
     /** Whether the bar itself would be drawn into the cut where it is pushed; what its holder gives is nothing to count on. */
@@ -251,20 +240,16 @@ public record KeywayCut(
 
     /** Cutting speed of a shaper, m/min. */
     public double planingSpeed() {
-        return OF_TURNING * job.work().surfaceSpeed(HSS).chosen();
+        return PlanedEdge.speed(job.work(), HSS);
     }
 
     /** Strokes a minute: of a shaper by its speed, of a hand by what it does. */
     public double strokesPerMinute() {
         return switch (job.drive()) {
-            case SHAPER -> StrokeBar.strokesPerMinute(planingSpeed(), travelMm(), RETURN_RATIO);
+            case SHAPER -> job.lathe().strokes().setFor(planingSpeed(), travelMm());
             case CARRIAGE -> 1 / (2 * travelMm() / job.turnMm() / TURNS_A_MINUTE + DRAW_BACK_MIN);
             case SLIDE -> 1 / (1 / LEVERS_A_MINUTE + DRAW_BACK_MIN);
         };
-    }
-
-    public static double returnRatio() {
-        return RETURN_RATIO;
     }
 
     /** Time at the stroke, minutes. */

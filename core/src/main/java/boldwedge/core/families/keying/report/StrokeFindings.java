@@ -14,11 +14,11 @@ import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Span;
+import boldwedge.core.mechanics.cutting.Strokes;
 import boldwedge.core.mechanics.rigidity.Beam;
 import boldwedge.core.mechanics.stroke.StrokeBar;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.OptionalDouble;
 
 /** What is found of the stroke: the hand, what is taken, the bar's spring, push against pull. */
 final class StrokeFindings {
@@ -249,16 +249,36 @@ final class StrokeFindings {
     }
 
     private Finding count() {
-        OptionalDouble speed = cut.powered() ? OptionalDouble.of(cut.planingSpeed()) : OptionalDouble.empty();
-        Finding.Builder finding = Finding.at(Station.REACH, "strokes", say)
+        return cut.powered() ? rammed() : counted(Verdict.TOLD, ".").build();
+    }
+
+    /** By a shaper: the stroke that its ram has, the rate that is set. */
+    private Finding rammed() {
+        Strokes ram = job.lathe().strokes();
+        double longest = ram.longestMm().orElse(Double.POSITIVE_INFINITY);
+        boolean tooLong = cut.travelMm() > longest;
+        double wanted = Strokes.perMinute(cut.planingSpeed(), cut.travelMm(), ram.returnRatioOrUsual());
+        long set = Math.round(cut.strokesPerMinute());
+        return counted(
+                        tooLong ? Verdict.WRONG : Verdict.TOLD,
+                        tooLong
+                                ? ": the ram's longest is " + say.length(longest) + "."
+                                : ram.perMinute().isEmpty()
+                                        ? ": the step of the shaper at or under " + set + " strokes a minute."
+                                        : ": set " + set + " strokes a minute.")
+                .step(Working.of("Strokes a minute", "v / (L · (1 + m))", rpm(wanted))
+                        .with("v", "planing", metresPerMinute(cut.planingSpeed()))
+                        .with("L", "stroke", mm(cut.travelMm()))
+                        .with("m", "return over cut", number(ram.returnRatioOrUsual())))
+                .build();
+    }
+
+    private Finding.Builder counted(Verdict verdict, String how) {
+        return Finding.at(Station.REACH, "strokes", say)
                 .says(
-                        Verdict.TOLD,
+                        verdict,
                         cut.strokes() + " strokes of " + say.length(cut.travelMm()) + ", about "
-                                + say.time(cut.minutes())
-                                + (cut.powered()
-                                        ? ": the step of the shaper at or under " + Math.round(cut.strokesPerMinute())
-                                                + " strokes a minute."
-                                        : "."))
+                                + say.time(cut.minutes()) + how)
                 .step(Working.of(
                                 "Strokes of a way, spring strokes besides",
                                 "(t + c) / h",
@@ -267,11 +287,5 @@ final class StrokeFindings {
                         .with("c", "crown", mm(job.slot().crownMm()))
                         .with("h", mm(cut.strokeMm())))
                 .source("Counted; the hand's pace is ours");
-        speed.ifPresent(v -> finding.step(Working.of(
-                        "Strokes a minute", "v / (L · (1 + m))", rpm(cut.strokesPerMinute()))
-                .with("v", "planing", metresPerMinute(v))
-                .with("L", "stroke", mm(cut.travelMm()))
-                .with("m", "return over cut", number(KeywayCut.returnRatio()).assumed())));
-        return finding.build();
     }
 }

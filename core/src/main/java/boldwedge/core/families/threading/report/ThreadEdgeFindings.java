@@ -26,6 +26,9 @@ import java.util.List;
 
 /** What is found of the edge: its flanks, its tip, its angle, and what an insert costs. */
 final class ThreadEdgeFindings {
+    /** Over so much of the room at the root a tip is not worth a try (ours). */
+    private static final double MUCH_TOO_WIDE = 1.06;
+
     private static final double LEAST_CLEARANCE = Math.toRadians(2);
     private static final double USUAL_CLEARANCE = Math.toRadians(3);
     private static final double WATCH_CLEARANCE = Math.toRadians(0.7);
@@ -149,14 +152,16 @@ final class ThreadEdgeFindings {
         double share = rootSpace > 0 ? width / rootSpace : 0;
         boolean wide = share > 1.02;
         boolean sharp = (!round && flat < 0.04 * p && size.form() == ThreadForm.SIXTY) || (round && radius < 0.03 * p);
-        Verdict verdict = wide ? Verdict.WRONG : sharp ? Verdict.DOUBTFUL : Verdict.FINE;
+        boolean much = share > MUCH_TOO_WIDE;
+        Verdict verdict = much ? Verdict.WRONG : wide || sharp ? Verdict.DOUBTFUL : Verdict.FINE;
         String end = round ? "Radius " + say.length(radius) : "Flat " + say.length(flat);
         Finding.Builder finding = Finding.at(Station.EDGE, "thread-tip", say)
                 .says(
                         verdict,
                         wide
                                 ? end
-                                        + " is too wide for this pitch: the root fills before the flanks are down, and the mate’s crest meets it."
+                                        + (much ? " is" : " is a little")
+                                        + " too wide for this pitch: the root fills before the flanks are down, and the mate’s crest meets it."
                                 : end + " at the tip; it goes in " + say.length(cut.depthMm()) + " on the radius from "
                                         + say.length(cut.blankMm())
                                         + (sharp

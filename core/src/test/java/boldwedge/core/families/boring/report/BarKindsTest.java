@@ -11,6 +11,7 @@ import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.Lathe;
+import boldwedge.core.mechanics.cutting.LatheBuilder;
 import boldwedge.core.planning.LatheCard;
 import boldwedge.core.planning.MakeStep;
 import boldwedge.core.planning.PlanAnswer;
@@ -253,38 +254,12 @@ class BarKindsTest {
     void aStiffnessOnTheCardIsSaidToBeFromThere() {
         String[] hole = {"boreStart", "18.5 mm", "boreFinished", "20 mm", "boreDepth", "45 mm"};
         Lathe bare = Shop.lathe();
-        Lathe known = new Lathe(
-                bare.name(),
-                bare.mill(),
-                bare.swingMm(),
-                bare.centreHeightMm(),
-                bare.speeds(),
-                bare.feedsMm(),
-                bare.motorWatt(),
-                bare.efficiency(),
-                bare.largestShankMm(),
-                java.util.OptionalDouble.of(20_000),
-                bare.chuckStiffness(),
-                bare.chuckTilt(),
-                bare.tailstockStiffness(),
-                bare.shimsMm(),
-                bare.slide());
-        Lathe unknown = new Lathe(
-                bare.name(),
-                bare.mill(),
-                bare.swingMm(),
-                bare.centreHeightMm(),
-                bare.speeds(),
-                bare.feedsMm(),
-                bare.motorWatt(),
-                bare.efficiency(),
-                bare.largestShankMm(),
-                java.util.OptionalDouble.empty(),
-                bare.chuckStiffness(),
-                bare.chuckTilt(),
-                bare.tailstockStiffness(),
-                bare.shimsMm(),
-                bare.slide());
+        Lathe known = LatheBuilder.builder(bare)
+                .postStiffness(java.util.OptionalDouble.of(20_000))
+                .build();
+        Lathe unknown = LatheBuilder.builder(bare)
+                .postStiffness(java.util.OptionalDouble.empty())
+                .build();
         assertThat(finding(plan(known, hole), "stiffness").statement())
                 .contains("holder from the lathe's card")
                 .doesNotContain("assumed");
