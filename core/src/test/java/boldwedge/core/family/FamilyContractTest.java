@@ -46,7 +46,9 @@ class FamilyContractTest {
                 .map(Choice::id)
                 .flatMap(operation -> Stream.of(UnitSystem.values())
                         .map(units -> new PlanRequest(
-                                Map.of("operation", operation, "lathe", "x"), units, Optional.of(Shop.machineFor(operation)))));
+                                Map.of("operation", operation, "lathe", "x"),
+                                units,
+                                Optional.of(Shop.machineFor(operation)))));
     }
 
     /** The usual jobs, and several hundred others. */

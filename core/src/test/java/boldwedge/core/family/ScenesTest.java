@@ -113,7 +113,8 @@ class ScenesTest {
             fields.put(pair.substring(0, pair.indexOf('=')), pair.substring(pair.indexOf('=') + 1));
         }
         for (UnitSystem units : UnitSystem.values()) {
-            PlanAnswer answer = Planner.plan(new PlanRequest(fields, units, Optional.of(Shop.machineFor(fields.get("operation")))));
+            PlanAnswer answer =
+                    Planner.plan(new PlanRequest(fields, units, Optional.of(Shop.machineFor(fields.get("operation")))));
             assertThat(answer.worked())
                     .as(answer.fields().stream().map(f -> f.error()).toList().toString())
                     .isTrue();

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.Point;
+import boldwedge.core.language.drawing.StlWriter;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.recording.Questions;
@@ -15,6 +16,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -149,7 +151,7 @@ class SolidsTest {
                 "120 mm",
                 "boreBit",
                 "hss-5mm");
-        assertThat(bar).containsOnlyKeys("bar", "cheek-left", "cheek-right", "end");
+        assertThat(bar).containsOnlyKeys("bar");
         double r = 8;
         double half = 2.5;
         double strip = 2 * (half * Math.sqrt(r * r - half * half) + r * r * Math.asin(half / r));
@@ -157,6 +159,40 @@ class SolidsTest {
         double all = bar.values().stream().mapToDouble(SolidsTest::volume).sum();
         // A circle of 96 chords lacks 0.07 % of its area.
         assertThat(all).isCloseTo(byHand, within(1.2e-3 * byHand));
+    }
+
+    /** A keyway bar is one body: πr²L less its square hole; with a head screwed on bar and head together are as much, for spigot and thread fill what they fill. */
+    @Test
+    void aKeywayBarIsACylinderLessItsHole() {
+        String[] job = {"operation", "keyway", "keyBore", "30 mm", "keyBar", "20 mm", "keyBit", "hss-8mm"};
+        Map<String, List<Triangle>> solid = solid(job);
+        assertThat(solid).containsOnlyKeys("bar");
+        double length = 55 + 40;
+        double byHand = Math.PI * 100 * length - hole(10, 4);
+        assertThat(volume(solid.values().iterator().next())).isCloseTo(byHand, within(1.2e-3 * byHand));
+        String[] headed = Stream.concat(Stream.of(job), Stream.of("keyHead", "replaceable"))
+                .toArray(String[]::new);
+        Map<String, List<Triangle>> both = solid(headed);
+        assertThat(both).containsOnlyKeys("bar", "head");
+        both.forEach(SolidsTest::closed);
+        assertThat(both.values().stream().mapToDouble(SolidsTest::volume).sum())
+                .isCloseTo(byHand, within(1.2e-3 * byHand));
+    }
+
+    /** What a square hole takes of a round bar: the strip of its circle, as long as the hole is wide. */
+    private static double hole(double r, double half) {
+        return 2 * (half * Math.sqrt(r * r - half * half) + r * r * Math.asin(half / r)) * 2 * half;
+    }
+
+    /** A push rod's hole that meets the square one: both less what they share. */
+    @Test
+    void aHoleAlongTheBarMeetsTheSquareOne() {
+        List<Point> below = List.of(new Point(2, 40), new Point(2, 0), new Point(8, 0), new Point(8, 40));
+        List<Point> above = List.of(new Point(8, 46), new Point(8, 60), new Point(0, 60));
+        Mesh mesh = Mesh.crossHoled("bar", below, above, 3);
+        double byHand = Math.PI * 64 * 60 - hole(8, 3) - Math.PI * 4 * 40;
+        assertThat(mesh.volumeMm3()).isCloseTo(byHand, within(1.5e-3 * byHand));
+        closed("bar", read(StlWriter.write(List.of(mesh))).values().iterator().next());
     }
 
     /** A nose with a blend of 2 mm: cylinders and, by Pappus, the fillet of (1 − π/4) b² about its centroid. */

@@ -11,8 +11,8 @@ final class ShapingQuestions {
     private ShapingQuestions() {}
 
     static Question shaping(Questions q, String name) {
-        String operation =
-                List.of("shaft-keyway", "shaft-keyway", "plane-flat", "plane-face").get(q.random.nextInt(4));
+        String operation = List.of("shaft-keyway", "shaft-keyway", "plane-flat", "plane-face")
+                .get(q.random.nextInt(4));
         q.put("operation", operation);
         q.one("material", Questions.MATERIALS);
         double shaft = q.between(8, 100);

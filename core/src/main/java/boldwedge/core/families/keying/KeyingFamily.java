@@ -6,8 +6,10 @@ import boldwedge.core.families.keying.entry.KeywayField;
 import boldwedge.core.families.keying.entry.KeywayReader;
 import boldwedge.core.families.keying.model.KeywayCut;
 import boldwedge.core.families.keying.report.KeywayAnswer;
+import boldwedge.core.families.keying.report.KeywayBarSolid;
 import boldwedge.core.families.keying.report.KeywayTrial;
 import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
@@ -27,7 +29,8 @@ import java.util.Optional;
 
 /** Keyways in a bore, planed with a bar: the carriage by hand, a slotting slide, a shaper. */
 public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
-    private static final List<Entry> BROUGHT = List.of(BAR, BAR_MATERIAL, BIT, TOOTH, RAKE, FRONT, SIDE, TOOTH_OUT);
+    private static final List<Entry> BROUGHT =
+            List.of(BAR, BAR_MATERIAL, BIT, TOOTH, RAKE, FRONT, SIDE, TOOTH_OUT, HEAD, HEAD_LENGTH);
 
     private static final ToolKind KIND = ToolKind.of(
                     "keyway-bar",
@@ -61,6 +64,11 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
     }
 
     @Override
+    public Optional<Solid> solid(KeywayCut cut) {
+        return Optional.of(new Solid("keyway-bar.stl", KeywayBarSolid.stl(cut)));
+    }
+
+    @Override
     public CutPage page(Read<KeywayCut> read) {
         boolean blind = read.choice(END).equals("blind");
         boolean wheel = read.choice(DRIVE).equals("carriage");
@@ -77,9 +85,10 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
                                                 ? new Entry[] {RECESS, OUTSIDE, SLOTS, TEETH}
                                                 : new Entry[] {OUTSIDE, SLOTS, TEETH}),
                         StationPage.of(
-                                Station.EDGE,
-                                List.of("keyway-bar", "keyway"),
-                                List.of("keyBar", "largestBar", "toothStress")),
+                                        Station.EDGE,
+                                        List.of("keyway-bar", "keyway"),
+                                        List.of("keyBar", "largestBar", "toothStress"))
+                                .picking(HEAD),
                         StationPage.of(
                                         Station.REACH,
                                         List.of("keyway-stroke"),
@@ -96,7 +105,7 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
                 "keyway",
                 List.of(KIND.kept(read)),
                 List.of(),
-                "",
+                "keyway-bar",
                 Optional.empty());
     }
 

@@ -120,6 +120,82 @@ public record Mesh(String name, List<Triangle> triangles) {
         return new Mesh(name, List.copyOf(triangles));
     }
 
+    /**
+     * A turned body with a square hole right across it: one closed shell. The hole runs along y, through a plain round part.
+     *
+     * @param below half of the section under the hole, from the axis (or from the edge of a hole along it that meets the square one) outward and up to where
+     *     the square hole begins, at the outside; x is the radius, y along the axis
+     * @param above the same over it: from the outside where the square hole ends, to the axis
+     * @param half half of the square hole's width, mm; less than the radius there
+     */
+    public static Mesh crossHoled(String name, List<Point> below, List<Point> above, double half) {
+        double r = below.getLast().x();
+        double from = below.getLast().y();
+        double to = above.getFirst().y();
+        double along = below.getFirst().y() == from ? below.getFirst().x() : 0;
+        List<Double> angles = anglesWith(Math.acos(half / r));
+        List<Triangle> triangles = new ArrayList<>();
+        for (int k = 0; k < angles.size(); k++) {
+            double now = angles.get(k);
+            double next = angles.get((k + 1) % angles.size());
+            for (List<Point> side : List.of(below, above)) {
+                for (int i = 0; i + 1 < side.size(); i++) {
+                    Point p = side.get(i);
+                    Point q = side.get(i + 1);
+                    quad(triangles, about(p, now), about(p, next), about(q, next), about(q, now));
+                }
+            }
+            double middle = now + (k + 1 == angles.size() ? 2 * Math.PI + next - now : next - now) / 2;
+            if (Math.abs(Math.cos(middle)) * r > half) {
+                quad(
+                        triangles,
+                        about(new Point(r, from), now),
+                        about(new Point(r, from), next),
+                        about(new Point(r, to), next),
+                        about(new Point(r, to), now));
+                quad(
+                        triangles,
+                        onWall(half, now, from),
+                        onWall(half, now, to),
+                        onWall(half, next, to),
+                        onWall(half, next, from));
+            }
+            Vector3D rimNow = rim(r, half, now, from);
+            Vector3D rimNext = rim(r, half, next, from);
+            quad(triangles, about(new Point(along, from), now), rimNow, rimNext, about(new Point(along, from), next));
+            quad(
+                    triangles,
+                    new Vector3D(0, 0, to),
+                    rim(r, half, next, to),
+                    rim(r, half, now, to),
+                    new Vector3D(0, 0, to));
+        }
+        return new Mesh(name, List.copyOf(triangles));
+    }
+
+    /** The parts of a circle with a square hole's four corners among them, rising. */
+    private static List<Double> anglesWith(double corner) {
+        List<Double> angles =
+                new ArrayList<>(List.of(corner, Math.PI - corner, Math.PI + corner, 2 * Math.PI - corner));
+        for (int k = 0; k < AROUND; k++) {
+            double at = 2 * Math.PI * k / AROUND;
+            if (angles.stream().noneMatch(one -> Math.abs(one - at) < 1e-6)) {
+                angles.add(at);
+            }
+        }
+        return angles.stream().sorted().toList();
+    }
+
+    /** Where a ray from the axis meets the edge of what a square hole takes of a disc: on its circle, or on its straight sides. */
+    private static Vector3D rim(double r, double half, double angle, double z) {
+        return Math.abs(Math.cos(angle)) * r > half + 1e-9 ? onWall(half, angle, z) : about(new Point(r, z), angle);
+    }
+
+    private static Vector3D onWall(double half, double angle, double z) {
+        double side = Math.signum(Math.cos(angle));
+        return new Vector3D(side * half, side * half * Math.tan(angle), z);
+    }
+
     private static void quad(List<Triangle> triangles, Vector3D a, Vector3D b, Vector3D c, Vector3D d) {
         add(triangles, a, b, c);
         add(triangles, a, c, d);

@@ -21,8 +21,8 @@ class ShapedTest {
     /** ASME B17.1: a shaft of 1-1/2 with a key of 3/8 is 1.2887 from floor to far side. */
     @Test
     void theInchSeatIsGaugedAsTheStandardSays() {
-        ShaftSlot seat = ShaftSlot.of(
-                StockCatalogue.shipped().key(UnitSystem.INCH, 38.1).orElseThrow(), 38.1);
+        ShaftSlot seat =
+                ShaftSlot.of(StockCatalogue.shipped().key(UnitSystem.INCH, 38.1).orElseThrow(), 38.1);
         assertThat(seat.overShaftMm() / 25.4).isCloseTo(1.2887, within(5e-5));
     }
 

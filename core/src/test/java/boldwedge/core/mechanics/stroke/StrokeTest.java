@@ -173,4 +173,15 @@ class StrokeTest {
         double shaft = 1.5 - slot.crownMm() / 25.4 - 0.375 / 2;
         assertThat(shaft).isCloseTo(1.2887, within(5e-5));
     }
+
+    /** The page's joint, and the same by the section: it opens where bending pulls at the edge as much as the pressure presses. */
+    @Test
+    void aHeadsJointStaysShut() {
+        HeadJoint joint = new HeadJoint(18, 9, 8000);
+        assertThat(joint.opensAtNmm() / 1000).isCloseTo(22.5, within(0.05));
+        double area = Math.PI / 4 * (18 * 18 - 9 * 9);
+        double second = Math.PI / 64 * (Math.pow(18, 4) - Math.pow(9, 4));
+        assertThat(joint.opensAtNmm()).isCloseTo(8000 / area * second / 9, within(1e-6));
+        assertThat(Math.toDegrees(HeadJoint.stopsRoundRad(0.1, 1.5))).isCloseTo(24, within(1e-9));
+    }
 }

@@ -17,7 +17,7 @@ public final class BarSolid {
 
     private BarSolid() {}
 
-    /** The bar as STL: one shell, or three where the bit's hole goes square through it. */
+    /** The bar as STL: one body. */
     public static String stl(BoreJob job) {
         return StlWriter.write(shells(job));
     }
@@ -26,17 +26,14 @@ public final class BarSolid {
         double length = job.barLengthMm();
         double half = job.bit().widthMm() / 2;
         double cross = length - BarEnd.crossing(job);
-        boolean square = job.insert().isEmpty() && BarEnd.square(job) && half < BarEnd.tipMm(job) / 2;
+        boolean square = job.insert().isEmpty()
+                && BarEnd.square(job)
+                && half < BarEnd.tipMm(job) / 2
+                && job.rodHoleMm() / 2 < half;
         if (!square || cross + half >= length || cross - half <= neckFrom(job)) {
             return List.of(Mesh.turned("bar", profile(job, 0, length)));
         }
-        double r = BarEnd.tipMm(job) / 2;
-        List<Mesh> shells = new ArrayList<>();
-        shells.add(Mesh.turned("bar", profile(job, 0, cross - half)));
-        shells.add(Mesh.prism("cheek-left", cheek(r, half, 1), cross - half, cross + half));
-        shells.add(Mesh.prism("cheek-right", cheek(r, half, -1), cross - half, cross + half));
-        shells.add(Mesh.turned("end", profile(job, cross + half, length)));
-        return shells;
+        return List.of(Mesh.crossHoled("bar", below(job, cross - half), above(job, cross + half), half));
     }
 
     /** Where the nose begins, from the far end. */
@@ -85,15 +82,18 @@ public final class BarSolid {
         return points.stream().distinct().toList();
     }
 
-    /** What a square hole leaves of a round bar on one side: a segment of the circle. */
-    private static List<Point> cheek(double r, double half, int side) {
-        double reach = Math.acos(half / r);
-        List<Point> points = new ArrayList<>();
-        int parts = Mesh.AROUND / 3;
-        for (int i = 0; i <= parts; i++) {
-            double at = -reach + 2 * reach * i / parts;
-            points.add(new Point(side * r * Math.cos(at), side * r * Math.sin(at)));
-        }
-        return points;
+    /** Of the section under the bit's hole what lies outside: from the axis, or from a hole along it, to the bit's hole. */
+    private static List<Point> below(BoreJob job, double to) {
+        List<Point> closed = profile(job, 0, to);
+        int last = closed.indexOf(new Point(BarEnd.tipMm(job) / 2, to));
+        List<Point> open = new ArrayList<>(closed.subList(last + 1, closed.size()));
+        open.addAll(closed.subList(0, last + 1));
+        return open.getFirst().x() == 0 && open.getFirst().y() == to ? open.subList(1, open.size()) : open;
+    }
+
+    private static List<Point> above(BoreJob job, double from) {
+        double tip = BarEnd.tipMm(job) / 2;
+        double length = job.barLengthMm();
+        return List.of(new Point(tip, from), new Point(tip, length), new Point(0, length));
     }
 }

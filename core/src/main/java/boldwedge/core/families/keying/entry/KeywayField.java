@@ -61,6 +61,20 @@ public enum KeywayField implements CutEntry<KeywayCut> {
             value(KeywayCut::toothOutMm)),
     BAR_MATERIAL(Asked.pick("barMaterial", "Bar of", Station.REACH, "steel", StockChoices.barMaterials())),
     BAR(Asked.of("keyBar", "Bar", Station.REACH, Entry.length(2, 150)), value(KeywayCut::barMm)),
+    HEAD(Asked.pick(
+            "keyHead",
+            "Its head",
+            Station.EDGE,
+            "solid",
+            Options.of(
+                    "head",
+                    new Choice("solid", "one with the bar"),
+                    new Choice("replaceable", "screwed on", "a spigot in the bar, drawn tight by a thread")))),
+    HEAD_LENGTH(
+            Asked.of("headLength", "Length of the head", Station.EDGE, Entry.length(4, 200)),
+            where(
+                    cut -> cut.job().headMm().isPresent(),
+                    cut -> cut.job().headMm().orElseThrow())),
     REACH(Asked.of("keyReach", "Clamp to tooth", Station.REACH, Entry.length(5, 1000)), value(KeywayCut::reachMm)),
     WAY(Asked.pick(
             "keyWay",

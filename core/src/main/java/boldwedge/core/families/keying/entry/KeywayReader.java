@@ -33,6 +33,9 @@ public final class KeywayReader extends FieldReader {
     /** Of a bar only so much may be hole. */
     private static final double MOST_BIT_SHARE = 0.5;
 
+    /** A head is so many sides of its bit long (custom of the trade). */
+    private static final double HEAD_SIDES = 3;
+
     private static final double SMALLEST_BIT_MM = 3;
 
     private static final double USUAL_DEEPER = 0.1;
@@ -132,12 +135,18 @@ public final class KeywayReader extends FieldReader {
                 .barMm(typed(BAR))
                 .reachMm(typed(REACH))
                 .toothOutMm(typed(TOOTH_OUT))
+                .headMm(is(HEAD, "solid") ? OptionalDouble.empty() : OptionalDouble.of(headLength(bit)))
                 .pushed(is(WAY, "least") ? Optional.empty() : Optional.of(is(WAY, "push")))
                 .strokeMm(typed(STROKE))
                 .springStrokes((int) Math.rint(value(SPRING)))
                 .heightMm(value(HEIGHT))
                 .rollRad(value(ROLL))
                 .build();
+    }
+
+    /** As long as its hole wants, and a grip for a spanner behind it. */
+    private double headLength(Blank bit) {
+        return typed(HEAD_LENGTH).orElse(units.marked(HEAD_SIDES * bit.widthMm()));
     }
 
     /** The bit as wide as the key where the bar bears its hole; else the widest that it bears. */
@@ -228,6 +237,14 @@ public final class KeywayReader extends FieldReader {
                     REACH,
                     "The keyway is " + length(job.lengthMm()) + " long: let the tooth stand "
                             + length(job.lengthMm() + KeywayCut.RUN_IN_MM + KeywayCut.RUN_OUT_MM) + " from the clamp.");
+        }
+        if (job.headMm().isPresent() && job.headMm().getAsDouble() < 2 * cut.holeAtMm()) {
+            wrong(
+                    HEAD_LENGTH,
+                    "The hole for the bit would break into the spigot: " + length(2 * cut.holeAtMm()) + " or more.");
+        }
+        if (job.headMm().isPresent() && cut.spigotMm() > 0.8 * cut.barMm()) {
+            wrong(HEAD, "So slim a bar has no room for a spigot in it: make it one with its head.");
         }
         if (cut.strokeMm() > slot.wayMm()) {
             wrong(STROKE, "The whole way is only " + length(slot.wayMm()) + ".");

@@ -2,15 +2,19 @@ package boldwedge.core.families.keying.model;
 
 import boldwedge.core.families.keying.model.KeywayJob.Drive;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.stock.ScrewSize;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ToolMaterial;
 import boldwedge.core.mechanics.advice.WideEdgeRake;
 import boldwedge.core.mechanics.rigidity.BarSection;
 import boldwedge.core.mechanics.rigidity.Beam;
+import boldwedge.core.mechanics.stroke.HeadJoint;
 import boldwedge.core.mechanics.stroke.PlanedEdge;
 import boldwedge.core.mechanics.stroke.Slot;
 import boldwedge.core.mechanics.stroke.StrokeBar;
+import java.util.Comparator;
+import java.util.List;
 
 /**
  * A keyway worked out.
@@ -59,6 +63,15 @@ public record KeywayCut(
     private static final double LEVERS_A_MINUTE = 20;
     /** To draw the tooth back and set it in again, minutes. */
     private static final double DRAW_BACK_MIN = 3.0 / 60;
+
+    /** The bit's hole lies so many of its sides from the end (custom of the trade). */
+    private static final double HOLE_AT = 1.2;
+    /** A spigot takes about half of its bar, and stands proud of its thread (custom of the trade). */
+    private static final double SPIGOT_SHARE = 0.55;
+
+    private static final double SPIGOT_OVER_MM = 1;
+    /** A thread in the steel of a bar, drawn tight by a spanner, MPa over its stress area (ours: half of what such steel yields at). */
+    private static final double DRAWN_MPA = 220;
 
     /** So much narrower a tooth counts as wide enough, mm. */
     private static final double SHY_MM = 0.005;
@@ -265,6 +278,43 @@ public record KeywayCut(
     /** What the bit's hole leaves of the bar against bending, 0 to 1. */
     public double leftOfBar() {
         return new BarSection(1, barMm, 0, holeMm(), job.barMaterial()).secondMomentMm4() / Beam.round(barMm);
+    }
+
+    /** From a bar's end to the middle of its bit's hole, mm. */
+    public double holeAtMm() {
+        return HOLE_AT * holeMm();
+    }
+
+    /** The thread of a head: the largest coarse one of its shop whose spigot is no more than half of the bar; else the smallest. */
+    public ScrewSize headThread() {
+        List<ScrewSize> coarse = StockCatalogue.shipped().screws(job.units()).stream()
+                .sorted(Comparator.comparingDouble(ScrewSize::threadMm))
+                .toList();
+        return coarse.reversed().stream()
+                .filter(screw -> spigotMm(screw) <= SPIGOT_SHARE * barMm)
+                .findFirst()
+                .orElse(coarse.getFirst());
+    }
+
+    /** A spigot stands a little proud of its thread, mm. */
+    private static double spigotMm(ScrewSize screw) {
+        return screw.threadMm() + SPIGOT_OVER_MM;
+    }
+
+    /** The spigot of a head, mm. */
+    public double spigotMm() {
+        return spigotMm(headThread());
+    }
+
+    /** The joint of a head with its bar, drawn tight. */
+    public HeadJoint joint() {
+        return new HeadJoint(barMm, spigotMm(), DRAWN_MPA * headThread().areaMm2());
+    }
+
+    /** What bends that joint, N·mm: the force off the axis, and the push at its distance where both act the same way. */
+    public double jointNmm() {
+        double reach = job.headMm().orElse(0) - holeAtMm();
+        return forceN() * leverMm() + (pushed ? 0 : pushN() * Math.max(0, reach));
     }
 
     /** Bending at the tooth's root, MPa. */

@@ -32,6 +32,7 @@ import java.util.OptionalInt;
  * @param wheelMm radius of the handwheel
  * @param bit what the tooth is ground from
  * @param toothMm width of the tooth
+ * @param headMm length of a head that is screwed on, where the bar has one
  * @param pushed whether the bar is pushed through, where that was picked
  * @param strokeMm taken by a stroke, where it was typed
  * @param springStrokes strokes without infeed at the end
@@ -65,6 +66,7 @@ public record KeywayJob(
         OptionalDouble barMm,
         OptionalDouble reachMm,
         OptionalDouble toothOutMm,
+        OptionalDouble headMm,
         Optional<Boolean> pushed,
         OptionalDouble strokeMm,
         int springStrokes,

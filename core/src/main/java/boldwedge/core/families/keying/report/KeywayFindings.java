@@ -14,7 +14,9 @@ import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.KeySize;
+import boldwedge.core.language.stock.ScrewSize;
 import boldwedge.core.language.stock.Span;
+import boldwedge.core.mechanics.stroke.HeadJoint;
 import boldwedge.core.mechanics.stroke.Slot;
 import java.util.ArrayList;
 import java.util.List;
@@ -24,6 +26,7 @@ import java.util.Optional;
 final class KeywayFindings {
     private static final double THIN_WALL = 0.8;
     private static final double HALF = 0.5;
+    private static final double OFF_THE_FACE_MM = 0.1;
     private static final double TIRED = 0.4;
     /** High-speed steel bears about so much in bending where every stroke is a blow, MPa (ours). */
     private static final double TOOTH_MPA = 500;
@@ -47,6 +50,9 @@ final class KeywayFindings {
         findings.add(fits());
         findings.add(tooth());
         findings.add(barHole());
+        if (job.headMm().isPresent()) {
+            findings.add(joint());
+        }
         findings.add(rake());
         return findings;
     }
@@ -266,6 +272,46 @@ final class KeywayFindings {
             finding.does("Take a smaller bit, and cut it in several ways");
         }
         return finding.build();
+    }
+
+    /** A head's joint: it must not open under the stroke; where it stops is where the thread stops. */
+    private Finding joint() {
+        HeadJoint joint = cut.joint();
+        ScrewSize thread = cut.headThread();
+        double bends = cut.jointNmm();
+        double margin = joint.opensAtNmm() / bends - 1;
+        double turn = HeadJoint.stopsRoundRad(OFF_THE_FACE_MM, thread.pitchMm());
+        double half = cut.strokeMm() / 2;
+        return Finding.at(Station.EDGE, "head-joint", say)
+                .says(
+                        Verdict.of(margin, Verdict.CLOSE),
+                        margin < 0
+                                ? "The stroke bends the head’s joint by %s; it opens at %s, and the tooth nods at every stroke."
+                                : "The stroke bends the head’s joint by %s; drawn tight it stays shut up to %s.",
+                        say.torque(bends / 1000),
+                        say.torque(joint.opensAtNmm() / 1000))
+                .margin(Math.min(1, margin))
+                .step(Working.of(
+                                "Stays shut up to", "Fv · (D² + d²) / (8 · D)", newtonMetres(joint.opensAtNmm() / 1000))
+                        .with(
+                                "Fv",
+                                "drawn by " + thread.name(),
+                                newtons(joint.pressedN()).assumed())
+                        .with("D", "bar", mm(joint.outerMm()))
+                        .with("d", "spigot", mm(joint.innerMm())))
+                .note("It stops round where the thread stops: " + say.length(OFF_THE_FACE_MM)
+                        + " off its face turns it by " + say.angle(turn)
+                        + ". Scribe the bar’s line only when it is drawn tight.")
+                .school("One with the bar", "Nothing to open; a worn hole is a new bar.", false)
+                .school("Screwed on", "One bar, a head for each bit; made two from one length.", true)
+                .source("A ring pressed together, on the point of opening; what a thread draws is ours")
+                .mendUnless(margin >= Verdict.CLOSE, "A head one with the bar", HEAD, "solid")
+                .mendUnless(
+                        margin >= Verdict.CLOSE,
+                        "Take " + say.length(half),
+                        STROKE,
+                        Written.exact(Quantity.LENGTH, half))
+                .build();
     }
 
     private Finding rake() {

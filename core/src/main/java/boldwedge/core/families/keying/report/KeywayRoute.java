@@ -9,6 +9,7 @@ import boldwedge.core.families.keying.model.KeywayJob.Drive;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.ScrewSize;
 import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;
@@ -21,7 +22,13 @@ record KeywayRoute(KeywayCut cut, UnitFormat say, Scene bar, Scene end, Scene si
     List<MakeStep> steps() {
         List<MakeStep> steps = new ArrayList<>();
         steps.add(turn());
+        if (cut.job().headMm().isPresent()) {
+            steps.add(heads());
+        }
         steps.add(hole());
+        if (cut.job().headMm().isPresent()) {
+            steps.add(line());
+        }
         steps.add(grind());
         if (!cut.job().through()) {
             steps.add(recess());
@@ -51,6 +58,39 @@ record KeywayRoute(KeywayCut cut, UnitFormat say, Scene bar, Scene end, Scene si
                 "It passes the bore with room all round.");
     }
 
+    private MakeStep heads() {
+        ScrewSize thread = cut.headThread();
+        double spigot = cut.spigotMm();
+        double goes = cut.job().units().marked(0.8 * spigot);
+        return MakeStep.of(
+                "heads",
+                "Turn the heads, two from one length",
+                bar,
+                List.of(
+                        "A length for two heads, "
+                                + say.length(cut.job().headMm().orElse(0)) + " each, and a grip between them.",
+                        "Each end: spigot " + say.length(spigot) + " h6, " + say.length(goes) + " long, thread "
+                                + thread.name()
+                                + " behind it, a groove at its root, the face square to it in the same chucking.",
+                        "Bar bored " + say.length(spigot) + " H7 for the spigot, tapped " + thread.name()
+                                + " behind it, its end faced in the same chucking.",
+                        "Drill and square both heads’ holes while the middle still holds them; part them last."),
+                "The spigot places it, the faces bear: the thread only draws.",
+                "Blue on the face: it bears all round.");
+    }
+
+    private MakeStep line() {
+        return MakeStep.of(
+                "line",
+                "Draw it tight, then scribe the line",
+                bar,
+                List.of(
+                        "Head on, drawn tight with a spanner over its flats, as it will be every time.",
+                        "Only now scribe the bar’s line, along it, level with the bit’s face."),
+                "It stops round where its thread stops; the bar is set by the line.",
+                "Taken off and drawn tight again, the line is still level.");
+    }
+
     private MakeStep hole() {
         double s = cut.holeMm();
         return MakeStep.of(
@@ -58,9 +98,11 @@ record KeywayRoute(KeywayCut cut, UnitFormat say, Scene bar, Scene end, Scene si
                         "Make the square hole for the bit",
                         bar,
                         List.of(
-                                "Drill across at " + say.length(1.2 * s) + " from the end: " + say.length(s - FILED_MM)
+                                "Drill across at " + say.length(cut.holeAtMm()) + " from the end: "
+                                        + say.length(s - FILED_MM)
                                         + ", then file it square to the bit, the bit itself as gauge;",
-                                "or drill for the pilot of a square broach and press that through from one side, with oil, started square.",
+                                "or drill for the pilot of a square broach and press that through from one side, with oil, started square;",
+                                "or take a round bit with a flat on it, in a reamed hole.",
                                 "A set screw from the end, or from above, presses on the bit."),
                         "The hole fits the bit without shake: a loose bit chatters at every stroke.",
                         "The bit slides in by hand, and does not rock.")

@@ -151,7 +151,7 @@ final class KeywayScenes {
         double axis = tip - cut.leverMm();
         double half = cut.barMm() / 2;
         double bit = cut.job().bit().heightMm() / 2;
-        double end = at - 1.2 * cut.holeMm();
+        double end = at - cut.holeAtMm();
         scene.filled(Role.TOOL, Role.EDGE, end, axis - half, right, axis - half, right, axis + half, end, axis + half);
         scene.filled(
                 Role.GROUND, Role.EDGE, at - bit, axis - half, at + bit, axis - half, at + bit, tip, at - bit, tip);
@@ -168,7 +168,7 @@ final class KeywayScenes {
         SceneBuilder scene = new SceneBuilder("keyway-bar", "The bar and its tooth");
         double y0 = 44;
         scene.place(8, y0, scale);
-        double in = 1.2 * cut.holeMm();
+        double in = cut.holeAtMm();
         double bit = job.bit().heightMm() / 2;
         scene.filled(Role.TOOL, Role.EDGE, 0, -half, length, -half, length, half, 0, half);
         scene.filled(
@@ -183,6 +183,7 @@ final class KeywayScenes {
                 in - bit,
                 half + cut.toothOutMm());
         scene.line(Role.CUTTING_EDGE, in - bit, half + 0.4 * cut.toothOutMm(), in - bit, half + cut.toothOutMm());
+        job.headMm().ifPresent(head -> joint(scene, cut, head, half));
         scene.line(Role.CENTRE, -3 / scale, 0, length + 3 / scale, 0);
         scene.dimension(0, -half, length, -half, -5);
         scene.dimension(in + bit, half, in + bit, half + cut.toothOutMm(), -5);
@@ -204,6 +205,22 @@ final class KeywayScenes {
         scene.input(34, 14, Anchor.START, say.angle(cut.rakeRad()), RAKE);
         scene.input(4, 5, Anchor.START, say.angle(job.frontRad()), FRONT);
         scene.input(48, 5, Anchor.START, say.angle(job.sideRad()), SIDE);
+        job.headMm().ifPresent(head -> scene.input(66, 14, Anchor.START, say.length(head), HEAD_LENGTH));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** Where a head meets its bar, its spigot and thread hidden in it. */
+    private static void joint(SceneBuilder scene, KeywayCut cut, double head, double half) {
+        double spigot = cut.spigotMm() / 2;
+        double thread = cut.headThread().threadMm() / 2;
+        double to = head + 0.8 * 2 * spigot;
+        double end = to + 1.2 * 2 * thread;
+        scene.line(Role.EDGE, head, -half, head, half);
+        for (int side : new int[] {1, -1}) {
+            scene.line(Role.HIDDEN, head, side * spigot, to, side * spigot);
+            scene.line(Role.HIDDEN, to, side * thread, end, side * thread);
+        }
+        scene.line(Role.HIDDEN, to, -spigot, to, spigot);
+        scene.line(Role.HIDDEN, end, -thread, end, thread);
     }
 }

@@ -33,10 +33,10 @@ public enum ShapingField implements CutEntry<ShapedCut> {
     END(Asked.pick("shapedEnd", "It ends", Station.CUT, "one-hole", Options.of("end", End.values()))),
     WIDTH(
             Asked.of("keyWidth", "Width of the key", Station.CUT, Entry.length(1, 80)),
-            value(cut -> cut.job().widthMm())),
+            where(cut -> cut.job().isKeyway(), cut -> cut.job().widthMm())),
     FLAT_WIDTH(
             Asked.of("flatWidth", "Width of the flat", Station.CUT, Entry.length(1, 1000)),
-            value(cut -> cut.job().widthMm())),
+            where(cut -> !cut.job().isKeyway(), cut -> cut.job().widthMm())),
     DEPTH(
             Asked.of("shapedDepth", "Depth, or stock to take off", Station.CUT, Entry.length(0.05, 60)),
             value(cut -> cut.job().depthMm())),
@@ -71,7 +71,9 @@ public enum ShapingField implements CutEntry<ShapedCut> {
     DOWN(
             Asked.of("strokeDown", "Taken by a stroke or a pass", Station.REACH, Entry.length(0.005, 10)),
             value(ShapedCut::downMm)),
-    FEED(Asked.of("strokeFeed", "Across by a stroke", Station.REACH, Entry.length(0.02, 10)), value(ShapedCut::feedMm)),
+    FEED(
+            Asked.of("strokeFeed", "Across by a stroke", Station.REACH, Entry.length(0.02, 10)),
+            where(cut -> !cut.job().isKeyway(), ShapedCut::feedMm)),
     SPRING(Asked.of("keySpring", "Spring strokes", Station.REACH, new Limits(Quantity.RATIO, 0, 20), "3", "3")),
     VISE(Asked.of("viseOff", "Jaw off the stroke, over the length", Station.REACH, Entry.length(-3, 3)));
 

@@ -217,11 +217,7 @@ final class RamFindings {
                 .note(
                         "For the last pass a broad flat bit, overlapping its own width by half, leaves less still in what does not tear.")
                 .source("Marks of feed and nose, times what is usual over them")
-                .mendUnless(
-                        margin >= -1e-6,
-                        "Across " + say.length(finer),
-                        FEED,
-                        Written.exact(Quantity.LENGTH, finer))
+                .mendUnless(margin >= -1e-6, "Across " + say.length(finer), FEED, Written.exact(Quantity.LENGTH, finer))
                 .build();
     }
 
