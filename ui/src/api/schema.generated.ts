@@ -1206,6 +1206,15 @@ export interface components {
             code: string;
             secret: string;
         };
+        CardEntry: {
+            choices: components["schemas"]["Choice"][];
+            id: string;
+            kinds: string[];
+            more: string;
+            part: string;
+            usual: string;
+            words: string;
+        };
         CardRow: {
             field: string;
             label: string;
@@ -1230,7 +1239,7 @@ export interface components {
         };
         Choices: {
             heightsBy: components["schemas"]["Choice"][];
-            latheEntries: components["schemas"]["Choice"][];
+            latheEntries: components["schemas"]["CardEntry"][];
         };
         Compared: {
             measured: string;

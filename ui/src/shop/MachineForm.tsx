@@ -1,10 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
-import { api, given, type LatheRecord, Refused, sentenceOf, type Texts } from '../api/client';
+import { api, given, type LatheRecord, Refused, type Schemas, sentenceOf, type Texts } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useChoices } from '../api/records';
 import { useKeptText } from '../api/useKeptText';
+import { PickList } from '../cut/ChoiceInput';
 import { kindOfMachine } from '../cut/families';
 import { Clashes, Taken } from '../frame/Clashes';
 import { DO, FIELD, MACHINE, QUIET, READING } from '../frame/looks';
@@ -13,7 +14,6 @@ import { MachineTests } from './MachineTests';
 
 const EXAMPLES: Texts = {
   name: 'what the shop calls it',
-  kind: 'lathe; or mill; or shaper',
   swing: '330 mm',
   centreHeight: '40 mm',
   largestShank: '20 mm or 5/8',
@@ -26,17 +26,14 @@ const EXAMPLES: Texts = {
   tailstockStiffness: 'if measured',
   centres: '600 mm or 24 in',
   quillTravel: '60 mm',
-  drillSet: 'metric by 0.1 mm; inch fractions',
   leadScrew: '8 tpi, or 3 mm',
   boxThreads: '8, 9, 10, 11, 12, 13 tpi',
   changeWheels: '20, 24, 40, 60, 127',
   dialTeeth: '32',
   dialMarks: '8',
   crossTurn: '.200 in, or 4 mm',
-  crossReads: 'radius; or diameter',
   compoundTurn: '.100 in, or 2 mm',
   dialDivision: '.001 in, or 0.02 mm',
-  compoundScale: 'square; or axis',
   stopTime: '1 s',
   carriageTurn: '18 mm, or .75 in',
   wheelRadius: '65 mm',
@@ -46,6 +43,63 @@ const EXAMPLES: Texts = {
   ramDroop: '0.02 mm, by an indicator',
   shims: '0.05, 0.1, 0.2, 0.5 mm; 4 thou',
 };
+
+type CardEntry = Schemas['CardEntry'];
+
+/** The entries that a machine of this kind has, by the parts of its card; one of another kind stands while something is typed there. */
+function partsOf(entries: CardEntry[], card: Texts): [string, CardEntry[]][] {
+  const kind = kindOfMachine(card);
+  const parts = new Map<string, CardEntry[]>();
+  for (const entry of entries) {
+    if (!entry.kinds.includes(kind) && !card[entry.id]) continue;
+    parts.set(entry.part, [...(parts.get(entry.part) ?? []), entry]);
+  }
+  return [...parts];
+}
+
+interface FieldProps {
+  entry: CardEntry;
+  text: string;
+  wrong: string | undefined;
+  onWrite: (text: string) => void;
+}
+
+/** An entry of the card: picked from its list, or typed. */
+function CardField({ entry, text, wrong, onWrite }: FieldProps) {
+  const look = `${READING} ${wrong ? 'reading-wrong' : ''}`;
+  const said = wrong && <em role="alert">{wrong}</em>;
+  // What says nothing where it is left empty is typed, so that it can be emptied again.
+  if (entry.usual) {
+    const at = text.trim().toLowerCase() || entry.usual;
+    return (
+      <div className={look} data-entry={entry.id}>
+        <span>{entry.words}</span>
+        <PickList
+          label={entry.words}
+          value={at}
+          text={entry.choices.find((one) => one.id === at)?.words ?? text}
+          choices={entry.choices}
+          onPick={onWrite}
+        />
+        {said}
+      </div>
+    );
+  }
+  return (
+    <label className={look}>
+      <span>{entry.words}</span>
+      <input
+        className={FIELD}
+        value={text}
+        placeholder={EXAMPLES[entry.id]}
+        aria-invalid={!!wrong}
+        data-entry={entry.id}
+        onChange={(event) => onWrite(event.target.value)}
+      />
+      {said}
+    </label>
+  );
+}
 
 interface Props {
   lathe: LatheRecord | undefined;
@@ -99,19 +153,22 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
         void save();
       }}
     >
-      {choices.data?.latheEntries.map((entry) => (
-        <label key={entry.id} className={`${READING} ${wrong[entry.id] ? 'reading-wrong' : ''}`}>
-          <span>{entry.words}</span>
-          <input
-            className={FIELD}
-            value={card[entry.id] ?? ''}
-            placeholder={EXAMPLES[entry.id]}
-            aria-invalid={!!wrong[entry.id]}
-            data-entry={entry.id}
-            onChange={(event) => kept.write({ ...card, [entry.id]: event.target.value })}
-          />
-          {wrong[entry.id] && <em role="alert">{wrong[entry.id]}</em>}
-        </label>
+      {partsOf(choices.data?.latheEntries ?? [], card).map(([part, entries]) => (
+        <fieldset
+          key={part}
+          className="col-span-full grid grid-cols-2 gap-x-5.5 gap-y-2.5 max-hand:grid-cols-[minmax(0,1fr)]"
+        >
+          <legend className="mb-1.75 pt-2 w-full border-b border-line pb-1 font-semibold">{part}</legend>
+          {entries.map((entry) => (
+            <CardField
+              key={entry.id}
+              entry={entry}
+              text={card[entry.id] ?? ''}
+              wrong={wrong[entry.id]}
+              onWrite={(text) => kept.write({ ...card, [entry.id]: text })}
+            />
+          ))}
+        </fieldset>
       ))}
       {kindOfMachine(card) === 'lathe' && (
         <MachineTests

@@ -1,23 +1,52 @@
 package boldwedge.server.shop;
 
 import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightReading;
 import boldwedge.core.planning.LatheField;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 
 /**
  * What can be picked apart from any cut; what a cut asks is told by its family.
  *
  * @param heightsBy what a height can be measured by
- * @param latheEntries the entries of a lathe's card
+ * @param latheEntries the entries of a machine's card
  */
-public record Choices(List<Choice> heightsBy, List<Choice> latheEntries) {
+public record Choices(List<Choice> heightsBy, List<CardEntry> latheEntries) {
+
+    /**
+     * An entry of a machine's card.
+     *
+     * @param id its name
+     * @param words what it is called
+     * @param more nothing, kept for whoever reads it
+     * @param part the part of the card that it stands in, in words
+     * @param choices what it can be picked from; empty when it is typed
+     * @param usual which of them it is where nothing is said; empty where that says nothing
+     * @param kinds the kinds of machine whose cards have it
+     */
+    public record CardEntry(
+            String id, String words, String more, String part, List<Choice> choices, String usual, List<String> kinds) {}
+
     static Choices shipped() {
         return new Choices(
                 Choice.of(HeightReading.How.values()),
                 Arrays.stream(LatheField.values())
-                        .map(field -> new Choice(field.id(), field.label()))
+                        .sorted(Comparator.comparing(LatheField::part))
+                        .map(Choices::entry)
                         .toList());
+    }
+
+    private static CardEntry entry(LatheField field) {
+        return new CardEntry(
+                field.id(),
+                field.label(),
+                "",
+                field.part().words(),
+                field.choices(),
+                field.asked().usualMetric(),
+                field.kinds().stream().map(Entry::choice).toList());
     }
 }

@@ -38,7 +38,7 @@ public enum ShapingField implements CutEntry<ShapedCut> {
             Asked.of("flatWidth", "Width of the flat", Station.CUT, Entry.length(1, 1000)),
             where(cut -> !cut.job().isKeyway(), cut -> cut.job().widthMm())),
     DEPTH(
-            Asked.of("shapedDepth", "Depth, or stock to take off", Station.CUT, Entry.length(0.05, 60)),
+            Asked.of("shapedDepth", "Depth", Station.CUT, Entry.length(0.05, 60)),
             value(cut -> cut.job().depthMm())),
     TOLERANCE(Asked.of("keyTolerance", "Tolerance of its width", Station.CUT, "N9", "+.002/-0")),
     WITHIN(

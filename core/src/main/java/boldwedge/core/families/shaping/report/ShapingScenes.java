@@ -167,7 +167,7 @@ final class ShapingScenes {
                 starts + ahead - 0.9 * bit,
                 high - deep);
         double way = Math.min(14, 0.4 * length * scale);
-        scene.leader(length * 0.75, (high - deep) * 0.5, -way, 0, Anchor.END, "stroke");
+        scene.leader(length * 0.2, (high - deep) * 0.5, way, 0, Anchor.START, "stroke");
         scene.dimension(0, -thick, length, -thick, -4);
         scene.place(0, 0, 1);
         double low = y0 - thick * scale - 8;
@@ -178,7 +178,7 @@ final class ShapingScenes {
         } else {
             scene.input(36, 69, Anchor.START, say.length(cut.feedMm()), FEED);
         }
-        scene.input(68, 69, Anchor.START, say.length(cut.outMm()), OUT);
+        scene.input(4, 57, Anchor.START, say.length(cut.outMm()), OUT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -275,7 +275,7 @@ final class ShapingScenes {
         scene.input(4, 68, Anchor.START, say.angle(cut.rakeRad()), RAKE);
         scene.input(34, 68, Anchor.START, say.angle(job.frontRad()), FRONT);
         if (job.isKeyway()) {
-            scene.input(64, 68, Anchor.START, say.angle(job.sideRad()), SIDE);
+            scene.input(80, y0 + 14, Anchor.START, say.angle(job.sideRad()), SIDE);
             scene.input(62, y0 - 9, Anchor.MIDDLE, say.length(job.toothMm()), TOOTH);
         } else {
             scene.input(62, y0 - 9, Anchor.MIDDLE, say.length(job.noseMm()), NOSE);
