@@ -1368,6 +1368,9 @@ export interface components {
             atTheMachine?: boolean;
             field: string;
             label: string;
+            opens: {
+                [key: string]: string;
+            };
             readings: {
                 [key: string]: string;
             };

@@ -11,7 +11,7 @@ import { isStation, NAMES, STATIONS, Station, type StationId, StationTabs } from
 import { CutContext, type CutOnDesk, type ShopParts, useOfAnswer } from './CutContext';
 import { DeskHeader, Said } from './DeskHeader';
 import { type Draft, type Edit, edited, type History, redone, store, storeUndo, undone } from './draft';
-import { machinesFor } from './families';
+import { familyOf, machinesFor } from './families';
 import { OtherTabNote } from './OtherTabNote';
 import type { Look } from './planDesk';
 import { Sentence } from './Sentence';
@@ -197,7 +197,7 @@ const stationOf = (event: KeyboardEvent) => STATIONS[Number(event.code.replace(/
 function onAMachine(draft: Draft, lathes: LatheRecord[], families: Family[]): Draft {
   const { lathe, operation } = draft.fields;
   if (lathe) return draft;
-  const family = families.find((one) => one.operations.some(({ id }) => id === operation)) ?? families[0];
+  const family = familyOf(families, operation) ?? families[0];
   const first = machinesFor(family, lathes)[0] ?? lathes[0];
   return first ? { ...draft, fields: { ...draft.fields, lathe: first.id } } : draft;
 }

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { Family, LatheRecord } from '../api/client';
-import { choicesOf, kindOf, machinesFor } from './families';
+import { besideFields, choicesOf, kindOf, machinesFor } from './families';
 
 const FAMILIES = [
   {
     id: 'sawing',
-    operations: [],
+    operations: [{ id: 'saw', words: 'saw', more: '' }],
     trial: { readings: [], scene: '', panels: [] },
     entries: [
       { id: 'operation', label: '', station: 'CUT', machine: false, choices: [{ id: 'saw', words: 'saw', more: '' }] },
@@ -30,6 +30,15 @@ describe('what a family declares', () => {
   it('is cut on a machine of a kind that can', () => {
     expect(machinesFor(FAMILIES[0], LATHES).map(({ id }) => id)).toEqual(['a']);
     expect(machinesFor(undefined, LATHES)).toHaveLength(2);
+  });
+
+  it('takes what both ask along when it is opened beside a cut', () => {
+    const turned = { operation: 'turn', lathe: 'a', diameter: '25' };
+    expect(besideFields(FAMILIES, turned, { operation: 'saw', kerf: '2' })).toEqual({
+      operation: 'saw',
+      lathe: 'a',
+      kerf: '2',
+    });
   });
 
   it('is found by the kind of what was kept', () => {

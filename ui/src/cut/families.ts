@@ -15,6 +15,16 @@ export function machinesFor(family: Family | undefined, lathes: LatheRecord[]): 
   return kinds ? lathes.filter((lathe) => kinds.includes(kindOfMachine(lathe.card))) : lathes;
 }
 
+/** The family that an operation belongs to. */
+export const familyOf = (families: Family[], operation: string | undefined): Family | undefined =>
+  families.find((one) => one.operations.some(({ id }) => id === operation));
+
+/** What another cut is asked that is opened beside one: what it is opened with, and of the one what both ask. */
+export function besideFields(families: Family[], fields: Texts, opens: Texts): Texts {
+  const asked = new Set(familyOf(families, opens.operation)?.entries.map(({ id }) => id));
+  return { ...Object.fromEntries(Object.entries(fields).filter(([id]) => asked.has(id))), ...opens };
+}
+
 /** What a field of a family can be picked from. */
 export function choicesOf(
   families: Family[],

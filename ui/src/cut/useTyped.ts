@@ -2,7 +2,9 @@ import { queryOptions, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useDeferredValue } from 'react';
 import { useNavigate } from 'react-router';
 import { api, given, type Schemas, type Texts, type Units } from '../api/client';
+import { useDraftThen, useShop } from './CutContext';
 import { last, stored } from './draft';
+import { besideFields } from './families';
 import { startTyped } from './startTyped';
 
 /** A line shorter than this is not read. */
@@ -56,5 +58,16 @@ export function useOpenMeant(): (fields: Texts, units: Units) => void {
       void navigate('/cut/new/cut');
     },
     [navigate],
+  );
+}
+
+/** Opens another cut beside the one on the desk, which stays as it is: what both ask goes with it. */
+export function useOpenBeside(): (opens: Texts) => void {
+  const draft = useDraftThen();
+  const { families } = useShop();
+  const openMeant = useOpenMeant();
+  return useCallback(
+    (opens) => openMeant(besideFields(families, draft.now.fields, opens), draft.now.units),
+    [draft, families, openMeant],
   );
 }

@@ -1,7 +1,8 @@
 import { Collapsible } from 'radix-ui';
 import { memo, useState } from 'react';
-import type { Finding } from '../api/client';
+import type { Finding, Schemas } from '../api/client';
 import { useEdit } from '../cut/CutContext';
+import { useOpenBeside } from '../cut/useTyped';
 import { CAUTIONS, MEND } from '../frame/looks';
 import { Explained } from '../glossary/Explained';
 import { MarginWedge } from './MarginWedge';
@@ -15,6 +16,8 @@ const LOOKS = {
   FINE: { word: 'font-[450] text-ink-2', words: '' },
   TOLD: { word: 'font-[450] text-ink-2', words: '' },
 } as const;
+
+type Fix = Schemas['Fix'];
 
 interface Props {
   finding: Finding;
@@ -32,7 +35,9 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
   const mends = (
     <div className={`flex flex-wrap gap-1.5 pt-1 pb-1.25 ${troubled ? 'pl-[100px] max-hand:pl-0' : ''}`}>
       {finding.mends.map((mend) =>
-        mend.field === '' ? (
+        Object.keys(mend.opens).length > 0 ? (
+          <OpensBeside key={mend.label} {...mend} />
+        ) : mend.field === '' ? (
           // Done at the machine: nothing to type.
           <p key={mend.label} className="w-full text-small text-ink-2">
             {mend.label}.
@@ -100,3 +105,13 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
     </Collapsible.Root>
   );
 });
+
+/** A mend that is another cut: opened beside this one. */
+function OpensBeside({ label, opens }: Fix) {
+  const openBeside = useOpenBeside();
+  return (
+    <button type="button" className={MEND} onClick={() => openBeside(opens)}>
+      {label}
+    </button>
+  );
+}

@@ -1,6 +1,8 @@
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Finding, Schemas } from '../api/client';
+import { stored } from '../cut/draft';
 import { answered, onDesk } from '../test/desk';
 import { program, Reading } from '../test/program';
 import { fold } from './folded';
@@ -44,17 +46,30 @@ const PUSH = finding('push-off', 'WRONG', {
   source: 'Beam deflection',
   cautions: ['Stop the spindle before you measure.'],
   schools: [{ name: 'Slow and deep', reason: 'one pass pushes alike', inForce: true }],
-  mends: [{ label: 'Centre up', field: 'hold', text: 'centre', readings: {} }],
+  mends: [{ label: 'Centre up', field: 'hold', text: 'centre', readings: {}, opens: {} }],
 });
 
 const ledger = (findings: Finding[], station: 'CUT' | 'REACH' = 'REACH') =>
   onDesk(
-    <Reading>
-      <Ledger station={station} keys={['speed', 'power']} />
-    </Reading>,
+    <MemoryRouter>
+      <Reading>
+        <Ledger station={station} keys={['speed', 'power']} />
+      </Reading>
+    </MemoryRouter>,
     {},
     answered({ findings, figures: [SPEED] }),
   );
+const SHAVE = finding('finish', 'WRONG', {
+  mends: [
+    {
+      label: 'Shave it',
+      field: '',
+      text: '',
+      readings: {},
+      opens: { operation: 'shear', finishBefore: 'Ra 4 µm' },
+    },
+  ],
+});
 const lines = () => [...document.querySelectorAll('[data-finding]')].map((at) => at.getAttribute('data-finding'));
 
 describe('the ledger of a station', () => {
@@ -110,6 +125,13 @@ describe('the ledger of a station', () => {
     expect(screen.getByText('Source: Beam deflection')).toBeTruthy();
     fireEvent.click(screen.getByText('push-off says WRONG.'));
     expect(screen.queryByText('2 · c · F')).toBeNull();
+  });
+
+  it('opens another cut beside this one, which stays as it is', () => {
+    const { edits } = ledger([SHAVE]);
+    fireEvent.click(screen.getByText('Shave it'));
+    expect(edits).toEqual([]);
+    expect(stored('new')?.fields).toEqual({ operation: 'shear', finishBefore: 'Ra 4 µm' });
   });
 
   it('mends at a touch', () => {

@@ -3,6 +3,7 @@ package boldwedge.core.rule;
 import static boldwedge.core.language.measure.Amount.*;
 
 import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
@@ -22,6 +23,7 @@ import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.planning.Entry;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -232,8 +234,10 @@ public final class EdgeRules {
                 fields.nose().ifPresent(field -> finding.mend("Nose " + say.length(nose), field, say.length(nose)));
             }
             Shaving.insteadRaMm(cut, workRadiusMm)
-                    .ifPresent(ra -> finding.does("Turn it as it is, then shave it with a shear tool: about "
-                            + say.ra(ra) + " where this leaves " + say.ra(tears ? cut.tornRaMm() : likely)));
+                    .ifPresent(ra -> finding.mend(Fix.opening(
+                            "Turn it as it is, then shave it with a shear tool: about " + say.ra(ra)
+                                    + " where this leaves " + say.ra(tears ? cut.tornRaMm() : likely),
+                            Map.of("operation", "shear", "finishBefore", say.ra(tears ? cut.tornRaMm() : likely)))));
         }
         return finding.build();
     }
