@@ -2,7 +2,7 @@ import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { FieldState } from '../api/client';
 import { answered, field, onDesk } from '../test/desk';
-import { ValueInput } from './ValueInput';
+import { unitOf, ValueInput } from './ValueInput';
 
 const RAKE: FieldState = {
   ...field('sideRake', '14°'),
@@ -40,6 +40,17 @@ describe('a value that is typed over where it stands', () => {
     expect(box().value).toBe('14°');
     act(() => typed.put({ ...typed.now, fields: { sideRake: '16' } }));
     expect(box().value).toBe('16');
+  });
+
+  it('has the unit beside a bare number, which stays as it was typed', () => {
+    const state = { ...RAKE, typed: '14', spelled: '14°', chosen: false };
+    const { typed, container } = value(state, '14');
+    expect(box().value).toBe('14');
+    expect(container.querySelector('.value-unit')?.textContent).toBe('°');
+    act(() => typed.put({ ...typed.now, fields: { sideRake: '14 deg' } }));
+    expect(container.querySelector('.value-unit')).toBeNull();
+    expect(unitOf({ ...state, error: 'No.' }, '14')).toBe('');
+    expect(unitOf({ ...state, typed: '', spelled: '' }, '')).toBe('');
   });
 
   it('takes each key, and stays empty while it is emptied and left so', () => {

@@ -42,6 +42,7 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
   const tip = useId();
   // What was emptied stays empty while it is left so; once undo or a mend has put something else there, that is shown.
   const shown = focused && leaving === typed ? leaving : typed || state.text;
+  const unit = unitOf(state, typed);
   const wrong = state.error !== '';
   const tipped = place === 'list' ? focused && !wrong : focused || wrong;
 
@@ -72,44 +73,58 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
         {caption && (
           <span className={`value-caption ${place !== 'plate' ? 'text-fine text-ink-2' : ''}`}>{state.label}</span>
         )}
-        <input
-          ref={input}
-          type="text"
-          data-field={state.id}
-          className={place !== 'plate' ? IN_THE_SENTENCE : undefined}
-          aria-label={state.label}
-          aria-invalid={wrong}
-          aria-describedby={tipped ? tip : undefined}
-          style={{ width: `${Math.max(4, shown.length + 1.2)}ch` }}
-          value={shown}
-          spellCheck={false}
-          autoComplete="off"
-          autoCapitalize="none"
-          onFocus={(event) => {
-            before.current = typed;
-            setLeaving(undefined);
-            setFocused(true);
-            event.target.select();
-          }}
-          onBlur={() => {
-            setFocused(false);
-            setLeaving(undefined);
-          }}
-          onChange={(event) => change(event.target.value)}
-          onKeyDown={(event) => {
-            if (event.key === 'Enter') event.currentTarget.blur();
-            if (event.key === 'Escape') {
-              if (typed !== before.current) change(before.current);
+        <span className="inline-flex items-baseline">
+          <input
+            ref={input}
+            type="text"
+            data-field={state.id}
+            className={place !== 'plate' ? IN_THE_SENTENCE : undefined}
+            aria-label={state.label}
+            aria-invalid={wrong}
+            aria-describedby={tipped ? tip : undefined}
+            style={{ width: `${Math.max(4, shown.length + 1.2)}ch` }}
+            value={shown}
+            spellCheck={false}
+            autoComplete="off"
+            autoCapitalize="none"
+            onFocus={(event) => {
+              before.current = typed;
               setLeaving(undefined);
-              event.stopPropagation();
-            }
-          }}
-        />
+              setFocused(true);
+              event.target.select();
+            }}
+            onBlur={() => {
+              setFocused(false);
+              setLeaving(undefined);
+            }}
+            onChange={(event) => change(event.target.value)}
+            onKeyDown={(event) => {
+              if (event.key === 'Enter') event.currentTarget.blur();
+              if (event.key === 'Escape') {
+                if (typed !== before.current) change(before.current);
+                setLeaving(undefined);
+                event.stopPropagation();
+              }
+            }}
+          />
+          {unit && (
+            <span className="value-unit" aria-hidden="true">
+              {unit}
+            </span>
+          )}
+        </span>
       </label>
       {tipped && <Tip id={tip} state={state} box={box} />}
     </>
   );
 });
+
+/** The unit that a bare number was taken for: it stands beside what was typed, which stays as it was typed. */
+export function unitOf({ spelled, typed: read, error }: FieldState, typed: string): string {
+  const bare = read.trim();
+  if (bare === '' || error !== '' || !/^[\d\s.,/+-]+$/.test(typed) || !spelled.startsWith(bare)) return '';
+  return spelled.slice(bare.length).trim();
+}
 
 /** What is to be said of a value, under it: what is wrong with it, or what is advised and why. */
 function Tip({ id, state, box }: { id: string; state: FieldState; box: RefObject<HTMLLabelElement | null> }) {
