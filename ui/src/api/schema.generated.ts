@@ -1581,6 +1581,7 @@ export interface components {
             lines: string[];
             measures: string;
             scene: components["schemas"]["Scene"];
+            table: components["schemas"]["StepTable"];
             target: string;
             title: string;
             why: string;
@@ -1865,6 +1866,14 @@ export interface components {
             /** @enum {string} */
             station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
             swatches: components["schemas"]["Swatch"][];
+        };
+        StepRow: {
+            cells: string[];
+            id: string;
+        };
+        StepTable: {
+            columns: string[];
+            rows: components["schemas"]["StepRow"][];
         };
         Step: {
             formula: string;

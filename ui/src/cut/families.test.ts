@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Family, LatheRecord } from '../api/client';
-import { besideFields, choicesOf, kindOf, machinesFor } from './families';
+import { besideFields, choicesOf, kindOf, machinesFor, takenOf, takenWords } from './families';
 
 const FAMILIES = [
   {
@@ -39,6 +39,13 @@ describe('what a family declares', () => {
       lathe: 'a',
       kerf: '2',
     });
+  });
+
+  it('takes of a tool’s card what it asks and what is another now, and says so', () => {
+    const taken = takenOf(FAMILIES[0], { lathe: 'a' }, { operation: 'saw', lathe: 'a', hidden: '1' });
+    expect(taken).toEqual({ operation: 'saw' });
+    expect(takenWords(FAMILIES[0], taken)).toContain('saw. Undo');
+    expect(takenWords(FAMILIES[0], {})).toContain('Nothing changes');
   });
 
   it('is found by the kind of what was kept', () => {

@@ -25,6 +25,23 @@ export function besideFields(families: Family[], fields: Texts, opens: Texts): T
   return { ...Object.fromEntries(Object.entries(fields).filter(([id]) => asked.has(id))), ...opens };
 }
 
+/** What of a tool's card a cut takes: what its family asks and what is another now. Nothing else is written into it. */
+export function takenOf(family: Family | undefined, fields: Texts, card: Texts): Texts {
+  const asked = new Set(family?.entries.map(({ id }) => id));
+  return Object.fromEntries(Object.entries(card).filter(([id, text]) => asked.has(id) && (fields[id] ?? '') !== text));
+}
+
+/** The same in words. */
+export function takenWords(family: Family | undefined, taken: Texts): string {
+  const words = Object.entries(taken).map(([id, text]) => {
+    const entry = family?.entries.find((one) => one.id === id);
+    return `${entry?.label ?? id} ${entry?.choices.find((one) => one.id === text)?.words ?? text}`;
+  });
+  return words.length === 0
+    ? 'Nothing changes: all of it stands there already.'
+    : `Taken: ${words.join('; ')}. Undo gives back what stood there.`;
+}
+
 /** What a field of a family can be picked from. */
 export function choicesOf(
   families: Family[],

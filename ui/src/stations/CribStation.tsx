@@ -8,6 +8,7 @@ import { useTools } from '../api/records';
 import { Progress } from '../crib/Progress';
 import { useWhich } from '../crib/useWhich';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
+import { takenOf, takenWords } from '../cut/families';
 import { ValueInput } from '../cut/ValueInput';
 import { DO, FIELD, KEEP, MEND, QUIET, STATION, TOOL_HEAD } from '../frame/looks';
 import { Standing } from '../ledger/Standing';
@@ -16,9 +17,10 @@ import { Plate } from '../plate/Plate';
 
 /** Keep the bit, find one by words, or ask which of them will do this cut. */
 export function CribStation() {
-  const { draft } = useCut();
+  const { draft, families } = useCut();
   const { answer, stale, page } = useAnswer();
   const edit = useEdit();
+  const [said, setSaid] = useState('');
   const [words, setWords] = useState('');
   const findInput = useRef<HTMLInputElement>(null);
   const wantsToFind = (useLocation().state as { find?: boolean } | null)?.find === true;
@@ -31,8 +33,12 @@ export function CribStation() {
   const found = tools.data?.pages.flatMap((page) => page.tools) ?? [];
   const first = tools.data?.pages[0];
   const scene = answer?.scenes.find((one) => one.id === page?.crib);
-  const take = (tool: ToolRecord, setting: Texts = {}) =>
-    edit({ kind: 'fields', fields: { ...tool.fields, ...setting } });
+  const family = families.find((one) => one.id === page?.family);
+  const take = (tool: ToolRecord, setting: Texts = {}) => {
+    const taken = takenOf(family, draft.fields, { ...tool.fields, ...setting });
+    edit({ kind: 'fields', fields: taken });
+    setSaid(takenWords(family, taken));
+  };
   return (
     <div className={STATION}>
       <div className="plate-side-form flex min-w-0 flex-col gap-3 max-hand:overflow-x-auto">
@@ -61,6 +67,11 @@ export function CribStation() {
             Which will do this cut?
           </button>
         </div>
+        {said && (
+          <p role="status" className="my-1.5 text-small">
+            {said}
+          </p>
+        )}
         {asking ? (
           <ul className="tools" aria-busy={which.isFetching}>
             {which.error && <li role="alert">{sentenceOf(which.error)}</li>}
@@ -102,9 +113,11 @@ export function CribStation() {
                 <div className={TOOL_HEAD}>
                   <Link to={`/tools/${tool.id}`}>{tool.name}</Link>
                   <span className="figures">{tool.drawer}</span>
-                  <button type="button" className={MEND} onClick={() => take(tool)}>
-                    Take it
-                  </button>
+                  {family?.kinds.some((kind) => kind.id === tool.kind) && (
+                    <button type="button" className={MEND} onClick={() => take(tool)}>
+                      Take it
+                    </button>
+                  )}
                 </div>
                 {tool.note && <p>{tool.note}</p>}
               </li>

@@ -29,6 +29,7 @@ const step = (id: string, title: string, measures: string) =>
     target: measures ? '31.8 mm' : '',
     cautions: ['Chuck key out.'],
     working: [],
+    table: { columns: [], rows: [] },
     scene: SCENE,
   }) as PlanAnswer['steps'][number];
 
@@ -75,6 +76,28 @@ describe('making a holder', () => {
     fireEvent.click(screen.getByLabelText('Done: Cut list'));
     expect(edits).toContainEqual({ kind: 'tick', id: 'cut-list', on: true });
     expect(screen.getByText('Finish the floor, so')).toBeTruthy();
+  });
+
+  it('has what is done again and again in a table, each row ticked off and printed with a box', () => {
+    const passes = {
+      ...step('passes', '2 passes', ''),
+      table: {
+        columns: ['Pass', 'Compound to'],
+        rows: [
+          { id: 'pass-1', cells: ['1', '3.8 thou (4 div)'] },
+          { id: 'pass-2', cells: ['2', '6 thou (6 div)'] },
+        ],
+      },
+    };
+    const many = answered({ page: making([], []), fields: [], steps: [passes] });
+    const { edits, unmount } = onDesk(<MakeStation />, { ticks: { 'pass-1': true } }, many);
+    expect(screen.getByLabelText<HTMLInputElement>('Done: Pass 1').checked).toBe(true);
+    fireEvent.click(screen.getByLabelText('Done: Pass 2'));
+    expect(edits).toContainEqual({ kind: 'tick', id: 'pass-2', on: true });
+    unmount();
+    const { container } = onDesk(<PrintCard station="make" />, {}, many);
+    fireEvent(window, new Event('beforeprint'));
+    expect(container.querySelector('.print-rows')?.textContent).toContain('☐26 thou (6 div)');
   });
 
   it('writes a grind into a tool’s log only where a bit is ground', () => {

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { Schemas } from '../api/client';
 import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { sceneOfStep } from '../cut/planDesk';
@@ -77,6 +78,7 @@ export function MakeStation() {
                         <li key={line}>{line}</li>
                       ))}
                     </ul>
+                    <StepRows {...one.table} />
                     {one.cautions.length > 0 && (
                       <ul className={CAUTIONS}>
                         {one.cautions.map((caution) => (
@@ -123,5 +125,51 @@ export function MakeStation() {
         </ul>
       </aside>
     </div>
+  );
+}
+
+/** What a step does once more and once more: a table, each row ticked off by itself. */
+function StepRows({ columns, rows }: Schemas['StepTable']) {
+  const { draft } = useCut();
+  const edit = useEdit();
+  if (rows.length === 0) return null;
+  return (
+    <table className="step-rows my-1.5 w-full text-left">
+      <thead className="text-small text-ink-2">
+        <tr>
+          <th>
+            <span className="sr-only">Done</span>
+          </th>
+          {columns.map((column) => (
+            <th key={column} className="pr-3 font-normal">
+              {column}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row) => {
+          const done = draft.ticks[row.id] ?? false;
+          return (
+            <tr key={row.id} className={`border-t border-line ${done ? 'text-ink-2' : ''}`}>
+              <td className="w-10">
+                <input
+                  type="checkbox"
+                  className="tick -m-[7px] size-touch p-[7px] accent-accent"
+                  aria-label={`Done: ${columns[0]} ${row.cells[0]}`}
+                  checked={done}
+                  onChange={(event) => edit({ kind: 'tick', id: row.id, on: event.target.checked })}
+                />
+              </td>
+              {row.cells.map((cell, i) => (
+                <td key={columns[i]} className="figures pr-3">
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
   );
 }

@@ -84,6 +84,28 @@ const Card = memo(function Card({ name, station, answer }: { name: string; stati
                   Drawn <b>{step.target}</b>, as made ____________
                 </span>
               )}
+              {step.table.rows.length > 0 && (
+                <table className="print-rows">
+                  <thead>
+                    <tr>
+                      <th />
+                      {step.table.columns.map((column) => (
+                        <th key={column}>{column}</th>
+                      ))}
+                    </tr>
+                  </thead>
+                  <tbody>
+                    {step.table.rows.map((row) => (
+                      <tr key={row.id}>
+                        <td>☐</td>
+                        {row.cells.map((cell, i) => (
+                          <td key={step.table.columns[i]}>{cell}</td>
+                        ))}
+                      </tr>
+                    ))}
+                  </tbody>
+                </table>
+              )}
               {step.cautions.length > 0 && <small> {step.cautions.join(' ')}</small>}
             </li>
           ))}

@@ -39,11 +39,16 @@ class ThreadsTest extends PageTest {
         bar.locator("button.mend").first().click();
         assertThat(bar).containsText("passes with its point");
         station("Make");
-        step("Pass 1 of");
-        assertThat(page.locator(".step-open")).containsText("thou");
-        assertThat(page.locator(".step-open")).containsText("Left on the pitch diameter");
-        page.locator(".step-open input.tick").check();
-        assertThat(page.locator(".step-open .step-title")).containsText("Pass 2 of");
+        step("passes by the dial");
+        Locator passes = page.locator(".step-open .step-rows");
+        assertThat(passes).containsText("thou");
+        assertThat(passes).containsText("Left on the pitch diameter");
+        Locator first = passes.locator("input.tick").first();
+        first.check();
+        // What is ticked is ticked still when the step is opened again.
+        step("spring pass");
+        step("passes by the dial");
+        assertThat(first).isChecked();
         station("Prove");
         pick("Nut, gauge or mate", "does not go on");
         assertThat(page.locator(".causes > li").first()).containsText("not down yet");

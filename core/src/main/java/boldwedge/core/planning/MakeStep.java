@@ -18,6 +18,7 @@ import java.util.List;
  * @param target what that should be
  * @param cautions what can hurt here
  * @param working how the settings came about
+ * @param table what is done once more and once more, in a table to be ticked off; empty for most
  * @param scene the drawing that goes with it
  */
 @RecordBuilder
@@ -31,12 +32,31 @@ public record MakeStep(
         String target,
         List<String> cautions,
         List<Step> working,
+        StepTable table,
         Scene scene)
         implements MakeStepBuilder.With {
+    /**
+     * A table within a step.
+     *
+     * @param columns what stands over each column
+     * @param rows its rows
+     */
+    public record StepTable(List<String> columns, List<StepRow> rows) {
+        /** No table. */
+        public static final StepTable NONE = new StepTable(List.of(), List.of());
+    }
+
+    /**
+     * A row of it, to be ticked off by itself.
+     *
+     * @param id stable name of the row
+     * @param cells what stands in each column
+     */
+    public record StepRow(String id, List<String> cells) {}
 
     /** A step that measures nothing and needs no caution; the rest is added to it. */
     public static MakeStep of(String id, String title, Scene scene, List<String> lines, String why, String check) {
-        return new MakeStep(id, title, List.copyOf(lines), why, check, "", "", List.of(), List.of(), scene);
+        return new MakeStep(id, title, List.copyOf(lines), why, check, "", "", List.of(), List.of(), StepTable.NONE, scene);
     }
 
     /** The step with what is measured at it: the field, what it should be, and what is said of what was made. */

@@ -16,6 +16,7 @@ import boldwedge.core.mechanics.cutting.ScrewCutting;
 import boldwedge.core.mechanics.thread.ThreadForce;
 import boldwedge.core.mechanics.wedge.Polyhedron;
 import boldwedge.core.mechanics.wedge.Surface;
+import boldwedge.core.planning.MakeStep;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.testing.Shop;
@@ -325,18 +326,21 @@ class ThreadByHandTest {
                     .orElseThrow()
                     .statement();
             assertThat(said.startsWith("Compound at")).isEqualTo(compound);
-            assertThat(answer.steps().stream()
-                            .filter(s -> s.id().startsWith("pass-"))
-                            .count())
-                    .isEqualTo((long) answer.figure("passes").is());
-            assertThat(answer.steps().stream()
-                            .filter(s -> s.id().equals("pass-1"))
-                            .findFirst()
-                            .orElseThrow()
-                            .lines()
-                            .toString())
-                    .contains(compound ? "Compound to" : "Cross slide to");
+            MakeStep passes = answer.steps().stream()
+                    .filter(s -> s.id().equals("passes"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(passes.table().rows()).hasSize((int) answer.figure("passes").is());
+            assertThat(passes.table().columns()).contains(compound ? "Compound to" : "Cross slide to");
+            assertThat(passes.table().rows()).allMatch(row -> row.cells().size()
+                    == passes.table().columns().size());
         }
+        // A metric shop at an inch dial reads both.
+        MakeStep both = Planner.plan(ask("inch-screw", "thread", "M20")).steps().stream()
+                .filter(s -> s.id().equals("passes"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(both.table().rows().getFirst().cells().toString()).contains("thou").contains(" mm");
         PlanAnswer left = Planner.plan(ask("metric-screw", "thread", "M20 LH"));
         assertThat(left.steps().toString()).contains("carriage away from the chuck");
         PlanAnswer two = Planner.plan(ask("metric-screw", "thread", "M20×3 P1.5"));

@@ -8,6 +8,7 @@ import boldwedge.core.families.threading.model.ThreadJob.End;
 import boldwedge.core.families.threading.model.ThreadJob.Way;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.thread.ThreadSize;
@@ -48,9 +49,7 @@ final class ThreadRoute {
         steps.add(gear());
         steps.add(feedSet());
         steps.add(scratch());
-        for (int i = 0; i < cut.depthsMm().size(); i++) {
-            steps.add(pass(i));
-        }
+        steps.add(passes());
         steps.add(spring());
         steps.add(fit());
         if (size.starts() > 1) {
@@ -248,35 +247,61 @@ final class ThreadRoute {
                         + "; nothing loose near chuck or work.");
     }
 
-    private MakeStep pass(int i) {
-        double depth = cut.depthsMm().get(i);
-        double before = i == 0 ? 0 : cut.depthsMm().get(i - 1);
-        double left = 2 * (cut.depthMm() - depth);
-        List<String> lines = new ArrayList<>();
-        lines.add(ThreadSpoken.capital(ThreadSpoken.slide(cut)) + " to " + ThreadSpoken.reading(cut, depth) + ".");
-        if (job.cutting().way() == Way.TO_AND_FRO && i + 1 < cut.depthsMm().size()) {
-            double aside = (cut.depthMm() - depth) * Math.tan(size.form().halfRad());
-            lines.add("Compound " + Dial.compound(job.lathe().screw()).length(aside)
-                    + (i % 2 == 0 ? " toward the chuck" : " toward the tailstock") + " of the middle.");
+    /** All passes by the dial, each to be ticked off. */
+    private MakeStep passes() {
+        int many = cut.depthsMm().size();
+        Dial dial = ThreadSpoken.dial(cut);
+        List<String> columns = new ArrayList<>(
+                List.of("Pass", ThreadSpoken.capital(ThreadSpoken.slide(cut)) + " to"));
+        if (saysBoth()) {
+            columns.add("that is");
+        }
+        columns.add("Left on the pitch diameter");
+        if (isToAndFro()) {
+            columns.add("Compound beside the middle");
+        }
+        List<MakeStep.StepRow> rows = new ArrayList<>();
+        for (int i = 0; i < many; i++) {
+            rows.add(row(i, dial));
         }
         return MakeStep.of(
-                "pass-" + (i + 1),
-                "Pass " + (i + 1) + " of " + cut.depthsMm().size() + ": "
-                        + ThreadSpoken.dial(cut)
-                                .length(ThreadSpoken.dial(cut)
-                                        .reads(cut.infeed().compoundMm(depth))),
-                passes,
-                lines,
-                i == 0
-                        ? "Oil on it; a long even curl from the leading flank."
-                        : "Takes " + say.length(depth - before) + " on the radius more.",
-                i + 1 == cut.depthsMm().size()
-                        ? "Nothing is left by the dial; spring is."
-                        : "Left on the pitch diameter: " + say.length(left) + ", "
-                                + ThreadSpoken.dial(cut)
-                                        .length(ThreadSpoken.dial(cut)
-                                                .reads(cut.infeed().compoundMm(cut.depthMm() - depth)))
-                                + " on the " + ThreadSpoken.slide(cut) + ".");
+                        "passes",
+                        many == 1 ? "One pass" : many + " passes by the dial",
+                        passes,
+                        List.of(
+                                "Draw out, back, in to zero, on by the dial; oil at every pass.",
+                                "A long even curl from the leading flank; it tears: stop, stone, oil."),
+                        "Each takes less than the one before: the chip grows wider as it goes in.",
+                        "Nothing is left by the dial after the last; spring is.")
+                .withTable(new MakeStep.StepTable(List.copyOf(columns), List.copyOf(rows)));
+    }
+
+    /** Whether the dial is cut in other units than the shop asks in: then both are said. */
+    private boolean saysBoth() {
+        return ThreadSpoken.dial(cut).inch() != (say.units() == UnitSystem.INCH);
+    }
+
+    private boolean isToAndFro() {
+        return job.cutting().way() == Way.TO_AND_FRO;
+    }
+
+    private MakeStep.StepRow row(int i, Dial dial) {
+        double depth = cut.depthsMm().get(i);
+        double way = cut.infeed().compoundMm(depth);
+        List<String> cells = new ArrayList<>(List.of(String.valueOf(i + 1), dial.says(way)));
+        if (saysBoth()) {
+            cells.add(say.length(dial.reads(way)));
+        }
+        cells.add(say.length(2 * (cut.depthMm() - depth)));
+        if (isToAndFro()) {
+            double aside = (cut.depthMm() - depth) * Math.tan(size.form().halfRad());
+            cells.add(
+                    i + 1 == cut.depthsMm().size()
+                            ? "in the middle"
+                            : Dial.compound(job.lathe().screw()).length(aside)
+                                    + (i % 2 == 0 ? " toward the chuck" : " toward the tailstock"));
+        }
+        return new MakeStep.StepRow("pass-" + (i + 1), List.copyOf(cells));
     }
 
     private MakeStep spring() {

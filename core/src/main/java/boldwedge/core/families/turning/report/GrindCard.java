@@ -62,7 +62,7 @@ final class GrindCard {
                 measures(pass.surface()),
                 target(pass.surface()),
                 List.of(),
-                List.of(),
+                List.of(), MakeStep.StepTable.NONE,
                 scenes.pass(pass));
     }
 
@@ -110,7 +110,7 @@ final class GrindCard {
                 measures(pass.surface()),
                 target(pass.surface()),
                 List.copyOf(cautions),
-                working(pass),
+                working(pass), MakeStep.StepTable.NONE,
                 scenes.pass(pass));
     }
 
@@ -141,7 +141,7 @@ final class GrindCard {
                                 "r",
                                 "the edge's own",
                                 mm(cut.job().tool().edgeRadiusMm().low()).assumed())
-                        .told(say)),
+                        .told(say)), MakeStep.StepTable.NONE,
                 scenes.hone());
     }
 
