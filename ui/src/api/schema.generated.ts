@@ -1867,14 +1867,6 @@ export interface components {
             station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
             swatches: components["schemas"]["Swatch"][];
         };
-        StepRow: {
-            cells: string[];
-            id: string;
-        };
-        StepTable: {
-            columns: string[];
-            rows: components["schemas"]["StepRow"][];
-        };
         Step: {
             formula: string;
             numbers: string;
@@ -1884,6 +1876,14 @@ export interface components {
             /** Format: double */
             value: number;
             what: string;
+        };
+        StepRow: {
+            cells: string[];
+            id: string;
+        };
+        StepTable: {
+            columns: string[];
+            rows: components["schemas"]["StepRow"][];
         };
         Stroke: {
             closed: boolean;

@@ -279,8 +279,8 @@ class RecordsOverHttpTest extends OverHttp {
                 break;
             }
         } while (true);
-        assertThat(names).hasSize(34).isSorted();
-        assertThat(ids).hasSize(34);
+        assertThat(names).hasSize(33).isSorted();
+        assertThat(ids).hasSize(33);
         assertThat(count).isEqualTo(33);
         assertThat(shop.get("/api/crib/tools?words=100%25_%5C")
                         .json()

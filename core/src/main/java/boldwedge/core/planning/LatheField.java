@@ -13,7 +13,8 @@ public enum LatheField implements Entry {
     KIND(
             Part.MACHINE,
             Kinds.ALL,
-            Asked.pick("kind", "Lathe, mill or shaper", Station.CRIB, "lathe", Options.of("kind", MachineKind.values()))),
+            Asked.pick(
+                    "kind", "Lathe, mill or shaper", Station.CRIB, "lathe", Options.of("kind", MachineKind.values()))),
     SWING(Part.MACHINE, Kinds.ALL, length("swing", "Swing over the bed (mill, shaper: width of the table)", 20, 5000)),
     CENTRE_HEIGHT(Part.MACHINE, Kinds.LATHE, length("centreHeight", "Spindle axis above the tool's seat", 1, 500)),
     LARGEST_SHANK(Part.MACHINE, Kinds.LATHE, length("largestShank", "Largest tool shank", 3, 100)),
@@ -35,7 +36,8 @@ public enum LatheField implements Entry {
             Part.STIFFNESS,
             Kinds.LATHE,
             measured("postRing", "Ring of the tool post, tapped", Quantity.FREQUENCY, 10, 3000)),
-    POST_DAMPING(Part.STIFFNESS, Kinds.LATHE, measured("postDamping", "Damping of that ring", Quantity.RATIO, 0.002, 0.5)),
+    POST_DAMPING(
+            Part.STIFFNESS, Kinds.LATHE, measured("postDamping", "Damping of that ring", Quantity.RATIO, 0.002, 0.5)),
     SHIMS(Part.BESIDE, Kinds.ALL, length("shims", "Shims beside it", 0.005, 50)),
     SLIDE_HEIGHT(Part.SLIDE, Kinds.LATHE, length("slideHeight", "Spindle axis above the slide", 5, 1000)),
     SLOT_THROAT(Part.SLIDE, Kinds.LATHE, length("slotThroat", "T-slot of the slide: throat", 3, 60)),
@@ -43,13 +45,9 @@ public enum LatheField implements Entry {
     SLOT_HEAD(Part.SLIDE, Kinds.LATHE, length("slotHead", "T-slot: width under the lips", 5, 120)),
     CHUCK(Part.SLIDE, Kinds.LATHE, length("chuck", "Diameter of the chuck", 15, 2000)),
     SLIDE_NEAREST(
-            Part.SLIDE,
-            Kinds.LATHE,
-            length("slideNearest", "Slide's front edge comes to the axis within", 0, 1000)),
+            Part.SLIDE, Kinds.LATHE, length("slideNearest", "Slide's front edge comes to the axis within", 0, 1000)),
     TAIL_HANDLE(
-            Part.BED,
-            Kinds.SPINDLE,
-            length("tailHandle", "One turn of the tailstock's (quill's) handle", 0.5, 200)),
+            Part.BED, Kinds.SPINDLE, length("tailHandle", "One turn of the tailstock's (quill's) handle", 0.5, 200)),
     CENTRES(Part.BED, Kinds.LATHE, length("centres", "Between centres", 50, 20_000)),
     QUILL_TRAVEL(Part.BED, Kinds.SPINDLE, length("quillTravel", "Travel of the tailstock’s quill", 5, 1000)),
     DRILL_SET(

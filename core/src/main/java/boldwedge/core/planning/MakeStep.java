@@ -56,7 +56,8 @@ public record MakeStep(
 
     /** A step that measures nothing and needs no caution; the rest is added to it. */
     public static MakeStep of(String id, String title, Scene scene, List<String> lines, String why, String check) {
-        return new MakeStep(id, title, List.copyOf(lines), why, check, "", "", List.of(), List.of(), StepTable.NONE, scene);
+        return new MakeStep(
+                id, title, List.copyOf(lines), why, check, "", "", List.of(), List.of(), StepTable.NONE, scene);
     }
 
     /** The step with what is measured at it: the field, what it should be, and what is said of what was made. */

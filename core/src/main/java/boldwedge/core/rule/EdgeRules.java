@@ -23,8 +23,8 @@ import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.planning.Entry;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 

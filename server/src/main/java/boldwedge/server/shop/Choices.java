@@ -28,7 +28,13 @@ public record Choices(List<Choice> heightsBy, List<CardEntry> latheEntries) {
      * @param kinds the kinds of machine whose cards have it
      */
     public record CardEntry(
-            String id, String words, String more, String part, List<Choice> choices, String usual, List<String> kinds) {}
+            String id,
+            String words,
+            String more,
+            String part,
+            List<Choice> choices,
+            String usual,
+            List<String> kinds) {}
 
     static Choices shipped() {
         return new Choices(

@@ -12,8 +12,7 @@ import java.util.Map;
  * @param readings what the next trial is told when it was done, by reading: how far the dial, the tailstock stand from where they were first set
  * @param opens what another cut is asked that is opened beside this one, by field; empty where none is. What both ask goes with it
  */
-public record Fix(
-        String label, String field, String text, Map<String, String> readings, Map<String, String> opens) {
+public record Fix(String label, String field, String text, Map<String, String> readings, Map<String, String> opens) {
     /** One of this cut alone. */
     public Fix(String label, String field, String text, Map<String, String> readings) {
         this(label, field, text, readings, Map.of());

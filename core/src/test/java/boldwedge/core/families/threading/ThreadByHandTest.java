@@ -330,17 +330,21 @@ class ThreadByHandTest {
                     .filter(s -> s.id().equals("passes"))
                     .findFirst()
                     .orElseThrow();
-            assertThat(passes.table().rows()).hasSize((int) answer.figure("passes").is());
+            assertThat(passes.table().rows())
+                    .hasSize((int) answer.figure("passes").is());
             assertThat(passes.table().columns()).contains(compound ? "Compound to" : "Cross slide to");
-            assertThat(passes.table().rows()).allMatch(row -> row.cells().size()
-                    == passes.table().columns().size());
+            assertThat(passes.table().rows())
+                    .allMatch(row ->
+                            row.cells().size() == passes.table().columns().size());
         }
         // A metric shop at an inch dial reads both.
         MakeStep both = Planner.plan(ask("inch-screw", "thread", "M20")).steps().stream()
                 .filter(s -> s.id().equals("passes"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(both.table().rows().getFirst().cells().toString()).contains("thou").contains(" mm");
+        assertThat(both.table().rows().getFirst().cells().toString())
+                .contains("thou")
+                .contains(" mm");
         PlanAnswer left = Planner.plan(ask("metric-screw", "thread", "M20 LH"));
         assertThat(left.steps().toString()).contains("carriage away from the chuck");
         PlanAnswer two = Planner.plan(ask("metric-screw", "thread", "M20×3 P1.5"));

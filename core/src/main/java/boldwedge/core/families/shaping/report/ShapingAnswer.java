@@ -40,7 +40,11 @@ public final class ShapingAnswer {
         }
         f.at(Station.EDGE);
         f.add("shankStress", "Shank bends by", mpa(cut.shankMPa()));
-        f.add("digGain", "Of more depth comes back", cut.hung().gain(), say.share(Math.max(0, cut.hung().gain())));
+        f.add(
+                "digGain",
+                "Of more depth comes back",
+                cut.hung().gain(),
+                say.share(Math.max(0, cut.hung().gain())));
         f.add("pointDigs", "Point swings in", mm(cut.hung().digsMm()));
         f.at(Station.REACH);
         f.add("strokeForce", "Along the stroke", newtons(cut.alongN()));

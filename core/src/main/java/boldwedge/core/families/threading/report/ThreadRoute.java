@@ -251,8 +251,7 @@ final class ThreadRoute {
     private MakeStep passes() {
         int many = cut.depthsMm().size();
         Dial dial = ThreadSpoken.dial(cut);
-        List<String> columns = new ArrayList<>(
-                List.of("Pass", ThreadSpoken.capital(ThreadSpoken.slide(cut)) + " to"));
+        List<String> columns = new ArrayList<>(List.of("Pass", ThreadSpoken.capital(ThreadSpoken.slide(cut)) + " to"));
         if (saysBoth()) {
             columns.add("that is");
         }

@@ -62,7 +62,8 @@ final class GrindCard {
                 measures(pass.surface()),
                 target(pass.surface()),
                 List.of(),
-                List.of(), MakeStep.StepTable.NONE,
+                List.of(),
+                MakeStep.StepTable.NONE,
                 scenes.pass(pass));
     }
 
@@ -110,7 +111,8 @@ final class GrindCard {
                 measures(pass.surface()),
                 target(pass.surface()),
                 List.copyOf(cautions),
-                working(pass), MakeStep.StepTable.NONE,
+                working(pass),
+                MakeStep.StepTable.NONE,
                 scenes.pass(pass));
     }
 
@@ -141,7 +143,8 @@ final class GrindCard {
                                 "r",
                                 "the edge's own",
                                 mm(cut.job().tool().edgeRadiusMm().low()).assumed())
-                        .told(say)), MakeStep.StepTable.NONE,
+                        .told(say)),
+                MakeStep.StepTable.NONE,
                 scenes.hone());
     }
 
