@@ -4,6 +4,7 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.MachineKind;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +41,11 @@ public record Asked(
         SPINDLES,
         SHAPERS,
         ALL;
+
+        /** The kinds that are among them. */
+        public List<MachineKind> kinds() {
+            return Arrays.stream(MachineKind.values()).filter(this::has).toList();
+        }
 
         /** Whether a machine of this kind is among them. */
         public boolean has(MachineKind kind) {

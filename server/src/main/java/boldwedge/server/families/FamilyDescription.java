@@ -4,14 +4,12 @@ import boldwedge.core.family.Families;
 import boldwedge.core.family.ToolFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.language.finding.Station;
-import boldwedge.core.mechanics.cutting.MachineKind;
 import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.TrialForm;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * A family of tools as it declares itself.
@@ -83,10 +81,7 @@ record FamilyDescription(
                 entry.station(),
                 entry.id().equals(Families.OPERATION) ? Families.operations() : entry.choices(),
                 entry.asked().machine(),
-                Stream.of(MachineKind.values())
-                        .filter(entry.asked().machines()::has)
-                        .map(Entry::choice)
-                        .toList());
+                entry.asked().machines().kinds().stream().map(Entry::choice).toList());
     }
 
     private static Kind kind(ToolKind kind) {

@@ -53,6 +53,6 @@ public record Choices(List<Choice> heightsBy, List<CardEntry> latheEntries) {
                 field.part().words(),
                 field.choices(),
                 field.asked().usualMetric(),
-                field.kinds().stream().map(Entry::choice).toList());
+                field.kinds().kinds().stream().map(Entry::choice).toList());
     }
 }
