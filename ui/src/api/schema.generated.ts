@@ -1859,6 +1859,7 @@ export interface components {
         StationPage: {
             card: string;
             keys: string[];
+            name: string;
             panels: ("HEIGHT" | "SET_UPS" | "TOOL_TESTS" | "PUSH_TEST" | "KEEP_GRIND" | "PROFILE")[];
             picks: string[];
             scenes: string[];

@@ -7,7 +7,7 @@ import { usePageKey } from '../frame/pageKeys';
 import { Store } from '../frame/store';
 import { useTitle } from '../frame/useTitle';
 import { PrintCard } from '../stations/PrintCard';
-import { isStation, NAMES, STATIONS, Station, type StationId, StationTabs } from '../stations/Stations';
+import { isStation, NAMES, namesOf, STATIONS, Station, type StationId, StationTabs } from '../stations/Stations';
 import { CutContext, type CutOnDesk, type ShopParts, useOfAnswer } from './CutContext';
 import { DeskHeader, Said } from './DeskHeader';
 import { type Draft, type Edit, edited, type History, redone, store, storeUndo, undone } from './draft';
@@ -177,13 +177,14 @@ interface OpenedProps {
 const Opened = memo(function Opened({ at, name, onGo }: OpenedProps) {
   const opened = useOfAnswer((plan) => plan.page !== undefined || plan.trouble !== '');
   const late = useOfAnswer((plan) => plan.late);
+  const page = useOfAnswer((plan) => plan.page);
   return (
     <>
       {opened && <Sentence />}
       {opened && <StationTabs at={at} onGo={onGo} />}
       <main aria-busy={late || !opened}>
         <h1 className="sr-only">
-          {name || 'Unnamed cut'}: {NAMES[at]}
+          {name || 'Unnamed cut'}: {namesOf(page)[at]}
         </h1>
         {opened && <Station station={at} />}
       </main>

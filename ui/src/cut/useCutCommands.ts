@@ -1,7 +1,7 @@
 import { useCallback, useMemo } from 'react';
 import { type Command, useCommands } from '../frame/commands';
 import type { Watched } from '../frame/store';
-import { NAMES, STATIONS, type StationId } from '../stations/Stations';
+import { namesOf, STATIONS, type StationId } from '../stations/Stations';
 import type { Edit } from './draft';
 import type { Plan } from './planDesk';
 
@@ -14,7 +14,8 @@ export function useCutCommands(
 ): void {
   const read = useCallback(() => {
     const plan = kept.now;
-    const stations = STATIONS.map((one) => ({ id: one, words: NAMES[one], more: 'station', does: () => go(one) }));
+    const names = namesOf(plan.page);
+    const stations = STATIONS.map((one) => ({ id: one, words: names[one], more: 'station', does: () => go(one) }));
     const values = [...plan.fields.values()].map((state) => ({
       id: `value ${state.id}`,
       words: state.label,

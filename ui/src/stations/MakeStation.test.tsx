@@ -36,7 +36,9 @@ const step = (id: string, title: string, measures: string) =>
 /** The making of a family that asks for a hinge and, in the ground one, writes a grind down. */
 const making = (panels: 'KEEP_GRIND'[], settings: string[]) =>
   shown({
-    stations: [{ station: 'MAKE', scenes: [], keys: [], picks: [], settings, panels, card: 'Card', swatches: [] }],
+    stations: [
+      { station: 'MAKE', name: '', scenes: [], keys: [], picks: [], settings, panels, card: 'Card', swatches: [] },
+    ],
   });
 
 const HOLDER = answered({

@@ -15,6 +15,7 @@ const desk = (text = TEXT) =>
         stations: [
           {
             station: 'CUT',
+            name: '',
             scenes: [],
             keys: [],
             picks: [],

@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Finding } from '../api/client';
+import type { CutPageParts, Finding } from '../api/client';
 import { useOfAnswer } from '../cut/CutContext';
 import { CribStation } from './CribStation';
 import { MakeStation } from './MakeStation';
@@ -11,6 +11,14 @@ export const STATIONS = ['cut', 'edge', 'reach', 'make', 'prove', 'crib'] as con
 export type StationId = (typeof STATIONS)[number];
 export const NAMES = { cut: 'Cut', edge: 'Edge', reach: 'Reach', make: 'Make', prove: 'Prove', crib: 'Crib' };
 
+/** What the stations of a cut are called: each by its family's own word, where it has one. */
+export function namesOf(page: CutPageParts | undefined): Record<StationId, string> {
+  const own = page?.stations
+    .filter(({ name }) => name !== '')
+    .map(({ station, name }) => [station.toLowerCase(), name]);
+  return { ...NAMES, ...Object.fromEntries(own ?? []) };
+}
+
 export const isStation = (text: string): text is StationId => text in NAMES;
 
 interface TabsProps {
@@ -21,6 +29,8 @@ interface TabsProps {
 /** The way from station to station, each with the worst that it has to say. */
 export const StationTabs = memo(function StationTabs({ at, onGo }: TabsProps) {
   const findings = useOfAnswer((plan) => plan.answer?.findings) ?? [];
+  const page = useOfAnswer((plan) => plan.page);
+  const names = namesOf(page);
   return (
     <nav
       className="stations isolate flex gap-0.5 border-b-2 border-ink px-5 max-bench:flex-wrap max-bench:px-3 print:hidden"
@@ -34,7 +44,7 @@ export const StationTabs = memo(function StationTabs({ at, onGo }: TabsProps) {
           aria-current={one === at ? 'step' : undefined}
           onClick={() => onGo(one)}
         >
-          <span className="figures">{i + 1}</span> {NAMES[one]}
+          <span className="figures">{i + 1}</span> {names[one]}
           <StationMark worst={findings.find((finding) => finding.station === one.toUpperCase())} />
         </button>
       ))}

@@ -90,7 +90,7 @@ class HolesTest extends PageTest {
     void aLoadComesOutSoft() {
         browser.open("/cut/" + cut("Furnace load") + "/edge");
         assertThat(page.locator("figure[data-scene='heat-timeline']")).isVisible();
-        station("Reach");
+        station("Quench");
         assertThat(page.locator(".keys")).containsText("The bath warms by");
         browser.field("bathVolume").fill("0.4 l");
         unfold();

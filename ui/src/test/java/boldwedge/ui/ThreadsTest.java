@@ -89,7 +89,7 @@ class ThreadsTest extends PageTest {
         assertThat(page.locator("figure[data-scene='seat-body']")).isVisible();
         Download solid = page.waitForDownload(() -> button("Solid as STL").click());
         assertThat(Files.readString(solid.path())).startsWith("solid layer-1");
-        station("Edge");
+        station("Seat");
         assertThat(page.locator("figure[data-scene='seat-pocket']")).isVisible();
         station("Make");
         step("Rough the pocket");

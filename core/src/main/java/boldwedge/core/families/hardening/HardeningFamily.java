@@ -76,11 +76,13 @@ public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
                                         Station.CUT,
                                         List.of("heat-piece", "temper-curve"),
                                         List.of("hardness", "leave", "whole"))
+                                .named("Piece")
                                 .setting(OTHER_SECTION, OTHER_LENGTH),
                         StationPage.of(
                                         Station.EDGE,
                                         List.of("heat-timeline", "heat-piece"),
                                         List.of("hardenAt", "soak", "hardnessQuenched"))
+                                .named("Heat")
                                 .setting(heat.toArray(Entry[]::new))
                                 .comparing(read.cut()
                                         .map(HeatColoursTold::swatches)
@@ -91,6 +93,7 @@ public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
                                         read.cut().map(HeatLoad::bathed).orElse(true)
                                                 ? List.of("load", "bathRise", "bathEnds")
                                                 : List.of("load"))
+                                .named("Quench")
                                 .picking(QUENCH)
                                 .setting(LITRES, BATH, FLASH),
                         StationPage.making("Heat card")),

@@ -68,6 +68,7 @@ public final class SeatingFamily extends DeclaredFamily<InsertPocketCut> {
         boolean bar = read.choice(BODY).equals("bar");
         StationPage reach = StationPage.of(
                         Station.REACH, List.of("seat-body", "seat-pocket"), List.of("floorDepth", "underFloor", "wall"))
+                .named("Body")
                 .setting(bar ? new Entry[] {OUT, TILT, CUTTER} : new Entry[] {EDGE_ABOVE, TILT, CUTTER});
         return new CutPage(
                 id(),
@@ -79,11 +80,15 @@ public final class SeatingFamily extends DeclaredFamily<InsertPocketCut> {
                                 + "; used on {lathe}."),
                 List.of(
                         StationPage.of(
-                                Station.CUT, List.of("seat-body"), List.of("edgeLength", "noseToHole", "floorDepth")),
+                                        Station.CUT,
+                                        List.of("seat-body"),
+                                        List.of("edgeLength", "noseToHole", "floorDepth"))
+                                .named("Holder"),
                         StationPage.of(
                                         Station.EDGE,
                                         List.of("seat-pocket"),
                                         List.of("edgeLength", "noseToHole", "seatClearance"))
+                                .named("Seat")
                                 .setting(
                                         CIRCLE,
                                         CORNER,

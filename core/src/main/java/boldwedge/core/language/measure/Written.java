@@ -203,6 +203,12 @@ public final class Written {
         return places(value, Math.clamp(figures - whole, 0, 6));
     }
 
+    /** A number to two figures, as one says "about": 2095 is 2100, 3.47 is 3.5. */
+    public static String about(double value) {
+        double step = value == 0 ? 1 : Math.pow(10, Math.floor(Math.log10(Math.abs(value))) - 1);
+        return significant(Math.rint(value / step) * step, 2);
+    }
+
     /** A length in millimetres, to the place a shop can measure: 0.001 below 100 mm, else 0.01. */
     public static String millimetres(double mm) {
         double size = Math.abs(mm);

@@ -63,4 +63,10 @@ class WrittenTest {
         assertThat(Written.time(1.2 / 60)).isEqualTo("1 s");
         assertThat(Written.time(75.0 / 60)).isEqualTo("1 min 15 s");
     }
+
+    @ParameterizedTest
+    @CsvSource({"2095,2100", "3.47,3.5", "0.0123,0.012", "99.6,100", "12,12", "0,0"})
+    void whatIsOnlyAboutHasTwoFigures(double value, String written) {
+        assertThat(Written.about(value)).isEqualTo(written);
+    }
 }

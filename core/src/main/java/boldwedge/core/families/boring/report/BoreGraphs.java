@@ -12,6 +12,7 @@ import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.cutting.WaveGrowth;
 import boldwedge.core.mechanics.rigidity.PushOff;
 import java.util.ArrayList;
@@ -87,7 +88,11 @@ final class BoreGraphs {
         scene.input(22, 65.5, Anchor.START, say.feed(cut.cutting().feedMm()), FEED);
         scene.input(46, 65.5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
         return scene.build(
-                0, 0, Plate.WIDTH, Plate.HEIGHT, "along to scale, size drawn " + Math.round(tall) + " times larger");
+                0,
+                0,
+                Plate.WIDTH,
+                Plate.HEIGHT,
+                "along to scale, size drawn about " + Written.about(tall) + " times larger");
     }
 
     /** Depth at which it sings over spindle speed, with the speeds that this machine has. */

@@ -101,12 +101,7 @@ final class HeatScenes {
                         Anchor.MIDDLE,
                         say.time(stretch.toMin() - stretch.fromMin()));
             } else if (stretch.stage() == Stage.SOAK) {
-                scene.label(
-                        Role.CAPTION,
-                        middle,
-                        y.at(stretch.toC()) + 3,
-                        Anchor.MIDDLE,
-                        say.time(stretch.toMin() - stretch.fromMin()));
+                scene.label(Role.CAPTION, middle, y.at(stretch.toC()) + 3, Anchor.MIDDLE, soak(load, say, stretch));
             } else if (stretch.stage() == Stage.QUENCH) {
                 scene.label(
                         Role.CAPTION,
@@ -128,6 +123,15 @@ final class HeatScenes {
         scene.input(LEFT + 40, 2, Anchor.START, celsius(say, load.treatment().temperC()), TEMPER);
         scene.input(LEFT + 58, 2, Anchor.START, say.time(load.treatment().temperMin()), TEMPER_TIME);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "time and heat to scale");
+    }
+
+    /** How long it stands at heat: until it is hot through, and the soak after that; the hours of a case alone. */
+    private static String soak(HeatLoad load, UnitFormat say, Stretch stretch) {
+        double whole = stretch.toMin() - stretch.fromMin();
+        double soak = load.treatment().soakMin();
+        return Math.abs(whole - load.atHeatMin()) < 1e-6 && whole > soak + 1
+                ? "through " + say.time(whole - soak) + ", soak " + say.time(soak)
+                : say.time(whole);
     }
 
     /** The piece, its stress raisers marked. */

@@ -461,6 +461,6 @@ public final class TurningTrial {
         scene.label(Role.CAPTION, 94, axis - 27, Anchor.END, "far end");
         scene.label(Role.CAPTION, 50, 5, Anchor.MIDDLE, "full: measured · dotted: predicted · dashed: size set");
         return scene.build(
-                0, 0, Plate.WIDTH, Plate.HEIGHT, "differences drawn " + Written.places(magnify, 0) + " times larger");
+                0, 0, Plate.WIDTH, Plate.HEIGHT, "differences drawn about " + Written.about(magnify) + " times larger");
     }
 }

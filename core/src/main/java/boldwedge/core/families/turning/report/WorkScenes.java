@@ -140,8 +140,8 @@ final class WorkScenes {
                         4,
                         4,
                         Anchor.START,
-                        say.force(cut.cutting().force().pushN()) + " of push; bend drawn "
-                                + Written.places(Math.max(1, magnify), 0) + " times larger");
+                        say.force(cut.cutting().force().pushN()) + " of push; bend drawn about "
+                                + Written.about(Math.max(1, magnify)) + " times larger");
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "spring drawn larger");
     }
 
