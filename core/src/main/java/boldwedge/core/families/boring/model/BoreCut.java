@@ -5,6 +5,7 @@ import boldwedge.core.language.stock.BarMaterial;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.advice.AngleAdvice;
+import boldwedge.core.mechanics.advice.CastSkin;
 import boldwedge.core.mechanics.cutting.CuttingForce;
 import boldwedge.core.mechanics.cutting.EdgeCut;
 import boldwedge.core.mechanics.cutting.EdgePress;
@@ -146,8 +147,16 @@ public record BoreCut(
      * @param finish how many equal last passes; measured after each but the last
      * @param finishMm depth of each
      * @param limitedBy what limits the roughing depth
+     * @param skinMm depth of the first roughing pass where it has to get under a casting's skin; 0 where it is as the others
+     * @param bearsMm the roughing depth that is borne, mm
      */
-    public record Passes(int rough, double roughMm, int finish, double finishMm, String limitedBy) {}
+    public record Passes(
+            int rough, double roughMm, int finish, double finishMm, String limitedBy, double skinMm, double bearsMm) {
+        /** All roughing, mm. */
+        public double roughingMm() {
+            return skinMm > 0 ? skinMm + (rough - 1) * roughMm : rough * roughMm;
+        }
+    }
 
     /** Computes a job, with the angles that were typed over the advice. */
     public static BoreCut of(BoreJob job, TypedSignature typed) {
@@ -335,7 +344,7 @@ public record BoreCut(
         int finishing = job.stockMm() >= 3 * last - 1e-9 ? 2 : 1;
         double rough = job.stockMm() - finishing * last;
         if (rough < 0.01) {
-            return new Passes(0, 0, 1, Math.min(last, job.stockMm()), "");
+            return new Passes(0, 0, 1, Math.min(last, job.stockMm()), "", 0, 0);
         }
         double feed = Math.min(0.1, Math.max(0.05, job.feedMm().orElse(0.1)));
         double most = Math.min(rough, 0.12 * job.bit().widthMm() + 0.3);
@@ -362,8 +371,27 @@ public record BoreCut(
         // Roughing finer than the finishing cut would be finishing.
         most = Math.max(most, Math.min(rough, last));
         int count = (int) Math.min(Math.ceil(rough / most - 1e-9), Math.max(1, Math.floor(rough / last + 1e-9)));
+        double skin = Math.min(skinPassMm(job), rough);
+        if (skin > rough / count) {
+            int more = (int) Math.ceil((rough - skin) / most - 1e-9);
+            return new Passes(1 + more, more == 0 ? skin : (rough - skin) / more, finishing, last, by, skin, most);
+        }
         // One pass takes all there is: nothing limits it.
-        return new Passes(count, rough / count, finishing, last, count == 1 ? "" : by);
+        return new Passes(count, rough / count, finishing, last, count == 1 ? "" : by, 0, most);
+    }
+
+    /** How deep the first pass goes on a side where the cored hole is smallest, to be under the skin where it is largest, mm; 0 for what is not cast, or bored before. */
+    private static double skinPassMm(BoreJob job) {
+        return job.outOfRoundMm() <= 0
+                ? 0
+                : CastSkin.of(job.work())
+                        .map(skin -> job.outOfRoundMm() / 2 + skin.chosen())
+                        .orElse(0.0);
+    }
+
+    /** Stock left beyond the hole's largest diameter, on a side, mm. */
+    public double leastStockMm() {
+        return job.stockMm() - job.outOfRoundMm() / 2;
     }
 
     /** Push and feed force together, N: the thrust in the plane square to the cut. */

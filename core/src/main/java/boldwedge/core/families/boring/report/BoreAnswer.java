@@ -58,6 +58,9 @@ public final class BoreAnswer {
         f.add("feed", "Feed", mmPerRev(cut.cutting().feedMm()));
         f.at(Station.CUT);
         f.add("passTime", "Time of a pass", minutes(cut.passMinutes()));
+        if (cut.passes().skinMm() > 0) {
+            f.add("skinFirst", "First pass, under the skin", mm(cut.passes().skinMm()));
+        }
         f.at(Station.REACH);
         f.add("cuttingForce", "Down on the bit", newtons(cut.cutting().force().cuttingN()));
         f.add(

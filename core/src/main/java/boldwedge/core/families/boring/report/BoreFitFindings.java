@@ -56,6 +56,7 @@ final class BoreFitFindings {
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
         findings.add(new BorePassFindings(cut, say).passes());
+        new BorePassFindings(cut, say).skin().ifPresent(findings::add);
         findings.add(barFits());
         findings.add(heel());
         findings.add(reachesBottom());

@@ -9,12 +9,19 @@ import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.Span;
+import boldwedge.core.mechanics.advice.CastSkin;
 import boldwedge.core.rule.LastPass;
+import java.util.Optional;
 
 /** How the hole is taken: its passes, and the settings of a bar between centres. */
 final class BorePassFindings {
+    /** A first pass so much deeper than the others may be is heavy. */
+    private static final double HEAVY = 1.5;
+
     private final BoreCut cut;
     private final BoreJob job;
     private final UnitFormat say;
@@ -32,9 +39,7 @@ final class BorePassFindings {
                 : "two equal ones of " + say.length(p.finishMm());
         String words = p.rough() == 0
                 ? "One pass of " + say.length(p.finishMm()) + " takes it to size."
-                : Written.words(
-                        "%d roughing %s of %s, then %s.",
-                        p.rough(), p.rough() == 1 ? "pass" : "passes", say.length(p.roughMm()), last);
+                : Written.words("%s, then %s.", roughing(p), last);
         String measured = p.finish() == 2
                 ? " Measure after the first of them, and set what is missing."
                 : LastPass.stopAndMeasure(p.rough());
@@ -57,10 +62,6 @@ final class BorePassFindings {
             finding.note("Roughing depth is limited by " + p.limitedBy() + ": " + say.length(p.roughMm()) + ".");
         }
         if (job.outOfRoundMm() > 0) {
-            double deepest = job.outOfRoundMm() / 2 + (p.rough() > 0 ? p.roughMm() : p.finishMm());
-            finding.note(
-                    "Where the hole is smallest the first pass cuts " + say.length(deepest)
-                            + " deep, opposite it hardly cuts: set it so that it gets under the skin all round, or the edge rubs on scale and sand. A carbide edge for that one.");
             double left = cut.roundnessLeft(job.outOfRoundMm());
             finding.step(Working.of("Out of round after one pass", "e · D · c / (1 + D · c)", mm(left))
                     .with("e", "at the start", mm(job.outOfRoundMm()).typed())
@@ -74,6 +75,64 @@ final class BorePassFindings {
         return finding.build();
     }
 
+    private String roughing(BoreCut.Passes p) {
+        int others = p.skinMm() > 0 ? p.rough() - 1 : p.rough();
+        String rest =
+                Written.words("%d roughing %s of %s", others, others == 1 ? "pass" : "passes", say.length(p.roughMm()));
+        return p.skinMm() == 0
+                ? rest
+                : "A first pass of " + say.length(p.skinMm()) + " under the skin" + (others > 0 ? ", " + rest : "");
+    }
+
+    /** A cored hole keeps stock on every side, and its first pass gets under the skin all round. */
+    Optional<Finding> skin() {
+        Optional<Span> skin = CastSkin.of(job.work()).filter(any -> job.outOfRoundMm() > 0);
+        return skin.map(span -> {
+            BoreCut.Passes p = cut.passes();
+            double least = cut.leastStockMm();
+            double keeps = least / span.low() - 1;
+            double first = p.skinMm() > 0 ? p.skinMm() : p.roughMm();
+            boolean heavy = p.rough() > 0 && first > p.bearsMm() * HEAVY;
+            double margin = keeps < Verdict.CLOSE || !heavy ? keeps : p.bearsMm() / first - 1;
+            double larger = job.startMm() + job.outOfRoundMm() + 2 * span.chosen();
+            Finding.Builder finding = Finding.at(Station.CUT, "skin", say);
+            if (heavy && keeps >= 0) {
+                finding.does(
+                        "A larger bit or a carbide edge, and slow, for that pass alone: what is borne is limited by "
+                                + p.limitedBy());
+            }
+            return finding.says(
+                            keeps < 0
+                                    ? Verdict.WRONG
+                                    : keeps < Verdict.CLOSE || heavy ? Verdict.DOUBTFUL : Verdict.FINE,
+                            keeps < 0
+                                    ? "Only %s is left beyond the hole’s largest: the skin stays there, where a first pass of %s would get under it."
+                                    : heavy
+                                            ? "%s is left beyond the hole’s largest. To get under the skin all round the first pass goes %s deep where the hole is smallest, heavy for this bar: slow, a sturdy carbide edge."
+                                            : "%s is left beyond the hole’s largest. The first pass goes %s deep where the hole is smallest, and gets under the skin all round.",
+                            say.length(least),
+                            say.length(job.outOfRoundMm() / 2 + span.chosen()))
+                    .margin(Math.min(1, margin))
+                    .step(Working.of("Left beyond the largest", "(D − d) / 2 − e / 2", mm(least))
+                            .with("D", mm(job.finishedMm()).typed())
+                            .with("d", "smallest", mm(job.startMm()).typed())
+                            .with("e", "out of round", mm(job.outOfRoundMm()).typed()))
+                    .step(Working.of("First pass", "e / 2 + s", mm(job.outOfRoundMm() / 2 + span.chosen()))
+                            .with("e", mm(job.outOfRoundMm()).typed())
+                            .with("s", "skin", mm(span.chosen()).assumed()))
+                    .note("Rough all of it, let it cool and rest, unclamp, clamp gently, then finish.")
+                    .note("Or shift the work in its chuck, so that every side keeps the same.")
+                    .source("Custom of the trade: " + say.length(span.low()) + " to " + say.length(span.high())
+                            + " of skin")
+                    .mendUnless(
+                            keeps >= Verdict.CLOSE,
+                            "Bore it to " + say.length(larger) + ", and bush it",
+                            FINISHED,
+                            Written.exact(Quantity.LENGTH, larger))
+                    .build();
+        });
+    }
+
     /** Line boring: radii from pilot to size in steps that feeler gauges make. */
     Finding settings() {
         BoreCut.Passes p = cut.passes();
@@ -81,7 +140,7 @@ final class BorePassFindings {
         double radius = job.startMm() / 2;
         int all = p.rough() + p.finish();
         for (int i = 0; i < all; i++) {
-            radius += i < p.rough() ? p.roughMm() : p.finishMm();
+            radius += i >= p.rough() ? p.finishMm() : i == 0 && p.skinMm() > 0 ? p.skinMm() : p.roughMm();
             radii.append(i == 0 ? "" : ", ").append(say.length(radius + job.barMm() / 2));
         }
         return Finding.at(Station.CUT, "settings", say)

@@ -197,6 +197,30 @@ class BoringByHandTest {
                 .isCloseTo(own + damper * w / (2 * cut.mode().stiffnessNPerMm()), within(0.02 * own));
     }
 
+    /** A cored hole of 44.8, 1.4 out of round, to 50: half of 1.4 and a millimetre of skin first, the rest of 2.6 after it. */
+    @Test
+    void theFirstPassGetsUnderTheSkin() {
+        BoreCut cut = cut(
+                "boreStart",
+                "44.8",
+                "boreFinished",
+                "50",
+                "outOfRound",
+                "1.4",
+                "material",
+                "iron-grey",
+                "barDiameter",
+                "30",
+                "barLength",
+                "200",
+                "barOverhang",
+                "70");
+        BoreCut.Passes passes = cut.passes();
+        assertThat(passes.skinMm()).isCloseTo(0.7 + 1, SAME);
+        assertThat(passes.roughingMm() + passes.finish() * passes.finishMm()).isCloseTo(2.6, SAME);
+        assertThat(cut.leastStockMm()).isCloseTo(2.6 - 0.7, SAME);
+    }
+
     /** 28 to 30 with a last pass of 0.2: 1 each side, two last passes, 0.6 roughed in equal passes no finer than the last. */
     @Test
     void passesAddUp() {
