@@ -174,9 +174,7 @@ public final class Written {
             double inches = Unit.CUBIC_INCH.fromBase(mm3);
             return (Math.abs(inches) < 0.1 ? places(inches, 4) : significant(inches, 3)) + " in³";
         }
-        return Math.abs(mm3) >= 10_000
-                ? significant(mm3 / 1000, 3) + " cm³"
-                : places(mm3, Math.abs(mm3) < 1000 ? 1 : 0) + " mm³";
+        return Math.abs(mm3) >= 10_000 ? significant(mm3 / 1000, 3) + " cm³" : significant(mm3, 3) + " mm³";
     }
 
     /** Minutes, as minutes and seconds. */

@@ -331,8 +331,9 @@ final class BladeFindings {
                         pecks <= 1
                                 ? Written.words("One go: chips clear themselves to a depth of %s.", say.length(after))
                                 : Written.words(
-                                        "Draw out and clear the chips each %s: %s on the way in.",
-                                        say.length(after), pecks == 2 ? "once" : pecks - 1 + " times"))
+                                        "Draw out and clear the chips each %s or so: %s on the way in.",
+                                        say.length(say.units().turned(after)),
+                                        pecks == 2 ? "once" : pecks - 1 + " times"))
                 .step(Working.of("Depth between clearings", "q · w", mm(after))
                         .with(
                                 "q",

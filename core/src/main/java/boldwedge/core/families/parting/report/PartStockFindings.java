@@ -16,6 +16,9 @@ import java.util.List;
 
 /** What the cuts take of the bar, and how the piece is held while the blade goes through. */
 final class PartStockFindings {
+    /** Bar is told to the next tenth. */
+    private static final double STEP_MM = 0.049;
+
     /** One and a half diameters out is good, a little over two is watched. */
     private static final double FAR_FROM_THE_JAWS = -0.35;
 
@@ -46,7 +49,7 @@ final class PartStockFindings {
                                         "%d piece%s %s of bar, %s of it chips; %s a cut.",
                                         job.pieces(),
                                         job.pieces() == 1 ? " takes" : "s take",
-                                        say.length(job.barMm()),
+                                        say.length(say.units().turned(job.barMm() + STEP_MM)),
                                         say.share(waste),
                                         say.time(cut.cutMinutes())))
                 .step(Working.of("Bar", "n · (l + w)", mm(job.barMm()))

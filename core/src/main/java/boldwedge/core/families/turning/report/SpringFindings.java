@@ -285,7 +285,8 @@ final class SpringFindings {
                         Verdict.TOLD,
                         packing < 0.005
                                 ? "The point stands on centre without packing."
-                                : "Pack the tool up by " + say.length(packing) + " to bring the point there."
+                                : "Pack the tool up by "
+                                        + say.length(say.units().measured(packing)) + " to bring the point there."
                                         + HeightFinding.shims(packing, job.lathe(), say))
                 .step(Working.of("Packing", "c + h − z", mm(packing))
                         .with(
