@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.language.drawing.Mesh;
+import boldwedge.core.language.drawing.NosedBar;
 import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.StlWriter;
 import boldwedge.core.language.stock.StockCatalogue;
@@ -177,6 +178,46 @@ class SolidsTest {
         both.forEach(SolidsTest::closed);
         assertThat(both.values().stream().mapToDouble(SolidsTest::volume).sum())
                 .isCloseTo(byHand, within(1.2e-3 * byHand));
+    }
+
+    /** A straight nose without rake or side: the blank less what is beside and before it, and the wedge of its clearance. */
+    @Test
+    void aNosedBarIsItsBlankLessWhatIsGroundOff() {
+        double front = Math.toRadians(8);
+        Mesh bit = new NosedBar(10, 10, 60, 0, front, 0, 12).mesh("nose", List.of(new Point(0, 0), new Point(4, 0)));
+        double byHand = 10 * 10 * 48 + 4 * 10 * 12 - 4 * 10 * 10 * Math.tan(front) / 2;
+        assertThat(bit.volumeMm3()).isCloseTo(byHand, within(1e-6));
+        closed("nose", read(StlWriter.write(List.of(bit))).values().iterator().next());
+    }
+
+    /** As wide as its blank, raked: the wedge of its rake off the top, the wedge of its clearance off the front, by summing slices along it. */
+    @Test
+    void aRakedNoseIsSummedSliceBySlice() {
+        double front = Math.toRadians(8);
+        double rake = Math.toRadians(12);
+        List<Point> straight = List.of(new Point(0, 0), new Point(8, 0));
+        Mesh bit = new NosedBar(8, 10, 50, rake, front, 0, 14).mesh("nose", straight);
+        double byHand = 8 * 10 * 36;
+        int slices = 200_000;
+        for (int i = 0; i < slices; i++) {
+            double back = (i + 0.5) * 14 / slices;
+            double top = 10 - back * Math.tan(rake);
+            double foot = Math.max(0, 10 - back / Math.tan(front));
+            byHand += 8 * (top - foot) * 14 / slices;
+        }
+        assertThat(bit.volumeMm3()).isCloseTo(byHand, within(1e-2));
+        Mesh leaning = new NosedBar(8, 10, 50, rake, front, Math.toRadians(2), 14).mesh("nose", straight);
+        assertThat(leaning.volumeMm3()).isLessThan(bit.volumeMm3());
+        closed(
+                "nose",
+                read(StlWriter.write(List.of(leaning))).values().iterator().next());
+    }
+
+    /** Forms and grooves are one body each, whatever their outline. */
+    @Test
+    void formsAndGroovesAreOneBody() {
+        assertThat(solid("operation", "form", "material", "bronze-tin")).containsOnlyKeys("form-bit");
+        assertThat(solid("operation", "ring-groove")).containsOnlyKeys("groove-bit");
     }
 
     /** What a square hole takes of a round bar: the strip of its circle, as long as the hole is wide. */

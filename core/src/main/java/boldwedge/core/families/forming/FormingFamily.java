@@ -6,8 +6,10 @@ import boldwedge.core.families.forming.entry.FormField;
 import boldwedge.core.families.forming.entry.FormReader;
 import boldwedge.core.families.forming.model.FormCut;
 import boldwedge.core.families.forming.report.FormAnswer;
+import boldwedge.core.families.forming.report.FormSolid;
 import boldwedge.core.families.forming.report.FormTrial;
 import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
@@ -59,6 +61,11 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
     }
 
     @Override
+    public Optional<Solid> solid(FormCut cut) {
+        return Optional.of(new Solid("form-bit.stl", FormSolid.stl(cut)));
+    }
+
+    @Override
     public CutPage page(Read<FormCut> read) {
         return new CutPage(
                 id(),
@@ -90,7 +97,7 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
                 "form-template",
                 List.of(KIND.kept(read)),
                 List.of(),
-                "",
+                "form-bit",
                 Optional.empty());
     }
 

@@ -6,8 +6,10 @@ import boldwedge.core.families.grooving.entry.GrooveField;
 import boldwedge.core.families.grooving.entry.GrooveReader;
 import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.families.grooving.report.GrooveAnswer;
+import boldwedge.core.families.grooving.report.GrooveSolid;
 import boldwedge.core.families.grooving.report.GrooveTrial;
 import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
@@ -87,6 +89,11 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
     }
 
     @Override
+    public Optional<Solid> solid(GrooveCut cut) {
+        return Optional.of(new Solid("groove-bit.stl", GrooveSolid.stl(cut)));
+    }
+
+    @Override
     public CutPage page(Read<GrooveCut> read) {
         String purpose = read.choice(PURPOSE);
         boolean oring = purpose.startsWith("oring");
@@ -128,7 +135,7 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
                 "groove-bit",
                 List.of(KIND.kept(read)),
                 List.of(),
-                "",
+                "groove-bit",
                 Optional.empty());
     }
 
