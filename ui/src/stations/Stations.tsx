@@ -13,10 +13,9 @@ export const NAMES = { cut: 'Cut', edge: 'Edge', reach: 'Reach', make: 'Make', p
 
 /** What the stations of a cut are called: each by its family's own word, where it has one. */
 export function namesOf(page: CutPageParts | undefined): Record<StationId, string> {
-  const own = page?.stations
-    .filter(({ name }) => name !== '')
-    .map(({ station, name }) => [station.toLowerCase(), name]);
-  return { ...NAMES, ...Object.fromEntries(own ?? []) };
+  const names: Record<StationId, string> = { ...NAMES };
+  for (const { station, name } of page?.stations ?? []) if (name) names[station.toLowerCase() as StationId] = name;
+  return names;
 }
 
 export const isStation = (text: string): text is StationId => text in NAMES;

@@ -44,6 +44,45 @@ class WaysAboutTest extends PageTest {
         assertThat(field("boreDepth")).hasValue("45");
     }
 
+    /** A finish that a shear tool would better opens that cut beside: what both ask goes with it, and the turned cut is one undo away. */
+    @Test
+    void aFinishOpensTheShearToolThatWouldBetterIt() {
+        browser.open("/cuts");
+        Locator line = page.getByLabel("A new cut in one line");
+        line.fill("turn 29 h8 from 30, 60 long, mild steel, Long Bed, feed 0.14 mm/rev");
+        line.press("Enter");
+        assertThat(field("finished")).hasValue("29");
+        field("finish").fill("Ra 0.8");
+        station("Reach");
+        Locator shave = page.locator("[data-finding='finish'] button.mend")
+                .filter(new Locator.FilterOptions().setHasText("shear tool"));
+        shave.click();
+        assertThat(page.locator("[data-field-pick='Operation']")).containsText("shave");
+        assertThat(field("finished")).hasValue("29");
+        assertThat(page.locator("[data-field-pick='Material']")).containsText("Low-carbon steel");
+        button("Undo").click();
+        assertThat(page.locator("[data-field-pick='Operation']")).containsText("turn");
+    }
+
+    /** Only machines that can make a cut are offered for it, and a shaper's card asks for its strokes. */
+    @Test
+    void aFlatIsPlanedOnAShaper() {
+        browser.open("/cuts");
+        Locator line = page.getByLabel("A new cut in one line");
+        line.fill("plane a flat 12 wide on a 25 shaft, 40 long, brass");
+        line.press("Enter");
+        assertThat(field("flatWidth")).hasValue("12");
+        Locator machine = page.locator("[data-field-pick='Shaper']");
+        assertThat(machine).containsText("Crank Shaper");
+        machine.click();
+        assertThat(page.getByRole(AriaRole.OPTION)).hasCount(1);
+        page.keyboard().press("Escape");
+        browser.open("/shop");
+        button("Crank Shaper").click();
+        assertThat(page.locator("[data-entry='strokes']")).hasValue("24, 38, 60, 96");
+        assertThat(page.locator("[data-entry='speeds']")).hasCount(0);
+    }
+
     @Test
     void cutsAreFoundCopiedDeletedAndTakenBack() {
         browser.open("/cuts");
