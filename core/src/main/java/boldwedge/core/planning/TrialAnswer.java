@@ -2,9 +2,11 @@ package boldwedge.core.planning;
 
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.finding.Fix;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.trial.Cause;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A trial cut judged.
@@ -52,5 +54,27 @@ public record TrialAnswer(
      * @param measured what came out; empty when it was not measured
      * @param within whether it lies in the spread
      */
-    public record Compared(String what, String predicted, String measured, boolean within) {}
+    public record Compared(String what, String predicted, String measured, boolean within) {
+        /** A gauge reads to a hundredth: what is off by half of that is not off. */
+        private static final double GAUGE_MM = 0.01;
+
+        /**
+         * A length held to its limits; nothing where it was not measured.
+         *
+         * @param read what was measured, mm
+         * @param leastMm its lower limit, mm
+         * @param mostMm its upper limit, mm
+         */
+        public static Optional<Compared> between(
+                String what, OptionalDouble read, double leastMm, double mostMm, UnitFormat say) {
+            return read.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(new Compared(
+                            what,
+                            say.length(leastMm) + " to " + say.length(mostMm),
+                            say.length(read.getAsDouble()),
+                            read.getAsDouble() >= leastMm - GAUGE_MM / 2
+                                    && read.getAsDouble() <= mostMm + GAUGE_MM / 2));
+        }
+    }
 }

@@ -5,6 +5,7 @@ import boldwedge.core.language.measure.UnitSystem;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -75,6 +76,17 @@ public final class StockCatalogue {
 
     public List<Blank> blanks() {
         return List.copyOf(blanks.values());
+    }
+
+    /** Plain square bits of high-speed steel as the shops of a system have them, the slimmest first. */
+    public List<Blank> squareBits(UnitSystem units) {
+        return blanks.values().stream()
+                .filter(blank -> blank.toolMaterial().equals("hss")
+                        && blank.tip().isEmpty()
+                        && blank.bought().isEmpty())
+                .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
+                .sorted(Comparator.comparingDouble(Blank::widthMm))
+                .toList();
     }
 
     /** The work material with this id. */

@@ -25,7 +25,6 @@ import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
 import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Calibrations;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -86,11 +85,7 @@ public final class BoreReader extends FieldReader {
         if (usual <= MOST_BIT * tip) {
             return Optional.empty();
         }
-        List<Blank> thin = stock.blanks().stream()
-                .filter(blank -> blank.toolMaterial().equals("hss"))
-                .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
-                .sorted(Comparator.comparingDouble(Blank::widthMm))
-                .toList();
+        List<Blank> thin = stock.squareBits(units);
         return thin.reversed().stream()
                 .filter(blank -> blank.widthMm() <= FITTING_BIT * tip)
                 .findFirst()

@@ -6,7 +6,6 @@ import boldwedge.core.families.forming.model.FormCut;
 import boldwedge.core.families.forming.model.FormJob;
 import boldwedge.core.families.forming.model.FormJobBuilder;
 import boldwedge.core.families.forming.model.Profile;
-import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
@@ -15,7 +14,6 @@ import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.FieldState;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
-import java.util.Comparator;
 import java.util.Objects;
 import java.util.Optional;
 
@@ -96,11 +94,7 @@ public final class FormReader extends FieldReader {
 
     /** The smallest square bit that the form goes into. */
     private Optional<String> bitThatFits(Profile profile) {
-        return StockCatalogue.shipped().blanks().stream()
-                .filter(blank ->
-                        blank.toolMaterial().equals("hss") && blank.tip().isEmpty())
-                .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
-                .sorted(Comparator.comparingDouble(Blank::widthMm))
+        return StockCatalogue.shipped().squareBits(units).stream()
                 .filter(blank -> blank.widthMm() >= profile.widthMm() + BESIDE_MM
                         && DEEPEST * blank.heightMm() >= profile.depthMm())
                 .findFirst()

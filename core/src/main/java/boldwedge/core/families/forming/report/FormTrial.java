@@ -112,11 +112,7 @@ public final class FormTrial {
     }
 
     private void row(List<Compared> rows, String what, OptionalDouble value, double meant, double off) {
-        value.ifPresent(read -> rows.add(new Compared(
-                what,
-                say.length(meant - off) + " to " + say.length(meant + off),
-                say.length(read),
-                Math.abs(read - meant) <= off + GAUGE_MM / 2)));
+        Compared.between(what, value, meant - off, meant + off, say).ifPresent(rows::add);
     }
 
     private void size(FormCut cut, Seen seen, Causes found) {

@@ -11,7 +11,6 @@ import boldwedge.core.families.grooving.model.GrooveJob;
 import boldwedge.core.families.grooving.model.GrooveJobBuilder;
 import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.Tolerance;
-import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.RingGroove;
 import boldwedge.core.language.stock.StockCatalogue;
@@ -251,11 +250,7 @@ public final class GrooveReader extends FieldReader {
 
     /** The smallest square bit that has the groove's width and some over; of a face's groove the flattest: it dives under the wall least. */
     private Optional<String> bitThatFits(Groove groove) {
-        return StockCatalogue.shipped().blanks().stream()
-                .filter(blank ->
-                        blank.toolMaterial().equals("hss") && blank.tip().isEmpty())
-                .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
-                .sorted(Comparator.comparingDouble(Blank::widthMm))
+        return StockCatalogue.shipped().squareBits(units).stream()
                 .filter(blank -> blank.widthMm() >= Math.min(groove.aimMm(), 5) + BIT_OVER_MM
                         && blank.heightMm() >= groove.depthMm())
                 .findFirst()

@@ -8,7 +8,6 @@ import boldwedge.core.families.keying.model.KeywayJob.Drive;
 import boldwedge.core.families.keying.model.KeywayJobBuilder;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.Tolerance;
-import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.BarMaterial;
 import boldwedge.core.language.stock.Blank;
@@ -21,7 +20,6 @@ import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -159,12 +157,7 @@ public final class KeywayReader extends FieldReader {
         double depth = key().map(key -> Slot.of(key, bore).depthMm()).orElse(USUAL_DEPTH * width);
         double bar = typed(BAR)
                 .orElse(new Slot(bore / 2, Math.min(width, 0.9 * bore), depth).largestBarMm(KeywayCut.GAP_MM));
-        List<Blank> all = StockCatalogue.shipped().blanks().stream()
-                .filter(blank ->
-                        blank.toolMaterial().equals("hss") && blank.tip().isEmpty())
-                .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
-                .sorted(Comparator.comparingDouble(Blank::widthMm))
-                .toList();
+        List<Blank> all = StockCatalogue.shipped().squareBits(units);
         return all.stream()
                 .filter(blank -> blank.widthMm() >= width - 0.02 && blank.widthMm() <= MOST_BIT_SHARE * bar)
                 .findFirst()

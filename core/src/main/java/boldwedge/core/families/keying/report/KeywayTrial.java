@@ -171,11 +171,7 @@ public final class KeywayTrial {
     }
 
     private void row(List<Compared> rows, String what, OptionalDouble value, double least, double most) {
-        value.ifPresent(read -> rows.add(new Compared(
-                what,
-                say.length(least) + " to " + say.length(most),
-                say.length(read),
-                read >= least - GAUGE_MM / 2 && read <= most + GAUGE_MM / 2)));
+        Compared.between(what, value, least, most, say).ifPresent(rows::add);
     }
 
     private void width(KeywayCut cut, Seen seen, Causes found) {

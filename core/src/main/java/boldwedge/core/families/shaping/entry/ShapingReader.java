@@ -17,7 +17,6 @@ import boldwedge.core.mechanics.stroke.ShaftSlot;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -164,13 +163,7 @@ public final class ShapingReader extends FieldReader {
         if (width.isEmpty()) {
             return Optional.empty();
         }
-        List<Blank> all = StockCatalogue.shipped().blanks().stream()
-                .filter(blank -> blank.toolMaterial().equals("hss")
-                        && blank.tip().isEmpty()
-                        && blank.bought().isEmpty())
-                .filter(blank -> blank.name().contains(" in ") == (units == UnitSystem.INCH))
-                .sorted(Comparator.comparingDouble(Blank::widthMm))
-                .toList();
+        List<Blank> all = StockCatalogue.shipped().squareBits(units);
         return all.stream()
                 .filter(blank -> blank.widthMm() >= Math.max(STOUT_MM, width.getAsDouble() - 0.02))
                 .findFirst()

@@ -171,11 +171,7 @@ public final class ShapingTrial {
     }
 
     private void row(List<Compared> rows, String what, OptionalDouble value, double least, double most) {
-        value.ifPresent(read -> rows.add(new Compared(
-                what,
-                say.length(least) + " to " + say.length(most),
-                say.length(read),
-                read >= least - GAUGE_MM / 2 && read <= most + GAUGE_MM / 2)));
+        Compared.between(what, value, least, most, say).ifPresent(rows::add);
     }
 
     /** How much more is left where the stroke ends than where it begins, mm. */
