@@ -134,14 +134,14 @@ function StepRows({ columns, rows }: Schemas['StepTable']) {
   const edit = useEdit();
   if (rows.length === 0) return null;
   return (
-    <table className="step-rows my-1.5 w-full text-left">
-      <thead className="text-small text-ink-2">
+    <table className="step-rows my-1.5 -ml-9 w-[calc(100%+2.25rem)] text-left text-small">
+      <thead className="text-ink-2">
         <tr>
           <th>
             <span className="sr-only">Done</span>
           </th>
           {columns.map((column) => (
-            <th key={column} className="pr-3 font-normal">
+            <th key={column} className="pr-2 align-bottom font-normal">
               {column}
             </th>
           ))}
@@ -152,7 +152,7 @@ function StepRows({ columns, rows }: Schemas['StepTable']) {
           const done = draft.ticks[row.id] ?? false;
           return (
             <tr key={row.id} className={`border-t border-line ${done ? 'text-ink-2' : ''}`}>
-              <td className="w-10">
+              <td className="w-11">
                 <input
                   type="checkbox"
                   className="tick -m-[7px] size-touch p-[7px] accent-accent"
@@ -162,7 +162,7 @@ function StepRows({ columns, rows }: Schemas['StepTable']) {
                 />
               </td>
               {row.cells.map((cell, i) => (
-                <td key={columns[i]} className="figures pr-3">
+                <td key={columns[i]} className="figures whitespace-nowrap pr-2 max-hand:whitespace-normal">
                   {cell}
                 </td>
               ))}
