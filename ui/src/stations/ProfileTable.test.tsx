@@ -2,7 +2,7 @@ import { cleanup, fireEvent, screen, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { answered, field, onDesk, shown } from '../test/desk';
 import { ProfileTable } from './ProfileTable';
-import { cornersOf, textOf } from './profileText';
+import { cornersOf, moved, placed, textOf } from './profileText';
 
 const TEXT = '0 24; 2 20; 8 20 r-5; 10 24';
 
@@ -57,6 +57,22 @@ describe('a profile as a table', () => {
     expect(edits).toContainEqual({ kind: 'field', id: 'outline', text: '0 24; 2 20; 10 24' });
     fireEvent.click(screen.getByText('Add a corner'));
     expect(edits.at(-1)).toEqual({ kind: 'field', id: 'outline', text: '0 24; 2 20; 10 24; 10 24' });
+  });
+
+  it('is drawn by its corners, where they are plain numbers in one unit', () => {
+    expect(placed(cornersOf(TEXT))?.[2]).toEqual({ along: 8, radius: 10, arc: -5 });
+    expect(placed(cornersOf('0 24; 1/2 in 20'))).toBeUndefined();
+    expect(moved({ along: '2 mm', across: '20', arc: '' }, 2.5, 19)).toEqual({
+      along: '2.5 mm',
+      across: '19',
+      arc: '',
+    });
+    const { edits } = desk();
+    const corner = screen.getByLabelText('Corner 2: along 2, diameter 20');
+    fireEvent.keyDown(corner, { key: 'ArrowUp' });
+    expect(edits).toContainEqual({ kind: 'field', id: 'outline', text: '0 24; 2 21; 8 20 r-5; 10 24' });
+    fireEvent.keyDown(corner, { key: 'Delete' });
+    expect(edits.at(-1)).toMatchObject({ text: '0 24; 8 20 r-5; 10 24' });
   });
 
   it('takes the outline of a drawing, and says what is wrong with one', async () => {

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { api, given, sentenceOf } from '../api/client';
-import { useAnswer, useEdit, useFieldState, useTyped } from '../cut/CutContext';
+import { useAnswer, useCut, useEdit, useFieldState, useTyped } from '../cut/CutContext';
 import { FIELD, FILE, QUIET } from '../frame/looks';
+import { ProfileSketch } from './ProfileSketch';
 import { type Corner, cornersOf, textOf } from './profileText';
 
 /** A profile as a table of its corners, or taken from a drawing: the same text as its field's, in cells. */
@@ -20,6 +21,7 @@ function Table({ field }: { field: string }) {
   const edit = useEdit();
   const state = useFieldState(field);
   const typed = useTyped(field);
+  const { units } = useCut().draft;
   const [said, setSaid] = useState('');
   const [corners, setCorners] = useState<Corner[]>([]);
   const text = typed || (state?.text ?? '');
@@ -44,6 +46,7 @@ function Table({ field }: { field: string }) {
   };
   return (
     <section aria-label="Corners of the profile" className="mt-3 border-t border-line pt-2.5">
+      <ProfileSketch corners={corners} units={units} onWrite={write} />
       <table className="w-full text-small">
         <thead>
           <tr className="text-left text-ink-2">
@@ -96,7 +99,8 @@ function Table({ field }: { field: string }) {
         </tbody>
       </table>
       <p className="mt-1 text-fine text-ink-2">
-        From left to right. An arc’s radius bulges out as 5, and is hollow as -5; left empty, a line leads here.
+        Drag a corner, or touch the paper where one is to be; arrow keys move it. From left to right. An arc’s radius
+        bulges out as 5, and is hollow as -5; left empty, a line leads here.
       </p>
       <div className="mt-1.5 flex flex-wrap items-end justify-between gap-3">
         <button

@@ -30,3 +30,41 @@ export function textOf(corners: Corner[]): string {
     .map(({ along, across, arc }) => [along, across, arc.trim() && `r${arc.trim()}`].filter(Boolean).join(' '))
     .join('; ');
 }
+
+/** Corners are drawn to so much, in the shop's own unit. */
+export const STEP = { METRIC: 0.5, INCH: 1 / 32 } as const;
+
+/** A corner where it lies: along, radius and the radius of its arc (0 for a line), in the unit that its numbers are in. */
+export interface Placed {
+  along: number;
+  radius: number;
+  arc: number;
+}
+
+const PLAIN = /^(-?\d*\.?\d+)\s*(mm|in|")?$/i;
+
+/** Where the corners of a profile lie; nothing while one is no plain number, or they are in several units. */
+export function placed(corners: Corner[]): Placed[] | undefined {
+  const units = new Set<string>();
+  const number = (text: string) => {
+    const [, value, unit] = PLAIN.exec(text.trim()) ?? [];
+    units.add((unit ?? '').toLowerCase());
+    return value === undefined ? Number.NaN : Number(value);
+  };
+  const at = corners.map(({ along, across, arc }) => ({
+    along: number(along),
+    radius: number(across) / 2,
+    arc: arc.trim() === '' ? 0 : number(arc),
+  }));
+  const whole = at.every(({ along, radius, arc }) => Number.isFinite(along + radius + arc));
+  return whole && units.size <= 1 && at.length > 1 ? at : undefined;
+}
+
+/** A corner put elsewhere, its numbers written with the unit that they had. */
+export function moved(corner: Corner, along: number, across: number): Corner {
+  const like = (text: string, value: number) => {
+    const unit = PLAIN.exec(text.trim())?.[2];
+    return `${Number(value.toFixed(4))}${unit ? ` ${unit}` : ''}`;
+  };
+  return { ...corner, along: like(corner.along, along), across: like(corner.across, across) };
+}

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import boldwedge.server.testing.RunningShop;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
@@ -81,6 +82,27 @@ class WaysAboutTest extends PageTest {
         button("Crank Shaper").click();
         assertThat(page.locator("[data-entry='strokes']")).hasValue("24, 38, 60, 96");
         assertThat(page.locator("[data-entry='speeds']")).hasCount(0);
+    }
+
+    /** A form's corner is dragged on the paper, and taken back by one undo. */
+    @Test
+    void aProfileIsDrawnByHand() {
+        browser.open("/cut/" + cut("Handle neck") + "/cut");
+        Locator profile = field("formProfile");
+        String before = profile.inputValue();
+        Locator corner = page.getByRole(AriaRole.SLIDER).nth(1);
+        String lay = corner.getAttribute("aria-label");
+        corner.scrollIntoViewIfNeeded();
+        BoundingBox box = corner.boundingBox();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+        page.mouse().down();
+        page.mouse().move(box.x + box.width / 2, box.y + box.height / 2 - 40, new Mouse.MoveOptions().setSteps(4));
+        page.mouse().up();
+        assertThat(page.getByLabel(lay)).hasCount(0);
+        assertThat(profile).not().hasValue(before);
+        button("Undo").click();
+        assertThat(profile).hasValue(before);
+        assertThat(page.getByLabel(lay)).isVisible();
     }
 
     @Test

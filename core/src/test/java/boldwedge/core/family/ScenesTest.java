@@ -87,6 +87,7 @@ class ScenesTest {
                 "operation=insert-holder;seatInsert=insert-80-9;seatAngle=75°;seatHeight=25 mm;seatWidth=25 mm",
                 "operation=keyway",
                 "operation=keyway;keyBore=60 mm;keyLength=20 mm;keyways=2",
+                "operation=keyway;keyBore=30 mm;keyHead=replaceable",
                 "operation=keyway;keyBore=12 mm;keyLength=50 mm;keyWay=pull",
                 "operation=fly-cut",
                 "operation=fly-cut;flyWidth=120 mm;flySwept=80 mm;flyLength=200 mm;flyTram=0.2 mm;flySeat=10°",

@@ -70,6 +70,7 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
 
     @Override
     public CutPage page(Read<KeywayCut> read) {
+        boolean screwed = read.choice(HEAD).equals("replaceable");
         boolean blind = read.choice(END).equals("blind");
         boolean wheel = read.choice(DRIVE).equals("carriage");
         boolean shaper = read.choice(DRIVE).equals("shaper");
@@ -86,7 +87,9 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
                                                 : new Entry[] {OUTSIDE, SLOTS, TEETH}),
                         StationPage.of(
                                         Station.EDGE,
-                                        List.of("keyway-bar", "keyway"),
+                                        screwed
+                                                ? List.of("keyway-bar", "keyway-head", "keyway")
+                                                : List.of("keyway-bar", "keyway"),
                                         List.of("keyBar", "largestBar", "toothStress"))
                                 .picking(HEAD),
                         StationPage.of(

@@ -24,10 +24,14 @@ public final class KeywayAnswer {
         Drawn end = Drawn.of("keyway", () -> KeywayScenes.end(cut, say));
         Drawn side = Drawn.of("keyway-stroke", () -> KeywayScenes.side(cut, say));
         Drawn bar = Drawn.of("keyway-bar", () -> KeywayScenes.bar(cut, say));
+        Drawn head = Drawn.of("keyway-head", () -> KeywayScenes.head(cut, say));
+        boolean screwed = cut.job().headMm().isPresent();
         return new Told(
                 figures(cut, say).all(),
-                List.of(end, side, bar),
-                () -> new KeywayRoute(cut, say, bar.scene(), end.scene(), side.scene()).steps());
+                screwed ? List.of(end, side, bar, head) : List.of(end, side, bar),
+                () -> new KeywayRoute(
+                                cut, say, bar.scene(), screwed ? head.scene() : bar.scene(), end.scene(), side.scene())
+                        .steps());
     }
 
     private static Figures figures(KeywayCut cut, UnitFormat say) {

@@ -12,9 +12,6 @@ import java.util.List;
  * cylinders. The bar lies along z, its tooth's end last; mm.
  */
 public final class KeywayBarSolid {
-    private static final double SPIGOT_LONG = 0.8;
-    private static final double THREAD_LONG = 1.2;
-
     private KeywayBarSolid() {}
 
     /** The bar as STL. */
@@ -31,8 +28,8 @@ public final class KeywayBarSolid {
         double face = length - cut.job().headMm().getAsDouble();
         double spigot = cut.spigotMm() / 2;
         double thread = cut.headThread().threadMm() / 2;
-        double shoulder = face - 2 * spigot * SPIGOT_LONG;
-        double end = shoulder - 2 * thread * THREAD_LONG;
+        double shoulder = face - 2 * spigot * KeywayScenes.SPIGOT_LONG;
+        double end = shoulder - 2 * thread * KeywayScenes.THREAD_LONG;
         Mesh bar = Mesh.turned(
                 "bar",
                 List.of(

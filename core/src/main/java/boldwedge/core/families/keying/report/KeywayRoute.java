@@ -15,7 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** How the bar is made and the keyway cut, step by step with its reasons. */
-record KeywayRoute(KeywayCut cut, UnitFormat say, Scene bar, Scene end, Scene side) {
+record KeywayRoute(KeywayCut cut, UnitFormat say, Scene bar, Scene head, Scene end, Scene side) {
     /** Left for a file or a broach in a hole for a bit, mm. */
     private static final double FILED_MM = 0.3;
 
@@ -61,11 +61,11 @@ record KeywayRoute(KeywayCut cut, UnitFormat say, Scene bar, Scene end, Scene si
     private MakeStep heads() {
         ScrewSize thread = cut.headThread();
         double spigot = cut.spigotMm();
-        double goes = cut.job().units().marked(0.8 * spigot);
+        double goes = cut.job().units().marked(KeywayScenes.SPIGOT_LONG * spigot);
         return MakeStep.of(
                 "heads",
                 "Turn the heads, two from one length",
-                bar,
+                head,
                 List.of(
                         "A length for two heads, "
                                 + say.length(cut.job().headMm().orElse(0)) + " each, and a grip between them.",

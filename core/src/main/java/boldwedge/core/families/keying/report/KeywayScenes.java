@@ -18,6 +18,10 @@ import java.util.List;
 /** Drawings of a keyway, its bar and tooth, to scale. */
 final class KeywayScenes {
     private static final int ARC_PARTS = 60;
+    /** A spigot is so many of its diameters long, a thread behind it likewise (custom of the trade). */
+    static final double SPIGOT_LONG = 0.8;
+
+    static final double THREAD_LONG = 1.2;
 
     private KeywayScenes() {}
 
@@ -209,12 +213,93 @@ final class KeywayScenes {
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
+    /** The head alone, from its side: what is turned on it, and the bit's hole across. */
+    static Scene head(KeywayCut cut, UnitFormat say) {
+        double head = cut.job().headMm().orElse(0);
+        double half = cut.barMm() / 2;
+        double spigot = cut.spigotMm() / 2;
+        double thread = cut.headThread().threadMm() / 2;
+        double to = head + SPIGOT_LONG * 2 * spigot;
+        double end = to + THREAD_LONG * 2 * thread;
+        double groove = Math.min(1.5 * cut.headThread().pitchMm(), (end - to) / 3);
+        double root = thread - 0.65 * cut.headThread().pitchMm();
+        double scale = Math.min(66 / end, 34 / cut.barMm());
+        SceneBuilder scene = new SceneBuilder("keyway-head", "The head that is screwed on");
+        double x0 = 50 - end / 2 * scale;
+        double y0 = 38;
+        scene.place(x0, y0, scale);
+        double hole = cut.holeMm() / 2;
+        double at = cut.holeAtMm();
+        scene.filled(
+                Role.TOOL,
+                Role.EDGE,
+                0,
+                -half,
+                head,
+                -half,
+                head,
+                -spigot,
+                to,
+                -spigot,
+                to,
+                -root,
+                to + groove,
+                -root,
+                to + groove,
+                -thread,
+                end,
+                -thread,
+                end,
+                thread,
+                to + groove,
+                thread,
+                to + groove,
+                root,
+                to,
+                root,
+                to,
+                spigot,
+                head,
+                spigot,
+                head,
+                half,
+                0,
+                half);
+        scene.line(Role.HIDDEN, at - hole, -half, at - hole, half);
+        scene.line(Role.HIDDEN, at + hole, -half, at + hole, half);
+        scene.line(Role.CENTRE, -3 / scale, 0, end + 3 / scale, 0);
+        scene.line(Role.CENTRE, at, -half - 3 / scale, at, half + 3 / scale);
+        scene.dimension(0, -half, head, -half, -5);
+        scene.dimension(head, -half, to, -half, -5);
+        scene.dimension(0, half, at, half, 5);
+        scene.place(0, 0, 1);
+        double low = y0 - half * scale - 9;
+        scene.input(x0 + head / 2 * scale, low, Anchor.MIDDLE, say.length(head), HEAD_LENGTH);
+        scene.label(Role.DIMENSION, x0 + (head + to) / 2 * scale, low, Anchor.MIDDLE, say.length(to - head));
+        scene.label(Role.DIMENSION, x0 + at / 2 * scale, y0 + half * scale + 7, Anchor.MIDDLE, say.length(at));
+        scene.label(
+                Role.CAPTION,
+                50,
+                8,
+                Anchor.MIDDLE,
+                "spigot " + say.length(2 * spigot) + " h6, thread "
+                        + cut.headThread().name() + ", a groove "
+                        + say.length(say.units().turned(groove)) + " wide at its root, face square");
+        scene.label(
+                Role.CAPTION,
+                50,
+                3,
+                Anchor.MIDDLE,
+                "bar " + say.length(cut.barMm()) + "; hole for the bit " + say.length(cut.holeMm()) + " square");
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
     /** Where a head meets its bar, its spigot and thread hidden in it. */
     private static void joint(SceneBuilder scene, KeywayCut cut, double head, double half) {
         double spigot = cut.spigotMm() / 2;
         double thread = cut.headThread().threadMm() / 2;
-        double to = head + 0.8 * 2 * spigot;
-        double end = to + 1.2 * 2 * thread;
+        double to = head + SPIGOT_LONG * 2 * spigot;
+        double end = to + THREAD_LONG * 2 * thread;
         scene.line(Role.EDGE, head, -half, head, half);
         for (int side : new int[] {1, -1}) {
             scene.line(Role.HIDDEN, head, side * spigot, to, side * spigot);
