@@ -1,7 +1,7 @@
 import { act, cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { FieldState } from '../api/client';
-import { answered, field, onDesk } from '../test/desk';
+import { answered, field, onDesk, shown } from '../test/desk';
 import { unitOf, ValueInput } from './ValueInput';
 
 const RAKE: FieldState = {
@@ -107,6 +107,24 @@ describe('a value that is typed over where it stands', () => {
     expect(screen.getByRole('note').textContent).toContain('12° to 18°, 14° advised. Free-cutting steel');
     fireEvent.blur(box());
     expect(screen.queryByRole('note')).toBeNull();
+  });
+
+  it('says what is wrong once, where it is typed in, else in the sentence', () => {
+    const wrong = { ...RAKE, error: '“steep” is no angle.' };
+    const part = { kind: 'VALUE' as const, text: RAKE.id, tail: '' };
+    onDesk(
+      <>
+        <ValueInput field={RAKE.id} place="sentence" />
+        <ValueInput field={RAKE.id} place="plate" />
+      </>,
+      { fields: { [RAKE.id]: 'steep' } },
+      answered({ fields: [wrong], page: shown({ sentence: [part] }) }),
+    );
+    const [sentence, plate] = screen.getAllByLabelText('Side rake');
+    const says = () => screen.getAllByRole('alert').map((alert) => alert.id);
+    expect(says()).toEqual([sentence?.getAttribute('aria-describedby')]);
+    if (plate) fireEvent.focus(plate);
+    expect(says()).toEqual([plate?.getAttribute('aria-describedby')]);
   });
 
   it('tells what is wrong under it, typed in or not, but not where a list says it already', () => {

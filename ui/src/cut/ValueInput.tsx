@@ -1,7 +1,8 @@
 import { Popover } from 'radix-ui';
-import { memo, type RefObject, useId, useLayoutEffect, useRef, useState } from 'react';
+import { memo, type RefObject, useEffect, useId, useLayoutEffect, useRef, useState, useSyncExternalStore } from 'react';
 import type { FieldState } from '../api/client';
-import { useEdit, useFieldState, useTyped } from './CutContext';
+import { Store } from '../frame/store';
+import { useEdit, useFieldState, useOfAnswer, useTyped } from './CutContext';
 import { TouchKeys } from './TouchKeys';
 
 type Place = 'sentence' | 'plate' | 'list';
@@ -44,7 +45,19 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
   const shown = focused && leaving === typed ? leaving : typed || state.text;
   const unit = unitOf(state, typed);
   const wrong = state.error !== '';
-  const tipped = place === 'list' ? focused && !wrong : focused || wrong;
+  const typing = useTypingIn(state.id);
+  const inSentence = useIsInSentence(state.id);
+  // A station may be left while one types in it: then nobody types here any more.
+  const holds = useRef(false);
+  useEffect(
+    () => () => {
+      if (holds.current && TYPING.now === state.id) TYPING.put('');
+    },
+    [state.id],
+  );
+  // What is wrong is said once: where it is being typed, else beside its first place.
+  const said = focused || (wrong && !typing && (place === 'sentence' || !inSentence));
+  const tipped = place === 'list' ? focused && !wrong : said;
 
   // An answer may put another value where one stands ready to be typed over: it is ready again, else what is typed would be added to it.
   useLayoutEffect(() => {
@@ -91,10 +104,14 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
               before.current = typed;
               setLeaving(undefined);
               setFocused(true);
+              holds.current = true;
+              TYPING.put(state.id);
               event.target.select();
             }}
             onBlur={() => {
               setFocused(false);
+              holds.current = false;
+              if (TYPING.now === state.id) TYPING.put('');
               setLeaving(undefined);
             }}
             onChange={(event) => change(event.target.value)}
@@ -118,6 +135,14 @@ const Value = memo(function Value({ state, typed, caption, place }: ValueProps) 
     </>
   );
 });
+
+/** The field that is being typed in: it may stand in the sentence and on the plate at once. */
+const TYPING = new Store('');
+
+const useTypingIn = (field: string): boolean => useSyncExternalStore(TYPING.subscribe, () => TYPING.now === field);
+
+const useIsInSentence = (field: string): boolean =>
+  useOfAnswer(({ page }) => page?.sentence.some(({ kind, text }) => kind === 'VALUE' && text === field) ?? false);
 
 /** The unit that a bare number was taken for: it stands beside what was typed, which stays as it was typed. */
 export function unitOf({ spelled, typed: read, error }: FieldState, typed: string): string {

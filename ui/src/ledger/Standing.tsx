@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { FieldState } from '../api/client';
+import type { CutPageParts, FieldState } from '../api/client';
 import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer } from '../cut/CutContext';
 import { useChoicesOf } from '../cut/families';
@@ -10,7 +10,7 @@ import { ValueInput } from '../cut/ValueInput';
  * out yet, what stands in the way can be put right here, for its drawing is not there to type on.
  */
 export function Standing() {
-  const { answer, stale, late, fields } = useAnswer();
+  const { answer, stale, late, fields, page } = useAnswer();
   // What is being put right stays until it is left: the first figure of a number may be an answer already.
   const [mending, setMending] = useState<string[]>([]);
   const wrong = [...fields.values()].filter((field) => field.error !== '');
@@ -24,10 +24,13 @@ export function Standing() {
       <div className="stale mb-2 bg-caution px-3 py-1.5" role="status">
         {wrong.map((field) => (
           <p key={field.id} className="text-xl! font-bold! leading-snug!">
-            {field.label}: {field.error}
+            {/* What stands in the sentence is said there, beside it. */}
+            {inSentence(page, field.id)
+              ? `${field.label} cannot be used as it is typed.`
+              : `${field.label}: ${field.error}`}
           </p>
         ))}
-        <p>This is the last good answer: something typed cannot be used yet.</p>
+        <p>This is the last good answer.</p>
       </div>
     );
   if (late)
@@ -38,6 +41,9 @@ export function Standing() {
     );
   return null;
 }
+
+const inSentence = (page: CutPageParts | undefined, field: string) =>
+  page?.sentence.some((part) => part.kind !== 'WORDS' && part.text === field) ?? false;
 
 interface UnusableProps {
   fields: FieldState[];
@@ -71,7 +77,7 @@ function Unusable({ fields, done, onMend }: UnusableProps) {
 
 /** What stands in the sentence is put right there; what would stand on the drawing, here. */
 function PutRight({ field }: { field: FieldState }) {
-  const inTheSentence = useAnswer().page?.sentence.some((part) => part.kind !== 'WORDS' && part.text === field.id);
+  const inTheSentence = inSentence(useAnswer().page, field.id);
   const picked = useChoicesOf(field.id).length > 0;
   if (inTheSentence)
     return (
