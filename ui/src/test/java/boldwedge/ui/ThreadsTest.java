@@ -24,7 +24,7 @@ class ThreadsTest extends PageTest {
         assertThat(page.locator("figure[data-scene='thread-form']")).isVisible();
         assertThat(page.locator("[data-finding='thread-card']")).containsText("35.026 mm to 35.226 mm");
         browser.field("thread").fill("M36×1.4");
-        assertThat(page.locator("main")).containsText("36 mm × 1.4 mm");
+        assertThat(page.locator(".tip-wrong")).containsText("36 mm × 1.4 mm");
         browser.field("thread").fill("M36×1.5-6H");
         station("Reach");
         assertThat(page.locator("figure[data-scene='thread-bar']")).isVisible();
