@@ -60,17 +60,14 @@ public final class ShapingFamily extends DeclaredFamily<ShapedCut> {
         String form = read.choice(OPERATION);
         boolean keyway = form.equals("shaft-keyway");
         boolean face = form.equals("plane-face");
-        String tail = " in {material}; on {lathe} with a {shaperBit}.";
-        String keywayLine = "{operation} of {shaftDiameter}, {shapedLength} long, {shapedEnd},";
-        String width = "; {keyWidth} wide to {keyTolerance}";
         String sentence = keyway
-                ? keywayLine + " in {material}" + width + "; on {lathe} with a {shaperBit}."
+                ? "{operation} of {shaftDiameter}, {shapedLength} long, {shapedEnd}, in {material}; {keyWidth} wide to {keyTolerance}"
                 : face
-                        ? "{operation} {shapedLength} long, {flatWidth} wide, {shapedDepth} off it, to {finish}," + tail
-                        : "{operation} of {shaftDiameter}, {shapedLength} long, {flatWidth} wide, to {finish}," + tail;
+                        ? "{operation} {shapedLength} long, {flatWidth} wide, {shapedDepth} off it, to {finish}, in {material}"
+                        : "{operation} of {shaftDiameter}, {shapedLength} long, {flatWidth} wide, to {finish}, in {material}";
         return new CutPage(
                 id(),
-                Sentence.of(entries(), sentence),
+                Sentence.of(entries(), sentence + "; on {lathe} with a {shaperBit}."),
                 List.of(
                         StationPage.of(
                                         Station.CUT,

@@ -28,9 +28,4 @@ public record HungTool(double alongN, double growthNPerMm, double outMm, double 
     public double gain() {
         return aheadMm * leanRadPerN() * growthNPerMm;
     }
-
-    /** How far it is swung once what it takes has grown by that, mm: the plain swing over 1 − gain; infinite where it runs away. */
-    public double settlesMm() {
-        return gain() >= 1 ? Double.POSITIVE_INFINITY : digsMm() / (1 - gain());
-    }
 }

@@ -151,12 +151,7 @@ public record BoreCut(
      * @param bearsMm the roughing depth that is borne, mm
      */
     public record Passes(
-            int rough, double roughMm, int finish, double finishMm, String limitedBy, double skinMm, double bearsMm) {
-        /** All roughing, mm. */
-        public double roughingMm() {
-            return skinMm > 0 ? skinMm + (rough - 1) * roughMm : rough * roughMm;
-        }
-    }
+            int rough, double roughMm, int finish, double finishMm, String limitedBy, double skinMm, double bearsMm) {}
 
     /** Computes a job, with the angles that were typed over the advice. */
     public static BoreCut of(BoreJob job, TypedSignature typed) {

@@ -266,6 +266,7 @@ final class StrokeFindings {
                                 : ram.perMinute().isEmpty()
                                         ? ": the step of the shaper at or under " + set + " strokes a minute."
                                         : ": set " + set + " strokes a minute.")
+                .margin(tooLong ? longest / cut.travelMm() - 1 : 1)
                 .step(Working.of("Strokes a minute", "v / (L · (1 + m))", rpm(wanted))
                         .with("v", "planing", metresPerMinute(cut.planingSpeed()))
                         .with("L", "stroke", mm(cut.travelMm()))

@@ -42,7 +42,7 @@ public enum ShapingField implements CutEntry<ShapedCut> {
             value(cut -> cut.job().depthMm())),
     TOLERANCE(Asked.of("keyTolerance", "Tolerance of its width", Station.CUT, "N9", "+.002/-0")),
     WITHIN(
-            Asked.of("shapedWithin", "Depth right within", Station.CUT, Entry.length(0.002, 2)),
+            Asked.of("shapedWithin", "Depth may be off by", Station.CUT, Entry.length(0.002, 2)),
             value(cut -> cut.job().withinMm())),
     FINISH(Asked.of(
             "finish", "Finish", Station.CUT, new Limits(Quantity.ROUGHNESS, 0.025, 50), "Ra 3.2 µm", "125 µin")),

@@ -35,6 +35,8 @@ public record ShapedCut(ShapedJob job, double rakeRad, double outMm, boolean goo
     public static final double STEADY_GAIN = 0.5;
     /** High-speed steel bears about so much in bending where every stroke is a blow, MPa (ours). */
     public static final double BEARS_MPA = 500;
+    /** Chosen so that tooth and shank bear so many times what comes. */
+    private static final double IN_HAND = 1.2;
     /** Chosen so that no more of the power goes than this. */
     private static final double POWER_TAKEN = 0.8;
     /** Of what the depth may be off so much may be left to springing. */
@@ -87,7 +89,7 @@ public record ShapedCut(ShapedJob job, double rakeRad, double outMm, boolean goo
     }
 
     private boolean isBorne() {
-        return Math.max(toothMPa(), shankMPa()) <= BEARS_MPA / (1 + POWER_TAKEN / 4)
+        return Math.max(toothMPa(), shankMPa()) <= BEARS_MPA / IN_HAND
                 && (gooseneck || hung().gain() <= STEADY_GAIN)
                 && watt() <= POWER_TAKEN * job.shaper().spindleWatt()
                 && (!job.isKeyway() || leftMm() <= SPRUNG * job.withinMm());

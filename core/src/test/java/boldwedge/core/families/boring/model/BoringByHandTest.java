@@ -217,7 +217,8 @@ class BoringByHandTest {
                 "70");
         BoreCut.Passes passes = cut.passes();
         assertThat(passes.skinMm()).isCloseTo(0.7 + 1, SAME);
-        assertThat(passes.roughingMm() + passes.finish() * passes.finishMm()).isCloseTo(2.6, SAME);
+        assertThat(passes.skinMm() + (passes.rough() - 1) * passes.roughMm() + passes.finish() * passes.finishMm())
+                .isCloseTo(2.6, SAME);
         assertThat(cut.leastStockMm()).isCloseTo(2.6 - 0.7, SAME);
     }
 
