@@ -18,6 +18,7 @@ import java.util.List;
  * @param target what that should be
  * @param cautions what can hurt here
  * @param working how the settings came about
+ * @param waitsMin minutes for which it goes on by itself, such as a soak; 0 where somebody stands by all the time
  * @param table what is done once more and once more, in a table to be ticked off; empty for most
  * @param scene the drawing that goes with it
  */
@@ -32,6 +33,7 @@ public record MakeStep(
         String target,
         List<String> cautions,
         List<Step> working,
+        double waitsMin,
         StepTable table,
         Scene scene)
         implements MakeStepBuilder.With {
@@ -57,7 +59,7 @@ public record MakeStep(
     /** A step that measures nothing and needs no caution; the rest is added to it. */
     public static MakeStep of(String id, String title, Scene scene, List<String> lines, String why, String check) {
         return new MakeStep(
-                id, title, List.copyOf(lines), why, check, "", "", List.of(), List.of(), StepTable.NONE, scene);
+                id, title, List.copyOf(lines), why, check, "", "", List.of(), List.of(), 0, StepTable.NONE, scene);
     }
 
     /** The step with what is measured at it: the field, what it should be, and what is said of what was made. */
@@ -70,6 +72,11 @@ public record MakeStep(
     /** The step with what can hurt at it. */
     public MakeStep cautioned(String... words) {
         return withCautions(List.of(words));
+    }
+
+    /** The step with the minutes for which it goes on by itself. */
+    public MakeStep waiting(double minutes) {
+        return withWaitsMin(minutes);
     }
 
     /** The step with how its figures came about. */

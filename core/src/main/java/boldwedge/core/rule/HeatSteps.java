@@ -82,6 +82,7 @@ public record HeatSteps(HeatTreatment treatment, double lengthMm, UnitFormat say
                         "The carbides must dissolve, which takes time and heat; too hot or too long makes the grain coarse and the edge weak.",
                         "The couple beside the piece, not at the wall, tells its heat.")
                 .shown(soak())
+                .waiting(Heating.throughMinutes(treatment.sectionMm()) + treatment.soakMin())
                 .cautioned(
                         "Face shield, gloves, long tongs; nothing that burns near, air to breathe.",
                         "Gas and furnaces: follow their maker's instructions and the local codes.");
@@ -169,7 +170,8 @@ public record HeatSteps(HeatTreatment treatment, double lengthMm, UnitFormat say
                                 ? "Glass-hard steel is full of stress and cracks by itself, overnight or sooner."
                                 : "As it cools from the first temper some of it hardens anew, and that is as brittle as before.",
                         "Cool to the hand before the next thing.")
-                .shown(same());
+                .shown(same())
+                .waiting(treatment.temperMin());
     }
 
     private Step same() {

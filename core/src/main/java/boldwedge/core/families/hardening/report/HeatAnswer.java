@@ -67,6 +67,7 @@ public final class HeatAnswer {
                                 "Then let box and furnace fall to " + harden + " and harden from there."),
                         "So little carbon does not harden: the skin has to be given it first.",
                         "The slip, quenched and broken, shows the case as a fine grey rim.")
+                .waiting(load.carburizeMin())
                 .cautioned(
                         "The box gives off carbon monoxide: vent the furnace outdoors.",
                         "Gas and furnaces: follow their maker's instructions and the local codes.");

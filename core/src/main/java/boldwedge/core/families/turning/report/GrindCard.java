@@ -63,6 +63,7 @@ final class GrindCard {
                 target(pass.surface()),
                 List.of(),
                 List.of(),
+                0,
                 MakeStep.StepTable.NONE,
                 scenes.pass(pass));
     }
@@ -112,6 +113,7 @@ final class GrindCard {
                 target(pass.surface()),
                 List.copyOf(cautions),
                 working(pass),
+                0,
                 MakeStep.StepTable.NONE,
                 scenes.pass(pass));
     }
@@ -144,6 +146,7 @@ final class GrindCard {
                                 "the edge's own",
                                 mm(cut.job().tool().edgeRadiusMm().low()).assumed())
                         .told(say)),
+                0,
                 MakeStep.StepTable.NONE,
                 scenes.hone());
     }
