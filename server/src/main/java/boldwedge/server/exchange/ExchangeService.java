@@ -4,6 +4,9 @@ import boldwedge.server.crib.CribService;
 import boldwedge.server.crib.GrindRecord;
 import boldwedge.server.crib.ToolRecord;
 import boldwedge.server.exchange.ShopDocument.Section;
+import boldwedge.server.jobs.JobRecord;
+import boldwedge.server.jobs.JobService;
+import boldwedge.server.jobs.Tick;
 import boldwedge.server.people.Deed;
 import boldwedge.server.people.Journal;
 import boldwedge.server.people.Who;
@@ -17,6 +20,8 @@ import boldwedge.server.storage.Knowledge;
 import boldwedge.server.trial.TrialRecord;
 import boldwedge.server.trial.TrialService;
 import boldwedge.server.web.Refusal;
+import boldwedge.server.week.Week;
+import boldwedge.server.week.WeekService;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -56,6 +61,8 @@ public class ExchangeService {
     private final CribService crib;
     private final TrialService proofs;
     private final PhotoService photos;
+    private final WeekService weeks;
+    private final JobService jobs;
     private final Knowledge knowledge;
     private final ImportLockMapper lock;
     private final WorkFolder work;
@@ -69,6 +76,8 @@ public class ExchangeService {
             CribService crib,
             TrialService proofs,
             PhotoService photos,
+            WeekService weeks,
+            JobService jobs,
             Knowledge knowledge,
             ImportLockMapper lock,
             WorkFolder work,
@@ -80,6 +89,8 @@ public class ExchangeService {
         this.crib = crib;
         this.proofs = proofs;
         this.photos = photos;
+        this.weeks = weeks;
+        this.jobs = jobs;
         this.knowledge = knowledge;
         this.lock = lock;
         this.work = work;
@@ -98,6 +109,9 @@ public class ExchangeService {
             file.list(Section.GRINDS, write -> crib.eachGrind(write::accept));
             file.list(Section.TRIALS, write -> proofs.each(write::accept));
             file.list(Section.PHOTOS, write -> photos.each(write::accept));
+            file.list(Section.WEEKS, write -> weeks.kept().ifPresent(write));
+            file.list(Section.JOBS, write -> jobs.each(write::accept));
+            file.list(Section.TICKS, write -> jobs.eachTick(write::accept));
         }
     }
 
@@ -117,6 +131,9 @@ public class ExchangeService {
             file.list(Section.GRINDS, write -> crib.grindsOf(id).forEach(write));
             file.list(Section.TRIALS, write -> proofs.eachOfTool(id, write::accept));
             file.list(Section.PHOTOS, write -> photos.eachOfTool(id, write::accept));
+            file.list(Section.WEEKS, write -> {});
+            file.list(Section.JOBS, write -> {});
+            file.list(Section.TICKS, write -> {});
         }
     }
 
@@ -135,9 +152,9 @@ public class ExchangeService {
                 file -> alone(() -> {
                     Count count = new Count();
                     // What is referred to first, wherever it stands in the file.
-                    ShopReader.read(file, EnumSet.of(Section.LATHES, Section.CUTS, Section.TOOLS), count);
-                    ShopReader.read(file, EnumSet.of(Section.GRINDS, Section.TRIALS), count);
-                    ShopReader.read(file, EnumSet.of(Section.PHOTOS), count);
+                    ShopReader.read(file, EnumSet.of(Section.LATHES, Section.CUTS, Section.TOOLS, Section.WEEKS), count);
+                    ShopReader.read(file, EnumSet.of(Section.GRINDS, Section.TRIALS, Section.JOBS), count);
+                    ShopReader.read(file, EnumSet.of(Section.PHOTOS, Section.TICKS), count);
                     proofs.learnFresh();
                     knowledge.changed();
                     return noted(count.imported());
@@ -232,6 +249,10 @@ public class ExchangeService {
                 case GRINDS -> crib.addMissingGrinds(all((List<GrindRecord>) records, grind -> grind.takenIn(by)));
                 case TRIALS -> proofs.addMissing(all((List<TrialRecord>) records, trial -> trial.takenIn(by)));
                 case PHOTOS -> photos.addMissing(all((List<PhotoRecord>) records, photo -> photo.takenIn(by)));
+                case WEEKS ->
+                    (int) ((List<Week>) records).stream().filter(weeks::addIfMissing).count();
+                case JOBS -> jobs.addMissing(all((List<JobRecord>) records, job -> job.takenIn(by)));
+                case TICKS -> jobs.addMissingTicks(all((List<Tick>) records, tick -> tick.takenIn(by)));
             };
             added += now;
             there += records.size() - now;
@@ -250,6 +271,9 @@ public class ExchangeService {
                 case GRINDS -> crib.check((GrindRecord) record);
                 case TRIALS -> proofs.check((TrialRecord) record);
                 case PHOTOS -> photos.check((PhotoRecord) record);
+                case WEEKS -> weeks.check((Week) record);
+                case JOBS -> jobs.check((JobRecord) record);
+                case TICKS -> jobs.check((Tick) record);
             }
         }
 

@@ -2,10 +2,13 @@ package boldwedge.server.exchange;
 
 import boldwedge.server.crib.GrindRecord;
 import boldwedge.server.crib.ToolRecord;
+import boldwedge.server.jobs.JobRecord;
+import boldwedge.server.jobs.Tick;
 import boldwedge.server.photo.PhotoRecord;
 import boldwedge.server.plan.CutRecord;
 import boldwedge.server.shop.LatheRecord;
 import boldwedge.server.trial.TrialRecord;
+import boldwedge.server.week.Week;
 
 /**
  * A shop, or a part of one, as a file: JSON with one list for each kind of record; the form is described by
@@ -16,10 +19,10 @@ final class ShopDocument {
     static final String FORMAT = "bold-wedge-shop";
 
     /**
-     * The version that this program writes: a trial may bear that it is set aside. From the fourth on records bear what a file said of who saved them; the third has photos; from the second
+     * The version that this program writes: the sixth has the week, jobs and their ticks; from the fifth on a trial may bear that it is set aside. From the fourth on records bear what a file said of who saved them; the third has photos; from the second
      * on records bear when and by whom they were saved.
      */
-    static final int VERSION = 5;
+    static final int VERSION = 6;
 
     /** The first version; all since are read. */
     static final int FIRST_VERSION = 1;
@@ -33,7 +36,10 @@ final class ShopDocument {
         TOOLS("tools", "tool", ToolRecord.class),
         GRINDS("grinds", "grind", GrindRecord.class),
         TRIALS("trials", "trial", TrialRecord.class),
-        PHOTOS("photos", "photo", PhotoRecord.class);
+        PHOTOS("photos", "photo", PhotoRecord.class),
+        WEEKS("weeks", "week", Week.class),
+        JOBS("jobs", "job", JobRecord.class),
+        TICKS("ticks", "tick", Tick.class);
 
         final String list;
         final String one;

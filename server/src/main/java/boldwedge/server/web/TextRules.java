@@ -10,6 +10,7 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -152,7 +153,7 @@ public final class TextRules {
     /** A day or a moment that a shop of ours could have seen; none is no fault. */
     @Target({ElementType.FIELD, ElementType.PARAMETER, ElementType.RECORD_COMPONENT})
     @Retention(RetentionPolicy.RUNTIME)
-    @Constraint(validatedBy = {DayRule.class, MomentRule.class})
+    @Constraint(validatedBy = {DayRule.class, MomentRule.class, LocalMomentRule.class})
     public @interface InLivingMemory {
         /** The sentence. */
         String message() default "A day between 1900 and 2200, as 2026-11-24.";
@@ -183,5 +184,22 @@ public final class TextRules {
                             && moment.isBefore(LAST_DAY.atStartOfDay(java.time.ZoneOffset.UTC)
                                     .toInstant()));
         }
+    }
+
+    /** The rule behind {@link InLivingMemory} for moments by the shop's clock. */
+    public static final class LocalMomentRule implements ConstraintValidator<InLivingMemory, LocalDateTime> {
+        @Override
+        public boolean isValid(@Nullable LocalDateTime moment, ConstraintValidatorContext context) {
+            return moment == null
+                    || (!moment.toLocalDate().isBefore(FIRST_DAY)
+                            && moment.toLocalDate().isBefore(LAST_DAY));
+        }
+    }
+
+    /** What is wrong with a text of at most so many characters; empty when nothing is. */
+    public static String wrong(String text, int most) {
+        return text.length() > most
+                ? "At most " + most + " characters fit here; this has " + text.length() + "."
+                : wrong(text);
     }
 }

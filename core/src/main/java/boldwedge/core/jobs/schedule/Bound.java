@@ -103,7 +103,7 @@ public record Bound(long last, long late, By by, String machine) {
     }
 
     /** Minutes that must follow the end of each task. */
-    private static long[] tails(Problem problem) {
+    static long[] tails(Problem problem) {
         long[] tail = new long[problem.tasks().size()];
         Arrays.fill(tail, 0);
         boolean changed = true;

@@ -208,7 +208,7 @@ public final class JobTasks {
     }
 
     /** A bond as a link to the task of a number. */
-    static Link link(int task, Bond bond) {
+    public static Link link(int task, Bond bond) {
         return new Link(
                 task,
                 Math.round(Math.ceil(bond.leastMin())),

@@ -186,6 +186,11 @@ public final class Problem {
         }
     }
 
+    /** The same shop with other tasks. */
+    Problem with(List<Task> others) {
+        return new Problem(others, workers, Arrays.stream(due).boxed().toList(), now, daylight);
+    }
+
     /** All tasks. */
     public List<Task> tasks() {
         return tasks;

@@ -1,0 +1,230 @@
+package boldwedge.server.jobs;
+
+import boldwedge.core.jobs.entry.JobTexts;
+import boldwedge.core.jobs.entry.JobTexts.LotTexts;
+import boldwedge.core.jobs.entry.JobTexts.OperationTexts;
+import boldwedge.core.jobs.entry.JobTexts.StockTexts;
+import boldwedge.server.web.Refusal;
+import boldwedge.server.web.Text;
+import boldwedge.server.web.TextRules;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A job's sheet as it is sent: what is not sent is empty.
+ *
+ * @param lots what is made
+ * @param stock lengths that lie there
+ * @param kerf what the saw takes
+ * @param grip what is held last
+ */
+record SheetEntry(
+        @Nullable List<@Nullable LotEntry> lots,
+        @Nullable List<@Nullable StockEntry> stock,
+        @Nullable String kerf,
+        @Nullable String grip) {
+    private static final int MOST_LOTS = 40;
+    private static final int MOST_OPERATIONS = 400;
+    private static final int MOST_STOCK = 40;
+    private static final int LONGEST = 200;
+
+    /** A lot as sent. */
+    record LotEntry(
+            @Nullable String id,
+            @Nullable String name,
+            @Nullable String wanted,
+            @Nullable String spare,
+            @Nullable String bar,
+            @Nullable String length,
+            @Nullable String facing,
+            @Nullable String steel,
+            @Nullable String section,
+            @Nullable List<@Nullable OperationEntry> operations) {
+        LotTexts texts() {
+            return new LotTexts(
+                    Text.stripped(id),
+                    Text.stripped(name),
+                    Text.stripped(wanted),
+                    Text.stripped(spare),
+                    Text.stripped(bar),
+                    Text.stripped(length),
+                    Text.stripped(facing),
+                    Text.stripped(steel),
+                    Text.stripped(section),
+                    present(operations).stream().map(OperationEntry::texts).toList());
+        }
+    }
+
+    /** An operation as sent. */
+    record OperationEntry(
+            @Nullable String id,
+            @Nullable String name,
+            @Nullable String machine,
+            @Nullable String holding,
+            @Nullable String setUp,
+            @Nullable String each,
+            @Nullable Boolean waits,
+            @Nullable Boolean unbroken,
+            @Nullable Boolean gauge,
+            @Nullable String when,
+            @Nullable String bond,
+            @Nullable String bondTo,
+            @Nullable List<@Nullable String> after,
+            @Nullable String habit) {
+        OperationTexts texts() {
+            return new OperationTexts(
+                    Text.stripped(id),
+                    Text.stripped(name),
+                    Text.stripped(machine),
+                    Text.stripped(holding),
+                    Text.stripped(setUp),
+                    Text.stripped(each),
+                    Boolean.TRUE.equals(waits),
+                    Boolean.TRUE.equals(unbroken),
+                    Boolean.TRUE.equals(gauge),
+                    Text.stripped(when),
+                    Text.stripped(bond),
+                    Text.stripped(bondTo),
+                    present(after),
+                    Text.stripped(habit));
+        }
+    }
+
+    /** Lengths as sent. */
+    record StockEntry(@Nullable String bar, @Nullable String lengths) {
+        StockTexts texts() {
+            return new StockTexts(Text.stripped(bar), Text.stripped(lengths));
+        }
+    }
+
+    /** The sheet as it is kept. */
+    JobTexts texts() {
+        return new JobTexts(
+                present(lots).stream().map(LotEntry::texts).toList(),
+                present(stock).stream().map(StockEntry::texts).toList(),
+                Text.stripped(kerf),
+                Text.stripped(grip));
+    }
+
+    private static <T> List<T> present(@Nullable List<@Nullable T> all) {
+        return all == null ? List.of() : all.stream().filter(Objects::nonNull).toList();
+    }
+
+    /** Refuses what cannot be kept: too much of anything, characters that nobody sees, two things of one id. */
+    static void check(JobTexts sheet) {
+        if (!isWhole(sheet)) {
+            throw Refusal.wrong("unusable", "Some parts of the job are missing: every text is there, if only empty.");
+        }
+        int operations =
+                sheet.lots().stream().mapToInt(lot -> lot.operations().size()).sum();
+        if (sheet.lots().size() > MOST_LOTS || operations > MOST_OPERATIONS || sheet.stock().size() > MOST_STOCK) {
+            throw Refusal.wrong(
+                    "job-too-large",
+                    "A job has at most " + MOST_LOTS + " lots, " + MOST_OPERATIONS + " operations and " + MOST_STOCK
+                            + " bars. Make two of it.");
+        }
+        Map<String, String> wrong = new TreeMap<>();
+        Set<String> ids = new HashSet<>();
+        for (int i = 0; i < sheet.lots().size(); i++) {
+            lot(sheet.lots().get(i), "lots[" + i + "].", ids, wrong);
+        }
+        for (int i = 0; i < sheet.stock().size(); i++) {
+            text(sheet.stock().get(i).bar(), "stock[" + i + "].bar", wrong);
+            text(sheet.stock().get(i).lengths(), "stock[" + i + "].lengths", wrong);
+        }
+        text(sheet.kerf(), "kerf", wrong);
+        text(sheet.grip(), "grip", wrong);
+        if (!wrong.isEmpty()) {
+            throw Refusal.wrong("unusable", "Some parts of the job cannot be kept.", wrong);
+        }
+    }
+
+    private static void lot(LotTexts lot, String at, Set<String> ids, Map<String, String> wrong) {
+        id(lot.id(), at + "id", ids, wrong);
+        List.of(lot.name(), lot.wanted(), lot.spare(), lot.bar(), lot.length(), lot.facing(), lot.steel(), lot.section())
+                .forEach(text -> text(text, at + "name", wrong));
+        for (int i = 0; i < lot.operations().size(); i++) {
+            OperationTexts one = lot.operations().get(i);
+            String here = at + "operations[" + i + "].";
+            id(one.id(), here + "id", ids, wrong);
+            List.of(
+                            one.name(),
+                            one.machine(),
+                            one.holding(),
+                            one.setUp(),
+                            one.each(),
+                            one.when(),
+                            one.bond(),
+                            one.bondTo(),
+                            one.habit())
+                    .forEach(text -> text(text, here + "name", wrong));
+            if (one.name().isEmpty()) {
+                wrong.put(here + "name", "What is done? Give the operation a name, such as: drill and ream.");
+            }
+            one.after().forEach(text -> text(text, here + "after", wrong));
+        }
+    }
+
+    private static void id(String id, String at, Set<String> ids, Map<String, String> wrong) {
+        if (!id.matches("[A-Za-z0-9-]{1,80}")) {
+            wrong.put(at, "An id has letters, digits and hyphens only, at most 80 of them.");
+        } else if (!ids.add(id)) {
+            wrong.put(at, "Two things of this job have one id.");
+        }
+    }
+
+    private static void text(String text, String at, Map<String, String> wrong) {
+        String sentence = TextRules.wrong(text, LONGEST);
+        if (!sentence.isEmpty()) {
+            wrong.putIfAbsent(at, sentence);
+        }
+    }
+
+    /** Whether nothing is missing, as it may be in a file. */
+    private static boolean isWhole(JobTexts sheet) {
+        return there(sheet.lots(), sheet.stock(), sheet.kerf(), sheet.grip())
+                && sheet.lots().stream().allMatch(lot -> there(lot) && isWhole(lot))
+                && sheet.stock().stream().allMatch(one -> there(one) && there(one.bar(), one.lengths()));
+    }
+
+    private static boolean isWhole(LotTexts lot) {
+        return there(
+                        lot.id(),
+                        lot.name(),
+                        lot.wanted(),
+                        lot.spare(),
+                        lot.bar(),
+                        lot.length(),
+                        lot.facing(),
+                        lot.steel(),
+                        lot.section(),
+                        lot.operations())
+                && lot.operations().stream().allMatch(one -> there(one) && isWhole(one));
+    }
+
+    private static boolean isWhole(OperationTexts one) {
+        return there(
+                        one.id(),
+                        one.name(),
+                        one.machine(),
+                        one.holding(),
+                        one.setUp(),
+                        one.each(),
+                        one.when(),
+                        one.bond(),
+                        one.bondTo(),
+                        one.habit(),
+                        one.after())
+                && one.after().stream().allMatch(SheetEntry::there);
+    }
+
+    private static boolean there(@Nullable Object... parts) {
+        return Arrays.stream(parts).allMatch(Objects::nonNull);
+    }
+}

@@ -1,0 +1,75 @@
+package boldwedge.server.week;
+
+import boldwedge.server.web.Text;
+import boldwedge.server.week.Week.Away;
+import boldwedge.server.week.Week.Place;
+import boldwedge.server.week.Week.Worker;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/week")
+class WeekController {
+    private final WeekService weeks;
+
+    WeekController(WeekService weeks) {
+        this.weeks = weeks;
+    }
+
+    /** A week as sent. */
+    record WeekEntry(
+            int version,
+            @Nullable List<@Nullable WorkerEntry> persons,
+            @Nullable List<@Nullable PlaceEntry> places) {}
+
+    /** Somebody as sent. */
+    record WorkerEntry(
+            @Nullable String id,
+            @Nullable String name,
+            @Nullable Map<String, @Nullable String> hours,
+            @Nullable List<@Nullable Away> away) {}
+
+    /** A place as sent. */
+    record PlaceEntry(@Nullable String id, @Nullable String name, @Nullable String kind) {}
+
+    /** Who works when, and the places of the shop. */
+    @GetMapping
+    Week week() {
+        return weeks.week();
+    }
+
+    /** Everything on which something can be done: machines with cards and places. */
+    @GetMapping("/places")
+    List<Place> places() {
+        return weeks.places();
+    }
+
+    /** Keeps the week. */
+    @PutMapping
+    Week save(@RequestBody WeekEntry entry) {
+        return weeks.save(new Week(
+                entry.version(),
+                present(entry.persons()).stream()
+                        .map(one -> new Worker(
+                                Text.stripped(one.id()),
+                                Text.stripped(one.name()),
+                                Text.map(one.hours()),
+                                present(one.away())))
+                        .toList(),
+                present(entry.places()).stream()
+                        .map(one ->
+                                new Place(Text.stripped(one.id()), Text.stripped(one.name()), Text.stripped(one.kind())))
+                        .toList()));
+    }
+
+    private static <T> List<T> present(@Nullable List<@Nullable T> all) {
+        return all == null ? List.of() : all.stream().filter(Objects::nonNull).toList();
+    }
+}
