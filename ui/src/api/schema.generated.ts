@@ -13,7 +13,7 @@ export interface paths {
         };
         get: operations["tools"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -28,9 +28,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["tool"];
-        put: operations["save_2"];
+        put: operations["save_4"];
         post?: never;
-        delete: operations["delete_2"];
+        delete: operations["delete_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -93,7 +93,7 @@ export interface paths {
         };
         get: operations["cuts"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -108,9 +108,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["cut"];
-        put: operations["save_1"];
+        put: operations["save_3"];
         post?: never;
-        delete: operations["delete_1"];
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -372,6 +372,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jobs"];
+        put?: never;
+        post: operations["add_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/from-route": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fromRoute"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/work-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["job"];
+        put: operations["save_2"];
+        post?: never;
+        delete: operations["delete_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/ticks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ticks"];
+        put: operations["tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/journal": {
         parameters: {
             query?: never;
@@ -395,7 +475,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["table"];
+        get: operations["table_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -846,7 +926,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["delete_3"];
+        delete: operations["delete_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -893,7 +973,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        post: operations["plan_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1076,6 +1156,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/schedule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["now"];
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schedule/plan.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["table"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schedule/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schedule/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/shop/choices": {
         parameters: {
             query?: never;
@@ -1116,7 +1260,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["save"];
+        put: operations["save_1"];
         post?: never;
         delete: operations["delete"];
         options?: never;
@@ -1156,6 +1300,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["week"];
+        put: operations["save"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/places": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["places"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1187,6 +1363,12 @@ export interface components {
             machine: boolean;
             /** @enum {string} */
             station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
+        };
+        Away: {
+            /** Format: date-time */
+            from?: string;
+            /** Format: date-time */
+            to?: string;
         };
         Backup: {
             /** Format: date-time */
@@ -1287,6 +1469,11 @@ export interface components {
             units: "METRIC" | "INCH";
             /** Format: int32 */
             version: number;
+        };
+        Day: {
+            day: string;
+            lines: components["schemas"]["Line"][];
+            person: string;
         };
         Device: {
             here: boolean;
@@ -1442,6 +1629,62 @@ export interface components {
             /** Format: int32 */
             there: number;
         };
+        JobAnswer: {
+            errors: {
+                [key: string]: string;
+            };
+            learned: components["schemas"]["Taught"][];
+            loads: components["schemas"]["LoadTold"][];
+            lots: components["schemas"]["LotTold"][];
+            order: string[];
+            saws: components["schemas"]["SawList"][];
+            tasks: components["schemas"]["TaskTold"][];
+        };
+        JobEntry: {
+            done?: boolean;
+            /** Format: date-time */
+            due?: string;
+            /** Format: uuid */
+            id?: string;
+            name: string;
+            sheet?: components["schemas"]["SheetEntry"];
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+            /** Format: int32 */
+            version: number;
+        };
+        JobQuestion: {
+            /** Format: uuid */
+            id?: string;
+            sheet: components["schemas"]["SheetEntry"];
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
+        JobRecord: {
+            done: boolean;
+            /** Format: date-time */
+            due?: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
+            /** Format: date-time */
+            savedAt?: string;
+            savedBy: string;
+            sheet: components["schemas"]["JobTexts"];
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+            /** Format: int32 */
+            version: number;
+        };
+        JobTexts: {
+            grip: string;
+            kerf: string;
+            lots: components["schemas"]["LotTexts"][];
+            stock: components["schemas"]["StockTexts"][];
+        };
         Kept: {
             button: string;
             fields: {
@@ -1523,9 +1766,13 @@ export interface components {
             sentence: string;
         };
         Line: {
-            down: string;
-            load: string;
-            up: string;
+            done: boolean;
+            /** Format: uuid */
+            job: string;
+            meanwhile: string;
+            task: string;
+            time: string;
+            words: string;
         };
         ListedCut: {
             fields: {
@@ -1546,26 +1793,73 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        ListedJob: {
+            done: boolean;
+            /** Format: date-time */
+            due?: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            /** Format: date-time */
+            savedAt?: string;
+            savedBy: string;
+            /** Format: int32 */
+            tasks: number;
+            /** Format: int32 */
+            ticked: number;
+            /** Format: int32 */
+            version: number;
+        };
+        LoadTold: {
+            sentences: string[];
+            /** Format: double */
+            soakMin: number;
+            steel: string;
+        };
+        LotEntry: {
+            bar?: string;
+            facing?: string;
+            id?: string;
+            length?: string;
+            name?: string;
+            operations?: components["schemas"]["OperationEntry"][];
+            section?: string;
+            spare?: string;
+            steel?: string;
+            wanted?: string;
+        };
+        LotTexts: {
+            bar: string;
+            facing: string;
+            id: string;
+            length: string;
+            name: string;
+            operations: components["schemas"]["OperationTexts"][];
+            section: string;
+            spare: string;
+            steel: string;
+            wanted: string;
+        };
+        LotTold: {
+            /** Format: double */
+            anotherMin: number;
+            /** Format: double */
+            bySetUpMin: number;
+            /** Format: double */
+            firstAloneMin: number;
+            id: string;
+            /** Format: int32 */
+            left: number;
+            /** Format: double */
+            oneAfterOtherMin: number;
+            /** Format: int32 */
+            pieces: number;
+            sentences: string[];
+        };
         MachineQuestion: {
             card: {
                 [key: string]: string;
             };
-            near?: string;
-            out?: string;
-            /** @enum {string} */
-            part: "POST" | "CHUCK" | "TAILSTOCK";
-            rod?: string;
-            /** @enum {string} */
-            units: "METRIC" | "INCH";
-        };
-        MachineReadings: {
-            by: string;
-            far: components["schemas"]["Line"][];
-            lines: components["schemas"]["Line"][];
-        };
-        MachineTest: {
-            far: components["schemas"]["Line"][];
-            lines: components["schemas"]["Line"][];
             near?: string;
             out?: string;
             /** @enum {string} */
@@ -1584,6 +1878,8 @@ export interface components {
             table: components["schemas"]["StepTable"];
             target: string;
             title: string;
+            /** Format: double */
+            waitsMin: number;
             why: string;
             working: components["schemas"]["Step"][];
         };
@@ -1621,6 +1917,38 @@ export interface components {
             /** Format: int32 */
             version: number;
             you: string;
+        };
+        OperationEntry: {
+            after?: string[];
+            bond?: string;
+            bondTo?: string;
+            each?: string;
+            gauge?: boolean;
+            habit?: string;
+            holding?: string;
+            id?: string;
+            machine?: string;
+            name?: string;
+            setUp?: string;
+            unbroken?: boolean;
+            waits?: boolean;
+            when?: string;
+        };
+        OperationTexts: {
+            after: string[];
+            bond: string;
+            bondTo: string;
+            each: string;
+            gauge: boolean;
+            habit: string;
+            holding: string;
+            id: string;
+            machine: string;
+            name: string;
+            setUp: string;
+            unbroken: boolean;
+            waits: boolean;
+            when: string;
         };
         Outline: {
             text: string;
@@ -1689,6 +2017,16 @@ export interface components {
             /** Format: uuid */
             trialId?: string;
         };
+        Place: {
+            id: string;
+            kind: string;
+            name: string;
+        };
+        PlaceEntry: {
+            id?: string;
+            kind?: string;
+            name?: string;
+        };
         PlanAnswer: {
             fields: components["schemas"]["FieldState"][];
             figures: components["schemas"]["Figure"][];
@@ -1700,6 +2038,32 @@ export interface components {
             units: "METRIC" | "INCH";
             worked: boolean;
         };
+        PlanOfDays: {
+            behind: string;
+            /** Format: int64 */
+            bound: number;
+            broken: string[];
+            days: components["schemas"]["Day"][];
+            /** Format: date-time */
+            ends?: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: int64 */
+            idle: number;
+            jobs: components["schemas"]["PlannedJob"][];
+            left: string[];
+            /** Format: double */
+            longest: number;
+            /** Format: int64 */
+            minutes: number;
+            proved: boolean;
+            /** Format: double */
+            seconds: number;
+            /** @enum {string} */
+            state: "NONE" | "SEARCHING" | "KEPT";
+            tasks: components["schemas"]["PlannedTask"][];
+            verdict: string;
+        };
         PlanQuestion: {
             fields: {
                 [key: string]: string;
@@ -1709,6 +2073,38 @@ export interface components {
             look?: "ALL" | "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB" | "CARD";
             /** @enum {string} */
             units: "METRIC" | "INCH";
+        };
+        PlannedJob: {
+            /** Format: date-time */
+            due?: string;
+            /** Format: date-time */
+            ends?: string;
+            /** Format: uuid */
+            id: string;
+            /** Format: int64 */
+            late: number;
+            name: string;
+            remedy: string;
+        };
+        PlannedTask: {
+            broken: boolean;
+            /** Format: date-time */
+            end: string;
+            hands: boolean;
+            /** Format: uuid */
+            job: string;
+            jobName: string;
+            machine: string;
+            machineName: string;
+            /** Format: int64 */
+            minutes: number;
+            name: string;
+            pieces: string;
+            /** Format: date-time */
+            start: string;
+            state: string;
+            task: string;
+            worker: string;
         };
         Point: {
             /** Format: double */
@@ -1726,19 +2122,6 @@ export interface components {
             scene: string;
             sentence: string;
             settings: string[];
-        };
-        PushQuestion: {
-            before?: string;
-            fields: {
-                [key: string]: string;
-            };
-            lines: components["schemas"]["Line"][];
-            /** @enum {string} */
-            units: "METRIC" | "INCH";
-        };
-        PushReadings: {
-            by: string;
-            lines: components["schemas"]["Line"][];
         };
         RangeAdvised: {
             advised: string;
@@ -1794,12 +2177,32 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        RouteQuestion: {
+            fields: {
+                [key: string]: string;
+            };
+            id?: string;
+            name?: string;
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
         Row: {
             measuredAfter: string;
             measuredBefore: string;
             predictedAfter: string;
             predictedBefore: string;
             what: string;
+        };
+        SawCut: {
+            from: string;
+            offcut: string;
+            pieces: string;
+        };
+        SawList: {
+            bar: string;
+            cuts: components["schemas"]["SawCut"][];
+            enough: boolean;
+            sentence: string;
         };
         Scene: {
             /** Format: double */
@@ -1817,6 +2220,13 @@ export interface components {
             title: string;
             /** Format: double */
             width: number;
+        };
+        ScheduleQuestion: {
+            /** Format: date-time */
+            from?: string;
+            jobs?: string[];
+            /** Format: int32 */
+            seconds?: number;
         };
         SentencePart: {
             /** @enum {string} */
@@ -1842,6 +2252,12 @@ export interface components {
             plate?: components["schemas"]["Scene"];
             /** Format: int64 */
             tried: number;
+        };
+        SheetEntry: {
+            grip?: string;
+            kerf?: string;
+            lots?: components["schemas"]["LotEntry"][];
+            stock?: components["schemas"]["StockEntry"][];
         };
         SignIn: {
             code?: string;
@@ -1886,6 +2302,14 @@ export interface components {
             columns: string[];
             rows: components["schemas"]["StepRow"][];
         };
+        StockEntry: {
+            bar?: string;
+            lengths?: string;
+        };
+        StockTexts: {
+            bar: string;
+            lengths: string;
+        };
         Stroke: {
             closed: boolean;
             /** @description As SVG writes a path: M x,y L x,y, with Z where it closes. Y is up. */
@@ -1912,6 +2336,20 @@ export interface components {
             by: string;
             recording: string;
         };
+        TaskTold: {
+            hands: boolean;
+            id: string;
+            machine: string;
+            /** Format: double */
+            minutes: number;
+            name: string;
+            operations: string[];
+            pieces: string;
+        };
+        Taught: {
+            operation: string;
+            sentence: string;
+        };
         Term: {
             forms: string[];
             id: string;
@@ -1921,6 +2359,41 @@ export interface components {
             sign: string;
             source: string;
             word: string;
+        };
+        Tick: {
+            /** Format: date-time */
+            doneAt?: string;
+            /** Format: uuid */
+            jobId: string;
+            /** Format: int32 */
+            lost: number;
+            /** Format: double */
+            minutes?: number;
+            /** Format: date-time */
+            pinnedAt?: string;
+            /** Format: date-time */
+            savedAt?: string;
+            savedBy: string;
+            /** Format: date-time */
+            startedAt?: string;
+            task: string;
+            /** Format: int32 */
+            version: number;
+        };
+        TickEntry: {
+            /** Format: date-time */
+            doneAt?: string;
+            /** Format: int32 */
+            lost?: number;
+            /** Format: double */
+            minutes?: number;
+            /** Format: date-time */
+            pinnedAt?: string;
+            /** Format: date-time */
+            startedAt?: string;
+            task?: string;
+            /** Format: int32 */
+            version: number;
         };
         Told: {
             about: string;
@@ -2087,6 +2560,18 @@ export interface components {
             backup?: components["schemas"]["Backup"];
             room: components["schemas"]["Left"];
         };
+        Week: {
+            persons: components["schemas"]["Worker"][];
+            places: components["schemas"]["Place"][];
+            /** Format: int32 */
+            version: number;
+        };
+        WeekEntry: {
+            persons?: components["schemas"]["WorkerEntry"][];
+            places?: components["schemas"]["PlaceEntry"][];
+            /** Format: int32 */
+            version: number;
+        };
         WhichAnswer: {
             match: components["schemas"]["ToolMatch"];
             tool: components["schemas"]["ToolRecord"];
@@ -2137,6 +2622,22 @@ export interface components {
                 [key: string]: components["schemas"]["Span"];
             };
         };
+        Worker: {
+            away: components["schemas"]["Away"][];
+            hours: {
+                [key: string]: string;
+            };
+            id: string;
+            name: string;
+        };
+        WorkerEntry: {
+            away?: components["schemas"]["Away"][];
+            hours?: {
+                [key: string]: string;
+            };
+            id?: string;
+            name?: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -2172,7 +2673,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2218,7 +2719,7 @@ export interface operations {
             };
         };
     };
-    save_2: {
+    save_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2244,7 +2745,7 @@ export interface operations {
             };
         };
     };
-    delete_2: {
+    delete_3: {
         parameters: {
             query: {
                 version: number;
@@ -2383,7 +2884,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2429,7 +2930,7 @@ export interface operations {
             };
         };
     };
-    save_1: {
+    save_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2455,7 +2956,7 @@ export interface operations {
             };
         };
     };
-    delete_1: {
+    delete_2: {
         parameters: {
             query: {
                 version: number;
@@ -2651,9 +3152,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["MachineReadings"];
-                };
+                content?: never;
             };
         };
     };
@@ -2666,7 +3165,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MachineTest"];
+                "application/json": unknown;
             };
         };
         responses: {
@@ -2743,9 +3242,7 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content: {
-                    "application/json": components["schemas"]["PushReadings"];
-                };
+                content?: never;
             };
         };
     };
@@ -2758,7 +3255,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PushQuestion"];
+                "application/json": unknown;
             };
         };
         responses: {
@@ -2821,6 +3318,218 @@ export interface operations {
             };
         };
     };
+    jobs: {
+        parameters: {
+            query?: {
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ListedJob"][];
+                };
+            };
+        };
+    };
+    add_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobRecord"];
+                };
+            };
+        };
+    };
+    fromRoute: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RouteQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotTexts"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobAnswer"];
+                };
+            };
+        };
+    };
+    job: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobRecord"];
+                };
+            };
+        };
+    };
+    save_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JobEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobRecord"];
+                };
+            };
+        };
+    };
+    delete_1: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    ticks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tick"][];
+                };
+            };
+        };
+    };
+    tick: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Tick"];
+                };
+            };
+        };
+    };
     lines: {
         parameters: {
             query?: {
@@ -2843,7 +3552,7 @@ export interface operations {
             };
         };
     };
-    table: {
+    table_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3502,7 +4211,7 @@ export interface operations {
             };
         };
     };
-    delete_3: {
+    delete_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3566,7 +4275,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3881,6 +4590,110 @@ export interface operations {
             };
         };
     };
+    now: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanOfDays"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScheduleQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanOfDays"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlanOfDays"];
+                };
+            };
+        };
+    };
     choices: {
         parameters: {
             query?: never;
@@ -3945,7 +4758,7 @@ export interface operations {
             };
         };
     };
-    save: {
+    save_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4029,6 +4842,70 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Upkeep"];
+                };
+            };
+        };
+    };
+    week: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    save: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeekEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    places: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Place"][];
                 };
             };
         };

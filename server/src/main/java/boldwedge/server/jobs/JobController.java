@@ -142,7 +142,6 @@ class JobController {
                 entry.units(),
                 entry.sheet() == null ? new JobTexts(List.of(), List.of(), "", "") : entry.sheet().texts(),
                 Boolean.TRUE.equals(entry.done()),
-                0,
                 null,
                 "",
                 null,

@@ -13,9 +13,9 @@ import org.apache.ibatis.cursor.Cursor;
 
 @Mapper
 interface JobMapper {
-    String JOB = "select id, version, name, due, units, sheet, done, tasks, updated_at as saved_at, saved_by,"
+    String JOB = "select id, version, name, due, units, sheet, done, updated_at as saved_at, saved_by,"
             + " said_at, said_by from job";
-    String TICK = "select job_id, task, version, started_at, done_at, pinned_at, minutes, lost, updated_at, saved_by from tick";
+    String TICK = "select job_id, task, version, started_at, done_at, pinned_at, minutes, lost, updated_at as saved_at, saved_by from tick";
 
     /** A job in a list: the number of its tasks, of those done, and what was lost. */
     @Select("""
@@ -35,17 +35,20 @@ interface JobMapper {
     @Select(JOB + " where id = #{id}")
     Optional<JobRecord> find(UUID id);
 
-    @Insert("<script>insert into job (id, version, name, due, units, sheet, done, tasks, updated_at, saved_by, said_at, said_by)"
-            + " values <foreach collection='jobs' item='j' separator=','>(#{j.id}, #{j.version}, #{j.name},"
-            + " #{j.due}::timestamp, #{j.units}, #{j.sheet,typeHandler=" + SheetHandler.NAME + "}, #{j.done}, #{j.tasks},"
-            + " coalesce(#{j.savedAt}::timestamptz, now()), #{j.savedBy}, #{j.saidAt}::timestamptz, #{j.saidBy})</foreach>"
-            + " on conflict (id) do nothing</script>")
-    int add(List<JobRecord> jobs);
+    /** A job with the number of its tasks. */
+    record Counted(JobRecord job, int tasks) {}
 
-    @Update("update job set name = #{name}, due = #{due}::timestamp, units = #{units}, sheet = #{sheet,typeHandler="
-            + SheetHandler.NAME + "}, done = #{done}, tasks = #{tasks}, version = version + 1, updated_at = now(),"
-            + " saved_by = #{savedBy}, said_at = null, said_by = '' where id = #{id} and version = #{version}")
-    int save(JobRecord job);
+    @Insert("<script>insert into job (id, version, name, due, units, sheet, done, tasks, updated_at, saved_by, said_at, said_by)"
+            + " values <foreach collection='jobs' item='j' separator=','>(#{j.job.id}, #{j.job.version}, #{j.job.name},"
+            + " #{j.job.due}::timestamp, #{j.job.units}, #{j.job.sheet,typeHandler=" + SheetHandler.NAME + "}, #{j.job.done}, #{j.tasks},"
+            + " coalesce(#{j.job.savedAt}::timestamptz, now()), #{j.job.savedBy}, #{j.job.saidAt}::timestamptz, #{j.job.saidBy})</foreach>"
+            + " on conflict (id) do nothing</script>")
+    int add(List<Counted> jobs);
+
+    @Update("update job set name = #{job.name}, due = #{job.due}::timestamp, units = #{job.units}, sheet = #{job.sheet,typeHandler="
+            + SheetHandler.NAME + "}, done = #{job.done}, tasks = #{tasks}, version = version + 1, updated_at = now(),"
+            + " saved_by = #{job.savedBy}, said_at = null, said_by = '' where id = #{job.id} and version = #{job.version}")
+    int save(JobRecord job, int tasks);
 
     @Delete("delete from job where id = #{id} and version = #{version}")
     int delete(UUID id, int version);
@@ -66,7 +69,7 @@ interface JobMapper {
     @Insert("<script>insert into tick (job_id, task, version, started_at, done_at, pinned_at, minutes, lost, updated_at, saved_by)"
             + " values <foreach collection='ticks' item='t' separator=','>(#{t.jobId}, #{t.task}, greatest(1, #{t.version}),"
             + " #{t.startedAt}::timestamp, #{t.doneAt}::timestamp, #{t.pinnedAt}::timestamp, #{t.minutes}::float8, #{t.lost},"
-            + " coalesce(#{t.updatedAt}::timestamptz, now()), #{t.savedBy})</foreach>"
+            + " coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy})</foreach>"
             + " on conflict (job_id, task) do nothing</script>")
     int addTicks(List<Tick> ticks);
 

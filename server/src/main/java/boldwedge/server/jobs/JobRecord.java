@@ -22,7 +22,6 @@ import org.jspecify.annotations.Nullable;
  * @param units what bare numbers mean
  * @param sheet lots, operations and stock as typed
  * @param done whether it is put away
- * @param tasks how many tasks it comes to
  * @param savedAt when it was saved last
  * @param savedBy who saved it last; empty where nobody signs in
  * @param saidAt when it was saved, as the file says that it was taken from; null where it was saved here
@@ -41,7 +40,6 @@ public record JobRecord(
         @NotNull(message = "This part is missing.") UnitSystem units,
         @NotNull(message = "This part is missing.") JobTexts sheet,
         boolean done,
-        int tasks,
         @InLivingMemory @Nullable Instant savedAt,
         @Line(most = 80) String savedBy,
         @InLivingMemory @Nullable Instant saidAt,
@@ -50,6 +48,12 @@ public record JobRecord(
         name = Text.stripped(name);
         savedBy = Text.stripped(savedBy);
         saidBy = Text.stripped(saidBy);
+    }
+
+    /** The same, wanted by then. */
+    public JobRecord wantedBy(LocalDateTime day) {
+        return new JobRecord(
+                id, version, name, day, units, sheet, done, savedAt, savedBy, saidAt, saidBy);
     }
 
     /** The same from a file, which somebody takes in now. */
@@ -62,7 +66,6 @@ public record JobRecord(
                 units,
                 sheet,
                 done,
-                tasks,
                 null,
                 by,
                 saidAt == null ? savedAt : saidAt,

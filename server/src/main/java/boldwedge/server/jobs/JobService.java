@@ -163,7 +163,7 @@ public class JobService {
     @Transactional
     public JobRecord add(JobRecord entry) {
         JobRecord job = by(entry);
-        if (jobs.add(List.of(job)) == 0) {
+        if (jobs.add(List.of(counted(job))) == 0) {
             JobRecord there = job(job.id());
             Version.checkSameAgain(
                     there.name().equals(job.name()) && there.sheet().equals(job.sheet()), "job");
@@ -175,7 +175,7 @@ public class JobService {
     @Transactional
     public JobRecord save(JobRecord entry) {
         JobRecord job = by(entry);
-        Version.check(jobs.save(job), jobs.find(job.id()).isPresent(), "job");
+        Version.check(jobs.save(job, counted(job).tasks()), jobs.find(job.id()).isPresent(), "job");
         return job(job.id());
     }
 
@@ -198,12 +198,15 @@ public class JobService {
                 entry.units(),
                 entry.sheet(),
                 entry.done(),
-                JobTasks.of(JobReader.read(entry.sheet(), entry.units(), machines()).job(), Map.of())
-                        .size(),
                 null,
                 who.name(),
                 null,
                 "");
+    }
+
+    private JobMapper.Counted counted(JobRecord job) {
+        Job read = JobReader.read(job.sheet(), job.units(), machines()).job();
+        return new JobMapper.Counted(job, JobTasks.of(read, Map.of()).size());
     }
 
     /** Whether it may be kept. */
@@ -313,7 +316,7 @@ public class JobService {
 
     /** Adds those jobs that are not there yet; how many. For imports. */
     public int addMissing(List<JobRecord> found) {
-        return jobs.add(found);
+        return jobs.add(found.stream().map(this::counted).toList());
     }
 
     /** Adds those ticks that are not there yet; how many. For imports. */

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param pinnedAt when it is to begin, where somebody wants it so
  * @param minutes what it was clocked at, where that was typed
  * @param lost pieces lost at it
- * @param updatedAt when this was said
+ * @param savedAt when this was said
  * @param savedBy who said it
  */
 public record Tick(
@@ -38,7 +38,7 @@ public record Tick(
         @InLivingMemory @Nullable LocalDateTime pinnedAt,
         @Nullable Double minutes,
         int lost,
-        @InLivingMemory @Nullable Instant updatedAt,
+        @InLivingMemory @Nullable Instant savedAt,
         @Line(most = 80) String savedBy) {
     public Tick {
         task = Text.stripped(task);

@@ -14,7 +14,7 @@ interface WeekMapper {
     @Select("select version, week from workshop where one = 1")
     Optional<Kept> find();
 
-    @Insert("insert into workshop (one, week, saved_by) values (1, #{week,typeHandler=" + WeekHandler.NAME
+    @Insert("insert into workshop (one, version, week, saved_by) values (1, greatest(1, #{week.version}), #{week,typeHandler=" + WeekHandler.NAME
             + "}, #{by}) on conflict (one) do nothing")
     int add(Week week, String by);
 
