@@ -11,6 +11,10 @@ import { CutList, WayIn } from './cut/CutList';
 import { CutPage } from './cut/CutPage';
 import { startShade } from './frame/dimShop';
 import { GlossaryPage } from './glossary/GlossaryPage';
+import { JobPage } from './jobs/JobPage';
+import { JobsPage } from './jobs/JobsPage';
+import { PlanPage } from './jobs/PlanPage';
+import { WeekPage } from './jobs/WeekPage';
 import { OwnerPage, ResetPage } from './people/CodePages';
 import { Gate } from './people/Gate';
 import { PairPage } from './people/PairPage';
@@ -58,6 +62,10 @@ createRoot(root).render(
             <Route path="/crib" element={<CribPage />} />
             <Route path="/crib/labels" element={<LabelsPage />} />
             <Route path="/tools/:id" element={<ToolPage />} />
+            <Route path="/jobs" element={<JobsPage />} />
+            <Route path="/jobs/plan" element={<PlanPage />} />
+            <Route path="/jobs/hours" element={<WeekPage />} />
+            <Route path="/jobs/:id" element={<JobPage />} />
             <Route path="/people" element={<PeoplePage />} />
             <Route path="/shop" element={<ShopPage />} />
             <Route path="/words" element={<GlossaryPage />} />

@@ -1422,6 +1422,7 @@ export interface components {
         Choices: {
             heightsBy: components["schemas"]["Choice"][];
             latheEntries: components["schemas"]["CardEntry"][];
+            toolSteels: components["schemas"]["Choice"][];
         };
         Compared: {
             measured: string;
@@ -1470,10 +1471,14 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
-        Day: {
-            day: string;
-            lines: components["schemas"]["Line"][];
-            person: string;
+        DayLine: {
+            done: boolean;
+            /** Format: uuid */
+            job: string;
+            meanwhile: string;
+            task: string;
+            time: string;
+            words: string;
         };
         Device: {
             here: boolean;
@@ -1633,7 +1638,7 @@ export interface components {
             errors: {
                 [key: string]: string;
             };
-            learned: components["schemas"]["Taught"][];
+            learned: components["schemas"]["LearnedTold"][];
             loads: components["schemas"]["LoadTold"][];
             lots: components["schemas"]["LotTold"][];
             order: string[];
@@ -1747,6 +1752,10 @@ export interface components {
             /** Format: int32 */
             version: number;
         };
+        LearnedTold: {
+            operation: string;
+            sentence: string;
+        };
         Left: {
             folder: string;
             /** Format: int64 */
@@ -1766,13 +1775,9 @@ export interface components {
             sentence: string;
         };
         Line: {
-            done: boolean;
-            /** Format: uuid */
-            job: string;
-            meanwhile: string;
-            task: string;
-            time: string;
-            words: string;
+            down: string;
+            load: string;
+            up: string;
         };
         ListedCut: {
             fields: {
@@ -1860,6 +1865,22 @@ export interface components {
             card: {
                 [key: string]: string;
             };
+            near?: string;
+            out?: string;
+            /** @enum {string} */
+            part: "POST" | "CHUCK" | "TAILSTOCK";
+            rod?: string;
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
+        MachineReadings: {
+            by: string;
+            far: components["schemas"]["Line"][];
+            lines: components["schemas"]["Line"][];
+        };
+        MachineTest: {
+            far: components["schemas"]["Line"][];
+            lines: components["schemas"]["Line"][];
             near?: string;
             out?: string;
             /** @enum {string} */
@@ -2043,7 +2064,7 @@ export interface components {
             /** Format: int64 */
             bound: number;
             broken: string[];
-            days: components["schemas"]["Day"][];
+            days: components["schemas"]["PlannedDay"][];
             /** Format: date-time */
             ends?: string;
             /** Format: date-time */
@@ -2073,6 +2094,11 @@ export interface components {
             look?: "ALL" | "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB" | "CARD";
             /** @enum {string} */
             units: "METRIC" | "INCH";
+        };
+        PlannedDay: {
+            day: string;
+            lines: components["schemas"]["DayLine"][];
+            person: string;
         };
         PlannedJob: {
             /** Format: date-time */
@@ -2122,6 +2148,19 @@ export interface components {
             scene: string;
             sentence: string;
             settings: string[];
+        };
+        PushQuestion: {
+            before?: string;
+            fields: {
+                [key: string]: string;
+            };
+            lines: components["schemas"]["Line"][];
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
+        PushReadings: {
+            by: string;
+            lines: components["schemas"]["Line"][];
         };
         RangeAdvised: {
             advised: string;
@@ -2345,10 +2384,6 @@ export interface components {
             name: string;
             operations: string[];
             pieces: string;
-        };
-        Taught: {
-            operation: string;
-            sentence: string;
         };
         Term: {
             forms: string[];
@@ -3152,7 +3187,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["MachineReadings"];
+                };
             };
         };
     };
@@ -3165,7 +3202,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": unknown;
+                "application/json": components["schemas"]["MachineTest"];
             };
         };
         responses: {
@@ -3242,7 +3279,9 @@ export interface operations {
                 headers: {
                     [name: string]: unknown;
                 };
-                content?: never;
+                content: {
+                    "application/json": components["schemas"]["PushReadings"];
+                };
             };
         };
     };
@@ -3255,7 +3294,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": unknown;
+                "application/json": components["schemas"]["PushQuestion"];
             };
         };
         responses: {

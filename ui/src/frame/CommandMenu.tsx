@@ -78,6 +78,9 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
           <Menu.Item onSelect={go('/cuts')}>Cuts</Menu.Item>
           <Menu.Item onSelect={go('/cut/new/cut')}>New cut</Menu.Item>
           <Menu.Item onSelect={go('/crib')}>Crib</Menu.Item>
+          <Menu.Item onSelect={go('/jobs')}>Jobs</Menu.Item>
+          <Menu.Item onSelect={go('/jobs/plan')}>The plan of the days</Menu.Item>
+          <Menu.Item onSelect={go('/jobs/hours')}>Who works when</Menu.Item>
           <Menu.Item onSelect={go('/shop')}>Machines and files</Menu.Item>
           <Menu.Item
             onSelect={shut(() => {

@@ -106,6 +106,9 @@ const Ways = memo(function Ways() {
         <Link to="/crib" aria-current={here('/crib') ?? here('/tools')}>
           Crib
         </Link>
+        <Link to="/jobs" aria-current={here('/jobs')}>
+          Jobs
+        </Link>
         <Link to="/shop" aria-current={here('/shop')}>
           Machines and files
         </Link>

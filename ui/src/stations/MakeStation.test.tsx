@@ -29,6 +29,7 @@ const step = (id: string, title: string, measures: string) =>
     target: measures ? '31.8 mm' : '',
     cautions: ['Chuck key out.'],
     working: [],
+    waitsMin: 0,
     table: { columns: [], rows: [] },
     scene: SCENE,
   }) as PlanAnswer['steps'][number];

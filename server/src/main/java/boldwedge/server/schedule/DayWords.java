@@ -1,12 +1,13 @@
 package boldwedge.server.schedule;
 
 import boldwedge.core.jobs.report.Spell;
-import boldwedge.server.schedule.PlanOfDays.Day;
-import boldwedge.server.schedule.PlanOfDays.Line;
+import boldwedge.server.schedule.PlanOfDays.PlannedDay;
+import boldwedge.server.schedule.PlanOfDays.DayLine;
 import boldwedge.server.schedule.PlanOfDays.PlannedTask;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -32,7 +33,7 @@ final class DayWords {
     }
 
     /** Day by day and person by person; what goes by itself stands where it is begun. */
-    static List<Day> of(List<PlannedTask> tasks, List<String> persons) {
+    static List<PlannedDay> of(List<PlannedTask> tasks, List<String> persons) {
         Map<LocalDate, Map<String, List<PlannedTask>>> days = new LinkedHashMap<>();
         List<PlannedTask> sorted = tasks.stream()
                 .sorted(Comparator.comparing(PlannedTask::start).thenComparing(task -> !task.hands()))
@@ -43,8 +44,8 @@ final class DayWords {
                     .computeIfAbsent(who, person -> new ArrayList<>())
                     .add(task);
         }
-        List<Day> all = new ArrayList<>();
-        days.forEach((day, byPerson) -> byPerson.forEach((person, some) -> all.add(new Day(
+        List<PlannedDay> all = new ArrayList<>();
+        days.forEach((day, byPerson) -> byPerson.forEach((person, some) -> all.add(new PlannedDay(
                 DAY.format(day),
                 person,
                 some.stream().map(task -> line(task, sorted)).toList()))));
@@ -62,17 +63,17 @@ final class DayWords {
                 .orElse(persons.isEmpty() ? "" : persons.getFirst());
     }
 
-    private static Line line(PlannedTask task, List<PlannedTask> tasks) {
+    private static DayLine line(PlannedTask task, List<PlannedTask> tasks) {
         boolean today = task.start().toLocalDate().equals(task.end().toLocalDate());
         String until = today ? time(task.end()) : moment(task.end());
         String where = task.machineName().isEmpty() ? "at the bench" : task.machineName();
         String words = task.hands()
-                ? task.name() + ", " + task.pieces() + " – " + where
+                ? task.name() + ", " + task.pieces() + " – " + where + (today ? "" : ", until " + until)
                 : task.name() + ", " + task.pieces() + " – " + where + ", goes by itself until " + until;
-        return new Line(
+        return new DayLine(
                 task.job(),
                 task.task(),
-                task.hands() ? time(task.start()) + " – " + until : time(task.start()),
+                time(task.start()) + (task.hands() && today ? " – " + until : ""),
                 words,
                 task.hands() ? meanwhile(task, tasks) : "",
                 task.state().equals("DONE"));
@@ -88,14 +89,26 @@ final class DayWords {
                 .collect(Collectors.joining("; "));
     }
 
-    /** How good a plan is. */
-    static String verdict(long minutes, long bound, boolean proved, String rests) {
+    /**
+     * How good a plan is.
+     *
+     * @param from where it begins
+     * @param ends where it ends
+     * @param bound before which nothing can end
+     * @param rests what that rests on
+     */
+    static String verdict(LocalDateTime from, LocalDateTime ends, LocalDateTime bound, boolean proved, String rests) {
+        long minutes = ChronoUnit.MINUTES.between(from, ends);
+        boolean today = from.toLocalDate().equals(ends.toLocalDate());
+        String done = "All done by " + (today ? time(ends) + ", in " + Spell.time(minutes) : moment(ends)) + ".";
         if (proved) {
-            return "All done in " + Spell.time(minutes) + ". No order can be shorter: " + rests;
+            return done + " No order can be done sooner: " + rests;
         }
-        long over = minutes - bound;
-        return "All done in " + Spell.time(minutes) + ". No order can be shorter than " + Spell.time(bound) + ": " + rests
-                + " This one is "
-                + (over <= 0 ? "as short; which jobs come first may still be bettered." : Spell.time(over) + " above.");
+        long over = ChronoUnit.MINUTES.between(bound, ends);
+        boolean sameDay = bound.toLocalDate().equals(ends.toLocalDate());
+        return done + " No order can be done before " + (sameDay ? time(bound) : moment(bound)) + ": " + rests
+                + (over <= 0
+                        ? " This one is done then; which job comes first may still be bettered."
+                        : sameDay ? " This one ends " + Spell.time(over) + " later." : "");
     }
 }

@@ -41,7 +41,7 @@ public record PlanOfDays(
         List<String> broken,
         List<String> left,
         String behind,
-        List<Day> days) {
+        List<PlannedDay> days) {
     /** How far a plan is. */
     public enum State {
         /** There is none yet. */
@@ -111,7 +111,7 @@ public record PlanOfDays(
      * @param person who
      * @param lines what, when
      */
-    public record Day(String day, String person, List<Line> lines) {}
+    public record PlannedDay(String day, String person, List<DayLine> lines) {}
 
     /**
      * A line of a day.
@@ -123,5 +123,5 @@ public record PlanOfDays(
      * @param meanwhile what goes by itself then; empty where nothing does
      * @param done whether it is ticked off
      */
-    public record Line(UUID job, String task, String time, String words, String meanwhile, boolean done) {}
+    public record DayLine(UUID job, String task, String time, String words, String meanwhile, boolean done) {}
 }

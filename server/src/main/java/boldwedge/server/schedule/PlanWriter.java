@@ -65,7 +65,8 @@ final class PlanWriter {
                 bound.last() - problem.now(),
                 proved,
                 idle(layout),
-                nothing ? "Nothing is to do." : DayWords.verdict(minutes, bound.last() - problem.now(), proved, rests()),
+                nothing ? "Nothing is to do." : DayWords.verdict(
+                                floor.at(problem.now()), floor.at(layout.last()), floor.at(bound.last()), proved, rests()),
                 breaches.stream()
                         .filter(breach -> breach.kind() != Breach.Kind.UNLAID)
                         .map(breach -> broken(breach, layout))

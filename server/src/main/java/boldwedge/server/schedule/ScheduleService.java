@@ -4,8 +4,8 @@ import boldwedge.core.jobs.schedule.Hours;
 import boldwedge.server.jobs.JobService;
 import boldwedge.server.jobs.JobService.Worked;
 import boldwedge.server.jobs.Tick;
-import boldwedge.server.schedule.PlanOfDays.Day;
-import boldwedge.server.schedule.PlanOfDays.Line;
+import boldwedge.server.schedule.PlanOfDays.PlannedDay;
+import boldwedge.server.schedule.PlanOfDays.DayLine;
 import boldwedge.server.schedule.PlanOfDays.PlannedTask;
 import boldwedge.server.schedule.PlanOfDays.State;
 import boldwedge.server.web.Refusal;
@@ -189,12 +189,12 @@ class ScheduleService implements DisposableBean {
         Map<String, String> states = tasks.stream()
                 .collect(Collectors.toMap(
                         task -> task.job() + "|" + task.task(), PlannedTask::state, (first, again) -> first));
-        List<Day> days = plan.days().stream()
-                .map(day -> new Day(
+        List<PlannedDay> days = plan.days().stream()
+                .map(day -> new PlannedDay(
                         day.day(),
                         day.person(),
                         day.lines().stream()
-                                .map(line -> new Line(
+                                .map(line -> new DayLine(
                                         line.job(),
                                         line.task(),
                                         line.time(),

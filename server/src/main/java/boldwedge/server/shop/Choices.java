@@ -4,6 +4,7 @@ import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightReading;
 import boldwedge.core.planning.LatheField;
+import boldwedge.core.planning.StockChoices;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -13,8 +14,9 @@ import java.util.List;
  *
  * @param heightsBy what a height can be measured by
  * @param latheEntries the entries of a machine's card
+ * @param toolSteels steels that can be hardened
  */
-public record Choices(List<Choice> heightsBy, List<CardEntry> latheEntries) {
+public record Choices(List<Choice> heightsBy, List<CardEntry> latheEntries, List<Choice> toolSteels) {
 
     /**
      * An entry of a machine's card.
@@ -42,7 +44,8 @@ public record Choices(List<Choice> heightsBy, List<CardEntry> latheEntries) {
                 Arrays.stream(LatheField.values())
                         .sorted(Comparator.comparing(LatheField::part))
                         .map(Choices::entry)
-                        .toList());
+                        .toList(),
+                StockChoices.steels().choices());
     }
 
     private static CardEntry entry(LatheField field) {

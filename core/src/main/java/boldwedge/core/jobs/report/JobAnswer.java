@@ -21,7 +21,7 @@ public record JobAnswer(
         List<LoadTold> loads,
         List<String> order,
         List<TaskTold> tasks,
-        List<Taught> learned) {
+        List<LearnedTold> learned) {
     /**
      * A lot.
      *
@@ -92,5 +92,5 @@ public record JobAnswer(
      * @param operation its id
      * @param sentence in words
      */
-    public record Taught(String operation, String sentence) {}
+    public record LearnedTold(String operation, String sentence) {}
 }

@@ -16,7 +16,7 @@ import boldwedge.core.jobs.report.JobAnswer.LotTold;
 import boldwedge.core.jobs.report.JobAnswer.SawCut;
 import boldwedge.core.jobs.report.JobAnswer.SawList;
 import boldwedge.core.jobs.report.JobAnswer.TaskTold;
-import boldwedge.core.jobs.report.JobAnswer.Taught;
+import boldwedge.core.jobs.report.JobAnswer.LearnedTold;
 import boldwedge.core.jobs.schedule.JobTasks;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
@@ -289,13 +289,16 @@ public final class JobReport {
                 part.parts().stream().map(of -> of.operation().id()).toList());
     }
 
-    /** Which pieces: "first piece of bar 12", "pieces 2 to 6 of bar 12", "6 of bar 12". */
+    /** Which pieces: "first piece of bar 12", "pieces 2 to 6 of bar 12", "6 × bar 12". */
     public static String pieces(JobTasks.Part part) {
         return part.parts().stream()
                 .map(of -> {
                     String lot = of.lot().name();
                     if (part.id().endsWith("#1")) {
                         return "first piece of " + lot;
+                    }
+                    if (of.first() > 1 && of.last() == of.first()) {
+                        return Written.words("piece %s of %s", of.first(), lot);
                     }
                     return of.first() > 1
                             ? Written.words("pieces %s to %s of %s", of.first(), of.last(), lot)
@@ -304,15 +307,15 @@ public final class JobReport {
                 .collect(Collectors.joining(", "));
     }
 
-    private List<Taught> taught() {
-        List<Taught> all = new ArrayList<>();
+    private List<LearnedTold> taught() {
+        List<LearnedTold> all = new ArrayList<>();
         for (Lot lot : stated.lots()) {
             for (Operation one : lot.operations()) {
                 List<Double> ratios = clocked.getOrDefault(one.id(), List.of());
                 if (!ratios.isEmpty()) {
                     double said = one.minutes(lot.pieces());
                     LearnedTime time = LearnedTime.of(said, LearnedTime.HABIT, ratios);
-                    all.add(new Taught(
+                    all.add(new LearnedTold(
                             one.id(),
                             Written.words(
                                     "Stated %s, clocked %s: reckoned with %s, nine times in ten between %s and %s.",

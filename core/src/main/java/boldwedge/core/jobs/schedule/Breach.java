@@ -60,7 +60,7 @@ public record Breach(Kind kind, int task, int other, long minutes) {
     }
 
     private static void hours(Problem problem, Layout layout, int task, Task one, List<Breach> all) {
-        if (one.fixed().state() == State.RUNNING) {
+        if (one.fixed().state() == State.RUNNING || one.beginsByItself()) {
             return;
         }
         long start = layout.start(task);

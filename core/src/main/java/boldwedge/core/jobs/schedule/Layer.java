@@ -258,6 +258,11 @@ public final class Layer {
         if (from >= Layout.NEVER) {
             return;
         }
+        if (one.beginsByItself()) {
+            start[task] = from;
+            end[task] = from + one.minutes();
+            return;
+        }
         for (int who = 0; who < workers.length; who++) {
             long begin = one.hands() ? byHand(task, one, who, from) : byItself(task, one, who, from);
             if (begin >= Layout.NEVER) {

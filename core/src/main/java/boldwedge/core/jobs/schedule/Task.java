@@ -26,6 +26,11 @@ public record Task(
         When when,
         List<Link> links,
         Fixed fixed) {
+    /** Whether nobody is needed to begin it: it cools where it lies. */
+    boolean beginsByItself() {
+        return !hands && machine.isEmpty() && when == When.ANY;
+    }
+
     /**
      * What must be done before.
      *

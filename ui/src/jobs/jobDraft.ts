@@ -1,0 +1,121 @@
+import { useCallback, useEffect, useState } from 'react';
+import type { Units } from '../api/client';
+import { ownStore } from '../frame/ownStore';
+import type { JobRecord, Lot, Operation, Sheet } from './records';
+
+/** A job as it is being written. */
+export interface JobDraft {
+  version: number;
+  name: string;
+  due: string;
+  units: Units;
+  done: boolean;
+  sheet: Sheet;
+}
+
+const PREFIX = 'bw.card.job.';
+
+/** An id that no other thing of the job has. */
+export const newId = (kind: string): string => `${kind}-${crypto.randomUUID().slice(0, 8)}`;
+
+export const newOperation = (): Operation => ({
+  id: newId('op'),
+  name: '',
+  machine: '',
+  holding: '',
+  setUp: '',
+  each: '',
+  waits: false,
+  unbroken: false,
+  gauge: false,
+  when: 'ANY',
+  bond: '',
+  bondTo: '',
+  after: [],
+  habit: '',
+});
+
+export const newLot = (): Lot => ({
+  id: newId('lot'),
+  name: '',
+  wanted: '',
+  spare: '',
+  bar: '',
+  length: '',
+  facing: '',
+  steel: '',
+  section: '',
+  operations: [newOperation()],
+});
+
+const newDraft = (): JobDraft => ({
+  version: 0,
+  name: '',
+  due: '',
+  units: 'METRIC',
+  done: false,
+  sheet: { lots: [newLot()], stock: [], kerf: '', grip: '' },
+});
+
+export const draftOf = (job: JobRecord): JobDraft => ({
+  version: job.version,
+  name: job.name,
+  due: job.due?.slice(0, 16) ?? '',
+  units: job.units,
+  done: job.done,
+  sheet: job.sheet,
+});
+
+function read(id: string): JobDraft | undefined {
+  try {
+    const text = ownStore.getItem(PREFIX + id);
+    return text ? (JSON.parse(text) as JobDraft) : undefined;
+  } catch {
+    return undefined;
+  }
+}
+
+/** Whether something of a job is written that is not saved. */
+export const isUnsaved = (id: string): boolean => ownStore.getItem(PREFIX + id) !== null;
+
+/** Begins a new job in the browser, such as one made from a cut's route. */
+export function beginJob(draft: Partial<JobDraft>): void {
+  ownStore.setItem(`${PREFIX}new`, JSON.stringify({ ...newDraft(), ...draft }));
+}
+
+export interface JobDesk {
+  draft: JobDraft | undefined;
+  unsaved: boolean;
+  write: (next: JobDraft) => void;
+  /** It is saved, or to be thrown away. */
+  done: () => void;
+}
+
+/**
+ * A job that is being written: kept in the browser from the first letter until it is saved.
+ *
+ * @param id of the job; "new" for one that is not kept yet
+ * @param there the job as it is kept, once it is read
+ */
+export function useJobDesk(id: string, there: JobRecord | undefined): JobDesk {
+  const [mine, setMine] = useState(() => read(id));
+  useEffect(() => setMine(read(id)), [id]);
+  const write = useCallback(
+    (next: JobDraft) => {
+      setMine(next);
+      try {
+        ownStore.setItem(PREFIX + id, JSON.stringify(next));
+      } catch {
+        // A full store must not stop the writing; it is still on the page.
+      }
+    },
+    [id],
+  );
+  const done = useCallback(() => {
+    ownStore.removeItem(PREFIX + id);
+    setMine(undefined);
+  }, [id]);
+  const [fresh] = useState(newDraft);
+  const kept = id === 'new' ? fresh : there && draftOf(there);
+  return { draft: mine ?? kept, unsaved: mine !== undefined, write, done };
+}
