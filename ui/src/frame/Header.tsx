@@ -98,7 +98,7 @@ const Ways = memo(function Ways() {
       </Link>
       <nav
         aria-label="Pages"
-        className="flex gap-1 desk:shrink-0 desk:whitespace-nowrap [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-2.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
+        className="flex gap-0.5 desk:shrink-0 desk:whitespace-nowrap [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-1.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
       >
         <Link to="/cuts" aria-current={here('/cut')}>
           Cuts

@@ -4,6 +4,7 @@ import { useMe } from '../api/records';
 import { notice } from '../frame/notices';
 import { now } from './clock';
 import { type PlannedTask, type PlanOfDays, sayTick } from './records';
+import { TickBox } from './TickBox';
 
 interface Props {
   days: PlanOfDays['days'];
@@ -40,14 +41,13 @@ export function DayList({ days, tasks, onPick }: Props) {
               const planned = tasks.find((one) => one.job === line.job && one.task === line.task);
               return (
                 <li key={`${line.job} ${line.task}`} className="border-b border-line py-1">
-                  <label className="grid min-h-touch grid-cols-[1.5rem_7.2rem_minmax(0,1fr)] items-baseline gap-x-2.5">
-                    <input
-                      type="checkbox"
-                      className="size-5 self-center"
+                  <div className="grid min-h-touch grid-cols-[2.4rem_7.2rem_minmax(0,1fr)] items-baseline gap-x-2.5">
+                    <TickBox
+                      label={`${line.words}: done`}
                       checked={line.done}
                       disabled={reads}
                       onFocus={() => onPick(`${line.job}|${line.task}`)}
-                      onChange={() => void tick(line.job, line.task, !line.done)}
+                      tick={(ticked) => tick(line.job, line.task, ticked)}
                     />
                     <span className="whitespace-nowrap tabular-nums">{line.time}</span>
                     <span className={line.done ? 'text-ink-2 line-through' : ''}>
@@ -55,7 +55,7 @@ export function DayList({ days, tasks, onPick }: Props) {
                       <span className="text-ink-2"> · {planned?.jobName}</span>
                       {line.meanwhile && <span className="block text-small text-ink-2">{line.meanwhile}</span>}
                     </span>
-                  </label>
+                  </div>
                 </li>
               );
             })}

@@ -95,6 +95,7 @@ function Job({ id, draft, desk }: Props) {
   return (
     <>
       <section aria-label="Job">
+        <h1 className="sr-only">{draft.name || 'New job'}</h1>
         <div className="flex flex-wrap items-end gap-x-5 gap-y-2">
           <label className={`${READING} min-w-60 flex-1`}>
             <span>Job</span>
@@ -103,6 +104,7 @@ function Job({ id, draft, desk }: Props) {
               value={draft.name}
               placeholder="what the shop calls it: six boring bars"
               aria-invalid={!!wrong.name}
+              data-entry="job"
               onChange={(event) => write({ name: event.target.value })}
             />
             {wrong.name && <em role="alert">{wrong.name}</em>}

@@ -94,7 +94,7 @@ function More({ operation, number, of, others, before, wrong, onWrite, onRemove,
     <label className="flex min-h-touch items-center gap-2">
       <input
         type="checkbox"
-        className="size-5"
+        className="tick -m-[7px] size-touch flex-none p-[7px] accent-accent"
         checked={operation[field]}
         onChange={(event) => onWrite({ ...operation, [field]: event.target.checked })}
       />

@@ -5,6 +5,7 @@ import { FIELD, QUIET } from '../frame/looks';
 import { ForKeepers } from '../people/ForKeepers';
 import { now, spanInWords, timeOf } from './clock';
 import { sayTick, type Tick, usePlaces } from './records';
+import { TickBox } from './TickBox';
 
 interface Props {
   id: string;
@@ -48,10 +49,9 @@ function Row({ job, task, place, tick, canTick }: RowProps) {
   const queries = useQueryClient();
   const [said, setSaid] = useState('');
   const [busy, setBusy] = useState(false);
-  const say = (change: Partial<Schemas['TickEntry']>) => {
-    if (busy) return;
+  const say = (change: Partial<Schemas['TickEntry']>): Promise<void> => {
     setBusy(true);
-    sayTick(queries, job, tick, task.id, change)
+    return sayTick(queries, job, tick, task.id, change)
       .then(() => setSaid(''))
       .catch((error: unknown) => setSaid(sentenceOf(error)))
       .finally(() => setBusy(false));
@@ -60,18 +60,17 @@ function Row({ job, task, place, tick, canTick }: RowProps) {
   const begun = tick?.startedAt !== undefined;
   return (
     <li className="flex flex-wrap items-center gap-x-4 border-t border-line py-1" data-task={task.id}>
-      <label className={`flex min-h-touch min-w-60 flex-1 items-center gap-3 ${done ? 'text-ink-2' : ''}`}>
-        <input
-          type="checkbox"
-          className="size-5.5 shrink-0"
+      <div className={`flex min-h-touch min-w-60 flex-1 items-center gap-3 ${done ? 'text-ink-2' : ''}`}>
+        <TickBox
+          label={`${task.name}, ${task.pieces}: done`}
           checked={done}
-          disabled={!canTick || busy}
-          onChange={() => say({ doneAt: done ? undefined : now() })}
+          disabled={!canTick}
+          tick={(ticked) => say({ doneAt: ticked ? now() : undefined })}
         />
         <span>
           <b className="font-semibold">{task.name}</b>, {task.pieces} – {place}
         </span>
-      </label>
+      </div>
       <span className="text-small whitespace-nowrap text-ink-2">
         {task.hands ? '' : 'by itself '}
         {spanInWords(task.minutes)}
@@ -90,12 +89,12 @@ function Row({ job, task, place, tick, canTick }: RowProps) {
                 type="button"
                 className={QUIET}
                 disabled={busy}
-                onClick={() => say({ startedAt: begun ? undefined : now() })}
+                onClick={() => void say({ startedAt: begun ? undefined : now() })}
               >
                 {begun ? 'Not begun' : 'Begin'}
               </button>
             )}
-            <Lost key={tick?.lost ?? 0} lost={tick?.lost ?? 0} name={task.name} onSay={(lost) => say({ lost })} />
+            <Lost key={tick?.lost ?? 0} lost={tick?.lost ?? 0} name={task.name} onSay={(lost) => void say({ lost })} />
           </span>
         </ForKeepers>
       )}

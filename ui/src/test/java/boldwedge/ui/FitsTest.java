@@ -31,7 +31,7 @@ class FitsTest extends PageTest {
             assertThat(page.locator(".stations")).isVisible();
             fits(station);
         }
-        for (String other : List.of("/cuts", "/shop")) {
+        for (String other : List.of("/cuts", "/shop", "/jobs", "/jobs/new", "/jobs/plan", "/jobs/hours")) {
             at(WIDTHS[0]);
             browser.open(other);
             assertThat(page.locator("h1").first()).isVisible();

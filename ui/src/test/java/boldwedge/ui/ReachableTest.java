@@ -16,7 +16,8 @@ class ReachableTest extends PageTest {
     @Test
     void axeFindsNothingAndTargetsAreLargeEnough() {
         List<String> found = new ArrayList<>();
-        for (String path : List.of("/cuts", "/crib", "/shop", "/tools/" + tool("Brass"))) {
+        for (String path : List.of(
+                "/cuts", "/crib", "/shop", "/jobs", "/jobs/new", "/jobs/plan", "/jobs/hours", "/tools/" + tool("Brass"))) {
             browser.show(path);
             lookAt(path, found);
         }

@@ -1,0 +1,181 @@
+package boldwedge.ui;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import boldwedge.server.testing.RunningShop;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.Media;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Making many, in the real page: a job typed and from a route, what it comes to, ticked off by two, planned, pinned, printed. */
+class JobsTest extends PageTest {
+    private final List<String> made = new ArrayList<>();
+
+    @AfterEach
+    void putAway() {
+        for (String id : made) {
+            RunningShop shop = RunningShop.get();
+            int version = shop.get("/api/jobs/" + id).json().path("version").asInt();
+            shop.send("DELETE", "/api/jobs/" + id + "?version=" + version, Map.of());
+        }
+    }
+
+    /** A job of one lot with two operations at the bench. */
+    private String job(String name) {
+        Map<String, Object> lot = Map.of(
+                "id", "lot",
+                "name", "thing",
+                "wanted", "2",
+                "operations",
+                        List.of(
+                                Map.of("id", "first", "name", "File it", "setUp", "5", "each", "10"),
+                                Map.of("id", "second", "name", "Stone it", "setUp", "5", "each", "10")));
+        JsonNode kept = RunningShop.get()
+                .send(
+                        "POST",
+                        "/api/jobs",
+                        Map.of(
+                                "id", UUID.randomUUID().toString(),
+                                "version", 0,
+                                "name", name,
+                                "units", "METRIC",
+                                "sheet", Map.of("lots", List.of(lot))))
+                .json();
+        made.add(kept.path("id").asString());
+        return made.getLast();
+    }
+
+    private Locator operation(int number, String field) {
+        return page.locator("[data-operation]").nth(number).locator("[data-entry=" + field + "]");
+    }
+
+    @Test
+    void aJobIsTypedWorkedOutAndNothingOfItIsLost() {
+        browser.open("/jobs/new");
+        page.locator("[data-entry=job]").fill("Six test bars");
+        page.getByLabel("What is made").fill("test bar");
+        page.getByLabel("How many").fill("6");
+        page.getByLabel("Finished length").fill("94");
+        page.getByLabel("Off both ends").fill("2");
+        operation(0, "name").fill("Turn");
+        operation(0, "setUp").fill("25");
+        operation(0, "each").fill("8");
+        button("Another operation").click();
+        operation(1, "name").fill("Drill");
+        operation(1, "setUp").fill("40");
+        operation(1, "each").fill("soon");
+        assertThat(page.locator("[data-operation=Drill] [role=alert]")).containsText("a time");
+        operation(1, "each").fill("20");
+        assertThat(page.locator("[data-operation=Drill] [role=alert]")).hasCount(0);
+        assertThat(page.locator("[data-lot-sums='test bar']")).containsText("By set-up 3 h 53 min");
+        page.getByLabel("the bar").fill("292 x 2");
+        assertThat(page.locator("[data-saw]")).containsText("3 × 96 mm");
+        browser.reload();
+        assertThat(operation(1, "name")).hasValue("Drill");
+        button("Save the job").dblclick();
+        page.waitForURL(Pattern.compile(".*/jobs/[0-9a-f-]{36}$"));
+        made.add(page.url().substring(page.url().lastIndexOf('/') + 1));
+        browser.open("/jobs");
+        assertThat(page.locator("[data-job='Six test bars']")).hasCount(1);
+        assertThat(page.locator("[data-job='Six test bars']")).containsText("0 of 2 done");
+    }
+
+    @Test
+    void theRouteOfACutBecomesALot() {
+        browser.open("/jobs/new");
+        pick("A lot from the route of a cut", "Furnace load");
+        assertThat(page.locator("[data-lot^='Furnace load'] [data-operation='Quench']")).isVisible();
+        assertThat(page.locator("[data-lot^='Furnace load'] [data-operation='Quench']"))
+                .containsText("at once");
+        page.evaluate("() => localStorage.removeItem('bw.card.job.new')");
+    }
+
+    @Test
+    void twoAtOneJobSeeEachOthersTicks() {
+        String id = job("Ticked by two");
+        browser.open("/jobs/" + id);
+        assertThat(page.locator("[data-task='lot/first'] input[type=checkbox]")).not().isChecked();
+        try (Browser second = new Browser()) {
+            second.open("/jobs/" + id);
+            second.page.locator("[data-task='lot/first'] input[type=checkbox]").check();
+            assertThat(page.locator("[data-task='lot/first'] input[type=checkbox]")).isChecked();
+            // What is lost at a task is made up for by nothing here, and told.
+            page.getByLabel("Pieces lost: Stone it").fill("1");
+            page.getByLabel("Pieces lost: Stone it").press("Enter");
+            assertThat(second.page.locator("[data-lot-sums=thing]")).containsText("1 left of the 2 wanted");
+        }
+    }
+
+    @Test
+    void somebodyElsesSaveIsToldAndNothingIsOverwritten() {
+        String id = job("Saved by two");
+        browser.open("/jobs/" + id);
+        page.getByLabel("How many").fill("3");
+        try (Browser second = new Browser()) {
+            second.open("/jobs/" + id);
+            second.page.getByLabel("How many").fill("9");
+            second.page.locator("section[aria-label=Job] .do").click();
+            assertThat(second.page.getByText("Saved.")).isVisible();
+        }
+        button("Save the job").click();
+        assertThat(page.getByText("Somebody else has saved this job meanwhile.")).isVisible();
+        assertThat(page.getByLabel("How many")).hasValue("3");
+        button("Take theirs").click();
+        assertThat(page.getByLabel("How many")).hasValue("9");
+    }
+
+    @Test
+    void thePlanIsMadePinnedByKeysAndPrinted() throws Exception {
+        String id = job("Planned");
+        browser.open("/jobs/plan");
+        button("Plan from now").click();
+        Locator bar = page.locator("[data-bar='lot/first']").first();
+        assertThat(bar).isVisible();
+        Locator stop = button("Keep the best so far");
+        if (stop.isVisible()) {
+            stop.click();
+        }
+        bar.focus();
+        assertThat(page.locator("[data-picked='lot/first']")).containsText("File it");
+        bar.press("ArrowRight");
+        assertThat(page.locator("[data-picked='lot/first']")).containsText("Let it go where it fits");
+        button("Let it go where it fits").click();
+        assertThat(page.locator("[data-picked='lot/first']")).containsText("Pin it here");
+        Download calendar = page.waitForDownload(() -> button("For a calendar").click());
+        assertThat(Files.readString(calendar.path())).contains("SUMMARY:File it");
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(page.locator("[data-day]").first()).isVisible();
+        assertThat(page.locator("section[aria-label='Bars over time']")).isHidden();
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+        page.locator("[data-day] li", new Page.LocatorOptions().setHasText("File it"))
+                .first()
+                .locator("input")
+                .check();
+        assertThat(RunningShop.get().get("/api/jobs/" + id + "/ticks").text()).contains("lot/first");
+    }
+
+    @Test
+    void hoursThatCannotBeReadAreToldBesideTheDay() {
+        browser.open("/jobs/hours");
+        Locator monday = page.locator("[data-person]").first().getByLabel("Monday");
+        String before = monday.inputValue();
+        monday.fill("from seven");
+        button("Save the week").click();
+        assertThat(page.locator("[data-person] [role=alert]").first()).containsText("Write the hours in order");
+        browser.reload();
+        assertThat(page.locator("[data-person]").first().getByLabel("Monday")).hasValue("from seven");
+        button("Back to what is kept").click();
+        assertThat(page.locator("[data-person]").first().getByLabel("Monday")).hasValue(before);
+    }
+}
