@@ -7,8 +7,10 @@ import type { Lot } from './records';
 
 /** A lot made from the route of a cut: every step an operation. */
 export function LotFromCut({ onLot }: { onLot: (lot: Lot) => void }) {
-  const cuts = useCuts().data ?? [];
+  const cuts = useCuts().data;
   const [said, setSaid] = useState('');
+  // A list that grows under the finger is another list.
+  if (!cuts || cuts.length === 0) return null;
   const take = async (id: string) => {
     const cut = cuts.find((one) => one.id === id);
     if (!cut) return;
