@@ -48,7 +48,7 @@ final class Jobs {
         boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
-        int kind = random.nextInt(15);
+        int kind = random.nextInt(16);
         if (mill && (kind < 3 || kind == 7 || (kind > 9 && kind < 13))) {
             kind = 3 + random.nextInt(3);
         }
@@ -67,6 +67,7 @@ final class Jobs {
             case 11 -> grooving(swing);
             case 12 -> forming(swing);
             case 13 -> flyCutting(swing);
+            case 14 -> casting();
             default -> {
                 machine = Machines.SHAPERS.get(random.nextInt(Machines.SHAPERS.size()));
                 lathe = Objects.requireNonNull(Machines.ALL.get(machine));
@@ -325,5 +326,21 @@ final class Jobs {
         put("flyBody", length(0.5 * width));
         put("finish", of(FINISHES));
         put("flyEdge", of("chamfered", "sharp"));
+    }
+
+    private void casting() {
+        put("operation", "bore-casting");
+        put("material", of("iron-grey", "iron-ductile", "bronze-tin", "bronze-leaded", "aluminium-cast"));
+        double bore = log(8, 300);
+        put("castBore", length(bore));
+        put("castLength", length(bore * log(0.3, 3)));
+        put("holeWide", length(bore * (0.88 + 0.1 * random.nextDouble())));
+        put("holeTall", length(bore * (0.88 + 0.1 * random.nextDouble())));
+        put("holeAside", length(bore * 0.02 * random.nextDouble()));
+        put("castCap", of("whole", "cap"));
+        put("castSeat", of("nothing", "bush"));
+        put("bushInside", length(bore * 0.8));
+        put("housingOutside", length(bore * log(1.3, 3)));
+        put("pressBy", of("0.01 mm", "0.03 mm", "0.08 mm", "2 thou"));
     }
 }

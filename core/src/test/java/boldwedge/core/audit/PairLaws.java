@@ -130,6 +130,13 @@ final class PairLaws {
                             Help.set("flyScrews", "3", "fly-grip"),
                             Help.times("flyFeed", 0.7, "finish", "power"))),
             Map.entry(
+                    "casting",
+                    List.of(
+                            Help.times("castBore", 1.05, "cast-stock", "cast-first"),
+                            Help.set("holeAside", "0", "cast-stock", "cast-first"),
+                            Help.times("pressBy", 0.7, "press-fit", "bush-yields", "casting-splits"),
+                            Help.times("housingOutside", 1.3, "casting-splits"))),
+            Map.entry(
                     "shaping",
                     List.of(
                             Help.times("toolOut", 0.8, "digs-in", "tool-bears"),

@@ -140,6 +140,9 @@ public final class Questions {
         for (int i = 0; i < 45; i++) {
             all.add(ShapingQuestions.shaping(new Questions(random), String.format(Locale.ROOT, "shaping-%03d", i)));
         }
+        for (int i = 0; i < 45; i++) {
+            all.add(CastQuestions.casting(new Questions(random), String.format(Locale.ROOT, "casting-%03d", i)));
+        }
         return all;
     }
 
