@@ -48,8 +48,8 @@ final class Jobs {
         boolean mill = lathe.mill();
         fields.put("lathe", "x");
         fields.put("material", MATERIALS.get(random.nextInt(MATERIALS.size())));
-        int kind = random.nextInt(16);
-        if (mill && (kind < 3 || kind == 7 || (kind > 9 && kind < 13))) {
+        int kind = random.nextInt(17);
+        if (mill && (kind < 3 || kind == 7 || (kind > 9 && kind < 13) || kind == 15)) {
             kind = 3 + random.nextInt(3);
         }
         switch (kind) {
@@ -68,6 +68,7 @@ final class Jobs {
             case 12 -> forming(swing);
             case 13 -> flyCutting(swing);
             case 14 -> casting();
+            case 15 -> truing();
             default -> {
                 machine = Machines.SHAPERS.get(random.nextInt(Machines.SHAPERS.size()));
                 lathe = Objects.requireNonNull(Machines.ALL.get(machine));
@@ -342,5 +343,23 @@ final class Jobs {
         put("bushInside", length(bore * 0.8));
         put("housingOutside", length(bore * log(1.3, 3)));
         put("pressBy", of("0.01 mm", "0.03 mm", "0.08 mm", "2 thou"));
+    }
+
+    private void truing() {
+        put("operation", of("true-up", "square-block", "bore-block"));
+        put("trueSwing", of("0.6 mm", "0.05 mm", "2 mm", ".030 in"));
+        put("trueWithin", of("0.02 mm", "0.1 mm", "1 thou"));
+        put("farSwing", of("0.1 mm", "0.01 mm", "3 thou"));
+        put("trueMass", of("0.4 kg", "1.2 kg", "9 kg", "40 oz"));
+        put("massAside", length(log(0.5, 40)));
+        put("trueSpeed", of("100 rpm", "300 rpm", "900 rpm"));
+        double bar = log(4, 40);
+        put("blockShank", length(bar));
+        put("blockWide", length(bar * log(1.5, 4)));
+        put("blockHigh", length(bar * log(1.5, 4) + 6));
+        put("seatReads", of("0.01 mm", "0.05 mm", "0.2 mm", "2 thou"));
+        put("blockReach", length(bar * log(2, 10)));
+        put("blockClamp", of("2000 N", "7000 N", "15000 N"));
+        put("barTurn", of("200 N", "600 N", "2000 N"));
     }
 }

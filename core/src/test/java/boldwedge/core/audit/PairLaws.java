@@ -137,6 +137,14 @@ final class PairLaws {
                             Help.times("pressBy", 0.7, "press-fit", "bush-yields", "casting-splits"),
                             Help.times("housingOutside", 1.3, "casting-splits"))),
             Map.entry(
+                    "truing",
+                    List.of(
+                            Help.times("trueSpeed", 0.7, "out-of-balance"),
+                            Help.times("massAside", 0.7, "out-of-balance"),
+                            Help.times("blockReach", 0.7, "block-seat"),
+                            Help.times("seatReads", 0.5, "block-seat"),
+                            Help.times("blockClamp", 1.3, "block-grip", "block-turns"))),
+            Map.entry(
                     "shaping",
                     List.of(
                             Help.times("toolOut", 0.8, "digs-in", "tool-bears"),

@@ -143,6 +143,9 @@ public final class Questions {
         for (int i = 0; i < 45; i++) {
             all.add(CastQuestions.casting(new Questions(random), String.format(Locale.ROOT, "casting-%03d", i)));
         }
+        for (int i = 0; i < 45; i++) {
+            all.add(TrueQuestions.truing(new Questions(random), String.format(Locale.ROOT, "truing-%03d", i)));
+        }
         return all;
     }
 

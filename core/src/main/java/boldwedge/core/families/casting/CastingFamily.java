@@ -67,7 +67,7 @@ public final class CastingFamily extends DeclaredFamily<CastBore> {
                 id(),
                 Sentence.of(
                         entries(),
-                        "{operation} of {material} to {castBore}, {castLength} long; its raw hole {holeWide} across and {holeTall} up; {castCap}, {castSeat} in it."),
+                        "{operation} of {material}, bored to {castBore} over {castLength}; its raw hole {holeWide} across and {holeTall} up; {castCap}, {castSeat} in it."),
                 List.of(
                         StationPage.of(
                                         Station.CUT,

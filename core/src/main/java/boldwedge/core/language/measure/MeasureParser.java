@@ -211,6 +211,13 @@ public final class MeasureParser {
                     default -> unit;
                 };
             }
+            if (quantity == Quantity.MASS) {
+                return switch (unit) {
+                    case KILOGRAM_FORCE -> Unit.KILOGRAM;
+                    case POUND_FORCE -> Unit.POUND;
+                    default -> unit;
+                };
+            }
             if (quantity == Quantity.ANGLE && unit == Unit.FOOT) {
                 return Unit.ARC_MINUTE;
             }

@@ -76,6 +76,7 @@ public enum Unit {
     GRAM(Quantity.MASS, 1.0, "g", "g", "gram", "grams"),
     KILOGRAM(Quantity.MASS, 1000.0, "kg"),
     OUNCE(Quantity.MASS, 28.349523125, "oz", "oz", "ounce", "ounces"),
+    POUND(Quantity.MASS, 453.59237, "lb"),
     MINUTE(Quantity.TIME, 1.0, "min", "min", "minute", "minutes"),
     SECOND(Quantity.TIME, 1 / 60.0, "s", "s", "sec", "second", "seconds"),
     HOUR(Quantity.TIME, 60.0, "h", "h", "hour", "hours"),

@@ -118,9 +118,7 @@ public final class Written {
                         ? significant(value, 3) + " mm⁴"
                         : significant(Unit.INCH_TO_THE_FOURTH.fromBase(value), 3) + " in⁴";
             case MASS ->
-                metric
-                        ? places(value, value < 100 ? 1 : 0) + " g"
-                        : places(Unit.OUNCE.fromBase(value), value < 280 ? 2 : 1) + " oz";
+                metric ? grams(value) : ounces(Unit.OUNCE.fromBase(value));
             case TIME -> time(value);
             case REMOVAL_RATE ->
                 metric
@@ -167,6 +165,14 @@ public final class Written {
         return Math.abs(feet) < 2
                 ? torque(Unit.POUND_INCH.fromBase(newtonMetres)) + " lbf·in"
                 : significant(feet, 3) + " lbf·ft";
+    }
+
+    private static String grams(double grams) {
+        return grams < 1000 ? places(grams, grams < 100 ? 1 : 0) + " g" : significant(grams / 1000, 3) + " kg";
+    }
+
+    private static String ounces(double ounces) {
+        return ounces < 16 ? places(ounces, ounces < 10 ? 2 : 1) + " oz" : significant(ounces / 16, 3) + " lb";
     }
 
     private static String volume(double mm3, boolean metric) {

@@ -239,4 +239,15 @@ class MeasureParserTest {
     private static double value(String text, Quantity quantity, UnitSystem system) {
         return MeasureParser.parse(text, quantity, system).orThrow().value();
     }
+
+    /** What weighs and what pulls have one word in the shop: the field says which is meant. */
+    @Test
+    void aKilogramIsAMassWhereAMassIsAsked() {
+        assertThat(MeasureParser.parse("1.2 kg", Quantity.MASS, UnitSystem.METRIC).orThrow().value())
+                .isEqualTo(1200);
+        assertThat(MeasureParser.parse("2 lb", Quantity.MASS, UnitSystem.INCH).orThrow().value())
+                .isCloseTo(907.18474, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(MeasureParser.parse("2 kg", Quantity.FORCE, UnitSystem.METRIC).orThrow().value())
+                .isCloseTo(19.6133, org.assertj.core.api.Assertions.within(1e-9));
+    }
 }

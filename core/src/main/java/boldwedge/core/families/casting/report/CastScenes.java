@@ -104,15 +104,15 @@ final class CastScenes {
         scene.place(0, 0, 1);
         double column = 70;
         if (bush) {
-            scene.input(column, 68, Anchor.START, say.length(job.insideMm()), INSIDE);
-            scene.input(column, 60, Anchor.START, say.length(job.overMm()), OVER);
-            scene.input(column, 52, Anchor.START, say.length(job.outsideMm()), OUTSIDE);
-            scene.input(column, 44, Anchor.START, say.number(job.friction(), 2), FRICTION);
-            scene.input(column, 36, Anchor.START, say.force(job.pressN()), PRESS);
+            scene.input(column, 66, Anchor.START, say.length(job.insideMm()), INSIDE);
+            scene.input(column, 58.3, Anchor.START, say.length(job.overMm()), OVER);
+            scene.input(column, 50.6, Anchor.START, say.length(job.outsideMm()), OUTSIDE);
+            scene.input(column, 42.9, Anchor.START, say.number(job.friction(), 2), FRICTION);
+            scene.input(column, 35.2, Anchor.START, say.force(job.pressN()), PRESS);
         }
         if (job.cap()) {
-            scene.input(column, 28, Anchor.START, say.length(job.shimsMm()), SHIMS);
-            scene.input(column, 20, Anchor.START, say.length(job.outMm()), OUT);
+            scene.input(column, 27.5, Anchor.START, say.length(job.shimsMm()), SHIMS);
+            scene.input(column, 19.8, Anchor.START, say.length(job.outMm()), OUT);
             scene.input(column, 12, Anchor.START, say.length(job.playMm()), PLAY);
         }
         scene.label(

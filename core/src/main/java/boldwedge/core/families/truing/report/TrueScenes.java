@@ -1,0 +1,156 @@
+package boldwedge.core.families.truing.report;
+
+import static boldwedge.core.families.truing.entry.TrueField.*;
+
+import boldwedge.core.families.truing.model.TrueJob;
+import boldwedge.core.families.truing.model.TrueUp;
+import boldwedge.core.language.drawing.Label.Anchor;
+import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
+import boldwedge.core.language.drawing.Role;
+import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.drawing.SceneBuilder;
+import boldwedge.core.language.measure.Amount;
+import boldwedge.core.language.measure.UnitFormat;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Drawings of work that is set up. */
+final class TrueScenes {
+    private static final double COLUMN = 70;
+
+    private TrueScenes() {}
+
+    /** From the tailstock: four jaws and the work in them; a block's faces; the block in its post. */
+    static Scene set(TrueUp cut, UnitFormat say) {
+        return switch (cut.job().what()) {
+            case TRUE_UP -> jaws(cut, say);
+            case SQUARE_BLOCK -> block(cut, say);
+            case BORE_BLOCK -> post(cut, say);
+        };
+    }
+
+    private static Scene jaws(TrueUp cut, UnitFormat say) {
+        TrueJob job = cut.job();
+        SceneBuilder scene = new SceneBuilder("true-set", "Four jaws, along the axis; what is off drawn larger");
+        scene.place(34, 37, 1);
+        scene.filled(Role.WORK_AREA, Role.WORK, circle(0, 0, 30));
+        double off = job.swingMm() > 0 ? 3 : 0;
+        for (int jaw = 0; jaw < 4; jaw++) {
+            double angle = Math.PI / 2 * (1 - jaw);
+            double c = Math.cos(angle);
+            double s = Math.sin(angle);
+            double reach = 13 + (jaw == 0 ? off : jaw == 2 ? -off : 0);
+            scene.filled(
+                    Role.FIXTURE,
+                    Role.EDGE,
+                    c * reach - s * 4,
+                    s * reach + c * 4,
+                    c * 30 - s * 4,
+                    s * 30 + c * 4,
+                    c * 30 + s * 4,
+                    s * 30 - c * 4,
+                    c * reach + s * 4,
+                    s * reach - c * 4);
+            scene.label(Role.CAPTION, c * 25, s * 25 - 1, Anchor.MIDDLE, "" + (jaw + 1));
+        }
+        scene.filled(Role.GROUND, Role.EDGE, circle(0, off, 13));
+        scene.line(Role.CENTRE, -32, 0, 32, 0);
+        scene.line(Role.CENTRE, 0, -32, 0, 32);
+        scene.place(0, 0, 1);
+        scene.input(COLUMN, 64, Anchor.START, say.length(job.swingMm()), SWING);
+        scene.input(COLUMN, 53, Anchor.START, say.length(job.offsetMm()), OFFSET);
+        scene.input(COLUMN, 42, Anchor.START, say.length(job.withinMm()), WITHIN);
+        scene.input(COLUMN, 31, Anchor.START, say.length(job.pitchMm()), PITCH);
+        scene.label(
+                Role.CAPTION,
+                COLUMN,
+                20,
+                Anchor.START,
+                "jaw 1 high: in by " + say.angle(cut.turnRad()));
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "not to size");
+    }
+
+    private static List<Point> circle(double x, double y, double r) {
+        List<Point> points = new ArrayList<>();
+        for (int i = 0; i < 48; i++) {
+            double angle = 2 * Math.PI * i / 48;
+            points.add(new Point(x + r * Math.cos(angle), y + r * Math.sin(angle)));
+        }
+        return points;
+    }
+
+    private static Scene block(TrueUp cut, UnitFormat say) {
+        TrueJob job = cut.job();
+        double most = Math.max(job.longMm(), Math.max(job.wideMm() + 0.4 * job.highMm(), job.highMm()));
+        double scale = 46 / most;
+        SceneBuilder scene = new SceneBuilder("true-set", "The block and the order of its faces");
+        scene.place(10, 18, scale);
+        double w = job.longMm();
+        double h = job.highMm();
+        double d = 0.35 * job.wideMm();
+        scene.filled(Role.WORK_AREA, Role.WORK, 0, 0, w, 0, w, h, 0, h);
+        scene.filled(Role.GROUND, Role.WORK, 0, h, w, h, w + d, h + d, d, h + d);
+        scene.filled(Role.TOOL, Role.WORK, w, 0, w + d, d, w + d, h + d, w, h);
+        scene.label(Role.CAPTION, w / 2, h + d / 2 - 1, Anchor.MIDDLE, "1");
+        scene.label(Role.CAPTION, w / 2, h / 2, Anchor.MIDDLE, "2, behind it 3");
+        scene.label(Role.CAPTION, w / 2, 2 / scale, Anchor.MIDDLE, "4 below");
+        scene.label(Role.CAPTION, w + d / 2, h / 2, Anchor.MIDDLE, "5, 6");
+        scene.place(0, 0, 1);
+        scene.input(COLUMN, 64, Anchor.START, say.length(job.wideMm()), WIDE);
+        scene.input(COLUMN, 53, Anchor.START, say.length(job.highMm()), HIGH);
+        scene.input(COLUMN, 42, Anchor.START, say.length(job.longMm()), LONG);
+        scene.input(COLUMN, 31, Anchor.START, say.length(job.withinMm()), WITHIN);
+        scene.input(COLUMN, 20, Anchor.START, say.length(job.overMm()), OVER);
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    private static Scene post(TrueUp cut, UnitFormat say) {
+        TrueJob job = cut.job();
+        double most = Math.max(job.wideMm(), job.highMm());
+        double scale = 46 / most;
+        SceneBuilder scene = new SceneBuilder("true-set", "The block in its post, along the axis");
+        scene.place(34, 38, scale);
+        double w = job.wideMm() / 2;
+        double h = job.highMm() / 2;
+        scene.filled(Role.WORK_AREA, Role.WORK, -w, -h, w, -h, w, h, -w, h);
+        scene.line(Role.HIDDEN, 0, job.shankMm() / 2, 0, h);
+        scene.circle(Role.CUTTING_EDGE, 0, 0, cut.holeMm() / 2);
+        scene.line(Role.CENTRE, -w * 1.15, 0, w * 1.15, 0);
+        scene.line(Role.CENTRE, 0, -h * 1.15, 0, h * 1.15);
+        scene.place(0, 0, 1);
+        scene.input(COLUMN, 64, Anchor.START, say.length(job.shankMm()), SHANK);
+        scene.input(COLUMN, 53, Anchor.START, say.length(job.wideMm()), WIDE);
+        scene.input(COLUMN, 42, Anchor.START, say.length(job.highMm()), HIGH);
+        scene.input(COLUMN, 31, Anchor.START, say.force(job.clampN()), CLAMP);
+        scene.input(COLUMN, 20, Anchor.START, say.number(job.friction(), 2), FRICTION);
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** From the front: what the far end does, what pulls, where a bar's point comes to lie. */
+    static Scene side(TrueUp cut, UnitFormat say) {
+        TrueJob job = cut.job();
+        SceneBuilder scene = new SceneBuilder("true-side", "From above, what is off drawn larger");
+        scene.filled(Role.FIXTURE, Role.EDGE, 6, 22, 18, 22, 18, 56, 6, 56);
+        scene.filled(Role.GROUND, Role.EDGE, 18, 34, 60, 36, 60, 46, 18, 44);
+        scene.line(Role.CENTRE, 4, 39, 66, 39);
+        switch (job.what()) {
+            case TRUE_UP -> {
+                scene.input(COLUMN, 64, Anchor.START, say.length(job.farMm()), FAR);
+                scene.input(COLUMN, 53, Anchor.START, say.amount(
+                        Amount.grams(job.massKg() * 1000)), MASS);
+                scene.input(COLUMN, 42, Anchor.START, say.length(job.asideMm()), ASIDE);
+                scene.input(COLUMN, 31, Anchor.START, say.rpm(job.rpm()), RPM);
+                scene.input(COLUMN, 20, Anchor.START, say.force(job.gripN()), GRIP);
+            }
+            case SQUARE_BLOCK -> scene.input(COLUMN, 64, Anchor.START, say.length(job.overMm()), OVER);
+            case BORE_BLOCK -> {
+                scene.input(COLUMN, 64, Anchor.START, say.length(job.seatMm()), SEAT);
+                scene.input(COLUMN, 53, Anchor.START, say.length(job.seatOverMm()), SEAT_OVER);
+                scene.input(COLUMN, 42, Anchor.START, say.length(job.reachMm()), REACH);
+                scene.input(COLUMN, 31, Anchor.START, say.length(job.asideAllowedMm()), ALLOWED);
+            }
+        }
+        return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "not to size");
+    }
+}
