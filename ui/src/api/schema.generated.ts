@@ -1316,6 +1316,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/week/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/week/places": {
         parameters: {
             query?: never;
@@ -1822,8 +1838,8 @@ export interface components {
             steel: string;
         };
         LotEntry: {
-            bar?: string;
             facing?: string;
+            fromBar?: string;
             id?: string;
             length?: string;
             name?: string;
@@ -1834,8 +1850,8 @@ export interface components {
             wanted?: string;
         };
         LotTexts: {
-            bar: string;
             facing: string;
+            fromBar: string;
             id: string;
             length: string;
             name: string;
@@ -4925,6 +4941,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Choice"][];
                 };
             };
         };

@@ -14,13 +14,13 @@ interface Props {
   onRemove: () => void;
 }
 
-type Text = 'name' | 'wanted' | 'spare' | 'bar' | 'length' | 'facing' | 'section';
+type Text = 'name' | 'wanted' | 'spare' | 'fromBar' | 'length' | 'facing' | 'section';
 
 const ENTRIES: { field: Text; words: string; example: string; wide: string }[] = [
   { field: 'name', words: 'What is made', example: 'boring bar 12', wide: 'min-w-48 flex-2' },
   { field: 'wanted', words: 'How many', example: '6', wide: 'w-24' },
   { field: 'spare', words: 'Spare', example: '0', wide: 'w-20' },
-  { field: 'bar', words: 'From which bar', example: 'silver steel 12', wide: 'min-w-40 flex-1' },
+  { field: 'fromBar', words: 'From which bar', example: 'silver steel 12', wide: 'min-w-40 flex-1' },
   { field: 'length', words: 'Finished length', example: '94', wide: 'w-30' },
   { field: 'facing', words: 'Off both ends', example: '2', wide: 'w-28' },
 ];

@@ -9,7 +9,7 @@ interface Props {
 
 /** The lengths that lie there, bar by bar, and what the saw takes. */
 export function StockSheet({ sheet, errors, onWrite }: Props) {
-  const bars = [...new Set(sheet.lots.filter((lot) => lot.length.trim()).map((lot) => lot.bar.trim()))];
+  const bars = [...new Set(sheet.lots.filter((lot) => lot.length.trim()).map((lot) => lot.fromBar.trim()))];
   if (bars.length === 0) return null;
   const write = (bar: string, lengths: string) => {
     const others = sheet.stock.filter((one) => one.bar.trim() !== bar);

@@ -11,17 +11,9 @@ import { ForKeepers } from '../people/ForKeepers';
 import { momentInWords, now } from './clock';
 import { JobTabs } from './JobTabs';
 import { newId } from './jobDraft';
-import { useWeek, type Week } from './records';
+import { useKinds, useWeek, type Week } from './records';
 
 const DAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY'] as const;
-const KINDS = [
-  { id: 'furnace', words: 'furnace', more: '' },
-  { id: 'oven', words: 'oven for tempering', more: '' },
-  { id: 'grinder', words: 'grinder', more: '' },
-  { id: 'drill', words: 'drill press', more: '' },
-  { id: 'saw', words: 'saw', more: '' },
-  { id: 'other', words: 'something else', more: '' },
-];
 const KEY = 'bw.card.week';
 
 const named = (day: string) => day.charAt(0) + day.slice(1).toLowerCase();
@@ -52,6 +44,7 @@ export function WeekPage() {
 }
 
 function Form({ week }: { week: Week }) {
+  const kinds = useKinds().data ?? [];
   const queries = useQueryClient();
   const [mine, setMine] = useState<Week | undefined>(written);
   const [said, setSaid] = useState('');
@@ -178,8 +171,8 @@ function Form({ week }: { week: Week }) {
             <PickList
               label="What it is"
               value={one.kind}
-              text={KINDS.find((kind) => kind.id === one.kind)?.words ?? one.kind}
-              choices={KINDS}
+              text={kinds.find((kind) => kind.id === one.kind)?.words ?? one.kind}
+              choices={kinds}
               onPick={(kind) => place(at, { kind })}
             />
             <button

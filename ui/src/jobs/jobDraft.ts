@@ -40,7 +40,7 @@ export const newLot = (): Lot => ({
   name: '',
   wanted: '',
   spare: '',
-  bar: '',
+  fromBar: '',
   length: '',
   facing: '',
   steel: '',
@@ -78,9 +78,12 @@ function read(id: string): JobDraft | undefined {
 /** Whether something of a job is written that is not saved. */
 export const isUnsaved = (id: string): boolean => ownStore.getItem(PREFIX + id) !== null;
 
-/** Begins a new job in the browser, such as one made from a cut's route. */
-export function beginJob(draft: Partial<JobDraft>): void {
-  ownStore.setItem(`${PREFIX}new`, JSON.stringify({ ...newDraft(), ...draft }));
+/** Puts a lot into the new job that is being written; where there is none, one is begun. */
+export function lotIntoNewJob(lot: Lot, name: string, units: Units): void {
+  const begun = read('new');
+  const draft = begun ?? { ...newDraft(), name, units, sheet: { lots: [], stock: [], kerf: '', grip: '' } };
+  const next = { ...draft, sheet: { ...draft.sheet, lots: [...draft.sheet.lots, lot] } };
+  ownStore.setItem(`${PREFIX}new`, JSON.stringify(next));
 }
 
 export interface JobDesk {

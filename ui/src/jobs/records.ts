@@ -47,6 +47,14 @@ export const usePlaces = () => useQuery({ queryKey: ['places'], queryFn: () => g
 
 export const useWeek = () => useQuery({ queryKey: ['week'], queryFn: () => given(api.GET('/api/week')) });
 
+/** What a place of the shop can be. */
+export const useKinds = () =>
+  useQuery({
+    queryKey: ['place-kinds'],
+    queryFn: () => given(api.GET('/api/week/kinds')),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
 export const usePlan = () =>
   useQuery({
     queryKey: ['plan-of-days'],

@@ -5,6 +5,7 @@ import { useAnswer, useCut, useEdit } from '../cut/CutContext';
 import { sceneOfStep } from '../cut/planDesk';
 import { ValueInput } from '../cut/ValueInput';
 import { AS_MADE, CAUTIONS, FIELD, STATION } from '../frame/looks';
+import { MakeSeveral } from '../jobs/MakeSeveral';
 import { FindingRow } from '../ledger/FindingRow';
 import { Standing } from '../ledger/Standing';
 import { Plate } from '../plate/Plate';
@@ -115,6 +116,7 @@ export function MakeStation() {
             );
           })}
         </ol>
+        <MakeSeveral />
         <Panels names={shown?.panels ?? []} />
         <ul className="findings">
           {answer.findings

@@ -102,6 +102,16 @@ class JobsTest extends PageTest {
     }
 
     @Test
+    void aCutIsMadeSeveralTimesFromItsRoute() {
+        browser.open("/cut/" + cut("Shear-pin holes, reamed") + "/make");
+        button("Make several: as a lot of a job").click();
+        page.waitForURL("**/jobs/new");
+        assertThat(page.locator("[data-operation='Turn the blank']").first()).isVisible();
+        assertThat(page.locator("[data-entry=job]")).hasValue(Pattern.compile("Shear-pin holes, reamed.*"));
+        page.evaluate("() => localStorage.removeItem('bw.card.job.new')");
+    }
+
+    @Test
     void twoAtOneJobSeeEachOthersTicks() {
         String id = job("Ticked by two");
         browser.open("/jobs/" + id);

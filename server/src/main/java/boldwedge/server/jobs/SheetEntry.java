@@ -40,7 +40,7 @@ record SheetEntry(
             @Nullable String name,
             @Nullable String wanted,
             @Nullable String spare,
-            @Nullable String bar,
+            @Nullable String fromBar,
             @Nullable String length,
             @Nullable String facing,
             @Nullable String steel,
@@ -52,7 +52,7 @@ record SheetEntry(
                     Text.stripped(name),
                     Text.stripped(wanted),
                     Text.stripped(spare),
-                    Text.stripped(bar),
+                    Text.stripped(fromBar),
                     Text.stripped(length),
                     Text.stripped(facing),
                     Text.stripped(steel),
@@ -147,7 +147,7 @@ record SheetEntry(
 
     private static void lot(LotTexts lot, String at, Set<String> ids, Map<String, String> wrong) {
         id(lot.id(), at + "id", ids, wrong);
-        List.of(lot.name(), lot.wanted(), lot.spare(), lot.bar(), lot.length(), lot.facing(), lot.steel(), lot.section())
+        List.of(lot.name(), lot.wanted(), lot.spare(), lot.fromBar(), lot.length(), lot.facing(), lot.steel(), lot.section())
                 .forEach(text -> text(text, at + "name", wrong));
         for (int i = 0; i < lot.operations().size(); i++) {
             OperationTexts one = lot.operations().get(i);
@@ -199,7 +199,7 @@ record SheetEntry(
                         lot.name(),
                         lot.wanted(),
                         lot.spare(),
-                        lot.bar(),
+                        lot.fromBar(),
                         lot.length(),
                         lot.facing(),
                         lot.steel(),

@@ -1,5 +1,7 @@
 package boldwedge.server.week;
 
+import boldwedge.core.jobs.model.PlaceKind;
+import boldwedge.core.planning.Choice;
 import boldwedge.server.web.Text;
 import boldwedge.server.week.Week.Away;
 import boldwedge.server.week.Week.Place;
@@ -49,6 +51,12 @@ class WeekController {
     @GetMapping("/places")
     List<Place> places() {
         return weeks.places();
+    }
+
+    /** What a place can be. */
+    @GetMapping("/kinds")
+    List<Choice> kinds() {
+        return Choice.of(PlaceKind.values());
     }
 
     /** Keeps the week. */

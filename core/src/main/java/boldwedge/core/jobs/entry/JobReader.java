@@ -113,7 +113,7 @@ public final class JobReader {
         OptionalDouble facing = measured(texts.facing(), SMALL, at + "facing");
         return length.isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Lot.Blank(texts.bar().strip(), length.getAsDouble(), facing.orElse(0)));
+                : Optional.of(new Lot.Blank(texts.fromBar().strip(), length.getAsDouble(), facing.orElse(0)));
     }
 
     private Optional<Lot.Heated> heated(LotTexts texts, String at) {

@@ -18,7 +18,7 @@ public record JobTexts(List<LotTexts> lots, List<StockTexts> stock, String kerf,
      * @param name what they are
      * @param wanted how many are wanted
      * @param spare how many more are made; empty: none
-     * @param bar which bar they are sawn from; empty where there is only one kind
+     * @param fromBar which bar they are sawn from; empty where there is only one kind
      * @param length finished length; empty where nothing is sawn
      * @param facing what both ends together lose when they are faced
      * @param steel id of the steel, where it is hardened
@@ -30,7 +30,7 @@ public record JobTexts(List<LotTexts> lots, List<StockTexts> stock, String kerf,
             String name,
             String wanted,
             String spare,
-            String bar,
+            String fromBar,
             String length,
             String facing,
             String steel,

@@ -53,13 +53,15 @@ final class TrueFindings {
     private Finding turn() {
         double move = cut.moveMm();
         boolean there = Math.abs(2 * move) <= job.withinMm() + STILL;
-        String which = move >= 0 ? "Jaw that reads high in" : "Jaw that reads high out";
+        String turned = move >= 0
+                ? "The jaw that reads high in by %s, %s of its screw; the opposite one out by as much first."
+                : "The jaw that reads low in by %s, %s of its screw; the one that reads high out by as much first.";
         return Finding.at(Station.CUT, "jaw-turn", say)
                 .says(
                         there ? Verdict.FINE : Verdict.TOLD,
                         there
                                 ? "It swings by %s and is wanted at %s: nothing is to be turned."
-                                : which + " by %s: %s of its screw, the opposite one out by as much first.",
+                                : turned,
                         there ? say.length(job.swingMm()) : say.length(Math.abs(move)),
                         there ? say.length(cut.wantedSwingMm()) : say.angle(cut.turnRad()))
                 .margin(1)

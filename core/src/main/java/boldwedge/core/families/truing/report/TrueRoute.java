@@ -41,7 +41,10 @@ record TrueRoute(TrueUp cut, UnitFormat say, Scene set, Scene side) {
                         "By the indicator, pair by pair",
                         set,
                         List.of(
-                                "Highest reading at a jaw: the opposite one out by " + say.angle(cut.turnRad())
+                                (cut.moveMm() >= 0
+                                                ? "Highest reading at a jaw: the opposite one out by "
+                                                : "Lowest reading at a jaw: the opposite one out by ")
+                                        + say.angle(cut.turnRad())
                                         + ", this one in by as much: " + say.length(Math.abs(cut.moveMm())) + ".",
                                 "Then the other pair; again until it swings by "
                                         + say.length(cut.wantedSwingMm()) + ".",

@@ -67,7 +67,7 @@ final class TrueScenes {
                 COLUMN,
                 20,
                 Anchor.START,
-                "jaw 1 high: in by " + say.angle(cut.turnRad()));
+                (cut.moveMm() >= 0 ? "jaw 1 high: in by " : "jaw 3 low: in by ") + say.angle(cut.turnRad()));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "not to size");
     }
 
