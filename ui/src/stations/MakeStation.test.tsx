@@ -1,5 +1,6 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { PlanAnswer, Scene } from '../api/client';
 import { answered, field, onDesk, shown } from '../test/desk';
@@ -54,13 +55,26 @@ const HOLDER = answered({
   scenes: [SCENE],
   steps: [step('cut-list', 'Cut list', ''), step('slot-floor', 'Finish the floor', 'madeFloor')],
 });
+/** The station as it stands on the page: within a router, for somebody who may make things. */
+function Making() {
+  const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY } } });
+  queries.setQueryData(['me'], { network: false, name: '', role: 'OWNER' });
+  return (
+    <QueryClientProvider client={queries}>
+      <MemoryRouter>
+        <MakeStation />
+      </MemoryRouter>
+    </QueryClientProvider>
+  );
+}
+
 const MADE = { fields: { operation: 'made' }, name: 'Rings' };
 
 describe('making a holder', () => {
   afterEach(cleanup);
 
   it('opens a step at a time and takes what was made as a field of the plan', () => {
-    const { edits } = onDesk(<MakeStation />, MADE, HOLDER);
+    const { edits } = onDesk(<Making />, MADE, HOLDER);
     expect(screen.getByText('Cut list, so')).toBeTruthy();
     fireEvent.click(screen.getByText('2. Finish the floor'));
     expect(screen.getByText('Chuck key out.')).toBeTruthy();
@@ -69,13 +83,13 @@ describe('making a holder', () => {
   });
 
   it('asks what the answer says is asked there, and nothing else', () => {
-    onDesk(<MakeStation />, MADE, HOLDER);
+    onDesk(<Making />, MADE, HOLDER);
     expect(screen.getByLabelText('hinge')).toBeTruthy();
     expect(screen.queryByLabelText('clampPlate')).toBeNull();
   });
 
   it('ticks a step off and goes on to the next', () => {
-    const { edits } = onDesk(<MakeStation />, MADE, HOLDER);
+    const { edits } = onDesk(<Making />, MADE, HOLDER);
     fireEvent.click(screen.getByLabelText('Done: Cut list'));
     expect(edits).toContainEqual({ kind: 'tick', id: 'cut-list', on: true });
     expect(screen.getByText('Finish the floor, so')).toBeTruthy();
@@ -93,7 +107,7 @@ describe('making a holder', () => {
       },
     };
     const many = answered({ page: making([], []), fields: [], steps: [passes] });
-    const { edits, unmount } = onDesk(<MakeStation />, { ticks: { 'pass-1': true } }, many);
+    const { edits, unmount } = onDesk(<Making />, { ticks: { 'pass-1': true } }, many);
     expect(screen.getByLabelText<HTMLInputElement>('Done: Pass 1').checked).toBe(true);
     fireEvent.click(screen.getByLabelText('Done: Pass 2'));
     expect(edits).toContainEqual({ kind: 'tick', id: 'pass-2', on: true });
@@ -111,7 +125,7 @@ describe('making a holder', () => {
     });
     onDesk(
       <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { enabled: false } } })}>
-        <MakeStation />
+        <Making />
       </QueryClientProvider>,
       { fields: { operation: 'turn' } },
       ground,

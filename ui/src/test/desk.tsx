@@ -1,7 +1,5 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { MemoryRouter } from 'react-router';
 import type { Choices, CutPageParts, Family, FieldState, PlanAnswer } from '../api/client';
 import { CutContext, type CutOnDesk } from '../cut/CutContext';
 import { type Draft, type Edit, newDraft } from '../cut/draft';
@@ -57,12 +55,6 @@ export function onDesk(part: ReactNode, draft: Partial<Draft>, answer: PlanAnswe
     families,
     lathes: [],
   };
-  const view = render(
-    <QueryClientProvider client={new QueryClient()}>
-      <MemoryRouter>
-        <CutContext.Provider value={desk}>{part}</CutContext.Provider>
-      </MemoryRouter>
-    </QueryClientProvider>,
-  );
+  const view = render(<CutContext.Provider value={desk}>{part}</CutContext.Provider>);
   return { ...view, edits, typed, plan };
 }
