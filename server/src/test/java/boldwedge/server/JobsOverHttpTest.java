@@ -20,7 +20,10 @@ class JobsOverHttpTest extends OverHttp {
     void putAway() {
         for (String id : kept) {
             JsonNode job = shop.get("/api/jobs/" + id).json();
-            shop.send("DELETE", "/api/jobs/" + id + "?version=" + job.path("version").asInt(), Map.of());
+            shop.send(
+                    "DELETE",
+                    "/api/jobs/" + id + "?version=" + job.path("version").asInt(),
+                    Map.of());
         }
     }
 
@@ -32,7 +35,8 @@ class JobsOverHttpTest extends OverHttp {
         return operation;
     }
 
-    private static Map<String, Object> lot(String id, String wanted, List<Map<String, Object>> operations, Object... more) {
+    private static Map<String, Object> lot(
+            String id, String wanted, List<Map<String, Object>> operations, Object... more) {
         Map<String, Object> lot =
                 new HashMap<>(Map.of("id", id, "name", id, "wanted", wanted, "operations", operations));
         for (int i = 0; i < more.length; i += 2) {
@@ -46,11 +50,16 @@ class JobsOverHttpTest extends OverHttp {
                         "POST",
                         "/api/jobs",
                         Map.of(
-                                "id", UUID.randomUUID().toString(),
-                                "version", 0,
-                                "name", name,
-                                "units", "METRIC",
-                                "sheet", Map.of("lots", lots)))
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "version",
+                                0,
+                                "name",
+                                name,
+                                "units",
+                                "METRIC",
+                                "sheet",
+                                Map.of("lots", lots)))
                 .json();
         kept.add(job.path("id").asString());
         return job;
@@ -62,7 +71,9 @@ class JobsOverHttpTest extends OverHttp {
     }
 
     private List<String> ids(JsonNode... jobs) {
-        return java.util.Arrays.stream(jobs).map(job -> job.path("id").asString()).toList();
+        return java.util.Arrays.stream(jobs)
+                .map(job -> job.path("id").asString())
+                .toList();
     }
 
     private JsonNode plan(String from, JsonNode... jobs) {
@@ -78,10 +89,11 @@ class JobsOverHttpTest extends OverHttp {
             hours.put(day, "0:00-24:00");
         }
         List<Object> places = new ArrayList<>();
-        week.path("places").forEach(place -> places.add(Map.of(
-                "id", place.path("id").asString(),
-                "name", place.path("name").asString(),
-                "kind", place.path("kind").asString())));
+        week.path("places")
+                .forEach(place -> places.add(Map.of(
+                        "id", place.path("id").asString(),
+                        "name", place.path("name").asString(),
+                        "kind", place.path("kind").asString())));
         var saved = shop.send(
                 "PUT",
                 "/api/week",
@@ -128,7 +140,9 @@ class JobsOverHttpTest extends OverHttp {
         assertThat(bars.path("bySetUpMin").asDouble()).isEqualTo(284);
         assertThat(bars.path("oneAfterOtherMin").asDouble()).isEqualTo(684);
         assertThat(bars.path("anotherMin").asDouble()).isEqualTo(34);
-        assertThat(bars.path("sentences").toString()).contains("A seventh costs 34 min").contains("25 min");
+        assertThat(bars.path("sentences").toString())
+                .contains("A seventh costs 34 min")
+                .contains("25 min");
         JsonNode saw = answer.path("saws").path(0);
         assertThat(saw.path("enough").asBoolean()).isTrue();
         assertThat(saw.path("cuts").size()).isEqualTo(2);
@@ -216,7 +230,8 @@ class JobsOverHttpTest extends OverHttp {
                 .contains("BEGIN:VEVENT")
                 .contains("DTSTART:20261201T080000")
                 .contains("DTEND:20261201T092500");
-        assertThat(shop.get("/api/schedule/plan.csv").text()).contains("2026-12-01T08:00,2026-12-01T09:25,85,Lot A,a-mill");
+        assertThat(shop.get("/api/schedule/plan.csv").text())
+                .contains("2026-12-01T08:00,2026-12-01T09:25,85,Lot A,a-mill");
         shiftsWhatRanLate(a, b);
     }
 
@@ -240,7 +255,8 @@ class JobsOverHttpTest extends OverHttp {
         if (!done.isEmpty()) {
             entry.put("doneAt", done);
         }
-        RunningShop.Answer answer = shop.send("PUT", "/api/jobs/" + job.path("id").asString() + "/ticks", entry);
+        RunningShop.Answer answer =
+                shop.send("PUT", "/api/jobs/" + job.path("id").asString() + "/ticks", entry);
         return answer.json();
     }
 
@@ -272,7 +288,9 @@ class JobsOverHttpTest extends OverHttp {
                         .asString())
                 .isEqualTo("done-before-begun");
         assertThat(tick(job, "t/other", 0, "", "").path("code").asString()).isEqualTo("no-such-task");
-        assertThat(shop.get("/api/jobs/" + job.path("id").asString() + "/ticks").json().size())
+        assertThat(shop.get("/api/jobs/" + job.path("id").asString() + "/ticks")
+                        .json()
+                        .size())
                 .isEqualTo(1);
     }
 
@@ -286,7 +304,8 @@ class JobsOverHttpTest extends OverHttp {
                         .size())
                 .isZero();
         tick(job, "o/o1", 0, "2026-12-01T08:00", "2026-12-01T08:20");
-        JsonNode taught = workOut(Map.of("lots", List.of(lot("n", "1", List.of(operation("n1", "", "10", "name", name))))));
+        JsonNode taught =
+                workOut(Map.of("lots", List.of(lot("n", "1", List.of(operation("n1", "", "10", "name", name))))));
         // By hand: 10 · 2^(20.08/26.16) = 17.0.
         assertThat(taught.path("tasks").path(0).path("minutes").asDouble()).isBetween(16.9, 17.1);
         assertThat(taught.path("learned").path(0).path("sentence").asString()).contains("clocked once");
@@ -300,8 +319,7 @@ class JobsOverHttpTest extends OverHttp {
 
     @Test
     void aLostPieceIsMadeUpForByTheSpareOrTold() {
-        List<Map<String, Object>> operations =
-                List.of(operation("l1", "10", "5"), operation("l2", "10", "5"));
+        List<Map<String, Object>> operations = List.of(operation("l1", "10", "5"), operation("l2", "10", "5"));
         JsonNode job = keep("Lost", List.of(lot("l", "6", operations, "spare", "1")));
         var lost = shop.send(
                 "PUT",
@@ -314,7 +332,8 @@ class JobsOverHttpTest extends OverHttp {
                 "sheet", Map.of("lots", List.of(lot("l", "6", operations, "spare", "1"))));
         JsonNode answer = shop.send("POST", "/api/jobs/work-out", question).json();
         assertThat(answer.path("lots").path(0).path("left").asInt()).isEqualTo(6);
-        assertThat(answer.path("lots").path(0).path("sentences").toString()).contains("6 left, enough for the 6 wanted");
+        assertThat(answer.path("lots").path(0).path("sentences").toString())
+                .contains("6 left, enough for the 6 wanted");
         assertThat(answer.path("tasks").path(1).path("minutes").asDouble()).isEqualTo(10 + 6 * 5);
     }
 

@@ -46,11 +46,16 @@ class JobsTest extends PageTest {
                         "POST",
                         "/api/jobs",
                         Map.of(
-                                "id", UUID.randomUUID().toString(),
-                                "version", 0,
-                                "name", name,
-                                "units", "METRIC",
-                                "sheet", Map.of("lots", List.of(lot))))
+                                "id",
+                                UUID.randomUUID().toString(),
+                                "version",
+                                0,
+                                "name",
+                                name,
+                                "units",
+                                "METRIC",
+                                "sheet",
+                                Map.of("lots", List.of(lot))))
                 .json();
         made.add(kept.path("id").asString());
         return made.getLast();
@@ -95,7 +100,8 @@ class JobsTest extends PageTest {
     void theRouteOfACutBecomesALot() {
         browser.open("/jobs/new");
         pick("A lot from the route of a cut", "Furnace load");
-        assertThat(page.locator("[data-lot^='Furnace load'] [data-operation='Quench']")).isVisible();
+        assertThat(page.locator("[data-lot^='Furnace load'] [data-operation='Quench']"))
+                .isVisible();
         assertThat(page.locator("[data-lot^='Furnace load'] [data-operation='Quench']"))
                 .containsText("at once");
         page.evaluate("() => localStorage.removeItem('bw.card.job.new')");
@@ -115,11 +121,14 @@ class JobsTest extends PageTest {
     void twoAtOneJobSeeEachOthersTicks() {
         String id = job("Ticked by two");
         browser.open("/jobs/" + id);
-        assertThat(page.locator("[data-task='lot/first'] input[type=checkbox]")).not().isChecked();
+        assertThat(page.locator("[data-task='lot/first'] input[type=checkbox]"))
+                .not()
+                .isChecked();
         try (Browser second = new Browser()) {
             second.open("/jobs/" + id);
             second.page.locator("[data-task='lot/first'] input[type=checkbox]").check();
-            assertThat(page.locator("[data-task='lot/first'] input[type=checkbox]")).isChecked();
+            assertThat(page.locator("[data-task='lot/first'] input[type=checkbox]"))
+                    .isChecked();
             // What is lost at a task is made up for by nothing here, and told.
             page.getByLabel("Pieces lost: Stone it").fill("1");
             page.getByLabel("Pieces lost: Stone it").press("Enter");
@@ -139,7 +148,8 @@ class JobsTest extends PageTest {
             assertThat(second.page.getByText("Saved.")).isVisible();
         }
         button("Save the job").click();
-        assertThat(page.getByText("Somebody else has saved this job meanwhile.")).isVisible();
+        assertThat(page.getByText("Somebody else has saved this job meanwhile."))
+                .isVisible();
         assertThat(page.getByLabel("How many")).hasValue("3");
         button("Take theirs").click();
         assertThat(page.getByLabel("How many")).hasValue("9");

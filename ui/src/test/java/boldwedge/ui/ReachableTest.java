@@ -17,7 +17,14 @@ class ReachableTest extends PageTest {
     void axeFindsNothingAndTargetsAreLargeEnough() {
         List<String> found = new ArrayList<>();
         for (String path : List.of(
-                "/cuts", "/crib", "/shop", "/jobs", "/jobs/new", "/jobs/plan", "/jobs/hours", "/tools/" + tool("Brass"))) {
+                "/cuts",
+                "/crib",
+                "/shop",
+                "/jobs",
+                "/jobs/new",
+                "/jobs/plan",
+                "/jobs/hours",
+                "/tools/" + tool("Brass"))) {
             browser.show(path);
             lookAt(path, found);
         }

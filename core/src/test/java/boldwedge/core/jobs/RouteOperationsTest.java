@@ -24,7 +24,8 @@ import org.junit.jupiter.api.Test;
 
 class RouteOperationsTest {
     private static final Map<String, String> PLACES = Map.of(
-            "lathe", "L", "mill", "M", "drill", "D", "grinder", "G", "furnace", "F", "oven", "O", "saw", "S", "shaper", "H");
+            "lathe", "L", "mill", "M", "drill", "D", "grinder", "G", "furnace", "F", "oven", "O", "saw", "S", "shaper",
+            "H");
 
     /** Whatever is made, its route becomes operations that can be read, and each step has a habit of its own. */
     @Test
@@ -69,14 +70,19 @@ class RouteOperationsTest {
         OperationTexts soak = operation(answer, "heat");
         assertThat(soak.waits()).isTrue();
         assertThat(soak.machine()).isEqualTo("F");
-        assertThat(Double.parseDouble(soak.setUp())).isEqualTo(Math.ceil(heat.waitsMin())).isGreaterThan(10);
+        assertThat(Double.parseDouble(soak.setUp()))
+                .isEqualTo(Math.ceil(heat.waitsMin()))
+                .isGreaterThan(10);
         assertThat(operation(answer, "quench").bond()).isEqualTo("at once");
         assertThat(operation(answer, "temper").bond()).isEqualTo("within 30 min");
         assertThat(operation(answer, "temper").machine()).isEqualTo("O");
     }
 
     private static MakeStep step(PlanAnswer answer, String id) {
-        return answer.steps().stream().filter(one -> one.id().equals(id)).findFirst().orElseThrow();
+        return answer.steps().stream()
+                .filter(one -> one.id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static OperationTexts operation(PlanAnswer answer, String step) {

@@ -152,7 +152,8 @@ public class ExchangeService {
                 file -> alone(() -> {
                     Count count = new Count();
                     // What is referred to first, wherever it stands in the file.
-                    ShopReader.read(file, EnumSet.of(Section.LATHES, Section.CUTS, Section.TOOLS, Section.WEEKS), count);
+                    ShopReader.read(
+                            file, EnumSet.of(Section.LATHES, Section.CUTS, Section.TOOLS, Section.WEEKS), count);
                     ShopReader.read(file, EnumSet.of(Section.GRINDS, Section.TRIALS, Section.JOBS), count);
                     ShopReader.read(file, EnumSet.of(Section.PHOTOS, Section.TICKS), count);
                     proofs.learnFresh();
@@ -250,7 +251,8 @@ public class ExchangeService {
                 case TRIALS -> proofs.addMissing(all((List<TrialRecord>) records, trial -> trial.takenIn(by)));
                 case PHOTOS -> photos.addMissing(all((List<PhotoRecord>) records, photo -> photo.takenIn(by)));
                 case WEEKS ->
-                    (int) ((List<Week>) records).stream().filter(weeks::addIfMissing).count();
+                    (int) ((List<Week>) records)
+                            .stream().filter(weeks::addIfMissing).count();
                 case JOBS -> jobs.addMissing(all((List<JobRecord>) records, job -> job.takenIn(by)));
                 case TICKS -> jobs.addMissingTicks(all((List<Tick>) records, tick -> tick.takenIn(by)));
             };

@@ -140,7 +140,9 @@ class JobController {
                 entry.name(),
                 entry.due(),
                 entry.units(),
-                entry.sheet() == null ? new JobTexts(List.of(), List.of(), "", "") : entry.sheet().texts(),
+                entry.sheet() == null
+                        ? new JobTexts(List.of(), List.of(), "", "")
+                        : entry.sheet().texts(),
                 Boolean.TRUE.equals(entry.done()),
                 null,
                 "",

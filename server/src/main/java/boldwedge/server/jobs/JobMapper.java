@@ -15,7 +15,8 @@ import org.apache.ibatis.cursor.Cursor;
 interface JobMapper {
     String JOB = "select id, version, name, due, units, sheet, done, updated_at as saved_at, saved_by,"
             + " said_at, said_by from job";
-    String TICK = "select job_id, task, version, started_at, done_at, pinned_at, minutes, lost, updated_at as saved_at, saved_by from tick";
+    String TICK =
+            "select job_id, task, version, started_at, done_at, pinned_at, minutes, lost, updated_at as saved_at, saved_by from tick";
 
     /** A job in a list: the number of its tasks, of those done, and what was lost. */
     @Select("""
@@ -38,16 +39,20 @@ interface JobMapper {
     /** A job with the number of its tasks. */
     record Counted(JobRecord job, int tasks) {}
 
-    @Insert("<script>insert into job (id, version, name, due, units, sheet, done, tasks, updated_at, saved_by, said_at, said_by)"
-            + " values <foreach collection='jobs' item='j' separator=','>(#{j.job.id}, #{j.job.version}, #{j.job.name},"
-            + " #{j.job.due}::timestamp, #{j.job.units}, #{j.job.sheet,typeHandler=" + SheetHandler.NAME + "}, #{j.job.done}, #{j.tasks},"
-            + " coalesce(#{j.job.savedAt}::timestamptz, now()), #{j.job.savedBy}, #{j.job.saidAt}::timestamptz, #{j.job.saidBy})</foreach>"
-            + " on conflict (id) do nothing</script>")
+    @Insert(
+            "<script>insert into job (id, version, name, due, units, sheet, done, tasks, updated_at, saved_by, said_at, said_by)"
+                    + " values <foreach collection='jobs' item='j' separator=','>(#{j.job.id}, #{j.job.version}, #{j.job.name},"
+                    + " #{j.job.due}::timestamp, #{j.job.units}, #{j.job.sheet,typeHandler=" + SheetHandler.NAME
+                    + "}, #{j.job.done}, #{j.tasks},"
+                    + " coalesce(#{j.job.savedAt}::timestamptz, now()), #{j.job.savedBy}, #{j.job.saidAt}::timestamptz, #{j.job.saidBy})</foreach>"
+                    + " on conflict (id) do nothing</script>")
     int add(List<Counted> jobs);
 
-    @Update("update job set name = #{job.name}, due = #{job.due}::timestamp, units = #{job.units}, sheet = #{job.sheet,typeHandler="
-            + SheetHandler.NAME + "}, done = #{job.done}, tasks = #{tasks}, version = version + 1, updated_at = now(),"
-            + " saved_by = #{job.savedBy}, said_at = null, said_by = '' where id = #{job.id} and version = #{job.version}")
+    @Update(
+            "update job set name = #{job.name}, due = #{job.due}::timestamp, units = #{job.units}, sheet = #{job.sheet,typeHandler="
+                    + SheetHandler.NAME
+                    + "}, done = #{job.done}, tasks = #{tasks}, version = version + 1, updated_at = now(),"
+                    + " saved_by = #{job.savedBy}, said_at = null, said_by = '' where id = #{job.id} and version = #{job.version}")
     int save(JobRecord job, int tasks);
 
     @Delete("delete from job where id = #{id} and version = #{version}")
@@ -66,16 +71,18 @@ interface JobMapper {
     @Select(TICK + " where job_id = #{job} and task = #{task}")
     Optional<Tick> tick(UUID job, String task);
 
-    @Insert("<script>insert into tick (job_id, task, version, started_at, done_at, pinned_at, minutes, lost, updated_at, saved_by)"
-            + " values <foreach collection='ticks' item='t' separator=','>(#{t.jobId}, #{t.task}, greatest(1, #{t.version}),"
-            + " #{t.startedAt}::timestamp, #{t.doneAt}::timestamp, #{t.pinnedAt}::timestamp, #{t.minutes}::float8, #{t.lost},"
-            + " coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy})</foreach>"
-            + " on conflict (job_id, task) do nothing</script>")
+    @Insert(
+            "<script>insert into tick (job_id, task, version, started_at, done_at, pinned_at, minutes, lost, updated_at, saved_by)"
+                    + " values <foreach collection='ticks' item='t' separator=','>(#{t.jobId}, #{t.task}, greatest(1, #{t.version}),"
+                    + " #{t.startedAt}::timestamp, #{t.doneAt}::timestamp, #{t.pinnedAt}::timestamp, #{t.minutes}::float8, #{t.lost},"
+                    + " coalesce(#{t.savedAt}::timestamptz, now()), #{t.savedBy})</foreach>"
+                    + " on conflict (job_id, task) do nothing</script>")
     int addTicks(List<Tick> ticks);
 
-    @Update("update tick set started_at = #{startedAt}::timestamp, done_at = #{doneAt}::timestamp, pinned_at = #{pinnedAt}::timestamp,"
-            + " minutes = #{minutes}::float8, lost = #{lost}, version = version + 1, updated_at = now(), saved_by = #{savedBy}"
-            + " where job_id = #{jobId} and task = #{task} and version = #{version}")
+    @Update(
+            "update tick set started_at = #{startedAt}::timestamp, done_at = #{doneAt}::timestamp, pinned_at = #{pinnedAt}::timestamp,"
+                    + " minutes = #{minutes}::float8, lost = #{lost}, version = version + 1, updated_at = now(), saved_by = #{savedBy}"
+                    + " where job_id = #{jobId} and task = #{task} and version = #{version}")
     int saveTick(Tick tick);
 
     /**

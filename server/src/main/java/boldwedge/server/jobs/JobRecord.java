@@ -52,8 +52,7 @@ public record JobRecord(
 
     /** The same, wanted by then. */
     public JobRecord wantedBy(LocalDateTime day) {
-        return new JobRecord(
-                id, version, name, day, units, sheet, done, savedAt, savedBy, saidAt, saidBy);
+        return new JobRecord(id, version, name, day, units, sheet, done, savedAt, savedBy, saidAt, saidBy);
     }
 
     /** The same from a file, which somebody takes in now. */

@@ -48,8 +48,7 @@ public class JobService {
     private final Journal journal;
     private final Who who;
 
-    JobService(
-            JobMapper jobs, WeekService weeks, PlanService plans, Checked checked, Journal journal, Who who) {
+    JobService(JobMapper jobs, WeekService weeks, PlanService plans, Checked checked, Journal journal, Who who) {
         this.jobs = jobs;
         this.weeks = weeks;
         this.plans = plans;
@@ -125,9 +124,8 @@ public class JobService {
 
     /** Pieces lost, by the operation at which they were. */
     private static Map<String, Integer> lost(Job job, List<Tick> ticks) {
-        Map<String, Integer> byTask = ticks.stream()
-                .filter(tick -> tick.lost() > 0)
-                .collect(Collectors.toMap(Tick::task, Tick::lost));
+        Map<String, Integer> byTask =
+                ticks.stream().filter(tick -> tick.lost() > 0).collect(Collectors.toMap(Tick::task, Tick::lost));
         Map<String, Integer> lost = new HashMap<>();
         for (JobTasks.Part part : JobTasks.of(job, Map.of())) {
             int gone = byTask.getOrDefault(part.id(), 0);
@@ -142,7 +140,8 @@ public class JobService {
     private Map<String, List<Double>> clocked(List<JobTexts> sheets) {
         Map<String, String> keys = new HashMap<>();
         sheets.forEach(sheet -> sheet.lots()
-                .forEach(lot -> lot.operations().forEach(one -> keys.put(one.id(), key(one.habit(), one.name(), one.machine())))));
+                .forEach(lot -> lot.operations()
+                        .forEach(one -> keys.put(one.id(), key(one.habit(), one.name(), one.machine())))));
         if (keys.isEmpty()) {
             return Map.of();
         }
@@ -223,8 +222,8 @@ public class JobService {
         JobTasks.Part part = worked.tasks().stream()
                 .filter(one -> one.id().equals(entry.task()))
                 .findFirst()
-                .orElseThrow(() -> Refusal.missing(
-                        "no-such-task", "This job has no such task any more: look at the job again."));
+                .orElseThrow(() ->
+                        Refusal.missing("no-such-task", "This job has no such task any more: look at the job again."));
         check(entry);
         Tick tick = new Tick(
                 entry.jobId(),
@@ -287,8 +286,8 @@ public class JobService {
                 .map(of -> of.operation())
                 .map(one -> key(habits.getOrDefault(one.id(), ""), one.name(), one.machine()))
                 .distinct()
-                .forEach(key -> all.add(new JobMapper.Clocked(
-                        tick.jobId(), tick.task(), key, stated, minutes.get(), learns)));
+                .forEach(key ->
+                        all.add(new JobMapper.Clocked(tick.jobId(), tick.task(), key, stated, minutes.get(), learns)));
         jobs.clock(all);
     }
 

@@ -123,7 +123,9 @@ record SheetEntry(
         }
         int operations =
                 sheet.lots().stream().mapToInt(lot -> lot.operations().size()).sum();
-        if (sheet.lots().size() > MOST_LOTS || operations > MOST_OPERATIONS || sheet.stock().size() > MOST_STOCK) {
+        if (sheet.lots().size() > MOST_LOTS
+                || operations > MOST_OPERATIONS
+                || sheet.stock().size() > MOST_STOCK) {
             throw Refusal.wrong(
                     "job-too-large",
                     "A job has at most " + MOST_LOTS + " lots, " + MOST_OPERATIONS + " operations and " + MOST_STOCK
@@ -147,7 +149,15 @@ record SheetEntry(
 
     private static void lot(LotTexts lot, String at, Set<String> ids, Map<String, String> wrong) {
         id(lot.id(), at + "id", ids, wrong);
-        List.of(lot.name(), lot.wanted(), lot.spare(), lot.fromBar(), lot.length(), lot.facing(), lot.steel(), lot.section())
+        List.of(
+                        lot.name(),
+                        lot.wanted(),
+                        lot.spare(),
+                        lot.fromBar(),
+                        lot.length(),
+                        lot.facing(),
+                        lot.steel(),
+                        lot.section())
                 .forEach(text -> text(text, at + "name", wrong));
         for (int i = 0; i < lot.operations().size(); i++) {
             OperationTexts one = lot.operations().get(i);

@@ -27,8 +27,7 @@ import org.jspecify.annotations.Nullable;
 public record Tick(
         @NotNull(message = "This part is missing.") UUID jobId,
 
-        @Line(most = 4000, missing = "Which task is it?")
-        String task,
+        @Line(most = 4000, missing = "Which task is it?") String task,
 
         @PositiveOrZero(message = "A version counts from 1.")
         int version,

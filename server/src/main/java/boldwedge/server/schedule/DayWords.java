@@ -1,8 +1,8 @@
 package boldwedge.server.schedule;
 
 import boldwedge.core.jobs.report.Spell;
-import boldwedge.server.schedule.PlanOfDays.PlannedDay;
 import boldwedge.server.schedule.PlanOfDays.DayLine;
+import boldwedge.server.schedule.PlanOfDays.PlannedDay;
 import boldwedge.server.schedule.PlanOfDays.PlannedTask;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -100,7 +100,8 @@ final class DayWords {
     static String verdict(LocalDateTime from, LocalDateTime ends, LocalDateTime bound, boolean proved, String rests) {
         long minutes = ChronoUnit.MINUTES.between(from, ends);
         boolean today = from.toLocalDate().equals(ends.toLocalDate());
-        String done = "All done by " + (today ? time(ends) + ", in " + Spell.time(minutes) : moment(ends)) + ".";
+        String done =
+                "All done by " + (today ? time(ends) + ", in " + Spell.time((double) minutes) : moment(ends)) + ".";
         if (proved) {
             return done + " No order can be done sooner: " + rests;
         }
@@ -109,6 +110,6 @@ final class DayWords {
         return done + " No order can be done before " + (sameDay ? time(bound) : moment(bound)) + ": " + rests
                 + (over <= 0
                         ? " This one is done then; which job comes first may still be bettered."
-                        : sameDay ? " This one ends " + Spell.time(over) + " later." : "");
+                        : sameDay ? " This one ends " + Spell.time((double) over) + " later." : "");
     }
 }

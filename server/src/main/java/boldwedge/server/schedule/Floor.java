@@ -73,8 +73,7 @@ record Floor(
      * @param machines names of machines and places by id
      * @param from nothing that is free begins before
      */
-    static Floor of(
-            List<Worked> jobs, Week week, List<Hours> hours, Map<String, String> machines, LocalDateTime from) {
+    static Floor of(List<Worked> jobs, Week week, List<Hours> hours, Map<String, String> machines, LocalDateTime from) {
         LocalDateTime origin = origin(from.toLocalDate());
         List<Worker> workers = new ArrayList<>();
         for (int i = 0; i < hours.size(); i++) {
@@ -87,9 +86,8 @@ record Floor(
         List<Long> due = new ArrayList<>();
         for (Worked job : jobs) {
             if (turnsInARing(job, workers, origin)) {
-                left.add(
-                        "“" + job.record().name()
-                                + "” is left out: its operations wait for each other in a ring. Take one of its “after” away.");
+                left.add("“" + job.record().name()
+                        + "” is left out: its operations wait for each other in a ring. Take one of its “after” away.");
                 continue;
             }
             add(job, taken.size(), origin, tasks, named);

@@ -30,8 +30,8 @@ final class PlanFiles {
         for (PlannedTask task : plan.tasks()) {
             VEvent event = new VEvent();
             // The same task is the same event when the plan is read in anew.
-            event.setUid(UUID.nameUUIDFromBytes(
-                            (task.job() + "|" + task.task()).getBytes(StandardCharsets.UTF_8)) + "@bold-wedge");
+            event.setUid(UUID.nameUUIDFromBytes((task.job() + "|" + task.task()).getBytes(StandardCharsets.UTF_8))
+                    + "@bold-wedge");
             event.setSummary(task.name() + ", " + task.pieces());
             event.setDescription(
                     task.jobName() + (task.worker().isEmpty() ? ": goes by itself" : ": " + task.worker()));

@@ -37,7 +37,8 @@ final class PlanWriter {
      * @param state how far the search is
      * @param remedies whether what would help a late job is tried; that takes a while
      */
-    PlanOfDays plan(Layout layout, PlanOfDays.State state, boolean proved, double seconds, double longest, boolean remedies) {
+    PlanOfDays plan(
+            Layout layout, PlanOfDays.State state, boolean proved, double seconds, double longest, boolean remedies) {
         List<Breach> breaches = Breach.of(problem, layout);
         Set<Integer> broken = new HashSet<>();
         breaches.forEach(breach -> broken.add(breach.task()));
@@ -65,8 +66,14 @@ final class PlanWriter {
                 bound.last() - problem.now(),
                 proved,
                 idle(layout),
-                nothing ? "Nothing is to do." : DayWords.verdict(
-                                floor.at(problem.now()), floor.at(layout.last()), floor.at(bound.last()), proved, rests()),
+                nothing
+                        ? "Nothing is to do."
+                        : DayWords.verdict(
+                                floor.at(problem.now()),
+                                floor.at(layout.last()),
+                                floor.at(bound.last()),
+                                proved,
+                                rests()),
                 breaches.stream()
                         .filter(breach -> breach.kind() != Breach.Kind.UNLAID)
                         .map(breach -> broken(breach, layout))
@@ -112,7 +119,8 @@ final class PlanWriter {
 
     private String unlaid(int task) {
         Task one = problem.tasks().get(task);
-        boolean nobody = problem.workers().stream().allMatch(worker -> worker.hours().next(problem.now()) >= Layout.NEVER);
+        boolean nobody =
+                problem.workers().stream().allMatch(worker -> worker.hours().next(problem.now()) >= Layout.NEVER);
         if (nobody) {
             return quoted(task) + " has no place: nobody has a working hour. Enter who works when.";
         }
@@ -126,14 +134,15 @@ final class PlanWriter {
     private String broken(Breach breach, Layout layout) {
         String task = quoted(breach.task());
         String other = breach.other() < 0 ? "" : quoted(breach.other());
-        String by = Spell.time(breach.minutes());
+        String by = Spell.time((double) breach.minutes());
         return switch (breach.kind()) {
             case ORDER -> task + " begins " + by + " before it may: " + other + " comes first.";
             case BOND -> task + " begins " + by + " later after " + other + " than it may.";
             case MACHINE -> task + " and " + other + " are on one machine at once, for " + by + ".";
             case HANDS -> task + " and " + other + " want the same hands at once, for " + by + ".";
             case HOURS ->
-                task + " begins at " + DayWords.moment(floor.at(layout.start(breach.task()))) + ", when nobody is there.";
+                task + " begins at " + DayWords.moment(floor.at(layout.start(breach.task())))
+                        + ", when nobody is there.";
             case UNLAID -> task + " has no place.";
         };
     }
@@ -164,14 +173,15 @@ final class PlanWriter {
                 "No order brings it in on time: by itself alone it takes until " + day
                         + ". Say no, or name that day; or work a longer day.";
             case SPLIT ->
-                "Split " + quoted(remedy.task()) + " at a re-chucking, half now and half later: then it is done on " + day
-                        + ".";
+                "Split " + quoted(remedy.task()) + " at a re-chucking, half now and half later: then it is done on "
+                        + day + ".";
             case FIRST ->
                 "Let it go before the others: then it is done on " + day
                         + (remedy.late() > 0
-                                ? ", and others are late by " + Spell.time(remedy.late()) + " together."
+                                ? ", and others are late by " + Spell.time((double) remedy.late()) + " together."
                                 : ".");
-            case SAY_NO -> "Neither splitting a job nor letting it go first helps. Say no, or name the day: " + day + ".";
+            case SAY_NO ->
+                "Neither splitting a job nor letting it go first helps. Say no, or name the day: " + day + ".";
         };
     }
 

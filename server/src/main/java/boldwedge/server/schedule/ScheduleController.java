@@ -45,8 +45,7 @@ class ScheduleController {
     @PostMapping
     PlanOfDays plan(@RequestBody ScheduleQuestion question) {
         int seconds = question.seconds() == null ? USUAL_SECONDS : Math.clamp(question.seconds(), 0, MOST_SECONDS);
-        return schedule.plan(
-                question.from(), Duration.ofSeconds(seconds), Optional.ofNullable(question.jobs()));
+        return schedule.plan(question.from(), Duration.ofSeconds(seconds), Optional.ofNullable(question.jobs()));
     }
 
     /** The plan as it is now. */

@@ -4,8 +4,8 @@ import boldwedge.core.jobs.schedule.Hours;
 import boldwedge.server.jobs.JobService;
 import boldwedge.server.jobs.JobService.Worked;
 import boldwedge.server.jobs.Tick;
-import boldwedge.server.schedule.PlanOfDays.PlannedDay;
 import boldwedge.server.schedule.PlanOfDays.DayLine;
+import boldwedge.server.schedule.PlanOfDays.PlannedDay;
 import boldwedge.server.schedule.PlanOfDays.PlannedTask;
 import boldwedge.server.schedule.PlanOfDays.State;
 import boldwedge.server.web.Refusal;
@@ -15,6 +15,7 @@ import boldwedge.server.week.WeekService;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.List;
@@ -44,7 +45,7 @@ class ScheduleService implements DisposableBean {
         this.jobs = jobs;
         this.weeks = weeks;
         this.kept = kept;
-        this.clock = clock.orElse(Clock.systemDefaultZone());
+        this.clock = clock.orElse(Clock.system(ZoneId.systemDefault()));
     }
 
     /** A search under way or at its end. */
@@ -54,6 +55,8 @@ class ScheduleService implements DisposableBean {
         private final double longest;
         private final Thread thread;
 
+        // Nothing goes wrong where the system gives nothing on it: plans are then a little slower meanwhile.
+        @SuppressWarnings("ThreadPriorityCheck")
         Run(Search search, PlanWriter writer, double longest, Runnable after) {
             this.search = search;
             this.writer = writer;
@@ -90,17 +93,18 @@ class ScheduleService implements DisposableBean {
     /** Plans anew from a moment on; the first plan comes at once, better ones while it is searched. */
     synchronized PlanOfDays plan(@Nullable LocalDateTime asked, Duration longest, Optional<List<UUID>> only) {
         end();
-        LocalDateTime from =
-                (asked == null ? LocalDateTime.now(clock) : asked).truncatedTo(ChronoUnit.MINUTES);
+        LocalDateTime from = (asked == null ? LocalDateTime.now(clock) : asked).truncatedTo(ChronoUnit.MINUTES);
         Week week = weeks.week();
         if (week.persons().isEmpty()) {
             throw Refusal.wrong("nobody-works", "Nobody works here yet: enter who works when, then plan.");
         }
         List<Worked> open = jobs.open().stream()
-                .filter(job -> only.isEmpty() || only.get().contains(job.record().id()))
+                .filter(job ->
+                        only.isEmpty() || only.get().contains(job.record().id()))
                 .toList();
         List<Hours> hours = week.persons().stream()
-                .map(person -> weeks.hours(person, Floor.origin(from.toLocalDate()).toLocalDate(), Floor.DAYS))
+                .map(person ->
+                        weeks.hours(person, Floor.origin(from.toLocalDate()).toLocalDate(), Floor.DAYS))
                 .toList();
         Map<String, String> machines =
                 weeks.places().stream().collect(Collectors.toMap(Place::id, Place::name, (first, again) -> first));

@@ -9,8 +9,7 @@ public class Weighing implements EasyScoreCalculator<Sought, BendableLongScore> 
     @Override
     public BendableLongScore calculateScore(Sought sought) {
         Layout layout = sought.layout();
-        return BendableLongScore.of(new long[] {-layout.unlaid()}, new long[] {
-            -layout.late(), -layout.last(), -layout.ends()
-        });
+        return BendableLongScore.of(
+                new long[] {-layout.unlaid()}, new long[] {-layout.late(), -layout.last(), -layout.ends()});
     }
 }

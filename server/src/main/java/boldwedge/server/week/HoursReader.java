@@ -16,8 +16,8 @@ import java.util.regex.Pattern;
 
 /** Hours as they are typed, and as minutes from a day on. */
 final class HoursReader {
-    private static final Pattern SPAN = Pattern.compile(
-            "\\s*(\\d{1,2})(?:[:.](\\d{2}))?\\s*(?:-|–|to)\\s*(\\d{1,2})(?:[:.](\\d{2}))?\\s*");
+    private static final Pattern SPAN =
+            Pattern.compile("\\s*(\\d{1,2})(?:[:.](\\d{2}))?\\s*(?:-|–|to)\\s*(\\d{1,2})(?:[:.](\\d{2}))?\\s*");
     private static final int DAY = 24 * 60;
 
     private HoursReader() {}
@@ -43,7 +43,10 @@ final class HoursReader {
             }
             int from = minutes(span.group(1), span.group(2));
             int to = minutes(span.group(3), span.group(4));
-            if (from < 0 || to < 0 || to <= from || (!spans.isEmpty() && from < spans.getLast().to())) {
+            if (from < 0
+                    || to < 0
+                    || to <= from
+                    || (!spans.isEmpty() && from < spans.getLast().to())) {
                 return Optional.empty();
             }
             if (!spans.isEmpty() && from == spans.getLast().to()) {
@@ -67,7 +70,8 @@ final class HoursReader {
         for (int day = 0; day < days; day++) {
             DayOfWeek weekday = first.plusDays(day).getDayOfWeek();
             long midnight = (long) day * DAY;
-            for (Span span : day(worker.hours().getOrDefault(weekday.name(), "")).orElse(List.of())) {
+            for (Span span :
+                    day(worker.hours().getOrDefault(weekday.name(), "")).orElse(List.of())) {
                 add(spans, midnight + span.from(), midnight + span.to());
             }
         }
@@ -75,7 +79,9 @@ final class HoursReader {
         for (Away away : worker.away()) {
             if (away.from() != null && away.to() != null) {
                 spans = without(
-                        spans, ChronoUnit.MINUTES.between(origin, away.from()), ChronoUnit.MINUTES.between(origin, away.to()));
+                        spans,
+                        ChronoUnit.MINUTES.between(origin, away.from()),
+                        ChronoUnit.MINUTES.between(origin, away.to()));
             }
         }
         return new Hours(

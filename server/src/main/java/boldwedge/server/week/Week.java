@@ -29,7 +29,8 @@ public record Week(int version, List<Worker> persons, List<Place> places) {
      * @param from when it begins, by the shop's clock
      * @param to when it ends
      */
-    public record Away(@Nullable LocalDateTime from, @Nullable LocalDateTime to) {}
+    public record Away(
+            @Nullable LocalDateTime from, @Nullable LocalDateTime to) {}
 
     /**
      * A place.

@@ -39,7 +39,10 @@ class WeekController {
             @Nullable List<@Nullable Away> away) {}
 
     /** A place as sent. */
-    record PlaceEntry(@Nullable String id, @Nullable String name, @Nullable String kind) {}
+    record PlaceEntry(
+            @Nullable String id,
+            @Nullable String name,
+            @Nullable String kind) {}
 
     /** Who works when, and the places of the shop. */
     @GetMapping
@@ -72,8 +75,8 @@ class WeekController {
                                 present(one.away())))
                         .toList(),
                 present(entry.places()).stream()
-                        .map(one ->
-                                new Place(Text.stripped(one.id()), Text.stripped(one.name()), Text.stripped(one.kind())))
+                        .map(one -> new Place(
+                                Text.stripped(one.id()), Text.stripped(one.name()), Text.stripped(one.kind())))
                         .toList()));
     }
 

@@ -14,8 +14,9 @@ interface WeekMapper {
     @Select("select version, week from workshop where one = 1")
     Optional<Kept> find();
 
-    @Insert("insert into workshop (one, version, week, saved_by) values (1, greatest(1, #{week.version}), #{week,typeHandler=" + WeekHandler.NAME
-            + "}, #{by}) on conflict (one) do nothing")
+    @Insert(
+            "insert into workshop (one, version, week, saved_by) values (1, greatest(1, #{week.version}), #{week,typeHandler="
+                    + WeekHandler.NAME + "}, #{by}) on conflict (one) do nothing")
     int add(Week week, String by);
 
     @Update("update workshop set week = #{week,typeHandler=" + WeekHandler.NAME

@@ -50,7 +50,9 @@ public class WeekService {
 
     /** The same where somebody has said something. */
     public Optional<Week> kept() {
-        return weeks.find().map(kept -> new Week(kept.version(), kept.week().persons(), kept.week().places()));
+        return weeks.find()
+                .map(kept -> new Week(
+                        kept.version(), kept.week().persons(), kept.week().places()));
     }
 
     /** Everything on which something can be done: machines with cards, then places; the bench is where nothing is named. */
@@ -82,9 +84,7 @@ public class WeekService {
     @Transactional
     public Week save(Week week) {
         check(week);
-        int rows = week.version() == 0
-                ? weeks.add(week, who.name())
-                : weeks.save(week, week.version(), who.name());
+        int rows = week.version() == 0 ? weeks.add(week, who.name()) : weeks.save(week, week.version(), who.name());
         Version.check(rows, true, "week");
         return week();
     }
@@ -97,7 +97,8 @@ public class WeekService {
     /** Refuses what cannot be kept, beside where it stands. */
     public void check(Week week) {
         if (!isWhole(week)) {
-            throw Refusal.wrong("unusable", "Some parts of the week are missing: persons and places, with id and name.");
+            throw Refusal.wrong(
+                    "unusable", "Some parts of the week are missing: persons and places, with id and name.");
         }
         Map<String, String> wrong = new TreeMap<>();
         if (week.persons().size() > MOST || week.places().size() > MOST) {

@@ -24,8 +24,7 @@ class SearchTest {
     private static final Duration LONG = Duration.ofMinutes(5);
 
     private static Task task(List<Task> tasks, int job, String machine, long minutes, boolean hands, Link... links) {
-        return new Task(
-                "t" + tasks.size(), job, machine, minutes, hands, false, When.ANY, List.of(links), Fixed.FREE);
+        return new Task("t" + tasks.size(), job, machine, minutes, hands, false, When.ANY, List.of(links), Fixed.FREE);
     }
 
     /** Two machines, one pair of hands, jobs of two steps each the first of which waits: short ones must go first (Johnson 1954). */

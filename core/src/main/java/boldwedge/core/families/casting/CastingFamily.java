@@ -32,7 +32,13 @@ public final class CastingFamily extends DeclaredFamily<CastBore> {
     private static final List<Entry> BROUGHT = List.of(CAP, SHIMS, SEAT, BUSH, INSIDE, OVER, OUTSIDE);
 
     private static final ToolKind KIND = ToolKind.of(
-                    "casting", "casting and its cap", "Keep its card", CAP, BROUGHT, List.of(SHIMS, SEAT, INSIDE), "cast-fit")
+                    "casting",
+                    "casting and its cap",
+                    "Keep its card",
+                    CAP,
+                    BROUGHT,
+                    List.of(SHIMS, SEAT, INSIDE),
+                    "cast-fit")
             .drawnIn(Map.of(OPERATION, "bore-casting", BORE, "50 mm"));
 
     private static final TrialForm TRIAL = TrialForm.beside("cast-end")
@@ -89,7 +95,8 @@ public final class CastingFamily extends DeclaredFamily<CastBore> {
                                 .setting(bush ? new Entry[] {BUSH, GAP} : new Entry[] {GAP}),
                         StationPage.making("Route card")),
                 new PrintedCard(
-                        read.filled("bore a casting of {material} to {castBore}, {castLength} long; {castCap}, {castSeat} in it."),
+                        read.filled(
+                                "bore a casting of {material} to {castBore}, {castLength} long; {castCap}, {castSeat} in it."),
                         "cast-end",
                         Entry.ids(SKIN),
                         Entry.ids(FREE, SHIMS, OVER)),

@@ -31,7 +31,13 @@ public final class TruingFamily extends DeclaredFamily<TrueUp> {
     private static final List<Entry> BROUGHT = List.of(SHANK, WIDE, HIGH, CLAMP, FRICTION);
 
     private static final ToolKind KIND = ToolKind.of(
-                    "bar-block", "block for a bar", "Keep the block", SHANK, BROUGHT, List.of(SHANK, WIDE, HIGH), "true-set")
+                    "bar-block",
+                    "block for a bar",
+                    "Keep the block",
+                    SHANK,
+                    BROUGHT,
+                    List.of(SHANK, WIDE, HIGH),
+                    "true-set")
             .drawnIn(Map.of(OPERATION, "bore-block"));
 
     private static final TrialForm TRIAL = TrialForm.beside("true-set")
@@ -76,9 +82,12 @@ public final class TruingFamily extends DeclaredFamily<TrueUp> {
 
     private static String sentence(What what) {
         return switch (what) {
-            case TRUE_UP -> "{operation} {material} in a four-jaw chuck that swings by {trueSwing}, to run true within {trueWithin}.";
-            case SQUARE_BLOCK -> "{operation} of {material}, {blockWide} by {blockHigh} by {blockLong}, within {trueWithin}, {squaredBy}.";
-            case BORE_BLOCK -> "{operation}, of {material}, {blockWide} by {blockHigh}, for a bar that measures {blockShank}.";
+            case TRUE_UP ->
+                "{operation} {material} in a four-jaw chuck that swings by {trueSwing}, to run true within {trueWithin}.";
+            case SQUARE_BLOCK ->
+                "{operation} of {material}, {blockWide} by {blockHigh} by {blockLong}, within {trueWithin}, {squaredBy}.";
+            case BORE_BLOCK ->
+                "{operation}, of {material}, {blockWide} by {blockHigh}, for a bar that measures {blockShank}.";
         };
     }
 

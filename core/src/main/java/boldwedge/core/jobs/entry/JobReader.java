@@ -149,7 +149,9 @@ public final class JobReader {
         Bond bond = bond(texts, at, before);
         for (String other : texts.after()) {
             if (!known.contains(other)) {
-                wrong(at + "after", "What it waits for is no longer in this job: pick it anew, or let it wait for nothing.");
+                wrong(
+                        at + "after",
+                        "What it waits for is no longer in this job: pick it anew, or let it wait for nothing.");
             }
         }
         return errors.size() > wrongBefore
@@ -208,7 +210,9 @@ public final class JobReader {
             }
         }
         if (least > most) {
-            wrong(at + "bond", "It cannot follow within less than it has to wait: make the second time the longer one.");
+            wrong(
+                    at + "bond",
+                    "It cannot follow within less than it has to wait: make the second time the longer one.");
         }
         return new Bond(to, least, most);
     }

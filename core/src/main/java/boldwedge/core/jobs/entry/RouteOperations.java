@@ -49,7 +49,8 @@ public final class RouteOperations {
             if (habit.map(row -> cell(row, "place")).orElse("").equals(WHERE_NEEDED)) {
                 continue;
             }
-            boolean waits = step.waitsMin() > 0 || habit.map(row -> is(row, "waits")).orElse(false);
+            boolean waits =
+                    step.waitsMin() > 0 || habit.map(row -> is(row, "waits")).orElse(false);
             String place = habit.map(row -> cell(row, "place")).orElse("");
             // Proved once: what comes behind the first gauge is made by set-up.
             boolean gauge = !proved && habit.map(row -> is(row, "gauge")).orElse(false);
@@ -63,7 +64,9 @@ public final class RouteOperations {
                     step.waitsMin() > 0
                             ? Math.round(Math.ceil(step.waitsMin())) + ""
                             : habit.map(row -> cell(row, "setUp")).orElse(UNKNOWN),
-                    step.waitsMin() > 0 ? "" : habit.map(row -> cell(row, "each")).orElse(UNKNOWN),
+                    step.waitsMin() > 0
+                            ? ""
+                            : habit.map(row -> cell(row, "each")).orElse(UNKNOWN),
                     waits,
                     habit.map(row -> is(row, "unbroken")).orElse(false),
                     gauge,

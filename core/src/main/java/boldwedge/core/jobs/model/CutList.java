@@ -76,7 +76,9 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
 
         Search(List<Wanted> wanted, List<StockLength> lengths, double kerfMm, double gripMm) {
             pieces = wanted.stream()
-                    .sorted(Comparator.comparingDouble(Wanted::lengthMm).reversed().thenComparing(Wanted::name))
+                    .sorted(Comparator.comparingDouble(Wanted::lengthMm)
+                            .reversed()
+                            .thenComparing(Wanted::name))
                     .toList();
             stock = lengths.stream()
                     .flatMap(one -> java.util.Collections.nCopies(one.count(), one.lengthMm()).stream())
@@ -110,7 +112,8 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
                 sawn[bar] -= length;
                 count[bar]--;
             }
-            // Left out only where it cannot be had, or where others would fill its place: as many millimetres as can be are made.
+            // Left out only where it cannot be had, or where others would fill its place: as many millimetres as can be
+            // are made.
             into[piece] = -1;
             if (placedMm + restMm(piece + 1) > bestPlaced - EVEN && bestPlaced < allMm - EVEN) {
                 go(piece + 1, placedMm);

@@ -22,8 +22,7 @@ public record Load(String steel, List<Lot> lots) {
         job.lots().stream()
                 .filter(lot -> lot.heat().isPresent())
                 .sorted(Comparator.comparingDouble(Load::sectionMm))
-                .forEach(lot -> bySteel.computeIfAbsent(
-                                lot.heat().orElseThrow().steel(), steel -> new ArrayList<>())
+                .forEach(lot -> bySteel.computeIfAbsent(lot.heat().orElseThrow().steel(), steel -> new ArrayList<>())
                         .add(lot));
         List<Load> loads = new ArrayList<>();
         bySteel.forEach((steel, lots) -> {

@@ -84,7 +84,13 @@ public record JobAnswer(
      * @param operations ids of its operations
      */
     public record TaskTold(
-            String id, String name, String pieces, String machine, double minutes, boolean hands, List<String> operations) {}
+            String id,
+            String name,
+            String pieces,
+            String machine,
+            double minutes,
+            boolean hands,
+            List<String> operations) {}
 
     /**
      * What the clock has taught of an operation.

@@ -11,12 +11,12 @@ import boldwedge.core.jobs.model.LearnedTime;
 import boldwedge.core.jobs.model.Load;
 import boldwedge.core.jobs.model.Lot;
 import boldwedge.core.jobs.model.Operation;
+import boldwedge.core.jobs.report.JobAnswer.LearnedTold;
 import boldwedge.core.jobs.report.JobAnswer.LoadTold;
 import boldwedge.core.jobs.report.JobAnswer.LotTold;
 import boldwedge.core.jobs.report.JobAnswer.SawCut;
 import boldwedge.core.jobs.report.JobAnswer.SawList;
 import boldwedge.core.jobs.report.JobAnswer.TaskTold;
-import boldwedge.core.jobs.report.JobAnswer.LearnedTold;
 import boldwedge.core.jobs.schedule.JobTasks;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
@@ -43,8 +43,7 @@ public final class JobReport {
     private final Map<String, Integer> lost;
     private final Map<String, List<Double>> clocked;
 
-    private JobReport(
-            JobRead read, UnitSystem units, Map<String, Integer> lost, Map<String, List<Double>> clocked) {
+    private JobReport(JobRead read, UnitSystem units, Map<String, Integer> lost, Map<String, List<Double>> clocked) {
         stated = read.job();
         job = Learned.times(read.job(), clocked);
         errors = read.errors();
@@ -113,8 +112,7 @@ public final class JobReport {
         if (lot.pieces() > 1) {
             sentences.add(Written.words(
                     "By set-up %s; one piece after the other %s.",
-                    Spell.time(batch.bySetUpMin()),
-                    Spell.time(batch.oneAfterOtherMin())));
+                    Spell.time(batch.bySetUpMin()), Spell.time(batch.oneAfterOtherMin())));
         } else {
             sentences.add(Spell.time(batch.bySetUpMin()) + " in all.");
         }
@@ -132,7 +130,8 @@ public final class JobReport {
                     "The first piece goes alone as far as “%s”: it proves dials, drills and fits before the rest are spoilt.%s",
                     lot.operations().get(gauge).name(),
                     batch.firstAloneMin() > 0
-                            ? " That costs the set-ups before it a second time, " + Spell.time(batch.firstAloneMin()) + "."
+                            ? " That costs the set-ups before it a second time, " + Spell.time(batch.firstAloneMin())
+                                    + "."
                             : ""));
         } else if (lot.pieces() > 2) {
             sentences.add("Say at which operation the first piece is measured: it should go alone as far as that.");
@@ -143,10 +142,12 @@ public final class JobReport {
         Map<String, List<Lot>> byBar = new LinkedHashMap<>();
         for (Lot lot : job.lots()) {
             lot.blank()
-                    .ifPresent(blank ->
-                            byBar.computeIfAbsent(blank.bar(), bar -> new ArrayList<>()).add(lot));
+                    .ifPresent(blank -> byBar.computeIfAbsent(blank.bar(), bar -> new ArrayList<>())
+                            .add(lot));
         }
-        return byBar.entrySet().stream().map(bar -> saw(bar.getKey(), bar.getValue())).toList();
+        return byBar.entrySet().stream()
+                .map(bar -> saw(bar.getKey(), bar.getValue()))
+                .toList();
     }
 
     private SawList saw(String bar, List<Lot> lots) {
@@ -213,21 +214,19 @@ public final class JobReport {
         double all = missing.stream().mapToDouble(Wanted::lengthMm).sum();
         return Written.words(
                 "Short: nothing is left for %s. One more length of %s would do.",
-                grouped(missing),
-                units.length(all + job.kerfMm() * (missing.size() - 1) + held()));
+                grouped(missing), units.length(all + job.kerfMm() * (missing.size() - 1) + held()));
     }
 
     private LoadTold load(Load load) {
         Optional<ToolSteel> steel = StockCatalogue.shipped().steel(load.steel());
-        double soak = steel.map(one -> Heating.throughMinutes(load.heaviestMm()) + Heating.soakMinutes(one, load.heaviestMm()))
+        double soak = steel.map(
+                        one -> Heating.throughMinutes(load.heaviestMm()) + Heating.soakMinutes(one, load.heaviestMm()))
                 .orElse(0.0);
         List<String> sentences = new ArrayList<>();
         sentences.add(Written.words(
                 "%s together: %s.",
                 Spell.pieces(load.pieces()),
-                load.lots().stream()
-                        .map(lot -> lot.pieces() + " " + lot.name())
-                        .collect(Collectors.joining(", "))));
+                load.lots().stream().map(lot -> lot.pieces() + " " + lot.name()).collect(Collectors.joining(", "))));
         sentences.add(Written.words(
                 "%s from the furnace being at heat: through in %s and soaked, by the heaviest section, %s.",
                 Spell.time(soak),
@@ -266,8 +265,7 @@ public final class JobReport {
         }
         return Optional.of(Written.words(
                 "%s is short, %s long: where only its ends are drilled, tapped or broached, make two from one length, the middle as grip, and part them last – before hardening, not after.",
-                lot.name(),
-                units.length(length)));
+                lot.name(), units.length(length)));
     }
 
     private List<TaskTold> tasks() {

@@ -62,9 +62,7 @@ public record Bound(long last, long late, By by, String machine) {
             }
         }
         long byHands = hands.isEmpty() ? 0 : handsDone(problem, hands, head(hands, alone)) + least(hands, tail);
-        return byHands > last
-                ? new Bound(byHands, alone.late(), By.HANDS, "")
-                : new Bound(last, alone.late(), by, on);
+        return byHands > last ? new Bound(byHands, alone.late(), By.HANDS, "") : new Bound(last, alone.late(), by, on);
     }
 
     private static long head(List<Integer> tasks, Layout alone) {

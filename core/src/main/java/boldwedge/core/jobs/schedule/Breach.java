@@ -64,10 +64,9 @@ public record Breach(Kind kind, int task, int other, long minutes) {
             return;
         }
         long start = layout.start(task);
-        boolean there = one.hands() && layout.worker(task) >= 0
+        boolean there = (one.hands() && layout.worker(task) >= 0)
                 ? problem.workers().get(layout.worker(task)).hours().next(start) == start
-                : problem.workers().stream()
-                        .anyMatch(worker -> worker.hours().next(start) == start);
+                : problem.workers().stream().anyMatch(worker -> worker.hours().next(start) == start);
         if (!there) {
             all.add(new Breach(Kind.HOURS, task, -1, 0));
         }
@@ -76,7 +75,8 @@ public record Breach(Kind kind, int task, int other, long minutes) {
     private static void together(Problem problem, Layout layout, int task, Task one, List<Breach> all) {
         for (int other = 0; other < task; other++) {
             Task two = problem.tasks().get(other);
-            long both = Math.min(layout.end(task), layout.end(other)) - Math.max(layout.start(task), layout.start(other));
+            long both =
+                    Math.min(layout.end(task), layout.end(other)) - Math.max(layout.start(task), layout.start(other));
             if (both <= 0 || !layout.laid(other) || two.fixed().state() == State.DONE) {
                 continue;
             }

@@ -20,7 +20,8 @@ public final class FirstOrders {
             int first = problem.unit(unit)[0];
             due[unit] = problem.due(problem.tasks().get(first).job());
             for (int task : problem.unit(unit)) {
-                behind[unit] = Math.max(behind[unit], tail[task] + problem.tasks().get(task).minutes());
+                behind[unit] = Math.max(
+                        behind[unit], tail[task] + problem.tasks().get(task).minutes());
                 work[unit] += problem.tasks().get(task).minutes();
             }
         }
@@ -31,7 +32,10 @@ public final class FirstOrders {
         List<Integer> best = List.of();
         Layout laid = null;
         for (Comparator<Integer> rule : List.of(
-                longestFirst, dueFirst.thenComparing(longestFirst), slackFirst, dueFirst.thenComparing(shortestFirst))) {
+                longestFirst,
+                dueFirst.thenComparing(longestFirst),
+                slackFirst,
+                dueFirst.thenComparing(shortestFirst))) {
             List<Integer> order = new ArrayList<>(
                     IntStream.range(0, problem.units()).boxed().sorted(rule).toList());
             int[] rank = new int[order.size()];

@@ -2,29 +2,23 @@ package boldwedge.core.jobs.schedule;
 
 import java.util.Arrays;
 
-/**
- * When somebody works: spans in order, none touching the next. Minutes from the plan's origin.
- *
- * @param from beginnings
- * @param to ends
- */
-public record Hours(long[] from, long[] to) {
+/** When somebody works: spans in order, none touching the next. Minutes from the plan's origin. */
+public final class Hours {
     /** Whoever is always there. */
     public static final Hours ALWAYS = new Hours(new long[] {0}, new long[] {Long.MAX_VALUE / 4});
 
-    public Hours {
-        from = from.clone();
-        to = to.clone();
-    }
+    private final long[] from;
+    private final long[] to;
 
-    @Override
-    public long[] from() {
-        return from.clone();
-    }
-
-    @Override
-    public long[] to() {
-        return to.clone();
+    /**
+     * Hours.
+     *
+     * @param from beginnings
+     * @param to ends
+     */
+    public Hours(long[] from, long[] to) {
+        this.from = from.clone();
+        this.to = to.clone();
     }
 
     int spans() {

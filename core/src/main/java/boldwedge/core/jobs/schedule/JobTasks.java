@@ -75,7 +75,14 @@ public final class JobTasks {
         int gauge = lot.pieces() < 2 ? -1 : new Batch(all, lot.pieces()).gauge();
         String before = "";
         for (int i = 0; i <= gauge; i++) {
-            before = add(lot, all.get(i), "#1", 1, 1, all.get(i).setUpMin() + all.get(i).eachMin(), before);
+            before = add(
+                    lot,
+                    all.get(i),
+                    "#1",
+                    1,
+                    1,
+                    all.get(i).setUpMin() + all.get(i).eachMin(),
+                    before);
         }
         int pieces = lot.pieces();
         for (int i = 0; i < all.size(); i++) {
@@ -108,7 +115,9 @@ public final class JobTasks {
         if (!one.bond().to().isEmpty()) {
             String to = lot.id() + "/" + one.bond().to();
             // Of the same pieces, where these go apart.
-            String same = parts.containsKey(to + which) ? to + which : last.getOrDefault(one.bond().to(), to);
+            String same = parts.containsKey(to + which)
+                    ? to + which
+                    : last.getOrDefault(one.bond().to(), to);
             if (parts.containsKey(same)) {
                 links.put(same, one.bond());
             }
@@ -178,7 +187,9 @@ public final class JobTasks {
                             other.equals(with) || other.equals(part.id()) ? id : other, bond, JobTasks::tighter));
             renamed.put(
                     here ? id : name,
-                    here ? new Part(id, List.copyOf(both), minutes, to) : new Part(name, one.parts(), one.minutes(), to));
+                    here
+                            ? new Part(id, List.copyOf(both), minutes, to)
+                            : new Part(name, one.parts(), one.minutes(), to));
         });
         parts.clear();
         parts.putAll(renamed);
@@ -195,7 +206,8 @@ public final class JobTasks {
         List<String> open = new ArrayList<>(seen);
         for (int i = 0; i < open.size(); i++) {
             Part part = parts.get(open.get(i));
-            for (String next : part == null ? new HashSet<String>() : part.links().keySet()) {
+            for (String next :
+                    part == null ? new HashSet<String>() : part.links().keySet()) {
                 if (next.equals(other)) {
                     return true;
                 }

@@ -75,7 +75,8 @@ public record LateRemedy(Kind kind, int task, long ends, long late) {
                             && one.links().stream().noneMatch(Link::presses);
                 })
                 .boxed()
-                .sorted(Comparator.comparingLong(task -> -problem.tasks().get(task).minutes()))
+                .sorted(Comparator.comparingLong(
+                        task -> -problem.tasks().get(task).minutes()))
                 .limit(MOST_TRIED)
                 .toList();
     }

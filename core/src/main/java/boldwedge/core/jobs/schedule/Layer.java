@@ -51,7 +51,7 @@ public final class Layer {
                 }
             }
         }
-        return Layout.of(problem, start, end, worker);
+        return new Layout(problem, start, end, worker);
     }
 
     /** Where each would lie if everything else were out of its way: nothing can be done sooner. */
@@ -72,7 +72,7 @@ public final class Layer {
                 }
             }
         }
-        return Layout.of(problem, start, end, worker);
+        return new Layout(problem, start, end, worker);
     }
 
     private void reset() {
@@ -146,7 +146,7 @@ public final class Layer {
         long first = 0;
         int moves = 0;
         Missed missed = tryFrom(unit, first);
-        while (missed != Missed.NOTHING) {
+        while (missed.minutes() > 0) {
             if (missed.minutes() >= Layout.NEVER || ++moves > MOST_MOVES) {
                 forget(unit);
                 return;
@@ -268,9 +268,8 @@ public final class Layer {
             if (begin >= Layout.NEVER) {
                 continue;
             }
-            long over = one.hands()
-                    ? problem.workers().get(who).hours().done(begin, one.minutes())
-                    : begin + one.minutes();
+            long over =
+                    one.hands() ? problem.workers().get(who).hours().done(begin, one.minutes()) : begin + one.minutes();
             if (over < end[task]) {
                 start[task] = begin;
                 end[task] = over;

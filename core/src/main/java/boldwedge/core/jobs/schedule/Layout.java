@@ -2,42 +2,46 @@ package boldwedge.core.jobs.schedule;
 
 import java.util.Arrays;
 
-/**
- * Where each task lies. Whoever works at it is named by number; -1 where it waits by itself.
- *
- * @param start beginnings by task, in minutes from the plan's origin
- * @param end ends
- * @param worker who works at it
- * @param late minutes by which jobs are late, all together
- * @param last when everything is done
- * @param ends ends of all jobs added up
- * @param unlaid tasks that found no place
- */
-public record Layout(long[] start, long[] end, int[] worker, long late, long last, long ends, int unlaid) {
+/** Where each task lies. Whoever works at it is named by number; -1 where it waits by itself. Minutes from the plan's origin. */
+public final class Layout {
     /** A minute that never comes. */
     public static final long NEVER = Long.MAX_VALUE / 8;
 
-    static Layout of(Problem problem, long[] start, long[] end, int[] worker) {
+    private final long[] start;
+    private final long[] end;
+    private final int[] worker;
+    private final long late;
+    private final long last;
+    private final long ends;
+    private final int unlaid;
+
+    Layout(Problem problem, long[] start, long[] end, int[] worker) {
+        this.start = start.clone();
+        this.end = end.clone();
+        this.worker = worker.clone();
         long[] jobEnd = new long[problem.jobs()];
         Arrays.fill(jobEnd, problem.now());
-        int unlaid = 0;
+        int without = 0;
         for (int task = 0; task < start.length; task++) {
             if (end[task] >= NEVER) {
-                unlaid++;
+                without++;
             } else {
                 int job = problem.tasks().get(task).job();
                 jobEnd[job] = Math.max(jobEnd[job], end[task]);
             }
         }
-        long late = 0;
-        long last = problem.now();
-        long ends = 0;
+        long allLate = 0;
+        long allDone = problem.now();
+        long allEnds = 0;
         for (int job = 0; job < jobEnd.length; job++) {
-            late += Math.max(0, jobEnd[job] - problem.due(job));
-            last = Math.max(last, jobEnd[job]);
-            ends += jobEnd[job] - problem.now();
+            allLate += Math.max(0, jobEnd[job] - problem.due(job));
+            allDone = Math.max(allDone, jobEnd[job]);
+            allEnds += jobEnd[job] - problem.now();
         }
-        return new Layout(start.clone(), end.clone(), worker.clone(), late, last, ends, unlaid);
+        unlaid = without;
+        late = allLate;
+        last = allDone;
+        ends = allEnds;
     }
 
     /** When a task begins. */
@@ -60,11 +64,35 @@ public record Layout(long[] start, long[] end, int[] worker, long late, long las
         return end[task] < NEVER;
     }
 
+    /** Minutes by which jobs are late, all together. */
+    public long late() {
+        return late;
+    }
+
+    /** When everything is done. */
+    public long last() {
+        return last;
+    }
+
+    /** Ends of all jobs added up. */
+    public long ends() {
+        return ends;
+    }
+
+    /** Tasks that found no place. */
+    public int unlaid() {
+        return unlaid;
+    }
+
     /** Whether this is better than another: all laid, less late, done sooner, each job done sooner. */
     public boolean betterThan(Layout other) {
-        return unlaid != other.unlaid
-                ? unlaid < other.unlaid
-                : late != other.late ? late < other.late : last != other.last ? last < other.last : ends < other.ends;
+        if (unlaid != other.unlaid) {
+            return unlaid < other.unlaid;
+        }
+        if (late != other.late) {
+            return late < other.late;
+        }
+        return last != other.last ? last < other.last : ends < other.ends;
     }
 
     @Override

@@ -49,9 +49,8 @@ public final class Problem {
         this.daylight = daylight;
         Map<String, Integer> numbers = new TreeMap<>();
         machine = this.tasks.stream()
-                .mapToInt(task -> task.machine().isEmpty()
-                        ? -1
-                        : numbers.computeIfAbsent(task.machine(), name -> numbers.size()))
+                .mapToInt(task ->
+                        task.machine().isEmpty() ? -1 : numbers.computeIfAbsent(task.machine(), name -> numbers.size()))
                 .toArray();
         machines = numbers.size();
         unitOf = new int[tasks.size()];

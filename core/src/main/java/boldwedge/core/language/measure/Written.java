@@ -117,8 +117,7 @@ public final class Written {
                 metric
                         ? significant(value, 3) + " mm⁴"
                         : significant(Unit.INCH_TO_THE_FOURTH.fromBase(value), 3) + " in⁴";
-            case MASS ->
-                metric ? grams(value) : ounces(Unit.OUNCE.fromBase(value));
+            case MASS -> metric ? grams(value) : ounces(Unit.OUNCE.fromBase(value));
             case TIME -> time(value);
             case REMOVAL_RATE ->
                 metric

@@ -52,7 +52,15 @@ class CastByHandTest {
         assertThat(cut.leastMm()).isCloseTo(1.0, within(1e-9));
         // Free to move it lies between both sides: 1.9 on the larger, and 2.6 on the smaller.
         CastBore free = cut(
-                "castBore", "50 mm", "holeWide", "46.2 mm", "holeTall", "44.8 mm", "holeAside", "0.9 mm", "axisFree",
+                "castBore",
+                "50 mm",
+                "holeWide",
+                "46.2 mm",
+                "holeTall",
+                "44.8 mm",
+                "holeAside",
+                "0.9 mm",
+                "axisFree",
                 "2 mm");
         assertThat(free.asideMm()).isCloseTo(0.9, within(1e-9));
         assertThat(free.leastMm()).isCloseTo(1.9, within(1e-9));
@@ -92,19 +100,41 @@ class CastByHandTest {
         assertThat(ring.hoopMPa()).isCloseTo(0.05 * 210_000 / 100, within(2.5));
         assertThat(ring.pressureMPa()).isCloseTo(ring.hoopMPa() * 1 / 50, within(0.05));
         // Equilibrium of half a ring: what presses inside is what the wall bears.
-        assertThat(ring.pressureMPa() * 100).isCloseTo(2 * 0.5 * (ring.hoopMPa() + ring.hoopMPa() - ring.pressureMPa()), within(3.0));
+        assertThat(ring.pressureMPa() * 100)
+                .isCloseTo(2 * 0.5 * (ring.hoopMPa() + ring.hoopMPa() - ring.pressureMPa()), within(3.0));
     }
 
     @Test
     void shimsTakenOutMakeItOutOfRound() {
-        assertThat(cut("castBore", "32 mm", "holeWide", "28 mm", "holeTall", "28 mm", "castCap", "cap").alongMm())
+        assertThat(cut("castBore", "32 mm", "holeWide", "28 mm", "holeTall", "28 mm", "castCap", "cap")
+                        .alongMm())
                 .isCloseTo(31.95, within(1e-9));
         PlanAnswer scrape = plan(
-                "castBore", "32 mm", "holeWide", "28 mm", "holeTall", "28 mm", "castCap", "cap", "runningPlay", "0.06 mm");
+                "castBore",
+                "32 mm",
+                "holeWide",
+                "28 mm",
+                "holeTall",
+                "28 mm",
+                "castCap",
+                "cap",
+                "runningPlay",
+                "0.06 mm");
         assertThat(finding(scrape, "cap-shims").verdict()).isEqualTo(Verdict.DOUBTFUL);
-        assertThat(finding(scrape, "cap-shims").statement()).contains("Scrape it").contains("31.95 mm");
+        assertThat(finding(scrape, "cap-shims").statement())
+                .contains("Scrape it")
+                .contains("31.95 mm");
         PlanAnswer holds = plan(
-                "castBore", "32 mm", "holeWide", "28 mm", "holeTall", "28 mm", "castCap", "cap", "runningPlay", "0.15 mm");
+                "castBore",
+                "32 mm",
+                "holeWide",
+                "28 mm",
+                "holeTall",
+                "28 mm",
+                "castCap",
+                "cap",
+                "runningPlay",
+                "0.15 mm");
         assertThat(finding(holds, "cap-shims").verdict()).isEqualTo(Verdict.FINE);
     }
 
@@ -113,10 +143,21 @@ class CastByHandTest {
         PlanAnswer lean = plan("castBore", "50 mm", "holeWide", "48 mm", "holeTall", "48 mm", "holeAside", "0.6 mm");
         Finding stock = finding(lean, "cast-stock");
         assertThat(stock.verdict()).isEqualTo(Verdict.WRONG);
-        assertThat(stock.mends()).extracting("label").anyMatch(label -> label.toString().contains("axis move"));
+        assertThat(stock.mends())
+                .extracting("label")
+                .anyMatch(label -> label.toString().contains("axis move"));
         assertThat(finding(lean, "cast-first").verdict()).isEqualTo(Verdict.DOUBTFUL);
         PlanAnswer moved = plan(
-                "castBore", "52.5 mm", "holeWide", "48 mm", "holeTall", "48 mm", "holeAside", "0.6 mm", "axisFree", "0.6 mm");
+                "castBore",
+                "52.5 mm",
+                "holeWide",
+                "48 mm",
+                "holeTall",
+                "48 mm",
+                "holeAside",
+                "0.6 mm",
+                "axisFree",
+                "0.6 mm");
         assertThat(finding(moved, "cast-stock").verdict()).isEqualTo(Verdict.FINE);
     }
 
@@ -128,10 +169,24 @@ class CastByHandTest {
                 "bushInside", "60 mm",
                 "housingOutside", "45 mm");
         PlanAnswer answer = plan(
-                "castBore", "40 mm", "castCap", "cap", "capShims", "1 mm", "capGap", "0.5 mm", "castSeat", "bush",
-                "bushInside", "60 mm", "housingOutside", "39 mm");
+                "castBore",
+                "40 mm",
+                "castCap",
+                "cap",
+                "capShims",
+                "1 mm",
+                "capGap",
+                "0.5 mm",
+                "castSeat",
+                "bush",
+                "bushInside",
+                "60 mm",
+                "housingOutside",
+                "39 mm");
         assertThat(answer.worked()).isFalse();
-        assertThat(answer.fields().stream().filter(field -> !field.error().isEmpty()).map(field -> field.id()))
+        assertThat(answer.fields().stream()
+                        .filter(field -> !field.error().isEmpty())
+                        .map(field -> field.id()))
                 .containsAll(wrong.keySet());
     }
 
@@ -151,7 +206,8 @@ class CastByHandTest {
             seen.put(readings[i], readings[i + 1]);
         }
         TrialAnswer answer = TrialJudge.prove(new TrialRequest(
-                Shop.request(with("castBore", "50 mm", "castCap", "cap", "castSeat", "bush", "bushInside", "40 mm")), seen));
+                Shop.request(with("castBore", "50 mm", "castCap", "cap", "castSeat", "bush", "bushInside", "40 mm")),
+                seen));
         return answer.causes().getFirst().id();
     }
 }

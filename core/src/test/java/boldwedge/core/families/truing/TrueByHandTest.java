@@ -41,7 +41,8 @@ class TrueByHandTest {
         TrueUp offset = cut("operation", "true-up", "trueSwing", "0.6 mm", "offsetWanted", "3 mm");
         assertThat(offset.wantedSwingMm()).isEqualTo(6);
         assertThat(offset.moveMm()).isCloseTo(-2.7, within(1e-9));
-        assertThat(finding("jaw-turn", "operation", "true-up", "trueSwing", "0.6 mm", "jawPitch", "5 mm").statement())
+        assertThat(finding("jaw-turn", "operation", "true-up", "trueSwing", "0.6 mm", "jawPitch", "5 mm")
+                        .statement())
                 .contains("21.6°");
     }
 
@@ -53,7 +54,8 @@ class TrueByHandTest {
         double most = 0;
         for (int i = 0; i < 3600; i++) {
             double angle = Math.PI * i / 1800;
-            double reads = offset * Math.cos(angle) + Math.sqrt(radius * radius - Math.pow(offset * Math.sin(angle), 2));
+            double reads =
+                    offset * Math.cos(angle) + Math.sqrt(radius * radius - Math.pow(offset * Math.sin(angle), 2));
             least = Math.min(least, reads);
             most = Math.max(most, reads);
         }
@@ -75,7 +77,8 @@ class TrueByHandTest {
     /** 0.03 read over 60 brings a point at 100 aside by 0.05. */
     @Test
     void theSeatTurnsTheBar() {
-        TrueUp cut = cut("operation", "bore-block", "seatReads", "0.03 mm", "seatOver", "60 mm", "blockReach", "100 mm");
+        TrueUp cut =
+                cut("operation", "bore-block", "seatReads", "0.03 mm", "seatOver", "60 mm", "blockReach", "100 mm");
         assertThat(cut.pointAsideMm()).isCloseTo(0.05, within(1e-9));
         assertThat(cut.seatMayReadMm() / 60 * 100).isCloseTo(cut.job().asideAllowedMm(), within(1e-9));
     }
@@ -83,7 +86,8 @@ class TrueByHandTest {
     /** Clamps of 7 kN, 0.15, a bar of 16: 2.1 kN along it, 16.8 N·m against turning. */
     @Test
     void theGrip() {
-        TrueUp cut = cut("operation", "bore-block", "blockShank", "16 mm", "blockClamp", "7000 N", "blockFriction", "0.15");
+        TrueUp cut =
+                cut("operation", "bore-block", "blockShank", "16 mm", "blockClamp", "7000 N", "blockFriction", "0.15");
         assertThat(cut.gripAlongN()).isCloseTo(2100, within(1e-6));
         assertThat(cut.gripTurnNmm() / 1000).isCloseTo(16.8, within(1e-9));
         assertThat(cut.holeMm()).isCloseTo(16.01, within(1e-9));
@@ -93,19 +97,14 @@ class TrueByHandTest {
 
     @Test
     void aSlideThatFacesHighSquaresNothing() {
-        assertThat(finding(
-                                "slide-faces",
-                                "operation",
-                                "square-block",
-                                "squaredBy",
-                                "lathe",
-                                "slideFaces",
-                                "high")
+        assertThat(finding("slide-faces", "operation", "square-block", "squaredBy", "lathe", "slideFaces", "high")
                         .verdict())
                 .isEqualTo(Verdict.WRONG);
-        assertThat(finding("slide-faces", "operation", "square-block", "squaredBy", "lathe").verdict())
+        assertThat(finding("slide-faces", "operation", "square-block", "squaredBy", "lathe")
+                        .verdict())
                 .isEqualTo(Verdict.FINE);
-        assertThat(cut("operation", "square-block", "turnedOver", "0.03 mm").jawMm()).isCloseTo(0.015, within(1e-9));
+        assertThat(cut("operation", "square-block", "turnedOver", "0.03 mm").jawMm())
+                .isCloseTo(0.015, within(1e-9));
     }
 
     @ParameterizedTest
@@ -122,7 +121,9 @@ class TrueByHandTest {
     })
     void theSignsNameTheirCause(String operation, String reads, String high, String bar, String cause) {
         Map<String, String> seen = new HashMap<>(Map.of("reads", reads, "high", high, "bar", bar));
-        String[] asked = {"operation", operation, "trueSwing", "0.6 mm", "trueWithin", "0.02 mm", "turnedOver", "0.05 mm"};
+        String[] asked = {
+            "operation", operation, "trueSwing", "0.6 mm", "trueWithin", "0.02 mm", "turnedOver", "0.05 mm"
+        };
         assertThat(TrialJudge.prove(new TrialRequest(Shop.request(asked), seen))
                         .causes()
                         .getFirst()
@@ -132,9 +133,11 @@ class TrueByHandTest {
 
     @Test
     void aBarThickerThanItsBlockIsTold() {
-        PlanAnswer answer = Planner.plan(
-                Shop.request("operation", "bore-block", "blockShank", "40 mm", "blockHigh", "42 mm"));
-        assertThat(answer.fields().stream().filter(field -> !field.error().isEmpty()).map(field -> field.id()))
+        PlanAnswer answer =
+                Planner.plan(Shop.request("operation", "bore-block", "blockShank", "40 mm", "blockHigh", "42 mm"));
+        assertThat(answer.fields().stream()
+                        .filter(field -> !field.error().isEmpty())
+                        .map(field -> field.id()))
                 .containsExactly("blockHigh");
     }
 }

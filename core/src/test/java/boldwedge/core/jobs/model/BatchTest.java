@@ -167,20 +167,20 @@ class BatchTest {
 
     @Test
     void oneLoadIsOneSteelAndLikeSections() {
-        List<Lot> lots = List.of(
-                lot("thick", "o1", 30), lot("thin", "o1", 8), lot("between", "o1", 14), lot("other", "a2", 10));
+        List<Lot> lots =
+                List.of(lot("thick", "o1", 30), lot("thin", "o1", 8), lot("between", "o1", 14), lot("other", "a2", 10));
         List<Load> loads = Load.of(new Job(lots, List.of(), 2, 0));
         assertThat(loads).extracting(Load::steel).containsExactly("o1", "o1", "a2");
         Map<Integer, String> names = Map.of(0, "thin between", 1, "thick", 2, "other");
         for (int i = 0; i < 3; i++) {
-            assertThat(String.join(" ", loads.get(i).lots().stream().map(Lot::name).toList()))
+            assertThat(String.join(
+                            " ", loads.get(i).lots().stream().map(Lot::name).toList()))
                     .isEqualTo(names.get(i));
         }
         assertThat(loads.getFirst().heaviestMm()).isEqualTo(14);
     }
 
     private static Lot lot(String name, String steel, double section) {
-        return new Lot(
-                name, name, 2, 0, Optional.empty(), Optional.of(new Lot.Heated(steel, section)), List.of());
+        return new Lot(name, name, 2, 0, Optional.empty(), Optional.of(new Lot.Heated(steel, section)), List.of());
     }
 }

@@ -56,7 +56,10 @@ class LayerTest {
         assertThat(Bound.of(problem)).isEqualTo(new Bound(291, 0, Bound.By.CHAIN, ""));
         assertThat(Breach.of(problem, layout)).isEmpty();
         // Hands: 85 + 5 + 36 + 50 + 45 + 30 of 291 minutes.
-        long hands = problem.tasks().stream().filter(Task::hands).mapToLong(Task::minutes).sum();
+        long hands = problem.tasks().stream()
+                .filter(Task::hands)
+                .mapToLong(Task::minutes)
+                .sum();
         assertThat(layout.last() - hands).isEqualTo(40);
         // Quenched as it comes out, although somebody turns until then.
         assertThat(layout.start(2)).isEqualTo(layout.end(1)).isEqualTo(140);
@@ -107,8 +110,8 @@ class LayerTest {
     @Test
     void noQuenchLiesInTheLastHalfHourOfADay() {
         Hours days = new Hours(new long[] {0, 1440}, new long[] {100, 1600});
-        Task quench =
-                new Task("quench", 0, "", 5, true, true, When.NOT_LAST_HALF_HOUR, List.of(new Link(0, 0, 0)), Fixed.FREE);
+        Task quench = new Task(
+                "quench", 0, "", 5, true, true, When.NOT_LAST_HALF_HOUR, List.of(new Link(0, 0, 0)), Fixed.FREE);
         Problem problem = new Problem(
                 List.of(task("soak", 0, "furnace", 70, false), quench),
                 List.of(new Worker("one", days)),
@@ -123,7 +126,15 @@ class LayerTest {
     @Test
     void whatIsPinnedStandsAndWhatItBreaksIsTold() {
         Task pinned = new Task(
-                "second", 0, "lathe", 20, true, false, When.ANY, List.of(Link.after(0)), new Fixed(State.PINNED, 10, 0));
+                "second",
+                0,
+                "lathe",
+                20,
+                true,
+                false,
+                When.ANY,
+                List.of(Link.after(0)),
+                new Fixed(State.PINNED, 10, 0));
         Problem problem = new Problem(
                 List.of(task("first", 0, "lathe", 30, true), pinned),
                 List.of(ONE),
@@ -139,8 +150,7 @@ class LayerTest {
     @Test
     void whatIsDoneStaysAndWhatRunsEndsAfterNow() {
         Task done = new Task("done", 0, "lathe", 30, true, false, When.ANY, List.of(), new Fixed(State.DONE, 5, 25));
-        Task runs = new Task(
-                "runs", 0, "mill", 30, true, false, When.ANY, List.of(), new Fixed(State.RUNNING, 60, 0));
+        Task runs = new Task("runs", 0, "mill", 30, true, false, When.ANY, List.of(), new Fixed(State.RUNNING, 60, 0));
         Problem problem = new Problem(
                 List.of(done, runs, task("next", 0, "lathe", 10, true, Link.after(0), Link.after(1))),
                 List.of(ONE),
@@ -158,8 +168,8 @@ class LayerTest {
         List<Task> ring = List.of(task("a", 0, "", 5, true, Link.after(1)), task("b", 0, "", 5, true, Link.after(0)));
         assertThatThrownBy(() -> new Problem(ring, List.of(ONE), List.of(Layout.NEVER), 0, Hours.ALWAYS))
                 .isInstanceOf(IllegalArgumentException.class);
-        List<Task> pressing = List.of(
-                task("a", 0, "", 5, true, new Link(1, 0, 0)), task("b", 0, "", 5, true, new Link(0, 0, 0)));
+        List<Task> pressing =
+                List.of(task("a", 0, "", 5, true, new Link(1, 0, 0)), task("b", 0, "", 5, true, new Link(0, 0, 0)));
         assertThatThrownBy(() -> new Problem(pressing, List.of(ONE), List.of(Layout.NEVER), 0, Hours.ALWAYS))
                 .isInstanceOf(IllegalArgumentException.class);
     }

@@ -243,11 +243,17 @@ class MeasureParserTest {
     /** What weighs and what pulls have one word in the shop: the field says which is meant. */
     @Test
     void aKilogramIsAMassWhereAMassIsAsked() {
-        assertThat(MeasureParser.parse("1.2 kg", Quantity.MASS, UnitSystem.METRIC).orThrow().value())
+        assertThat(MeasureParser.parse("1.2 kg", Quantity.MASS, UnitSystem.METRIC)
+                        .orThrow()
+                        .value())
                 .isEqualTo(1200);
-        assertThat(MeasureParser.parse("2 lb", Quantity.MASS, UnitSystem.INCH).orThrow().value())
+        assertThat(MeasureParser.parse("2 lb", Quantity.MASS, UnitSystem.INCH)
+                        .orThrow()
+                        .value())
                 .isCloseTo(907.18474, org.assertj.core.api.Assertions.within(1e-9));
-        assertThat(MeasureParser.parse("2 kg", Quantity.FORCE, UnitSystem.METRIC).orThrow().value())
+        assertThat(MeasureParser.parse("2 kg", Quantity.FORCE, UnitSystem.METRIC)
+                        .orThrow()
+                        .value())
                 .isCloseTo(19.6133, org.assertj.core.api.Assertions.within(1e-9));
     }
 }

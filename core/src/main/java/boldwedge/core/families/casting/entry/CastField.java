@@ -23,7 +23,9 @@ public enum CastField implements CutEntry<CastBore> {
             "Operation",
             Station.CUT,
             "bore-casting",
-            Options.of("operation", new Choice("bore-casting", "bore a casting", "cored, with its cap, a bush pressed in")))),
+            Options.of(
+                    "operation",
+                    new Choice("bore-casting", "bore a casting", "cored, with its cap, a bush pressed in")))),
     MATERIAL(Asked.pick("material", "Casting", Station.CUT, "iron-grey", StockChoices.materials())),
     BORE(Asked.of("castBore", "Finished bore", Station.CUT, Entry.length(4, 2000), "50 mm", "2")),
     LENGTH(Asked.of("castLength", "Length of the bore", Station.CUT, Entry.length(2, 3000), "80 mm", "3-1/4")),
@@ -36,9 +38,7 @@ public enum CastField implements CutEntry<CastBore> {
     FAR_ASIDE(Asked.of("farAside", "Far end: aside by", Station.CUT, Entry.length(-500, 500))),
     FAR_ABOVE(Asked.of("farAbove", "Far end: above by", Station.CUT, Entry.length(-500, 500))),
     FREE(Asked.of("axisFree", "The axis may be moved by", Station.CUT, Entry.length(0, 100), "0 mm", "0")),
-    SKIN(
-            Asked.of("castSkin", "Skin", Station.EDGE, Entry.length(0, 20)),
-            value(CastBore::skinMm)),
+    SKIN(Asked.of("castSkin", "Skin", Station.EDGE, Entry.length(0, 20)), value(CastBore::skinMm)),
     FEED(Asked.of("castFeed", "Feed", Station.EDGE, new Limits(Quantity.FEED, 0.01, 2), "0.1 mm/rev", ".004 in/rev")),
     GIVE(Asked.of(
             "castGive",
@@ -65,7 +65,12 @@ public enum CastField implements CutEntry<CastBore> {
     FRICTION(Asked.of(
             "pressFriction", "Friction", Station.REACH, new Limits(Quantity.RATIO, 0.02, 0.6), "0.12", "0.12")),
     PRESS(Asked.of(
-            "pressForce", "The press gives", Station.REACH, new Limits(Quantity.FORCE, 100, 5e6), "20000 N", "4500 lbf"));
+            "pressForce",
+            "The press gives",
+            Station.REACH,
+            new Limits(Quantity.FORCE, 100, 5e6),
+            "20000 N",
+            "4500 lbf"));
 
     private final Asked asked;
     private final Shown<CastBore> shown;

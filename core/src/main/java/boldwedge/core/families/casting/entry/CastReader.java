@@ -25,8 +25,7 @@ public final class CastReader extends FieldReader {
         CastReader reader = new CastReader(request);
         Optional<CastJob> job = reader.read();
         job.ifPresent(reader::check);
-        return new Read<>(
-                reader.states(), reader.hasErrors() ? Optional.empty() : job.map(CastBore::new));
+        return new Read<>(reader.states(), reader.hasErrors() ? Optional.empty() : job.map(CastBore::new));
     }
 
     private Optional<CastJob> read() {
@@ -72,14 +71,15 @@ public final class CastReader extends FieldReader {
         if (job.finishedMm() <= raw) {
             wrong(
                     BORE,
-                    "The raw hole is " + length(raw) + " already: the finished bore must be larger, or a bush goes in.");
+                    "The raw hole is " + length(raw)
+                            + " already: the finished bore must be larger, or a bush goes in.");
         }
         if (job.cap()) {
             if (job.gapMm().isPresent() && job.shimsMm() > job.gapMm().getAsDouble()) {
                 wrong(
                         SHIMS,
-                        "The gap is " + length(job.gapMm().getAsDouble())
-                                + ": shims of " + length(job.shimsMm()) + " hold the cap off. Take thinner ones.");
+                        "The gap is " + length(job.gapMm().getAsDouble()) + ": shims of " + length(job.shimsMm())
+                                + " hold the cap off. Take thinner ones.");
             }
             if (job.outMm() > job.shimsMm()) {
                 wrong(OUT, "Only " + length(job.shimsMm()) + " lies at each side: no more can be taken out.");

@@ -101,7 +101,9 @@ public record CastBore(CastJob job) {
 
     /** Push square to the wall for each millimetre of depth, N/mm: s kc1.1 f^(1 − mc). */
     public double pushPerMm() {
-        return SQUARE * job.work().kc11MPa() * Math.pow(job.feedMm(), 1 - job.work().mc());
+        return SQUARE
+                * job.work().kc11MPa()
+                * Math.pow(job.feedMm(), 1 - job.work().mc());
     }
 
     /** Stiffness of the cut against that of what holds it, D c. */
@@ -131,7 +133,12 @@ public record CastBore(CastJob job) {
     /** The bush in the bore. */
     public PressFit press() {
         return new PressFit(
-                job.finishedMm(), job.outsideMm(), job.insideMm(), job.overMm(), elastic(job.work()), elastic(job.bush()));
+                job.finishedMm(),
+                job.outsideMm(),
+                job.insideMm(),
+                job.overMm(),
+                elastic(job.work()),
+                elastic(job.bush()));
     }
 
     private static Elastic elastic(WorkMaterial material) {

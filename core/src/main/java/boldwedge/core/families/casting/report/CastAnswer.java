@@ -51,7 +51,10 @@ public final class CastAnswer {
             PressFit fit = cut.press();
             f.add("pressure", "Pressure", mpa(fit.pressureMPa()));
             f.add("bushCloses", "Bush closes by", mm(fit.closesMm()));
-            f.add("pressNeeds", "Pressed home with", newtons(fit.forceN(cut.job().lengthMm(), cut.job().friction())));
+            f.add(
+                    "pressNeeds",
+                    "Pressed home with",
+                    newtons(fit.forceN(cut.job().lengthMm(), cut.job().friction())));
         }
         return f;
     }

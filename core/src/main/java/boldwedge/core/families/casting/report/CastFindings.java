@@ -66,11 +66,7 @@ final class CastFindings {
             words = "The leanest side keeps only %s, and the skin is %s: the bit would run in it.";
         }
         Finding.Builder finding = Finding.at(Station.CUT, "cast-stock", say)
-                .says(
-                        Verdict.of(margin, Verdict.CLOSE),
-                        words,
-                        say.length(Math.abs(least)),
-                        say.length(cut.skinMm()))
+                .says(Verdict.of(margin, Verdict.CLOSE), words, say.length(Math.abs(least)), say.length(cut.skinMm()))
                 .margin(margin)
                 .step(Working.of("What the leanest side keeps", "Df / 2 − r", mm(least))
                         .with("Df", "finished", mm(job.finishedMm()).typed())
@@ -104,7 +100,12 @@ final class CastFindings {
                 .margin(Math.clamp(margin, -1, 3))
                 .step(Working.of("First pass", "2 · (r + h)", mm(cut.firstMm()))
                         .with("r", "the raw hole reaches from the axis", mm(cut.farthestMm()))
-                        .with("h", "skin", job.skinMm().isPresent() ? mm(cut.skinMm()).typed() : mm(cut.skinMm()).assumed()))
+                        .with(
+                                "h",
+                                "skin",
+                                job.skinMm().isPresent()
+                                        ? mm(cut.skinMm()).typed()
+                                        : mm(cut.skinMm()).assumed()))
                 .step(Working.of("Its depth where the hole is nearest", "h + (r − n)", mm(cut.firstDepthMm()))
                         .with("h", "skin", mm(cut.skinMm()))
                         .with("r", "farthest", mm(cut.farthestMm()))
@@ -112,11 +113,7 @@ final class CastFindings {
                 .note("Slow, with carbide or a sturdy bit, a full nose and some lead; never a light cut in the skin.")
                 .source("Custom of the trade")
                 .caution("Castings shed sand and hard dust: cover the ways, glasses on.")
-                .mendUnless(
-                        margin >= 0,
-                        "Bore " + say.length(larger),
-                        BORE,
-                        Written.exact(Quantity.LENGTH, larger))
+                .mendUnless(margin >= 0, "Bore " + say.length(larger), BORE, Written.exact(Quantity.LENGTH, larger))
                 .build();
     }
 
@@ -130,7 +127,10 @@ final class CastFindings {
                         say.length(cut.copiedMm(1)),
                         passes == 1 ? "one pass" : passes + " passes",
                         say.length(CastBore.ROUND_MM))
-                .step(Working.of("Push for each millimetre of depth", "s · kc · f^(1 − mc)", Amount.number(cut.pushPerMm()))
+                .step(Working.of(
+                                "Push for each millimetre of depth",
+                                "s · kc · f^(1 − mc)",
+                                Amount.number(cut.pushPerMm()))
                         .with("s", "square to the wall", number(0.5).assumed())
                         .with("kc", number(job.work().kc11MPa()).fromTable())
                         .with("f", "feed, mm", number(job.feedMm()).typed())
@@ -139,7 +139,8 @@ final class CastFindings {
                 .step(Working.of("Copied by a pass", "e · k / (1 + k)", mm(cut.copiedMm(1)))
                         .with("e", "run-out", mm(cut.runOutMm()))
                         .with("k", "push by give", number(cut.copies())))
-                .note("Rough everything, let it cool and rest, unclamp, clamp gently, then finish: a casting moves when its skin is off.")
+                .note(
+                        "Rough everything, let it cool and rest, unclamp, clamp gently, then finish: a casting moves when its skin is off.")
                 .source("Depth that follows from force and give, by proportion")
                 .build();
     }
@@ -161,7 +162,8 @@ final class CastFindings {
                 .step(Working.of("Along the screws", "D − Δ", mm(cut.alongMm()))
                         .with("D", "bored round", mm(job.finishedMm()).typed())
                         .with("Δ", "taken out", mm(job.outMm()).typed()))
-                .note("Bored with all shims in, numbered, screws in the same order to the same torque, dowels in before.")
+                .note(
+                        "Bored with all shims in, numbered, screws in the same order to the same torque, dowels in before.")
                 .note("The joint is an interrupted cut: lead angle, slower, chips out of every void before each pass.")
                 .source("A third of the play by custom of the trade")
                 .mendUnless(
@@ -223,8 +225,8 @@ final class CastFindings {
     private Finding bush() {
         PressFit fit = cut.press();
         double margin = cut.bushBearsMPa() / fit.innerHoopMPa() - 1;
-        double thicker = Math.floor(
-                Math.sqrt(Math.max(0, 1 - 2.3 * fit.pressureMPa() / cut.bushBearsMPa())) * job.finishedMm());
+        double thicker =
+                Math.floor(Math.sqrt(Math.max(0, 1 - 2.3 * fit.pressureMPa() / cut.bushBearsMPa())) * job.finishedMm());
         return Finding.at(Station.REACH, "bush-yields", say)
                 .says(
                         Verdict.of(margin, Verdict.CLOSE),
@@ -260,7 +262,8 @@ final class CastFindings {
                         .with("p", mpa(fit.pressureMPa()))
                         .with("D", "bore", mm(job.finishedMm()).typed())
                         .with("Do", "casting around it", mm(job.outsideMm()).typed()))
-                .note("A third of the 250 MPa at which grey iron of that class tears (EN 1561): a hidden void takes the rest.")
+                .note(
+                        "A third of the 250 MPa at which grey iron of that class tears (EN 1561): a hidden void takes the rest.")
                 .source(LAME + "; EN 1561")
                 .mendUnless(
                         margin >= Verdict.CLOSE || less <= 0,

@@ -72,7 +72,8 @@ record CastRoute(CastBore cut, UnitFormat say, Scene end, Scene fit) {
                                 "Clamp over what it stands on; packing under every clamp."),
                         "Stock on every side is worth more than a drawing's axis.",
                         "A pointer swept round at both ends.")
-                .cautioned("Turn by hand first, all the way round. A casting out of balance: the slowest speed, a weight opposite.");
+                .cautioned(
+                        "Turn by hand first, all the way round. A casting out of balance: the slowest speed, a weight opposite.");
     }
 
     private MakeStep skin() {
@@ -122,7 +123,8 @@ record CastRoute(CastBore cut, UnitFormat say, Scene end, Scene fit) {
                         "Finish the bore",
                         end,
                         List.of(
-                                "To " + say.length(job().finishedMm()) + "; a ring or the part itself tried at the mouth before the last pass.",
+                                "To " + say.length(job().finishedMm())
+                                        + "; a ring or the part itself tried at the mouth before the last pass.",
                                 job().cap()
                                         ? "All shims in, screws at their torque."
                                         : "The last two passes alike in depth and feed."),
@@ -152,7 +154,8 @@ record CastRoute(CastBore cut, UnitFormat say, Scene end, Scene fit) {
                 "Bore or ream the bush",
                 fit,
                 List.of(
-                        "After pressing: it has closed by about " + say.length(cut.press().closesMm()) + ".",
+                        "After pressing: it has closed by about "
+                                + say.length(cut.press().closesMm()) + ".",
                         "To " + say.length(job().insideMm()) + ", and its running play."),
                 "Bored before, it would be tight.",
                 "The shaft itself turns in it.");

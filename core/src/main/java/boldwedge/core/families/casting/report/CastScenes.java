@@ -41,9 +41,7 @@ final class CastScenes {
         if (!across.equals(new RawHole(across.nearMm(), across.nearAsideMm(), across.nearMm(), across.nearAsideMm()))
                 || !up.equals(new RawHole(up.nearMm(), up.nearAsideMm(), up.nearMm(), up.nearAsideMm()))) {
             scene.run(
-                    Role.HIDDEN,
-                    true,
-                    oval(across.farAsideMm(), up.farAsideMm(), across.farMm() / 2, up.farMm() / 2));
+                    Role.HIDDEN, true, oval(across.farAsideMm(), up.farAsideMm(), across.farMm() / 2, up.farMm() / 2));
         }
         double x = cut.asideMm();
         double y = cut.upMm();
@@ -95,8 +93,7 @@ final class CastScenes {
             for (int side : new int[] {-1, 1}) {
                 double in = side * job.finishedMm() / 2;
                 double out = side * outer;
-                scene.filled(
-                        Role.FIXTURE, Role.EDGE, in, -joint / 2, out, -joint / 2, out, joint / 2, in, joint / 2);
+                scene.filled(Role.FIXTURE, Role.EDGE, in, -joint / 2, out, -joint / 2, out, joint / 2, in, joint / 2);
             }
         }
         scene.line(Role.CENTRE, -outer * 1.1, 0, outer * 1.1, 0);
@@ -120,7 +117,9 @@ final class CastScenes {
                 4,
                 3.5,
                 Anchor.START,
-                job.cap() ? "shims at the joint drawn thick enough to be seen" : bush ? "bush in its casting" : "a whole bore");
+                job.cap()
+                        ? "shims at the joint drawn thick enough to be seen"
+                        : bush ? "bush in its casting" : "a whole bore");
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 }

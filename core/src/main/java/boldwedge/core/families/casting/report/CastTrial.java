@@ -137,7 +137,9 @@ public final class CastTrial {
         if (apart < -GOOD_MM && cut.job().cap()) {
             found.name("cap-lifts", "The cap stands off: a burr, dirt or a shim too many", 0.9)
                     .says("%s more along the screws than across.", say.length(-apart))
-                    .then(Fix.atTheMachine("Joint apart, clean, burrs off, shims counted"), "It then closes as it was bored.");
+                    .then(
+                            Fix.atTheMachine("Joint apart, clean, burrs off, shims counted"),
+                            "It then closes as it was bored.");
         }
         if (Math.abs(apart) > GOOD_MM && !cut.job().cap()) {
             found.name("sprang", "It was clamped out of shape and sprang when it was let go", 0.85)
@@ -154,7 +156,10 @@ public final class CastTrial {
                 seen.along().isPresent() ? seen.alongBy() : seen.acrossBy());
         double shrinks = cut.job().work().expansionPerK() * WARM_K * cut.job().finishedMm();
         if (both < -GOOD_MM) {
-            found.name("measured-warm", "It was finished warm, and has shrunk", Causes.fit(both + shrinks, GOOD_MM + shrinks / 2))
+            found.name(
+                            "measured-warm",
+                            "It was finished warm, and has shrunk",
+                            Causes.fit(both + shrinks, GOOD_MM + shrinks / 2))
                     .says("%s of so large a bore is what %s °C make.", say.length(shrinks), Written.places(WARM_K, 0))
                     .then(Fix.atTheMachine("A last pass, cold"), "Measured cold it stays what it is.");
             found.name("not-dialled", "It was not bored far enough", 0.5)
@@ -200,9 +205,13 @@ public final class CastTrial {
         double over = cut.job().overMm() * closed / reckoned;
         found.name(
                         closed > reckoned ? "pressed-more" : "pressed-less",
-                        closed > reckoned ? "It was pressed by more than was meant" : "It was pressed by less than was meant",
+                        closed > reckoned
+                                ? "It was pressed by more than was meant"
+                                : "It was pressed by less than was meant",
                         0.85)
-                .says("It closed by %s where %s was reckoned: about %s of press.", say.length(closed), say.length(reckoned), say.length(Math.max(0, over)))
+                .says(
+                        "It closed by %s where %s was reckoned: about %s of press.",
+                        say.length(closed), say.length(reckoned), say.length(Math.max(0, over)))
                 .then(
                         Fix.atTheMachine(
                                 closed > reckoned

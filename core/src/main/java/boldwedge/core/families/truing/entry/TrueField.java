@@ -35,8 +35,10 @@ public enum TrueField implements CutEntry<TrueUp> {
     FAR(Asked.of("farSwing", "At the far end it swings by", Station.EDGE, Entry.length(0, 50), "0.1 mm", ".004")),
     MASS(Asked.of("trueMass", "Mass", Station.REACH, new Limits(Quantity.MASS, 1, 1e7), "1.2 kg", "2.6 lb")),
     ASIDE(Asked.of("massAside", "Its middle lies aside by", Station.REACH, Entry.length(0, 500), "2 mm", ".08")),
-    RPM(Asked.of("trueSpeed", "Speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 10_000), "300 rpm", "300 rpm")),
-    GRIP(Asked.of("jawGrip", "The jaws hold with", Station.REACH, new Limits(Quantity.FORCE, 50, 1e6), "4000 N", "900 lbf")),
+    RPM(Asked.of(
+            "trueSpeed", "Speed", Station.REACH, new Limits(Quantity.SPINDLE_SPEED, 1, 10_000), "300 rpm", "300 rpm")),
+    GRIP(Asked.of(
+            "jawGrip", "The jaws hold with", Station.REACH, new Limits(Quantity.FORCE, 50, 1e6), "4000 N", "900 lbf")),
     WIDE(Asked.of("blockWide", "Width", Station.CUT, Entry.length(2, 1000), "50 mm", "2")),
     HIGH(Asked.of("blockHigh", "Height", Station.CUT, Entry.length(2, 1000), "40 mm", "1-1/2")),
     LONG(Asked.of("blockLong", "Length", Station.CUT, Entry.length(2, 2000), "80 mm", "3")),
@@ -45,18 +47,32 @@ public enum TrueField implements CutEntry<TrueUp> {
             "By",
             Station.CUT,
             "mill",
-            Options.of("way of squaring", new Choice("mill", "in a mill’s vise"), new Choice("lathe", "in the lathe alone")))),
+            Options.of(
+                    "way of squaring",
+                    new Choice("mill", "in a mill’s vise"),
+                    new Choice("lathe", "in the lathe alone")))),
     OVER(Asked.of("turnedOver", "Turned over it reads", Station.EDGE, Entry.length(0, 5), "0.03 mm", ".0012")),
     FACING(Asked.pick("slideFaces", "The slide faces", Station.REACH, "hollow", Options.of("facing", Facing.values()))),
     SHANK(Asked.of("blockShank", "Bar, as measured", Station.CUT, Entry.length(1, 200), "16 mm", "5/8")),
-    SEAT(Asked.of("seatReads", "Along its face the indicator reads", Station.EDGE, Entry.length(0, 5), "0.03 mm", ".001")),
+    SEAT(Asked.of(
+            "seatReads", "Along its face the indicator reads", Station.EDGE, Entry.length(0, 5), "0.03 mm", ".001")),
     SEAT_OVER(Asked.of("seatOver", "Over a length of", Station.EDGE, Entry.length(5, 1000), "60 mm", "2-1/2")),
     REACH(Asked.of("blockReach", "The bar reaches", Station.EDGE, Entry.length(1, 3000), "100 mm", "4")),
-    ALLOWED(Asked.of("pointAside", "Its point may come aside by", Station.EDGE, Entry.length(0.001, 20), "0.1 mm", ".004")),
-    CLAMP(Asked.of("blockClamp", "Clamp screws pull with", Station.REACH, new Limits(Quantity.FORCE, 50, 1e6), "7000 N", "1570 lbf")),
-    FRICTION(Asked.of("blockFriction", "Friction", Station.REACH, new Limits(Quantity.RATIO, 0.02, 0.6), "0.15", "0.15")),
-    PUSH(Asked.of("barPush", "Force along the bar", Station.REACH, new Limits(Quantity.FORCE, 1, 1e6), "300 N", "70 lbf")),
-    TURN(Asked.of("barTurn", "Force that turns it", Station.REACH, new Limits(Quantity.FORCE, 1, 1e6), "500 N", "110 lbf")),
+    ALLOWED(Asked.of(
+            "pointAside", "Its point may come aside by", Station.EDGE, Entry.length(0.001, 20), "0.1 mm", ".004")),
+    CLAMP(Asked.of(
+            "blockClamp",
+            "Clamp screws pull with",
+            Station.REACH,
+            new Limits(Quantity.FORCE, 50, 1e6),
+            "7000 N",
+            "1570 lbf")),
+    FRICTION(Asked.of(
+            "blockFriction", "Friction", Station.REACH, new Limits(Quantity.RATIO, 0.02, 0.6), "0.15", "0.15")),
+    PUSH(Asked.of(
+            "barPush", "Force along the bar", Station.REACH, new Limits(Quantity.FORCE, 1, 1e6), "300 N", "70 lbf")),
+    TURN(Asked.of(
+            "barTurn", "Force that turns it", Station.REACH, new Limits(Quantity.FORCE, 1, 1e6), "500 N", "110 lbf")),
     LEVER(Asked.of("barLever", "At a lever of", Station.REACH, Entry.length(0.1, 500), "8 mm", "5/16"));
 
     private final Asked asked;

@@ -80,8 +80,8 @@ public final class TrueReader extends FieldReader {
         if (job.what() == What.BORE_BLOCK && job.highMm() < job.shankMm() + 4) {
             wrong(
                     HIGH,
-                    "A bar of " + length(job.shankMm()) + " leaves a block of " + length(job.highMm())
-                            + " no wall: " + length(job.shankMm() + 8) + " or more.");
+                    "A bar of " + length(job.shankMm()) + " leaves a block of " + length(job.highMm()) + " no wall: "
+                            + length(job.shankMm() + 8) + " or more.");
         }
     }
 }

@@ -59,9 +59,7 @@ final class TrueFindings {
         return Finding.at(Station.CUT, "jaw-turn", say)
                 .says(
                         there ? Verdict.FINE : Verdict.TOLD,
-                        there
-                                ? "It swings by %s and is wanted at %s: nothing is to be turned."
-                                : turned,
+                        there ? "It swings by %s and is wanted at %s: nothing is to be turned." : turned,
                         there ? say.length(job.swingMm()) : say.length(Math.abs(move)),
                         there ? say.length(cut.wantedSwingMm()) : say.angle(cut.turnRad()))
                 .margin(1)
@@ -74,7 +72,8 @@ final class TrueFindings {
                 .note("The opposite jaw loosened first, pairs in turn; the last hundredths by tightening only.")
                 .note("A centre’s point in a punch mark brings it within " + say.length(0.3)
                         + ": enough to drill, not to turn true.")
-                .note("A rectangle: its faces read the same at their nearest when it is turned by half a turn; shift by half the difference.")
+                .note(
+                        "A rectangle: its faces read the same at their nearest when it is turned by half a turn; shift by half the difference.")
                 .source("Half of the swing is how far the middle lies from the axis")
                 .build();
     }
@@ -113,9 +112,11 @@ final class TrueFindings {
                         .with("e", "aside, mm", number(job.asideMm()).typed())
                         .with("n", "turns a minute", number(job.rpm()).typed())
                         .meaning(" N"))
-                .note("It grows with the square of the speed: start at the slowest, turn it by hand first, a weight opposite.")
+                .note(
+                        "It grows with the square of the speed: start at the slowest, turn it by hand first, a weight opposite.")
                 .source("Force of a mass on a circle; a tenth of the grip is ours")
-                .caution("Chuck key out before the switch; stand out of its plane; a board on the ways when the chuck comes off.")
+                .caution(
+                        "Chuck key out before the switch; stand out of its plane; a board on the ways when the chuck comes off.")
                 .mendUnless(
                         margin >= Verdict.CLOSE || slower < 1,
                         Written.places(slower, 0) + " rpm",
@@ -135,7 +136,8 @@ final class TrueFindings {
                         say.length(job.overMm()),
                         say.length(cut.jawMm()))
                 .margin(Math.clamp(margin, -1, 3))
-                .step(Working.of("Error of the jaw", "u / 2", mm(cut.jawMm())).with("u", "turned over", mm(job.overMm()).typed()))
+                .step(Working.of("Error of the jaw", "u / 2", mm(cut.jawMm()))
+                        .with("u", "turned over", mm(job.overMm()).typed()))
                 .note("Parallel before square where only one of both is asked.")
                 .source("Turning over shows an error twice")
                 .mend(Fix.atTheMachine("Paper or foil of " + say.length(cut.jawMm()) + " behind the jaw’s low edge"))
@@ -145,8 +147,11 @@ final class TrueFindings {
     private Finding facing() {
         if (!job.byLathe()) {
             return Finding.at(Station.REACH, "slide-faces", say)
-                    .says(Verdict.TOLD, "In the mill its faces are as square as the vise: base down by a soft rod behind it.")
-                    .note("First the best face down; second against the fixed jaw with a soft rod behind; third and fourth turned over; ends by a square or an indicator.")
+                    .says(
+                            Verdict.TOLD,
+                            "In the mill its faces are as square as the vise: base down by a soft rod behind it.")
+                    .note(
+                            "First the best face down; second against the fixed jaw with a soft rod behind; third and fourth turned over; ends by a square or an indicator.")
                     .source(CUSTOM)
                     .build();
         }
@@ -160,7 +165,8 @@ final class TrueFindings {
                                         ? "The slide faces a little hollow: faces then stand on their rims, as they should."
                                         : "The slide faces flat: faces are as square as the chuck’s.")
                 .margin(high ? -0.5 : 0.5)
-                .note("In the lathe each face stands against the chuck’s own face; its error is the slide’s, hollow is allowed, high is not.")
+                .note(
+                        "In the lathe each face stands against the chuck’s own face; its error is the slide’s, hollow is allowed, high is not.")
                 .source(CUSTOM)
                 .mendUnless(!high, "Square it in the mill", SQUARED_BY, "mill")
                 .mendUnless(!high, "Once the slide is scraped: hollow", FACING, "hollow")
@@ -184,7 +190,8 @@ final class TrueFindings {
                         .with("u", "read along its face", mm(job.seatMm()).typed())
                         .with("L", "over", mm(job.seatOverMm()).typed())
                         .with("R", "reach", mm(job.reachMm()).typed()))
-                .note("The hole is on centre and along the bed by its making, whatever the post says – for this post, this seat, this height: mark the block.")
+                .note(
+                        "The hole is on centre and along the bed by its making, whatever the post says – for this post, this seat, this height: mark the block.")
                 .source("Geometry")
                 .mendUnless(
                         margin >= Verdict.CLOSE,
@@ -229,11 +236,13 @@ final class TrueFindings {
     private Finding grip(String id, String words, Amount holds, Amount pulls, Working working, boolean plain) {
         double margin = holds.value() / (TrueUp.TIMES * pulls.value()) - 1;
         double more = Math.ceil(job.clampN() * 1.15 / (1 + margin) / 100) * 100;
-        Amount clamp = plain ? number(job.clampN()).typed() : newtons(job.clampN()).typed();
+        Amount clamp =
+                plain ? number(job.clampN()).typed() : newtons(job.clampN()).typed();
         return Finding.at(Station.REACH, id, say)
                 .says(Verdict.of(margin, Verdict.CLOSE), words, say.amount(holds), say.amount(pulls))
                 .margin(Math.clamp(margin, -1, 10))
-                .step(working.with("μ", number(job.friction()).typed()).with("N", plain ? "clamps, N" : "clamps", clamp))
+                .step(working.with("μ", number(job.friction()).typed())
+                        .with("N", plain ? "clamps, N" : "clamps", clamp))
                 .note("Pads are drilled through with the hole, then " + say.length(0.3)
                         + " is taken off each, so that they pull: they do not mark the bar.")
                 .source("Friction at two sides; three times by custom of the trade")

@@ -46,8 +46,8 @@ record TrueRoute(TrueUp cut, UnitFormat say, Scene set, Scene side) {
                                                 : "Lowest reading at a jaw: the opposite one out by ")
                                         + say.angle(cut.turnRad())
                                         + ", this one in by as much: " + say.length(Math.abs(cut.moveMm())) + ".",
-                                "Then the other pair; again until it swings by "
-                                        + say.length(cut.wantedSwingMm()) + ".",
+                                "Then the other pair; again until it swings by " + say.length(cut.wantedSwingMm())
+                                        + ".",
                                 "The last hundredths by tightening only."),
                         "The middle lies off by half of what it swings.",
                         "Within " + say.length(job().withinMm()) + ", all jaws tight.")
@@ -101,9 +101,9 @@ record TrueRoute(TrueUp cut, UnitFormat say, Scene set, Scene side) {
                 "block-second",
                 "The second, square to it",
                 set,
-                List.of(
-                        "Face 1 against the " + (job().byLathe() ? "side of a jaw that was trued" : "fixed jaw, the rod behind")
-                                + ": cut face 2."),
+                List.of("Face 1 against the "
+                        + (job().byLathe() ? "side of a jaw that was trued" : "fixed jaw, the rod behind")
+                        + ": cut face 2."),
                 "Square comes from the jaw, not from the rod.",
                 "A square, or an indicator run up it: turned over it reads twice the error.");
     }
@@ -115,8 +115,8 @@ record TrueRoute(TrueUp cut, UnitFormat say, Scene set, Scene side) {
                         side,
                         List.of(
                                 "To " + say.length(job().wideMm()) + " and " + say.length(job().highMm()) + ".",
-                                "Turned over it read " + say.length(job().overMm()) + ": "
-                                        + say.length(cut.jawMm()) + " of that is the jaw."),
+                                "Turned over it read " + say.length(job().overMm()) + ": " + say.length(cut.jawMm())
+                                        + " of that is the jaw."),
                         "What reads twice on turning over is halved by shimming.",
                         "Parallel within " + say.length(job().withinMm()) + ".")
                 .measuring(TrueField.OVER, say.length(job().withinMm()), List.of());
@@ -173,7 +173,8 @@ record TrueRoute(TrueUp cut, UnitFormat say, Scene set, Scene side) {
                 "post-ream",
                 "Ream it to the measured bar",
                 set,
-                List.of("To " + say.length(cut.holeMm()) + ": the bar as measured and " + say.length(TrueUp.FREE_MM) + "."),
+                List.of("To " + say.length(cut.holeMm()) + ": the bar as measured and " + say.length(TrueUp.FREE_MM)
+                        + "."),
                 "A block is made to its bar, not to a nominal.",
                 "Bar slides without shake. Loose: bush the block or turn a bar to suit, no foil. Tight: ream or lap on, never file.");
     }

@@ -137,8 +137,7 @@ final class TrueScenes {
         switch (job.what()) {
             case TRUE_UP -> {
                 scene.input(COLUMN, 64, Anchor.START, say.length(job.farMm()), FAR);
-                scene.input(COLUMN, 53, Anchor.START, say.amount(
-                        Amount.grams(job.massKg() * 1000)), MASS);
+                scene.input(COLUMN, 53, Anchor.START, say.amount(Amount.grams(job.massKg() * 1000)), MASS);
                 scene.input(COLUMN, 42, Anchor.START, say.length(job.asideMm()), ASIDE);
                 scene.input(COLUMN, 31, Anchor.START, say.rpm(job.rpm()), RPM);
                 scene.input(COLUMN, 20, Anchor.START, say.force(job.gripN()), GRIP);

@@ -100,7 +100,8 @@ public final class TrueTrial {
                         ? "It stands."
                         : rows.stream()
                                 .filter(row -> !row.within())
-                                .map(row -> row.what() + ": " + row.measured() + " where " + row.predicted() + " is wanted.")
+                                .map(row -> row.what() + ": " + row.measured() + " where " + row.predicted()
+                                        + " is wanted.")
                                 .findFirst()
                                 .orElse("The bar: " + seen.bar().words() + "."),
                 good,
@@ -152,7 +153,8 @@ public final class TrueTrial {
         found.name("jaw-leans", "The jaw leans", asJaw ? 0.9 : 0.4)
                 .says("Turning over showed %s of it.", say.length(jaw))
                 .then(
-                        Fix.atTheMachine("Paper or foil of " + say.length(jaw) + " behind its low edge, or true the jaw"),
+                        Fix.atTheMachine(
+                                "Paper or foil of " + say.length(jaw) + " behind its low edge, or true the jaw"),
                         "Its faces then are as square as the jaw.");
         found.name("chip-under", "A chip or a burr lay under it", asJaw ? 0.4 : 0.7)
                 .says("%s read where the jaw explains %s.", say.length(reads), say.length(jaw))
@@ -168,7 +170,9 @@ public final class TrueTrial {
         if (seen.bar() == Bar.LOOSE) {
             found.name("hole-large", "The hole came out large: the drill wandered, or the reamer had a burr", 0.85)
                     .says("Reamed to %s it slides without shake.", say.length(cut.holeMm()))
-                    .then(Fix.atTheMachine("Bush the block, or turn a bar to suit; no foil"), "A bar that shakes chatters.");
+                    .then(
+                            Fix.atTheMachine("Bush the block, or turn a bar to suit; no foil"),
+                            "A bar that shakes chatters.");
         }
         if (seen.bar() == Bar.TIGHT) {
             found.name("hole-small", "The hole is small for its bar", 0.85)
@@ -187,8 +191,13 @@ public final class TrueTrial {
                 .then(
                         new Fix("Set its face to " + say.length(truer), SEAT, Written.exact(Quantity.LENGTH, truer)),
                         "The hole is along the bed by its making; the seat must be as it was then.");
-        found.name("new-seat", "It stands on another seat, or at another height, than it was bored at", asSeat ? 0.4 : 0.75)
+        found.name(
+                        "new-seat",
+                        "It stands on another seat, or at another height, than it was bored at",
+                        asSeat ? 0.4 : 0.75)
                 .says("%s aside where its face explains %s.", say.length(reads), say.length(aside))
-                .then(Fix.atTheMachine("Bore it again where it stands, and mark it"), "It holds for this post, this seat, this height.");
+                .then(
+                        Fix.atTheMachine("Bore it again where it stands, and mark it"),
+                        "It holds for this post, this seat, this height.");
     }
 }
