@@ -7,8 +7,9 @@ create table job (
   units text not null,
   sheet jsonb not null,
   done boolean not null default false,
-  -- How many tasks it comes to: a list of hundreds of jobs works none of them out.
+  -- How many tasks it comes to: and how many are done: a list of hundreds of jobs works none of them out.
   tasks integer not null default 0,
+  ticked integer not null default 0,
   updated_at timestamptz not null default now(),
   saved_by text not null default '',
   said_at timestamptz,

@@ -20,10 +20,8 @@ interface JobMapper {
 
     /** A job in a list: the number of its tasks, of those done, and what was lost. */
     @Select("""
-            select j.id, j.version, j.name, j.due, j.done, j.tasks,
-              (select count(*) from tick t where t.job_id = j.id and t.done_at is not null) as ticked,
-              j.updated_at as saved_at, j.saved_by
-            from job j order by j.done, j.due nulls last, j.name, j.id limit #{most}""")
+            select id, version, name, due, done, tasks, ticked, updated_at as saved_at, saved_by
+            from job order by done, due nulls last, name, id limit #{most}""")
     List<ListedJob> list(int most);
 
     @Select(JOB + " where not done order by due nulls last, name, id")
@@ -84,6 +82,15 @@ interface JobMapper {
                     + " minutes = #{minutes}::float8, lost = #{lost}, version = version + 1, updated_at = now(), saved_by = #{savedBy}"
                     + " where job_id = #{jobId} and task = #{task} and version = #{version}")
     int saveTick(Tick tick);
+
+    /** Counts what is done of a job: a list of hundreds counts nothing. */
+    @Update("update job set ticked = (select count(*) from tick where job_id = #{job} and done_at is not null)"
+            + " where id = #{job}")
+    int count(UUID job);
+
+    @Update("update job set ticked = t.done from (select job_id, count(*) filter (where done_at is not null) as done"
+            + " from tick group by job_id) t where t.job_id = job.id and job.ticked <> t.done")
+    int countAll();
 
     /**
      * What an operation was clocked at.

@@ -241,6 +241,7 @@ public class JobService {
         if (rows == 0 && !there.saysAs(tick)) {
             Version.check(0, true, "task");
         }
+        jobs.count(entry.jobId());
         clock(part, there);
         return there;
     }
@@ -320,6 +321,8 @@ public class JobService {
 
     /** Adds those ticks that are not there yet; how many. For imports. */
     public int addMissingTicks(List<Tick> found) {
-        return jobs.addTicks(found);
+        int added = jobs.addTicks(found);
+        jobs.countAll();
+        return added;
     }
 }
