@@ -250,4 +250,37 @@ class LayerTest {
         }
         return new Problem(tasks, workers, due, 500, Hours.ALWAYS);
     }
+
+    private static Problem late(long due, Task... tasks) {
+        return new Problem(List.of(tasks), List.of(ONE), List.of(due, Layout.NEVER), 0, Hours.ALWAYS);
+    }
+
+    /** What would help a late job, tried: its own chain is too long; a long task of another is split; it goes first. */
+    @Test
+    void theFirstRemedyOfALateJob() {
+        Problem tooLong = late(60, task("long", 0, "", 90, true));
+        assertThat(LateRemedy.of(tooLong, new Layer(tooLong).lay(inOrder(tooLong)), 0).kind())
+                .isEqualTo(LateRemedy.Kind.TOO_LONG);
+        // A quench at 40 within a lathe job of 100 that must not be broken: half of it before, half behind.
+        Problem split = late(
+                60,
+                task("load", 0, "", 5, true),
+                task("soak", 0, "furnace", 40, false, Link.after(0)),
+                task("quench", 0, "", 5, true, new Link(1, 0, 0)),
+                unbroken("turn", 1, "lathe", 100));
+        int[] turnFirst = {1, 0, 2};
+        Layout laid = new Layer(split).lay(turnFirst);
+        assertThat(laid.late()).isPositive();
+        LateRemedy remedy = LateRemedy.of(split, laid, 0);
+        assertThat(remedy.kind()).isIn(LateRemedy.Kind.SPLIT, LateRemedy.Kind.FIRST);
+        assertThat(remedy.ends()).isLessThanOrEqualTo(60);
+        // Too short to be worth a second chucking: this job first.
+        Problem first = late(20, task("mine", 0, "", 15, true), unbroken("other", 1, "lathe", 20));
+        Layout behind = new Layer(first).lay(new int[] {1, 0});
+        assertThat(behind.late()).isPositive();
+        assertThat(LateRemedy.of(first, behind, 0).kind()).isEqualTo(LateRemedy.Kind.FIRST);
+        assertThat(LateRemedy.split(split, 3).tasks()).hasSize(5);
+        assertThat(LateRemedy.split(split, 3).tasks().stream().mapToLong(Task::minutes).sum())
+                .isEqualTo(split.tasks().stream().mapToLong(Task::minutes).sum());
+    }
 }
