@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/edge-life": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["edgeLife"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/from-route": {
         parameters: {
             query?: never;
@@ -1436,6 +1452,7 @@ export interface components {
             words: string;
         };
         Choices: {
+            edgeLife: components["schemas"]["Choice"][];
             heightsBy: components["schemas"]["Choice"][];
             latheEntries: components["schemas"]["CardEntry"][];
             toolSteels: components["schemas"]["Choice"][];
@@ -1517,6 +1534,19 @@ export interface components {
             name: string;
             /** @enum {string} */
             series: "NUMBER" | "LETTER" | "FRACTION" | "METRIC";
+        };
+        EdgeLifeAnswer: {
+            errors: {
+                [key: string]: string;
+            };
+            sentences: string[];
+        };
+        EdgeLifeQuestion: {
+            fields: {
+                [key: string]: string;
+            };
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
         };
         Experiment: {
             changed: components["schemas"]["Changed"][];
@@ -3415,6 +3445,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobRecord"];
+                };
+            };
+        };
+    };
+    edgeLife: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EdgeLifeQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgeLifeAnswer"];
                 };
             };
         };

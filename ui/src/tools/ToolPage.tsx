@@ -19,6 +19,7 @@ import { Plate } from '../plate/Plate';
 import { ToolCard } from './ToolCard';
 import { ToolLog } from './ToolLog';
 import { useDrawnTool } from './useDrawnTool';
+import { WearPanel } from './WearPanel';
 
 /** What of a tool is typed beside its fields. */
 const NAMES_OF_CARD: Texts = { name: 'Name', drawer: 'Lives in', note: 'Note' };
@@ -178,6 +179,7 @@ export function ToolPage() {
               life={life.data?.sentence ?? ''}
             />
           )}
+          {tool.data && <WearPanel key={id} tool={id} units={tool.data.units} />}
           <h2>Photos</h2>
           <Photos
             shown={{ toolId: id }}

@@ -53,6 +53,20 @@ class RecordsTest extends PageTest {
     }
 
     @Test
+    void anEdgesWearIsReckonedOnItsCard() {
+        browser.open("/tools/" + tool("Stainless finisher"));
+        page.locator("[data-wear] summary").click();
+        page.locator("[data-entry=wearLand]").fill("0.3 mm");
+        page.locator("[data-entry=wornClearance]").fill("8°");
+        assertThat(page.locator("[data-wear]")).containsText("Grind it now");
+        assertThat(page.locator("[data-wear]")).containsText("0.042 mm");
+        page.locator("[data-entry=breakages]").fill("many");
+        assertThat(page.locator("[data-wear] [role=alert]")).isVisible();
+        browser.reload();
+        assertThat(page.locator("[data-entry=wearLand]")).hasValue("0.3 mm");
+    }
+
+    @Test
     void aGrindIsWrittenIntoTheLogFromTheCardAtTheWheel() {
         String id = tool("Stainless finisher");
         browser.open("/cut/" + cut("Guide-vane pin") + "/make");

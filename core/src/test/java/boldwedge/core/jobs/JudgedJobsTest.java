@@ -32,19 +32,25 @@ class JudgedJobsTest {
 
     private static LotTexts hardened(String name, String wanted, String spare, String length, String section) {
         return new LotTexts(
-                name, name, wanted, spare, "", length, "", "o1", section, List.of(operation(name + "-turn", "5", "5", true)));
+                name,
+                name,
+                wanted,
+                spare,
+                "",
+                length,
+                "",
+                "o1",
+                section,
+                List.of(operation(name + "-turn", "5", "5", true)));
     }
 
     private static JobAnswer answer(String stock, Map<String, Integer> lost, LotTexts... lots) {
         JobTexts texts = new JobTexts(List.of(lots), List.of(new StockTexts("", stock)), "2", "");
-        return JobReport.of(
-                JobReader.read(texts, UnitSystem.METRIC, Set.of("M")), UnitSystem.METRIC, lost, Map.of());
+        return JobReport.of(JobReader.read(texts, UnitSystem.METRIC, Set.of("M")), UnitSystem.METRIC, lost, Map.of());
     }
 
     private static String said(JobAnswer answer) {
-        return answer.lots().stream()
-                .flatMap(lot -> lot.sentences().stream())
-                .collect(Collectors.joining(" "));
+        return answer.lots().stream().flatMap(lot -> lot.sentences().stream()).collect(Collectors.joining(" "));
     }
 
     private static final OperationTexts TURN = operation("turn", "25", "8", false);
@@ -52,7 +58,9 @@ class JudgedJobsTest {
 
     @Test
     void threeComeFromEachOfTwoLengths() {
-        JobAnswer.SawList saw = answer("292 x 2, 1000", Map.of(), lot("bar", "6", "", TURN)).saws().getFirst();
+        JobAnswer.SawList saw = answer("292 x 2, 1000", Map.of(), lot("bar", "6", "", TURN))
+                .saws()
+                .getFirst();
         assertThat(saw.enough()).isTrue();
         assertThat(saw.cuts()).extracting(JobAnswer.SawCut::from).containsExactly("292 mm", "292 mm");
         assertThat(saw.cuts()).extracting(JobAnswer.SawCut::offcut).containsOnly("none");
@@ -60,14 +68,16 @@ class JudgedJobsTest {
 
     @Test
     void oneIsShortAndTheLengthForItIsNamed() {
-        JobAnswer.SawList saw = answer("292, 200", Map.of(), lot("bar", "6", "", TURN)).saws().getFirst();
+        JobAnswer.SawList saw =
+                answer("292, 200", Map.of(), lot("bar", "6", "", TURN)).saws().getFirst();
         assertThat(saw.enough()).isFalse();
         assertThat(saw.sentence()).startsWith("Short").contains("1 × 96 mm").contains("One more length of 96 mm");
     }
 
     @Test
     void withoutStockTheWholeNeedIsNamed() {
-        JobAnswer.SawList saw = answer("", Map.of(), lot("bar", "3", "", TURN)).saws().getFirst();
+        JobAnswer.SawList saw =
+                answer("", Map.of(), lot("bar", "3", "", TURN)).saws().getFirst();
         assertThat(saw.sentence()).contains("292 mm");
     }
 
@@ -97,7 +107,8 @@ class JudgedJobsTest {
     @Test
     void aSpareMakesUpForOneAndNotForTwo() {
         LotTexts bars = lot("bar", "6", "1", TURN, operation("harden", "5", "1", false));
-        assertThat(said(answer("", Map.of("harden", 1), bars))).contains("1 piece lost: 6 left, enough for the 6 wanted.");
+        assertThat(said(answer("", Map.of("harden", 1), bars)))
+                .contains("1 piece lost: 6 left, enough for the 6 wanted.");
         assertThat(said(answer("", Map.of("harden", 2), bars)))
                 .contains("2 pieces lost: 5 left of the 6 wanted.")
                 .contains("30 min")
@@ -109,18 +120,28 @@ class JudgedJobsTest {
         JobAnswer like = answer("", Map.of(), hardened("a", "2", "1", "90", "14"), hardened("b", "2", "1", "90", "8"));
         assertThat(like.loads()).hasSize(1);
         assertThat(like.loads().getFirst().sentences().getFirst()).isEqualTo("6 pieces together: 3 b, 3 a.");
-        assertThat(String.join(" ", like.loads().getFirst().sentences())).contains("14 mm").contains("the thinnest first");
-        JobAnswer unlike = answer("", Map.of(), hardened("a", "2", "1", "90", "30"), hardened("b", "2", "1", "90", "8"));
+        assertThat(String.join(" ", like.loads().getFirst().sentences()))
+                .contains("14 mm")
+                .contains("the thinnest first");
+        JobAnswer unlike =
+                answer("", Map.of(), hardened("a", "2", "1", "90", "30"), hardened("b", "2", "1", "90", "8"));
         assertThat(unlike.loads()).hasSize(2);
-        assertThat(unlike.loads().get(1).soakMin()).isGreaterThan(unlike.loads().get(0).soakMin());
+        assertThat(unlike.loads().get(1).soakMin())
+                .isGreaterThan(unlike.loads().get(0).soakMin());
     }
 
     @Test
     void shortThingsAreMadeTwoFromOneLength() {
-        assertThat(String.join(" ", answer("", Map.of(), hardened("jaw", "4", "1", "20", "12")).order()))
+        assertThat(String.join(
+                        " ",
+                        answer("", Map.of(), hardened("jaw", "4", "1", "20", "12"))
+                                .order()))
                 .contains("make two from one length")
                 .contains("before hardening");
-        assertThat(String.join(" ", answer("", Map.of(), hardened("bar", "4", "1", "94", "12")).order()))
+        assertThat(String.join(
+                        " ",
+                        answer("", Map.of(), hardened("bar", "4", "1", "94", "12"))
+                                .order()))
                 .doesNotContain("two from one length")
                 .contains("Soft work first");
     }

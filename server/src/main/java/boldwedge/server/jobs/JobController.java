@@ -2,6 +2,7 @@ package boldwedge.server.jobs;
 
 import boldwedge.core.jobs.entry.JobTexts;
 import boldwedge.core.jobs.entry.JobTexts.LotTexts;
+import boldwedge.core.jobs.report.EdgeLifeAnswer;
 import boldwedge.core.jobs.report.JobAnswer;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.server.web.Refusal;
@@ -109,6 +110,17 @@ class JobController {
             throw Refusal.wrong("no-id", "A lot needs an id of letters, digits and hyphens, at most 40 of them.");
         }
         return jobs.lot(id, Text.stripped(question.name()), Text.map(question.fields()), question.units());
+    }
+
+    /** An edge that wears, as typed: ids of {@code edgeLife} in {@code /api/shop/choices}. */
+    record EdgeLifeQuestion(
+            @Texts Map<String, @Nullable String> fields,
+            @NotNull(message = "This part is missing.") UnitSystem units) {}
+
+    /** When an edge is ground, by how much, how many pieces it makes, how many edges a lot takes, when new ones are ordered. */
+    @PostMapping("/edge-life")
+    EdgeLifeAnswer edgeLife(@Valid @RequestBody EdgeLifeQuestion question) {
+        return EdgeLifeAnswer.of(Text.map(question.fields()), question.units());
     }
 
     /** What has become of the tasks of a job. */

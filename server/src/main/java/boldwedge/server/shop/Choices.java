@@ -1,5 +1,6 @@
 package boldwedge.server.shop;
 
+import boldwedge.core.jobs.entry.EdgeLifeField;
 import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightReading;
@@ -15,8 +16,10 @@ import java.util.List;
  * @param heightsBy what a height can be measured by
  * @param latheEntries the entries of a machine's card
  * @param toolSteels steels that can be hardened
+ * @param edgeLife what is asked of an edge that wears
  */
-public record Choices(List<Choice> heightsBy, List<CardEntry> latheEntries, List<Choice> toolSteels) {
+public record Choices(
+        List<Choice> heightsBy, List<CardEntry> latheEntries, List<Choice> toolSteels, List<Choice> edgeLife) {
 
     /**
      * An entry of a machine's card.
@@ -45,7 +48,10 @@ public record Choices(List<Choice> heightsBy, List<CardEntry> latheEntries, List
                         .sorted(Comparator.comparing(LatheField::part))
                         .map(Choices::entry)
                         .toList(),
-                StockChoices.steels().choices());
+                StockChoices.steels().choices(),
+                Arrays.stream(EdgeLifeField.values())
+                        .map(field -> new Choice(field.id(), field.label()))
+                        .toList());
     }
 
     private static CardEntry entry(LatheField field) {

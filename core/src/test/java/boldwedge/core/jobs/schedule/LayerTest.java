@@ -259,7 +259,8 @@ class LayerTest {
     @Test
     void theFirstRemedyOfALateJob() {
         Problem tooLong = late(60, task("long", 0, "", 90, true));
-        assertThat(LateRemedy.of(tooLong, new Layer(tooLong).lay(inOrder(tooLong)), 0).kind())
+        assertThat(LateRemedy.of(tooLong, new Layer(tooLong).lay(inOrder(tooLong)), 0)
+                        .kind())
                 .isEqualTo(LateRemedy.Kind.TOO_LONG);
         // A quench at 40 within a lathe job of 100 that must not be broken: half of it before, half behind.
         Problem split = late(
@@ -280,7 +281,9 @@ class LayerTest {
         assertThat(behind.late()).isPositive();
         assertThat(LateRemedy.of(first, behind, 0).kind()).isEqualTo(LateRemedy.Kind.FIRST);
         assertThat(LateRemedy.split(split, 3).tasks()).hasSize(5);
-        assertThat(LateRemedy.split(split, 3).tasks().stream().mapToLong(Task::minutes).sum())
+        assertThat(LateRemedy.split(split, 3).tasks().stream()
+                        .mapToLong(Task::minutes)
+                        .sum())
                 .isEqualTo(split.tasks().stream().mapToLong(Task::minutes).sum());
     }
 }
