@@ -56,8 +56,9 @@ function Row({ job, task, place, tick, canTick }: RowProps) {
       .catch((error: unknown) => setSaid(sentenceOf(error)))
       .finally(() => setBusy(false));
   };
-  const done = tick?.doneAt !== undefined;
-  const begun = tick?.startedAt !== undefined;
+  // What has not become of it comes as null or not at all.
+  const done = !!tick?.doneAt;
+  const begun = !!tick?.startedAt;
   return (
     <li className="flex flex-wrap items-center gap-x-4 border-t border-line py-1" data-task={task.id}>
       <div className={`flex min-h-touch min-w-60 flex-1 items-center gap-3 ${done ? 'text-ink-2' : ''}`}>

@@ -136,6 +136,25 @@ class JobsTest extends PageTest {
         }
     }
 
+    /** Begun is not done; from begun to done is what the clock learns from. */
+    @Test
+    void aTaskIsBegunAndThenDone() {
+        String id = job("Begun and done");
+        browser.open("/jobs/" + id);
+        Locator first = page.locator("[data-task='lot/first']");
+        first.getByText("Begin").click();
+        assertThat(first).containsText("begun");
+        assertThat(first.locator("input[type=checkbox]")).not().isChecked();
+        first.locator("input[type=checkbox]").check();
+        assertThat(first).containsText("done");
+        assertThat(first.getByText("Begin")).hasCount(0);
+        JsonNode tick = RunningShop.get().get("/api/jobs/" + id + "/ticks").json().path(0);
+        assertThat(tick.path("startedAt").asString()).isNotEmpty();
+        assertThat(tick.path("doneAt").asString()).isNotEmpty();
+        first.locator("input[type=checkbox]").uncheck();
+        assertThat(first.getByText("Not begun")).isVisible();
+    }
+
     @Test
     void somebodyElsesSaveIsToldAndNothingIsOverwritten() {
         String id = job("Saved by two");
