@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { api, given, sentenceOf } from '../api/client';
+import { useMe } from '../api/records';
 import { MEND, QUIET } from '../frame/looks';
 import { ForKeepers } from '../people/ForKeepers';
 import { type AxisDay, axisOf, lengthOf, placeOf } from './axis';
@@ -28,6 +29,7 @@ interface Props {
 export function Bars({ plan, picked, onPick, onChange }: Props) {
   const queries = useQueryClient();
   const [said, setSaid] = useState('');
+  const reads = useMe().data?.role === 'READER';
   const days = axisOf(plan.tasks);
   const length = lengthOf(days);
   const rows = rowsOf(plan.tasks);
@@ -62,6 +64,7 @@ export function Bars({ plan, picked, onPick, onChange }: Props) {
               length={length}
               late={late}
               picked={picked}
+              still={reads}
               onPick={onPick}
               onMove={(task, minutes) => void pin(task, later(task.start, minutes))}
             />
@@ -178,11 +181,13 @@ interface RowProps {
   length: number;
   late: Set<string>;
   picked: string;
+  /** Whoever may only read moves nothing. */
+  still: boolean;
   onPick: (id: string) => void;
   onMove: (task: PlannedTask, minutes: number) => void;
 }
 
-function Row({ row, days, length, late, picked, onPick, onMove }: RowProps) {
+function Row({ row, days, length, late, picked, still, onPick, onMove }: RowProps) {
   const line = useRef<HTMLDivElement>(null);
   return (
     <>
@@ -207,6 +212,7 @@ function Row({ row, days, length, late, picked, onPick, onMove }: RowProps) {
             length={length}
             isLate={late.has(task.job)}
             isPicked={picked === idOf(task)}
+            still={still}
             width={() => line.current?.clientWidth ?? 0}
             onPick={() => onPick(idOf(task))}
             onMove={(minutes) => onMove(task, minutes)}
@@ -224,15 +230,16 @@ interface BarProps {
   length: number;
   isLate: boolean;
   isPicked: boolean;
+  still: boolean;
   width: () => number;
   onPick: () => void;
   onMove: (minutes: number) => void;
 }
 
-function Bar({ task, left, right, length, isLate, isPicked, width, onPick, onMove }: BarProps) {
+function Bar({ task, left, right, length, isLate, isPicked, still, width, onPick, onMove }: BarProps) {
   const [dragged, setDragged] = useState(0);
   const from = useRef<number>(undefined);
-  const canMove = task.state === 'FREE' || task.state === 'PINNED';
+  const canMove = !still && (task.state === 'FREE' || task.state === 'PINNED');
   const minutes = (pixels: number) => Math.round((pixels * length) / Math.max(1, width()) / 5) * 5;
   const look = [
     task.hands ? 'bg-accent text-accent-ink' : 'bar-waits text-ink',

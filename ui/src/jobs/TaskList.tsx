@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { type Schemas, sentenceOf } from '../api/client';
+import { useMe } from '../api/records';
 import { FIELD, QUIET } from '../frame/looks';
 import { ForKeepers } from '../people/ForKeepers';
 import { now, spanInWords, timeOf } from './clock';
@@ -17,6 +18,7 @@ interface Props {
 /** What is done, by set-up, to be ticked off; others' ticks come by themselves. */
 export function TaskList({ id, tasks, ticks, unsaved }: Props) {
   const places = usePlaces().data ?? [];
+  const reads = useMe().data?.role === 'READER';
   return (
     <section aria-label="Tasks">
       <h2 className="mt-0!">What is done, by set-up</h2>
@@ -29,7 +31,7 @@ export function TaskList({ id, tasks, ticks, unsaved }: Props) {
             task={task}
             place={places.find((one) => one.id === task.machine)?.name ?? 'at the bench'}
             tick={ticks.find((one) => one.task === task.id)}
-            canTick={id !== 'new' && !unsaved}
+            canTick={id !== 'new' && !unsaved && !reads}
           />
         ))}
       </ol>

@@ -132,6 +132,13 @@ class NetworkTest {
         assertThat(reader.ask("POST", "/api/plan", Map.of("fields", Map.of(), "units", "METRIC"))
                         .status())
                 .isEqualTo(200);
+        assertThat(reader.ask("POST", "/api/jobs/work-out", Map.of("units", "METRIC", "sheet", Map.of()))
+                        .status())
+                .isEqualTo(200);
+        assertThat(reader.ask("POST", "/api/schedule", Map.of("seconds", 0)).status())
+                .isEqualTo(403);
+        assertThat(reader.ask("PUT", "/api/week", Map.of("version", 0)).status())
+                .isEqualTo(403);
         Answer refused = reader.ask("POST", "/api/cuts", cut("Not allowed"));
         assertThat(refused.status()).isEqualTo(403);
         assertThat(code(refused)).isEqualTo("not-allowed");

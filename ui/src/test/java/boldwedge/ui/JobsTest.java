@@ -148,7 +148,8 @@ class JobsTest extends PageTest {
         first.locator("input[type=checkbox]").check();
         assertThat(first).containsText("done");
         assertThat(first.getByText("Begin")).hasCount(0);
-        JsonNode tick = RunningShop.get().get("/api/jobs/" + id + "/ticks").json().path(0);
+        JsonNode tick =
+                RunningShop.get().get("/api/jobs/" + id + "/ticks").json().path(0);
         assertThat(tick.path("startedAt").asString()).isNotEmpty();
         assertThat(tick.path("doneAt").asString()).isNotEmpty();
         first.locator("input[type=checkbox]").uncheck();

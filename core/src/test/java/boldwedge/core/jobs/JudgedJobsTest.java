@@ -166,4 +166,13 @@ class JudgedJobsTest {
         assertThat(said(answer("", Map.of(), lot("bar", "20", "", DRILL)))).contains("A 21st costs");
         assertThat(said(answer("", Map.of(), lot("bar", "11", "", DRILL)))).contains("A 12th costs");
     }
+
+    @Test
+    void moreThanAJobHoldsIsTold() {
+        LotTexts many = lot("pin", "999", "99", TURN);
+        JobTexts texts = new JobTexts(
+                List.of(many, new LotTexts("b", "b", "999", "", "", "", "", "", "", List.of())), List.of(), "", "");
+        assertThat(JobReader.read(texts, UnitSystem.METRIC, Set.of()).errors().get("lots[0].wanted"))
+                .contains("at most 2000 pieces");
+    }
 }

@@ -177,6 +177,9 @@ record SheetEntry(
             if (one.name().isEmpty()) {
                 wrong.put(here + "name", "What is done? Give the operation a name, such as: drill and ream.");
             }
+            if (one.after().size() > MOST_LOTS) {
+                wrong.put(here + "after", "It waits for too many others: " + MOST_LOTS + " at most.");
+            }
             one.after().forEach(text -> text(text, here + "after", wrong));
         }
     }

@@ -47,6 +47,9 @@ class SecurityConfig {
         "/api/crib/which",
         "/api/proof/judge",
         "/api/proof/teaches",
+        "/api/jobs/work-out",
+        "/api/jobs/from-route",
+        "/api/jobs/edge-life",
         "/api/measure/**",
         "/api/instrument/**"
     };

@@ -20,6 +20,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Tells a layout as a plan: names for numbers, times for minutes, words for what it does not keep. */
 final class PlanWriter {
+    /** What would help a late job is tried by laying everything anew: of many tasks for few jobs, those wanted first. */
+    private static final int TRIED = 1500;
+
     private final Floor floor;
     private final Problem problem;
     private final Bound bound;
@@ -149,17 +152,20 @@ final class PlanWriter {
 
     private List<PlannedJob> jobs(Layout layout, boolean remedies) {
         List<PlannedJob> all = new ArrayList<>();
+        int tried = 0;
+        int most = Math.max(1, TRIED / Math.max(1, floor.named().size()));
         for (int job = 0; job < floor.jobs().size(); job++) {
             var record = floor.jobs().get(job).record();
             long ends = LateRemedy.ends(problem, layout, job);
             long late = ends >= Layout.NEVER ? 0 : Math.max(0, ends - problem.due(job));
+            boolean tries = late > 0 && remedies && tried++ < most;
             all.add(new PlannedJob(
                     record.id(),
                     record.name(),
                     record.due(),
                     ends >= Layout.NEVER ? null : floor.at(ends),
                     late,
-                    late > 0 && remedies ? remedy(layout, job) : ""));
+                    tries ? remedy(layout, job) : ""));
         }
         return all;
     }

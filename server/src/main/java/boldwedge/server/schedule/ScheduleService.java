@@ -119,7 +119,7 @@ class ScheduleService implements DisposableBean {
         } else {
             begun.thread.start();
         }
-        return begun.plan(true);
+        return begun.plan(search.isOver());
     }
 
     private void keep(Search search, PlanWriter writer, Duration longest) {
@@ -132,7 +132,7 @@ class ScheduleService implements DisposableBean {
                     longest.toMillis() / 1000.0,
                     true));
         } catch (RuntimeException away) {
-            LOG.warn("The plan could not be kept; it is still shown.", away);
+            LOG.warn("The plan could not be kept: it is to be made anew once the records are there.", away);
         }
     }
 
@@ -161,7 +161,7 @@ class ScheduleService implements DisposableBean {
         Optional<PlanOfDays> plan = last != null && !last.search.isOver()
                 ? Optional.of(last.plan(false))
                 : kept.find().map(ScheduleMapper.Kept::plan);
-        return plan.map(this::ticked).orElseGet(() -> none());
+        return plan.map(this::ticked).orElseGet(this::none);
     }
 
     private PlanOfDays none() {

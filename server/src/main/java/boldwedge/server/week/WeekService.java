@@ -28,6 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WeekService {
     private static final int MOST = 40;
+    private static final int MOST_AWAY = 200;
     private static final int LONGEST_NAME = 80;
     private static final int LONGEST_HOURS = 120;
     private static final Set<String> DAYS =
@@ -131,6 +132,9 @@ public class WeekService {
                         "Write the hours in order, such as 7:00-12:00, 12:30-16:00; leave a free day empty.");
             }
         });
+        if (person.away().size() > MOST_AWAY) {
+            wrong.put(at + "away", "At most " + MOST_AWAY + " times away: take those out that are over.");
+        }
         for (int i = 0; i < person.away().size(); i++) {
             Week.Away away = person.away().get(i);
             if (away.from() == null || away.to() == null || !away.to().isAfter(away.from())) {

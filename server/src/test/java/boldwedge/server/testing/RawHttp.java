@@ -65,7 +65,8 @@ public final class RawHttp {
         } catch (SocketException reset) {
             // What came before the reset counts.
         }
-        String text = all.toString(StandardCharsets.UTF_8);
+        // Byte for byte until its pieces are put together: one may end within a letter.
+        String text = all.toString(StandardCharsets.ISO_8859_1);
         if (!text.startsWith("HTTP/1.1 ")) {
             return new Reply(0, Map.of(), text);
         }
@@ -82,12 +83,15 @@ public final class RawHttp {
         if (headings.getOrDefault("transfer-encoding", "").contains("chunked")) {
             body = unchunked(body);
         }
-        return new Reply(Integer.parseInt(text.substring(9, 12)), headings, body);
+        return new Reply(
+                Integer.parseInt(text.substring(9, 12)),
+                headings,
+                new String(body.getBytes(StandardCharsets.ISO_8859_1), StandardCharsets.UTF_8));
     }
 
     private static String unchunked(String body) {
         StringBuilder whole = new StringBuilder();
-        byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
+        byte[] bytes = body.getBytes(StandardCharsets.ISO_8859_1);
         int at = 0;
         while (at < bytes.length) {
             int end = at;
@@ -98,7 +102,7 @@ public final class RawHttp {
             if (length == 0) {
                 break;
             }
-            whole.append(new String(bytes, end + 2, length, StandardCharsets.UTF_8));
+            whole.append(new String(bytes, end + 2, length, StandardCharsets.ISO_8859_1));
             at = end + 2 + length + 2;
         }
         return whole.toString();

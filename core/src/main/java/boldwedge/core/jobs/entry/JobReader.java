@@ -42,6 +42,9 @@ public final class JobReader {
     private static final Pattern TIMES = Pattern.compile("^(.*\\S)\\s*[x×]\\s*(\\d{1,3})$");
     private static final Pattern HOURS = Pattern.compile("^(\\d+)\\s*h\\s*(\\d+)(\\s*min)?$");
 
+    /** More are several jobs. */
+    private static final int MOST_PIECES = 2000;
+
     /** Kerf of a saw's band where none is typed, mm. */
     public static final double USUAL_KERF_MM = 2;
 
@@ -71,6 +74,10 @@ public final class JobReader {
         texts.lots().forEach(lot -> lot.operations().forEach(one -> known.add(one.id())));
         for (int i = 0; i < texts.lots().size(); i++) {
             lot(texts.lots().get(i), "lots[" + i + "].", known).ifPresent(lots::add);
+        }
+        if (lots.stream().mapToInt(Lot::pieces).sum() > MOST_PIECES) {
+            wrong("lots[0].wanted", "A job has at most " + MOST_PIECES + " pieces in all: make several of it.");
+            lots.clear();
         }
         List<StockLength> stock = new ArrayList<>();
         for (int i = 0; i < texts.stock().size(); i++) {

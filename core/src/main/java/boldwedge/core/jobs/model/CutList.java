@@ -2,6 +2,8 @@ package boldwedge.core.jobs.model;
 
 import boldwedge.core.jobs.model.Job.StockLength;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 
@@ -13,8 +15,16 @@ import java.util.List;
  * @param missing pieces for which nothing is left
  */
 public record CutList(List<Cut> cuts, List<Wanted> missing) {
-    /** More than this many ways tried, and the best so far is taken. */
+    /** More than this many ways tried, and the best so far is taken: of few lengths all there are, of many the first good ones. */
     private static final int MOST_TRIED = 300_000;
+
+    private static final int LEAST_TRIED = 100;
+
+    /** Each way looks at every length beside every other. */
+    private static final long LOOKED_AT = 20_000_000;
+
+    /** Of more pieces the longest that fits goes into the fullest length, one after the other. */
+    private static final int MOST_SEARCHED = 60;
 
     private static final double EVEN = 1e-9;
 
@@ -55,7 +65,11 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
      */
     public static CutList of(List<Wanted> wanted, List<StockLength> stock, double kerfMm, double gripMm) {
         Search search = new Search(wanted, stock, kerfMm, gripMm);
-        search.go(0, 0);
+        if (wanted.size() > MOST_SEARCHED) {
+            search.fill();
+        } else {
+            search.go(0, 0);
+        }
         return search.list();
     }
 
@@ -72,6 +86,7 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
         private double bestPlaced = -1;
         private double bestLeft = -1;
         private final double allMm;
+        private final long most;
         private int tried;
 
         Search(List<Wanted> wanted, List<StockLength> lengths, double kerfMm, double gripMm) {
@@ -81,7 +96,7 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
                             .thenComparing(Wanted::name))
                     .toList();
             stock = lengths.stream()
-                    .flatMap(one -> java.util.Collections.nCopies(one.count(), one.lengthMm()).stream())
+                    .flatMap(one -> Collections.nCopies(Math.min(one.count(), pieces.size()), one.lengthMm()).stream())
                     .mapToDouble(Double::doubleValue)
                     .sorted()
                     .toArray();
@@ -92,7 +107,8 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
             into = new int[pieces.size()];
             allMm = pieces.stream().mapToDouble(Wanted::lengthMm).sum();
             best = new int[pieces.size()];
-            java.util.Arrays.fill(best, -1);
+            Arrays.fill(best, -1);
+            most = Math.clamp(LOOKED_AT / Math.max(1, (long) stock.length * stock.length), LEAST_TRIED, MOST_TRIED);
         }
 
         void go(int piece, double placedMm) {
@@ -100,7 +116,7 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
                 keepIfBetter(placedMm);
                 return;
             }
-            if (tried++ > MOST_TRIED && bestPlaced >= 0) {
+            if (tried++ > most && bestPlaced >= 0) {
                 return;
             }
             double length = pieces.get(piece).lengthMm();
@@ -117,6 +133,25 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
             into[piece] = -1;
             if (placedMm + restMm(piece + 1) > bestPlaced - EVEN && bestPlaced < allMm - EVEN) {
                 go(piece + 1, placedMm);
+            }
+        }
+
+        /** Each piece, the longest first, into the fullest length that takes it. */
+        void fill() {
+            for (int piece = 0; piece < pieces.size(); piece++) {
+                double length = pieces.get(piece).lengthMm();
+                int into = -1;
+                for (int bar = 0; bar < stock.length; bar++) {
+                    boolean fuller = into < 0 || stock[bar] - sawn[bar] < stock[into] - sawn[into];
+                    if (fuller && fits(stock[bar], sawn[bar] + length, count[bar] + 1, kerfMm, gripMm)) {
+                        into = bar;
+                    }
+                }
+                best[piece] = into;
+                if (into >= 0) {
+                    sawn[into] += length;
+                    count[into]++;
+                }
             }
         }
 

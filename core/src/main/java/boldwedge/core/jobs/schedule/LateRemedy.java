@@ -35,6 +35,9 @@ public record LateRemedy(Kind kind, int task, long ends, long late) {
 
     private static final int MOST_TRIED = 20;
 
+    /** Each split lays all tasks anew: of many tasks few are tried. */
+    private static final int LAID = 4000;
+
     /**
      * The first that helps.
      *
@@ -77,7 +80,7 @@ public record LateRemedy(Kind kind, int task, long ends, long late) {
                 .boxed()
                 .sorted(Comparator.comparingLong(
                         task -> -problem.tasks().get(task).minutes()))
-                .limit(MOST_TRIED)
+                .limit(Math.clamp(LAID / problem.tasks().size(), 1, MOST_TRIED))
                 .toList();
     }
 

@@ -4,10 +4,8 @@ import boldwedge.core.jobs.model.Operation.When;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 
@@ -104,15 +102,15 @@ public final class Problem {
         for (int task = 0; task < group.length; task++) {
             for (Task.Link link : tasks.get(task).links()) {
                 if (link.presses()) {
-                    join(group, task, link.task());
+                    group[root(group, task)] = root(group, link.task());
                 }
             }
         }
-        // Groups that wait for each other, as the temper waits for the cooling between it and its quench, are one.
-        boolean joined = true;
-        while (joined) {
-            joined = joinRing(group);
+        for (int task = 0; task < group.length; task++) {
+            group[task] = root(group, task);
         }
+        // Groups that wait for each other, as the temper waits for the cooling between it and its quench, are one.
+        joinRings(group);
         Map<Integer, List<Integer>> members = new LinkedHashMap<>();
         for (int task : order) {
             members.computeIfAbsent(group[task], name -> new ArrayList<>()).add(task);
@@ -128,41 +126,66 @@ public final class Problem {
         return all;
     }
 
-    private static void join(int[] group, int one, int other) {
-        int gone = group[one];
-        int stays = group[other];
-        for (int i = 0; i < group.length; i++) {
-            group[i] = group[i] == gone ? stays : group[i];
+    private static int root(int[] group, int task) {
+        int at = task;
+        while (group[at] != at) {
+            group[at] = group[group[at]];
+            at = group[at];
         }
+        return at;
     }
 
-    /** Joins two groups that wait for each other; whether there were any. */
-    private boolean joinRing(int[] group) {
-        Map<Integer, Set<Integer>> before = new LinkedHashMap<>();
+    /** Joins groups that wait for each other: strongly connected ones (Kosaraju 1978). */
+    private void joinRings(int[] group) {
+        List<List<Integer>> before = lists(group.length);
+        List<List<Integer>> after = lists(group.length);
         for (int task = 0; task < group.length; task++) {
             for (Task.Link link : tasks.get(task).links()) {
                 if (group[link.task()] != group[task]) {
-                    before.computeIfAbsent(group[task], name -> new LinkedHashSet<>())
-                            .add(group[link.task()]);
+                    before.get(group[task]).add(group[link.task()]);
+                    after.get(group[link.task()]).add(group[task]);
                 }
             }
         }
-        for (Integer start : before.keySet()) {
-            Set<Integer> reached = new LinkedHashSet<>(before.getOrDefault(start, Set.of()));
-            List<Integer> open = new ArrayList<>(reached);
-            for (int i = 0; i < open.size(); i++) {
-                for (Integer next : before.getOrDefault(open.get(i), Set.of())) {
-                    if (next.equals(start)) {
-                        join(group, start, open.get(i));
-                        return true;
-                    }
-                    if (reached.add(next)) {
-                        open.add(next);
-                    }
-                }
+        List<Integer> finished = new ArrayList<>();
+        boolean[] seen = new boolean[group.length];
+        for (int one = 0; one < group.length; one++) {
+            walk(one, before, seen, finished);
+        }
+        int[] ring = new int[group.length];
+        boolean[] met = new boolean[group.length];
+        for (int i = finished.size() - 1; i >= 0; i--) {
+            List<Integer> together = new ArrayList<>();
+            walk(finished.get(i), after, met, together);
+            for (int one : together) {
+                ring[one] = finished.get(i);
             }
         }
-        return false;
+        for (int task = 0; task < group.length; task++) {
+            group[task] = ring[group[task]];
+        }
+    }
+
+    /** All that is reached from one and was not yet, each behind all that it reaches. */
+    private static void walk(int from, List<List<Integer>> next, boolean[] seen, List<Integer> finished) {
+        if (seen[from]) {
+            return;
+        }
+        seen[from] = true;
+        List<int[]> open = new ArrayList<>(List.of(new int[] {from, 0}));
+        while (!open.isEmpty()) {
+            int[] at = open.getLast();
+            if (at[1] == next.get(at[0]).size()) {
+                finished.add(at[0]);
+                open.removeLast();
+                continue;
+            }
+            int to = next.get(at[0]).get(at[1]++);
+            if (!seen[to]) {
+                seen[to] = true;
+                open.add(new int[] {to, 0});
+            }
+        }
     }
 
     private void order() {

@@ -95,6 +95,28 @@ class BatchTest {
         }
     }
 
+    /** Of many pieces not every way is tried: each goes into the fullest length that takes it, and none that would fit is left out. */
+    @Test
+    void manyPiecesAreLaidOutToo() {
+        List<Wanted> wanted = new ArrayList<>();
+        Random random = new Random(3);
+        for (int i = 0; i < 900; i++) {
+            wanted.add(new Wanted("p" + i, 50 + random.nextInt(200)));
+        }
+        CutList list =
+                CutList.of(wanted, List.of(new StockLength("", 3000, 60), new StockLength("", 1000, 999)), 2, 20);
+        assertThat(list.missing()).isEmpty();
+        assertThat(list.cuts().stream().mapToInt(cut -> cut.pieces().size()).sum())
+                .isEqualTo(900);
+        for (CutList.Cut cut : list.cuts()) {
+            double all = cut.pieces().stream().mapToDouble(Wanted::lengthMm).sum();
+            assertThat(all + 2 * cut.pieces().size() + 20).isLessThanOrEqualTo(cut.stockMm() + 1e-9);
+        }
+        // Forty of them beside many lengths are searched as far as there is time for.
+        CutList some = CutList.of(wanted.subList(0, 40), List.of(new StockLength("", 1000, 999)), 2, 0);
+        assertThat(some.missing()).isEmpty();
+    }
+
     private static double left(CutList list, List<Double> stock) {
         List<Double> rest = new ArrayList<>(stock);
         double sum = 0;
