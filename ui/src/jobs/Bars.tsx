@@ -72,8 +72,8 @@ export function Bars({ plan, picked, onPick, onChange }: Props) {
         </div>
       </div>
       <p className="pt-1 text-small text-ink-2">
-        Filled: by hand. Striped: goes by itself. Dotted edge: pinned. Faint: done. Double edge: late, or something is
-        not kept. Drag a bar, or move it with the arrow keys, to pin it.
+        Filled: by hand. Striped: goes by itself. Dotted edge: pinned. Struck through: done. Double edge: late, or
+        something is not kept. Drag a bar, or move it with the arrow keys, to pin it.
       </p>
       {said && <p role="alert">{said}</p>}
       {chosen && (
@@ -194,7 +194,7 @@ function Row({ row, days, length, late, picked, still, onPick, onMove }: RowProp
       <span className="sticky left-0 z-10 flex items-center border-t border-line bg-paper pr-2 pl-2 text-small leading-tight font-[550]">
         {row.name}
       </span>
-      <div ref={line} className="relative h-11 border-t border-line" data-row={row.name}>
+      <div ref={line} className="relative h-12 border-t border-line" data-row={row.name}>
         {days.map((day) => (
           <span
             key={day.day}
@@ -242,8 +242,11 @@ function Bar({ task, left, right, length, isLate, isPicked, still, width, onPick
   const canMove = !still && (task.state === 'FREE' || task.state === 'PINNED');
   const minutes = (pixels: number) => Math.round((pixels * length) / Math.max(1, width()) / 5) * 5;
   const look = [
-    task.hands ? 'bg-accent text-accent-ink' : 'bar-waits text-ink',
-    task.state === 'DONE' ? 'opacity-45' : '',
+    task.state === 'DONE'
+      ? 'bg-paper text-ink-2 line-through'
+      : task.hands
+        ? 'bg-accent text-accent-ink'
+        : 'bar-waits text-ink',
     task.state === 'PINNED' ? 'border-dotted border-2' : isLate || task.broken ? 'border-double border-4' : 'border',
     isLate || task.broken ? 'border-warn' : 'border-ink',
     isPicked ? 'z-5 outline-3 outline-offset-1 outline-accent' : '',

@@ -244,6 +244,10 @@ class JobsOverHttpTest extends OverHttp {
         assertThat(soak.path("start").asString()).startsWith("2026-12-01T11:00");
         assertThat(task(plan, "a/a-mill").path("state").asString()).isEqualTo("DONE");
         assertThat(task(plan, "a/a-mill").path("end").asString()).startsWith("2026-12-01T10:25");
+        // The day after, what was done is no part of the plan any more.
+        assertThat(plan("2026-12-02T07:00", a, b).path("tasks").toString())
+                .doesNotContain("a/a-mill")
+                .contains("a/a-soak");
         assertThat(plan.path("broken").size()).isZero();
     }
 

@@ -48,6 +48,9 @@ final class PlanWriter {
         List<PlannedTask> tasks = new ArrayList<>();
         List<String> left = new ArrayList<>(floor.left());
         for (int task = 0; task < floor.named().size(); task++) {
+            if (isOver(task, layout)) {
+                continue;
+            }
             if (layout.laid(task)) {
                 tasks.add(planned(task, layout, broken.contains(task)));
             } else {
@@ -84,6 +87,13 @@ final class PlanWriter {
                 left,
                 "",
                 DayWords.of(tasks, problem.workers().stream().map(Worker::name).toList()));
+    }
+
+    /** Done before the plan's first day: it is no part of it. */
+    private boolean isOver(int task, Layout layout) {
+        return problem.tasks().get(task).fixed().state() == Task.State.DONE
+                && floor.at(layout.end(task))
+                        .isBefore(floor.at(problem.now()).toLocalDate().atStartOfDay());
     }
 
     private String rests() {
