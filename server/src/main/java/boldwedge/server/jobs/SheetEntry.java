@@ -7,11 +7,9 @@ import boldwedge.core.jobs.entry.JobTexts.StockTexts;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
 import boldwedge.server.web.TextRules;
-import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
@@ -57,7 +55,7 @@ record SheetEntry(
                     Text.stripped(facing),
                     Text.stripped(steel),
                     Text.stripped(section),
-                    present(operations).stream().map(OperationEntry::texts).toList());
+                    Text.present(operations).stream().map(OperationEntry::texts).toList());
         }
     }
 
@@ -91,7 +89,7 @@ record SheetEntry(
                     Text.stripped(when),
                     Text.stripped(bond),
                     Text.stripped(bondTo),
-                    present(after),
+                    Text.present(after),
                     Text.stripped(habit));
         }
     }
@@ -106,14 +104,10 @@ record SheetEntry(
     /** The sheet as it is kept. */
     JobTexts texts() {
         return new JobTexts(
-                present(lots).stream().map(LotEntry::texts).toList(),
-                present(stock).stream().map(StockEntry::texts).toList(),
+                Text.present(lots).stream().map(LotEntry::texts).toList(),
+                Text.present(stock).stream().map(StockEntry::texts).toList(),
                 Text.stripped(kerf),
                 Text.stripped(grip));
-    }
-
-    private static <T> List<T> present(@Nullable List<@Nullable T> all) {
-        return all == null ? List.of() : all.stream().filter(Objects::nonNull).toList();
     }
 
     /** Refuses what cannot be kept: too much of anything, characters that nobody sees, two things of one id. */
@@ -201,13 +195,13 @@ record SheetEntry(
 
     /** Whether nothing is missing, as it may be in a file. */
     private static boolean isWhole(JobTexts sheet) {
-        return there(sheet.lots(), sheet.stock(), sheet.kerf(), sheet.grip())
-                && sheet.lots().stream().allMatch(lot -> there(lot) && isWhole(lot))
-                && sheet.stock().stream().allMatch(one -> there(one) && there(one.bar(), one.lengths()));
+        return Text.there(sheet.lots(), sheet.stock(), sheet.kerf(), sheet.grip())
+                && sheet.lots().stream().allMatch(lot -> Text.there(lot) && isWhole(lot))
+                && sheet.stock().stream().allMatch(one -> Text.there(one) && Text.there(one.bar(), one.lengths()));
     }
 
     private static boolean isWhole(LotTexts lot) {
-        return there(
+        return Text.there(
                         lot.id(),
                         lot.name(),
                         lot.wanted(),
@@ -218,11 +212,11 @@ record SheetEntry(
                         lot.steel(),
                         lot.section(),
                         lot.operations())
-                && lot.operations().stream().allMatch(one -> there(one) && isWhole(one));
+                && lot.operations().stream().allMatch(one -> Text.there(one) && isWhole(one));
     }
 
     private static boolean isWhole(OperationTexts one) {
-        return there(
+        return Text.there(
                         one.id(),
                         one.name(),
                         one.machine(),
@@ -234,10 +228,6 @@ record SheetEntry(
                         one.bondTo(),
                         one.habit(),
                         one.after())
-                && one.after().stream().allMatch(SheetEntry::there);
-    }
-
-    private static boolean there(@Nullable Object... parts) {
-        return Arrays.stream(parts).allMatch(Objects::nonNull);
+                && one.after().stream().allMatch(Text::there);
     }
 }

@@ -137,7 +137,7 @@ final class PlanWriter {
         if (nobody) {
             return quoted(task) + " has no place: nobody has a working hour. Enter who works when.";
         }
-        boolean behind = one.links().stream().anyMatch(link -> !floor.named().isEmpty() && link.task() != task);
+        boolean behind = !one.links().isEmpty();
         return quoted(task) + " has no place within half a year"
                 + (behind
                         ? ": what it follows has none either, or its bond fits into no day. Loosen the bond, or lengthen a day."

@@ -39,7 +39,7 @@ class ScheduleService implements DisposableBean {
     private final WeekService weeks;
     private final ScheduleMapper kept;
     private final Clock clock;
-    private @Nullable Run run;
+    private volatile @Nullable Run run;
 
     ScheduleService(JobService jobs, WeekService weeks, ScheduleMapper kept, Optional<Clock> clock) {
         this.jobs = jobs;
@@ -123,6 +123,11 @@ class ScheduleService implements DisposableBean {
     }
 
     private void keep(Search search, PlanWriter writer, Duration longest) {
+        Run last = run;
+        if (last == null || last.search != search) {
+            // Somebody has planned anew meanwhile: an older plan does not come over it.
+            return;
+        }
         try {
             kept.keep(writer.plan(
                     search.best(),

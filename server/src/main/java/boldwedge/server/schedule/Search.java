@@ -30,7 +30,6 @@ final class Search {
     private volatile Layout best;
     private volatile boolean stopped;
     private volatile boolean over;
-    private volatile long improvedAt;
     private final long begunAt;
     private volatile @org.jspecify.annotations.Nullable Solver<Sought> solver;
 
@@ -45,9 +44,8 @@ final class Search {
         this.steps = steps;
         bound = Bound.of(problem);
         first = FirstOrders.best(problem);
-        best = new Layer(problem).lay(Sought.ranks(first));
+        best = new Layer(problem).lay(first);
         begunAt = System.nanoTime();
-        improvedAt = begunAt;
         over = problem.units() < 2 || longest.isZero() || isProved();
     }
 
@@ -56,23 +54,31 @@ final class Search {
         if (over) {
             return;
         }
+        try {
+            search(better);
+        } finally {
+            // Broken off it is over too: its best so far is what there is.
+            over = true;
+        }
+    }
+
+    private void search(Consumer<Layout> better) {
         Solver<Sought> found = SolverFactory.<Sought>create(config()).buildSolver();
         solver = found;
         found.addEventListener(event -> {
             Layout layout = event.getNewBestSolution().layout();
             if (layout.betterThan(best)) {
                 best = layout;
-                improvedAt = System.nanoTime();
                 better.accept(layout);
             }
-            if (isProved()) {
+            // Stopped just before it began it has not heard of it.
+            if (stopped || isProved()) {
                 found.terminateEarly();
             }
         });
         if (!stopped) {
             found.solve(new Sought(new Layer(problem), first));
         }
-        over = true;
     }
 
     private SolverConfig config() {
@@ -120,9 +126,5 @@ final class Search {
 
     double seconds() {
         return (System.nanoTime() - begunAt) / 1e9;
-    }
-
-    double sinceBetter() {
-        return (System.nanoTime() - improvedAt) / 1e9;
     }
 }

@@ -79,14 +79,6 @@ public class Sought {
         if (layer == null) {
             throw new IllegalStateException("Nothing is laid without its layer.");
         }
-        return layer.lay(ranks(turns.getOrder()));
-    }
-
-    static int[] ranks(List<Integer> order) {
-        int[] rank = new int[order.size()];
-        for (int i = 0; i < rank.length; i++) {
-            rank[order.get(i)] = i;
-        }
-        return rank;
+        return layer.lay(turns.getOrder());
     }
 }

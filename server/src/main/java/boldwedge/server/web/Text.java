@@ -1,7 +1,10 @@
 package boldwedge.server.web;
 
+import java.util.Arrays;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Texts that came in and were checked ({@link TextRules}), as they are kept. */
@@ -24,5 +27,15 @@ public final class Text {
             });
         }
         return clean;
+    }
+
+    /** What is there of a list that was sent; nothing where there is none. */
+    public static <T> List<T> present(@Nullable List<@Nullable T> all) {
+        return all == null ? List.of() : all.stream().filter(Objects::nonNull).toList();
+    }
+
+    /** Whether nothing is missing of what a file brought. */
+    public static boolean there(@Nullable Object... parts) {
+        return Arrays.stream(parts).allMatch(Objects::nonNull);
     }
 }

@@ -8,7 +8,6 @@ import boldwedge.server.week.Week.Place;
 import boldwedge.server.week.Week.Worker;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -67,20 +66,16 @@ class WeekController {
     Week save(@RequestBody WeekEntry entry) {
         return weeks.save(new Week(
                 entry.version(),
-                present(entry.persons()).stream()
+                Text.present(entry.persons()).stream()
                         .map(one -> new Worker(
                                 Text.stripped(one.id()),
                                 Text.stripped(one.name()),
                                 Text.map(one.hours()),
-                                present(one.away())))
+                                Text.present(one.away())))
                         .toList(),
-                present(entry.places()).stream()
+                Text.present(entry.places()).stream()
                         .map(one -> new Place(
                                 Text.stripped(one.id()), Text.stripped(one.name()), Text.stripped(one.kind())))
                         .toList()));
-    }
-
-    private static <T> List<T> present(@Nullable List<@Nullable T> all) {
-        return all == null ? List.of() : all.stream().filter(Objects::nonNull).toList();
     }
 }

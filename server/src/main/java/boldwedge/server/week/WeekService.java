@@ -5,6 +5,7 @@ import boldwedge.server.people.Who;
 import boldwedge.server.shop.LatheRecord;
 import boldwedge.server.shop.ShopService;
 import boldwedge.server.web.Refusal;
+import boldwedge.server.web.Text;
 import boldwedge.server.web.TextRules;
 import boldwedge.server.web.Version;
 import boldwedge.server.week.Week.Place;
@@ -16,11 +17,9 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -155,16 +154,13 @@ public class WeekService {
 
     /** Whether nothing is missing, as it may be in a file. */
     private static boolean isWhole(Week week) {
-        return there(week.persons(), week.places())
+        return Text.there(week.persons(), week.places())
                 && week.persons().stream()
-                        .allMatch(one -> there(one)
-                                && there(one.id(), one.name(), one.hours(), one.away())
-                                && one.hours().values().stream().allMatch(WeekService::there)
-                                && one.away().stream().allMatch(WeekService::there))
-                && week.places().stream().allMatch(one -> there(one) && there(one.id(), one.name(), one.kind()));
-    }
-
-    private static boolean there(@Nullable Object... parts) {
-        return Arrays.stream(parts).allMatch(Objects::nonNull);
+                        .allMatch(one -> Text.there(one)
+                                && Text.there(one.id(), one.name(), one.hours(), one.away())
+                                && one.hours().values().stream().allMatch(Text::there)
+                                && one.away().stream().allMatch(Text::there))
+                && week.places().stream()
+                        .allMatch(one -> Text.there(one) && Text.there(one.id(), one.name(), one.kind()));
     }
 }

@@ -213,9 +213,4 @@ public record CutList(List<Cut> cuts, List<Wanted> missing) {
             return new CutList(List.copyOf(cuts), List.copyOf(missing));
         }
     }
-
-    /** Length that this many equal pieces need, sawn one behind the other, nothing left. */
-    public static double neededMm(double sawnEachMm, int pieces, double kerfMm) {
-        return sawnEachMm * pieces + kerfMm * (pieces - 1);
-    }
 }

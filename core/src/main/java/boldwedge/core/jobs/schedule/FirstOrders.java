@@ -38,11 +38,7 @@ public final class FirstOrders {
                 dueFirst.thenComparing(shortestFirst))) {
             List<Integer> order = new ArrayList<>(
                     IntStream.range(0, problem.units()).boxed().sorted(rule).toList());
-            int[] rank = new int[order.size()];
-            for (int i = 0; i < rank.length; i++) {
-                rank[order.get(i)] = i;
-            }
-            Layout layout = layer.lay(rank);
+            Layout layout = layer.lay(order);
             if (laid == null || layout.betterThan(laid)) {
                 best = order;
                 laid = layout;

@@ -53,7 +53,7 @@ public record LateRemedy(Kind kind, int task, long ends, long late) {
         LateRemedy best = new LateRemedy(Kind.SAY_NO, -1, ends(problem, laid, job), laid.late());
         for (int task : worthSplitting(problem, job)) {
             Problem split = split(problem, task);
-            Layout layout = lay(split, FirstOrders.best(split));
+            Layout layout = new Layer(split).lay(FirstOrders.best(split));
             long ends = ends(split, layout, job);
             if (ends <= problem.due(job) && layout.late() < best.late()) {
                 best = new LateRemedy(Kind.SPLIT, task, ends, layout.late());
@@ -62,7 +62,7 @@ public record LateRemedy(Kind kind, int task, long ends, long late) {
         if (best.kind() == Kind.SPLIT) {
             return best;
         }
-        Layout first = lay(problem, first(problem, job));
+        Layout first = new Layer(problem).lay(first(problem, job));
         long ends = ends(problem, first, job);
         return ends <= problem.due(job) ? new LateRemedy(Kind.FIRST, -1, ends, first.late()) : best;
     }
@@ -89,14 +89,6 @@ public record LateRemedy(Kind kind, int task, long ends, long late) {
         order.sort(Comparator.comparing(
                 unit -> problem.tasks().get(problem.unit(unit)[0]).job() != job));
         return order;
-    }
-
-    private static Layout lay(Problem problem, List<Integer> order) {
-        int[] rank = new int[order.size()];
-        for (int i = 0; i < rank.length; i++) {
-            rank[order.get(i)] = i;
-        }
-        return new Layer(problem).lay(rank);
     }
 
     /** When a job is done. */

@@ -2,6 +2,7 @@ package boldwedge.core.jobs.schedule;
 
 import boldwedge.core.jobs.schedule.Task.State;
 import java.util.Arrays;
+import java.util.List;
 import java.util.PriorityQueue;
 
 /**
@@ -30,6 +31,15 @@ public final class Layer {
         end = new long[start.length];
         worker = new int[start.length];
         waiting = new int[problem.units()];
+    }
+
+    /** Lays everything, unit by unit in this order as their turns come. */
+    public Layout lay(List<Integer> order) {
+        int[] rank = new int[order.size()];
+        for (int i = 0; i < rank.length; i++) {
+            rank[order.get(i)] = i;
+        }
+        return lay(rank);
     }
 
     /** Lays everything; the unit with the lowest rank goes first among those whose turn has come. */

@@ -17,6 +17,9 @@ public final class Problem {
     /** Minutes before the end of a day in which nothing is quenched. */
     public static final long LAST_HALF_HOUR = 30;
 
+    /** A pause of so many minutes ends a day. */
+    private static final long NIGHT = 240;
+
     private final List<Task> tasks;
     private final List<Worker> workers;
     private final long[] due;
@@ -291,10 +294,9 @@ public final class Problem {
         };
     }
 
-    /** A pause of four hours or more ends a day. */
     private static int lastSpanOfDay(Hours hours, int span) {
         int last = span;
-        while (last + 1 < hours.spans() && hours.from(last + 1) - hours.to(last) < 4 * 60) {
+        while (last + 1 < hours.spans() && hours.from(last + 1) - hours.to(last) < NIGHT) {
             last++;
         }
         return last;

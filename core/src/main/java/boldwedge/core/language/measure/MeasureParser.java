@@ -175,7 +175,7 @@ public final class MeasureParser {
             if (unit == null) {
                 return Parsed.wrong(Complaint.UNKNOWN_UNIT, word, quantity.inWords(), quantity.example());
             }
-            unit = asked(unit);
+            unit = unit.meantIn(quantity);
             if (unit.quantity() != quantity) {
                 return Parsed.wrong(
                         Complaint.WRONG_QUANTITY,
@@ -192,36 +192,6 @@ public final class MeasureParser {
             return Double.isFinite(value)
                     ? Parsed.good(new Reading(typed, value, unit, note))
                     : Parsed.wrong(Complaint.NOT_A_NUMBER, typed, quantity.inWords(), quantity.example());
-        }
-
-        /** Some words mean the thing the field asks for: "4 thou" in a feed field is 4 thou per revolution. */
-        private Unit asked(Unit unit) {
-            if (quantity == Quantity.FEED) {
-                return switch (unit) {
-                    case MILLIMETRE -> Unit.MILLIMETRE_PER_REV;
-                    case INCH -> Unit.INCH_PER_REV;
-                    case THOU -> Unit.THOU_PER_REV;
-                    default -> unit;
-                };
-            }
-            if (quantity == Quantity.ROUGHNESS) {
-                return switch (unit) {
-                    case MICROMETRE -> Unit.RA_MICROMETRE;
-                    case MICROINCH -> Unit.RA_MICROINCH;
-                    default -> unit;
-                };
-            }
-            if (quantity == Quantity.MASS) {
-                return switch (unit) {
-                    case KILOGRAM_FORCE -> Unit.KILOGRAM;
-                    case POUND_FORCE -> Unit.POUND;
-                    default -> unit;
-                };
-            }
-            if (quantity == Quantity.ANGLE && unit == Unit.FOOT) {
-                return Unit.ARC_MINUTE;
-            }
-            return unit;
         }
 
         /** 11°30'15" and its kin; empty when the text has only one part. */

@@ -140,4 +140,34 @@ public enum Unit {
         Unit exact = BY_WORD.get(word);
         return Optional.ofNullable(exact != null ? exact : BY_WORD.get(word.toLowerCase(Locale.ROOT)));
     }
+
+    /** Some words mean the thing the field asks for: "4 thou" in a feed field is 4 thou per revolution. */
+    Unit meantIn(Quantity asked) {
+        if (asked == Quantity.FEED) {
+            return switch (this) {
+                case MILLIMETRE -> MILLIMETRE_PER_REV;
+                case INCH -> INCH_PER_REV;
+                case THOU -> THOU_PER_REV;
+                default -> this;
+            };
+        }
+        if (asked == Quantity.ROUGHNESS) {
+            return switch (this) {
+                case MICROMETRE -> RA_MICROMETRE;
+                case MICROINCH -> RA_MICROINCH;
+                default -> this;
+            };
+        }
+        if (asked == Quantity.MASS) {
+            return switch (this) {
+                case KILOGRAM_FORCE -> KILOGRAM;
+                case POUND_FORCE -> POUND;
+                default -> this;
+            };
+        }
+        if (asked == Quantity.ANGLE && this == FOOT) {
+            return ARC_MINUTE;
+        }
+        return this;
+    }
 }

@@ -63,8 +63,11 @@ class LayerTest {
         assertThat(layout.last() - hands).isEqualTo(40);
         // Quenched as it comes out, although somebody turns until then.
         assertThat(layout.start(2)).isEqualTo(layout.end(1)).isEqualTo(140);
-        // One after the other: the hardened lot, then 125 at the lathe.
-        assertThat(291 + 50 + 45 + 30).isEqualTo(416);
+        // One after the other: the hardened lot, then the lathe.
+        List<Task> behind = new ArrayList<>(problem.tasks());
+        behind.set(7, unbroken("b1", 1, "lathe", 50, Link.after(6)));
+        Problem after = new Problem(behind, List.of(ONE), List.of(Layout.NEVER, Layout.NEVER), 0, Hours.ALWAYS);
+        assertThat(new Layer(after).lay(inOrder(after)).last()).isEqualTo(416);
     }
 
     @Test

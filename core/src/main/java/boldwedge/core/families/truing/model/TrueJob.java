@@ -68,7 +68,7 @@ public record TrueJob(
         double turnN,
         double leverMm) {
     /** What is done. */
-    public enum What implements Worded {
+    public enum What {
         TRUE_UP,
         SQUARE_BLOCK,
         BORE_BLOCK

@@ -18,7 +18,7 @@ public record TrueUp(TrueJob job) {
     /** Left for the reamer, mm (habit). */
     public static final double REAM_MM = 0.3;
 
-    private static final double HALF_TURN = 180;
+    private static final double SECONDS = 60;
     private static final double MM_IN_M = 1000;
 
     /** Whole swing that is wanted: twice the offset. */
@@ -38,7 +38,7 @@ public record TrueUp(TrueJob job) {
 
     /** Pull of what is out of balance at a speed, N: m e ω². */
     public double pullN(double rpm) {
-        double omega = Math.PI * rpm / (HALF_TURN / 6);
+        double omega = 2 * Math.PI * rpm / SECONDS;
         return job.massKg() * job.asideMm() / MM_IN_M * omega * omega;
     }
 
