@@ -5,6 +5,7 @@ import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.SetUps;
@@ -115,6 +116,11 @@ public interface ToolFamily<C> {
      * @param cut the same, worked out
      */
     default Optional<SetUps> setUps(PlanRequest request, C cut, UnitFormat say) {
+        return Optional.empty();
+    }
+
+    /** What such a cut does to work that turns in the chuck; empty where it is no such cut. */
+    default Optional<OnWork> onWork(C cut, UnitFormat say) {
         return Optional.empty();
     }
 

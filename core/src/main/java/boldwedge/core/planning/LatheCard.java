@@ -82,7 +82,7 @@ public record LatheCard(Optional<Lathe> lathe, Map<String, String> errors) {
                     measured(POST_DAMPING));
             OptionalDouble handle = measured(TAIL_HANDLE);
             ScrewCutting screw = screwCutting();
-            Bed bed = new Bed(measured(CENTRES), measured(QUILL_TRAVEL), drills());
+            Bed bed = new Bed(measured(CENTRES), measured(QUILL_TRAVEL), drills(), count(POST_PLACES));
             Strokes strokes = strokes(kind);
             if (slide.headMm().orElse(1e9) <= slide.throatMm().orElse(0)) {
                 wrong(SLOT_HEAD, "Under its lips a T-slot is wider than its throat.");

@@ -57,6 +57,7 @@ public enum LatheField implements Entry {
             Part.SLIDE,
             Asked.Machines.LATHES,
             length("slideNearest", "Slide's front edge comes to the axis within", 0, 1000)),
+    POST_PLACES(Part.SLIDE, Asked.Machines.LATHES, count("postPlaces", "Tools that its post holds ready", 1, 60)),
     TAIL_HANDLE(
             Part.BED,
             Asked.Machines.SPINDLES,

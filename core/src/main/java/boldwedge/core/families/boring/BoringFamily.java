@@ -5,6 +5,7 @@ import static boldwedge.core.families.boring.entry.BoreField.*;
 import boldwedge.core.families.boring.entry.BoreField;
 import boldwedge.core.families.boring.entry.BoreReader;
 import boldwedge.core.families.boring.model.BoreCut;
+import boldwedge.core.families.boring.model.BoreJob;
 import boldwedge.core.families.boring.report.BarSearch;
 import boldwedge.core.families.boring.report.BarSolid;
 import boldwedge.core.families.boring.report.BarTests;
@@ -16,9 +17,13 @@ import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.family.ToolTests;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightEntry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.Panel;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
@@ -124,6 +129,26 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
     protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
         return Lessons.together(
                 Lessons.of(about(made.plan()), BoreTrial.lesson(made)), BoreTrial.heard(made), BoreTrial.besides(made));
+    }
+
+    @Override
+    public Optional<OnWork> onWork(BoreCut cut, UnitFormat say) {
+        BoreJob job = cut.job();
+        if (job.held().barTurns() || job.lathe().mill()) {
+            return Optional.empty();
+        }
+        BoreCut.Passes passes = cut.passes();
+        return Optional.of(OnWork.of(Kind.BORE, job.work(), job.lathe(), "bar of " + say.length(job.barMm()))
+                .across(job.startMm(), job.finishedMm())
+                .along(0, job.holeDepthMm())
+                .running(cut.cutting().rpm(), cut.cutting().feedMm())
+                .with(one -> one.passes(new Passes(
+                                passes.rough(),
+                                passes.rough() * cut.passMinutes(),
+                                2 * passes.finish() * passes.finishMm(),
+                                passes.finish() * cut.passMinutes()))
+                        .toleranceMm(job.tolerance().widthMm())
+                        .freeField(STICK_OUT.id())));
     }
 
     @Override

@@ -5,14 +5,19 @@ import static boldwedge.core.families.counterboring.entry.CounterboreField.*;
 import boldwedge.core.families.counterboring.entry.CounterboreField;
 import boldwedge.core.families.counterboring.entry.CounterboreReader;
 import boldwedge.core.families.counterboring.model.CounterboreCut;
+import boldwedge.core.families.counterboring.model.CounterboreJob;
 import boldwedge.core.families.counterboring.report.CounterboreAnswer;
 import boldwedge.core.families.counterboring.report.CounterboreTrial;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
@@ -55,6 +60,20 @@ public final class CounterboringFamily extends DeclaredFamily<CounterboreCut> {
                 new Says<>(CounterboreAnswer.RULES, CounterboreAnswer::tell),
                 new Judges(TRIAL, CounterboreTrial::prove),
                 COUNTERBORE);
+    }
+
+    @Override
+    public Optional<OnWork> onWork(CounterboreCut cut, UnitFormat say) {
+        CounterboreJob job = cut.job();
+        if (job.lathe().mill() || job.lathe().shaper() || job.seats() > 1) {
+            return Optional.empty();
+        }
+        return Optional.of(OnWork.of(
+                        Kind.COUNTERBORE, job.work(), job.lathe(), "counterbore " + say.length(cut.outsideMm()))
+                .across(job.holeMm(), cut.outsideMm())
+                .along(0, cut.depthMm())
+                .running(cut.rpm(), cut.feedMm())
+                .with(one -> one.tailstock(true).passes(Passes.once(cut.depthMm() / (cut.rpm() * cut.feedMm())))));
     }
 
     @Override

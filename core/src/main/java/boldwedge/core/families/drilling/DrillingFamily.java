@@ -5,14 +5,20 @@ import static boldwedge.core.families.drilling.entry.DrillField.*;
 import boldwedge.core.families.drilling.entry.DrillField;
 import boldwedge.core.families.drilling.entry.DrillReader;
 import boldwedge.core.families.drilling.model.DrillCut;
+import boldwedge.core.families.drilling.model.DrillJob;
 import boldwedge.core.families.drilling.report.DrillAnswer;
 import boldwedge.core.families.drilling.report.DrillTrial;
 import boldwedge.core.family.DeclaredFamily;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
@@ -71,6 +77,26 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
     @Override
     protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
         return Lessons.of(about(made.plan()), DrillTrial.lesson(made));
+    }
+
+    @Override
+    public Optional<OnWork> onWork(DrillCut cut, UnitFormat say) {
+        DrillJob job = cut.job();
+        if (!turns(job.lathe())) {
+            return Optional.empty();
+        }
+        return Optional.of(
+                OnWork.of(Kind.DRILL, job.work(), job.lathe(), "drill " + say.length(cut.drill().diameterMm()))
+                        .across(job.pilotMm(), cut.drill().diameterMm())
+                        .along(0, cut.travelMm())
+                        .running(cut.rpm(), cut.feedMm())
+                        .with(one -> one.tailstock(true)
+                                .passes(Passes.once(cut.travelMm() / (cut.rpm() * cut.feedMm())))
+                                .freeField(STICK_OUT.id())));
+    }
+
+    private static boolean turns(Lathe lathe) {
+        return !lathe.mill() && !lathe.shaper();
     }
 
     @Override

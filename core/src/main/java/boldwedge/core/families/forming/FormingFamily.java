@@ -5,6 +5,7 @@ import static boldwedge.core.families.forming.entry.FormField.*;
 import boldwedge.core.families.forming.entry.FormField;
 import boldwedge.core.families.forming.entry.FormReader;
 import boldwedge.core.families.forming.model.FormCut;
+import boldwedge.core.families.forming.model.FormJob;
 import boldwedge.core.families.forming.report.FormAnswer;
 import boldwedge.core.families.forming.report.FormSolid;
 import boldwedge.core.families.forming.report.FormTrial;
@@ -13,8 +14,13 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.Panel;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
@@ -58,6 +64,23 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
                 new Says<>(FormAnswer.RULES, FormAnswer::tell),
                 new Judges(TRIAL, FormTrial::prove),
                 KIND);
+    }
+
+    @Override
+    public Optional<OnWork> onWork(FormCut cut, UnitFormat say) {
+        FormJob job = cut.job();
+        if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
+            return Optional.empty();
+        }
+        double from = Math.max(0, job.freeMm() - job.atMm() - job.profile().widthMm());
+        return Optional.of(OnWork.of(Kind.FORM, job.work(), job.lathe(), job.bit().name() + ", ground to the form")
+                .across(2 * job.profile().largestMm(), 2 * job.profile().smallestMm())
+                .along(from, from + job.profile().widthMm())
+                .running(cut.rpm(), cut.feedMm())
+                .with(one -> one.centred(job.hold() == Hold.CHUCK_AND_CENTRE)
+                        .passes(Passes.once(cut.minutes()))
+                        .freeField(STICK_OUT.id())
+                        .atField(AT.id())));
     }
 
     @Override

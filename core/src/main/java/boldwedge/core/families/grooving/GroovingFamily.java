@@ -4,7 +4,9 @@ import static boldwedge.core.families.grooving.entry.GrooveField.*;
 
 import boldwedge.core.families.grooving.entry.GrooveField;
 import boldwedge.core.families.grooving.entry.GrooveReader;
+import boldwedge.core.families.grooving.model.Groove;
 import boldwedge.core.families.grooving.model.GrooveCut;
+import boldwedge.core.families.grooving.model.GrooveJob;
 import boldwedge.core.families.grooving.report.GrooveAnswer;
 import boldwedge.core.families.grooving.report.GrooveSolid;
 import boldwedge.core.families.grooving.report.GrooveTrial;
@@ -13,8 +15,13 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
@@ -86,6 +93,34 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
                 new Says<>(GrooveAnswer.RULES, GrooveAnswer::tell),
                 new Judges(TRIAL, GrooveTrial::prove),
                 KIND);
+    }
+
+    @Override
+    public Optional<OnWork> onWork(GrooveCut cut, UnitFormat say) {
+        GrooveJob job = cut.job();
+        if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
+            return Optional.empty();
+        }
+        Groove groove = job.groove();
+        boolean face = groove.side() == Groove.Side.FACE;
+        double from = face ? 0 : Math.max(0, job.freeMm() - job.atMm() - groove.widthMm());
+        return Optional.of(OnWork.of(
+                        switch (groove.side()) {
+                            case OUTSIDE -> Kind.GROOVE;
+                            case INSIDE -> Kind.RECESS;
+                            case FACE -> Kind.FACE_GROOVE;
+                        },
+                        job.work(),
+                        job.lathe(),
+                        "groove bit " + say.length(cut.tipMm()) + " wide")
+                .across(groove.aroundMm(), groove.bottomMm())
+                .along(from, face ? groove.depthMm() : from + groove.widthMm())
+                .running(cut.rpm(), cut.feedMm())
+                .with(one -> one.centred(!face && job.hold() == Hold.CHUCK_AND_CENTRE)
+                        .passes(Passes.once(cut.minutes()))
+                        .toleranceMm(groove.width().widthMm())
+                        .freeField(STICK_OUT.id())
+                        .atField(face ? "" : AT.id())));
     }
 
     @Override

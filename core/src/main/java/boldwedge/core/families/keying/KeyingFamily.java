@@ -5,6 +5,7 @@ import static boldwedge.core.families.keying.entry.KeywayField.*;
 import boldwedge.core.families.keying.entry.KeywayField;
 import boldwedge.core.families.keying.entry.KeywayReader;
 import boldwedge.core.families.keying.model.KeywayCut;
+import boldwedge.core.families.keying.model.KeywayJob;
 import boldwedge.core.families.keying.report.KeywayAnswer;
 import boldwedge.core.families.keying.report.KeywayBarSolid;
 import boldwedge.core.families.keying.report.KeywayTrial;
@@ -13,8 +14,12 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
@@ -61,6 +66,20 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
                 new Says<>(KeywayAnswer.RULES, KeywayAnswer::tell),
                 new Judges(TRIAL, KeywayTrial::prove),
                 KIND);
+    }
+
+    @Override
+    public Optional<OnWork> onWork(KeywayCut cut, UnitFormat say) {
+        KeywayJob job = cut.job();
+        if (job.drive() == KeywayJob.Drive.SHAPER || job.lathe().shaper()) {
+            return Optional.empty();
+        }
+        double bore = 2 * job.slot().radiusMm();
+        return Optional.of(OnWork.of(
+                        Kind.KEYWAY, job.work(), job.lathe(), "keyway bar of " + say.length(cut.barMm()) + ", by strokes")
+                .across(bore, bore)
+                .along(0, job.lengthMm())
+                .with(one -> one.passes(Passes.once(cut.minutes()))));
     }
 
     @Override

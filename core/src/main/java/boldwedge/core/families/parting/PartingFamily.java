@@ -5,6 +5,7 @@ import static boldwedge.core.families.parting.entry.PartField.*;
 import boldwedge.core.families.parting.entry.PartField;
 import boldwedge.core.families.parting.entry.PartReader;
 import boldwedge.core.families.parting.model.PartCut;
+import boldwedge.core.families.parting.model.PartJob;
 import boldwedge.core.families.parting.report.BladeTests;
 import boldwedge.core.families.parting.report.HolderSolid;
 import boldwedge.core.families.parting.report.PartAnswer;
@@ -17,10 +18,14 @@ import boldwedge.core.family.ToolMatch;
 import boldwedge.core.family.ToolTests;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightEntry;
 import boldwedge.core.planning.Kept;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.Panel;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
@@ -142,6 +147,21 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
                 new Judges(TRIAL, PartTrial::prove),
                 BLADE_KIND,
                 HOLDER_KIND);
+    }
+
+    @Override
+    public Optional<OnWork> onWork(PartCut cut, UnitFormat say) {
+        PartJob job = cut.job();
+        if (job.lathe().mill()) {
+            return Optional.empty();
+        }
+        String tool = Written.words("blade %s wide%s", say.length(job.widthMm()), job.behind() ? ", in the rear post" : "");
+        return Optional.of(OnWork.of(job.groove() ? Kind.GROOVE : Kind.PART, job.work(), job.lathe(), tool)
+                .across(job.diameterMm(), job.endMm())
+                // A groove is placed from the jaws alone; how far they are from the end nobody said.
+                .along(job.groove() ? 0 : job.pieceMm(), job.groove() ? job.grooveMm() : job.pieceMm() + job.widthMm())
+                .running(cut.rpm(), cut.feedMm())
+                .with(one -> one.passes(Passes.once(cut.cutMinutes())).atField(job.groove() ? "" : AT.id())));
     }
 
     @Override

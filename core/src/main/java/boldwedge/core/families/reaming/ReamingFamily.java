@@ -5,6 +5,7 @@ import static boldwedge.core.families.reaming.entry.ReamField.*;
 import boldwedge.core.families.reaming.entry.ReamField;
 import boldwedge.core.families.reaming.entry.ReamReader;
 import boldwedge.core.families.reaming.model.ReamCut;
+import boldwedge.core.families.reaming.model.ReamJob;
 import boldwedge.core.families.reaming.report.ReamAnswer;
 import boldwedge.core.families.reaming.report.ReamTrial;
 import boldwedge.core.families.reaming.report.ReamerSolid;
@@ -13,8 +14,12 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
@@ -93,6 +98,22 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
     @Override
     protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
         return Lessons.together(Lessons.of(about(made.plan()), ReamTrial.lesson(made)), ReamTrial.worn(made));
+    }
+
+    @Override
+    public Optional<OnWork> onWork(ReamCut cut, UnitFormat say) {
+        ReamJob job = cut.job();
+        if (job.lathe().mill() || job.lathe().shaper()) {
+            return Optional.empty();
+        }
+        return Optional.of(OnWork.of(Kind.REAM, job.work(), job.lathe(), "reamer " + say.length(job.sizeMm()))
+                .across(cut.beforeMm(), job.sizeMm())
+                .along(0, job.depthMm())
+                .running(cut.rpm(), cut.feedMm())
+                .with(one -> one.tailstock(true)
+                        .passes(Passes.once(job.depthMm() / (cut.rpm() * cut.feedMm())))
+                        .toleranceMm(job.toleranceMm())
+                        .freeField(STICK_OUT.id())));
     }
 
     @Override

@@ -5,6 +5,7 @@ import static boldwedge.core.families.shearing.entry.ShearField.*;
 import boldwedge.core.families.shearing.entry.ShearField;
 import boldwedge.core.families.shearing.entry.ShearReader;
 import boldwedge.core.families.shearing.model.ShearCut;
+import boldwedge.core.families.shearing.model.ShearJob;
 import boldwedge.core.families.shearing.report.ShearAnswer;
 import boldwedge.core.families.shearing.report.ShearSolid;
 import boldwedge.core.families.shearing.report.ShearTrial;
@@ -13,8 +14,13 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
@@ -53,6 +59,21 @@ public final class ShearingFamily extends DeclaredFamily<ShearCut> {
                 new Says<>(ShearAnswer.RULES, ShearAnswer::tell),
                 new Judges(TRIAL, ShearTrial::prove),
                 KIND);
+    }
+
+    @Override
+    public Optional<OnWork> onWork(ShearCut cut, UnitFormat say) {
+        ShearJob job = cut.job();
+        if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
+            return Optional.empty();
+        }
+        return Optional.of(OnWork.of(Kind.SHAVE, job.work(), job.lathe(), job.bit().name() + ", ground as a shear tool")
+                .across(cut.beforeMm(), cut.beforeMm() - 2 * cut.passes() * cut.depthMm())
+                .along(0, job.lengthMm())
+                .running(cut.cutting().rpm(), cut.cutting().feedMm())
+                .with(one -> one.centred(job.hold() == Hold.CHUCK_AND_CENTRE)
+                        .passes(Passes.once(cut.passes() * cut.passMinutes()))
+                        .freeField(STICK_OUT.id())));
     }
 
     @Override

@@ -6,6 +6,7 @@ import boldwedge.core.families.threading.entry.ThreadField;
 import boldwedge.core.families.threading.entry.ThreadReader;
 import boldwedge.core.families.threading.model.ThreadBit;
 import boldwedge.core.families.threading.model.ThreadCut;
+import boldwedge.core.families.threading.model.ThreadJob;
 import boldwedge.core.families.threading.report.ThreadAnswer;
 import boldwedge.core.families.threading.report.ThreadTrial;
 import boldwedge.core.family.DeclaredFamily;
@@ -18,12 +19,18 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.ThreadCall;
 import boldwedge.core.language.measure.ThreadText;
+import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.thread.IsoThreadLimits.ThreadClass;
 import boldwedge.core.mechanics.thread.UnifiedThreadLimits;
 import boldwedge.core.mechanics.wedge.Polyhedron;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
@@ -72,6 +79,28 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
                 new Says<>(ThreadAnswer.RULES, ThreadAnswer::tell),
                 new Judges(TRIAL, ThreadTrial::prove),
                 KIND);
+    }
+
+    @Override
+    public Optional<OnWork> onWork(ThreadCut cut, UnitFormat say) {
+        ThreadJob job = cut.job();
+        if (job.lathe().mill() || job.reach().hold() == Hold.BETWEEN_CENTRES) {
+            return Optional.empty();
+        }
+        double groove = cut.grooveMm();
+        return Optional.of(OnWork.of(
+                        job.inside() ? Kind.INSIDE_THREAD : Kind.OUTSIDE_THREAD,
+                        job.work(),
+                        job.lathe(),
+                        Written.words(
+                                "%sthreading tool for %s pitch",
+                                job.inside() ? "inside " : "", say.pitch(job.size().pitchMm())))
+                .across(cut.blankMm(), job.inside() ? job.size().majorMm() : job.size().minorMm())
+                .along(0, job.lengthMm() + groove)
+                .running(cut.rpm(), job.size().leadMm())
+                .with(one -> one.centred(!job.inside() && job.reach().hold() == Hold.CHUCK_AND_CENTRE)
+                        .passes(Passes.once(cut.minutes()))
+                        .freeField(STICK_OUT.id())));
     }
 
     @Override

@@ -5,6 +5,7 @@ import static boldwedge.core.families.turning.entry.TurningField.*;
 import boldwedge.core.families.turning.entry.TurningField;
 import boldwedge.core.families.turning.entry.TurningReader;
 import boldwedge.core.families.turning.model.TurningCut;
+import boldwedge.core.families.turning.model.TurningJob;
 import boldwedge.core.families.turning.report.BitSolid;
 import boldwedge.core.families.turning.report.SetUpWords;
 import boldwedge.core.families.turning.report.TurningAnswer;
@@ -16,9 +17,15 @@ import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
+import boldwedge.core.mechanics.rigidity.Hold;
+import boldwedge.core.mechanics.wedge.Operation;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.HeightEntry;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.OnWork.Kind;
+import boldwedge.core.planning.OnWork.Passes;
 import boldwedge.core.planning.Panel;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.PrintedCard;
@@ -92,6 +99,33 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
     protected Map<Lessons.Subject, Calibration.Lesson> taught(TrialRequest made) {
         return Lessons.together(
                 Lessons.of(about(made.plan()), TurningLessons.lesson(made)), TurningLessons.besides(made));
+    }
+
+    @Override
+    public Optional<OnWork> onWork(TurningCut cut, UnitFormat say) {
+        TurningJob job = cut.job();
+        if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
+            return Optional.empty();
+        }
+        boolean facing = job.operation() == Operation.FACE;
+        TurningCut.Roughing rough = cut.roughing();
+        double roughly = rough.passes() == 0
+                ? 0
+                : rough.passes() * cut.pathMm() / (rough.feedMm() * cut.cutting().rpm());
+        String tool = Written.words(
+                "%s, lead %s, nose %s",
+                job.blank().name(),
+                say.angle(cut.signature().sideCuttingEdge()),
+                say.nose(cut.signature().noseRadiusMm()));
+        return Optional.of(OnWork.of(facing ? Kind.FACE : Kind.TURN, job.work(), job.lathe(), tool)
+                .across(job.diameterMm(), facing ? job.diameterMm() : job.finishedMm())
+                .along(0, job.lengthMm())
+                .running(cut.cutting().rpm(), cut.cutting().feedMm())
+                .with(one -> one.centred(job.hold() == Hold.CHUCK_AND_CENTRE)
+                        .passes(new Passes(
+                                rough.passes(), roughly, 2 * rough.last() * job.depthMm(), rough.last() * cut.passMinutes()))
+                        .toleranceMm(facing ? 0 : job.tolerance().widthMm())
+                        .freeField(STICK_OUT.id())));
     }
 
     @Override

@@ -10,6 +10,7 @@ import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.rigidity.Hold;
+import boldwedge.core.planning.Dial;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.Fixer;
 import boldwedge.core.planning.PlanRequest;

@@ -12,6 +12,7 @@ import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.thread.ThreadSize;
+import boldwedge.core.planning.Dial;
 import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;

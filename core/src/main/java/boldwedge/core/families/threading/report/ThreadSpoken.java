@@ -4,6 +4,7 @@ import boldwedge.core.families.threading.model.ThreadCut;
 import boldwedge.core.families.threading.model.ThreadJob;
 import boldwedge.core.families.threading.model.ThreadJob.Way;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.Dial;
 import java.util.Locale;
 
 /** How parts of a thread are said wherever they are said. */

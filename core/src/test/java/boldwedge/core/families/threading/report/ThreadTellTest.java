@@ -9,6 +9,7 @@ import boldwedge.core.family.TrialJudge;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.mechanics.cutting.ScrewCutting;
+import boldwedge.core.planning.Dial;
 import boldwedge.core.planning.LatheCard;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;

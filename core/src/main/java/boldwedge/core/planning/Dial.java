@@ -1,4 +1,4 @@
-package boldwedge.core.families.threading.report;
+package boldwedge.core.planning;
 
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.cutting.ScrewCutting;
@@ -12,17 +12,17 @@ import java.util.OptionalDouble;
  * @param inch whether it is cut in inches
  * @param doubled whether it reads what comes off the diameter
  */
-record Dial(OptionalDouble turnMm, double divisionMm, boolean inch, boolean doubled) {
+public record Dial(OptionalDouble turnMm, double divisionMm, boolean inch, boolean doubled) {
     private static final double THOU = 0.0254;
     private static final double FIFTIETH = 0.02;
 
     /** The compound's dial. */
-    static Dial compound(ScrewCutting card) {
+    public static Dial compound(ScrewCutting card) {
         return of(card, card.compoundTurnMm(), false);
     }
 
     /** The cross slide's. */
-    static Dial cross(ScrewCutting card) {
+    public static Dial cross(ScrewCutting card) {
         return of(card, card.crossTurnMm(), card.crossReadsDiameter());
     }
 
@@ -34,12 +34,12 @@ record Dial(OptionalDouble turnMm, double divisionMm, boolean inch, boolean doub
     }
 
     /** What it reads for a way of the slide, mm. */
-    double reads(double wayMm) {
+    public double reads(double wayMm) {
         return doubled ? 2 * wayMm : wayMm;
     }
 
     /** The way in words: "2 turns and 0.34 mm, 17 divisions". */
-    String says(double wayMm) {
+    public String says(double wayMm) {
         double reading = reads(wayMm);
         double whole = 0;
         String turns = "";
@@ -53,7 +53,7 @@ record Dial(OptionalDouble turnMm, double divisionMm, boolean inch, boolean doub
     }
 
     /** A length in its own units. */
-    String length(double mm) {
+    public String length(double mm) {
         return inch ? Written.places(mm / THOU, 1) + " thou" : Written.places(mm, 2) + " mm";
     }
 }

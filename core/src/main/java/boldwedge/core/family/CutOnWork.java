@@ -1,0 +1,31 @@
+package boldwedge.core.family;
+
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.planning.OnWork;
+import boldwedge.core.planning.PlanRequest;
+import boldwedge.core.rule.Rule;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A cut as it shows on the work, and what is found of it.
+ *
+ * @param worked whether it could be worked out
+ * @param on what it does to work in the chuck; empty where it is no such cut, or could not be worked out
+ * @param findings what is judged of it
+ */
+public record CutOnWork(boolean worked, Optional<OnWork> on, List<Finding> findings) {
+    /** Works a cut out for it. */
+    public static CutOnWork of(PlanRequest request) {
+        return of(Families.of(request), request);
+    }
+
+    private static <C> CutOnWork of(ToolFamily<C> family, PlanRequest request) {
+        UnitFormat say = new UnitFormat(request.units());
+        return family.read(family.settled(request))
+                .cut()
+                .map(cut -> new CutOnWork(true, family.onWork(cut, say), Rule.judge(family.rules(), cut, say)))
+                .orElseGet(() -> new CutOnWork(false, Optional.empty(), List.of()));
+    }
+}
