@@ -388,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/chucking": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["chucking"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/edge-life": {
         parameters: {
             query?: never;
@@ -1457,6 +1473,28 @@ export interface components {
             latheEntries: components["schemas"]["CardEntry"][];
             toolSteels: components["schemas"]["Choice"][];
         };
+        ChuckingAnswer: {
+            doubts: components["schemas"]["Doubt"][];
+            errors: {
+                [key: string]: string;
+            };
+            /** Format: double */
+            freeMm: number;
+            held: string;
+            leftOut: components["schemas"]["Doubt"][];
+            /** Format: double */
+            pieceMin: number;
+            /** Format: double */
+            setUpMin: number;
+            steps: components["schemas"]["StepTold"][];
+            sums: string[];
+        };
+        ChuckingQuestion: {
+            cuts?: string[];
+            out?: string;
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
         Compared: {
             measured: string;
             predicted: string;
@@ -1523,6 +1561,11 @@ export interface components {
             signedIn: boolean;
             /** Format: date-time */
             since: string;
+            words: string;
+        };
+        Doubt: {
+            cut: string;
+            id: string;
             words: string;
         };
         Drawing: {
@@ -1731,9 +1774,11 @@ export interface components {
             version: number;
         };
         JobTexts: {
+            cuts: string[];
             grip: string;
             kerf: string;
             lots: components["schemas"]["LotTexts"][];
+            out: string;
             stock: components["schemas"]["StockTexts"][];
         };
         Kept: {
@@ -2339,9 +2384,11 @@ export interface components {
             tried: number;
         };
         SheetEntry: {
+            cuts?: string[];
             grip?: string;
             kerf?: string;
             lots?: components["schemas"]["LotEntry"][];
+            out?: string;
             stock?: components["schemas"]["StockEntry"][];
         };
         SignIn: {
@@ -2386,6 +2433,19 @@ export interface components {
         StepTable: {
             columns: string[];
             rows: components["schemas"]["StepRow"][];
+        };
+        StepTold: {
+            cautions: string[];
+            check: string;
+            cut: string;
+            id: string;
+            lines: string[];
+            /** Format: double */
+            minutes: number;
+            place: string;
+            title: string;
+            tool: string;
+            why: string;
         };
         StockEntry: {
             bar?: string;
@@ -3445,6 +3505,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["JobRecord"];
+                };
+            };
+        };
+    };
+    chucking: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChuckingQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChuckingAnswer"];
                 };
             };
         };

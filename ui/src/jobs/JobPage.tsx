@@ -8,6 +8,7 @@ import { Header } from '../frame/Header';
 import { DO, FIELD, QUIET, READING, SHOP, VIEW } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
 import { ForKeepers } from '../people/ForKeepers';
+import { Chucking } from './Chucking';
 import { JobSums } from './JobSums';
 import { JobTabs } from './JobTabs';
 import { draftOf, type JobDraft, newLot, useJobDesk } from './jobDraft';
@@ -189,6 +190,13 @@ function Job({ id, draft, desk }: Props) {
         </button>
         <LotFromCut onLot={(lot) => write({ sheet: { ...draft.sheet, lots: [...draft.sheet.lots, lot] } })} />
       </div>
+      <Chucking
+        sheet={draft.sheet}
+        name={draft.name}
+        units={draft.units}
+        onWrite={(sheet) => write({ sheet })}
+        onLot={(lot) => write({ sheet: { ...draft.sheet, lots: [...draft.sheet.lots, lot] } })}
+      />
       <StockSheet sheet={draft.sheet} errors={errors} onWrite={(sheet) => write({ sheet })} />
       {answer.error && <p role="alert">{sentenceOf(answer.error)}</p>}
       {answer.data && <JobSums answer={answer.data} lots={draft.sheet.lots} />}

@@ -54,7 +54,7 @@ const newDraft = (): JobDraft => ({
   due: '',
   units: 'METRIC',
   done: false,
-  sheet: { lots: [newLot()], stock: [], kerf: '', grip: '' },
+  sheet: { lots: [newLot()], stock: [], kerf: '', grip: '', cuts: [], out: '' },
 });
 
 export const draftOf = (job: JobRecord): JobDraft => ({
@@ -66,10 +66,16 @@ export const draftOf = (job: JobRecord): JobDraft => ({
   sheet: job.sheet,
 });
 
+/** What was written by an older page lacks what came later. */
+const whole = (draft: JobDraft): JobDraft => ({
+  ...draft,
+  sheet: { ...draft.sheet, cuts: draft.sheet.cuts ?? [], out: draft.sheet.out ?? '' },
+});
+
 function read(id: string): JobDraft | undefined {
   try {
     const text = ownStore.getItem(PREFIX + id);
-    return text ? (JSON.parse(text) as JobDraft) : undefined;
+    return text ? whole(JSON.parse(text) as JobDraft) : undefined;
   } catch {
     return undefined;
   }
@@ -81,7 +87,12 @@ export const isUnsaved = (id: string): boolean => ownStore.getItem(PREFIX + id) 
 /** Puts a lot into the new job that is being written; where there is none, one is begun. */
 export function lotIntoNewJob(lot: Lot, name: string, units: Units): void {
   const begun = read('new');
-  const draft = begun ?? { ...newDraft(), name, units, sheet: { lots: [], stock: [], kerf: '', grip: '' } };
+  const draft = begun ?? {
+    ...newDraft(),
+    name,
+    units,
+    sheet: { lots: [], stock: [], kerf: '', grip: '', cuts: [], out: '' },
+  };
   const next = { ...draft, sheet: { ...draft.sheet, lots: [...draft.sheet.lots, lot] } };
   ownStore.setItem(`${PREFIX}new`, JSON.stringify(next));
 }

@@ -7,6 +7,7 @@ export type Lot = Schemas['LotTexts'];
 export type Operation = Schemas['OperationTexts'];
 export type JobRecord = Schemas['JobRecord'];
 export type JobAnswer = Schemas['JobAnswer'];
+export type Chucked = Schemas['ChuckingAnswer'];
 export type Tick = Schemas['Tick'];
 export type PlanOfDays = Schemas['PlanOfDays'];
 export type PlannedTask = Schemas['PlannedTask'];
@@ -41,6 +42,15 @@ export const useJobAnswer = (id: string, sheet: Sheet, units: Units, ticks: stri
     queryKey: ['job-answer', id, units, sheet, ticks],
     queryFn: () => given(api.POST('/api/jobs/work-out', { body: { id: id === 'new' ? undefined : id, units, sheet } })),
     placeholderData: (old) => old,
+  });
+
+/** The route of a piece in one chucking; the last stands until the next is there. */
+export const useChucking = (cuts: string[], out: string, units: Units) =>
+  useQuery({
+    queryKey: ['chucking', units, cuts, out],
+    queryFn: () => given(api.POST('/api/jobs/chucking', { body: { cuts, out, units } })),
+    enabled: cuts.length > 0,
+    placeholderData: (old) => (cuts.length > 0 ? old : undefined),
   });
 
 export const usePlaces = () => useQuery({ queryKey: ['places'], queryFn: () => given(api.GET('/api/week/places')) });

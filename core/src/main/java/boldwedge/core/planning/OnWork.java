@@ -98,8 +98,7 @@ public record OnWork(
 
     /** A cut by a tool in the post, taken in one go; the rest is added to it. */
     public static OnWork of(Kind kind, WorkMaterial material, Lathe lathe, String tool) {
-        return new OnWork(
-                kind, material, lathe, false, 0, 0, 0, 0, tool, false, 0, 0, Passes.once(0), 0, "", "");
+        return new OnWork(kind, material, lathe, false, 0, 0, 0, 0, tool, false, 0, 0, Passes.once(0), 0, "", "");
     }
 
     /** The same with its diameters. */

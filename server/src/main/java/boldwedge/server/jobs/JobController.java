@@ -1,5 +1,6 @@
 package boldwedge.server.jobs;
 
+import boldwedge.core.jobs.chucking.ChuckingAnswer;
 import boldwedge.core.jobs.entry.JobTexts;
 import boldwedge.core.jobs.entry.JobTexts.LotTexts;
 import boldwedge.core.jobs.report.EdgeLifeAnswer;
@@ -110,6 +111,18 @@ class JobController {
             throw Refusal.wrong("no-id", "A lot needs an id of letters, digits and hyphens, at most 40 of them.");
         }
         return jobs.lot(id, Text.stripped(question.name()), Text.map(question.fields()), question.units());
+    }
+
+    /** Cuts of one piece, by their ids, and how far it stands out of the chuck; empty: as far as they need. */
+    record ChuckingQuestion(
+            @Nullable List<@Nullable String> cuts,
+            @Nullable String out,
+            @NotNull(message = "This part is missing.") UnitSystem units) {}
+
+    /** The route of a whole piece in one chucking: its cuts in order, tools at their places, what does not fit. */
+    @PostMapping("/chucking")
+    ChuckingAnswer chucking(@Valid @RequestBody ChuckingQuestion question) {
+        return jobs.chucking(Text.present(question.cuts()), Text.stripped(question.out()), question.units());
     }
 
     /** An edge that wears, as typed: ids of {@code edgeLife} in {@code /api/shop/choices}. */

@@ -1,5 +1,8 @@
 package boldwedge.server.jobs;
 
+import boldwedge.core.jobs.chucking.Chucking;
+import boldwedge.core.jobs.chucking.ChuckingAnswer;
+import boldwedge.core.jobs.chucking.NamedCut;
 import boldwedge.core.jobs.entry.JobRead;
 import boldwedge.core.jobs.entry.JobReader;
 import boldwedge.core.jobs.entry.JobTexts;
@@ -88,6 +91,23 @@ public class JobService {
             throw Refusal.missing("no-route", "There is nothing to make in this cut: it has no steps.");
         }
         return new LotTexts(id, name, "1", "", "", "", "", "", "", operations);
+    }
+
+    /** The route of a whole piece in one chucking; a cut that is kept no more is left out. */
+    ChuckingAnswer chucking(List<String> ids, String out, UnitSystem units) {
+        if (ids.size() > SheetEntry.MOST_CUTS) {
+            throw Refusal.wrong("job-too-large", "One chucking takes at most " + SheetEntry.MOST_CUTS + " cuts.");
+        }
+        List<String> wanted = ids.stream().distinct().toList();
+        List<NamedCut> cuts = plans.cuts(wanted).stream()
+                .map(cut -> new NamedCut(cut.id().toString(), cut.name(), plans.request(cut.fields(), cut.units())))
+                .toList();
+        Set<String> there = cuts.stream().map(NamedCut::id).collect(Collectors.toSet());
+        ChuckingAnswer answer = Chucking.of(cuts, units, out);
+        for (String id : wanted) {
+            answer = there.contains(id) ? answer : answer.without(id);
+        }
+        return answer;
     }
 
     /** What has become of the tasks of all jobs that are not put away. */

@@ -21,12 +21,17 @@ import org.jspecify.annotations.Nullable;
  * @param stock lengths that lie there
  * @param kerf what the saw takes
  * @param grip what is held last
+ * @param cuts ids of the cuts that one piece takes in one chucking
+ * @param out how far it stands out of the chuck
  */
 record SheetEntry(
         @Nullable List<@Nullable LotEntry> lots,
         @Nullable List<@Nullable StockEntry> stock,
         @Nullable String kerf,
-        @Nullable String grip) {
+        @Nullable String grip,
+        @Nullable List<@Nullable String> cuts,
+        @Nullable String out) {
+    static final int MOST_CUTS = 40;
     private static final int MOST_LOTS = 40;
     private static final int MOST_OPERATIONS = 400;
     private static final int MOST_STOCK = 40;
@@ -107,7 +112,9 @@ record SheetEntry(
                 Text.present(lots).stream().map(LotEntry::texts).toList(),
                 Text.present(stock).stream().map(StockEntry::texts).toList(),
                 Text.stripped(kerf),
-                Text.stripped(grip));
+                Text.stripped(grip),
+                Text.present(cuts),
+                Text.stripped(out));
     }
 
     /** Refuses what cannot be kept: too much of anything, characters that nobody sees, two things of one id. */
@@ -136,6 +143,11 @@ record SheetEntry(
         }
         text(sheet.kerf(), "kerf", wrong);
         text(sheet.grip(), "grip", wrong);
+        text(sheet.out(), "out", wrong);
+        if (sheet.cuts().size() > MOST_CUTS) {
+            wrong.put("cuts", "One chucking takes at most " + MOST_CUTS + " cuts.");
+        }
+        sheet.cuts().forEach(cut -> text(cut, "cuts", wrong));
         if (!wrong.isEmpty()) {
             throw Refusal.wrong("unusable", "Some parts of the job cannot be kept.", wrong);
         }
@@ -196,6 +208,7 @@ record SheetEntry(
     /** Whether nothing is missing, as it may be in a file. */
     private static boolean isWhole(JobTexts sheet) {
         return Text.there(sheet.lots(), sheet.stock(), sheet.kerf(), sheet.grip())
+                && sheet.cuts().stream().allMatch(Text::there)
                 && sheet.lots().stream().allMatch(lot -> Text.there(lot) && isWhole(lot))
                 && sheet.stock().stream().allMatch(one -> Text.there(one) && Text.there(one.bar(), one.lengths()));
     }

@@ -49,6 +49,7 @@ class SecurityConfig {
         "/api/proof/teaches",
         "/api/jobs/work-out",
         "/api/jobs/from-route",
+        "/api/jobs/chucking",
         "/api/jobs/edge-life",
         "/api/measure/**",
         "/api/instrument/**"

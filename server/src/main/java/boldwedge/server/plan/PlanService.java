@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,6 +29,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plans, and the cuts that are kept. */
 @Service
 public class PlanService {
+    private static final Pattern UUID_FORM = Pattern.compile("[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}");
+
     private final ShopService shop;
     private final Journal journal;
     private final CutMapper cuts;
@@ -103,6 +106,14 @@ public class PlanService {
 
     CutRecord cut(UUID id) {
         return cuts.find(id).orElseThrow(() -> Refusal.missing("no-such-cut", "This cut is not kept here."));
+    }
+
+    /** Those cuts that are kept, in the order of their ids as they were named. */
+    public List<CutRecord> cuts(List<String> ids) {
+        return ids.stream()
+                .filter(id -> UUID_FORM.matcher(id).matches())
+                .flatMap(id -> cuts.find(UUID.fromString(id)).stream())
+                .toList();
     }
 
     /** Whether a cut of this id is kept. */

@@ -85,14 +85,17 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
         if (!turns(job.lathe())) {
             return Optional.empty();
         }
-        return Optional.of(
-                OnWork.of(Kind.DRILL, job.work(), job.lathe(), "drill " + say.length(cut.drill().diameterMm()))
-                        .across(job.pilotMm(), cut.drill().diameterMm())
-                        .along(0, cut.travelMm())
-                        .running(cut.rpm(), cut.feedMm())
-                        .with(one -> one.tailstock(true)
-                                .passes(Passes.once(cut.travelMm() / (cut.rpm() * cut.feedMm())))
-                                .freeField(STICK_OUT.id())));
+        return Optional.of(OnWork.of(
+                        Kind.DRILL,
+                        job.work(),
+                        job.lathe(),
+                        "drill " + say.length(cut.drill().diameterMm()))
+                .across(job.pilotMm(), cut.drill().diameterMm())
+                .along(0, cut.travelMm())
+                .running(cut.rpm(), cut.feedMm())
+                .with(one -> one.tailstock(true)
+                        .passes(Passes.once(cut.travelMm() / (cut.rpm() * cut.feedMm())))
+                        .freeField(STICK_OUT.id())));
     }
 
     private static boolean turns(Lathe lathe) {

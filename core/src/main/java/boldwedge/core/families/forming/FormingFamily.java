@@ -73,14 +73,15 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
             return Optional.empty();
         }
         double from = Math.max(0, job.freeMm() - job.atMm() - job.profile().widthMm());
-        return Optional.of(OnWork.of(Kind.FORM, job.work(), job.lathe(), job.bit().name() + ", ground to the form")
-                .across(2 * job.profile().largestMm(), 2 * job.profile().smallestMm())
-                .along(from, from + job.profile().widthMm())
-                .running(cut.rpm(), cut.feedMm())
-                .with(one -> one.centred(job.hold() == Hold.CHUCK_AND_CENTRE)
-                        .passes(Passes.once(cut.minutes()))
-                        .freeField(STICK_OUT.id())
-                        .atField(AT.id())));
+        return Optional.of(
+                OnWork.of(Kind.FORM, job.work(), job.lathe(), job.bit().name() + ", ground to the form")
+                        .across(2 * job.profile().largestMm(), 2 * job.profile().smallestMm())
+                        .along(from, from + job.profile().widthMm())
+                        .running(cut.rpm(), cut.feedMm())
+                        .with(one -> one.centred(job.hold() == Hold.CHUCK_AND_CENTRE)
+                                .passes(Passes.once(cut.minutes()))
+                                .freeField(STICK_OUT.id())
+                                .atField(AT.id())));
     }
 
     @Override

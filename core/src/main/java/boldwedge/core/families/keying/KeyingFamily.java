@@ -76,7 +76,10 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
         }
         double bore = 2 * job.slot().radiusMm();
         return Optional.of(OnWork.of(
-                        Kind.KEYWAY, job.work(), job.lathe(), "keyway bar of " + say.length(cut.barMm()) + ", by strokes")
+                        Kind.KEYWAY,
+                        job.work(),
+                        job.lathe(),
+                        "keyway bar of " + say.length(cut.barMm()) + ", by strokes")
                 .across(bore, bore)
                 .along(0, job.lengthMm())
                 .with(one -> one.passes(Passes.once(cut.minutes()))));

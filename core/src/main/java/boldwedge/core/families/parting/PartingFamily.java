@@ -155,7 +155,8 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
         if (job.lathe().mill()) {
             return Optional.empty();
         }
-        String tool = Written.words("blade %s wide%s", say.length(job.widthMm()), job.behind() ? ", in the rear post" : "");
+        String tool =
+                Written.words("blade %s wide%s", say.length(job.widthMm()), job.behind() ? ", in the rear post" : "");
         return Optional.of(OnWork.of(job.groove() ? Kind.GROOVE : Kind.PART, job.work(), job.lathe(), tool)
                 .across(job.diameterMm(), job.endMm())
                 // A groove is placed from the jaws alone; how far they are from the end nobody said.

@@ -67,7 +67,8 @@ public final class ShearingFamily extends DeclaredFamily<ShearCut> {
         if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
             return Optional.empty();
         }
-        return Optional.of(OnWork.of(Kind.SHAVE, job.work(), job.lathe(), job.bit().name() + ", ground as a shear tool")
+        return Optional.of(OnWork.of(
+                        Kind.SHAVE, job.work(), job.lathe(), job.bit().name() + ", ground as a shear tool")
                 .across(cut.beforeMm(), cut.beforeMm() - 2 * cut.passes() * cut.depthMm())
                 .along(0, job.lengthMm())
                 .running(cut.cutting().rpm(), cut.cutting().feedMm())

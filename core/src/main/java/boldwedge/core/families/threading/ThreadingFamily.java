@@ -94,8 +94,11 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
                         job.lathe(),
                         Written.words(
                                 "%sthreading tool for %s pitch",
-                                job.inside() ? "inside " : "", say.pitch(job.size().pitchMm())))
-                .across(cut.blankMm(), job.inside() ? job.size().majorMm() : job.size().minorMm())
+                                job.inside() ? "inside " : "",
+                                say.pitch(job.size().pitchMm())))
+                .across(
+                        cut.blankMm(),
+                        job.inside() ? job.size().majorMm() : job.size().minorMm())
                 .along(0, job.lengthMm() + groove)
                 .running(cut.rpm(), job.size().leadMm())
                 .with(one -> one.centred(!job.inside() && job.reach().hold() == Hold.CHUCK_AND_CENTRE)

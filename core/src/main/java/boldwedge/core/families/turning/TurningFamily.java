@@ -111,7 +111,9 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
         TurningCut.Roughing rough = cut.roughing();
         double roughly = rough.passes() == 0
                 ? 0
-                : rough.passes() * cut.pathMm() / (rough.feedMm() * cut.cutting().rpm());
+                : rough.passes()
+                        * cut.pathMm()
+                        / (rough.feedMm() * cut.cutting().rpm());
         String tool = Written.words(
                 "%s, lead %s, nose %s",
                 job.blank().name(),
@@ -123,7 +125,10 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                 .running(cut.cutting().rpm(), cut.cutting().feedMm())
                 .with(one -> one.centred(job.hold() == Hold.CHUCK_AND_CENTRE)
                         .passes(new Passes(
-                                rough.passes(), roughly, 2 * rough.last() * job.depthMm(), rough.last() * cut.passMinutes()))
+                                rough.passes(),
+                                roughly,
+                                2 * rough.last() * job.depthMm(),
+                                rough.last() * cut.passMinutes()))
                         .toleranceMm(facing ? 0 : job.tolerance().widthMm())
                         .freeField(STICK_OUT.id())));
     }

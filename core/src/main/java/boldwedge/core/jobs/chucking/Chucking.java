@@ -2,10 +2,13 @@ package boldwedge.core.jobs.chucking;
 
 import boldwedge.core.family.CutOnWork;
 import boldwedge.core.jobs.chucking.ChuckingAnswer.Doubt;
-import boldwedge.core.jobs.chucking.WalkedCut.Misfit;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Verdict;
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
@@ -25,6 +28,8 @@ import java.util.stream.Collectors;
 
 /** Thinks the cuts of one piece of work through as one chucking: what belongs to it, in which order, what does not fit. */
 public final class Chucking {
+    private static final Limits OUT = new Limits(Quantity.LENGTH, 1, 4000);
+
     /** Between the jaws and what cuts nearest to them, mm (ours: a finger's breadth less is asking for it). */
     private static final double CLEAR_OF_JAWS_MM = 5;
 
@@ -53,23 +58,35 @@ public final class Chucking {
      *
      * @param cuts those of one piece of work, in any order
      * @param units in which it is told
-     * @param freeMm how far the work stands out of the chuck, mm; empty: as far as the cuts need
+     * @param out how far the work stands out of the chuck, as typed; empty: as far as the cuts need
      */
-    public static ChuckingAnswer of(List<NamedCut> cuts, UnitSystem units, OptionalDouble freeMm) {
-        return new Chucking(cuts, units, freeMm).answer();
+    public static ChuckingAnswer of(List<NamedCut> cuts, UnitSystem units, String out) {
+        if (out.isBlank()) {
+            return new Chucking(cuts, units, OptionalDouble.empty()).answer();
+        }
+        return switch (MeasureParser.parse(out, OUT, units)) {
+            case Parsed.Good<Reading>(Reading read) ->
+                new Chucking(cuts, units, OptionalDouble.of(read.value())).answer();
+            case Parsed.Wrong<Reading> wrong ->
+                new Chucking(cuts, units, OptionalDouble.empty()).answer().refusing("out", wrong.sentence());
+        };
     }
 
     private ChuckingAnswer answer() {
         Map<String, OnWork> mine = belonging();
         if (mine.isEmpty()) {
-            return new ChuckingAnswer("", 0, List.of(), List.of(), List.copyOf(leftOut), List.of(), 0, 0);
+            return new ChuckingAnswer(Map.of(), "", 0, List.of(), List.of(), List.copyOf(leftOut), List.of(), 0, 0);
         }
         List<PlacedCut> route = ChuckingOrder.of(mine);
-        double needs = WalkedCut.longest(route) + CLEAR_OF_JAWS_MM;
+        double needs = Math.ceil(WalkedCut.longest(route) + CLEAR_OF_JAWS_MM - 1e-9);
         double free = typedFreeMm.orElse(needs);
-        if (free < needs - CLEAR_OF_JAWS_MM) {
-            doubt("", "stands-out-too-little", "The cuts go %s from the end; with %s out of the chuck the tool meets the jaws.",
-                    say.length(needs - CLEAR_OF_JAWS_MM), say.length(free));
+        if (free < WalkedCut.longest(route)) {
+            doubt(
+                    "",
+                    "stands-out-too-little",
+                    "The cuts go %s from the end; with %s out of the chuck the tool meets the jaws.",
+                    say.length(Math.rint(10 * WalkedCut.longest(route)) / 10),
+                    say.length(free));
         }
         double stock = stock(route);
         List<WalkedCut> walked = WalkedCut.of(route, stock);
@@ -88,7 +105,10 @@ public final class Chucking {
         for (NamedCut cut : cuts) {
             CutOnWork worked = CutOnWork.of(cut.request());
             if (!worked.worked()) {
-                leaveOut(cut.id(), "cannot-be-worked-out", "cannot be worked out as it stands: open it and see what is wrong.");
+                leaveOut(
+                        cut.id(),
+                        "cannot-be-worked-out",
+                        "cannot be worked out as it stands: open it and see what is wrong.");
             } else if (worked.on().isEmpty()) {
                 leaveOut(cut.id(), "not-in-the-chuck", "is not cut in the lathe's chuck: it is work of its own.");
             } else {
@@ -99,7 +119,11 @@ public final class Chucking {
         seen.entrySet().removeIf(one -> {
             boolean other = !one.getValue().lathe().name().equals(lathe);
             if (other) {
-                leaveOut(one.getKey(), "other-machine", "is planned on " + one.getValue().lathe().name() + ", the others on " + lathe + ": plan it there, or leave it for another chucking.");
+                leaveOut(
+                        one.getKey(),
+                        "other-machine",
+                        "is planned on " + one.getValue().lathe().name() + ", the others on " + lathe
+                                + ": plan it there, or leave it for another chucking.");
             }
             return other;
         });
@@ -107,7 +131,11 @@ public final class Chucking {
         seen.entrySet().removeIf(one -> {
             boolean other = !one.getValue().material().name().equals(material);
             if (other) {
-                leaveOut(one.getKey(), "other-material", "is in " + one.getValue().material().name() + ", the others in " + material + ": it is not the same piece.");
+                leaveOut(
+                        one.getKey(),
+                        "other-material",
+                        "is in " + one.getValue().material().name() + ", the others in " + material
+                                + ": it is not the same piece.");
             }
             return other;
         });
@@ -120,14 +148,16 @@ public final class Chucking {
                 .entrySet()
                 .stream()
                 // The first of the most frequent.
-                .max(Comparator.<Map.Entry<String, Long>>comparingLong(Map.Entry::getValue).thenComparing((a, b) -> 1))
+                .max(Comparator.<Map.Entry<String, Long>>comparingLong(Map.Entry::getValue)
+                        .thenComparing((a, b) -> 1))
                 .map(Map.Entry::getKey)
                 .orElse("");
     }
 
     private static double stock(List<PlacedCut> route) {
         return route.stream()
-                .filter(cut -> cut.on().kind().surface() == Surface.OUTSIDE || cut.on().kind() == Kind.FACE)
+                .filter(cut ->
+                        cut.on().kind().surface() == Surface.OUTSIDE || cut.on().kind() == Kind.FACE)
                 .mapToDouble(cut -> cut.on().beforeMm())
                 .max()
                 .orElse(0);
@@ -141,22 +171,43 @@ public final class Chucking {
         switch (walked.misfit()) {
             case NONE -> {}
             case NO_HOLE ->
-                doubt(cut.cut(), "no-hole", "begins in a hole of %s, and none of these cuts makes one: drill it first, unless the bar is a tube.", begins);
+                doubt(
+                        cut.cut(),
+                        "no-hole",
+                        "begins in a hole of %s, and none of these cuts makes one: drill it first, unless the bar is a tube.",
+                        begins);
             case ENDS_BEFORE ->
-                doubt(cut.cut(), "hole-ends-before", "goes %s deep, and the hole of %s before it ends earlier: drill that deeper, or bore less deep.",
-                        say.length(cut.on().reachMm()), begins);
+                doubt(
+                        cut.cut(),
+                        "hole-ends-before",
+                        "goes %s deep, and the hole of %s before it ends earlier: drill that deeper, or bore less deep.",
+                        say.length(cut.on().reachMm()),
+                        begins);
             case MORE_METAL ->
-                doubt(cut.cut(), "more-metal", hole
+                doubt(
+                        cut.cut(),
+                        "more-metal",
+                        hole
                                 ? "begins at %s, and the hole is only %s by then: open it to that first, or type %s as its start."
                                 : "begins at %s, and there is still %s: turn it to that first, or type %s as its start.",
-                        begins, met, met);
+                        begins,
+                        met,
+                        met);
             case IN_AIR ->
-                doubt(cut.cut(), "in-air", hole
+                doubt(
+                        cut.cut(),
+                        "in-air",
+                        hole
                                 ? "begins at %s, and the hole is %s by then: it would cut air. Type %s as its start, or leave one of the two out."
                                 : "begins at %s, and there is only %s by then: it would cut air. Type %s as its start, or leave one of the two out.",
-                        begins, met, met);
+                        begins,
+                        met,
+                        met);
             case OTHER_BORE ->
-                doubt(cut.cut(), "other-bore", "ends at a bore of %s, and the work has another there by then: type the bore that it meets.",
+                doubt(
+                        cut.cut(),
+                        "other-bore",
+                        "ends at a bore of %s, and the work has another there by then: type the bore that it meets.",
                         say.length(cut.on().afterMm()));
         }
     }
@@ -165,7 +216,10 @@ public final class Chucking {
         WalkedCut last = walked.getLast();
         double outside = stock(walked.stream().map(WalkedCut::cut).toList());
         if (last.wallMm() < THIN_WALL * outside) {
-            doubt("", "thin-wall", "At its thinnest %s of wall is left: rough inside and outside first, let it cool, ease the jaws or take soft ones that grip all round, and finish with light cuts.",
+            doubt(
+                    "",
+                    "thin-wall",
+                    "At its thinnest %s of wall is left: rough inside and outside first, let it cool, ease the jaws or take soft ones that grip all round, and finish with light cuts.",
                     say.length(Math.max(0, last.wallMm())));
         }
     }
@@ -179,7 +233,10 @@ public final class Chucking {
                 .orElse(0);
         walked.stream().filter(one -> one.cut().on().centred()).findFirst().ifPresent(one -> {
             if (hole > CENTRE_HOLE * one.cut().afterMm()) {
-                doubt(one.cut().cut(), "centre-in-bore", "is carried by the tailstock's centre, and the end has a hole of %s by then: that wants a centre with a large cone, or a plug.",
+                doubt(
+                        one.cut().cut(),
+                        "centre-in-bore",
+                        "is carried by the tailstock's centre, and the end has a hole of %s by then: that wants a centre with a large cone, or a plug.",
                         say.length(hole));
             }
         });
@@ -200,12 +257,21 @@ public final class Chucking {
                     .collect(Collectors.toMap(Finding::id, one -> one, (one, other) -> one));
             CutOnWork then = CutOnWork.of(further);
             if (!then.worked()) {
-                doubt(cut.id(), "not-so-far-out", "cannot be worked out with %s out of the chuck: open it and see.", say.length(free));
+                doubt(
+                        cut.id(),
+                        "not-so-far-out",
+                        "cannot be worked out with %s out of the chuck: open it and see.",
+                        say.length(free));
             }
             then.findings().stream()
                     .filter(now -> now.verdict().isDoubt() && isWorse(now, Optional.ofNullable(before.get(now.id()))))
                     .findFirst()
-                    .ifPresent(now -> doubt(cut.id(), "stands-out-" + now.id(), "with %s out of the chuck: %s", say.length(free), now.statement()));
+                    .ifPresent(now -> doubt(
+                            cut.id(),
+                            "stands-out-" + now.id(),
+                            "with %s out of the chuck: %s",
+                            say.length(free),
+                            now.statement()));
         }
     }
 

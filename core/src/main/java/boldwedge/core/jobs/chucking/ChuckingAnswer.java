@@ -1,10 +1,13 @@
 package boldwedge.core.jobs.chucking;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * The route of a whole piece of work in one chucking.
  *
+ * @param errors what is wrong, by place
  * @param held how it is held, and how far it stands out, in words
  * @param freeMm how far it stands out of the chuck, mm
  * @param steps what is done, in order
@@ -15,6 +18,7 @@ import java.util.List;
  * @param pieceMin minutes for a piece
  */
 public record ChuckingAnswer(
+        Map<String, String> errors,
         String held,
         double freeMm,
         List<StepTold> steps,
@@ -23,6 +27,19 @@ public record ChuckingAnswer(
         List<String> sums,
         double setUpMin,
         double pieceMin) {
+    /** The same, with what was typed wrong; the route stands as if nothing had been typed there. */
+    ChuckingAnswer refusing(String place, String sentence) {
+        return new ChuckingAnswer(
+                Map.of(place, sentence), held, freeMm, steps, doubts, leftOut, sums, setUpMin, pieceMin);
+    }
+
+    /** The same without a cut that is kept no more. */
+    public ChuckingAnswer without(String cut) {
+        List<Doubt> more = new ArrayList<>(leftOut);
+        more.add(new Doubt(cut, "no-such-cut", "One of these cuts is not kept any more: take it out of the list."));
+        return new ChuckingAnswer(errors, held, freeMm, steps, doubts, List.copyOf(more), sums, setUpMin, pieceMin);
+    }
+
     /**
      * A step.
      *

@@ -29,8 +29,7 @@ public final class ChuckingOrder {
 
     /** The route of the cuts, by their ids. */
     public static List<PlacedCut> of(Map<String, OnWork> cuts) {
-        boolean holes =
-                cuts.values().stream().anyMatch(one -> one.kind().surface() == Surface.HOLE);
+        boolean holes = cuts.values().stream().anyMatch(one -> one.kind().surface() == Surface.HOLE);
         List<PlacedCut> all = new ArrayList<>();
         cuts.forEach((id, on) -> {
             if (on.kind() != Kind.TURN) {

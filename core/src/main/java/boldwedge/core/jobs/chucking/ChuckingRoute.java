@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Puts the route of one chucking into words: steps, tools at their places, dials, what it comes to. */
 final class ChuckingRoute {
@@ -42,6 +43,9 @@ final class ChuckingRoute {
     private final WorkMaterial material;
     private final Dial dial;
     private final PostPlaces places;
+    /** Whether one of the cuts faces the end; else it is done first all the same. */
+    private final boolean faced;
+
     private final List<StepTold> steps = new ArrayList<>();
     /** Diameter at which a tool's dial stands at zero, by tool. */
     private final Map<String, Double> zeros = new HashMap<>();
@@ -62,19 +66,22 @@ final class ChuckingRoute {
         this.lathe = lathe;
         this.material = material;
         dial = Dial.cross(lathe.screw());
+        faced = route.stream().anyMatch(one -> one.cut().stage() == Stage.FACE);
         places = PostPlaces.of(
-                route.stream()
-                        .map(one -> one.cut().on())
-                        .filter(on -> !on.tailstock())
-                        .map(OnWork::tool)
+                Stream.concat(
+                                faced ? Stream.empty() : Stream.of(facingTool()),
+                                route.stream()
+                                        .map(one -> one.cut().on())
+                                        .filter(on -> !on.tailstock())
+                                        .map(OnWork::tool))
                         .toList(),
                 lathe.bed().postPlacesOrUsual());
     }
 
     ChuckingAnswer answer(List<Doubt> doubts, List<Doubt> leftOut) {
         int seat = 0;
-        if (route.stream().noneMatch(one -> one.cut().stage() == Stage.FACE)) {
-            face();
+        if (!faced) {
+            face(places.steps().get(seat++));
         }
         boolean centred = false;
         boolean drilled = false;
@@ -96,7 +103,7 @@ final class ChuckingRoute {
                 step(one, "tailstock", tailstockLines(one));
             } else {
                 Seat at = places.steps().get(seat++);
-                step(one, "place " + at.place(), postLines(one, at));
+                step(one, place(at), postLines(one, at));
             }
         }
         double cutting = steps.stream().mapToDouble(StepTold::minutes).sum();
@@ -105,21 +112,34 @@ final class ChuckingRoute {
         double setUp = MOUNT_MIN * places.mountings();
         double piece = cutting + APPROACH_MIN * steps.size() + MEASURE_MIN * measured + TAILSTOCK_MIN * tail;
         return new ChuckingAnswer(
-                held(), freeMm, List.copyOf(steps), doubts, leftOut, sums(cutting, setUp, piece), setUp, piece);
+                Map.of(),
+                held(),
+                freeMm,
+                List.copyOf(steps),
+                doubts,
+                leftOut,
+                sums(cutting, setUp, piece),
+                setUp,
+                piece);
     }
 
     private String held() {
         return Written.words(
                 "%s%s on %s, %s out of the chuck: as little as the cuts leave room for, for it bends by the cube of that.",
-                material.name(), stockMm > 0 ? ", " + say.length(stockMm) + " across," : "", lathe.name(), say.length(freeMm));
+                material.name(),
+                stockMm > 0 ? ", " + say.length(stockMm) + " across," : "",
+                lathe.name(),
+                say.length(freeMm));
     }
 
     private List<String> sums(double cutting, double setUp, double piece) {
         List<String> all = new ArrayList<>();
-        long tools = route.stream()
-                .map(one -> one.cut().on())
-                .filter(on -> !on.tailstock())
-                .map(OnWork::tool)
+        long tools = Stream.concat(
+                        faced ? Stream.empty() : Stream.of(facingTool()),
+                        route.stream()
+                                .map(one -> one.cut().on())
+                                .filter(on -> !on.tailstock())
+                                .map(OnWork::tool))
                 .distinct()
                 .count();
         int room = lathe.bed().postPlacesOrUsual();
@@ -133,27 +153,34 @@ final class ChuckingRoute {
                 lathe.bed().postPlaces().isPresent() ? "" : " (assumed: its card does not say)");
         all.add(
                 places.mountings() > tools
-                        ? holds + Written.words(
-                                " Tools are put in %s times: no order of these cuts’ tools does with fewer; where it can be, set those back to a stop so that their zero stays.",
-                                places.mountings())
+                        ? holds
+                                + Written.words(
+                                        " Tools are put in %s times: no order of these cuts’ tools does with fewer; where it can be, set those back to a stop so that their zero stays.",
+                                        places.mountings())
                         : holds);
         return List.copyOf(all);
     }
 
-    private void face() {
-        String tool = route.stream()
+    /** The first that turns: it faces as well. */
+    private String facingTool() {
+        return route.stream()
                 .map(WalkedCut::cut)
                 .filter(cut -> cut.on().kind() == Kind.TURN)
                 .map(cut -> cut.on().tool())
                 .findFirst()
-                .orElse("a facing tool");
+                .orElse("facing tool");
+    }
+
+    private void face(Seat at) {
         steps.add(new StepTold(
                 "face-first",
                 "",
                 "Face the end, just so that it is clean",
-                tool,
-                "post",
-                List.of("Set the carriage’s dial or stop to 0 at the faced end: all lengths count from there."),
+                facingTool(),
+                place(at),
+                List.of(
+                        setIn(at),
+                        "Set the carriage’s dial or stop to 0 at the faced end: all lengths count from there."),
                 "",
                 Stage.FACE.words(),
                 List.of("Key out of the chuck, the jaws clear of everything for a whole turn by hand."),
@@ -191,7 +218,8 @@ final class ChuckingRoute {
     private void step(WalkedCut walked, String place, List<String> lines) {
         PlacedCut cut = walked.cut();
         steps.add(new StepTold(
-                cut.cut() + "-" + cut.stage().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
+                cut.cut() + "-"
+                        + cut.stage().name().toLowerCase(java.util.Locale.ROOT).replace('_', '-'),
                 cut.cut(),
                 title(cut),
                 cut.on().tool(),
@@ -217,39 +245,38 @@ final class ChuckingRoute {
         OnWork on = cut.on();
         String before = say.length(cut.beforeMm());
         String after = say.length(cut.afterMm());
-        String to = say.length(on.reachMm());
+        String to = along(on.reachMm());
         String name = names.getOrDefault(cut.cut(), "");
-        String what =
-                switch (on.kind()) {
-                    case FACE -> Written.words("Face %s off the end", to);
-                    case TURN ->
-                        Written.words(
-                                "%s %s to %s, over %s",
-                                switch (cut.part()) {
-                                    case WHOLE -> "Turn";
-                                    case ROUGHED -> "Rough";
-                                    case FINISHED -> "Finish";
-                                },
-                                before,
-                                after,
-                                to);
-                    case SHAVE -> Written.words("Shave to %s, over %s", after, to);
-                    case GROOVE ->
-                        on.fromMm() > 0
-                                ? Written.words("Groove down to %s, from %s to %s", after, say.length(on.fromMm()), to)
-                                : Written.words("Groove down to %s, %s wide", after, to);
-                    case FORM -> Written.words("Plunge the form, from %s to %s", say.length(on.fromMm()), to);
-                    case OUTSIDE_THREAD -> Written.words("Cut the thread on %s, over %s", before, to);
-                    case FACE_GROOVE -> Written.words("Groove the face at %s, %s deep", before, to);
-                    case DRILL -> Written.words("Drill %s, %s deep", after, to);
-                    case BORE -> Written.words("Bore %s to %s, %s deep", before, after, to);
-                    case REAM -> Written.words("Ream %s, %s deep", after, to);
-                    case COUNTERBORE -> Written.words("Counterbore %s, %s deep", after, to);
-                    case RECESS -> Written.words("Recess to %s, from %s to %s", after, say.length(on.fromMm()), to);
-                    case INSIDE_THREAD -> Written.words("Cut the thread in %s, over %s", before, to);
-                    case KEYWAY -> Written.words("Keyway in %s, over %s", before, to);
-                    case PART -> Written.words("Part off at %s", say.length(on.fromMm()));
-                };
+        String what = switch (on.kind()) {
+            case FACE -> Written.words("Face %s off the end", to);
+            case TURN ->
+                Written.words(
+                        "%s %s to %s, over %s",
+                        switch (cut.part()) {
+                            case WHOLE -> "Turn";
+                            case ROUGHED -> "Rough";
+                            case FINISHED -> "Finish";
+                        },
+                        before,
+                        after,
+                        to);
+            case SHAVE -> Written.words("Shave to %s, over %s", after, to);
+            case GROOVE ->
+                on.fromMm() > 0
+                        ? Written.words("Groove down to %s, from %s to %s", after, along(on.fromMm()), to)
+                        : Written.words("Groove down to %s, %s wide", after, to);
+            case FORM -> Written.words("Plunge the form, from %s to %s", along(on.fromMm()), to);
+            case OUTSIDE_THREAD -> Written.words("Cut the thread on %s, over %s", before, to);
+            case FACE_GROOVE -> Written.words("Groove the face at %s, %s deep", before, to);
+            case DRILL -> Written.words("Drill %s, %s deep", after, to);
+            case BORE -> Written.words("Bore %s to %s, %s deep", before, after, to);
+            case REAM -> Written.words("Ream %s, %s deep", after, to);
+            case COUNTERBORE -> Written.words("Counterbore %s, %s deep", after, to);
+            case RECESS -> Written.words("Recess to %s, from %s to %s", after, along(on.fromMm()), to);
+            case INSIDE_THREAD -> Written.words("Cut the thread in %s, over %s", before, to);
+            case KEYWAY -> Written.words("Keyway in %s, over %s", before, to);
+            case PART -> Written.words("Part off at %s", along(on.fromMm()));
+        };
         return name.isEmpty() ? what : what + " (" + name + ")";
     }
 
@@ -259,14 +286,30 @@ final class ChuckingRoute {
         if (on.kind() == Kind.DRILL && on.beforeMm() > walked.metMm()) {
             lines.add("First a pilot of " + say.length(on.beforeMm()) + ", as deep.");
         }
-        lines.add(running(on));
+        lines.add(say.rpm(on.rpm()) + ".");
         lines.add(Written.words(
-                "%s turns of the tailstock’s handle from where it touches%s.",
+                "%s turns of the tailstock’s handle from where it touches, one in %s%s.",
                 say.number(on.reachMm() / lathe.tailHandleOrUsual(), 1),
+                say.time(lathe.tailHandleOrUsual() / (on.feedMm() * on.rpm())),
                 lathe.tailHandleMm().isPresent()
                         ? ""
                         : ", at an assumed " + say.length(lathe.tailHandleOrUsual()) + " a turn"));
         return List.copyOf(lines);
+    }
+
+    private static String place(Seat at) {
+        return "place " + at.place() + " of the post";
+    }
+
+    private static String setIn(Seat at) {
+        return Written.words(
+                "Set it in place %s%s.",
+                at.place(), at.out().isEmpty() ? "" : ", where the " + at.out() + " makes room");
+    }
+
+    /** A place along the work: no finer than it is set there. */
+    private String along(double mm) {
+        return say.length(Math.rint(mm * 10) / 10);
     }
 
     private List<String> postLines(WalkedCut walked, Seat seat) {
@@ -275,8 +318,7 @@ final class ChuckingRoute {
         List<String> lines = new ArrayList<>();
         if (seat.mounted()) {
             zeros.remove(on.tool());
-            lines.add(Written.words(
-                    "Set it in place %s%s.", seat.place(), seat.out().isEmpty() ? "" : ", where the " + seat.out() + " makes room"));
+            lines.add(setIn(seat));
         }
         if (on.rpm() > 0) {
             lines.add(running(on));
@@ -296,7 +338,7 @@ final class ChuckingRoute {
             cross(walked, lines);
         }
         if (on.kind() == Kind.TURN || on.kind() == Kind.SHAVE || on.kind() == Kind.BORE) {
-            lines.add("Along to " + say.length(on.reachMm()) + " from the faced end: set the carriage’s stop.");
+            lines.add("Along to " + along(on.reachMm()) + " from the faced end: set the carriage’s stop.");
         }
         return List.copyOf(lines);
     }
@@ -316,7 +358,8 @@ final class ChuckingRoute {
         lines.add(Written.words(
                 "%s; %s by %s in all.",
                 zero == null
-                        ? "Touch the " + (hole ? "hole" : "work") + " where it is " + say.length(from) + ", cross slide’s dial to 0"
+                        ? "Touch the " + (hole ? "hole" : "work") + " where it is " + say.length(from)
+                                + ", cross slide’s dial to 0"
                         : "From the same zero, at " + say.length(from),
                 hole ? "out" : "in",
                 dial.says(way)));
@@ -330,10 +373,14 @@ final class ChuckingRoute {
 
     private static List<String> cautions(OnWork on) {
         return switch (on.kind()) {
-            case KEYWAY -> List.of("Motor off at its switch and the spindle locked: nothing may turn while the carriage strokes.");
-            case PART -> List.of("The piece falls: let it drop in a tray or on a rod through its bore, never into a hand.");
-            case OUTSIDE_THREAD, INSIDE_THREAD -> List.of("Know how the carriage stops at the end before the half nut closes.");
-            case DRILL -> List.of("Hold nothing by hand that may turn with the drill; clear chips with a hook or a brush.");
+            case KEYWAY ->
+                List.of("Motor off at its switch and the spindle locked: nothing may turn while the carriage strokes.");
+            case PART ->
+                List.of("The piece falls: let it drop in a tray or on a rod through its bore, never into a hand.");
+            case OUTSIDE_THREAD, INSIDE_THREAD ->
+                List.of("Know how the carriage stops at the end before the half nut closes.");
+            case DRILL ->
+                List.of("Hold nothing by hand that may turn with the drill; clear chips with a hook or a brush.");
             default -> List.of();
         };
     }

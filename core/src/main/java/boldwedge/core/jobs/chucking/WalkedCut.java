@@ -81,8 +81,7 @@ public record WalkedCut(PlacedCut cut, double metMm, Misfit misfit, double wallM
     /** A blade that goes to the axis, or stops at a bore, meets the bore that is there. */
     private static Optional<Misfit> parted(PlacedCut cut, WorkShape hole) {
         OnWork on = cut.on();
-        return on.kind() == Kind.PART
-                        && Math.abs(hole.most(on.fromMm(), on.reachMm()) - on.afterMm()) > DIFFERS_MM
+        return on.kind() == Kind.PART && Math.abs(hole.most(on.fromMm(), on.reachMm()) - on.afterMm()) > DIFFERS_MM
                 ? Optional.of(Misfit.OTHER_BORE)
                 : Optional.empty();
     }

@@ -1,6 +1,7 @@
 package boldwedge.core.jobs.entry;
 
 import java.util.List;
+import java.util.Objects;
 
 /**
  * A job as it was typed.
@@ -9,8 +10,23 @@ import java.util.List;
  * @param stock lengths that lie there
  * @param kerf what the saw takes
  * @param grip what is held last and cannot be sawn
+ * @param cuts ids of the cuts that are taken on one piece in one chucking
+ * @param out how far that stands out of the chuck; empty: as far as they need
  */
-public record JobTexts(List<LotTexts> lots, List<StockTexts> stock, String kerf, String grip) {
+public record JobTexts(
+        List<LotTexts> lots, List<StockTexts> stock, String kerf, String grip, List<String> cuts, String out) {
+    /** What is read from a sheet that was written before it had them has none. */
+    @SuppressWarnings("ConstantValue") // JSON knows no such promise
+    public JobTexts {
+        cuts = Objects.requireNonNullElse(cuts, List.of());
+        out = Objects.requireNonNullElse(out, "");
+    }
+
+    /** A job of which no piece is cut whole in one chucking. */
+    public JobTexts(List<LotTexts> lots, List<StockTexts> stock, String kerf, String grip) {
+        this(lots, stock, kerf, grip, List.of(), "");
+    }
+
     /**
      * Pieces that are all made the same way.
      *

@@ -22,5 +22,6 @@ public record Bed(OptionalDouble centresMm, OptionalDouble quillMm, Optional<Str
     }
 
     /** A card that says nothing of it. */
-    public static final Bed UNSAID = new Bed(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), OptionalInt.empty());
+    public static final Bed UNSAID =
+            new Bed(OptionalDouble.empty(), OptionalDouble.empty(), Optional.empty(), OptionalInt.empty());
 }

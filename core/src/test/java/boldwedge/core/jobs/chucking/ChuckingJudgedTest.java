@@ -14,7 +14,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 
@@ -38,13 +37,13 @@ class ChuckingJudgedTest {
             cut("drill", "operation", "drill", "drillSize", "18", "drillDepth", "45", "drillBottom", "through");
     private static final NamedCut BORE = cut(
             "bore", "operation", "bore", "boreStart", "18", "boreFinished", "22", "boreDepth", "42", "outside", "40");
-    private static final NamedCut OUTSIDE =
-            cut("outside", "operation", "turn", "diameter", "45", "finished", "40", "length", "44", "tolerance", "±0.02");
-    private static final NamedCut PART = cut(
-            "part", "operation", "part", "partDiameter", "40", "partBore", "22", "pieceLength", "40");
+    private static final NamedCut OUTSIDE = cut(
+            "outside", "operation", "turn", "diameter", "45", "finished", "40", "length", "44", "tolerance", "±0.02");
+    private static final NamedCut PART =
+            cut("part", "operation", "part", "partDiameter", "40", "partBore", "22", "pieceLength", "40");
 
     private static ChuckingAnswer route(NamedCut... cuts) {
-        return Chucking.of(List.of(cuts), UnitSystem.METRIC, OptionalDouble.empty());
+        return Chucking.of(List.of(cuts), UnitSystem.METRIC, "");
     }
 
     private static List<String> steps(ChuckingAnswer answer) {
@@ -79,12 +78,11 @@ class ChuckingJudgedTest {
     @Test
     void theOrderIsThatOfTheWork() {
         List<NamedCut> cuts = new ArrayList<>(List.of(PART, OUTSIDE, BORE, DRILL, thread("M30x2", "30")));
-        List<String> first = steps(Chucking.of(cuts, UnitSystem.METRIC, OptionalDouble.empty()));
+        List<String> first = steps(Chucking.of(cuts, UnitSystem.METRIC, ""));
         Random random = new Random(4711);
         for (int i = 0; i < 12; i++) {
             Collections.shuffle(cuts, random);
-            assertThat(steps(Chucking.of(cuts, UnitSystem.METRIC, OptionalDouble.empty())))
-                    .isEqualTo(first);
+            assertThat(steps(Chucking.of(cuts, UnitSystem.METRIC, ""))).isEqualTo(first);
         }
     }
 
@@ -95,7 +93,8 @@ class ChuckingJudgedTest {
     /** "Nothing to drill: turn it to size and part it. Leave the centre drill in its drawer." */
     @Test
     void aPinIsTurnedInOneGo() {
-        ChuckingAnswer pin = route(OUTSIDE, cut("part", "operation", "part", "partDiameter", "40", "pieceLength", "40"));
+        ChuckingAnswer pin =
+                route(OUTSIDE, cut("part", "operation", "part", "partDiameter", "40", "pieceLength", "40"));
         assertThat(steps(pin)).containsExactly("face-first", "outside-finish", "part-part");
     }
 
@@ -114,8 +113,20 @@ class ChuckingJudgedTest {
     void reliefBeforeThread() {
         ChuckingAnswer stud = route(
                 thread("M20", "25"),
-                cut("relief", "operation", "ring-groove", "grooveFor", "thread-relief", "grooveAround", "20",
-                        "reliefPitch", "2.5", "stickOut", "60", "grooveAt", "30"),
+                cut(
+                        "relief",
+                        "operation",
+                        "ring-groove",
+                        "grooveFor",
+                        "thread-relief",
+                        "grooveAround",
+                        "20",
+                        "reliefPitch",
+                        "2.5",
+                        "stickOut",
+                        "60",
+                        "grooveAt",
+                        "30"),
                 cut("body", "operation", "turn", "diameter", "22", "finished", "20", "length", "40"));
         assertThat(steps(stud)).containsExactly("face-first", "body-finish", "relief-groove", "thread-outside-thread");
     }
@@ -124,17 +135,44 @@ class ChuckingJudgedTest {
     @Test
     void holesComeBeforeTheCentre() {
         ChuckingAnswer long_ = route(
-                cut("shaft", "operation", "turn", "diameter", "25", "finished", "22", "length", "150", "stickOut", "170", "hold", "chuck-and-centre"),
+                cut(
+                        "shaft",
+                        "operation",
+                        "turn",
+                        "diameter",
+                        "25",
+                        "finished",
+                        "22",
+                        "length",
+                        "150",
+                        "stickOut",
+                        "170",
+                        "hold",
+                        "chuck-and-centre"),
                 cut("oil", "operation", "drill", "drillSize", "6", "drillDepth", "20"));
         assertThat(steps(long_))
-                .containsExactly("face-first", "centre-drill", "oil-drill", "centre-up", "shaft-rough-centred", "shaft-finish");
+                .containsExactly(
+                        "face-first", "centre-drill", "oil-drill", "centre-up", "shaft-rough-centred", "shaft-finish");
     }
 
     /** "A centre in a 16 hole? Not with that point." */
     @Test
     void aCentreInAWideHoleIsDoubted() {
         ChuckingAnswer sleeve = route(
-                cut("shaft", "operation", "turn", "diameter", "25", "finished", "22", "length", "150", "stickOut", "170", "hold", "chuck-and-centre"),
+                cut(
+                        "shaft",
+                        "operation",
+                        "turn",
+                        "diameter",
+                        "25",
+                        "finished",
+                        "22",
+                        "length",
+                        "150",
+                        "stickOut",
+                        "170",
+                        "hold",
+                        "chuck-and-centre"),
                 cut("hole", "operation", "drill", "drillSize", "16", "drillDepth", "40"));
         assertThat(doubts(sleeve)).contains("centre-in-bore");
     }
@@ -157,7 +195,8 @@ class ChuckingJudgedTest {
     /** "It is 45 there and you begin at 30: who takes the rest?" */
     @Test
     void metalThatNobodyTakesIsAskedAbout() {
-        ChuckingAnswer answer = route(OUTSIDE, cut("pin", "operation", "turn", "diameter", "30", "finished", "28", "length", "20"));
+        ChuckingAnswer answer =
+                route(OUTSIDE, cut("pin", "operation", "turn", "diameter", "30", "finished", "28", "length", "20"));
         assertThat(doubts(answer)).contains("more-metal");
         assertThat(answer.doubts().getFirst().words()).contains("30 mm").contains("40 mm");
     }
@@ -175,10 +214,25 @@ class ChuckingJudgedTest {
     void aThinWallIsWarnedOf() {
         ChuckingAnswer thin = route(
                 DRILL,
-                cut("bore", "operation", "bore", "boreStart", "18", "boreFinished", "38", "boreDepth", "40", "outside", "45"),
+                cut(
+                        "bore",
+                        "operation",
+                        "bore",
+                        "boreStart",
+                        "18",
+                        "boreFinished",
+                        "38",
+                        "boreDepth",
+                        "40",
+                        "outside",
+                        "45"),
                 OUTSIDE);
         assertThat(doubts(thin)).contains("thin-wall");
-        assertThat(thin.doubts().stream().filter(d -> d.id().equals("thin-wall")).findFirst().orElseThrow().words())
+        assertThat(thin.doubts().stream()
+                        .filter(d -> d.id().equals("thin-wall"))
+                        .findFirst()
+                        .orElseThrow()
+                        .words())
                 .contains("1 mm");
     }
 
@@ -188,7 +242,15 @@ class ChuckingJudgedTest {
         ChuckingAnswer answer = route(
                 OUTSIDE,
                 cut("harden", "operation", "heat"),
-                cut(Shop.lathe(Map.of("name", "Other")), "there", "operation", "turn", "diameter", "45", "finished", "40"));
+                cut(
+                        Shop.lathe(Map.of("name", "Other")),
+                        "there",
+                        "operation",
+                        "turn",
+                        "diameter",
+                        "45",
+                        "finished",
+                        "40"));
         assertThat(answer.leftOut().stream().map(Doubt::id)).contains("other-machine");
         assertThat(answer.leftOut().stream().map(Doubt::cut)).containsExactlyInAnyOrder("harden", "there");
         assertThat(steps(answer)).containsExactly("face-first", "outside-finish");
@@ -197,11 +259,37 @@ class ChuckingJudgedTest {
     /** "Forty out and it holds; with what the drill needs it stands out twice as far, and then it does not." */
     @Test
     void standingOutFurtherIsWorkedOutAgain() {
-        NamedCut slender = cut("slender", "operation", "turn", "diameter", "12", "finished", "11", "length", "20",
-                "stickOut", "25", "tolerance", "±0.02");
+        NamedCut slender = cut(
+                "slender",
+                "operation",
+                "turn",
+                "diameter",
+                "12",
+                "finished",
+                "11",
+                "length",
+                "20",
+                "stickOut",
+                "25",
+                "tolerance",
+                "±0.02");
         ChuckingAnswer alone = route(slender);
-        NamedCut far = cut("far", "operation", "ring-groove", "grooveFor", "own-outside", "grooveAround", "12", "grooveWidth", "2",
-                "grooveBottom", "11", "stickOut", "100", "grooveAt", "8");
+        NamedCut far = cut(
+                "far",
+                "operation",
+                "ring-groove",
+                "grooveFor",
+                "own-outside",
+                "grooveAround",
+                "12",
+                "grooveWidth",
+                "2",
+                "grooveBottom",
+                "11",
+                "stickOut",
+                "100",
+                "grooveAt",
+                "8");
         ChuckingAnswer both = route(slender, far);
         assertThat(alone.doubts()).isEmpty();
         assertThat(both.freeMm()).isGreaterThan(90);
@@ -215,12 +303,14 @@ class ChuckingJudgedTest {
     void theDialCountsFromWhereTheToolTouched() {
         ChuckingAnswer pin = route(OUTSIDE);
         StepTold turn = pin.steps().getLast();
-        assertThat(turn.lines()).anyMatch(line -> line.contains("Touch the work where it is 45 mm")
-                && line.contains("1 turn and 0.5 mm (25 div)"));
+        assertThat(turn.lines())
+                .anyMatch(line -> line.contains("Touch the work where it is 45 mm")
+                        && line.contains("1 turn and 0.5 mm (25 div)"));
         // Roughed and finished by one tool: the zero stays where it was.
         StepTold finish = route(PART, OUTSIDE, BORE, DRILL).steps().get(5);
-        assertThat(finish.lines()).anyMatch(line -> line.contains("From the same zero, at 45 mm")
-                && line.contains("1 turn and 0.5 mm (25 div)"));
+        assertThat(finish.lines())
+                .anyMatch(line ->
+                        line.contains("From the same zero, at 45 mm") && line.contains("1 turn and 0.5 mm (25 div)"));
     }
 
     /** 45 deep and the point of an 18 drill of 118° is 5.41: 50.4 over a handle of 5 mm. */
@@ -241,6 +331,17 @@ class ChuckingJudgedTest {
                 .mapToDouble(one -> cutting(route(one)))
                 .sum();
         assertThat(together).isCloseTo(apart, org.assertj.core.data.Offset.offset(1e-9));
+    }
+
+    /** What is typed for the length that stands out is heard, or refused beside it. */
+    @Test
+    void whatIsTypedForTheLengthThatStandsOutIsHeard() {
+        List<NamedCut> pin = List.of(OUTSIDE);
+        assertThat(Chucking.of(pin, UnitSystem.METRIC, "80").freeMm()).isEqualTo(80);
+        assertThat(doubts(Chucking.of(pin, UnitSystem.METRIC, "30"))).contains("stands-out-too-little");
+        ChuckingAnswer wrong = Chucking.of(pin, UnitSystem.METRIC, "far");
+        assertThat(wrong.errors()).containsOnlyKeys("out");
+        assertThat(steps(wrong)).containsExactly("face-first", "outside-finish");
     }
 
     private static double cutting(ChuckingAnswer answer) {
