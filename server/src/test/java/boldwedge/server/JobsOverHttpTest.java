@@ -371,4 +371,115 @@ class JobsOverHttpTest extends OverHttp {
         assertThat(lot.path("operations").toString()).contains("at once").contains("within 30 min");
         assertThat(workOut(Map.of("lots", List.of(lot))).path("errors").size()).isZero();
     }
+
+    /** A cut of the demo shop, by its name. */
+    private String cut(String name) {
+        for (JsonNode cut : shop.get("/api/cuts").json()) {
+            if (cut.path("name").asString().equals(name)) {
+                return cut.path("id").asString();
+            }
+        }
+        throw new IllegalStateException("No cut " + name);
+    }
+
+    private JsonNode chucking(String out, String... cuts) {
+        return shop.send("POST", "/api/jobs/chucking", Map.of("units", "METRIC", "out", out, "cuts", List.of(cuts)))
+                .json();
+    }
+
+    @Test
+    void theRouteOfAPieceIsThatOfItsCuts() {
+        JsonNode route = chucking(
+                "",
+                cut("Pump bush, parted"),
+                cut("Pump bush, bore to H7"),
+                cut("Pump bush, outside to 34"),
+                cut("Pump bush, drilled 18.5"));
+        List<String> titles = new ArrayList<>();
+        route.path("steps")
+                .forEach(step -> titles.add(step.path("title").asString().split(" ")[0]));
+        assertThat(titles).containsExactly("Face", "Rough", "Centre-drill", "Drill", "Bore", "Finish", "Part");
+        assertThat(route.path("doubts").size()).isZero();
+        // 51 turned and five clear of the jaws.
+        assertThat(route.path("freeMm").asDouble()).isEqualTo(56);
+    }
+
+    @Test
+    void whatDoesNotBelongToThePieceIsTold() {
+        String gone = UUID.randomUUID().toString();
+        JsonNode route = chucking("", cut("Pump bush, outside to 34"), gone, "no-id", cut("Bearing block, squared"));
+        List<String> why = new ArrayList<>();
+        route.path("leftOut").forEach(one -> why.add(one.path("id").asString()));
+        assertThat(why).containsExactlyInAnyOrder("no-such-cut", "no-such-cut", "not-in-the-chuck");
+        assertThat(route.path("steps").size()).isEqualTo(2);
+        JsonNode none = chucking("");
+        assertThat(none.path("steps").size()).isZero();
+    }
+
+    @Test
+    void aLengthThatCannotBeReadIsToldBesideIt() {
+        JsonNode route = chucking("a bit", cut("Pump bush, outside to 34"));
+        assertThat(route.path("errors").path("out").asString()).isNotEmpty();
+        assertThat(route.path("steps").size()).isEqualTo(2);
+        assertThat(chucking("20", cut("Pump bush, outside to 34"))
+                        .path("doubts")
+                        .toString())
+                .contains("stands-out-too-little");
+    }
+
+    @Test
+    void aJobKeepsTheCutsOfItsPiece() {
+        String cut = cut("Pump bush, outside to 34");
+        Map<String, Object> sheet = Map.of("lots", List.of(), "cuts", List.of(cut), "out", "70 mm");
+        JsonNode job = shop.send(
+                        "POST",
+                        "/api/jobs",
+                        Map.of("version", 0, "name", "One chucking", "units", "METRIC", "sheet", sheet))
+                .json();
+        kept.add(job.path("id").asString());
+        JsonNode there =
+                shop.get("/api/jobs/" + job.path("id").asString()).json().path("sheet");
+        assertThat(there.path("cuts").get(0).asString()).isEqualTo(cut);
+        assertThat(there.path("out").asString()).isEqualTo("70 mm");
+        List<String> many =
+                java.util.stream.IntStream.range(0, 41).mapToObj(i -> "c" + i).toList();
+        assertThat(shop.send("POST", "/api/jobs/chucking", Map.of("units", "METRIC", "cuts", many))
+                        .status())
+                .isEqualTo(400);
+        assertThat(shop.send(
+                                "POST",
+                                "/api/jobs",
+                                Map.of(
+                                        "version",
+                                        0,
+                                        "name",
+                                        "Too many",
+                                        "units",
+                                        "METRIC",
+                                        "sheet",
+                                        Map.of("cuts", many)))
+                        .status())
+                .isEqualTo(400);
+    }
+
+    /** A shop's file that was written before jobs had cuts is taken in as it is. */
+    @Test
+    void aFileWithoutCutsIsTakenIn() {
+        JsonNode job = keep("Before cuts", List.of(lot("lot", "1", List.of(operation("turn", "5", "5")))));
+        String id = job.path("id").asString();
+        String file = shop.get("/api/exchange/shop.json").text();
+        assertThat(file).contains("\"cuts\"");
+        shop.send("DELETE", "/api/jobs/" + id + "?version=1", Map.of());
+        String older = file.replaceAll(",\\s*\"cuts\"\\s*:\\s*\\[[^\\]{]*\\]\\s*,\\s*\"out\"\\s*:\\s*\"[^\"]*\"", "");
+        assertThat(older).doesNotContain("\"out\"");
+        assertThat(shop.sendText(
+                                "POST",
+                                "/api/exchange/shop",
+                                "application/json",
+                                older)
+                        .status())
+                .isEqualTo(200);
+        assertThat(shop.get("/api/jobs/" + id).json().path("sheet").path("cuts").size())
+                .isZero();
+    }
 }

@@ -7,6 +7,7 @@ import boldwedge.server.testing.RunningShop;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import java.nio.file.Files;
 import java.util.ArrayList;
@@ -217,5 +218,41 @@ class JobsTest extends PageTest {
         assertThat(page.locator("[data-person]").first().getByLabel("Monday")).hasValue("from seven");
         button("Back to what is kept").click();
         assertThat(page.locator("[data-person]").first().getByLabel("Monday")).hasValue(before);
+    }
+
+    /** The cuts of one piece, named in any order, become a route; a length that is no length is told beside it; the route a lot. */
+    @Test
+    void thePieceIsCutInOneChucking() {
+        browser.open("/jobs/new");
+        page.locator("[data-entry=job]").fill("A pump bush");
+        Locator section = page.locator("section[aria-label='In one chucking']");
+        for (String cut : List.of("Pump bush, parted", "Pump bush, outside to 34", "Pump bush, drilled 18.5")) {
+            section.getByRole(AriaRole.COMBOBOX).click();
+            page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(cut))
+                    .first()
+                    .click();
+            assertThat(section.getByRole(
+                            AriaRole.LINK,
+                            new Locator.GetByRoleOptions().setName(cut).setExact(true)))
+                    .isVisible();
+        }
+        Locator steps = section.locator("ol[aria-label='The route of the piece'] > li");
+        assertThat(steps).hasCount(6);
+        assertThat(steps.nth(0)).containsText("Face the end");
+        assertThat(steps.nth(5)).containsText("Part off at 48 mm");
+        Locator out = section.getByLabel("Stands out of the chuck");
+        out.fill("far");
+        assertThat(section.getByRole(AriaRole.ALERT)).isVisible();
+        assertThat(steps).hasCount(6);
+        out.fill("30");
+        assertThat(section.locator("ul[aria-label='What does not fit']")).containsText("meets the jaws");
+        out.fill("");
+        section.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take out: Pump bush, parted"))
+                .click();
+        assertThat(steps).hasCount(5);
+        button("Make it a lot of this job").click();
+        assertThat(operation(1, "name")).hasValue("all of it in one chucking");
+        browser.reload();
+        assertThat(steps).hasCount(5);
     }
 }
