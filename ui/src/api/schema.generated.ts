@@ -2708,8 +2708,8 @@ export interface components {
             version: number;
         };
         WeekEntry: {
-            persons?: components["schemas"]["WorkerEntry"][];
-            places?: components["schemas"]["PlaceEntry"][];
+            persons: components["schemas"]["WorkerEntry"][];
+            places: components["schemas"]["PlaceEntry"][];
             /** Format: int32 */
             version: number;
         };

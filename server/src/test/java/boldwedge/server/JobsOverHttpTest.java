@@ -472,14 +472,27 @@ class JobsOverHttpTest extends OverHttp {
         shop.send("DELETE", "/api/jobs/" + id + "?version=1", Map.of());
         String older = file.replaceAll(",\\s*\"cuts\"\\s*:\\s*\\[[^\\]{]*\\]\\s*,\\s*\"out\"\\s*:\\s*\"[^\"]*\"", "");
         assertThat(older).doesNotContain("\"out\"");
-        assertThat(shop.sendText(
-                                "POST",
-                                "/api/exchange/shop",
-                                "application/json",
-                                older)
+        assertThat(shop.sendText("POST", "/api/exchange/shop", "application/json", older)
                         .status())
                 .isEqualTo(200);
         assertThat(shop.get("/api/jobs/" + id).json().path("sheet").path("cuts").size())
                 .isZero();
+    }
+
+    /** What is forgotten in a request wipes nothing out. */
+    @Test
+    void whatIsNotSentIsNotWipedOut() {
+        JsonNode week = shop.get("/api/week").json();
+        var bare = shop.send(
+                "PUT", "/api/week", Map.of("version", week.path("version").asInt()));
+        assertThat(bare.status()).isEqualTo(400);
+        assertThat(bare.text()).contains("This part is missing");
+        assertThat(shop.get("/api/week").json()).isEqualTo(week);
+        JsonNode job = keep("Stays", List.of(lot("lot", "1", List.of(operation("turn", "5", "5")))));
+        String at = "/api/jobs/" + job.path("id").asString();
+        assertThat(shop.send("PUT", at, Map.of("version", 1, "name", "Bare", "units", "METRIC"))
+                        .status())
+                .isEqualTo(400);
+        assertThat(shop.get(at).json().path("sheet")).isEqualTo(job.path("sheet"));
     }
 }

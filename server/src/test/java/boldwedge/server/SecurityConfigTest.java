@@ -13,7 +13,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** On one machine nobody signs in; still only that machine's own page gets an answer. */
-class GuardTest extends OverHttp {
+class SecurityConfigTest extends OverHttp {
     private static final byte[] CUT =
             "{\"version\":0,\"name\":\"Guarded\",\"units\":\"METRIC\",\"fields\":{}}".getBytes(StandardCharsets.UTF_8);
     private final int port = Integer.parseInt(shop.address().replaceAll(".*:", ""));

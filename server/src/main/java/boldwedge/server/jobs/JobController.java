@@ -89,6 +89,12 @@ class JobController {
 
     @PutMapping("/{id}")
     JobRecord save(@PathVariable UUID id, @RequestBody JobEntry entry) {
+        if (entry.sheet() == null) {
+            throw Refusal.wrong(
+                    "unusable",
+                    "The job's sheet is missing: what is kept of it stays.",
+                    Map.of("sheet", "This part is missing."));
+        }
         return jobs.save(record(id, entry.version(), entry));
     }
 

@@ -6,6 +6,8 @@ import boldwedge.server.web.Text;
 import boldwedge.server.week.Week.Away;
 import boldwedge.server.week.Week.Place;
 import boldwedge.server.week.Week.Worker;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -24,11 +26,11 @@ class WeekController {
         this.weeks = weeks;
     }
 
-    /** A week as sent. */
+    /** A week as sent; both lists must be there: what is forgotten must not wipe out what is kept. */
     record WeekEntry(
             int version,
-            @Nullable List<@Nullable WorkerEntry> persons,
-            @Nullable List<@Nullable PlaceEntry> places) {}
+            @NotNull(message = "This part is missing.") List<@Nullable WorkerEntry> persons,
+            @NotNull(message = "This part is missing.") List<@Nullable PlaceEntry> places) {}
 
     /** Somebody as sent. */
     record WorkerEntry(
@@ -63,7 +65,7 @@ class WeekController {
 
     /** Keeps the week. */
     @PutMapping
-    Week save(@RequestBody WeekEntry entry) {
+    Week save(@Valid @RequestBody WeekEntry entry) {
         return weeks.save(new Week(
                 entry.version(),
                 Text.present(entry.persons()).stream()
