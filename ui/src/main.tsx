@@ -1,27 +1,32 @@
 import '@fontsource-variable/atkinson-hyperlegible-next';
 import '@fontsource-variable/sometype-mono';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
-import { BesidePage } from './beside/BesidePage';
-import { CribPage } from './crib/CribPage';
-import { LabelsPage } from './crib/LabelsPage';
 import { CutList, WayIn } from './cut/CutList';
 import { CutPage } from './cut/CutPage';
 import { startShade } from './frame/dimShop';
-import { GlossaryPage } from './glossary/GlossaryPage';
-import { JobPage } from './jobs/JobPage';
-import { JobsPage } from './jobs/JobsPage';
-import { PlanPage } from './jobs/PlanPage';
-import { WeekPage } from './jobs/WeekPage';
-import { OwnerPage, ResetPage } from './people/CodePages';
+import { fetchTheOthers, later } from './frame/later';
 import { Gate } from './people/Gate';
-import { PairPage } from './people/PairPage';
-import { PeoplePage } from './people/PeoplePage';
-import { ShopPage } from './shop/ShopPage';
-import { ToolPage } from './tools/ToolPage';
 import './style.css';
+
+// The cut is what most open first: all else comes after it.
+const BesidePage = later(() => import('./beside/BesidePage'), 'BesidePage');
+const CribPage = later(() => import('./crib/CribPage'), 'CribPage');
+const LabelsPage = later(() => import('./crib/LabelsPage'), 'LabelsPage');
+const DrawersPage = later(() => import('./drawers/DrawersPage'), 'DrawersPage');
+const GlossaryPage = later(() => import('./glossary/GlossaryPage'), 'GlossaryPage');
+const JobPage = later(() => import('./jobs/JobPage'), 'JobPage');
+const JobsPage = later(() => import('./jobs/JobsPage'), 'JobsPage');
+const PlanPage = later(() => import('./jobs/PlanPage'), 'PlanPage');
+const WeekPage = later(() => import('./jobs/WeekPage'), 'WeekPage');
+const OwnerPage = later(() => import('./people/CodePages'), 'OwnerPage');
+const ResetPage = later(() => import('./people/CodePages'), 'ResetPage');
+const PairPage = later(() => import('./people/PairPage'), 'PairPage');
+const PeoplePage = later(() => import('./people/PeoplePage'), 'PeoplePage');
+const ShopPage = later(() => import('./shop/ShopPage'), 'ShopPage');
+const ToolPage = later(() => import('./tools/ToolPage'), 'ToolPage');
 
 startShade();
 const queries = new QueryClient({
@@ -43,36 +48,41 @@ createRoot(root).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
       <BrowserRouter>
-        <Routes>
-          <Route path="/pair" element={<PairPage />} />
-          <Route path="/reset" element={<ResetPage />} />
-          <Route path="/owner" element={<OwnerPage />} />
-          <Route
-            element={
-              <Gate>
-                <Outlet />
-              </Gate>
-            }
-          >
-            <Route path="/" element={<WayIn to={(path) => <Navigate to={path} replace />} />} />
-            <Route path="/cuts" element={<CutList />} />
-            <Route path="/cut/:id" element={<Navigate to="cut" replace />} />
-            <Route path="/cut/:id/:station" element={<CutPage />} />
-            <Route path="/cut/:id/beside" element={<BesidePage />} />
-            <Route path="/crib" element={<CribPage />} />
-            <Route path="/crib/labels" element={<LabelsPage />} />
-            <Route path="/tools/:id" element={<ToolPage />} />
-            <Route path="/jobs" element={<JobsPage />} />
-            <Route path="/jobs/plan" element={<PlanPage />} />
-            <Route path="/jobs/hours" element={<WeekPage />} />
-            <Route path="/jobs/:id" element={<JobPage />} />
-            <Route path="/people" element={<PeoplePage />} />
-            <Route path="/shop" element={<ShopPage />} />
-            <Route path="/words" element={<GlossaryPage />} />
-            <Route path="*" element={<Navigate to="/" replace />} />
-          </Route>
-        </Routes>
+        <Suspense>
+          <Routes>
+            <Route path="/pair" element={<PairPage />} />
+            <Route path="/reset" element={<ResetPage />} />
+            <Route path="/owner" element={<OwnerPage />} />
+            <Route
+              element={
+                <Gate>
+                  <Outlet />
+                </Gate>
+              }
+            >
+              <Route path="/" element={<WayIn to={(path) => <Navigate to={path} replace />} />} />
+              <Route path="/cuts" element={<CutList />} />
+              <Route path="/cut/:id" element={<Navigate to="cut" replace />} />
+              <Route path="/cut/:id/:station" element={<CutPage />} />
+              <Route path="/cut/:id/beside" element={<BesidePage />} />
+              <Route path="/crib" element={<CribPage />} />
+              <Route path="/crib/labels" element={<LabelsPage />} />
+              <Route path="/crib/drawers" element={<DrawersPage />} />
+              <Route path="/tools/:id" element={<ToolPage />} />
+              <Route path="/jobs" element={<JobsPage />} />
+              <Route path="/jobs/plan" element={<PlanPage />} />
+              <Route path="/jobs/hours" element={<WeekPage />} />
+              <Route path="/jobs/:id" element={<JobPage />} />
+              <Route path="/people" element={<PeoplePage />} />
+              <Route path="/shop" element={<ShopPage />} />
+              <Route path="/words" element={<GlossaryPage />} />
+              <Route path="*" element={<Navigate to="/" replace />} />
+            </Route>
+          </Routes>
+        </Suspense>
       </BrowserRouter>
     </QueryClientProvider>
   </StrictMode>,
 );
+const AFTER_MS = 2500;
+setTimeout(() => void fetchTheOthers(), AFTER_MS);

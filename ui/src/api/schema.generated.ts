@@ -13,7 +13,7 @@ export interface paths {
         };
         get: operations["tools"];
         put?: never;
-        post: operations["add_5"];
+        post: operations["add_6"];
         delete?: never;
         options?: never;
         head?: never;
@@ -28,9 +28,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["tool"];
-        put: operations["save_4"];
+        put: operations["save_5"];
         post?: never;
-        delete: operations["delete_3"];
+        delete: operations["delete_4"];
         options?: never;
         head?: never;
         patch?: never;
@@ -93,7 +93,7 @@ export interface paths {
         };
         get: operations["cuts"];
         put?: never;
-        post: operations["add_4"];
+        post: operations["add_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -108,9 +108,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["cut"];
-        put: operations["save_3"];
+        put: operations["save_4"];
         post?: never;
-        delete: operations["delete_2"];
+        delete: operations["delete_3"];
         options?: never;
         head?: never;
         patch?: never;
@@ -381,7 +381,7 @@ export interface paths {
         };
         get: operations["jobs"];
         put?: never;
-        post: operations["add_3"];
+        post: operations["add_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -460,9 +460,9 @@ export interface paths {
             cookie?: never;
         };
         get: operations["job"];
-        put: operations["save_2"];
+        put: operations["save_3"];
         post?: never;
-        delete: operations["delete_1"];
+        delete: operations["delete_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -605,7 +605,7 @@ export interface paths {
         };
         get: operations["all"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +941,7 @@ export interface paths {
         };
         get: operations["photos"];
         put?: never;
-        post: operations["add_1"];
+        post: operations["add_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -958,7 +958,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["delete_4"];
+        delete: operations["delete_5"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1277,7 +1277,7 @@ export interface paths {
         };
         get: operations["lathes"];
         put?: never;
-        post: operations["add"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1292,9 +1292,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["save_1"];
+        put: operations["save_2"];
         post?: never;
-        delete: operations["delete"];
+        delete: operations["delete_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1311,6 +1311,102 @@ export interface paths {
         put?: never;
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stock"];
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/movements": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["movements"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["save_1"];
+        post?: never;
+        delete: operations["delete"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["moves"];
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/{id}/moves/{move}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["takeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1411,6 +1507,12 @@ export interface components {
             machine: boolean;
             /** @enum {string} */
             station: "CUT" | "EDGE" | "REACH" | "MAKE" | "PROVE" | "CRIB";
+        };
+        AtWheel: {
+            /** Format: int32 */
+            alone: number;
+            setUps: components["schemas"]["RestSetUp"][];
+            wheel: string;
         };
         Away: {
             /** Format: date-time */
@@ -1578,6 +1680,10 @@ export interface components {
             /** @enum {string} */
             series: "NUMBER" | "LETTER" | "FRACTION" | "METRIC";
         };
+        DullAnswer: {
+            byCard: string[];
+            wheels: components["schemas"]["AtWheel"][];
+        };
         EdgeLifeAnswer: {
             errors: {
                 [key: string]: string;
@@ -1734,19 +1840,7 @@ export interface components {
             saws: components["schemas"]["SawList"][];
             tasks: components["schemas"]["TaskTold"][];
         };
-        JobEntry: {
-            done?: boolean;
-            /** Format: date-time */
-            due?: string;
-            /** Format: uuid */
-            id?: string;
-            name: string;
-            sheet?: components["schemas"]["SheetEntry"];
-            /** @enum {string} */
-            units: "METRIC" | "INCH";
-            /** Format: int32 */
-            version: number;
-        };
+        JobEntry: unknown;
         JobQuestion: {
             /** Format: uuid */
             id?: string;
@@ -1912,18 +2006,6 @@ export interface components {
             soakMin: number;
             steel: string;
         };
-        LotEntry: {
-            facing?: string;
-            fromBar?: string;
-            id?: string;
-            length?: string;
-            name?: string;
-            operations?: components["schemas"]["OperationEntry"][];
-            section?: string;
-            spare?: string;
-            steel?: string;
-            wanted?: string;
-        };
         LotTexts: {
             facing: string;
             fromBar: string;
@@ -2010,6 +2092,19 @@ export interface components {
             };
             words: string;
         };
+        MoveEntry: {
+            amount?: string;
+            /** Format: uuid */
+            id?: string;
+            made?: string;
+            /** @enum {string} */
+            movement: "BOUGHT" | "USED" | "DULLED" | "GROUND" | "BROKEN" | "WORN_OUT" | "THROWN_OUT" | "COUNTED";
+            note?: string;
+            /** Format: date */
+            onDay: string;
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+        };
         NewPassphrase: {
             next: string;
             now: string;
@@ -2029,22 +2124,6 @@ export interface components {
             /** Format: int32 */
             version: number;
             you: string;
-        };
-        OperationEntry: {
-            after?: string[];
-            bond?: string;
-            bondTo?: string;
-            each?: string;
-            gauge?: boolean;
-            habit?: string;
-            holding?: string;
-            id?: string;
-            machine?: string;
-            name?: string;
-            setUp?: string;
-            unbroken?: boolean;
-            waits?: boolean;
-            when?: string;
         };
         OperationTexts: {
             after: string[];
@@ -2293,6 +2372,10 @@ export interface components {
             /** Format: int32 */
             hours: number;
         };
+        RestSetUp: {
+            setting: string;
+            work: components["schemas"]["SurfaceGround"][];
+        };
         RingQuestion: {
             fields: {
                 [key: string]: string;
@@ -2383,14 +2466,7 @@ export interface components {
             /** Format: int64 */
             tried: number;
         };
-        SheetEntry: {
-            cuts?: string[];
-            grip?: string;
-            kerf?: string;
-            lots?: components["schemas"]["LotEntry"][];
-            out?: string;
-            stock?: components["schemas"]["StockEntry"][];
-        };
+        SheetEntry: unknown;
         SignIn: {
             code?: string;
             name: string;
@@ -2448,12 +2524,83 @@ export interface components {
             why: string;
         };
         StockEntry: {
-            bar?: string;
-            lengths?: string;
+            drawer?: string;
+            /** Format: uuid */
+            id?: string;
+            /** @enum {string} */
+            measure: "PIECES" | "LENGTH";
+            name?: string;
+            note?: string;
+            /** Format: uuid */
+            toolId?: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: double */
+            waitDays?: number;
+        };
+        StockLine: {
+            drawer: string;
+            /** Format: uuid */
+            id: string;
+            /** @enum {string} */
+            measure: "PIECES" | "LENGTH";
+            name: string;
+            note: string;
+            /** Format: date-time */
+            saidAt?: string;
+            saidBy: string;
+            /** Format: date-time */
+            savedAt?: string;
+            savedBy: string;
+            /** Format: uuid */
+            toolId?: string;
+            /** Format: int32 */
+            version: number;
+            /** Format: double */
+            waitDays?: number;
+        };
+        StockMove: {
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            dull: number;
+            /** Format: uuid */
+            id: string;
+            /** Format: uuid */
+            lineId: string;
+            /** Format: double */
+            made?: number;
+            /** @enum {string} */
+            movement: "BOUGHT" | "USED" | "DULLED" | "GROUND" | "BROKEN" | "WORN_OUT" | "THROWN_OUT" | "COUNTED";
+            note: string;
+            /** Format: date */
+            onDay: string;
+            /** Format: double */
+            ready: number;
+            /** Format: date-time */
+            savedAt?: string;
+            savedBy: string;
+            /** Format: double */
+            worn: number;
         };
         StockTexts: {
             bar: string;
             lengths: string;
+        };
+        StockTold: {
+            /** Format: double */
+            dull: number;
+            /** Format: date */
+            lastDay?: string;
+            line: components["schemas"]["StockLine"];
+            order: boolean;
+            /** Format: double */
+            ready: number;
+            /** Format: int32 */
+            reorderAt?: number;
+            sentences: string[];
+            /** Format: double */
+            worn: number;
         };
         Stroke: {
             closed: boolean;
@@ -2461,6 +2608,12 @@ export interface components {
             path: string;
             /** @enum {string} */
             role: "EDGE" | "CUTTING_EDGE" | "HIDDEN" | "CENTRE" | "DIMENSION" | "WORK" | "WORK_AREA" | "TOOL" | "GROUND" | "SWEPT" | "CHIP" | "FIXTURE" | "CAPTION";
+        };
+        SurfaceGround: {
+            /** Format: int32 */
+            count: number;
+            surface: string;
+            tool: string;
         };
         Swatch: {
             colour: string;
@@ -2814,7 +2967,7 @@ export interface operations {
             };
         };
     };
-    add_5: {
+    add_6: {
         parameters: {
             query?: never;
             header?: never;
@@ -2860,7 +3013,7 @@ export interface operations {
             };
         };
     };
-    save_4: {
+    save_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -2886,7 +3039,7 @@ export interface operations {
             };
         };
     };
-    delete_3: {
+    delete_4: {
         parameters: {
             query: {
                 version: number;
@@ -3025,7 +3178,7 @@ export interface operations {
             };
         };
     };
-    add_4: {
+    add_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3071,7 +3224,7 @@ export interface operations {
             };
         };
     };
-    save_3: {
+    save_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3097,7 +3250,7 @@ export interface operations {
             };
         };
     };
-    delete_2: {
+    delete_3: {
         parameters: {
             query: {
                 version: number;
@@ -3485,7 +3638,7 @@ export interface operations {
             };
         };
     };
-    add_3: {
+    add_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3627,7 +3780,7 @@ export interface operations {
             };
         };
     };
-    save_2: {
+    save_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3638,7 +3791,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["JobEntry"];
+                "application/json": unknown;
             };
         };
         responses: {
@@ -3653,7 +3806,7 @@ export interface operations {
             };
         };
     };
-    delete_1: {
+    delete_2: {
         parameters: {
             query: {
                 version: number;
@@ -3897,7 +4050,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4380,7 +4533,7 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    add_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4404,7 +4557,7 @@ export interface operations {
             };
         };
     };
-    delete_4: {
+    delete_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -4927,7 +5080,7 @@ export interface operations {
             };
         };
     };
-    add: {
+    add_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4951,7 +5104,7 @@ export interface operations {
             };
         };
     };
-    save_1: {
+    save_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4977,7 +5130,7 @@ export interface operations {
             };
         };
     };
-    delete: {
+    delete_1: {
         parameters: {
             query: {
                 version: number;
@@ -5016,6 +5169,210 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WorkMaterial"][];
                 };
+            };
+        };
+    };
+    stock: {
+        parameters: {
+            query?: {
+                units?: "METRIC" | "INCH";
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockTold"][];
+                };
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockLine"];
+                };
+            };
+        };
+    };
+    movements: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Choice"][];
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DullAnswer"];
+                };
+            };
+        };
+    };
+    save_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockLine"];
+                };
+            };
+        };
+    };
+    delete: {
+        parameters: {
+            query: {
+                version: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    moves: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockMove"][];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockMove"];
+                };
+            };
+        };
+    };
+    takeBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                move: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -45,6 +45,9 @@ export function CribPage() {
         <Link className={QUIET} to={`/crib/labels?${new URLSearchParams({ words, kind }).toString()}`}>
           Labels
         </Link>
+        <Link className={QUIET} to="/crib/drawers">
+          Drawers
+        </Link>
         <button type="button" className={QUIET} onClick={() => void download('/api/exchange/crib.csv', 'crib.csv')}>
           The crib as a table (CSV)
         </button>

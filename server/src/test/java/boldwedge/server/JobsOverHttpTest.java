@@ -391,10 +391,10 @@ class JobsOverHttpTest extends OverHttp {
     void theRouteOfAPieceIsThatOfItsCuts() {
         JsonNode route = chucking(
                 "",
-                cut("Pump bush, parted"),
+                cut("Pump cup, parted"),
                 cut("Pump bush, bore to H7"),
-                cut("Pump bush, outside to 34"),
-                cut("Pump bush, drilled 18.5"));
+                cut("Pump cup, outside to 34"),
+                cut("Pump cup, drilled 18.5"));
         List<String> titles = new ArrayList<>();
         route.path("steps")
                 .forEach(step -> titles.add(step.path("title").asString().split(" ")[0]));
@@ -407,7 +407,7 @@ class JobsOverHttpTest extends OverHttp {
     @Test
     void whatDoesNotBelongToThePieceIsTold() {
         String gone = UUID.randomUUID().toString();
-        JsonNode route = chucking("", cut("Pump bush, outside to 34"), gone, "no-id", cut("Bearing block, squared"));
+        JsonNode route = chucking("", cut("Pump cup, outside to 34"), gone, "no-id", cut("Bearing block, squared"));
         List<String> why = new ArrayList<>();
         route.path("leftOut").forEach(one -> why.add(one.path("id").asString()));
         assertThat(why).containsExactlyInAnyOrder("no-such-cut", "no-such-cut", "not-in-the-chuck");
@@ -418,18 +418,16 @@ class JobsOverHttpTest extends OverHttp {
 
     @Test
     void aLengthThatCannotBeReadIsToldBesideIt() {
-        JsonNode route = chucking("a bit", cut("Pump bush, outside to 34"));
+        JsonNode route = chucking("a bit", cut("Pump cup, outside to 34"));
         assertThat(route.path("errors").path("out").asString()).isNotEmpty();
         assertThat(route.path("steps").size()).isEqualTo(2);
-        assertThat(chucking("20", cut("Pump bush, outside to 34"))
-                        .path("doubts")
-                        .toString())
+        assertThat(chucking("20", cut("Pump cup, outside to 34")).path("doubts").toString())
                 .contains("stands-out-too-little");
     }
 
     @Test
     void aJobKeepsTheCutsOfItsPiece() {
-        String cut = cut("Pump bush, outside to 34");
+        String cut = cut("Pump cup, outside to 34");
         Map<String, Object> sheet = Map.of("lots", List.of(), "cuts", List.of(cut), "out", "70 mm");
         JsonNode job = shop.send(
                         "POST",

@@ -224,9 +224,9 @@ class JobsTest extends PageTest {
     @Test
     void thePieceIsCutInOneChucking() {
         browser.open("/jobs/new");
-        page.locator("[data-entry=job]").fill("A pump bush");
+        page.locator("[data-entry=job]").fill("A pump cup");
         Locator section = page.locator("section[aria-label='In one chucking']");
-        for (String cut : List.of("Pump bush, parted", "Pump bush, outside to 34", "Pump bush, drilled 18.5")) {
+        for (String cut : List.of("Pump cup, parted", "Pump cup, outside to 34", "Pump cup, drilled 18.5")) {
             section.getByRole(AriaRole.COMBOBOX).click();
             page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(cut))
                     .first()
@@ -247,7 +247,7 @@ class JobsTest extends PageTest {
         out.fill("30");
         assertThat(section.locator("ul[aria-label='What does not fit']")).containsText("meets the jaws");
         out.fill("");
-        section.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take out: Pump bush, parted"))
+        section.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Take out: Pump cup, parted"))
                 .click();
         assertThat(steps).hasCount(5);
         button("Make it a lot of this job").click();

@@ -77,6 +77,16 @@ public final class Families {
                 .orElse(kinds.getFirst());
     }
 
+    /** The first operation of the family that a kind of thing belongs to. */
+    public static String operationOf(ToolKind kind) {
+        return ALL.stream()
+                .filter(family -> family.kinds().contains(kind))
+                .flatMap(family -> family.operations().stream())
+                .map(Choice::id)
+                .findFirst()
+                .orElse("");
+    }
+
     /** The entry of this name, of whichever family. */
     public static Optional<Entry> entry(String id) {
         return Optional.ofNullable(ENTRIES.get(id));

@@ -5,6 +5,7 @@ import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.GrindSetUp;
 import boldwedge.core.planning.OnWork;
 import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
@@ -122,6 +123,11 @@ public interface ToolFamily<C> {
     /** What such a cut does to work that turns in the chuck; empty where it is no such cut. */
     default Optional<OnWork> onWork(C cut, UnitFormat say) {
         return Optional.empty();
+    }
+
+    /** The set-ups at the grinder in which its tool is ground when it is dull, in order; empty where its own card alone tells. */
+    default List<GrindSetUp> grinding(C cut, UnitFormat say) {
+        return List.of();
     }
 
     /** How such a cut is said in one line; empty where it can only be filled in. */

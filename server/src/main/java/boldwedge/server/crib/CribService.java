@@ -25,6 +25,7 @@ import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,9 +42,17 @@ public class CribService {
     private final Knowledge knowledge;
     private final Checked checked;
     private final Who who;
+    private final ApplicationEventPublisher events;
 
-    CribService(CribMapper crib, Knowledge knowledge, Checked checked, Who who, Journal journal) {
+    CribService(
+            CribMapper crib,
+            Knowledge knowledge,
+            Checked checked,
+            Who who,
+            Journal journal,
+            ApplicationEventPublisher events) {
         this.journal = journal;
+        this.events = events;
         this.crib = crib;
         this.knowledge = knowledge;
         this.checked = checked;
@@ -196,6 +205,7 @@ public class CribService {
             Version.checkSameAgain(there.saysTheSameAs(grind), "grind");
             return there;
         }
+        events.publishEvent(new ToolGround(grind.toolId(), grind.id(), grind.onDay()));
         return crib.grind(grind.id()).orElseThrow();
     }
 

@@ -16,6 +16,9 @@ import boldwedge.server.plan.CutRecord;
 import boldwedge.server.plan.PlanService;
 import boldwedge.server.shop.LatheRecord;
 import boldwedge.server.shop.ShopService;
+import boldwedge.server.stock.StockLine;
+import boldwedge.server.stock.StockMove;
+import boldwedge.server.stock.StockService;
 import boldwedge.server.storage.Knowledge;
 import boldwedge.server.trial.TrialRecord;
 import boldwedge.server.trial.TrialService;
@@ -63,6 +66,7 @@ public class ExchangeService {
     private final PhotoService photos;
     private final WeekService weeks;
     private final JobService jobs;
+    private final StockService stock;
     private final Knowledge knowledge;
     private final ImportLockMapper lock;
     private final WorkFolder work;
@@ -78,6 +82,7 @@ public class ExchangeService {
             PhotoService photos,
             WeekService weeks,
             JobService jobs,
+            StockService stock,
             Knowledge knowledge,
             ImportLockMapper lock,
             WorkFolder work,
@@ -91,6 +96,7 @@ public class ExchangeService {
         this.photos = photos;
         this.weeks = weeks;
         this.jobs = jobs;
+        this.stock = stock;
         this.knowledge = knowledge;
         this.lock = lock;
         this.work = work;
@@ -112,6 +118,8 @@ public class ExchangeService {
             file.list(Section.WEEKS, write -> weeks.kept().ifPresent(write));
             file.list(Section.JOBS, write -> jobs.each(write::accept));
             file.list(Section.TICKS, write -> jobs.eachTick(write::accept));
+            file.list(Section.STOCK, write -> stock.each(write::accept));
+            file.list(Section.MOVES, write -> stock.eachMove(write::accept));
         }
     }
 
@@ -134,6 +142,8 @@ public class ExchangeService {
             file.list(Section.WEEKS, write -> {});
             file.list(Section.JOBS, write -> {});
             file.list(Section.TICKS, write -> {});
+            file.list(Section.STOCK, write -> {});
+            file.list(Section.MOVES, write -> {});
         }
     }
 
@@ -154,8 +164,9 @@ public class ExchangeService {
                     // What is referred to first, wherever it stands in the file.
                     ShopReader.read(
                             file, EnumSet.of(Section.LATHES, Section.CUTS, Section.TOOLS, Section.WEEKS), count);
-                    ShopReader.read(file, EnumSet.of(Section.GRINDS, Section.TRIALS, Section.JOBS), count);
-                    ShopReader.read(file, EnumSet.of(Section.PHOTOS, Section.TICKS), count);
+                    ShopReader.read(
+                            file, EnumSet.of(Section.GRINDS, Section.TRIALS, Section.JOBS, Section.STOCK), count);
+                    ShopReader.read(file, EnumSet.of(Section.PHOTOS, Section.TICKS, Section.MOVES), count);
                     proofs.learnFresh();
                     knowledge.changed();
                     return noted(count.imported());
@@ -255,6 +266,8 @@ public class ExchangeService {
                             .stream().filter(weeks::addIfMissing).count();
                 case JOBS -> jobs.addMissing(all((List<JobRecord>) records, job -> job.takenIn(by)));
                 case TICKS -> jobs.addMissingTicks(all((List<Tick>) records, tick -> tick.takenIn(by)));
+                case STOCK -> stock.addMissing(all((List<StockLine>) records, line -> line.takenIn(by)));
+                case MOVES -> stock.addMissingMoves(all((List<StockMove>) records, move -> move.takenIn(by)));
             };
             added += now;
             there += records.size() - now;
@@ -276,6 +289,8 @@ public class ExchangeService {
                 case WEEKS -> weeks.check((Week) record);
                 case JOBS -> jobs.check((JobRecord) record);
                 case TICKS -> jobs.check((Tick) record);
+                case STOCK -> stock.check((StockLine) record);
+                case MOVES -> stock.check((StockMove) record);
             }
         }
 

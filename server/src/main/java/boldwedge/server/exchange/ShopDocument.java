@@ -7,6 +7,8 @@ import boldwedge.server.jobs.Tick;
 import boldwedge.server.photo.PhotoRecord;
 import boldwedge.server.plan.CutRecord;
 import boldwedge.server.shop.LatheRecord;
+import boldwedge.server.stock.StockLine;
+import boldwedge.server.stock.StockMove;
 import boldwedge.server.trial.TrialRecord;
 import boldwedge.server.week.Week;
 
@@ -19,10 +21,10 @@ final class ShopDocument {
     static final String FORMAT = "bold-wedge-shop";
 
     /**
-     * The version that this program writes: the sixth has the week, jobs and their ticks; from the fifth on a trial may bear that it is set aside. From the fourth on records bear what a file said of who saved them; the third has photos; from the second
+     * The version that this program writes: the seventh has the drawers and what became of what lies in them; the sixth has the week, jobs and their ticks; from the fifth on a trial may bear that it is set aside. From the fourth on records bear what a file said of who saved them; the third has photos; from the second
      * on records bear when and by whom they were saved.
      */
-    static final int VERSION = 6;
+    static final int VERSION = 7;
 
     /** The first version; all since are read. */
     static final int FIRST_VERSION = 1;
@@ -39,7 +41,9 @@ final class ShopDocument {
         PHOTOS("photos", "photo", PhotoRecord.class),
         WEEKS("weeks", "week", Week.class),
         JOBS("jobs", "job", JobRecord.class),
-        TICKS("ticks", "tick", Tick.class);
+        TICKS("ticks", "tick", Tick.class),
+        STOCK("stock", "thing in a drawer", StockLine.class),
+        MOVES("moves", "movement", StockMove.class);
 
         final String list;
         final String one;

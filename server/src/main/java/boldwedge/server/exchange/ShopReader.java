@@ -137,7 +137,7 @@ final class ShopReader {
             throw Refusal.wrong(
                     "not-a-shop",
                     "The file has a part that I do not know. The parts are: format, formatVersion, lathes, cuts, tools,"
-                            + " grinds, trials, photos, weeks, jobs, ticks. Nothing was taken in.");
+                            + " grinds, trials, photos, weeks, jobs, ticks, stock, moves. Nothing was taken in.");
         }
         if (json.currentToken() == JsonToken.VALUE_NULL) {
             return;

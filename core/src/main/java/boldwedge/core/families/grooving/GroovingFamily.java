@@ -19,6 +19,7 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.GrindSetUp;
 import boldwedge.core.planning.OnWork;
 import boldwedge.core.planning.OnWork.Kind;
 import boldwedge.core.planning.OnWork.Passes;
@@ -121,6 +122,12 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
                         .toleranceMm(groove.width().widthMm())
                         .freeField(STICK_OUT.id())
                         .atField(face ? "" : AT.id())));
+    }
+
+    @Override
+    public List<GrindSetUp> grinding(GrooveCut cut, UnitFormat say) {
+        return List.of(
+                GrindSetUp.of(cut.job().tool().wheel(), "front", cut.job().frontRad(), 0));
     }
 
     @Override

@@ -21,6 +21,7 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.GrindSetUp;
 import boldwedge.core.planning.HeightEntry;
 import boldwedge.core.planning.Kept;
 import boldwedge.core.planning.OnWork;
@@ -163,6 +164,15 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
                 .along(job.groove() ? 0 : job.pieceMm(), job.groove() ? job.grooveMm() : job.pieceMm() + job.widthMm())
                 .running(cut.rpm(), cut.feedMm())
                 .with(one -> one.passes(Passes.once(cut.cutMinutes())).atField(job.groove() ? "" : AT.id())));
+    }
+
+    @Override
+    public List<GrindSetUp> grinding(PartCut cut, UnitFormat say) {
+        return List.of(GrindSetUp.of(
+                cut.job().blade().tool().wheel(),
+                "front",
+                cut.reliefRad(),
+                cut.job().leadRad()));
     }
 
     @Override

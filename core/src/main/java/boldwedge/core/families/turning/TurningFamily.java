@@ -20,8 +20,10 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.wedge.Operation;
+import boldwedge.core.mechanics.wedge.Surface;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
+import boldwedge.core.planning.GrindSetUp;
 import boldwedge.core.planning.HeightEntry;
 import boldwedge.core.planning.OnWork;
 import boldwedge.core.planning.OnWork.Kind;
@@ -131,6 +133,20 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                                 rough.last() * cut.passMinutes()))
                         .toleranceMm(facing ? 0 : job.tolerance().widthMm())
                         .freeField(STICK_OUT.id())));
+    }
+
+    /** The flanks: what wears there is taken off there, and the top is stoned. */
+    @Override
+    public List<GrindSetUp> grinding(TurningCut cut, UnitFormat say) {
+        String wheel = cut.job().tool().wheel();
+        return cut.grinding().passes().stream()
+                .filter(pass -> pass.surface() == Surface.SIDE_FLANK || pass.surface() == Surface.END_FLANK)
+                .map(pass -> GrindSetUp.of(
+                        wheel,
+                        pass.surface() == Surface.SIDE_FLANK ? "side flank" : "end flank",
+                        pass.setting().tiltRad(),
+                        pass.setting().swingRad()))
+                .toList();
     }
 
     @Override

@@ -17,7 +17,6 @@ import boldwedge.core.planning.OnWork.Kind;
 import boldwedge.core.planning.OnWork.Surface;
 import boldwedge.core.planning.PlanRequest;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -142,16 +141,15 @@ public final class Chucking {
         return seen;
     }
 
+    /** The most frequent; of as many the first. */
     private static String most(Map<String, OnWork> cuts, Function<OnWork, String> what) {
-        return cuts.values().stream()
-                .collect(Collectors.groupingBy(what, LinkedHashMap::new, Collectors.counting()))
-                .entrySet()
-                .stream()
-                // The first of the most frequent.
-                .max(Comparator.<Map.Entry<String, Long>>comparingLong(Map.Entry::getValue)
-                        .thenComparing((a, b) -> 1))
-                .map(Map.Entry::getKey)
-                .orElse("");
+        Map<String, Long> counted =
+                cuts.values().stream().collect(Collectors.groupingBy(what, LinkedHashMap::new, Collectors.counting()));
+        String most = "";
+        for (Map.Entry<String, Long> one : counted.entrySet()) {
+            most = one.getValue() > counted.getOrDefault(most, 0L) ? one.getKey() : most;
+        }
+        return most;
     }
 
     private static double stock(List<PlacedCut> route) {

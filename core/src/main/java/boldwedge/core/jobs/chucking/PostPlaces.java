@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Which tool stands in which place of the post. Where there are more tools than places, the one that is wanted again last makes room:
@@ -38,7 +39,7 @@ public record PostPlaces(List<Seat> steps) {
                 continue;
             }
             String out = held.size() < places ? "" : wantedLast(held, tools, at);
-            int free = out.isEmpty() ? held.size() + 1 : held.remove(out);
+            int free = out.isEmpty() ? held.size() + 1 : Objects.requireNonNull(held.remove(out));
             held.put(tool, free);
             steps.add(new Seat(free, true, out));
         }
