@@ -127,7 +127,7 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
     @Override
     public List<GrindSetUp> grinding(GrooveCut cut, UnitFormat say) {
         return List.of(
-                GrindSetUp.of(cut.job().tool().wheel(), "front", cut.job().frontRad(), 0));
+                new GrindSetUp(cut.job().tool().wheel(), "front", cut.job().frontRad(), 0));
     }
 
     @Override

@@ -168,7 +168,7 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
 
     @Override
     public List<GrindSetUp> grinding(PartCut cut, UnitFormat say) {
-        return List.of(GrindSetUp.of(
+        return List.of(new GrindSetUp(
                 cut.job().blade().tool().wheel(),
                 "front",
                 cut.reliefRad(),

@@ -141,7 +141,7 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
         String wheel = cut.job().tool().wheel();
         return cut.grinding().passes().stream()
                 .filter(pass -> pass.surface() == Surface.SIDE_FLANK || pass.surface() == Surface.END_FLANK)
-                .map(pass -> GrindSetUp.of(
+                .map(pass -> new GrindSetUp(
                         wheel,
                         pass.surface() == Surface.SIDE_FLANK ? "side flank" : "end flank",
                         pass.setting().tiltRad(),

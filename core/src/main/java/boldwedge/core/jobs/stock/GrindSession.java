@@ -1,9 +1,11 @@
 package boldwedge.core.jobs.stock;
 
+import boldwedge.core.language.measure.Written;
 import boldwedge.core.planning.GrindSetUp;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -11,6 +13,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 
 /**
  * Dull tools ground in one session: wheel by wheel, each set-up of rest and fence used for all surfaces that share it, every tool's own
@@ -20,6 +23,12 @@ import java.util.Set;
  * @param wheels wheel by wheel
  */
 public record GrindSession(List<AtWheel> wheels) {
+    /** Tilts no further apart than this are ground in one set-up: a degree either way lies in every clearance's range, radians. */
+    private static final double TILT_TOGETHER = Math.toRadians(2);
+
+    /** The same of the shank: a degree and a half of lead or trail either way, radians. */
+    private static final double SWING_TOGETHER = Math.toRadians(3);
+
     /** So many states are searched whole. */
     private static final int WHOLE = 60_000;
 
@@ -75,8 +84,12 @@ public record GrindSession(List<AtWheel> wheels) {
     }
 
     private static AtWheel atWheel(String wheel, List<Dull> tools) {
+        Map<GrindSetUp, String> shared =
+                shared(tools.stream().flatMap(tool -> tool.setUps().stream()).toList());
         List<List<String>> orders = tools.stream()
-                .map(tool -> tool.setUps().stream().map(GrindSetUp::setting).toList())
+                .map(tool -> tool.setUps().stream()
+                        .map(one -> shared.getOrDefault(one, ""))
+                        .toList())
                 .toList();
         List<RestSetUp> all = new ArrayList<>();
         int[] at = new int[tools.size()];
@@ -84,7 +97,7 @@ public record GrindSession(List<AtWheel> wheels) {
             List<SurfaceGround> work = new ArrayList<>();
             for (int i = 0; i < at.length; i++) {
                 List<GrindSetUp> own = tools.get(i).setUps();
-                while (at[i] < own.size() && own.get(at[i]).setting().equals(setting)) {
+                while (at[i] < own.size() && orders.get(i).get(at[i]).equals(setting)) {
                     work.add(new SurfaceGround(
                             tools.get(i).name(),
                             tools.get(i).count(),
@@ -96,6 +109,59 @@ public record GrindSession(List<AtWheel> wheels) {
         }
         int alone = orders.stream().mapToInt(GrindSession::changes).sum();
         return new AtWheel(wheel, List.copyOf(all), alone);
+    }
+
+    /**
+     * The set-up that each surface is ground in, in words: those that stand near enough to each other share their middle, so that none is
+     * further from its own card than a degree of tilt and a degree and a half of swing.
+     */
+    private static Map<GrindSetUp, String> shared(List<GrindSetUp> own) {
+        List<GrindSetUp> sorted = own.stream()
+                .distinct()
+                .sorted(Comparator.comparingDouble(GrindSetUp::swingRad).thenComparingDouble(GrindSetUp::tiltRad))
+                .toList();
+        List<List<GrindSetUp>> groups = new ArrayList<>();
+        for (GrindSetUp one : sorted) {
+            groups.stream()
+                    .filter(group -> near(group, one, GrindSetUp::tiltRad, TILT_TOGETHER)
+                            && near(group, one, GrindSetUp::swingRad, SWING_TOGETHER))
+                    .findFirst()
+                    .orElseGet(() -> {
+                        List<GrindSetUp> fresh = new ArrayList<>();
+                        groups.add(fresh);
+                        return fresh;
+                    })
+                    .add(one);
+        }
+        Map<GrindSetUp, String> words = new HashMap<>();
+        for (List<GrindSetUp> group : groups) {
+            double swing = middle(group, GrindSetUp::swingRad);
+            String setting = Written.words(
+                    "rest tilted %s, shank swung %s%s",
+                    halves(middle(group, GrindSetUp::tiltRad)),
+                    halves(Math.abs(swing)),
+                    Math.abs(swing) < 1e-6 ? "" : swing > 0 ? " to the left" : " to the right");
+            group.forEach(one -> words.put(one, setting));
+        }
+        return words;
+    }
+
+    private static boolean near(
+            List<GrindSetUp> group, GrindSetUp one, ToDoubleFunction<GrindSetUp> angle, double together) {
+        double least = group.stream().mapToDouble(angle).min().orElse(angle.applyAsDouble(one));
+        double most = group.stream().mapToDouble(angle).max().orElse(angle.applyAsDouble(one));
+        return Math.max(most, angle.applyAsDouble(one)) - Math.min(least, angle.applyAsDouble(one)) <= together + 1e-9;
+    }
+
+    private static double middle(List<GrindSetUp> group, ToDoubleFunction<GrindSetUp> angle) {
+        return (group.stream().mapToDouble(angle).min().orElse(0)
+                        + group.stream().mapToDouble(angle).max().orElse(0))
+                / 2;
+    }
+
+    /** To half a degree: no rest is set finer. */
+    private static String halves(double radians) {
+        return Written.places(Math.rint(2 * Math.toDegrees(radians)) / 2, 1) + "°";
     }
 
     /** Set-ups of one tool by itself: surfaces that follow each other in the same one share it. */

@@ -61,14 +61,15 @@ public record StockSums(OptionalInt reorderAt, boolean order, List<String> sente
                 sentences.add(seen + ". Say how many days a new one takes, and it tells when to order.");
             } else if (pieces) {
                 double meanwhile = aDay * waitDays.getAsDouble();
-                reorder = OptionalInt.of(EdgeLife.reorderAt(meanwhile));
+                // With none left nothing cuts, however seldom one is lost.
+                reorder = OptionalInt.of(Math.max(1, EdgeLife.reorderAt(meanwhile)));
                 order = count.ready() + count.dull() <= reorder.getAsInt();
                 sentences.add(Written.words(
-                        "%s: about %s in the %s days that a new one takes. Order when %s are left: nineteen times in twenty they last until then.%s",
+                        "%s: about %s in the %s days that a new one takes. Order when %s left: nineteen times in twenty that lasts until then.%s",
                         seen,
-                        Written.places(meanwhile, 1),
+                        meanwhile < 0.05 ? "none" : Written.places(meanwhile, 1),
                         Written.places(waitDays.getAsDouble(), 0),
-                        reorder.getAsInt(),
+                        reorder.getAsInt() == 1 ? "1 is" : reorder.getAsInt() + " are",
                         order ? " That is now." : ""));
             } else {
                 double meanwhile = aDay * waitDays.getAsDouble();

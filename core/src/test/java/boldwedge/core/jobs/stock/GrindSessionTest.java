@@ -1,6 +1,7 @@
 package boldwedge.core.jobs.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import boldwedge.core.family.ToolGrinding;
 import boldwedge.core.jobs.stock.GrindSession.Dull;
@@ -21,9 +22,13 @@ class GrindSessionTest {
     private static Dull tool(String name, String... settings) {
         List<GrindSetUp> setUps = new ArrayList<>();
         for (String setting : settings) {
-            setUps.add(new GrindSetUp("white", "s" + setUps.size(), setting));
+            setUps.add(set("white", "s" + setUps.size(), Double.parseDouble(setting), 0));
         }
         return new Dull(name, 1, setUps);
+    }
+
+    private static GrindSetUp set(String wheel, String surface, double tiltDegrees, double swingDegrees) {
+        return new GrindSetUp(wheel, surface, Math.toRadians(tiltDegrees), Math.toRadians(swingDegrees));
     }
 
     /** Side then end flank of two bits that share both: two set-ups, not four. */
@@ -34,19 +39,44 @@ class GrindSessionTest {
         assertThat(session.wheels().getFirst().alone()).isEqualTo(4);
         assertThat(session.wheels().getFirst().setUps())
                 .containsExactly(
-                        new RestSetUp("8", List.of(new SurfaceGround("a", 1, "s0"), new SurfaceGround("b", 1, "s0"))),
-                        new RestSetUp("12", List.of(new SurfaceGround("a", 1, "s1"), new SurfaceGround("b", 1, "s1"))));
+                        new RestSetUp(
+                                "rest tilted 8°, shank swung 0°",
+                                List.of(new SurfaceGround("a", 1, "s0"), new SurfaceGround("b", 1, "s0"))),
+                        new RestSetUp(
+                                "rest tilted 12°, shank swung 0°",
+                                List.of(new SurfaceGround("a", 1, "s1"), new SurfaceGround("b", 1, "s1"))));
     }
 
     /** Each wheel by itself: it is changed once. */
     @Test
     void wheelByWheel() {
-        GrindSession session = GrindSession.of(List.of(
-                tool("a", "8"), new Dull("tip", 2, List.of(new GrindSetUp("green", "front", "7"))), tool("b", "8")));
+        GrindSession session = GrindSession.of(
+                List.of(tool("a", "8"), new Dull("tip", 2, List.of(set("green", "front", 7, 0))), tool("b", "8")));
         assertThat(session.wheels()).extracting(GrindSession.AtWheel::wheel).containsExactly("white", "green");
         assertThat(session.wheels().getFirst().setUps()).hasSize(1);
         assertThat(session.wheels().getLast().setUps().getFirst().work())
                 .containsExactly(new SurfaceGround("tip", 2, "front"));
+    }
+
+    /** Cards that say 7, 8 and 9 degrees are ground together at 8; one that says 10 is not: it would be two degrees off. */
+    @Test
+    void whatStandsNearSharesItsMiddle() {
+        GrindSession near = GrindSession.of(List.of(
+                new Dull("a", 1, List.of(set("white", "end flank", 7, 10))),
+                new Dull("b", 1, List.of(set("white", "end flank", 9, 8))),
+                new Dull("c", 1, List.of(set("white", "end flank", 8, 11)))));
+        assertThat(near.wheels().getFirst().setUps()).singleElement().satisfies(one -> {
+            assertThat(one.setting()).isEqualTo("rest tilted 8°, shank swung 9.5° to the left");
+            assertThat(one.work()).hasSize(3);
+        });
+        GrindSession far = GrindSession.of(List.of(
+                new Dull("a", 1, List.of(set("white", "end flank", 7, 10))),
+                new Dull("d", 1, List.of(set("white", "end flank", 10, 10)))));
+        assertThat(far.wheels().getFirst().setUps()).hasSize(2);
+        GrindSession turned = GrindSession.of(List.of(
+                new Dull("a", 1, List.of(set("white", "side flank", 8, 80))),
+                new Dull("e", 1, List.of(set("white", "side flank", 8, 84)))));
+        assertThat(turned.wheels().getFirst().setUps()).hasSize(2);
     }
 
     @Test
@@ -137,7 +167,10 @@ class GrindSessionTest {
         assertThat(setUps)
                 .filteredOn(one -> one.surface().equals("side flank"))
                 .singleElement()
-                .satisfies(one -> assertThat(one.setting()).startsWith("rest tilted 8°, shank swung 90°"));
+                .satisfies(one -> {
+                    assertThat(Math.toDegrees(one.tiltRad())).isCloseTo(8, within(1e-6));
+                    assertThat(Math.toDegrees(Math.abs(one.swingRad()))).isCloseTo(90, within(1e-6));
+                });
         Map<String, String> oven = Map.of("operation", "harden");
         assertThat(ToolGrinding.of(new PlanRequest(oven, UnitSystem.METRIC, Optional.of(Shop.lathe()))))
                 .isEmpty();

@@ -39,7 +39,7 @@ class StockSumsTest {
         assertThat(five.order()).isFalse();
         assertThat(five.sentences().getFirst())
                 .contains("about 1.5 in the 10 days")
-                .contains("when 4 are left");
+                .contains("when 4 are left:");
         StockSums four =
                 sums(new Count(3, 1, 2), 10, true, moved(Movement.BOUGHT, 36, 200), moved(Movement.BROKEN, 30, 100));
         assertThat(four.order()).isTrue();
@@ -53,6 +53,17 @@ class StockSumsTest {
                 sums(new Count(2, 3, 0), 10, true, moved(Movement.BOUGHT, 5, 90), moved(Movement.DULLED, 3, 10));
         assertThat(sums.reorderAt()).isEmpty();
         assertThat(sums.sentences()).isEmpty();
+    }
+
+    /** One in most of a year: the next one is ordered all the same when the last one is in use. */
+    @Test
+    void theLastOneIsTheTimeToOrder() {
+        StockSums seldom = sums(new Count(1, 0, 0), 4, true, moved(Movement.BROKEN, 1, 300));
+        assertThat(seldom.reorderAt()).hasValue(1);
+        assertThat(seldom.order()).isTrue();
+        assertThat(seldom.sentences().getFirst())
+                .contains("about none in the 4 days")
+                .contains("when 1 is left");
     }
 
     @Test
