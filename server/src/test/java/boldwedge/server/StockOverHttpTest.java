@@ -226,7 +226,8 @@ class StockOverHttpTest extends OverHttp {
         say(bits, move("DULLED", "1"));
         JsonNode session = shop.get("/api/stock/session").json();
         assertThat(session.toString()).contains("Bits in a drawer").contains("\"alone\"");
-        Map<String, Object> grind = Map.of("onDay", "2026-11-21", "units", "METRIC", "measured", Map.of(), "note", "");
+        Map<String, Object> grind =
+                Map.of("onDay", "2026-11-21", "units", "METRIC", "measured", Map.of("sideRelief", "8°"));
         assertThat(shop.send("POST", "/api/crib/tools/" + tool + "/grinds", grind)
                         .status())
                 .isEqualTo(200);
