@@ -213,7 +213,7 @@ public final class JobReport {
     private String missing(List<Wanted> missing) {
         double all = missing.stream().mapToDouble(Wanted::lengthMm).sum();
         return Written.words(
-                "Short: nothing is left for %s. One more length of %s would do.",
+                "Short: nothing is left for %s. One more length of %s would do; or build a piece up of two, a spigot pressed into a bore, where nothing pulls them apart.",
                 grouped(missing), units.length(all + job.kerfMm() * (missing.size() - 1) + held()));
     }
 

@@ -36,6 +36,11 @@ public record ToolMaterial(
         String caution,
         String source) {
 
+    /** Whether it is carbide of any kind. */
+    public boolean isCarbide() {
+        return family == Family.CARBIDE;
+    }
+
     /** Families that share recommended angles. */
     public enum Family {
         HSS,

@@ -8,10 +8,12 @@ import boldwedge.core.families.boring.model.BoreInfluences;
 import boldwedge.core.families.boring.model.BoreJob;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
 import java.util.List;
@@ -28,7 +30,11 @@ public final class BoreAnswer {
                     cut.job().work(),
                     cut.job().finishedMm(),
                     cut.job().tolerance(),
-                    say)));
+                    say)),
+            FluidRule.of(
+                    Process.LIGHT,
+                    (BoreCut cut) -> cut.job().work(),
+                    cut -> cut.job().tool().isCarbide()));
 
     private BoreAnswer() {}
 

@@ -227,7 +227,11 @@ final class SeatSteps {
                                 + say.length(mark) + ".",
                         "Cut it " + say.length(mark - length) + " short of the mark, to " + say.length(length)
                                 + ": room for the screw and its pull.",
-                        "Ends flat and square, edges broken."),
+                        Math.abs(job.bitAngleRad() - Math.PI / 2) < 1e-6
+                                ? "Ends flat and square, edges broken."
+                                : "Its end towards the bit a ball, half the rod’s diameter in radius, or a cone of "
+                                        + say.angle(Math.PI / 2 - job.bitAngleRad())
+                                        + ": the bit leans, and a flat end would bear on its corner alone. The other end flat and square."),
                 "Drawn tight it preloads the joint; a push test before and after tightening tells what it adds.",
                 "The screw grips before it bottoms.",
                 List.of(),

@@ -8,17 +8,21 @@ import boldwedge.core.families.casting.model.CastBore;
 import boldwedge.core.families.casting.model.CastJob.Seat;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.mechanics.holder.PressFit;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 
 /** What is said of a casting and its bore. */
 public final class CastAnswer {
     /** What is asked of it. */
-    public static final List<Rule<CastBore>> RULES = List.of((cut, say) -> new CastFindings(cut, say).all());
+    public static final List<Rule<CastBore>> RULES = List.of(
+            (cut, say) -> new CastFindings(cut, say).all(),
+            FluidRule.of(Process.LIGHT, (CastBore cut) -> cut.job().work()));
 
     private CastAnswer() {}
 

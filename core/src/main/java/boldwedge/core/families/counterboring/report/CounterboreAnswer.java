@@ -6,17 +6,20 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.counterboring.model.CounterboreCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 
 /** What is said of a counterbored seat and its tool. */
 public final class CounterboreAnswer {
     /** What is asked of it. */
-    public static final List<Rule<CounterboreCut>> RULES =
-            List.of((cut, say) -> new CounterboreFindings(cut, say).all());
+    public static final List<Rule<CounterboreCut>> RULES = List.of(
+            (cut, say) -> new CounterboreFindings(cut, say).all(),
+            FluidRule.of(Process.HEAVY, (CounterboreCut cut) -> cut.job().work()));
 
     private CounterboreAnswer() {}
 

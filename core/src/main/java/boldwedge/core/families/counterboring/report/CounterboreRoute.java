@@ -109,6 +109,7 @@ record CounterboreRoute(CounterboreCut cut, UnitFormat say, Scene tool, Scene st
                         "Face the drill's end square",
                         stone,
                         List.of(
+                                "Give up the most worn drill of that size, or the next one above it turned down by the stone: high-speed steel right through, not carbide and not coated, its shank unscored. Good ones go back.",
                                 "A drill of " + drill + " in the chuck, running true, turning at about "
                                         + say.rpm(cut.job().workRpm()) + " against the stone's way.",
                                 "The grinder on the slide; touch the point away until the end is flat all over."),

@@ -6,9 +6,11 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.drilling.model.DrillCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -16,7 +18,9 @@ import java.util.OptionalDouble;
 /** What is said of a hole to be drilled. */
 public final class DrillAnswer {
     /** What is asked of it. */
-    public static final List<Rule<DrillCut>> RULES = List.of((cut, say) -> new DrillFindings(cut, say).all());
+    public static final List<Rule<DrillCut>> RULES = List.of(
+            (cut, say) -> new DrillFindings(cut, say).all(),
+            FluidRule.of(Process.HEAVY, (DrillCut cut) -> cut.job().work()));
 
     private DrillAnswer() {}
 

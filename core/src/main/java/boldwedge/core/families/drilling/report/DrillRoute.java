@@ -6,6 +6,8 @@ import boldwedge.core.families.drilling.model.DrillJob.Ground;
 import boldwedge.core.families.drilling.model.DrillJob.Start;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;
@@ -101,8 +103,9 @@ record DrillRoute(DrillCut cut, UnitFormat say, Scene drawing) {
                         : "Plug tap first, then a bottoming one; chips out between them. Mark the depth on the tap.");
         lines.add(
                 cut.job().work().group().equals("K") || cut.screwsIn()
-                        ? "Chips break by themselves: clear them; dry or nearly so."
-                        : "Back half a turn at each turn to break the chip; cutting oil.");
+                        ? "Chips break by themselves: clear them."
+                        : "Back half a turn at each turn to break the chip.");
+        lines.add(CuttingFluid.of(job.work(), Process.HEAVY).brush());
         return MakeStep.of(
                         "tap",
                         "Tap it",

@@ -5,9 +5,12 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.forming.model.FormCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.BetweenCentresRule;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 
@@ -15,7 +18,16 @@ import java.util.List;
 public final class FormAnswer {
     /** What is asked of it. */
     public static final List<Rule<FormCut>> RULES = List.of(
-            (cut, say) -> new FormFindings(cut, say).all(), (cut, say) -> new FormPlungeFindings(cut, say).all());
+            (cut, say) -> new FormFindings(cut, say).all(),
+            (cut, say) -> new FormPlungeFindings(cut, say).all(),
+            FluidRule.of(
+                    Process.HEAVY,
+                    (FormCut cut) -> cut.job().work(),
+                    cut -> cut.job().tool().isCarbide()),
+            BetweenCentresRule.of(
+                    (FormCut cut) -> cut.job().hold(),
+                    cut -> cut.job().work(),
+                    cut -> cut.job().freeMm()));
 
     private FormAnswer() {}
 

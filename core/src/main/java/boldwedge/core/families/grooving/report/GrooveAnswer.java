@@ -6,17 +6,29 @@ import boldwedge.core.families.grooving.model.Groove;
 import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.BetweenCentresRule;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 
 /** What is said of a groove and its bit. */
 public final class GrooveAnswer {
     /** What is asked of it. */
-    public static final List<Rule<GrooveCut>> RULES =
-            List.of((cut, say) -> new GrooveFindings(cut, say).all(), (cut, say) -> new PlungeFindings(cut, say).all());
+    public static final List<Rule<GrooveCut>> RULES = List.of(
+            (cut, say) -> new GrooveFindings(cut, say).all(),
+            (cut, say) -> new PlungeFindings(cut, say).all(),
+            FluidRule.of(
+                    Process.HEAVY,
+                    (GrooveCut cut) -> cut.job().work(),
+                    cut -> cut.job().tool().isCarbide()),
+            BetweenCentresRule.of(
+                    (GrooveCut cut) -> cut.job().hold(),
+                    cut -> cut.job().work(),
+                    cut -> cut.job().freeMm()));
 
     private GrooveAnswer() {}
 

@@ -7,6 +7,8 @@ import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.families.grooving.model.GrooveJob;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;
@@ -109,6 +111,8 @@ record GrooveRoute(GrooveCut cut, UnitFormat say, Scene section, Scene bit, Scen
                                     + " across, the cross-slide locked."
                             : "At " + say.length(job().atMm()) + " from the jaws, the carriage locked.");
         }
+        lines.add(
+                "Square it by its side against the chuck’s face, or by a square from a trued face: no light all along.");
         lines.add("Touch the work with it and set the dial to zero.");
         return MakeStep.of(
                 "set",
@@ -131,9 +135,8 @@ record GrooveRoute(GrooveCut cut, UnitFormat say, Scene section, Scene bit, Scen
                                                         && groove().purpose().oring()
                                                 ? " less a tenth for the last cut along the floor."
                                                 : "."),
-                                job().work().group().equals("K")
-                                        ? "Dry."
-                                        : "Cutting oil into the groove; out and clear the chip where it jams.",
+                                CuttingFluid.of(job().work(), Process.HEAVY).brush()
+                                        + " Out and clear the chip where it jams.",
                                 job().dwell() + " turns at the bottom, then out at once."),
                         "It springs off while it is fed; a turn or two cut that away, more only sing.",
                         groove().side() == Side.FACE

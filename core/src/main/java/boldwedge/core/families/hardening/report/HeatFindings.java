@@ -52,9 +52,31 @@ final class HeatFindings {
         this.say = say;
     }
 
+    /** What is new here decides nothing until something known has been measured with it. */
+    private Finding proved() {
+        return Finding.at(Station.MAKE, "gauge-proved", say)
+                .says(
+                        Verdict.TOLD,
+                        "A furnace or a gauge that is new here is proved first: on a scrap piece, and at a temperature that is known.")
+                .note(Written.words(
+                        "Its thermometer: tin freezes at %s, zinc at %s, aluminium at %s; boiling water is %s, less %s for every 300 m of height.",
+                        celsius(231.9),
+                        celsius(419.5),
+                        celsius(660.3),
+                        celsius(100),
+                        say.units() == UnitSystem.METRIC ? "1 °C" : "2 °F"))
+                .note(
+                        "The furnace: a scrap piece of the same steel and section through the whole of it, then broken and looked at: grey and fine.")
+                .note("A hardness tester: on its own test block, three times, before and after.")
+                .source("Fixed points of ITS-90, rounded; water by the standard atmosphere")
+                .caution("Molten metal spits on anything damp: everything dry and warm that goes into it.")
+                .build();
+    }
+
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
         findings.add(whether());
+        findings.add(proved());
         findings.add(hardness());
         findings.add(through());
         findings.add(heat());

@@ -5,17 +5,21 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.keying.model.KeywayCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 
 /** What is said of a keyway and its bar. */
 public final class KeywayAnswer {
     /** What is asked of it. */
-    public static final List<Rule<KeywayCut>> RULES =
-            List.of((cut, say) -> new KeywayFindings(cut, say).all(), (cut, say) -> new StrokeFindings(cut, say).all());
+    public static final List<Rule<KeywayCut>> RULES = List.of(
+            (cut, say) -> new KeywayFindings(cut, say).all(),
+            (cut, say) -> new StrokeFindings(cut, say).all(),
+            FluidRule.of(Process.HEAVY, (KeywayCut cut) -> cut.job().work()));
 
     private KeywayAnswer() {}
 

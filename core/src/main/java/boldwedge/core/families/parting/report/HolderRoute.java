@@ -286,6 +286,7 @@ final class HolderRoute {
                         drawing,
                         List.of(
                                 "Body against the post's side, foot on the slide, both clamped; spot through the post's holes or from its screws into the body, drill and tap.",
+                                "If it is to come off and go back the same: a dowel through both, drilled and reamed, before the screws are spotted; dowels place it, screws only draw.",
                                 "Draw the foot's side first, then the upper screw: the foot must bear."),
                         "The screws only keep it against the post; the foot carries the cut.",
                         "A strip of paper under the foot is held when the screws are drawn.")

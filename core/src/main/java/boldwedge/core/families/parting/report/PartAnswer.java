@@ -9,11 +9,13 @@ import boldwedge.core.families.parting.model.Weakness;
 import boldwedge.core.families.parting.model.Weaknesses;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.MakeStep;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +28,11 @@ public final class PartAnswer {
             (cut, say) -> new PartCutFindings(cut, say).all(),
             (cut, say) -> new BladeFindings(cut, say).all(),
             (cut, say) -> new StandFindings(cut, say).all(),
-            (cut, say) -> new HolderFindings(cut, say).all());
+            (cut, say) -> new HolderFindings(cut, say).all(),
+            FluidRule.of(
+                    Process.HEAVY,
+                    (PartCut cut) -> cut.job().work(),
+                    cut -> cut.job().blade().tool().isCarbide()));
 
     private PartAnswer() {}
 

@@ -8,9 +8,11 @@ import boldwedge.core.families.reaming.model.ReamJob.Helix;
 import boldwedge.core.families.reaming.model.ReamJob.Kind;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.OptionalDouble;
@@ -18,8 +20,10 @@ import java.util.OptionalDouble;
 /** What is said of a reamed hole and its reamer. */
 public final class ReamAnswer {
     /** What is asked of it. */
-    public static final List<Rule<ReamCut>> RULES =
-            List.of((cut, say) -> new ReamFindings(cut, say).all(), (cut, say) -> new ReamerFindings(cut, say).all());
+    public static final List<Rule<ReamCut>> RULES = List.of(
+            (cut, say) -> new ReamFindings(cut, say).all(),
+            (cut, say) -> new ReamerFindings(cut, say).all(),
+            FluidRule.of(Process.HEAVY, (ReamCut cut) -> cut.job().work()));
 
     private ReamAnswer() {}
 

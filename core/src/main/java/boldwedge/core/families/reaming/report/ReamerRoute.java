@@ -14,6 +14,8 @@ import boldwedge.core.language.finding.Step;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.CuttingFluid;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.mechanics.hole.UnevenTeeth;
 import boldwedge.core.planning.MakeStep;
 import boldwedge.core.rule.HeatSteps;
@@ -283,12 +285,6 @@ record ReamerRoute(ReamCut cut, UnitFormat say, Scene drawing, Scene section) {
     }
 
     private String lubricant() {
-        String group = cut.job().work().group();
-        return switch (group) {
-            case "K" -> "Dry, chips blown out with a brush.";
-            case "N" -> "Paraffin or light oil.";
-            case "O" -> "Water or dry, cool: it must not warm.";
-            default -> "Cutting oil, plenty.";
-        };
+        return CuttingFluid.of(cut.job().work(), Process.HEAVY).brush();
     }
 }

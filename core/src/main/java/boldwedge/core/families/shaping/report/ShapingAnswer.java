@@ -5,17 +5,21 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.shaping.model.ShapedCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 
 /** What is said of a shaped cut and its tool. */
 public final class ShapingAnswer {
     /** What is asked of it. */
-    public static final List<Rule<ShapedCut>> RULES =
-            List.of((cut, say) -> new ShapingFindings(cut, say).all(), (cut, say) -> new RamFindings(cut, say).all());
+    public static final List<Rule<ShapedCut>> RULES = List.of(
+            (cut, say) -> new ShapingFindings(cut, say).all(),
+            (cut, say) -> new RamFindings(cut, say).all(),
+            FluidRule.of(Process.HEAVY, (ShapedCut cut) -> cut.job().work()));
 
     private ShapingAnswer() {}
 

@@ -5,17 +5,29 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.shearing.model.ShearCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.BetweenCentresRule;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 
 /** What is said of a shear tool and its cut. */
 public final class ShearAnswer {
     /** What is asked of it. */
-    public static final List<Rule<ShearCut>> RULES =
-            List.of((cut, say) -> new ShearFindings(cut, say).all(), (cut, say) -> new ShavingFindings(cut, say).all());
+    public static final List<Rule<ShearCut>> RULES = List.of(
+            (cut, say) -> new ShearFindings(cut, say).all(),
+            (cut, say) -> new ShavingFindings(cut, say).all(),
+            FluidRule.of(
+                    Process.HEAVY,
+                    (ShearCut cut) -> cut.job().work(),
+                    cut -> cut.job().tool().isCarbide()),
+            BetweenCentresRule.of(
+                    (ShearCut cut) -> cut.job().hold(),
+                    cut -> cut.job().work(),
+                    cut -> cut.job().freeMm()));
 
     private ShearAnswer() {}
 

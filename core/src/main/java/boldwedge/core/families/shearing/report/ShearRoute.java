@@ -8,6 +8,8 @@ import boldwedge.core.families.shearing.model.ShearJob;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.planning.MakeStep;
 import java.util.List;
 
@@ -102,12 +104,8 @@ record ShearRoute(ShearCut cut, UnitFormat say, Scene work, Scene edge, Scene to
     }
 
     private MakeStep shave() {
-        String oil = switch (job().work().group()) {
-            case "K" -> "Dry.";
-            case "O" -> "Dry, or air on it; catch the chip, it winds.";
-            case "N" -> "Paraffin or a light oil, plenty.";
-            default -> "Cutting oil, by brush, all along.";
-        };
+        String oil = CuttingFluid.of(job().work(), Process.HEAVY).brush()
+                + (job().work().group().equals("O") ? " Catch the chip, it winds." : "");
         return MakeStep.of(
                         "shave",
                         "Shave it",

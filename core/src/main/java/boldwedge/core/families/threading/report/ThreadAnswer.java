@@ -7,10 +7,13 @@ import boldwedge.core.families.threading.model.ThreadCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.mechanics.thread.ThreadLimits;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.BetweenCentresRule;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.Rule;
 import java.util.ArrayList;
 import java.util.List;
@@ -26,7 +29,15 @@ public final class ThreadAnswer {
             Rule.telling(Station.EDGE, (cut, say) -> List.of(new ThreadEdgeFindings(cut, say).tools())),
             (cut, say) -> new ThreadReachFindings(cut, say).all(),
             (cut, say) -> ThreadWires.finding(cut, say).stream().toList(),
-            (cut, say) -> List.of(ThreadWires.gauges(cut, say)));
+            (cut, say) -> List.of(ThreadWires.gauges(cut, say)),
+            FluidRule.of(
+                    Process.HEAVY,
+                    (ThreadCut cut) -> cut.job().work(),
+                    cut -> cut.tool().isCarbide()),
+            BetweenCentresRule.of(
+                    (ThreadCut cut) -> cut.job().reach().hold(),
+                    cut -> cut.job().work(),
+                    cut -> cut.stickOutMm()));
 
     private ThreadAnswer() {}
 

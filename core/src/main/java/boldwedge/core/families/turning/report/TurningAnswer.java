@@ -13,6 +13,7 @@ import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.CuttingFluid.Process;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.mechanics.wedge.EdgeAngles;
 import boldwedge.core.mechanics.wedge.Frame;
@@ -22,6 +23,8 @@ import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
+import boldwedge.core.rule.BetweenCentresRule;
+import boldwedge.core.rule.FluidRule;
 import boldwedge.core.rule.LastPass;
 import boldwedge.core.rule.MeasuredWarm;
 import boldwedge.core.rule.Rule;
@@ -42,7 +45,18 @@ public final class TurningAnswer {
             (cut, say) -> new CuttingFindings(cut, say).all(),
             (cut, say) -> new SpringFindings(cut, say).all(),
             TurningAnswer::warm,
-            (cut, say) -> new GrindFindings(cut, say).all());
+            (cut, say) -> new GrindFindings(cut, say).all(),
+            FluidRule.of(
+                    Process.LIGHT,
+                    (TurningCut cut) -> cut.job().work(),
+                    cut -> cut.job().tool().isCarbide()),
+            BetweenCentresRule.of(
+                    (TurningCut cut) -> cut.job().hold(),
+                    cut -> cut.job().work(),
+                    cut -> cut.job().freeLengthMm()));
+
+    /** Both sides together the peaks stand about so many Ra over the middle of a turned surface (ISO 21920-2's Rz is four to seven Ra; half of it a side). */
+    private static final double PEAKS_OF_RA = 6;
 
     private TurningAnswer() {}
 
@@ -95,8 +109,11 @@ public final class TurningAnswer {
         // Where no pass before the last one tells what the dial is off, the beginning of the last one does.
         String measured =
                 rough.last() == 2 || job.operation() == Operation.FACE ? "" : LastPass.stopAndMeasure(rough.passes());
-        return Finding.at(Station.CUT, "passes", say)
-                .says(Verdict.TOLD, words + measured)
+        Finding.Builder finding = Finding.at(Station.CUT, "passes", say);
+        if (job.operation() != Operation.FACE) {
+            polished(finding, job, say);
+        }
+        return finding.says(Verdict.TOLD, words + measured)
                 .steps(stock(job))
                 .step(Working.of("Time of the last pass", "L / (f · n)", minutes(cut.passMinutes()))
                         .with("L", mm(cut.pathMm()))
@@ -114,6 +131,19 @@ public final class TurningAnswer {
                 .caution(
                         "Chuck key out before the spindle is started. Sleeves and rags away; long chips by hook, not by hand.")
                 .build();
+    }
+
+    /** Turned to size, or the last of it taken off with emery: by how much the peaks of the finish stand, both sides. */
+    private static void polished(Finding.Builder finding, TurningJob job, UnitFormat say) {
+        finding.school("Turned to size", "The tool makes size and form; the finish is what feed and nose leave", true)
+                .school(
+                        "Polished to size",
+                        Written.words(
+                                "Turned %s large, the peaks of its finish, and brought down with emery. Against it: it follows what is out of round, rounds the corners, makes no two alike, and its grit gets into the ways",
+                                say.length(PEAKS_OF_RA * job.raMm())),
+                        false)
+                .caution(
+                        "Emery: never wrapped round the work or round a finger; a strip over a flat stick, ends held apart, the ways covered.");
     }
 
     private static List<Finding> warm(TurningCut cut, UnitFormat say) {
