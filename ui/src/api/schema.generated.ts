@@ -1547,6 +1547,10 @@ export interface components {
             usual: string;
             words: string;
         };
+        CardPicture: {
+            kind: string;
+            scene: components["schemas"]["Scene"];
+        };
         CardRow: {
             field: string;
             label: string;
@@ -1573,6 +1577,7 @@ export interface components {
             edgeLife: components["schemas"]["Choice"][];
             heightsBy: components["schemas"]["Choice"][];
             latheEntries: components["schemas"]["CardEntry"][];
+            pictures: components["schemas"]["CardPicture"][];
             toolSteels: components["schemas"]["Choice"][];
         };
         ChuckingAnswer: {

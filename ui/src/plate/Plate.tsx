@@ -1,4 +1,4 @@
-import { memo } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Scene } from '../api/client';
 import { ValueInput } from '../cut/ValueInput';
 import { DO } from '../frame/looks';
@@ -11,12 +11,14 @@ interface Props {
   dimmed?: boolean;
   /** Without inputs: dimensions are plain words, for a card. */
   still?: boolean;
+  /** What is typed of a field, where that is no value of a cut. */
+  input?: (field: string, name: string) => ReactNode;
 }
 
 const ANCHOR = { START: 'start', MIDDLE: 'middle', END: 'end' } as const;
 
 /** A drawing scribed on a blued plate. Dimensions that are inputs stand on it as inputs. */
-export const Plate = memo(function Plate({ scene, dimmed = false, still = false }: Props) {
+export const Plate = memo(function Plate({ scene, dimmed = false, still = false, input }: Props) {
   const y = (at: number) => scene.bottom + scene.height - at;
   const { zoom, whole, handlers } = useTwoFingers();
   return (
@@ -24,6 +26,7 @@ export const Plate = memo(function Plate({ scene, dimmed = false, still = false 
       className={`plate touch-pan-y ${dimmed ? 'plate-dimmed' : ''}`}
       aria-label={scene.title}
       data-scene={scene.id}
+      style={input ? { aspectRatio: `${scene.width} / ${scene.height}`, maxWidth: 'none' } : undefined}
       {...handlers}
     >
       <div
@@ -78,7 +81,7 @@ export const Plate = memo(function Plate({ scene, dimmed = false, still = false 
                   top: `${(y(label.at.y) / scene.height) * 100}%`,
                 }}
               >
-                <ValueInput field={label.field} caption place="plate" />
+                {input ? input(label.field, label.name) : <ValueInput field={label.field} caption place="plate" />}
               </span>
             ))}
       </div>

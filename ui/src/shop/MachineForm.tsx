@@ -9,7 +9,9 @@ import { PickList } from '../cut/ChoiceInput';
 import { kindOfMachine } from '../cut/families';
 import { Clashes, Taken } from '../frame/Clashes';
 import { DO, FIELD, MACHINE, QUIET, READING } from '../frame/looks';
+import { useWide } from '../frame/useWide';
 import { ForKeepers } from '../people/ForKeepers';
+import { Plate } from '../plate/Plate';
 import { MachineTests } from './MachineTests';
 
 const EXAMPLES: Texts = {
@@ -47,11 +49,11 @@ const EXAMPLES: Texts = {
 type CardEntry = Schemas['CardEntry'];
 
 /** The entries that a machine of this kind has, by the parts of its card; one of another kind stands while something is typed there. */
-function partsOf(entries: CardEntry[], card: Texts): [string, CardEntry[]][] {
+function partsOf(entries: CardEntry[], card: Texts, drawn: Set<string>): [string, CardEntry[]][] {
   const kind = kindOfMachine(card);
   const parts = new Map<string, CardEntry[]>();
   for (const entry of entries) {
-    if (!entry.kinds.includes(kind) && !card[entry.id]) continue;
+    if (drawn.has(entry.id) || (!entry.kinds.includes(kind) && !card[entry.id])) continue;
     parts.set(entry.part, [...(parts.get(entry.part) ?? []), entry]);
   }
   return [...parts];
@@ -101,6 +103,56 @@ function CardField({ entry, text, wrong, onWrite }: FieldProps) {
   );
 }
 
+/** An entry on the drawing of its machine. */
+function DrawnField({ entry, name, text, wrong, onWrite }: FieldProps & { name: string }) {
+  return (
+    <label className={`value value-plate ${wrong ? 'value-wrong' : ''}`} title={EXAMPLES[entry.id]}>
+      <span className="value-caption">{name}</span>
+      <input
+        className="w-44"
+        value={text}
+        placeholder={text ? undefined : 'not said'}
+        aria-label={entry.words}
+        aria-invalid={!!wrong}
+        data-entry={entry.id}
+        onChange={(event) => onWrite(event.target.value)}
+      />
+      {wrong && (
+        <em role="alert" className="value-caption not-italic">
+          {wrong}
+        </em>
+      )}
+    </label>
+  );
+}
+
+/** What the entries that are left empty would make better; a touch goes there. */
+function LeftEmpty({ entries, card }: { entries: CardEntry[]; card: Texts }) {
+  const empty = entries.filter((entry) => entry.more && !card[entry.id]?.trim());
+  if (empty.length === 0) return null;
+  return (
+    <details className="col-span-full">
+      <summary className="flex min-h-touch cursor-pointer items-center font-semibold">
+        Left empty: {empty.length}. What they would make better
+      </summary>
+      <ul aria-label="What the empty entries would make better">
+        {empty.map((entry) => (
+          <li key={entry.id} className="border-t border-line py-1">
+            <button
+              type="button"
+              className={QUIET}
+              onClick={() => document.querySelector<HTMLElement>(`[data-entry="${entry.id}"]`)?.focus()}
+            >
+              {entry.words}
+            </button>{' '}
+            {entry.more}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}
+
 interface Props {
   lathe: LatheRecord | undefined;
   onKept: (id: string) => void;
@@ -125,6 +177,12 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
   const [wrong, setWrong] = useState<Texts>({});
   const newLathe = useNewRecord();
   const units = lathe?.units ?? 'METRIC';
+  const wide = useWide();
+  const kind = kindOfMachine(card);
+  const entries = choices.data?.latheEntries ?? [];
+  const pictures = wide ? (choices.data?.pictures ?? []).filter((one) => one.kind === kind) : [];
+  const drawn = new Set(pictures.flatMap(({ scene }) => scene.labels.map((label) => label.field).filter(Boolean)));
+  const write = (field: string, text: string) => kept.write({ ...card, [field]: text });
   const called = (field: string) => choices.data?.latheEntries.find((one) => one.id === field)?.words ?? field;
   const save = async () => {
     try {
@@ -153,24 +211,47 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
         void save();
       }}
     >
-      {partsOf(choices.data?.latheEntries ?? [], card).map(([part, entries]) => (
+      {partsOf(entries, card, drawn).map(([part, listed]) => (
         <fieldset
           key={part}
           className="col-span-full grid grid-cols-2 gap-x-5.5 gap-y-2.5 max-hand:grid-cols-[minmax(0,1fr)]"
         >
           <legend className="mb-1.75 pt-2 w-full border-b border-line pb-1 font-semibold">{part}</legend>
-          {entries.map((entry) => (
+          {listed.map((entry) => (
             <CardField
               key={entry.id}
               entry={entry}
               text={card[entry.id] ?? ''}
               wrong={wrong[entry.id]}
-              onWrite={(text) => kept.write({ ...card, [entry.id]: text })}
+              onWrite={(text) => write(entry.id, text)}
             />
           ))}
         </fieldset>
       ))}
-      {kindOfMachine(card) === 'lathe' && (
+      {pictures.map(({ scene }) => (
+        <div key={scene.id} className="col-span-full">
+          <p className="py-1.5 font-semibold">{scene.title}</p>
+          <Plate
+            scene={scene}
+            input={(field, name) => {
+              const entry = entries.find((one) => one.id === field);
+              return (
+                entry && (
+                  <DrawnField
+                    entry={entry}
+                    name={name}
+                    text={card[field] ?? ''}
+                    wrong={wrong[field]}
+                    onWrite={(text) => write(field, text)}
+                  />
+                )
+              );
+            }}
+          />
+        </div>
+      ))}
+      <LeftEmpty entries={entries.filter((entry) => entry.kinds.includes(kind))} card={card} />
+      {kind === 'lathe' && (
         <MachineTests
           machine={lathe?.id ?? 'new'}
           units={units}

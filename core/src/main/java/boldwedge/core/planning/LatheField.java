@@ -3,8 +3,11 @@ package boldwedge.core.planning;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.Table;
 import boldwedge.core.language.words.Worded;
 import boldwedge.core.mechanics.cutting.MachineKind;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** What the card of a machine says, in order. */
 public enum LatheField implements Entry {
@@ -114,6 +117,9 @@ public enum LatheField implements Entry {
         BESIDE
     }
 
+    private static final Map<String, String> GAINS = Table.read("machine-gains.tsv").rows().stream()
+            .collect(Collectors.toUnmodifiableMap(row -> row.text("field"), row -> row.text("better")));
+
     private final Part part;
     private final Asked.Machines kinds;
     private final Asked asked;
@@ -127,6 +133,11 @@ public enum LatheField implements Entry {
     @Override
     public Asked asked() {
         return asked;
+    }
+
+    /** What it makes better, told while it is left empty; empty where it must be there. */
+    public String better() {
+        return GAINS.getOrDefault(id(), "");
     }
 
     /** The part of the card that it stands in. */
