@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
+import { Fragment, useMemo, useState } from 'react';
 import { api, given, type LatheRecord, Refused, type Schemas, sentenceOf, type Texts } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
@@ -211,44 +211,44 @@ export function MachineForm({ lathe, onKept, said, say }: Props) {
         void save();
       }}
     >
-      {partsOf(entries, card, drawn).map(([part, listed]) => (
-        <fieldset
-          key={part}
-          className="col-span-full grid grid-cols-2 gap-x-5.5 gap-y-2.5 max-hand:grid-cols-[minmax(0,1fr)]"
-        >
-          <legend className="mb-1.75 pt-2 w-full border-b border-line pb-1 font-semibold">{part}</legend>
-          {listed.map((entry) => (
-            <CardField
-              key={entry.id}
-              entry={entry}
-              text={card[entry.id] ?? ''}
-              wrong={wrong[entry.id]}
-              onWrite={(text) => write(entry.id, text)}
-            />
-          ))}
-        </fieldset>
-      ))}
-      {pictures.map(({ scene }) => (
-        <div key={scene.id} className="col-span-full">
-          <p className="py-1.5 font-semibold">{scene.title}</p>
-          <Plate
-            scene={scene}
-            input={(field, name) => {
-              const entry = entries.find((one) => one.id === field);
-              return (
-                entry && (
-                  <DrawnField
-                    entry={entry}
-                    name={name}
-                    text={card[field] ?? ''}
-                    wrong={wrong[field]}
-                    onWrite={(text) => write(field, text)}
-                  />
-                )
-              );
-            }}
-          />
-        </div>
+      {partsOf(entries, card, drawn).map(([part, listed], at) => (
+        <Fragment key={part}>
+          <fieldset className="col-span-full grid grid-cols-2 gap-x-5.5 gap-y-2.5 max-hand:grid-cols-[minmax(0,1fr)]">
+            <legend className="mb-1.75 pt-2 w-full border-b border-line pb-1 font-semibold">{part}</legend>
+            {listed.map((entry) => (
+              <CardField
+                key={entry.id}
+                entry={entry}
+                text={card[entry.id] ?? ''}
+                wrong={wrong[entry.id]}
+                onWrite={(text) => write(entry.id, text)}
+              />
+            ))}
+          </fieldset>
+          {at === 0 &&
+            pictures.map(({ scene }) => (
+              <div key={scene.id} className="col-span-full">
+                <p className="py-1.5 font-semibold">{scene.title}</p>
+                <Plate
+                  scene={scene}
+                  input={(field, name) => {
+                    const entry = entries.find((one) => one.id === field);
+                    return (
+                      entry && (
+                        <DrawnField
+                          entry={entry}
+                          name={name}
+                          text={card[field] ?? ''}
+                          wrong={wrong[field]}
+                          onWrite={(text) => write(field, text)}
+                        />
+                      )
+                    );
+                  }}
+                />
+              </div>
+            ))}
+        </Fragment>
       ))}
       <LeftEmpty entries={entries.filter((entry) => entry.kinds.includes(kind))} card={card} />
       {kind === 'lathe' && (

@@ -10,6 +10,7 @@ import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
 import boldwedge.core.mechanics.cutting.MachineKind;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 
@@ -188,7 +189,9 @@ public record MachinePicture(MachineKind kind, Scene scene) {
                         new Spot(DIAL_MARKS, 69.5, 39.5),
                         new Spot(DIAL_TEETH, 68, 27.5),
                         new Spot(STOP_TIME, 74, 24, "Time until it stands")),
-                List.of(CHANGE_WHEELS, BOX_THREADS, LEAD_SCREW));
+                List.of(CHANGE_WHEELS, BOX_THREADS, LEAD_SCREW),
+                12,
+                50);
     }
 
     private static Scene mill() {
@@ -244,8 +247,13 @@ public record MachinePicture(MachineKind kind, Scene scene) {
         return laid(scene, spots, List.of());
     }
 
-    /** Entries in two columns, each nearest to its place, from the top in the order of their places; a line to each. */
     private static Scene laid(SceneBuilder scene, List<Spot> spots, List<LatheField> onTheLeft) {
+        return laid(scene, spots, onTheLeft, 0, Plate.HEIGHT);
+    }
+
+    /** Entries in two columns, each nearest to its place, from the top in the order of their places; a line to each. */
+    private static Scene laid(
+            SceneBuilder scene, List<Spot> spots, List<LatheField> onTheLeft, double bottom, double height) {
         List<Spot> left = new ArrayList<>();
         List<Spot> right = new ArrayList<>();
         spots.forEach(
@@ -253,21 +261,45 @@ public record MachinePicture(MachineKind kind, Scene scene) {
         scene.place(0, 0, 1);
         column(scene, left, LEFT, LEFT_END, Anchor.START);
         column(scene, right, RIGHT, RIGHT_END, Anchor.END);
-        return scene.build(0, 0, WIDTH, Plate.HEIGHT, "not to size");
+        return scene.build(0, bottom, WIDTH, height, "not to size");
     }
 
     private static void column(SceneBuilder scene, List<Spot> spots, double x, double end, Anchor anchor) {
-        // By the height at which their lines come in: so none crosses another.
-        List<Spot> sorted = spots.stream()
+        List<Spot> sorted = new ArrayList<>(spots.stream()
                 .sorted(Comparator.comparingDouble(Spot::y).reversed())
-                .toList();
-        double y = TOP - Math.max(0, (8 - sorted.size()) * ROW / 2);
+                .toList());
+        double top = TOP - Math.max(0, (8 - sorted.size()) * ROW / 2);
+        uncross(sorted, end, top);
+        double y = top;
         for (Spot spot : sorted) {
             scene.line(Role.DIMENSION, new Point(end, y), new Point(ASIDE + spot.x(), spot.y()));
             scene.circle(Role.DIMENSION, ASIDE + spot.x(), spot.y(), 0.4);
             scene.input(x, y, anchor, "", spot.field(), spot.name());
             y -= ROW;
         }
+    }
+
+    /** Two that cross change places, until none does: each change shortens their lines, so it ends. */
+    private static void uncross(List<Spot> spots, double end, double top) {
+        boolean crossed = true;
+        while (crossed) {
+            crossed = false;
+            for (int i = 0; i < spots.size(); i++) {
+                for (int k = i + 1; k < spots.size(); k++) {
+                    if (length(spots.get(i), end, top - k * ROW) + length(spots.get(k), end, top - i * ROW)
+                            < length(spots.get(i), end, top - i * ROW)
+                                    + length(spots.get(k), end, top - k * ROW)
+                                    - 1e-9) {
+                        Collections.swap(spots, i, k);
+                        crossed = true;
+                    }
+                }
+            }
+        }
+    }
+
+    private static double length(Spot spot, double end, double y) {
+        return Math.hypot(ASIDE + spot.x() - end, spot.y() - y);
     }
 
     private static void box(SceneBuilder scene, Role area, double x0, double y0, double x1, double y1) {

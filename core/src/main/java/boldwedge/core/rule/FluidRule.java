@@ -4,7 +4,7 @@ import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.stock.CuttingFluid;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.language.stock.WorkMaterial;
 import java.util.List;
 import java.util.function.Function;
@@ -30,13 +30,13 @@ public final class FluidRule {
     /**
      * The rule of a family.
      *
-     * @param process how it cuts
+     * @param manner how it cuts
      * @param material of a cut's work
      * @param carbide whether a cut's edge is carbide
      */
-    public static <C> Rule<C> of(Process process, Function<C, WorkMaterial> material, Predicate<C> carbide) {
+    public static <C> Rule<C> of(Manner manner, Function<C, WorkMaterial> material, Predicate<C> carbide) {
         return Rule.telling(Station.CUT, (cut, say) -> {
-            CuttingFluid fluid = CuttingFluid.of(material.apply(cut), process);
+            CuttingFluid fluid = CuttingFluid.of(material.apply(cut), manner);
             Finding.Builder finding = Finding.at(Station.CUT, "fluid", say)
                     .says(Verdict.TOLD, "%s.", fluid.says())
                     .note(fluid.why())
@@ -57,7 +57,7 @@ public final class FluidRule {
     }
 
     /** The rule of a family whose edges are no carbide. */
-    public static <C> Rule<C> of(Process process, Function<C, WorkMaterial> material) {
-        return of(process, material, any -> false);
+    public static <C> Rule<C> of(Manner manner, Function<C, WorkMaterial> material) {
+        return of(manner, material, any -> false);
     }
 }

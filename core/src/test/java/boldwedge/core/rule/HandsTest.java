@@ -9,7 +9,7 @@ import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.CuttingFluid;
 import boldwedge.core.language.stock.CuttingFluid.Kind;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.planning.MakeStep;
@@ -50,8 +50,8 @@ class HandsTest {
     @ParameterizedTest
     @MethodSource("materials")
     void everyMaterialHasItsFluid(WorkMaterial material) {
-        for (Process process : Process.values()) {
-            CuttingFluid fluid = CuttingFluid.of(material, process);
+        for (Manner manner : Manner.values()) {
+            CuttingFluid fluid = CuttingFluid.of(material, manner);
             boolean copper = material.angleGroup().matches("brass.*|bronze.*|copper");
             assertThat(fluid.why()).as(material.name()).isNotBlank();
             assertThat(fluid.brush()).as(material.name()).endsWith(".");
@@ -69,9 +69,9 @@ class HandsTest {
 
     /** What burns is said with it: paraffin, and titanium's own chips. */
     @ParameterizedTest
-    @EnumSource(Process.class)
-    void whatBurnsIsSaidWithIt(Process process) {
-        String operation = process == Process.LIGHT ? "turn" : "ring-groove";
+    @EnumSource(Manner.class)
+    void whatBurnsIsSaidWithIt(Manner manner) {
+        String operation = manner == Manner.LIGHT ? "turn" : "ring-groove";
         assertThat(finding(plan("plain", "operation", operation, "material", "aluminium-wrought"), "fluid")
                         .cautions())
                 .anyMatch(caution -> caution.startsWith("Paraffin burns"));
@@ -106,7 +106,7 @@ class HandsTest {
                     continue;
                 }
                 String brush = CuttingFluid.of(
-                                StockCatalogue.shipped().workMaterial(material).orElseThrow(), Process.HEAVY)
+                                StockCatalogue.shipped().workMaterial(material).orElseThrow(), Manner.HEAVY)
                         .brush();
                 assertThat(answer.steps().stream().map(MakeStep::lines).toList().toString())
                         .as("%s in %s", operation, material)

@@ -19,7 +19,7 @@ public record CuttingFluid(String brush, String says, String why, Kind kind) {
     private static final Map<String, CuttingFluid> ALL = read();
 
     /** How a material is cut. */
-    public enum Process {
+    public enum Manner {
         /** A chip that runs: turning, boring, facing, milling. */
         LIGHT,
         /** Slow, wide or enclosed: threads, reamers, drills, parting, forms, strokes, shaving. */
@@ -37,8 +37,8 @@ public record CuttingFluid(String brush, String says, String why, Kind kind) {
     }
 
     /** What a material is cut with. */
-    public static CuttingFluid of(WorkMaterial material, Process process) {
-        return Objects.requireNonNull(ALL.get(key(material.angleGroup(), process.name())), material.angleGroup());
+    public static CuttingFluid of(WorkMaterial material, Manner manner) {
+        return Objects.requireNonNull(ALL.get(key(material.angleGroup(), manner.name())), material.angleGroup());
     }
 
     private static Map<String, CuttingFluid> read() {

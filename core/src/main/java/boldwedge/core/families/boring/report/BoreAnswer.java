@@ -8,7 +8,7 @@ import boldwedge.core.families.boring.model.BoreInfluences;
 import boldwedge.core.families.boring.model.BoreJob;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Figures;
@@ -32,7 +32,7 @@ public final class BoreAnswer {
                     cut.job().tolerance(),
                     say)),
             FluidRule.of(
-                    Process.LIGHT,
+                    Manner.LIGHT,
                     (BoreCut cut) -> cut.job().work(),
                     cut -> cut.job().tool().isCarbide()));
 

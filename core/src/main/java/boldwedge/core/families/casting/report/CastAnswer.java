@@ -8,7 +8,7 @@ import boldwedge.core.families.casting.model.CastBore;
 import boldwedge.core.families.casting.model.CastJob.Seat;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.mechanics.holder.PressFit;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
@@ -22,7 +22,7 @@ public final class CastAnswer {
     /** What is asked of it. */
     public static final List<Rule<CastBore>> RULES = List.of(
             (cut, say) -> new CastFindings(cut, say).all(),
-            FluidRule.of(Process.LIGHT, (CastBore cut) -> cut.job().work()));
+            FluidRule.of(Manner.LIGHT, (CastBore cut) -> cut.job().work()));
 
     private CastAnswer() {}
 

@@ -6,7 +6,7 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.counterboring.model.CounterboreCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -19,7 +19,7 @@ public final class CounterboreAnswer {
     /** What is asked of it. */
     public static final List<Rule<CounterboreCut>> RULES = List.of(
             (cut, say) -> new CounterboreFindings(cut, say).all(),
-            FluidRule.of(Process.HEAVY, (CounterboreCut cut) -> cut.job().work()));
+            FluidRule.of(Manner.HEAVY, (CounterboreCut cut) -> cut.job().work()));
 
     private CounterboreAnswer() {}
 

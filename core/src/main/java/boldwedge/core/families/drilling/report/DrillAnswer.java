@@ -6,7 +6,7 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.drilling.model.DrillCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -20,7 +20,7 @@ public final class DrillAnswer {
     /** What is asked of it. */
     public static final List<Rule<DrillCut>> RULES = List.of(
             (cut, say) -> new DrillFindings(cut, say).all(),
-            FluidRule.of(Process.HEAVY, (DrillCut cut) -> cut.job().work()));
+            FluidRule.of(Manner.HEAVY, (DrillCut cut) -> cut.job().work()));
 
     private DrillAnswer() {}
 

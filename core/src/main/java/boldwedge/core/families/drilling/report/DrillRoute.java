@@ -7,7 +7,7 @@ import boldwedge.core.families.drilling.model.DrillJob.Start;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.CuttingFluid;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;
@@ -105,7 +105,7 @@ record DrillRoute(DrillCut cut, UnitFormat say, Scene drawing) {
                 cut.job().work().group().equals("K") || cut.screwsIn()
                         ? "Chips break by themselves: clear them."
                         : "Back half a turn at each turn to break the chip.");
-        lines.add(CuttingFluid.of(job.work(), Process.HEAVY).brush());
+        lines.add(CuttingFluid.of(job.work(), Manner.HEAVY).brush());
         return MakeStep.of(
                         "tap",
                         "Tap it",

@@ -5,7 +5,7 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.flycutting.model.FlyCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -18,7 +18,7 @@ public final class FlyAnswer {
     /** What is asked of it. */
     public static final List<Rule<FlyCut>> RULES = List.of(
             (cut, say) -> new FlyFindings(cut, say).all(),
-            FluidRule.of(Process.LIGHT, (FlyCut cut) -> cut.job().work()));
+            FluidRule.of(Manner.LIGHT, (FlyCut cut) -> cut.job().work()));
 
     private FlyAnswer() {}
 

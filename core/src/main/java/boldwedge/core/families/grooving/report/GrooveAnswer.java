@@ -6,7 +6,7 @@ import boldwedge.core.families.grooving.model.Groove;
 import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -22,7 +22,7 @@ public final class GrooveAnswer {
             (cut, say) -> new GrooveFindings(cut, say).all(),
             (cut, say) -> new PlungeFindings(cut, say).all(),
             FluidRule.of(
-                    Process.HEAVY,
+                    Manner.HEAVY,
                     (GrooveCut cut) -> cut.job().work(),
                     cut -> cut.job().tool().isCarbide()),
             BetweenCentresRule.of(

@@ -8,7 +8,7 @@ import boldwedge.core.families.grooving.model.GrooveJob;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.CuttingFluid;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;
@@ -135,7 +135,7 @@ record GrooveRoute(GrooveCut cut, UnitFormat say, Scene section, Scene bit, Scen
                                                         && groove().purpose().oring()
                                                 ? " less a tenth for the last cut along the floor."
                                                 : "."),
-                                CuttingFluid.of(job().work(), Process.HEAVY).brush()
+                                CuttingFluid.of(job().work(), Manner.HEAVY).brush()
                                         + " Out and clear the chip where it jams.",
                                 job().dwell() + " turns at the bottom, then out at once."),
                         "It springs off while it is fed; a turn or two cut that away, more only sing.",

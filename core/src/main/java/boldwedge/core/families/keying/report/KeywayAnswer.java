@@ -5,7 +5,7 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.keying.model.KeywayCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -19,7 +19,7 @@ public final class KeywayAnswer {
     public static final List<Rule<KeywayCut>> RULES = List.of(
             (cut, say) -> new KeywayFindings(cut, say).all(),
             (cut, say) -> new StrokeFindings(cut, say).all(),
-            FluidRule.of(Process.HEAVY, (KeywayCut cut) -> cut.job().work()));
+            FluidRule.of(Manner.HEAVY, (KeywayCut cut) -> cut.job().work()));
 
     private KeywayAnswer() {}
 

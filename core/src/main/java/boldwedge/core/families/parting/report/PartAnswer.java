@@ -9,7 +9,7 @@ import boldwedge.core.families.parting.model.Weakness;
 import boldwedge.core.families.parting.model.Weaknesses;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figure;
 import boldwedge.core.planning.Figures;
@@ -30,7 +30,7 @@ public final class PartAnswer {
             (cut, say) -> new StandFindings(cut, say).all(),
             (cut, say) -> new HolderFindings(cut, say).all(),
             FluidRule.of(
-                    Process.HEAVY,
+                    Manner.HEAVY,
                     (PartCut cut) -> cut.job().work(),
                     cut -> cut.job().blade().tool().isCarbide()));
 

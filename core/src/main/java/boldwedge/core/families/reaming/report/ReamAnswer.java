@@ -8,7 +8,7 @@ import boldwedge.core.families.reaming.model.ReamJob.Helix;
 import boldwedge.core.families.reaming.model.ReamJob.Kind;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -23,7 +23,7 @@ public final class ReamAnswer {
     public static final List<Rule<ReamCut>> RULES = List.of(
             (cut, say) -> new ReamFindings(cut, say).all(),
             (cut, say) -> new ReamerFindings(cut, say).all(),
-            FluidRule.of(Process.HEAVY, (ReamCut cut) -> cut.job().work()));
+            FluidRule.of(Manner.HEAVY, (ReamCut cut) -> cut.job().work()));
 
     private ReamAnswer() {}
 

@@ -15,7 +15,7 @@ import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.CuttingFluid;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.mechanics.hole.UnevenTeeth;
 import boldwedge.core.planning.MakeStep;
 import boldwedge.core.rule.HeatSteps;
@@ -285,6 +285,6 @@ record ReamerRoute(ReamCut cut, UnitFormat say, Scene drawing, Scene section) {
     }
 
     private String lubricant() {
-        return CuttingFluid.of(cut.job().work(), Process.HEAVY).brush();
+        return CuttingFluid.of(cut.job().work(), Manner.HEAVY).brush();
     }
 }

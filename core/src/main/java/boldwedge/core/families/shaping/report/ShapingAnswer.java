@@ -5,7 +5,7 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.shaping.model.ShapedCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -19,7 +19,7 @@ public final class ShapingAnswer {
     public static final List<Rule<ShapedCut>> RULES = List.of(
             (cut, say) -> new ShapingFindings(cut, say).all(),
             (cut, say) -> new RamFindings(cut, say).all(),
-            FluidRule.of(Process.HEAVY, (ShapedCut cut) -> cut.job().work()));
+            FluidRule.of(Manner.HEAVY, (ShapedCut cut) -> cut.job().work()));
 
     private ShapingAnswer() {}
 

@@ -5,7 +5,7 @@ import static boldwedge.core.language.measure.Amount.*;
 import boldwedge.core.families.shearing.model.ShearCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
 import boldwedge.core.planning.Told;
@@ -21,7 +21,7 @@ public final class ShearAnswer {
             (cut, say) -> new ShearFindings(cut, say).all(),
             (cut, say) -> new ShavingFindings(cut, say).all(),
             FluidRule.of(
-                    Process.HEAVY,
+                    Manner.HEAVY,
                     (ShearCut cut) -> cut.job().work(),
                     cut -> cut.job().tool().isCarbide()),
             BetweenCentresRule.of(

@@ -9,7 +9,7 @@ import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.stock.CuttingFluid;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.planning.MakeStep;
 import java.util.List;
 
@@ -104,7 +104,7 @@ record ShearRoute(ShearCut cut, UnitFormat say, Scene work, Scene edge, Scene to
     }
 
     private MakeStep shave() {
-        String oil = CuttingFluid.of(job().work(), Process.HEAVY).brush()
+        String oil = CuttingFluid.of(job().work(), Manner.HEAVY).brush()
                 + (job().work().group().equals("O") ? " Catch the chip, it winds." : "");
         return MakeStep.of(
                         "shave",

@@ -7,7 +7,7 @@ import boldwedge.core.families.threading.model.ThreadCut;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.mechanics.thread.ThreadLimits;
 import boldwedge.core.planning.Drawn;
 import boldwedge.core.planning.Figures;
@@ -31,7 +31,7 @@ public final class ThreadAnswer {
             (cut, say) -> ThreadWires.finding(cut, say).stream().toList(),
             (cut, say) -> List.of(ThreadWires.gauges(cut, say)),
             FluidRule.of(
-                    Process.HEAVY,
+                    Manner.HEAVY,
                     (ThreadCut cut) -> cut.job().work(),
                     cut -> cut.tool().isCarbide()),
             BetweenCentresRule.of(

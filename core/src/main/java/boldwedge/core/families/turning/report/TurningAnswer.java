@@ -13,7 +13,7 @@ import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
-import boldwedge.core.language.stock.CuttingFluid.Process;
+import boldwedge.core.language.stock.CuttingFluid.Manner;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.mechanics.wedge.EdgeAngles;
 import boldwedge.core.mechanics.wedge.Frame;
@@ -47,7 +47,7 @@ public final class TurningAnswer {
             TurningAnswer::warm,
             (cut, say) -> new GrindFindings(cut, say).all(),
             FluidRule.of(
-                    Process.LIGHT,
+                    Manner.LIGHT,
                     (TurningCut cut) -> cut.job().work(),
                     cut -> cut.job().tool().isCarbide()),
             BetweenCentresRule.of(
