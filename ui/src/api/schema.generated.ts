@@ -2073,6 +2073,7 @@ export interface components {
             id: string;
             lines: string[];
             measures: string;
+            opens: components["schemas"]["Fix"][];
             scene: components["schemas"]["Scene"];
             table: components["schemas"]["StepTable"];
             target: string;
@@ -2141,6 +2142,9 @@ export interface components {
             id: string;
             machine: string;
             name: string;
+            opens: {
+                [key: string]: string;
+            };
             setUp: string;
             unbroken: boolean;
             waits: boolean;

@@ -1,6 +1,7 @@
 import { useId, useState } from 'react';
-import type { Schemas } from '../api/client';
+import type { Schemas, Texts } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
+import { lastUnits, useOpenMeant } from '../cut/useTyped';
 import { FIELD, QUIET, READING } from '../frame/looks';
 import type { Lot, Operation } from './records';
 
@@ -173,6 +174,7 @@ function More({ operation, number, of, others, before, wrong, onWrite, onRemove,
         </div>
       )}
       <span className="ml-auto flex gap-1">
+        {Object.keys(operation.opens).length > 0 && <OpenAsCut fields={operation.opens} />}
         <button type="button" className={QUIET} disabled={number === 0} onClick={() => onMove(-1)}>
           Earlier
         </button>
@@ -184,5 +186,15 @@ function More({ operation, number, of, others, before, wrong, onWrite, onRemove,
         </button>
       </span>
     </div>
+  );
+}
+
+/** An operation that is a cut itself, opened as one. */
+function OpenAsCut({ fields }: { fields: Texts }) {
+  const open = useOpenMeant();
+  return (
+    <button type="button" className={QUIET} onClick={() => open(fields, lastUnits())}>
+      Open it as a cut
+    </button>
   );
 }

@@ -33,6 +33,7 @@ export const newOperation = (): Operation => ({
   bondTo: '',
   after: [],
   habit: '',
+  opens: {},
 });
 
 export const newLot = (): Lot => ({
@@ -69,7 +70,15 @@ export const draftOf = (job: JobRecord): JobDraft => ({
 /** What was written by an older page lacks what came later. */
 const whole = (draft: JobDraft): JobDraft => ({
   ...draft,
-  sheet: { ...draft.sheet, cuts: draft.sheet.cuts ?? [], out: draft.sheet.out ?? '' },
+  sheet: {
+    ...draft.sheet,
+    cuts: draft.sheet.cuts ?? [],
+    out: draft.sheet.out ?? '',
+    lots: draft.sheet.lots.map((lot) => ({
+      ...lot,
+      operations: lot.operations.map((one) => ({ ...one, opens: one.opens ?? {} })),
+    })),
+  },
 });
 
 function read(id: string): JobDraft | undefined {

@@ -107,7 +107,8 @@ export const FindingRow = memo(function FindingRow({ finding, was }: Props) {
 });
 
 /** A mend that is another cut: opened beside this one. */
-function OpensBeside({ label, opens }: Fix) {
+/** Opens another cut beside this one. */
+export function OpensBeside({ label, opens }: Fix) {
   const openBeside = useOpenBeside();
   return (
     <button type="button" className={MEND} onClick={() => openBeside(opens)}>

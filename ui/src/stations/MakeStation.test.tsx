@@ -31,6 +31,7 @@ const step = (id: string, title: string, measures: string) =>
     cautions: ['Chuck key out.'],
     working: [],
     waitsMin: 0,
+    opens: [],
     table: { columns: [], rows: [] },
     scene: SCENE,
   }) as PlanAnswer['steps'][number];

@@ -6,7 +6,7 @@ import { sceneOfStep } from '../cut/planDesk';
 import { ValueInput } from '../cut/ValueInput';
 import { AS_MADE, CAUTIONS, FIELD, STATION } from '../frame/looks';
 import { MakeSeveral } from '../jobs/MakeSeveral';
-import { FindingRow } from '../ledger/FindingRow';
+import { FindingRow, OpensBeside } from '../ledger/FindingRow';
 import { Standing } from '../ledger/Standing';
 import { Plate } from '../plate/Plate';
 import { Panels } from './Panels';
@@ -91,6 +91,9 @@ export function MakeStation() {
                     <p>
                       <b>Check:</b> {one.check}
                     </p>
+                    {one.opens.map((fix) => (
+                      <OpensBeside key={fix.label} {...fix} />
+                    ))}
                     {one.measures && !ground && (
                       <p className={AS_MADE}>
                         As drawn <b className="figures">{one.target}</b>, as made{' '}

@@ -1,10 +1,12 @@
 package boldwedge.core.planning;
 
 import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Step;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * One step of making a tool or a holder, as the card shows it.
@@ -20,6 +22,7 @@ import java.util.List;
  * @param working how the settings came about
  * @param waitsMin minutes for which it goes on by itself, such as a soak; 0 where somebody stands by all the time
  * @param table what is done once more and once more, in a table to be ticked off; empty for most
+ * @param opens where the step is a cut itself: what that cut is asked, opened beside this one; empty for most
  * @param scene the drawing that goes with it
  */
 @RecordBuilder
@@ -35,6 +38,7 @@ public record MakeStep(
         List<Step> working,
         double waitsMin,
         StepTable table,
+        List<Fix> opens,
         Scene scene)
         implements MakeStepBuilder.With {
     /**
@@ -59,7 +63,19 @@ public record MakeStep(
     /** A step that measures nothing and needs no caution; the rest is added to it. */
     public static MakeStep of(String id, String title, Scene scene, List<String> lines, String why, String check) {
         return new MakeStep(
-                id, title, List.copyOf(lines), why, check, "", "", List.of(), List.of(), 0, StepTable.NONE, scene);
+                id,
+                title,
+                List.copyOf(lines),
+                why,
+                check,
+                "",
+                "",
+                List.of(),
+                List.of(),
+                0,
+                StepTable.NONE,
+                List.of(),
+                scene);
     }
 
     /** The step with what is measured at it: the field, what it should be, and what is said of what was made. */
@@ -77,6 +93,13 @@ public record MakeStep(
     /** The step with the minutes for which it goes on by itself. */
     public MakeStep waiting(double minutes) {
         return withWaitsMin(minutes);
+    }
+
+    /** The step with a cut that it is itself, under the words of a button: what that is asked, by field. */
+    public MakeStep opening(String words, Map<String, String> fields) {
+        List<Fix> all = new ArrayList<>(opens);
+        all.add(new Fix(words, "", "", Map.of(), Map.copyOf(fields)));
+        return withOpens(List.copyOf(all));
     }
 
     /** The step with how its figures came about. */

@@ -2,6 +2,7 @@ package boldwedge.core.jobs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import boldwedge.core.family.Families;
 import boldwedge.core.family.Planner;
 import boldwedge.core.jobs.entry.JobRead;
 import boldwedge.core.jobs.entry.JobReader;
@@ -10,7 +11,9 @@ import boldwedge.core.jobs.entry.JobTexts.LotTexts;
 import boldwedge.core.jobs.entry.JobTexts.OperationTexts;
 import boldwedge.core.jobs.entry.RouteOperations;
 import boldwedge.core.jobs.schedule.JobTasks;
+import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.MakeStep;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
@@ -52,6 +55,33 @@ class RouteOperationsTest {
             assertThat(JobTasks.of(read.job(), Map.of())).hasSizeGreaterThanOrEqualTo(operations.size());
         }
         assertThat(routes).isGreaterThan(100);
+    }
+
+    /** A step that is a cut itself opens as one that can be worked out, on the machine that it was asked for; its operation too. */
+    @Test
+    void aStepThatIsACutOpensAsOne() {
+        int opened = 0;
+        for (Questions.Question question : Questions.all()) {
+            PlanAnswer answer = Planner.plan(question.request());
+            for (MakeStep step : answer.steps()) {
+                for (Fix cut : step.opens()) {
+                    PlanAnswer there = Planner.plan(
+                            new PlanRequest(cut.opens(), question.units(), Optional.of(Shop.lathe("plain"))));
+                    assertThat(there.fields().stream()
+                                    .filter(state -> !state.error().isEmpty()))
+                            .as("%s: %s %s", question.name(), step.id(), cut.opens())
+                            .isEmpty();
+                    assertThat(Families.of(cut.opens()).entries().stream().map(Entry::id))
+                            .as(step.id())
+                            .containsAll(cut.opens().keySet());
+                    opened++;
+                }
+            }
+            RouteOperations.of(answer.steps(), "lot", PLACES).stream()
+                    .filter(one -> one.habit().equals("cross-hole"))
+                    .forEach(one -> assertThat(one.opens()).containsEntry("operation", "ream"));
+        }
+        assertThat(opened).isGreaterThan(20);
     }
 
     private static JobTexts job(List<OperationTexts> operations) {

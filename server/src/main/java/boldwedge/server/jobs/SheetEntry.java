@@ -36,6 +36,7 @@ record SheetEntry(
     private static final int MOST_OPERATIONS = 400;
     private static final int MOST_STOCK = 40;
     private static final int LONGEST = 200;
+    private static final int MOST_OPENED = 60;
 
     /** A lot as sent. */
     record LotEntry(
@@ -79,7 +80,8 @@ record SheetEntry(
             @Nullable String bond,
             @Nullable String bondTo,
             @Nullable List<@Nullable String> after,
-            @Nullable String habit) {
+            @Nullable String habit,
+            @Nullable Map<String, @Nullable String> opens) {
         OperationTexts texts() {
             return new OperationTexts(
                     Text.stripped(id),
@@ -95,7 +97,8 @@ record SheetEntry(
                     Text.stripped(bond),
                     Text.stripped(bondTo),
                     Text.present(after),
-                    Text.stripped(habit));
+                    Text.stripped(habit),
+                    Text.map(opens));
         }
     }
 
@@ -187,6 +190,13 @@ record SheetEntry(
                 wrong.put(here + "after", "It waits for too many others: " + MOST_LOTS + " at most.");
             }
             one.after().forEach(text -> text(text, here + "after", wrong));
+            if (one.opens().size() > MOST_OPENED) {
+                wrong.put(here + "opens", "A cut is asked at most " + MOST_OPENED + " things.");
+            }
+            one.opens().forEach((field, text) -> {
+                text(field, here + "opens", wrong);
+                text(text, here + "opens", wrong);
+            });
         }
     }
 
@@ -241,6 +251,7 @@ record SheetEntry(
                         one.bondTo(),
                         one.habit(),
                         one.after())
-                && one.after().stream().allMatch(Text::there);
+                && one.after().stream().allMatch(Text::there)
+                && one.opens().values().stream().allMatch(Text::there);
     }
 }

@@ -1,6 +1,7 @@
 package boldwedge.core.jobs.entry;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 
 /**
@@ -70,6 +71,7 @@ public record JobTexts(
      * @param bondTo id of the operation that the bond is to; empty: the one before
      * @param after ids of operations of other lots that must be done first
      * @param habit the step of a route that it came from, "family/step"; empty where it was typed
+     * @param opens what a cut is asked that this operation is, by field; empty where it is none
      */
     public record OperationTexts(
             String id,
@@ -85,7 +87,34 @@ public record JobTexts(
             String bond,
             String bondTo,
             List<String> after,
-            String habit) {}
+            String habit,
+            Map<String, String> opens) {
+        /** What is read from a sheet that was written before it had them has none. */
+        public OperationTexts {
+            opens = Objects.requireNonNullElse(opens, Map.of());
+        }
+
+        /** An operation that is no cut of its own. */
+        public OperationTexts(
+                String id,
+                String name,
+                String machine,
+                String holding,
+                String setUp,
+                String each,
+                boolean waits,
+                boolean unbroken,
+                boolean gauge,
+                String when,
+                String bond,
+                String bondTo,
+                List<String> after,
+                String habit) {
+            this(
+                    id, name, machine, holding, setUp, each, waits, unbroken, gauge, when, bond, bondTo, after, habit,
+                    Map.of());
+        }
+    }
 
     /**
      * Lengths of a bar that lie there.

@@ -74,7 +74,8 @@ public final class RouteOperations {
                     all.isEmpty() ? "" : habit.map(row -> cell(row, "bond")).orElse(""),
                     "",
                     List.of(),
-                    step.id()));
+                    step.id(),
+                    step.opens().isEmpty() ? Map.of() : step.opens().getFirst().opens()));
         }
         return List.copyOf(all);
     }

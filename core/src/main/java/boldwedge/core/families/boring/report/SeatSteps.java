@@ -13,8 +13,10 @@ import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.finding.Step;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.DrillTable;
+import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Insert;
 import boldwedge.core.language.stock.ScrewSize;
 import boldwedge.core.language.stock.Span;
@@ -27,7 +29,9 @@ import boldwedge.core.mechanics.rigidity.Bar;
 import boldwedge.core.mechanics.rigidity.BarSection;
 import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Making the seat of a bar's cutter: the cross-hole of a bit with what locks it, or the pocket of an insert. */
 final class SeatSteps {
@@ -112,6 +116,12 @@ final class SeatSteps {
                         say.length(from),
                         asMade.judge(from, making.crossMm(), "cross-hole", crossWords(from)))
                 .cautioned("Clamp it; a drill breaking through a bar grabs and spins what is held by hand.")
+                .opening(
+                        "Work the reamed hole out: " + say.length(w),
+                        opened(Map.of(
+                                "operation", "ream",
+                                "reamSize", Written.exact(Quantity.LENGTH, w),
+                                "reamDepth", Written.exact(Quantity.LENGTH, job.barMm()))))
                 .shown(
                         thrustWorking(w - REAM_MM, thrust),
                         Working.of("Bend under it, drilled in the full bar", "F · c", mm(stout))
@@ -119,6 +129,13 @@ final class SeatSteps {
                                 .with("c", "as a beam over the nose's length", mmPerNewton(stout / thrust))
                                 .meaning("; necked first " + say.length(necked))
                                 .told(say));
+    }
+
+    /** What a hole in the bar is asked: the bar's own steel, not the work's. */
+    private Map<String, String> opened(Map<String, String> hole) {
+        Map<String, String> fields = new HashMap<>(hole);
+        fields.put("material", job.barMaterial().id().startsWith("drill-rod") ? "silver-steel" : "steel-medium-carbon");
+        return fields;
     }
 
     /** How the thrust of a drill comes about. */
@@ -156,28 +173,39 @@ final class SeatSteps {
         ScrewSize m = screw(job.bit().widthMm(), say.units());
         boolean rod = job.rodHoleMm() > 0;
         return step(
-                "lock-screw",
-                rod ? "Tap the far end for the rod's screw" : "Drill and tap for the locking screw",
-                List.of(
-                        "Drill " + drill(m.tapDrillMm())
-                                + ", tap " + m.name() + " × " + say.length(m.pitchMm())
-                                + (rod
-                                        ? ", " + say.length(THREAD * m.threadMm()) + " deep from the far end."
-                                        : job.held() == BarHeld.CENTRES
-                                                ? ", from the side into the cross-hole, square to the bit."
-                                                : ", from the end into the cross-hole, or square to the bit from the side."),
-                        "Turn the tap by hand in a blind hole; back it off each half turn. Start it in the drill chuck so that it stands true.",
-                        "Flat-ended screw"
-                                + (rod
-                                        ? ": a cone would drill the rod."
-                                        : ", or a brass slug under it: it does not mark the bit.")),
-                "While there is metal all round to hold the bar by.",
-                "A screw runs to the cross-hole by hand.",
-                List.of("Never power-tap a small blind hole; a broken tap in the bar is the end of the bar."),
-                List.of(Working.of("Tapping drill", "d − P", mm(m.tapDrillMm()))
-                        .with("d", mm(m.threadMm()).fromTable())
-                        .with("P", mm(m.pitchMm()).fromTable())
-                        .told(say)));
+                        "lock-screw",
+                        rod ? "Tap the far end for the rod's screw" : "Drill and tap for the locking screw",
+                        List.of(
+                                "Drill " + drill(m.tapDrillMm())
+                                        + ", tap " + m.name() + " × " + say.length(m.pitchMm())
+                                        + (rod
+                                                ? ", " + say.length(THREAD * m.threadMm()) + " deep from the far end."
+                                                : job.held() == BarHeld.CENTRES
+                                                        ? ", from the side into the cross-hole, square to the bit."
+                                                        : ", from the end into the cross-hole, or square to the bit from the side."),
+                                "Turn the tap by hand in a blind hole; back it off each half turn. Start it in the drill chuck so that it stands true.",
+                                "Flat-ended screw"
+                                        + (rod
+                                                ? ": a cone would drill the rod."
+                                                : ", or a brass slug under it: it does not mark the bit.")),
+                        "While there is metal all round to hold the bar by.",
+                        "A screw runs to the cross-hole by hand.",
+                        List.of("Never power-tap a small blind hole; a broken tap in the bar is the end of the bar."),
+                        List.of(Working.of("Tapping drill", "d − P", mm(m.tapDrillMm()))
+                                .with("d", mm(m.threadMm()).fromTable())
+                                .with("P", mm(m.pitchMm()).fromTable())
+                                .told(say)))
+                .opening(
+                        "Work the tapped hole out: " + m.name(),
+                        opened(Map.of(
+                                "operation",
+                                "drill",
+                                "holeFor",
+                                "tap",
+                                "drillScrew",
+                                m.name(),
+                                "drillDepth",
+                                Written.exact(Quantity.LENGTH, THREAD * m.threadMm()))));
     }
 
     MakeStep rodHole() {
@@ -189,29 +217,42 @@ final class SeatSteps {
         Span wander = TwistDrill.usual(d).wanderMm(depth);
         double wall = (Math.min(job.barMm(), job.necked() ? job.neckMm() : job.barMm()) - d) / 2;
         return step(
-                "rod-hole",
-                "Drill along the bar for the push rod",
-                List.of(
-                        "In the lathe, from the far end: centre, then " + say.length(d) + " drill, " + say.length(depth)
-                                + " deep in " + pecks.size() + " pecks: first " + say.length(pecks.getFirst())
-                                + (pecks.size() > 1
-                                        ? ", then about " + say.length(d) + " each, less as it goes deeper"
-                                        : "")
-                                + "; clear the chips every time.",
-                        "At its end it may have run off by " + say.length(wander.low()) + " to "
-                                + say.length(wander.high()) + ": a wall is left for that.",
-                        "It breaks into the cross-hole and stops " + say.length(making.rodMarginMm())
-                                + " short of its far wall: a stop on the tailstock, not the eye.",
-                        "Wall left in the nose: " + say.length(wall) + "."),
-                "A long drill wanders; it does so least in a bar that is still full.",
-                "A rod of the drill's size falls in to the mark.",
-                List.of("Small drills break when packed: pecks, oil, and no more speed than chips come freely at."),
-                List.of(Working.of("Depth", "L − x + w / 2 − m", mm(depth))
-                        .with("L", "length of the bar", mm(job.barLengthMm()))
-                        .with("x", "cross-hole", mm(cross))
-                        .with("w", "its width", mm(w))
-                        .with("m", "left of its far wall", mm(making.rodMarginMm()))
-                        .told(say)));
+                        "rod-hole",
+                        "Drill along the bar for the push rod",
+                        List.of(
+                                "In the lathe, from the far end: centre, then " + say.length(d) + " drill, "
+                                        + say.length(depth)
+                                        + " deep in " + pecks.size() + " pecks: first " + say.length(pecks.getFirst())
+                                        + (pecks.size() > 1
+                                                ? ", then about " + say.length(d) + " each, less as it goes deeper"
+                                                : "")
+                                        + "; clear the chips every time.",
+                                "At its end it may have run off by " + say.length(wander.low()) + " to "
+                                        + say.length(wander.high()) + ": a wall is left for that.",
+                                "It breaks into the cross-hole and stops " + say.length(making.rodMarginMm())
+                                        + " short of its far wall: a stop on the tailstock, not the eye.",
+                                "Wall left in the nose: " + say.length(wall) + "."),
+                        "A long drill wanders; it does so least in a bar that is still full.",
+                        "A rod of the drill's size falls in to the mark.",
+                        List.of(
+                                "Small drills break when packed: pecks, oil, and no more speed than chips come freely at."),
+                        List.of(Working.of("Depth", "L − x + w / 2 − m", mm(depth))
+                                .with("L", "length of the bar", mm(job.barLengthMm()))
+                                .with("x", "cross-hole", mm(cross))
+                                .with("w", "its width", mm(w))
+                                .with("m", "left of its far wall", mm(making.rodMarginMm()))
+                                .told(say)))
+                .opening(
+                        "Work the long hole out: " + say.length(d),
+                        opened(Map.of(
+                                "operation",
+                                "drill",
+                                "holeFor",
+                                "hole",
+                                "drillSize",
+                                Written.exact(Quantity.LENGTH, d),
+                                "drillDepth",
+                                Written.exact(Quantity.LENGTH, depth))));
     }
 
     MakeStep rod() {

@@ -5,10 +5,13 @@ import boldwedge.core.families.casting.model.CastBore;
 import boldwedge.core.families.casting.model.CastJob;
 import boldwedge.core.families.casting.model.CastJob.Seat;
 import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
 import boldwedge.core.planning.MakeStep;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /** How a casting is bored, step by step with its reasons. */
 record CastRoute(CastBore cut, UnitFormat say, Scene end, Scene fit) {
@@ -130,7 +133,15 @@ record CastRoute(CastBore cut, UnitFormat say, Scene end, Scene fit) {
                                         : "The last two passes alike in depth and feed."),
                         "A warm casting measures large: wait for it.",
                         "Four ways across, both ends.")
-                .measuring(CastField.BORE, say.length(job().finishedMm()), List.of());
+                .measuring(CastField.BORE, say.length(job().finishedMm()), List.of())
+                .opening(
+                        "Work its bar out: bore " + say.length(job().finishedMm()),
+                        Map.of(
+                                "operation", "bore",
+                                "boreStart",
+                                        Written.exact(Quantity.LENGTH, job().finishedMm() - 2 * CastBore.FINISH_MM),
+                                "boreFinished", Written.exact(Quantity.LENGTH, job().finishedMm()),
+                                "boreDepth", Written.exact(Quantity.LENGTH, job().lengthMm())));
     }
 
     private MakeStep press() {

@@ -65,6 +65,7 @@ final class GrindCard {
                 List.of(),
                 0,
                 MakeStep.StepTable.NONE,
+                List.of(),
                 scenes.pass(pass));
     }
 
@@ -115,6 +116,7 @@ final class GrindCard {
                 working(pass),
                 0,
                 MakeStep.StepTable.NONE,
+                List.of(),
                 scenes.pass(pass));
     }
 
@@ -148,6 +150,7 @@ final class GrindCard {
                         .told(say)),
                 0,
                 MakeStep.StepTable.NONE,
+                List.of(),
                 scenes.hone());
     }
 
