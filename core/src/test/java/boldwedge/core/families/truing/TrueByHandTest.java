@@ -46,6 +46,43 @@ class TrueByHandTest {
                 .contains("21.6°");
     }
 
+    /** A rectangle whose other faces differ by 0.4: that pair moves 0.2, on a screw of 5 mm 14.4°; round work has no such pair. */
+    @Test
+    void aRectanglesPairsMoveByHalfOfWhatTheirFacesDiffer() {
+        String[] block = {"operation", "true-up", "trueSwing", "0.6 mm", "otherPair", "0.4 mm", "jawPitch", "5 mm"};
+        TrueUp cut = cut(block);
+        assertThat(cut.otherMoveMm()).isCloseTo(0.2, within(1e-9));
+        assertThat(Math.toDegrees(cut.otherTurnRad())).isCloseTo(14.4, within(1e-6));
+        assertThat(finding("jaw-pairs", block).statement()).contains("0.2 mm").contains("14.4°");
+        assertThat(Planner.plan(Shop.request(block)).steps().toString()).contains("until both of a pair read the same");
+        assertThat(Planner.plan(Shop.request("operation", "true-up")).findings())
+                .noneMatch(one -> one.id().equals("jaw-pairs"));
+    }
+
+    /** A rectangle lying off by (x, y) read at its four faces, as an indicator does: half the differences are x and y. */
+    @ParameterizedTest
+    @CsvSource({"0.3, -0.2", "0, 0.15", "-0.4, 0.05"})
+    void halfOfWhatTheFacesDifferIsWhereTheMiddleLies(double x, double y) {
+        double half = 20;
+        double right = nearest(half + x, y, half);
+        double left = nearest(half - x, y, half);
+        assertThat((right - left) / 2).isCloseTo(x, within(1e-9));
+    }
+
+    /** Reading of a face at its nearest while the chuck is rocked: its distance from the axis is least when the face stands square. */
+    private static double nearest(double faceMm, double alongMm, double halfMm) {
+        double least = Double.POSITIVE_INFINITY;
+        for (int step = -2000; step <= 2000; step++) {
+            double rocked = step * 1e-5;
+            // Where the indicator's line meets the turned face.
+            double meets = faceMm / Math.cos(rocked);
+            if (Math.abs(faceMm * Math.tan(rocked) - alongMm) <= halfMm) {
+                least = Math.min(least, meets);
+            }
+        }
+        return least;
+    }
+
     /** The swing of a circle about an axis beside its middle, walked round: twice the offset. */
     @ParameterizedTest
     @CsvSource({"20,0.3", "50,2", "8,0.01"})

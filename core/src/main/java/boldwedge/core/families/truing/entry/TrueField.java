@@ -29,6 +29,8 @@ public enum TrueField implements CutEntry<TrueUp> {
                     new Choice("bore-block", "bore a block in place", "in the post, by tools in the headstock")))),
     MATERIAL(Asked.pick("material", "Material", Station.CUT, "steel-low-carbon", StockChoices.materials())),
     SWING(Asked.of("trueSwing", "Indicator swings by", Station.CUT, Entry.length(0, 50), "0.6 mm", ".024")),
+    OTHER_PAIR(Asked.of(
+            "otherPair", "A rectangle’s other pair differs by", Station.CUT, Entry.length(0, 50), "0 mm", "0")),
     OFFSET(Asked.of("offsetWanted", "Offset wanted", Station.CUT, Entry.length(0, 100), "0 mm", "0")),
     WITHIN(Asked.of("trueWithin", "To run true within", Station.CUT, Entry.length(0.001, 5), "0.02 mm", ".001")),
     PITCH(Asked.of("jawPitch", "Pitch of the jaws’ screws", Station.CUT, Entry.length(0.5, 30), "5 mm", "0.2")),

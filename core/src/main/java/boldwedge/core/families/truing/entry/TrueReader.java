@@ -48,6 +48,7 @@ public final class TrueReader extends FieldReader {
                 .what(what(request))
                 .work(picked(MATERIAL, WorkMaterial.class))
                 .swingMm(value(SWING))
+                .otherPairMm(value(OTHER_PAIR))
                 .farMm(value(FAR))
                 .offsetMm(value(OFFSET))
                 .withinMm(value(WITHIN))

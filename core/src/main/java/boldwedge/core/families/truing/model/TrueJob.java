@@ -12,6 +12,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param what what is done
  * @param work what it is made of
  * @param swingMm the indicator's whole swing near the jaws, T
+ * @param otherPairMm of a rectangle: by how much the faces of the other pair of jaws differ at their nearest; 0 for round work
  * @param farMm its whole swing at the far end
  * @param offsetMm offset that is wanted; 0: running true
  * @param withinMm how true it is to run, whole swing
@@ -43,6 +44,7 @@ public record TrueJob(
         What what,
         WorkMaterial work,
         double swingMm,
+        double otherPairMm,
         double farMm,
         double offsetMm,
         double withinMm,

@@ -31,6 +31,21 @@ public record TrueUp(TrueJob job) {
         return (job.swingMm() - wantedSwingMm()) / 2;
     }
 
+    /** Whether it is a rectangle, whose pairs of faces are read one after the other. */
+    public boolean rectangle() {
+        return job.otherPairMm() > 0;
+    }
+
+    /** By how much a rectangle's other pair moves: half of what its faces differ. */
+    public double otherMoveMm() {
+        return job.otherPairMm() / 2;
+    }
+
+    /** Turn of its screws, radians. */
+    public double otherTurnRad() {
+        return 2 * Math.PI * otherMoveMm() / job.pitchMm();
+    }
+
     /** Turn of the jaws' screws for it, radians: 2π move / pitch. */
     public double turnRad() {
         return 2 * Math.PI * Math.abs(moveMm()) / job.pitchMm();

@@ -44,7 +44,8 @@ final class TrueFindings {
 
     List<Finding> all() {
         return switch (job.what()) {
-            case TRUE_UP -> List.of(turn(), far(), unbalance());
+            case TRUE_UP ->
+                cut.rectangle() ? List.of(turn(), pairs(), far(), unbalance()) : List.of(turn(), far(), unbalance());
             case SQUARE_BLOCK -> List.of(jaw(), facing());
             case BORE_BLOCK -> List.of(seat(), along(), turning());
         };
@@ -75,6 +76,28 @@ final class TrueFindings {
                 .note(
                         "A rectangle: its faces read the same at their nearest when it is turned by half a turn; shift by half the difference.")
                 .source("Half of the swing is how far the middle lies from the axis")
+                .build();
+    }
+
+    /** A rectangle's faces are read pair by pair, each at its nearest: what they differ by is twice what they lie off. */
+    private Finding pairs() {
+        return Finding.at(Station.CUT, "jaw-pairs", say)
+                .says(
+                        Verdict.TOLD,
+                        "A rectangle: the other pair by half of what its faces differ, %s, %s of its screw.",
+                        say.length(cut.otherMoveMm()),
+                        say.angle(cut.otherTurnRad()))
+                .step(Working.of("By how much it moves", "D / 2", mm(cut.otherMoveMm()))
+                        .with("D", "the faces differ", mm(job.otherPairMm()).typed()))
+                .step(Working.of("Turn of its screw", "2 · π · m / P", rad(cut.otherTurnRad()))
+                        .with("m", "by as much", mm(cut.otherMoveMm()))
+                        .with("P", "pitch", mm(job.pitchMm()).typed()))
+                .note(
+                        "Rock the chuck by hand until the indicator stands at its nearest, read, turn by half a turn, read the other face the same way.")
+                .note("The first pair’s reading is what its own two faces differ by, taken the same way.")
+                .note(
+                        "Soft shims under all four jaws; read again when they are tight: each pair pulls the other a little.")
+                .source("Half of what two opposite faces differ is how far their middle lies from the axis")
                 .build();
     }
 

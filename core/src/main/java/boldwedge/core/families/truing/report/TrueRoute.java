@@ -46,8 +46,11 @@ record TrueRoute(TrueUp cut, UnitFormat say, Scene set, Scene side) {
                                                 : "Lowest reading at a jaw: the opposite one out by ")
                                         + say.angle(cut.turnRad())
                                         + ", this one in by as much: " + say.length(Math.abs(cut.moveMm())) + ".",
-                                "Then the other pair; again until it swings by " + say.length(cut.wantedSwingMm())
-                                        + ".",
+                                cut.rectangle()
+                                        ? "Then the other pair by " + say.angle(cut.otherTurnRad())
+                                                + "; each face at its nearest, until both of a pair read the same."
+                                        : "Then the other pair; again until it swings by "
+                                                + say.length(cut.wantedSwingMm()) + ".",
                                 "The last hundredths by tightening only."),
                         "The middle lies off by half of what it swings.",
                         "Within " + say.length(job().withinMm()) + ", all jaws tight.")

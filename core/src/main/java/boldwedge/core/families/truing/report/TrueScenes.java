@@ -62,10 +62,11 @@ final class TrueScenes {
         scene.input(COLUMN, 53, Anchor.START, say.length(job.offsetMm()), OFFSET);
         scene.input(COLUMN, 42, Anchor.START, say.length(job.withinMm()), WITHIN);
         scene.input(COLUMN, 31, Anchor.START, say.length(job.pitchMm()), PITCH);
+        scene.input(COLUMN, 20, Anchor.START, say.length(job.otherPairMm()), OTHER_PAIR, "Rectangle: other pair");
         scene.label(
                 Role.CAPTION,
                 COLUMN,
-                20,
+                9,
                 Anchor.START,
                 (cut.moveMm() >= 0 ? "jaw 1 high: in by " : "jaw 3 low: in by ") + say.angle(cut.turnRad()));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "not to size");
