@@ -167,8 +167,7 @@ class RoadTest extends PageTest {
         page.locator("[data-entry='name']").fill("Road lathe");
         page.locator("[data-entry='swing']").fill("wide");
         button("Save the machine").click();
-        assertThat(page.locator("label.reading-wrong", new Page.LocatorOptions().setHasText("Swing")))
-                .containsText("does not start with a number");
+        assertThat(page.locator("label:has([data-entry='swing'])")).containsText("does not start with a number");
         assertThat(page.locator("[data-entry='name']")).hasValue("Road lathe");
     }
 
