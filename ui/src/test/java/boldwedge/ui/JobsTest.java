@@ -255,4 +255,34 @@ class JobsTest extends PageTest {
         browser.reload();
         assertThat(steps).hasCount(5);
     }
+
+    /** A bar that is dragged stays where it was let go; what was only touched does not move. */
+    @Test
+    void aBarIsDraggedAndPinned() {
+        String id = job("Dragged job");
+        browser.open("/jobs/plan");
+        button("Plan from now").click();
+        Locator bar = page.locator("[data-bar='lot/second']").first();
+        assertThat(bar).isVisible();
+        Locator stop = button("Keep the best so far");
+        if (stop.isVisible()) {
+            stop.click();
+        }
+        bar.scrollIntoViewIfNeeded();
+        var box = bar.boundingBox();
+        double x = box.x + Math.min(8, box.width / 2);
+        double y = box.y + box.height / 2;
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().up();
+        assertThat(page.locator("[data-picked='lot/second']")).containsText("Pin it here");
+        page.mouse().move(x, y);
+        page.mouse().down();
+        page.mouse().move(x + 40, y, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse().move(x + 120, y, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(8));
+        page.mouse().up();
+        assertThat(page.locator("[data-picked='lot/second']")).containsText("Let it go where it fits");
+        assertThat(RunningShop.get().get("/api/jobs/" + id + "/ticks").text()).contains("\"pinnedAt\":\"2");
+        button("Let it go where it fits").click();
+    }
 }

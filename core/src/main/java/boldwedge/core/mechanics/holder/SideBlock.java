@@ -26,12 +26,26 @@ public record SideBlock(
         Bolt screw) {
     /** How many screws draw the plate. */
     public static final int SCREWS = 3;
+    /** Flat of a screw's tip over its thread. */
+    private static final double TIP_OF_THREAD = 0.7;
+
     /** Angle of friction of oiled steel on steel, 0.15. */
     public static final double FRICTION = Math.atan(0.15);
 
     /** Pull of all screws when drawn, N. */
     public double pullN() {
         return SCREWS * screw.drawnN();
+    }
+
+    /** Pressure of the plate on the blade under it, MPa: the pull over the blade's height along the plate. */
+    public double plateOnBladeMPa(double pullN) {
+        return pullN / (bladeMm * lengthMm);
+    }
+
+    /** Pressure of the screws' own tips if there were no plate, MPa: flat tips of seven tenths of the thread (ISO 4753, FL: about its core). */
+    public double tipsMPa(double pullN) {
+        double tip = TIP_OF_THREAD * screw.threadMm();
+        return pullN / SCREWS / (Math.PI * tip * tip / 4);
     }
 
     /** Press on the blade downward for a pull of the screws, N: wedge with friction on both faces, S / tan(τ + 2ρ). */

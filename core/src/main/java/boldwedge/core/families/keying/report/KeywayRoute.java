@@ -238,7 +238,8 @@ record KeywayRoute(KeywayCut cut, UnitFormat say, Scene bar, Scene head, Scene e
                 "Try it with its key",
                 end,
                 List.of(
-                        "Width at both ends, depth over the bore at both ends, the key by hand.",
+                        "Width at both ends, depth over the bore at both ends.",
+                        "The key by stages: a third of its depth in by hand, then two thirds, then home; where it binds a bright spot tells, and that alone is eased.",
                         "Burrs off with a file. Write down what was measured under Prove."),
                 "A keyway is right when its key goes in along the whole of it.",
                 "The key goes in with a push, and does not rock.");

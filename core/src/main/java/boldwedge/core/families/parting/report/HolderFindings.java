@@ -265,6 +265,13 @@ final class HolderFindings {
                         .with("d", "screw", mm(block.screw().threadMm()))
                         .with("o", "its hole", mm(block.screw().clearanceMm()))
                         .with("t", "thickness", mm(block.plateMm())))
+                .step(Working.of("Plate on the blade", "S / (h · L)", mpa(block.plateOnBladeMPa(block.pullN())))
+                        .with("S", newtons(block.pullN()))
+                        .with("h", "blade", mm(block.bladeMm()))
+                        .with("L", "plate", mm(block.lengthMm())))
+                .note(Written.words(
+                        "The plate presses the blade with %s; the screws’ own tips would with %s: they mark a blade and crack a carbide one.",
+                        say.stress(block.plateOnBladeMPa(block.pullN())), say.stress(block.tipsMPa(block.pullN()))))
                 .source("Wedge with friction on both faces; plate as a strip over three supports");
         if (block.sticks()) {
             finding.caution("So slight a taper sticks: it wants a tap to let go. That is no harm.");
