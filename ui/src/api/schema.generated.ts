@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/loads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["loads"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/work-out": {
         parameters: {
             query?: never;
@@ -3739,6 +3755,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LotTexts"];
+                };
+            };
+        };
+    };
+    loads: {
+        parameters: {
+            query?: {
+                units?: "METRIC" | "INCH";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadTold"][];
                 };
             };
         };

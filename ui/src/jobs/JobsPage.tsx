@@ -12,7 +12,7 @@ import { ForKeepers } from '../people/ForKeepers';
 import { momentInWords } from './clock';
 import { JobTabs } from './JobTabs';
 import { isUnsaved } from './jobDraft';
-import { useJobs } from './records';
+import { useJobs, useLoads } from './records';
 
 /** The shop's jobs: what is wanted first first, how far each is. */
 export function JobsPage() {
@@ -49,6 +49,7 @@ export function JobsPage() {
               onChange={(event) => setWords(event.target.value)}
             />
           </div>
+          <Loads />
           {jobs.error && <p role="alert">{sentenceOf(jobs.error)}</p>}
           <ul className="mt-3" aria-label="Jobs found">
             {isUnsaved('new') && (
@@ -136,5 +137,25 @@ function Progress({ ticked, tasks }: { ticked: number; tasks: number }) {
       </span>
       {done} of {tasks} done
     </span>
+  );
+}
+
+/** What of several jobs can go into the furnace together. */
+function Loads() {
+  const loads = useLoads().data ?? [];
+  if (loads.length === 0) return null;
+  return (
+    <div data-loads className="mt-3 border-l-5 border-line pl-3">
+      {loads.map((load) => (
+        <div key={load.sentences.join()}>
+          <p className="font-semibold">One furnace load for several jobs: {load.steel}</p>
+          {load.sentences.map((sentence) => (
+            <p key={sentence} className="text-small">
+              {sentence}
+            </p>
+          ))}
+        </div>
+      ))}
+    </div>
   );
 }

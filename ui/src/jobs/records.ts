@@ -53,6 +53,10 @@ export const useChucking = (cuts: string[], out: string, units: Units) =>
     placeholderData: (old) => (cuts.length > 0 ? old : undefined),
   });
 
+/** What of several jobs can go into the furnace together. */
+export const useLoads = () =>
+  useQuery({ queryKey: ['jobs', 'loads'], queryFn: () => given(api.GET('/api/jobs/loads')) });
+
 export const usePlaces = () => useQuery({ queryKey: ['places'], queryFn: () => given(api.GET('/api/week/places')) });
 
 export const useWeek = () => useQuery({ queryKey: ['week'], queryFn: () => given(api.GET('/api/week')) });

@@ -493,4 +493,52 @@ class JobsOverHttpTest extends OverHttp {
                 .isEqualTo(400);
         assertThat(shop.get(at).json().path("sheet")).isEqualTo(job.path("sheet"));
     }
+
+    /** Two jobs of one steel and like sections go into the furnace together, until one of them was in it. */
+    @Test
+    void lotsOfSeveralJobsGoIntoTheFurnaceTogether() {
+        String furnace = place("furnace");
+        JsonNode one = keep(
+                "Hard one",
+                List.of(lot(
+                        "hard",
+                        "2",
+                        List.of(operation("heat-1", "40", "", "machine", furnace, "waits", true)),
+                        "steel",
+                        "d2",
+                        "section",
+                        "20")));
+        JsonNode two = keep(
+                "Hard two",
+                List.of(lot(
+                        "hard",
+                        "3",
+                        List.of(operation("heat-2", "40", "", "machine", furnace, "waits", true)),
+                        "steel",
+                        "d2",
+                        "section",
+                        "30")));
+        JsonNode thick = keep(
+                "Hard thick",
+                List.of(lot(
+                        "hard",
+                        "1",
+                        List.of(operation("heat-3", "90", "", "machine", furnace, "waits", true)),
+                        "steel",
+                        "d2",
+                        "section",
+                        "90")));
+        String loads = shop.get("/api/jobs/loads").text();
+        assertThat(loads).contains("5 pieces together: 2 hard (Hard one), 3 hard (Hard two)");
+        assertThat(loads).contains("by the heaviest section, 30 mm").doesNotContain("Hard thick");
+        var done = shop.send(
+                "PUT",
+                "/api/jobs/" + two.path("id").asString() + "/ticks",
+                Map.of("task", "hard/heat-2", "version", 0, "doneAt", "2026-12-01T10:00", "lost", 0));
+        assertThat(done.status()).as(done.text()).isEqualTo(200);
+        assertThat(shop.get("/api/jobs/loads").text())
+                .doesNotContain("Hard two")
+                .doesNotContain("Hard one");
+        assertThat(thick.path("id").asString()).isNotEqualTo(one.path("id").asString());
+    }
 }

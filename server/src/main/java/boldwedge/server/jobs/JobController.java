@@ -5,6 +5,7 @@ import boldwedge.core.jobs.entry.JobTexts;
 import boldwedge.core.jobs.entry.JobTexts.LotTexts;
 import boldwedge.core.jobs.report.EdgeLifeAnswer;
 import boldwedge.core.jobs.report.JobAnswer;
+import boldwedge.core.jobs.report.JobAnswer.LoadTold;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.server.web.Refusal;
 import boldwedge.server.web.Text;
@@ -75,6 +76,12 @@ class JobController {
     @GetMapping
     List<ListedJob> jobs(@RequestParam(defaultValue = "500") int most) {
         return jobs.list(Math.clamp(most, 1, MOST_JOBS));
+    }
+
+    /** What of several jobs can go into the furnace together. */
+    @GetMapping("/loads")
+    List<LoadTold> loads(@RequestParam(defaultValue = "METRIC") UnitSystem units) {
+        return jobs.loads(units);
     }
 
     @GetMapping("/{id}")

@@ -11,7 +11,9 @@ import boldwedge.core.jobs.entry.JobTexts.OperationTexts;
 import boldwedge.core.jobs.entry.RouteOperations;
 import boldwedge.core.jobs.model.Job;
 import boldwedge.core.jobs.model.Learned;
+import boldwedge.core.jobs.model.Lot;
 import boldwedge.core.jobs.report.JobAnswer;
+import boldwedge.core.jobs.report.JobAnswer.LoadTold;
 import boldwedge.core.jobs.report.JobReport;
 import boldwedge.core.jobs.schedule.JobTasks;
 import boldwedge.core.language.measure.UnitSystem;
@@ -27,6 +29,7 @@ import boldwedge.server.week.WeekService;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -125,6 +128,34 @@ public class JobService {
         return open.stream()
                 .map(one -> worked(one, machines, ticks.getOrDefault(one.id(), List.of()), clocked))
                 .toList();
+    }
+
+    /** Loads in which lots of several open jobs go into the furnace together; what was in it already is left out. */
+    List<LoadTold> loads(UnitSystem units) {
+        Set<String> furnaces = weeks.places().stream()
+                .filter(place -> place.kind().equals("furnace"))
+                .map(Place::id)
+                .collect(Collectors.toSet());
+        Map<String, List<Lot>> waiting = new LinkedHashMap<>();
+        for (Worked job : open()) {
+            Set<String> heated = job.tasks().stream()
+                    .filter(part -> furnaces.contains(part.operation().machine()))
+                    .filter(part -> {
+                        Tick tick = job.ticks().get(part.id());
+                        return tick != null && tick.doneAt() != null;
+                    })
+                    .flatMap(part -> part.parts().stream())
+                    .map(of -> of.lot().id())
+                    .collect(Collectors.toSet());
+            List<Lot> lots = job.job().lots().stream()
+                    .filter(lot -> lot.heat().isPresent() && !heated.contains(lot.id()))
+                    .toList();
+            if (!lots.isEmpty()) {
+                waiting.computeIfAbsent(job.record().name(), name -> new ArrayList<>())
+                        .addAll(lots);
+            }
+        }
+        return JobReport.together(waiting, units);
     }
 
     private static Worked worked(

@@ -25,6 +25,7 @@ import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ToolSteel;
 import boldwedge.core.mechanics.heat.Heating;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -71,6 +72,39 @@ public final class JobReport {
                 report.order(),
                 report.tasks(),
                 report.taught());
+    }
+
+    /**
+     * Loads in which lots of several jobs go into the furnace together.
+     *
+     * @param jobs what is still to be hardened, by the name of its job
+     * @param units in which it is told
+     */
+    public static List<LoadTold> together(Map<String, List<Lot>> jobs, UnitSystem units) {
+        Map<String, String> jobOf = new HashMap<>();
+        List<Lot> all = new ArrayList<>();
+        jobs.forEach((name, lots) -> lots.forEach(lot -> {
+            String id = name + "/" + lot.id();
+            jobOf.put(id, name);
+            all.add(new Lot(
+                    id,
+                    lot.name() + " (" + name + ")",
+                    lot.wanted(),
+                    lot.spare(),
+                    lot.blank(),
+                    lot.heat(),
+                    lot.operations()));
+        }));
+        Job merged = new Job(all, List.of(), 0, 0);
+        JobReport report = new JobReport(new JobRead(merged, Map.of()), units, Map.of(), Map.of());
+        return Load.of(merged).stream()
+                .filter(load -> load.lots().stream()
+                                .map(lot -> jobOf.getOrDefault(lot.id(), ""))
+                                .distinct()
+                                .count()
+                        > 1)
+                .map(report::load)
+                .toList();
     }
 
     private LotTold lot(Lot lot) {
