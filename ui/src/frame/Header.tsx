@@ -35,7 +35,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
       >
         Past the head of the page
       </button>
-      <header className="header isolate flex items-center gap-3.5 border-b border-line px-5 py-1.5 max-desk:gap-1.5 max-desk:px-3 max-desk:[&_.do]:px-2 max-desk:[&_.quiet]:px-2 max-bench:flex-wrap max-bench:gap-x-2.5 max-bench:gap-y-1 print:hidden">
+      <header className="header isolate flex items-center gap-3.5 border-b border-line px-5 py-1.5 max-desk:gap-1.5 max-desk:px-3 max-desk:[&_.do]:px-2 max-desk:[&_.quiet]:px-2 max-bench:flex-wrap max-bench:gap-x-2.5 max-bench:gap-y-1 max-hand:gap-x-1 print:hidden">
         <Ways />
         <div className="ml-auto flex flex-1 items-center justify-end gap-2 max-desk:min-w-0 max-desk:gap-1 max-bench:order-1 max-bench:ml-0 max-bench:flex-[1_1_100%] max-bench:flex-wrap">
           {children}
@@ -94,11 +94,11 @@ const Ways = memo(function Ways() {
         <svg viewBox="0 0 16 16" aria-hidden="true" className="size-[22px] rounded-edge bg-plate">
           <path d="M2 3.5 L14 7 L6 14 Z" className="fill-none stroke-scribe stroke-[1.2]" />
         </svg>
-        Bold Wedge
+        <span className="max-hand:sr-only">Bold Wedge</span>
       </Link>
       <nav
         aria-label="Pages"
-        className="flex gap-0.5 desk:shrink-0 desk:whitespace-nowrap [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-1.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
+        className="flex gap-0.5 desk:shrink-0 desk:whitespace-nowrap [&_a]:flex [&_a]:min-h-touch [&_a]:items-center [&_a]:px-1.5 [&_a]:py-2 [&_a]:text-ink [&_a]:no-underline max-desk:[&_a]:px-1.5 max-hand:[&_a]:px-1 [&_a[aria-current]]:underline [&_a[aria-current]]:decoration-2"
       >
         <Link to="/cuts" aria-current={here('/cut')}>
           Cuts
@@ -110,7 +110,7 @@ const Ways = memo(function Ways() {
           Jobs
         </Link>
         <Link to="/shop" aria-current={here('/shop')}>
-          Machines and files
+          Machines<span className="max-hand:sr-only">&nbsp;and files</span>
         </Link>
         {me.data?.network && (
           <Link to="/people" aria-current={here('/people')}>

@@ -49,7 +49,6 @@ export function JobsPage() {
               onChange={(event) => setWords(event.target.value)}
             />
           </div>
-          <Loads />
           {jobs.error && <p role="alert">{sentenceOf(jobs.error)}</p>}
           <ul className="mt-3" aria-label="Jobs found">
             {isUnsaved('new') && (
@@ -66,6 +65,7 @@ export function JobsPage() {
             {all.length > 0 && shown.length === 0 && <li>No job is called that.</li>}
             {jobs.data?.length === 0 && <li>No job yet. Begin one here, or at the station Make of a cut.</li>}
           </ul>
+          <Loads />
         </section>
       </main>
     </>
