@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { api, given, Refused, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
+import { lastUnits } from '../cut/useTyped';
 import { Header } from '../frame/Header';
 import { DO, FIELD, KEEP, QUIET, SHOP } from '../frame/looks';
 import { useTitle } from '../frame/useTitle';
@@ -15,7 +16,8 @@ import { StockRow } from './StockRow';
 /** What lies in the drawers: how many are ready, dull, worn out, when to order, and one session at the grinder for all that is dull. */
 export function DrawersPage() {
   useTitle('Drawers');
-  const stock = useStock('METRIC');
+  const units = lastUnits();
+  const stock = useStock(units);
   const [words, setWords] = useState('');
   const fits = (text: string) =>
     words
@@ -60,7 +62,7 @@ export function DrawersPage() {
           {lines.length > 0 && (
             <ul className="my-2" aria-label="What lies there">
               {lines.map((told) => (
-                <StockRow key={told.line.id} told={told} />
+                <StockRow key={told.line.id} told={told} units={units} />
               ))}
             </ul>
           )}

@@ -1,7 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, given, Refused, sentenceOf } from '../api/client';
+import { api, given, Refused, sentenceOf, type Units } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { PickList } from '../cut/ChoiceInput';
 import { DO, FIELD, LOG, QUIET, READING } from '../frame/looks';
@@ -9,14 +9,20 @@ import { dayOf, now } from '../jobs/clock';
 import { ForKeepers } from '../people/ForKeepers';
 import { amountInWords, type Movement, type StockMove, type StockTold, useMovements, useMoves } from './records';
 
+interface Props {
+  told: StockTold;
+  /** What bare lengths mean, and in which they are said. */
+  units: Units;
+}
+
 /** One thing: what is there of it, what that means, and what became of it. */
-export function StockRow({ told }: { told: StockTold }) {
+export function StockRow({ told, units }: Props) {
   const { line } = told;
   const [open, setOpen] = useState(false);
   const counts =
     line.measure === 'PIECES'
       ? [`${told.ready} ready`, told.dull ? `${told.dull} dull` : '', told.worn ? `${told.worn} worn out` : '']
-      : [`${amountInWords(told.ready, line.measure)} left`];
+      : [`${amountInWords(told.ready, line.measure, units)} left`];
   return (
     <li className="border-t border-line" data-stock={line.name}>
       <button
@@ -37,12 +43,12 @@ export function StockRow({ told }: { told: StockTold }) {
           {sentence}
         </p>
       ))}
-      {open && <Opened told={told} />}
+      {open && <Opened told={told} units={units} />}
     </li>
   );
 }
 
-function Opened({ told }: { told: StockTold }) {
+function Opened({ told, units }: Props) {
   const { line } = told;
   const queries = useQueryClient();
   const moves = useMoves(line.id, true);
@@ -57,7 +63,7 @@ function Opened({ told }: { told: StockTold }) {
   return (
     <div className="pb-3 pl-4">
       <ForKeepers>
-        <MoveForm told={told} onKept={() => void again()} />
+        <MoveForm told={told} units={units} onKept={() => void again()} />
         <LineForm key={line.version} told={told} onSaved={() => void again()} />
       </ForKeepers>
       {line.toolId && (
@@ -72,7 +78,7 @@ function Opened({ told }: { told: StockTold }) {
           <li key={move.id}>
             <span>{move.onDay}</span>
             <span>
-              <Words move={move} measure={line.measure} />
+              <Words move={move} measure={line.measure} units={units} />
               {at === 0 && (
                 <ForKeepers>
                   <button
@@ -116,11 +122,17 @@ function Opened({ told }: { told: StockTold }) {
   );
 }
 
-function Words({ move, measure }: { move: StockMove; measure: StockTold['line']['measure'] }) {
+interface WordsProps {
+  move: StockMove;
+  measure: StockTold['line']['measure'];
+  units: Units;
+}
+
+function Words({ move, measure, units }: WordsProps) {
   const named = useMovements().data?.find((one) => one.id === choice(move.movement))?.words ?? '';
   return (
     <>
-      {amountInWords(move.amount, measure)} {named}
+      {amountInWords(move.amount, measure, units)} {named}
       {move.made ? `, after ${move.made} pieces each` : ''}
       {move.note && <em> {move.note}</em>}
     </>
@@ -134,7 +146,7 @@ const LASTS = new Set<Movement>(['DULLED', 'BROKEN', 'WORN_OUT']);
 const OF_A_BAR = new Set<Movement>(['BOUGHT', 'USED', 'COUNTED']);
 
 /** What became of it now. */
-function MoveForm({ told, onKept }: { told: StockTold; onKept: () => void }) {
+function MoveForm({ told, units, onKept }: Props & { onKept: () => void }) {
   const { line } = told;
   const bar = line.measure === 'LENGTH';
   const all = useMovements().data ?? [];
@@ -151,7 +163,7 @@ function MoveForm({ told, onKept }: { told: StockTold; onKept: () => void }) {
   const keep = async () => {
     if (busy) return;
     setBusy(true);
-    const body = { id, onDay: day, movement, amount, made: LASTS.has(movement) ? made : '', units: 'METRIC' as const };
+    const body = { id, onDay: day, movement, amount, made: LASTS.has(movement) ? made : '', units };
     try {
       await given(api.POST('/api/stock/{id}/moves', { params: { path: { id: line.id } }, body }));
       setId(crypto.randomUUID());
@@ -180,7 +192,7 @@ function MoveForm({ told, onKept }: { told: StockTold; onKept: () => void }) {
         <input
           className={FIELD}
           value={amount}
-          placeholder={bar ? '300 mm' : '1'}
+          placeholder={bar ? (units === 'METRIC' ? '300 mm' : '12 in') : '1'}
           inputMode={bar ? 'text' : 'numeric'}
           aria-invalid={!!wrong.amount}
           onChange={(event) => setAmount(event.target.value)}

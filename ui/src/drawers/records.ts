@@ -33,6 +33,10 @@ export const useMovements = () =>
 export const useSession = () =>
   useQuery({ queryKey: ['stock', 'session'], queryFn: () => given(api.GET('/api/stock/session')) });
 
-/** A length of bar or a number of pieces, as it is said. */
-export const amountInWords = (amount: number, measure: StockLine['measure']): string =>
-  measure === 'PIECES' ? `${Math.round(amount)}` : `${Math.round(amount)} mm`;
+const MM_IN_INCH = 25.4;
+
+/** A length of bar or a number of pieces, as it is said in the units of who asks; lengths come in mm. */
+export function amountInWords(amount: number, measure: StockLine['measure'], units: Units): string {
+  if (measure === 'PIECES') return `${Math.round(amount)}`;
+  return units === 'METRIC' ? `${Math.round(amount)} mm` : `${Math.round((amount / MM_IN_INCH) * 10) / 10} in`;
+}

@@ -35,6 +35,7 @@ public record MachinePicture(MachineKind kind, Scene scene) {
     private static final double RIGHT_END = WIDTH - LEFT_END;
     private static final double TOP = 69;
     private static final double ROW = 8.2;
+    private static final int MOST_ROWS = 8;
 
     /** An entry and its place in the drawing. */
     private record Spot(LatheField field, double x, double y, String name) {
@@ -268,7 +269,7 @@ public record MachinePicture(MachineKind kind, Scene scene) {
         List<Spot> sorted = new ArrayList<>(spots.stream()
                 .sorted(Comparator.comparingDouble(Spot::y).reversed())
                 .toList());
-        double top = TOP - Math.max(0, (8 - sorted.size()) * ROW / 2);
+        double top = TOP - Math.max(0, (MOST_ROWS - sorted.size()) * ROW / 2);
         uncross(sorted, end, top);
         double y = top;
         for (Spot spot : sorted) {

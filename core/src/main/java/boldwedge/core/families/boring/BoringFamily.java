@@ -134,7 +134,7 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
     @Override
     public Optional<OnWork> onWork(BoreCut cut, UnitFormat say) {
         BoreJob job = cut.job();
-        if (job.held().barTurns() || job.lathe().mill()) {
+        if (job.held().barTurns()) {
             return Optional.empty();
         }
         BoreCut.Passes passes = cut.passes();

@@ -65,7 +65,7 @@ public final class CounterboringFamily extends DeclaredFamily<CounterboreCut> {
     @Override
     public Optional<OnWork> onWork(CounterboreCut cut, UnitFormat say) {
         CounterboreJob job = cut.job();
-        if (job.lathe().mill() || job.lathe().shaper() || job.seats() > 1) {
+        if (job.seats() > 1) {
             return Optional.empty();
         }
         return Optional.of(OnWork.of(

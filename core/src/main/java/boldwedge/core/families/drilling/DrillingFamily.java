@@ -13,7 +13,6 @@ import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
-import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.OnWork;
@@ -82,9 +81,6 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
     @Override
     public Optional<OnWork> onWork(DrillCut cut, UnitFormat say) {
         DrillJob job = cut.job();
-        if (!turns(job.lathe())) {
-            return Optional.empty();
-        }
         return Optional.of(OnWork.of(
                         Kind.DRILL,
                         job.work(),
@@ -96,10 +92,6 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
                 .with(one -> one.tailstock(true)
                         .passes(Passes.once(cut.travelMm() / (cut.rpm() * cut.feedMm())))
                         .freeField(STICK_OUT.id())));
-    }
-
-    private static boolean turns(Lathe lathe) {
-        return !lathe.mill() && !lathe.shaper();
     }
 
     @Override

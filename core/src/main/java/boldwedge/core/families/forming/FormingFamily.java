@@ -69,7 +69,7 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
     @Override
     public Optional<OnWork> onWork(FormCut cut, UnitFormat say) {
         FormJob job = cut.job();
-        if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
+        if (job.hold() == Hold.BETWEEN_CENTRES) {
             return Optional.empty();
         }
         double from = Math.max(0, job.freeMm() - job.atMm() - job.profile().widthMm());

@@ -99,7 +99,7 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
     @Override
     public Optional<OnWork> onWork(GrooveCut cut, UnitFormat say) {
         GrooveJob job = cut.job();
-        if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
+        if (job.hold() == Hold.BETWEEN_CENTRES) {
             return Optional.empty();
         }
         Groove groove = job.groove();

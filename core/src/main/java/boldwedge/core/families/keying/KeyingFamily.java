@@ -71,7 +71,7 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
     @Override
     public Optional<OnWork> onWork(KeywayCut cut, UnitFormat say) {
         KeywayJob job = cut.job();
-        if (job.drive() == KeywayJob.Drive.SHAPER || job.lathe().shaper()) {
+        if (job.drive() == KeywayJob.Drive.SHAPER) {
             return Optional.empty();
         }
         double bore = 2 * job.slot().radiusMm();

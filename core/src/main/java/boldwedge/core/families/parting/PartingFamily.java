@@ -153,9 +153,6 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
     @Override
     public Optional<OnWork> onWork(PartCut cut, UnitFormat say) {
         PartJob job = cut.job();
-        if (job.lathe().mill()) {
-            return Optional.empty();
-        }
         String tool =
                 Written.words("blade %s wide%s", say.length(job.widthMm()), job.behind() ? ", in the rear post" : "");
         return Optional.of(OnWork.of(job.groove() ? Kind.GROOVE : Kind.PART, job.work(), job.lathe(), tool)

@@ -103,9 +103,6 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
     @Override
     public Optional<OnWork> onWork(ReamCut cut, UnitFormat say) {
         ReamJob job = cut.job();
-        if (job.lathe().mill() || job.lathe().shaper()) {
-            return Optional.empty();
-        }
         return Optional.of(OnWork.of(Kind.REAM, job.work(), job.lathe(), "reamer " + say.length(job.sizeMm()))
                 .across(cut.beforeMm(), job.sizeMm())
                 .along(0, job.depthMm())

@@ -64,7 +64,7 @@ public final class ShearingFamily extends DeclaredFamily<ShearCut> {
     @Override
     public Optional<OnWork> onWork(ShearCut cut, UnitFormat say) {
         ShearJob job = cut.job();
-        if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
+        if (job.hold() == Hold.BETWEEN_CENTRES) {
             return Optional.empty();
         }
         return Optional.of(OnWork.of(

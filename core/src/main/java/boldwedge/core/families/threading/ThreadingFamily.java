@@ -84,7 +84,7 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
     @Override
     public Optional<OnWork> onWork(ThreadCut cut, UnitFormat say) {
         ThreadJob job = cut.job();
-        if (job.lathe().mill() || job.reach().hold() == Hold.BETWEEN_CENTRES) {
+        if (job.reach().hold() == Hold.BETWEEN_CENTRES) {
             return Optional.empty();
         }
         double groove = cut.grooveMm();

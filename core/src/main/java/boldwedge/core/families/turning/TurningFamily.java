@@ -106,7 +106,7 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
     @Override
     public Optional<OnWork> onWork(TurningCut cut, UnitFormat say) {
         TurningJob job = cut.job();
-        if (job.lathe().mill() || job.hold() == Hold.BETWEEN_CENTRES) {
+        if (job.hold() == Hold.BETWEEN_CENTRES) {
             return Optional.empty();
         }
         boolean facing = job.operation() == Operation.FACE;

@@ -12,11 +12,13 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.mechanics.cutting.MachineKind;
 import boldwedge.core.planning.OnWork;
 import boldwedge.core.planning.OnWork.Kind;
 import boldwedge.core.planning.OnWork.Surface;
 import boldwedge.core.planning.PlanRequest;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +44,9 @@ public final class Chucking {
     private final UnitFormat say;
     private final OptionalDouble typedFreeMm;
     private final Map<String, String> names;
+    /** What is judged of each cut as it was asked. */
+    private final Map<String, List<Finding>> asAsked = new HashMap<>();
+
     private final List<Doubt> doubts = new ArrayList<>();
     private final List<Doubt> leftOut = new ArrayList<>();
 
@@ -90,7 +95,7 @@ public final class Chucking {
         double stock = stock(route);
         List<WalkedCut> walked = WalkedCut.of(route, stock);
         walked.forEach(this::misfit);
-        thinWall(walked);
+        thinWall(walked, stock);
         bullNose(walked);
         standingOut(mine, free);
         OnWork any = route.getFirst().on();
@@ -103,12 +108,15 @@ public final class Chucking {
         Map<String, OnWork> seen = new LinkedHashMap<>();
         for (NamedCut cut : cuts) {
             CutOnWork worked = CutOnWork.of(cut.request());
+            asAsked.put(cut.id(), worked.findings());
             if (!worked.worked()) {
                 leaveOut(
                         cut.id(),
                         "cannot-be-worked-out",
                         "cannot be worked out as it stands: open it and see what is wrong.");
-            } else if (worked.on().isEmpty()) {
+            } else if (worked.on()
+                    .filter(on -> on.lathe().kind() == MachineKind.LATHE)
+                    .isEmpty()) {
                 leaveOut(cut.id(), "not-in-the-chuck", "is not cut in the lathe's chuck: it is work of its own.");
             } else {
                 seen.put(cut.id(), worked.on().orElseThrow());
@@ -210,9 +218,8 @@ public final class Chucking {
         }
     }
 
-    private void thinWall(List<WalkedCut> walked) {
+    private void thinWall(List<WalkedCut> walked, double outside) {
         WalkedCut last = walked.getLast();
-        double outside = stock(walked.stream().map(WalkedCut::cut).toList());
         if (last.wallMm() < THIN_WALL * outside) {
             doubt(
                     "",
@@ -251,7 +258,7 @@ public final class Chucking {
             if (!on.atField().isEmpty()) {
                 further = further.with(on.atField(), Written.exact(Quantity.LENGTH, Math.max(0, free - on.reachMm())));
             }
-            Map<String, Finding> before = CutOnWork.of(cut.request()).findings().stream()
+            Map<String, Finding> before = asAsked.getOrDefault(cut.id(), List.of()).stream()
                     .collect(Collectors.toMap(Finding::id, one -> one, (one, other) -> one));
             CutOnWork then = CutOnWork.of(further);
             if (!then.worked()) {

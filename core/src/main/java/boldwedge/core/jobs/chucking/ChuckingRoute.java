@@ -32,6 +32,15 @@ final class ChuckingRoute {
     /** To measure what has a tolerance, minutes (habit). */
     private static final double MEASURE_MIN = 1.5;
 
+    /** To clean an end, to centre-drill it, to bring the centre up, minutes (habit). */
+    private static final double SHORT_MIN = 0.5;
+
+    private static final String ENDS_ZERO =
+            "Set the carriage’s dial or stop to 0 at the faced end: all lengths count from there.";
+
+    private static final String KEY_OUT =
+            "Key out of the chuck, the jaws clear of everything for a whole turn by hand.";
+
     private static final String CENTRE_DRILL = "centre drill";
 
     private final List<WalkedCut> route;
@@ -42,6 +51,9 @@ final class ChuckingRoute {
     private final Lathe lathe;
     private final WorkMaterial material;
     private final Dial dial;
+    /** Tools in the post, step after step. */
+    private final List<String> tools;
+
     private final PostPlaces places;
     /** Whether one of the cuts faces the end; else it is done first all the same. */
     private final boolean faced;
@@ -67,15 +79,14 @@ final class ChuckingRoute {
         this.material = material;
         dial = Dial.cross(lathe.screw());
         faced = route.stream().anyMatch(one -> one.cut().stage() == Stage.FACE);
-        places = PostPlaces.of(
-                Stream.concat(
-                                faced ? Stream.empty() : Stream.of(facingTool()),
-                                route.stream()
-                                        .map(one -> one.cut().on())
-                                        .filter(on -> !on.tailstock())
-                                        .map(OnWork::tool))
-                        .toList(),
-                lathe.bed().postPlacesOrUsual());
+        tools = Stream.concat(
+                        faced ? Stream.empty() : Stream.of(facingTool()),
+                        route.stream()
+                                .map(one -> one.cut().on())
+                                .filter(on -> !on.tailstock())
+                                .map(OnWork::tool))
+                .toList();
+        places = PostPlaces.of(tools, lathe.bed().postPlacesOrUsual());
     }
 
     ChuckingAnswer answer(List<Doubt> doubts, List<Doubt> leftOut) {
@@ -134,25 +145,18 @@ final class ChuckingRoute {
 
     private List<String> sums(double cutting, double setUp, double piece) {
         List<String> all = new ArrayList<>();
-        long tools = Stream.concat(
-                        faced ? Stream.empty() : Stream.of(facingTool()),
-                        route.stream()
-                                .map(one -> one.cut().on())
-                                .filter(on -> !on.tailstock())
-                                .map(OnWork::tool))
-                .distinct()
-                .count();
+        long different = tools.stream().distinct().count();
         int room = lathe.bed().postPlacesOrUsual();
         all.add(Written.words(
                 "%s of cutting; with measuring and changing about %s a piece, and %s once to set the tools (habits of small shops).",
                 say.time(cutting), Written.places(piece, 0) + " min", Written.places(setUp, 0) + " min"));
         String holds = Written.words(
                 "%s in the post, which holds %s%s.",
-                tools == 1 ? "One tool" : tools + " tools",
+                different == 1 ? "One tool" : different + " tools",
                 room,
                 lathe.bed().postPlaces().isPresent() ? "" : " (assumed: its card does not say)");
         all.add(
-                places.mountings() > tools
+                places.mountings() > different
                         ? holds
                                 + Written.words(
                                         " Tools are put in %s times: no order of these cuts’ tools does with fewer; where it can be, set those back to a stop so that their zero stays.",
@@ -178,13 +182,11 @@ final class ChuckingRoute {
                 "Face the end, just so that it is clean",
                 facingTool(),
                 place(at),
-                List.of(
-                        setIn(at),
-                        "Set the carriage’s dial or stop to 0 at the faced end: all lengths count from there."),
+                List.of(setIn(at), ENDS_ZERO),
                 "",
                 Stage.FACE.words(),
-                List.of("Key out of the chuck, the jaws clear of everything for a whole turn by hand."),
-                0.5));
+                List.of(KEY_OUT),
+                SHORT_MIN));
     }
 
     private void centreDrill(String why) {
@@ -198,7 +200,7 @@ final class ChuckingRoute {
                 "",
                 why,
                 List.of(),
-                0.5));
+                SHORT_MIN));
     }
 
     private void centreUp() {
@@ -212,7 +214,7 @@ final class ChuckingRoute {
                 "",
                 Stage.CENTRE_UP.words(),
                 List.of(),
-                0.5));
+                SHORT_MIN));
     }
 
     private void step(WalkedCut walked, String place, List<String> lines) {
@@ -337,6 +339,9 @@ final class ChuckingRoute {
         if (on.kind().surface() != Surface.END && on.kind() != Kind.KEYWAY && on.kind() != Kind.FORM) {
             cross(walked, lines);
         }
+        if (on.kind() == Kind.FACE) {
+            lines.add(ENDS_ZERO);
+        }
         if (on.kind() == Kind.TURN || on.kind() == Kind.SHAVE || on.kind() == Kind.BORE) {
             lines.add("Along to " + along(on.reachMm()) + " from the faced end: set the carriage’s stop.");
         }
@@ -373,6 +378,7 @@ final class ChuckingRoute {
 
     private static List<String> cautions(OnWork on) {
         return switch (on.kind()) {
+            case FACE -> List.of(KEY_OUT);
             case KEYWAY ->
                 List.of("Motor off at its switch and the spindle locked: nothing may turn while the carriage strokes.");
             case PART ->

@@ -1,6 +1,7 @@
 package boldwedge.core.jobs.stock;
 
 import java.util.List;
+import org.hipparchus.distribution.continuous.TDistribution;
 
 /**
  * Pieces that an edge makes, as they were logged: lives of edges are skewed, so their logarithms are averaged.
@@ -12,12 +13,10 @@ import java.util.List;
  */
 public record EdgeLog(int edges, double middle, double low, double high) {
     /** Fewer tell nothing of the spread. */
-    private static final int FEW = 3;
+    public static final int FEW = 3;
 
-    /** Student's t between which nine in ten lie, by degrees of freedom from 2 on (ISO 3534-1; any table). */
-    private static final double[] T = {2.920, 2.353, 2.132, 2.015, 1.943, 1.895, 1.860, 1.833, 1.812};
-
-    private static final double NORMAL = 1.645;
+    /** Nine in ten lie between: a twentieth on either side. */
+    private static final double UPPER = 0.95;
 
     /** What was logged; the band is that of the next edge, not of the mean. With fewer than three edges it is the whole width that was seen, doubled. */
     public static EdgeLog of(List<Double> pieces) {
@@ -30,7 +29,7 @@ public record EdgeLog(int edges, double middle, double low, double high) {
                 .mapToDouble(one -> Math.pow(Math.log(one) - mean, 2))
                 .sum();
         double next = Math.sqrt(squares / (n - 1) * (1 + 1.0 / n));
-        double t = n - FEW < T.length ? T[n - FEW] : NORMAL;
+        double t = new TDistribution(n - 1.0).inverseCumulativeProbability(UPPER);
         return new EdgeLog(n, Math.exp(mean), Math.exp(mean - t * next), Math.exp(mean + t * next));
     }
 }

@@ -94,7 +94,7 @@ public record StockSums(OptionalInt reorderAt, boolean order, List<String> sente
                     log.edges(),
                     Written.places(Math.floor(log.low()), 0),
                     Written.places(Math.ceil(log.high()), 0),
-                    log.edges() < 3 ? ": a guess until three are logged" : ""));
+                    log.edges() < EdgeLog.FEW ? ": a guess until three are logged" : ""));
             sentences.add(Written.words(
                     "Change at %s, before it fails.", Written.places(Math.max(1, Math.floor(log.low())), 0)));
         }

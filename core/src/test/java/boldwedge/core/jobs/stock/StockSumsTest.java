@@ -107,7 +107,7 @@ class StockSumsTest {
         int runs = 4000;
         for (int i = 0; i < runs; i++) {
             List<Double> lives = new ArrayList<>();
-            int count = 3 + random.nextInt(8);
+            int count = 3 + random.nextInt(18);
             for (int k = 0; k < count; k++) {
                 lives.add(20 * Math.exp(0.4 * random.nextGaussian()));
             }
