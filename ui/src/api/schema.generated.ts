@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crib/tools/{id}/edge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["edge"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crib/tools/{id}/grinds": {
         parameters: {
             query?: never;
@@ -1705,6 +1721,16 @@ export interface components {
             byCard: string[];
             wheels: components["schemas"]["AtWheel"][];
         };
+        EdgeAnswer: {
+            /** Format: double */
+            minutes: number;
+            /** Format: int32 */
+            pieces: number;
+            sentences: string[];
+            /** Format: date */
+            since?: string;
+            uses: components["schemas"]["EdgeUse"][];
+        };
         EdgeLifeAnswer: {
             errors: {
                 [key: string]: string;
@@ -1717,6 +1743,16 @@ export interface components {
             };
             /** @enum {string} */
             units: "METRIC" | "INCH";
+        };
+        EdgeUse: {
+            /** Format: double */
+            minutes: number;
+            /** Format: date */
+            onDay: string;
+            /** Format: int32 */
+            pieces: number;
+            trial: boolean;
+            what: string;
         };
         Experiment: {
             changed: components["schemas"]["Changed"][];
@@ -2162,6 +2198,7 @@ export interface components {
                 [key: string]: string;
             };
             setUp: string;
+            tool: string;
             unbroken: boolean;
             waits: boolean;
             when: string;
@@ -3104,6 +3141,28 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    edge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EdgeAnswer"];
                 };
             };
         };

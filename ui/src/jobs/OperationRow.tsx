@@ -3,6 +3,7 @@ import type { Schemas, Texts } from '../api/client';
 import { PickList } from '../cut/ChoiceInput';
 import { lastUnits, useOpenMeant } from '../cut/useTyped';
 import { FIELD, QUIET, READING } from '../frame/looks';
+import { PickTool } from '../stations/PickTool';
 import type { Lot, Operation } from './records';
 
 interface Props {
@@ -160,6 +161,18 @@ function More({ operation, number, of, others, before, wrong, onWrite, onRemove,
           onPick={(when) => onWrite({ ...operation, when })}
         />
       </div>
+      {!operation.waits && (
+        <div className={READING}>
+          <span>Cut with</span>
+          <PickTool
+            label={`Cut with, operation ${number + 1}`}
+            value={operation.tool}
+            none="no tool of the crib"
+            onPick={(tool) => onWrite({ ...operation, tool })}
+          />
+          <small>Ticked off, it clocks that tool’s edge.</small>
+        </div>
+      )}
       {(mates.length > 0 || operation.after.length > 0) && (
         <div className={READING}>
           <span>Waits for its mate</span>

@@ -34,6 +34,7 @@ export const newOperation = (): Operation => ({
   after: [],
   habit: '',
   opens: {},
+  tool: '',
 });
 
 export const newLot = (): Lot => ({
@@ -76,7 +77,7 @@ const whole = (draft: JobDraft): JobDraft => ({
     out: draft.sheet.out ?? '',
     lots: draft.sheet.lots.map((lot) => ({
       ...lot,
-      operations: lot.operations.map((one) => ({ ...one, opens: one.opens ?? {} })),
+      operations: lot.operations.map((one) => ({ ...one, opens: one.opens ?? {}, tool: one.tool ?? '' })),
     })),
   },
 });

@@ -16,6 +16,7 @@ import { ForKeepers } from '../people/ForKeepers';
 import { Photos } from '../photos/Photos';
 import { usePhotos } from '../photos/usePhotos';
 import { Plate } from '../plate/Plate';
+import { EdgePanel } from './EdgePanel';
 import { ToolCard } from './ToolCard';
 import { ToolLog } from './ToolLog';
 import { useDrawnTool } from './useDrawnTool';
@@ -179,6 +180,7 @@ export function ToolPage() {
               life={life.data?.sentence ?? ''}
             />
           )}
+          {tool.data && <EdgePanel tool={id} />}
           {tool.data && <WearPanel key={id} tool={id} units={tool.data.units} />}
           <h2>Photos</h2>
           <Photos

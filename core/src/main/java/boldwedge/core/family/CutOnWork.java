@@ -7,6 +7,7 @@ import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.rule.Rule;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 
 /**
  * A cut as it shows on the work, and what is found of it.
@@ -19,6 +20,16 @@ public record CutOnWork(boolean worked, Optional<OnWork> on, List<Finding> findi
     /** Works a cut out for it. */
     public static CutOnWork of(PlanRequest request) {
         return of(Families.of(request), request);
+    }
+
+    /** Minutes for which its edge is in the cut; empty where that cannot be told. */
+    public static OptionalDouble minutes(PlanRequest request) {
+        return of(request)
+                .on()
+                .map(on -> on.passes().roughMinutes() + on.passes().minutes())
+                .filter(Double::isFinite)
+                .map(OptionalDouble::of)
+                .orElseGet(OptionalDouble::empty);
     }
 
     private static <C> CutOnWork of(ToolFamily<C> family, PlanRequest request) {

@@ -27,6 +27,12 @@ interface JobMapper {
     @Select(JOB + " where not done order by due nulls last, name, id")
     List<JobRecord> open();
 
+    /** Jobs in which some operation is cut with this tool. */
+    @Select(JOB + """
+             where jsonb_path_exists(sheet, '$.lots[*].operations[*].tool ? (@ == $tool)', jsonb_build_object('tool', #{tool}::text))
+            order by id""")
+    List<JobRecord> cutWith(UUID tool);
+
     @Select(JOB + " order by id")
     @Options(fetchSize = 500)
     Cursor<JobRecord> each();

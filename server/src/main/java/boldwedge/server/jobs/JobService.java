@@ -27,6 +27,7 @@ import boldwedge.server.web.Version;
 import boldwedge.server.week.Week.Place;
 import boldwedge.server.week.WeekService;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -37,6 +38,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -353,6 +355,51 @@ public class JobService {
         double between = Duration.between(tick.startedAt(), tick.doneAt()).toSeconds() / 60.0;
         boolean oneDay = tick.startedAt().toLocalDate().equals(tick.doneAt().toLocalDate());
         return between > 0 && oneDay ? Optional.of(between) : Optional.empty();
+    }
+
+    /**
+     * What was done with a tool of the crib.
+     *
+     * @param job in which job
+     * @param operation which operation
+     * @param pieces of how many
+     * @param minutesEach as stated for a piece
+     * @param doneAt when, by the shop's clock
+     * @param units what bare numbers of it mean
+     */
+    public record CutWith(
+            String job,
+            OperationTexts operation,
+            int pieces,
+            double minutesEach,
+            LocalDateTime doneAt,
+            UnitSystem units) {}
+
+    /** What jobs have cut with a tool, as far as it was ticked off. */
+    public List<CutWith> cutWith(UUID tool) {
+        List<CutWith> all = new ArrayList<>();
+        Set<String> machines = machines();
+        for (JobRecord record : jobs.cutWith(tool)) {
+            Map<String, OperationTexts> itsOwn = record.sheet().lots().stream()
+                    .flatMap(lot -> lot.operations().stream())
+                    .filter(one -> one.tool().equals(tool.toString()))
+                    .collect(Collectors.toMap(OperationTexts::id, Function.identity()));
+            Worked worked = worked(record, machines, jobs.ticks(record.id()), Map.of());
+            for (JobTasks.Part part : worked.tasks()) {
+                Tick tick = worked.ticks().get(part.id());
+                if (tick == null || tick.doneAt() == null) {
+                    continue;
+                }
+                for (JobTasks.Of of : part.parts()) {
+                    OperationTexts one = itsOwn.get(of.operation().id());
+                    if (one != null) {
+                        double each = of.operation().eachMin();
+                        all.add(new CutWith(record.name(), one, of.pieces(), each, tick.doneAt(), record.units()));
+                    }
+                }
+            }
+        }
+        return List.copyOf(all);
     }
 
     /** Hands over every job, one after the other; within a transaction. */

@@ -81,7 +81,8 @@ record SheetEntry(
             @Nullable String bondTo,
             @Nullable List<@Nullable String> after,
             @Nullable String habit,
-            @Nullable Map<String, @Nullable String> opens) {
+            @Nullable Map<String, @Nullable String> opens,
+            @Nullable String tool) {
         OperationTexts texts() {
             return new OperationTexts(
                     Text.stripped(id),
@@ -98,7 +99,8 @@ record SheetEntry(
                     Text.stripped(bondTo),
                     Text.present(after),
                     Text.stripped(habit),
-                    Text.map(opens));
+                    Text.map(opens),
+                    Text.stripped(tool));
         }
     }
 
@@ -181,7 +183,8 @@ record SheetEntry(
                             one.when(),
                             one.bond(),
                             one.bondTo(),
-                            one.habit())
+                            one.habit(),
+                            one.tool())
                     .forEach(text -> text(text, here + "name", wrong));
             if (one.name().isEmpty()) {
                 wrong.put(here + "name", "What is done? Give the operation a name, such as: drill and ream.");
@@ -250,6 +253,7 @@ record SheetEntry(
                         one.bond(),
                         one.bondTo(),
                         one.habit(),
+                        one.tool(),
                         one.after())
                 && one.after().stream().allMatch(Text::there)
                 && one.opens().values().stream().allMatch(Text::there);

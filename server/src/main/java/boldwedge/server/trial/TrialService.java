@@ -63,7 +63,7 @@ public class TrialService {
     }
 
     /** A tool's trials, the last first. */
-    List<TrialRecord> ofTool(UUID toolId) {
+    public List<TrialRecord> ofTool(UUID toolId) {
         return trials.ofTool(toolId, MOST_OF_ONE);
     }
 

@@ -72,6 +72,7 @@ public record JobTexts(
      * @param after ids of operations of other lots that must be done first
      * @param habit the step of a route that it came from, "family/step"; empty where it was typed
      * @param opens what a cut is asked that this operation is, by field; empty where it is none
+     * @param tool id of the crib's tool that cuts it, whose edge it clocks; empty where none does
      */
     public record OperationTexts(
             String id,
@@ -88,10 +89,13 @@ public record JobTexts(
             String bondTo,
             List<String> after,
             String habit,
-            Map<String, String> opens) {
+            Map<String, String> opens,
+            String tool) {
         /** What is read from a sheet that was written before it had them has none. */
+        @SuppressWarnings("ConstantValue") // JSON knows no such promise
         public OperationTexts {
             opens = Objects.requireNonNullElse(opens, Map.of());
+            tool = Objects.requireNonNullElse(tool, "");
         }
 
         /** An operation that is no cut of its own. */
@@ -112,7 +116,7 @@ public record JobTexts(
                 String habit) {
             this(
                     id, name, machine, holding, setUp, each, waits, unbroken, gauge, when, bond, bondTo, after, habit,
-                    Map.of());
+                    Map.of(), "");
         }
     }
 

@@ -75,7 +75,8 @@ public final class RouteOperations {
                     "",
                     List.of(),
                     step.id(),
-                    step.opens().isEmpty() ? Map.of() : step.opens().getFirst().opens()));
+                    step.opens().isEmpty() ? Map.of() : step.opens().getFirst().opens(),
+                    ""));
         }
         return List.copyOf(all);
     }

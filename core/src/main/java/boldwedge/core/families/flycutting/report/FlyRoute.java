@@ -5,7 +5,9 @@ import boldwedge.core.families.flycutting.model.FlyCut;
 import boldwedge.core.families.flycutting.model.FlyJob;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.mechanics.holder.TNut;
 import boldwedge.core.planning.MakeStep;
+import boldwedge.core.rule.TNutSteps;
 import java.util.List;
 
 /** How the bit is ground and the surface planed, step by step with its reasons. */
@@ -77,6 +79,13 @@ record FlyRoute(FlyCut cut, UnitFormat say, Scene above, Scene head, Scene stand
                         stand,
                         List.of(
                                 "Angle plate bolted to the cross-slide, square to the spindle by an indicator on its face along the slide.",
+                                TNutSteps.line(
+                                        TNut.of(
+                                                job().lathe()
+                                                        .slide()
+                                                        .slot(job().lathe().swingMm()),
+                                                say.units()),
+                                        say),
                                 "A square bar that is known bolted to it as a fence, along the slide.",
                                 "The block against plate and fence, bolted or strapped in two places, paper under it on both sides."),
                         "The slide feeds across, the carriage sets the depth: by the lead screw’s handle, half nut shut, or by an indicator.",

@@ -13,8 +13,9 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.mechanics.holder.Bolt;
 import boldwedge.core.mechanics.holder.SideBlock;
 import boldwedge.core.mechanics.holder.SplitBlock;
-import boldwedge.core.mechanics.rigidity.TSlot;
+import boldwedge.core.mechanics.holder.TNut;
 import boldwedge.core.planning.MakeStep;
+import boldwedge.core.rule.TNutSteps;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -47,6 +48,7 @@ final class HolderRoute {
         steps.add(square());
         if (job.holder().split()) {
             steps.add(boltHoles());
+            steps.add(TNutSteps.make(nut(), height(), job.twoBolts() ? 2 : 1, say, drawing));
         } else {
             steps.add(foot());
         }
@@ -77,17 +79,8 @@ final class HolderRoute {
         lines.add((job.holder().split() ? "Block " : "Body ") + say.length(design.widthMm() + ALLOWANCE_MM) + " × "
                 + say.length(height() + ALLOWANCE_MM) + " × " + say.length(design.lengthMm() + ALLOWANCE_MM)
                 + ", low-carbon steel, sawn.");
-        TSlot t = job.lathe().slide().slot(job.lathe().swingMm());
         if (job.holder().split()) {
-            Bolt bolt = geometry.split().bolt();
-            int bolts = job.twoBolts() ? 2 : 1;
-            lines.add(bolts + " bolt" + (bolts > 1 ? "s" : "") + " " + bolt.name()
-                    + ", class " + bolt.size().grade() + ", "
-                    + say.length(Math.ceil(height() + t.lipMm() + 1.5 * bolt.threadMm()))
-                    + " under the head; " + (bolts > 1 ? "washers." : "a washer."));
-            lines.add(bolts + " T-nut" + (bolts > 1 ? "s" : "") + " " + say.length(2 * t.throatMm())
-                    + " long, for a throat of " + say.length(t.throatMm()) + " and " + say.length(t.headMm())
-                    + " under the lips.");
+            lines.addAll(TNutSteps.stock(nut(), height(), job.twoBolts() ? 2 : 1, say));
         } else {
             SideBlock side = geometry.side();
             lines.add("Clamp plate " + say.length(side.plateMm() + 1) + " × "
@@ -107,6 +100,12 @@ final class HolderRoute {
                 lines,
                 say.length(ALLOWANCE_MM) + " each way are left for facing.",
                 "All of it is there before you begin.");
+    }
+
+    private TNut nut() {
+        return new TNut(
+                job.lathe().slide().slot(job.lathe().swingMm()),
+                geometry.split().bolt());
     }
 
     private MakeStep square() {
@@ -178,6 +177,7 @@ final class HolderRoute {
                         "Scribe the axis in place",
                         drawing,
                         List.of(
+                                "Slide and carriage first: the cross-slide run in until its own ways carry it over their whole length with the point at the work, the carriage up to the place of the cut, both locked. The block comes to the work, not the slide out to the block.",
                                 job.holder().split()
                                         ? "Bolt the block to the slide, sharp centre in the headstock; bring it up and scribe its height along the block."
                                         : "Foot on the slide, body against the post; sharp centre in the headstock; scribe its height along the body.",

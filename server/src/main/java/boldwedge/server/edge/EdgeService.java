@@ -1,0 +1,118 @@
+package boldwedge.server.edge;
+
+import boldwedge.core.family.CutOnWork;
+import boldwedge.core.jobs.stock.EdgeClock;
+import boldwedge.core.jobs.stock.EdgeClock.Spell;
+import boldwedge.core.jobs.stock.EdgeClock.Use;
+import boldwedge.server.crib.CribService;
+import boldwedge.server.crib.GrindRecord;
+import boldwedge.server.jobs.JobService;
+import boldwedge.server.jobs.JobService.CutWith;
+import boldwedge.server.plan.PlanService;
+import boldwedge.server.trial.TrialRecord;
+import boldwedge.server.trial.TrialService;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What a tool's edge has cut, from what is kept of trials, jobs and grinds: taking one of them back takes it back here. */
+@Service
+public class EdgeService {
+    private final CribService crib;
+    private final TrialService trials;
+    private final JobService jobs;
+    private final PlanService plans;
+
+    EdgeService(CribService crib, TrialService trials, JobService jobs, PlanService plans) {
+        this.crib = crib;
+        this.trials = trials;
+        this.jobs = jobs;
+        this.plans = plans;
+    }
+
+    /** Something that was cut, and just when. */
+    private record Cut(LocalDateTime at, String what, Use use) {}
+
+    @Transactional(readOnly = true)
+    EdgeController.EdgeAnswer edge(UUID id) {
+        crib.tool(id);
+        List<Cut> cuts = Stream.concat(
+                        trials.ofTool(id).stream().map(this::trial).flatMap(Optional::stream),
+                        jobs.cutWith(id).stream().map(this::job))
+                .sorted(Comparator.comparing(Cut::at))
+                .toList();
+        List<GrindRecord> grinds = crib.grindsOf(id);
+        List<Spell> spells = new ArrayList<>();
+        List<Cut> now = cuts;
+        for (LocalDateTime ground :
+                grinds.stream().map(EdgeService::groundAt).sorted().toList()) {
+            spells.add(spell(now.stream().filter(cut -> !cut.at().isAfter(ground))));
+            now = now.stream().filter(cut -> cut.at().isAfter(ground)).toList();
+        }
+        EdgeClock clock = EdgeClock.of(spells, spell(now.stream()));
+        @Nullable LocalDate since = grinds.isEmpty() ? null : grinds.getFirst().onDay();
+        return new EdgeController.EdgeAnswer(
+                since,
+                clock.now().pieces(),
+                clock.now().minutes(),
+                now.reversed().stream().map(EdgeService::told).toList(),
+                clock.sentences());
+    }
+
+    private static Spell spell(Stream<Cut> cuts) {
+        return new Spell(cuts.map(Cut::use).toList());
+    }
+
+    private static EdgeUse told(Cut cut) {
+        return new EdgeUse(
+                cut.at().toLocalDate(),
+                cut.what(),
+                cut.use().pieces(),
+                cut.use().minutes(),
+                cut.use().trial());
+    }
+
+    /** A trial of what turns in the chuck; of another, such as a furnace load, no edge's minutes are told. */
+    private Optional<Cut> trial(TrialRecord trial) {
+        OptionalDouble minutes = CutOnWork.minutes(plans.request(trial.fields(), trial.units()));
+        LocalDateTime at = on(trial.onDay(), trial.saidAt() == null ? trial.savedAt() : trial.saidAt(), LocalTime.NOON);
+        return minutes.isPresent()
+                ? Optional.of(new Cut(at, trial.verdict(), new Use(1, minutes.getAsDouble(), true, true)))
+                : Optional.empty();
+    }
+
+    private Cut job(CutWith cut) {
+        OptionalDouble minutes = cut.operation().opens().isEmpty()
+                ? OptionalDouble.empty()
+                : CutOnWork.minutes(plans.request(cut.operation().opens(), cut.units()));
+        double each = minutes.orElse(cut.minutesEach());
+        return new Cut(
+                cut.doneAt(),
+                cut.job() + ": " + cut.operation().name(),
+                new Use(cut.pieces(), cut.pieces() * each, minutes.isPresent(), false));
+    }
+
+    /** A grind that was written down on a later day ends that day's work: what was cut on it was cut before. */
+    private static LocalDateTime groundAt(GrindRecord grind) {
+        return on(grind.onDay(), grind.saidAt() == null ? grind.savedAt() : grind.saidAt(), LocalTime.MAX);
+    }
+
+    /** When on that day: as it was written down where that was the same day. */
+    private static LocalDateTime on(LocalDate day, @Nullable Instant saved, LocalTime otherwise) {
+        LocalDateTime written =
+                saved == null ? day.atTime(otherwise) : LocalDateTime.ofInstant(saved, ZoneId.systemDefault());
+        return written.toLocalDate().equals(day) ? written : day.atTime(otherwise);
+    }
+}
