@@ -19,18 +19,12 @@ class EdgeClockOverHttpTest extends OverHttp {
 
     @BeforeEach
     void keepATool() {
-        tool = shop.send(
-                        "POST",
-                        "/api/crib/tools",
-                        Map.of(
-                                "version", 0,
-                                "name", "Clocked bit",
-                                "kind", "bit",
-                                "units", "METRIC",
-                                "fields", Map.of("toolMaterial", "hss")))
-                .json()
-                .path("id")
-                .asString();
+        var kept = shop.send(
+                "POST",
+                "/api/crib/tools",
+                Map.of("version", 0, "name", "Clocked bit", "units", "METRIC", "fields", Map.of("blank", "hss-10mm")));
+        assertThat(kept.status()).as(kept.text()).isEqualTo(200);
+        tool = kept.json().path("id").asString();
     }
 
     @AfterEach
@@ -62,7 +56,7 @@ class EdgeClockOverHttpTest extends OverHttp {
                         "operation",
                         "turn",
                         "lathe",
-                        lathe("10 inch bench lathe"),
+                        lathe("Long Bed"),
                         "startDiameter",
                         "25 mm",
                         "finishDiameter",
@@ -70,7 +64,7 @@ class EdgeClockOverHttpTest extends OverHttp {
                         "cutLength",
                         "40 mm"),
                 "readings",
-                Map.of("near", "24 mm")));
+                Map.of("near", "24.01 mm", "far", "24.02 mm", "apart", "38 mm")));
         var kept = shop.send("POST", "/api/proof/trials", trial);
         assertThat(kept.status()).as(kept.text()).isEqualTo(200);
     }
@@ -79,7 +73,7 @@ class EdgeClockOverHttpTest extends OverHttp {
         var kept = shop.send(
                 "POST",
                 "/api/crib/tools/" + tool + "/grinds",
-                Map.of("onDay", day, "units", "METRIC", "measured", Map.of()));
+                Map.of("onDay", day, "units", "METRIC", "measured", Map.of(), "note", "dull"));
         assertThat(kept.status()).as(kept.text()).isEqualTo(200);
     }
 
@@ -158,7 +152,7 @@ class EdgeClockOverHttpTest extends OverHttp {
                         "operation",
                         "turn",
                         "lathe",
-                        lathe("10 inch bench lathe"),
+                        lathe("Long Bed"),
                         "startDiameter",
                         "25 mm",
                         "finishDiameter",
@@ -179,12 +173,25 @@ class EdgeClockOverHttpTest extends OverHttp {
         JsonNode fresh = edge();
         assertThat(fresh.path("since").asString()).isEqualTo("2026-11-04");
         assertThat(fresh.path("pieces").asInt()).isZero();
-        assertThat(fresh.path("sentences").toString()).contains("Nothing was cut with it", "one edge");
+        assertThat(fresh.path("sentences").toString()).contains("Nothing was cut with this edge", "one edge");
         trial("2026-11-05");
         JsonNode used = edge();
         assertThat(used.path("pieces").asInt()).isEqualTo(1);
         assertThat(used.path("uses").size()).isEqualTo(1);
         // Half of the one life is where it may go: that was two such trials.
         assertThat(used.path("sentences").toString()).contains("It may go at any piece from here");
+    }
+
+    /** A blade that broke ended there: what it cut counts for those before it, and several pieces of one trial are several. */
+    @Test
+    void whatBreaksEndsAnEdge() {
+        JsonNode blade = shop.get("/api/crib/tools/1ce85d27-96a1-5122-bc7b-01b0489f434b/edge")
+                .json();
+        assertThat(blade.path("since").asString()).isEqualTo("2026-11-05");
+        assertThat(blade.path("uses").size()).isEqualTo(1);
+        int pieces = blade.path("pieces").asInt();
+        assertThat(pieces).isGreaterThan(1);
+        assertThat(blade.path("sentences").path(0).asString()).contains(pieces + " in trials");
+        assertThat(blade.path("sentences").path(1).asString()).contains("one edge clocked");
     }
 }

@@ -44,7 +44,7 @@ public record BladeLife(int cuts, int broken, OptionalDouble cutsPerBlade, Optio
         int broken = 0;
         for (Map<String, String> trial : trials) {
             cuts += count(trial);
-            broken += trial.getOrDefault(BROKE, "").isBlank() ? 0 : 1;
+            broken += broke(trial) ? 1 : 0;
         }
         OptionalDouble life = broken == 0 ? OptionalDouble.empty() : OptionalDouble.of((double) cuts / broken);
         return new BladeLife(
@@ -56,7 +56,13 @@ public record BladeLife(int cuts, int broken, OptionalDouble cutsPerBlade, Optio
                         : OptionalDouble.empty());
     }
 
-    private static int count(Map<String, String> trial) {
+    /** Whether the blade broke in a trial. */
+    public static boolean broke(Map<String, String> trial) {
+        return !trial.getOrDefault(BROKE, "").isBlank();
+    }
+
+    /** Pieces cut in a trial: one where it is not said. */
+    public static int count(Map<String, String> trial) {
         String text = trial.getOrDefault(COUNT, "");
         return !text.isBlank()
                         && MeasureParser.parse(text, COUNTED, UnitSystem.METRIC)

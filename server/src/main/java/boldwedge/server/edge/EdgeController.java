@@ -21,7 +21,7 @@ class EdgeController {
     /**
      * What an edge has cut.
      *
-     * @param since the day of the last grind; missing where none is in the log
+     * @param since the day of the last grind, or of the trial in which it broke; missing where neither is in the log
      * @param pieces since then, trials among them
      * @param minutes since then, in the cut
      * @param uses what it cut since then, the last first

@@ -4,6 +4,7 @@ import boldwedge.core.family.CutOnWork;
 import boldwedge.core.jobs.stock.EdgeClock;
 import boldwedge.core.jobs.stock.EdgeClock.Spell;
 import boldwedge.core.jobs.stock.EdgeClock.Use;
+import boldwedge.core.trial.BladeLife;
 import boldwedge.server.crib.CribService;
 import boldwedge.server.crib.GrindRecord;
 import boldwedge.server.jobs.JobService;
@@ -43,7 +44,7 @@ public class EdgeService {
     }
 
     /** Something that was cut, and just when. */
-    private record Cut(LocalDateTime at, String what, Use use) {}
+    private record Cut(LocalDateTime at, String what, Use use, boolean broke) {}
 
     @Transactional(readOnly = true)
     EdgeController.EdgeAnswer edge(UUID id) {
@@ -53,16 +54,20 @@ public class EdgeService {
                         jobs.cutWith(id).stream().map(this::job))
                 .sorted(Comparator.comparing(Cut::at))
                 .toList();
-        List<GrindRecord> grinds = crib.grindsOf(id);
+        // A grind makes a new edge, and so does what broke the old one.
+        List<LocalDateTime> ends = Stream.concat(
+                        crib.grindsOf(id).stream().map(EdgeService::groundAt),
+                        cuts.stream().filter(Cut::broke).map(Cut::at))
+                .sorted()
+                .toList();
         List<Spell> spells = new ArrayList<>();
         List<Cut> now = cuts;
-        for (LocalDateTime ground :
-                grinds.stream().map(EdgeService::groundAt).sorted().toList()) {
-            spells.add(spell(now.stream().filter(cut -> !cut.at().isAfter(ground))));
-            now = now.stream().filter(cut -> cut.at().isAfter(ground)).toList();
+        for (LocalDateTime end : ends) {
+            spells.add(spell(now.stream().filter(cut -> !cut.at().isAfter(end))));
+            now = now.stream().filter(cut -> cut.at().isAfter(end)).toList();
         }
         EdgeClock clock = EdgeClock.of(spells, spell(now.stream()));
-        @Nullable LocalDate since = grinds.isEmpty() ? null : grinds.getFirst().onDay();
+        @Nullable LocalDate since = ends.isEmpty() ? null : ends.getLast().toLocalDate();
         return new EdgeController.EdgeAnswer(
                 since,
                 clock.now().pieces(),
@@ -88,8 +93,13 @@ public class EdgeService {
     private Optional<Cut> trial(TrialRecord trial) {
         OptionalDouble minutes = CutOnWork.minutes(plans.request(trial.fields(), trial.units()));
         LocalDateTime at = on(trial.onDay(), trial.saidAt() == null ? trial.savedAt() : trial.saidAt(), LocalTime.NOON);
+        int pieces = BladeLife.count(trial.readings());
         return minutes.isPresent()
-                ? Optional.of(new Cut(at, trial.verdict(), new Use(1, minutes.getAsDouble(), true, true)))
+                ? Optional.of(new Cut(
+                        at,
+                        trial.verdict(),
+                        new Use(pieces, pieces * minutes.getAsDouble(), true, true),
+                        BladeLife.broke(trial.readings())))
                 : Optional.empty();
     }
 
@@ -101,7 +111,8 @@ public class EdgeService {
         return new Cut(
                 cut.doneAt(),
                 cut.job() + ": " + cut.operation().name(),
-                new Use(cut.pieces(), cut.pieces() * each, minutes.isPresent(), false));
+                new Use(cut.pieces(), cut.pieces() * each, minutes.isPresent(), false),
+                false);
     }
 
     /** A grind that was written down on a later day ends that day's work: what was cut on it was cut before. */

@@ -15,6 +15,8 @@ public record EdgeClock(Spell now, List<String> sentences) {
     /** An edge that has cut less is as good as fresh, minutes. */
     private static final double FRESH_MIN = 0.05;
 
+    private static final double NOTHING_MIN = 1e-6;
+
     /**
      * Something that was cut with it.
      *
@@ -55,12 +57,12 @@ public record EdgeClock(Spell now, List<String> sentences) {
         if (!now.uses().isEmpty()) {
             sentences.add(cutSoFar(now));
         } else if (!lives.isEmpty()) {
-            sentences.add("Nothing was cut with it since it was ground.");
+            sentences.add("Nothing was cut with this edge yet.");
         }
         if (!lives.isEmpty()) {
             EdgeLog log = EdgeLog.of(lives.stream().map(Spell::minutes).toList());
             sentences.add(Written.words(
-                    "Before that it was ground after about %s min in the cut (%s; the next one between %s and %s, nine times in ten%s).",
+                    "Before it an edge lasted about %s min in the cut (%s clocked; the next one between %s and %s, nine times in ten%s).",
                     minutes(log.middle()),
                     lives.size() == 1 ? "one edge" : lives.size() + " edges",
                     minutes(log.low()),
@@ -72,7 +74,8 @@ public record EdgeClock(Spell now, List<String> sentences) {
     }
 
     private static String cutSoFar(Spell now) {
-        int trials = (int) now.uses().stream().filter(Use::trial).count();
+        int trials =
+                now.uses().stream().filter(Use::trial).mapToInt(Use::pieces).sum();
         int pieces = now.uses().stream()
                 .filter(use -> !use.trial())
                 .mapToInt(Use::pieces)
@@ -82,7 +85,7 @@ public record EdgeClock(Spell now, List<String> sentences) {
             what.add(pieces == 1 ? "1 piece" : pieces + " pieces");
         }
         if (trials > 0) {
-            what.add(trials == 1 ? "1 trial" : trials + " trials");
+            what.add(trials == 1 ? "1 trial" : trials + " in trials");
         }
         boolean stated = now.uses().stream().anyMatch(use -> !use.reckoned());
         return Written.words(
@@ -94,13 +97,13 @@ public record EdgeClock(Spell now, List<String> sentences) {
 
     private static String left(EdgeLog log, Spell now) {
         double left = log.low() - now.minutes();
-        if (left <= 0) {
+        if (left <= NOTHING_MIN) {
             return now.minutes() > log.high()
                     ? "It has cut longer than any before it is likely to: look at its land before the next piece."
                     : "It may go at any piece from here: grind it before one that must be to size.";
         }
         if (now.pieces() > 0 && now.minutes() > FRESH_MIN) {
-            int more = (int) Math.floor(left / (now.minutes() / now.pieces()) + 1e-6);
+            int more = (int) Math.floor(left / (now.minutes() / now.pieces()) + NOTHING_MIN);
             return more == 0
                     ? "The next piece like these may be its last: grind it first."
                     : Written.words(

@@ -38,7 +38,7 @@ class EdgeClockTest {
         EdgeClock clock = EdgeClock.of(List.of(life, life, life), spell(pieces(10, 20)));
         assertThat(clock.sentences())
                 .contains(
-                        "Before that it was ground after about 36 min in the cut (3 edges; the next one between 36 and 36, nine times in ten).",
+                        "Before it an edge lasted about 36 min in the cut (3 edges clocked; the next one between 36 and 36, nine times in ten).",
                         "Good for 8 more like these before it may fail.");
     }
 
@@ -46,7 +46,8 @@ class EdgeClockTest {
     void fewEdgesAreAGuessOfTwiceAndHalf() {
         EdgeClock clock = EdgeClock.of(List.of(spell(pieces(20, 40))), spell(pieces(15, 30)));
         assertThat(clock.sentences())
-                .anyMatch(one -> one.contains("(one edge; the next one between 20 and 80, nine times in ten: a guess"))
+                .anyMatch(one ->
+                        one.contains("(one edge clocked; the next one between 20 and 80, nine times in ten: a guess"))
                 .last()
                 .isEqualTo("It may go at any piece from here: grind it before one that must be to size.");
     }
@@ -65,8 +66,8 @@ class EdgeClockTest {
     void aGrindWithNothingCutBeforeItIsNoLife() {
         EdgeClock clock = EdgeClock.of(List.of(spell(), spell(pieces(4, 8)), spell()), spell());
         assertThat(clock.sentences())
-                .contains("Nothing was cut with it since it was ground.")
-                .anyMatch(one -> one.contains("(one edge;"));
+                .contains("Nothing was cut with this edge yet.")
+                .anyMatch(one -> one.contains("(one edge clocked;"));
     }
 
     @Test
