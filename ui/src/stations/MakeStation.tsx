@@ -9,6 +9,7 @@ import { MakeSeveral } from '../jobs/MakeSeveral';
 import { FindingRow, OpensBeside } from '../ledger/FindingRow';
 import { Standing } from '../ledger/Standing';
 import { Plate } from '../plate/Plate';
+import { BenchDialog } from './Bench';
 import { Panels } from './Panels';
 import { Exports } from './PlateStation';
 
@@ -47,6 +48,7 @@ export function MakeStation() {
       </div>
       <aside className={`ledger block min-w-0 ${stale ? 'not-now' : ''}`} aria-label={shown?.card}>
         <Standing />
+        <BenchDialog ground={ground} />
         <ol className="steps mb-3">
           {answer.steps.map((one, i) => {
             const open = one.id === step.id;
