@@ -26,6 +26,7 @@ const ResetPage = later(() => import('./people/CodePages'), 'ResetPage');
 const PairPage = later(() => import('./people/PairPage'), 'PairPage');
 const PeoplePage = later(() => import('./people/PeoplePage'), 'PeoplePage');
 const ShopPage = later(() => import('./shop/ShopPage'), 'ShopPage');
+const StartPage = later(() => import('./start/StartPage'), 'StartPage');
 const ToolPage = later(() => import('./tools/ToolPage'), 'ToolPage');
 
 startShade();
@@ -61,6 +62,7 @@ createRoot(root).render(
               }
             >
               <Route path="/" element={<WayIn to={(path) => <Navigate to={path} replace />} />} />
+              <Route path="/start" element={<StartPage />} />
               <Route path="/cuts" element={<CutList />} />
               <Route path="/cut/:id" element={<Navigate to="cut" replace />} />
               <Route path="/cut/:id/:station" element={<CutPage />} />

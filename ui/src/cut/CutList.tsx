@@ -44,7 +44,12 @@ export function CutList() {
       <Header />
       <main className={SHOP}>
         <section aria-label="Cuts">
-          <h1>Cuts</h1>
+          <div className="flex flex-wrap items-center justify-between gap-3">
+            <h1>Cuts</h1>
+            <Link className={QUIET} to="/start">
+              What this is, and where to start
+            </Link>
+          </div>
           {isNew && (
             <p className="flex flex-wrap items-center gap-2 pb-2">
               New here?
@@ -180,14 +185,12 @@ function Row({ cut }: { cut: ListedCut }) {
   );
 }
 
-/** The way in: the cut last worked on, else the first kept, else a new one. */
+/** The way in: the cut last worked on; who was never here begins at the start. */
 export function WayIn({ to }: { to: (path: string) => React.ReactNode }) {
   const cuts = useCuts();
   const at = last();
-  if (at && stored(at)?.changed) return to(`/cut/${at}/cut`);
-  if (cuts.error) return to(at ? `/cut/${at}/cut` : '/cut/new/cut');
+  if (!at) return to('/start');
+  if (stored(at)?.changed || cuts.error) return to(`/cut/${at}/cut`);
   if (!cuts.data) return null;
-  if (at && cuts.data.some((cut) => cut.id === at)) return to(`/cut/${at}/cut`);
-  const first = cuts.data[0];
-  return to(first ? `/cut/${first.id}/cut` : '/cut/new/cut');
+  return to(cuts.data.some((cut) => cut.id === at) ? `/cut/${at}/cut` : '/start');
 }

@@ -7,8 +7,8 @@ import { isClear, isLine, lastUnits, useOpenMeant, useOpenTyped, useTyped } from
 
 type Typed = Schemas['TypedCut'];
 
-/** A new cut typed in one line, with what was understood of it; or an empty one. */
-export function TypeCut() {
+/** A new cut typed in one line, with what was understood of it; or an empty one. Examples are lines to begin with. */
+export function TypeCut({ examples = [] }: { examples?: readonly string[] }) {
   const [text, setText] = useState('');
   const [units, setUnits] = useState<Units>(lastUnits);
   const typed = useTyped(text, units);
@@ -16,6 +16,7 @@ export function TypeCut() {
   const openTyped = useOpenTyped();
   const openMeant = useOpenMeant();
   const opening = useRef(false);
+  const line = useRef<HTMLInputElement>(null);
   const open = async () => {
     if (opening.current || !isLine(text)) return;
     opening.current = true;
@@ -33,6 +34,7 @@ export function TypeCut() {
     >
       <div className="flex flex-wrap items-center gap-3">
         <input
+          ref={line}
           className={`${FIELD} min-w-72 flex-1`}
           autoCapitalize="none"
           autoComplete="off"
@@ -56,6 +58,24 @@ export function TypeCut() {
         </button>
         <Link to="/cut/new/cut">{stored('new')?.changed ? 'Go on with the new cut' : 'Start an empty one'}</Link>
       </div>
+      {examples.length > 0 && (
+        <p className="flex flex-wrap items-center gap-x-1 pt-1 text-ink-2">
+          Such as:
+          {examples.map((example) => (
+            <button
+              key={example}
+              type="button"
+              className={QUIET}
+              onClick={() => {
+                setText(example);
+                line.current?.focus();
+              }}
+            >
+              {example}
+            </button>
+          ))}
+        </p>
+      )}
       <div className="min-h-7 pt-1 text-ink-2" role="status">
         {typed.error && isLine(text) ? sentenceOf(typed.error) : understood && <Understood typed={understood} />}
       </div>

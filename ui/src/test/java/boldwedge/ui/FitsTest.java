@@ -31,7 +31,7 @@ class FitsTest extends PageTest {
             assertThat(page.locator(".stations")).isVisible();
             fits(station);
         }
-        for (String other : List.of("/cuts", "/shop", "/jobs", "/jobs/new", "/jobs/plan", "/jobs/hours")) {
+        for (String other : List.of("/start", "/cuts", "/shop", "/jobs", "/jobs/new", "/jobs/plan", "/jobs/hours")) {
             at(WIDTHS[0]);
             browser.open(other);
             assertThat(page.locator("h1").first()).isVisible();

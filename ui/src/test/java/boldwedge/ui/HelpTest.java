@@ -126,6 +126,38 @@ class HelpTest extends PageTest {
         assertThat(page.getByLabel("Signs")).isHidden();
     }
 
+    /** At the bench by touch: one step at a time, ticked off on the cut, begun again where one was; no wider than a telephone, and for all. */
+    @Test
+    void theRouteIsFollowedAtTheBench() {
+        String gland = cut("Gland nut");
+        try (Browser hand = Browser.tablet(RunningShop.get().address())) {
+            hand.page.setViewportSize(390, 844);
+            hand.open("/cut/" + gland + "/make");
+            hand.page.getByText("At the bench, a step at a time").tap();
+            Locator where = hand.page.locator("[data-where]");
+            Locator done = hand.page.getByText("Done", new Page.GetByTextOptions().setExact(true));
+            assertThat(where).hasText(java.util.regex.Pattern.compile("1 of \\d+"));
+            done.tap();
+            assertThat(where).hasText(java.util.regex.Pattern.compile("2 of \\d+"));
+            assertThat(hand.page.getByRole(AriaRole.STATUS).filter(new Locator.FilterOptions().setHasText("1 of ")))
+                    .isVisible();
+            hand.rested();
+            assertThat(hand.barriers()).isEmpty();
+            assertThat((Boolean) hand.page.evaluate(
+                            "() => document.scrollingElement.scrollWidth <= document.documentElement.clientWidth"))
+                    .isTrue();
+            BoundingBox box = done.boundingBox();
+            assertThat(box.height).isGreaterThanOrEqualTo(70);
+            hand.page
+                    .getByText("Leave", new Page.GetByTextOptions().setExact(true))
+                    .tap();
+            assertThat(hand.page.locator(".steps .tick").first()).isChecked();
+            hand.reload();
+            hand.page.getByText("At the bench, a step at a time").tap();
+            assertThat(where).hasText(java.util.regex.Pattern.compile("2 of \\d+"));
+        }
+    }
+
     /** Two fingers magnify the plate about what is between them; one touch gives the whole back. */
     @Test
     void twoFingersMagnifyThePlate() {

@@ -19,6 +19,9 @@ import org.junit.jupiter.api.TestMethodOrder;
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class PeopleTest {
     private static final String WORDS = "seven blue files";
+    /** What stands over the page on which everybody begins. */
+    private static final String START = "What do you want to cut?";
+
     private static final Page.GetByLabelOptions EXACT = new Page.GetByLabelOptions().setExact(true);
     private static RunningShop shop;
 
@@ -57,6 +60,9 @@ class PeopleTest {
             assertThat(desk.page.locator(".reading-wrong em")).containsText("window in which the program was started");
             fill(desk.page, Map.of("Code", "a1b2c3"));
             button(desk.page, "Enter me as the owner");
+            assertThat(desk.page.getByText(START)).isVisible();
+
+            desk.open("/cut/new/cut");
             assertThat(desk.page.locator(".sentence")).isVisible();
 
             // What an owner saves bears the owner's name.
@@ -84,7 +90,7 @@ class PeopleTest {
             assertThat(other.page.locator(".reading-wrong em")).containsText("not right");
             fill(other.page, Map.of("Passphrase", WORDS));
             button(other.page, "Sign in");
-            assertThat(other.page.locator(".sentence")).isVisible();
+            assertThat(other.page.getByText(START)).isVisible();
             other.open("/cut/new/edge");
             other.field("sideRake").fill("17°");
             other.page.getByLabel("Name of the cut").fill("Only read");
@@ -101,7 +107,7 @@ class PeopleTest {
             String address = desk.page.locator(".pairing-address").textContent();
             String way = address.substring(address.indexOf("/pair#"));
             tablet.open(way);
-            assertThat(tablet.page.locator(".sentence")).isVisible();
+            assertThat(tablet.page.getByText(START)).isVisible();
             assertThat(tablet.page.locator(".header nav")).containsText("Orla");
             other.open(way);
             assertThat(other.page.locator(".way-in")).containsText("used already");
@@ -124,7 +130,7 @@ class PeopleTest {
         browser.open("/");
         fill(browser.page, Map.of("Your name", name, "Passphrase", WORDS));
         button(browser.page, "Sign in");
-        assertThat(browser.page.locator(".sentence")).isVisible();
+        assertThat(browser.page.getByText(START)).isVisible();
         browser.open(path);
         return browser;
     }
@@ -222,7 +228,7 @@ class PeopleTest {
             assertThat(left.page.locator(".reading-wrong em")).containsText("tried first");
             left.page.locator("input[type=password]").fill("eight dull drills");
             button(left.page, "Take this passphrase");
-            assertThat(left.page.locator(".sentence")).isVisible();
+            assertThat(left.page.getByText(START)).isVisible();
             owner.page.getByLabel("Take out: Vera").click();
             assertThat(owner.page.getByRole(com.microsoft.playwright.options.AriaRole.ALERTDIALOG))
                     .containsText("signed out everywhere");
@@ -274,7 +280,7 @@ class PeopleTest {
             button(own.page, "Take it off");
             assertThat(form).containsText("If you like");
             button(later.page, "Sign in");
-            assertThat(later.page.locator(".sentence")).isVisible();
+            assertThat(later.page.getByText(START)).isVisible();
         }
     }
 }

@@ -33,6 +33,7 @@ class ReachableTest extends PageTest {
                 "/api/jobs/" + job + "/ticks",
                 Map.of("task", task, "version", 0, "startedAt", "2026-01-05T08:00", "doneAt", "2026-01-05T09:00"));
         for (String path : List.of(
+                "/start",
                 "/cuts",
                 "/crib",
                 "/shop",

@@ -13,8 +13,15 @@ import org.junit.jupiter.api.Test;
 class RoadTest extends PageTest {
     @Test
     void fromACutToAToolInTheCrib() {
+        // Who was never here begins at the start, with real jobs of the shop to look at; later where the last cut was.
         browser.open("/");
-        // The first page shows a real job of the demo shop, drawn: whichever was saved last.
+        assertThat(page.getByText("What do you want to cut?")).isVisible();
+        page.getByLabel("Open one and look round")
+                .getByRole(AriaRole.LINK)
+                .first()
+                .click();
+        assertThat(page.locator("main figure[data-scene] svg path").first()).isAttached();
+        browser.open("/");
         assertThat(page.locator("main figure[data-scene] svg path").first()).isAttached();
         browser.open("/cut/new/edge");
         assertThat(browser.field("backRake")).isVisible();
