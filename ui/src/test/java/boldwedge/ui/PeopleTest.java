@@ -62,7 +62,11 @@ class PeopleTest {
             button(desk.page, "Enter me as the owner");
             assertThat(desk.page.getByText(START)).isVisible();
 
-            desk.open("/cut/new/cut");
+            desk.page
+                    .getByLabel("Open one and look round")
+                    .getByRole(com.microsoft.playwright.options.AriaRole.LINK)
+                    .first()
+                    .click();
             assertThat(desk.page.locator(".sentence")).isVisible();
 
             // What an owner saves bears the owner's name.
