@@ -31,6 +31,9 @@ final class LineReader {
             "in of the a an on and with to from at by for dia diameter ø is some it x × down hole finish shaft bar plate tube bush disc ring pin aisi sae"
                     .split(" "));
 
+    /** Words that may pick something and, where they pick nothing, add nothing: a steel to be hardened is annealed. */
+    private static final Set<String> ADDS_NOTHING = Set.of("annealed", "cap", "fresh", "new");
+
     private static final int LONGEST_RUN = 6;
     private static final int LONGEST_CALL = 3;
 
@@ -116,12 +119,14 @@ final class LineReader {
             as.marked().forEach(mark -> marked(mark, true, as.marked()));
             as.marked().forEach(mark -> marked(mark, false, as.marked()));
             picks(as.picks());
-            bare(as.bare());
+            alsoSaid(as.picks());
+            bare(as.bareOf(fields.getOrDefault(Families.OPERATION, "")));
             as.derived().forEach(this::derived);
+            as.implied().forEach(this::implied);
         }
         List<String> left = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
-            if (!used[i] && !NOISE.contains(low(i))) {
+            if (!used[i] && !NOISE.contains(low(i)) && !ADDS_NOTHING.contains(low(i))) {
                 left.add(words.get(i));
             }
         }
@@ -419,12 +424,55 @@ final class LineReader {
         }
         if (MeasureParser.parse(said, rule.of().limits().orElseThrow(), units)
                 instanceof Parsed.Good<Reading>(Reading reading)) {
-            double mm = reading.value() + (units == UnitSystem.METRIC ? rule.plusMm() : 25.4 * rule.plusInch());
+            double plus = units == UnitSystem.METRIC ? rule.plusMm() : 25.4 * rule.plusInch();
+            double most = rule.notOver()
+                    .map(entry -> fields.get(entry.id()))
+                    .map(text -> TypedCut.mm(text, units))
+                    .filter(size -> size > 0)
+                    .orElse(Double.POSITIVE_INFINITY);
+            double mm = reading.value() + Math.min(plus, most);
             String text = new UnitFormat(units).typed(mm);
             if (measures(rule.entry(), text)) {
                 fields.put(rule.entry().id(), text);
                 assumed.add(new TypedCut.Understood("", rule.entry().label(), text));
             }
+        }
+    }
+
+    /** What alone makes sense of what was said. */
+    private void implied(SpokenAs.Implied rule) {
+        if (!fields.containsKey(rule.of().id())
+                || fields.containsKey(rule.entry().id())
+                || fields.containsKey(rule.unless().id())) {
+            return;
+        }
+        rule.entry().choices().stream()
+                .filter(choice -> choice.id().equals(rule.choice()))
+                .findFirst()
+                .ifPresent(choice -> {
+                    fields.put(rule.entry().id(), choice.id());
+                    assumed.add(new TypedCut.Understood("", rule.entry().label(), choice.words()));
+                });
+    }
+
+    /** Words that say once more what was picked already: "316 stainless", "D2 annealed". */
+    private void alsoSaid(List<Entry> entries) {
+        for (Entry entry : entries) {
+            String id = fields.get(entry.id());
+            entry.choices().stream()
+                    .filter(choice -> choice.id().equals(id))
+                    .findFirst()
+                    .ifPresent(choice -> {
+                        for (int i = 0; i < words.size(); i++) {
+                            if (!used[i]
+                                    && !NOISE.contains(low(i))
+                                    && free(i, 1)
+                                    && vocabulary(choice.words() + " " + choice.more())
+                                            .contains(low(i))) {
+                                used[i] = true;
+                            }
+                        }
+                    });
         }
     }
 

@@ -57,7 +57,7 @@ public abstract class FieldReader {
     /** Reads a measured field; an empty one takes its usual text, or is left open. */
     protected final void measured(Entry field, Limits limits) {
         String typed = request.text(field);
-        String text = typed.isEmpty() ? request.standing(field) : typed;
+        String text = choiceText(field);
         if (text.isEmpty()) {
             states.put(field, FieldState.plain(field, "", "", "", "", true, ""));
             return;
@@ -100,7 +100,7 @@ public abstract class FieldReader {
         return own == null ? cards.getOrDefault(field, field.usual(units)) : own;
     }
 
-    /** Takes this rather than the usual where nothing was picked: what the machine's card says, or what alone fits the job. */
+    /** Takes this rather than the usual where nothing was typed or picked: what the machine's card says, or what alone fits the job. */
     protected final void unlessPicked(Entry field, Optional<String> choice) {
         choice.filter(id -> request.text(field).isEmpty()).ifPresent(id -> cards.put(field, id));
     }

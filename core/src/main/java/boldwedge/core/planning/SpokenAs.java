@@ -18,6 +18,8 @@ import java.util.function.Predicate;
  * @param picks choices that are known by their words
  * @param derived what is taken from another size where it is not said
  * @param called texts that their own reader knows, such as a thread's
+ * @param bareFor the same as bare for operations whose numbers come in another order, by operation
+ * @param implied choices that follow where something else was said
  */
 public record SpokenAs(
         Map<String, String> verbs,
@@ -28,7 +30,23 @@ public record SpokenAs(
         List<Marked> marked,
         List<Entry> picks,
         List<Derived> derived,
-        List<Called> called) {
+        List<Called> called,
+        Map<String, List<Entry>> bareFor,
+        List<Implied> implied) {
+    /** One whose numbers come in one order, and where nothing follows. */
+    public SpokenAs(
+            Map<String, String> verbs,
+            Entry from,
+            Entry finished,
+            Optional<Entry> tolerance,
+            List<Entry> bare,
+            List<Marked> marked,
+            List<Entry> picks,
+            List<Derived> derived,
+            List<Called> called) {
+        this(verbs, from, finished, tolerance, bare, marked, picks, derived, called, Map.of(), List.of());
+    }
+
     /** One without texts of its own. */
     public SpokenAs(
             Map<String, String> verbs,
@@ -41,6 +59,34 @@ public record SpokenAs(
             List<Derived> derived) {
         this(verbs, from, finished, tolerance, bare, marked, picks, derived, List.of());
     }
+
+    /** The same with numbers in another order for some operations. */
+    public SpokenAs withBare(Map<String, List<Entry>> byOperation) {
+        return new SpokenAs(
+                verbs, from, finished, tolerance, bare, marked, picks, derived, called, byOperation, implied);
+    }
+
+    /** The same with choices that follow where something else was said. */
+    public SpokenAs implying(Implied... choices) {
+        return new SpokenAs(
+                verbs, from, finished, tolerance, bare, marked, picks, derived, called, bareFor, List.of(choices));
+    }
+
+    /** What numbers without a word are in this operation, in order. */
+    public List<Entry> bareOf(String operation) {
+        return bareFor.getOrDefault(operation, bare);
+    }
+
+    /**
+     * A choice that is meant where something else is said that only counts with it, and the choice itself is not: "drill for M5" is for
+     * its thread.
+     *
+     * @param entry the choice's field
+     * @param choice its id
+     * @param of what was said
+     * @param unless where this was said too nothing follows
+     */
+    public record Implied(Entry entry, String choice, Entry of, Entry unless) {}
 
     /**
      * A text that its own reader knows, of up to three words.
@@ -66,6 +112,12 @@ public record SpokenAs(
      * @param of the size that was said
      * @param plusMm what is added, mm, in a metric shop
      * @param plusInch the same in inches in an inch shop
+     * @param notOver a size that no more than itself is added; empty where there is none
      */
-    public record Derived(Entry entry, Entry of, double plusMm, double plusInch) {}
+    public record Derived(Entry entry, Entry of, double plusMm, double plusInch, Optional<Entry> notOver) {
+        /** One that always adds as much. */
+        public Derived(Entry entry, Entry of, double plusMm, double plusInch) {
+            this(entry, of, plusMm, plusInch, Optional.empty());
+        }
+    }
 }

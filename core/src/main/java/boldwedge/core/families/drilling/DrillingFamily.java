@@ -6,6 +6,7 @@ import boldwedge.core.families.drilling.entry.DrillField;
 import boldwedge.core.families.drilling.entry.DrillReader;
 import boldwedge.core.families.drilling.model.DrillCut;
 import boldwedge.core.families.drilling.model.DrillJob;
+import boldwedge.core.families.drilling.model.DrillJob.Purpose;
 import boldwedge.core.families.drilling.report.DrillAnswer;
 import boldwedge.core.families.drilling.report.DrillTrial;
 import boldwedge.core.family.DeclaredFamily;
@@ -23,6 +24,7 @@ import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.SpokenAs.Implied;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
 import boldwedge.core.planning.TrialForm;
@@ -134,33 +136,34 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of(
-                        "drill out",
-                        "drill",
-                        "drilling",
-                        "drill",
-                        "tap",
-                        "drill",
-                        "tapping",
-                        "drill",
-                        "tapped",
-                        "drill",
-                        "clearance",
-                        "drill",
-                        "clearing",
-                        "drill"),
-                PILOT,
-                SIZE,
-                Optional.empty(),
-                List.of(SIZE, DEPTH),
-                List.of(
-                        new Marked(DEPTH, List.of("depth"), List.of("deep")),
-                        new Marked(COUNT, List.of(), List.of("holes", "off")),
-                        new Marked(PILOT, List.of("pilot"), List.of("pilot")),
-                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
-                        new Marked(FEED, List.of("feed"), List.of("feed"))),
-                List.of(MATERIAL, BOTTOM, PURPOSE, SCREW),
-                List.of()));
+                        Map.of(
+                                "drill out",
+                                "drill",
+                                "drilling",
+                                "drill",
+                                "tap",
+                                "drill",
+                                "tapping",
+                                "drill",
+                                "tapped",
+                                "drill",
+                                "clearance",
+                                "drill",
+                                "clearing",
+                                "drill"),
+                        PILOT,
+                        SIZE,
+                        Optional.empty(),
+                        List.of(SIZE, DEPTH),
+                        List.of(
+                                new Marked(DEPTH, List.of("depth"), List.of("deep")),
+                                new Marked(COUNT, List.of(), List.of("holes", "off")),
+                                new Marked(PILOT, List.of("pilot"), List.of("pilot")),
+                                new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                                new Marked(FEED, List.of("feed"), List.of("feed"))),
+                        List.of(MATERIAL, BOTTOM, PURPOSE, SCREW),
+                        List.of())
+                .implying(new Implied(PURPOSE, Entry.choice(Purpose.TAP), SCREW, SIZE)));
     }
 
     @Override

@@ -119,7 +119,7 @@ public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
                 List.of(SECTION, LENGTH),
                 List.of(
                         new Marked(LENGTH, List.of("length"), List.of("long")),
-                        new Marked(SECTION, List.of("section"), List.of("thick", "round")),
+                        new Marked(SECTION, List.of("section"), List.of("section", "thick", "round")),
                         new Marked(WANTED, List.of(), List.of("hrc", "rc")),
                         new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of"))),
                 List.of(STEEL, WHY, WRAP),

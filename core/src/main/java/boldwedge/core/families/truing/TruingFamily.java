@@ -121,25 +121,26 @@ public final class TruingFamily extends DeclaredFamily<TrueUp> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of(
-                        "true up", "true-up",
-                        "four jaw", "true-up",
-                        "dial in", "true-up",
-                        "square up a block", "square-block",
-                        "square block", "square-block",
-                        "bore a block", "bore-block",
-                        "bore block", "bore-block"),
-                SWING,
-                SWING,
-                Optional.empty(),
-                List.of(SWING),
-                List.of(
-                        new Marked(SWING, List.of("swings", "swing"), List.of("swing")),
-                        new Marked(PITCH, List.of("pitch"), List.of("pitch")),
-                        new Marked(SHANK, List.of("bar"), List.of("bar", "shank")),
-                        new Marked(WITHIN, List.of("within"), List.of())),
-                List.of(MATERIAL, SQUARED_BY),
-                List.of()));
+                        Map.of(
+                                "true up", "true-up",
+                                "four jaw", "true-up",
+                                "dial in", "true-up",
+                                "square up a block", "square-block",
+                                "square block", "square-block",
+                                "bore a block", "bore-block",
+                                "bore block", "bore-block"),
+                        SWING,
+                        SWING,
+                        Optional.empty(),
+                        List.of(SWING),
+                        List.of(
+                                new Marked(SWING, List.of("swings", "swing"), List.of("swing")),
+                                new Marked(PITCH, List.of("pitch"), List.of("pitch")),
+                                new Marked(SHANK, List.of("bar"), List.of("bar", "shank")),
+                                new Marked(WITHIN, List.of("within"), List.of())),
+                        List.of(MATERIAL, SQUARED_BY),
+                        List.of())
+                .withBare(Map.of("square-block", List.of(WIDE, HIGH, LONG))));
     }
 
     @Override

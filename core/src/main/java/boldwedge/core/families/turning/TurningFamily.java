@@ -206,32 +206,35 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of(
-                        "shoulder",
-                        "shoulder",
-                        "skim",
-                        "turn",
-                        "finish turn",
-                        "turn",
-                        "turning",
-                        "turn",
-                        "facing",
-                        "face"),
-                DIAMETER,
-                FINISHED,
-                Optional.of(TOLERANCE),
-                List.of(FINISHED, LENGTH, DIAMETER),
-                List.of(
-                        new Marked(DIAMETER, List.of("from"), List.of("bar", "stock")),
-                        new Marked(LENGTH, List.of("over", "length"), List.of("long", "length")),
-                        new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
-                        new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
-                        new Marked(DEPTH, List.of("depth"), List.of("depth", "deep")),
-                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
-                        new Marked(FEED, List.of("feed"), List.of("feed")),
-                        new Marked(NOSE_RADIUS, List.of("nose"), List.of("nose"))),
-                List.of(MATERIAL, HOLD, BLANK),
-                List.of(new Derived(DIAMETER, FINISHED, 1, 1 / 16.0), new Derived(STICK_OUT, LENGTH, 15, 0.5))));
+                        Map.of(
+                                "shoulder",
+                                "shoulder",
+                                "skim",
+                                "turn",
+                                "finish turn",
+                                "turn",
+                                "turning",
+                                "turn",
+                                "facing",
+                                "face"),
+                        DIAMETER,
+                        FINISHED,
+                        Optional.of(TOLERANCE),
+                        List.of(FINISHED, LENGTH, DIAMETER),
+                        List.of(
+                                new Marked(DIAMETER, List.of("from"), List.of("bar", "stock")),
+                                new Marked(LENGTH, List.of("over", "length"), List.of("long", "length")),
+                                new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
+                                new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
+                                new Marked(DEPTH, List.of("depth"), List.of("depth", "deep")),
+                                new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                                new Marked(FEED, List.of("feed"), List.of("feed")),
+                                new Marked(NOSE_RADIUS, List.of("nose"), List.of("nose"))),
+                        List.of(MATERIAL, HOLD, BLANK),
+                        List.of(
+                                new Derived(DIAMETER, FINISHED, 1, 1 / 16.0),
+                                new Derived(STICK_OUT, LENGTH, 15, 0.5, Optional.of(DIAMETER))))
+                .withBare(Map.of(Entry.choice(Operation.FACE), List.of(DIAMETER, LENGTH))));
     }
 
     @Override

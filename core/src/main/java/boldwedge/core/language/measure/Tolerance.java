@@ -45,6 +45,9 @@ public record Tolerance(double upperMm, double lowerMm, String typed) {
             };
         }
         int split = splitAt(plain);
+        if (split < 0 && (plain.startsWith("+") || plain.startsWith("-"))) {
+            return alone(plain, typed, system);
+        }
         if (split < 0) {
             return Parsed.wrong(Complaint.NO_SUCH_FIT, typed);
         }
@@ -63,6 +66,15 @@ public record Tolerance(double upperMm, double lowerMm, String typed) {
             return Parsed.wrong(Complaint.CROSSED_LIMITS, first, second);
         }
         return Parsed.good(new Tolerance(upper, two.value(), typed));
+    }
+
+    /** One limit alone: the size itself is the other, "+.001" is up to a thousandth over. */
+    private static Parsed<Tolerance> alone(String plain, String typed, UnitSystem system) {
+        return switch (length(plain, system)) {
+            case Parsed.Wrong<Reading> wrong -> Parsed.wrong(Complaint.NO_SUCH_FIT, typed);
+            case Parsed.Good<Reading>(Reading limit) ->
+                Parsed.good(new Tolerance(Math.max(0, limit.value()), Math.min(0, limit.value()), typed));
+        };
     }
 
     private static Parsed<Reading> length(String text, UnitSystem system) {

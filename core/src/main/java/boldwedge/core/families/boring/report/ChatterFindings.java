@@ -8,7 +8,9 @@ import boldwedge.core.families.boring.entry.BoreReader;
 import boldwedge.core.families.boring.model.BarHeld;
 import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.families.boring.model.BoreJob;
+import boldwedge.core.families.boring.model.Bottom;
 import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
@@ -24,6 +26,8 @@ import boldwedge.core.mechanics.rigidity.Stability;
 import boldwedge.core.mechanics.wedge.ToolSignature;
 import boldwedge.core.mechanics.wedge.TypedSignature;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Whether the bar sings, and what a machinist would try against it, in that order, each with its computed gain. */
@@ -39,6 +43,8 @@ final class ChatterFindings {
     private static final double STONED_MM = 0.1;
     /** So many times the rule of thumb a bar may stand out before its cut is doubted whatever is reckoned: the rule leaves in hand what a sound set-up does not need. */
     private static final double BEYOND_THE_RULE = 1.35;
+    /** Holes up to here are reamed in a small shop, mm (habit): the tailstock drives no larger drill and reamer. */
+    private static final double MOST_REAMED_MM = 20;
     /** Between the clamp and the work at full depth, mm. */
     private static final double SPARE_MM = 2;
 
@@ -161,9 +167,37 @@ final class ChatterFindings {
                         "Regenerative chatter of one mode: Tlusty; Altintas, Manufacturing Automation, ch. 4. Damping by the flank: coefficients of Tyler & Schmitz and of Ahmadi & Altintas, a factor of three either way")
                 .caution("It tells what was reckoned: a mode of the work, a loose gib or a worn spindle is not in it.");
         if (verdict != Verdict.FINE) {
+            reamed().ifPresent(finding::mend);
             finding.mendsLater(this::remedies);
         }
         return finding.build();
+    }
+
+    /** A small hole that is far deeper than its bar is stout is not bored at all: it is drilled and reamed. */
+    private Optional<Fix> reamed() {
+        boolean small = job.finishedMm() <= MOST_REAMED_MM;
+        boolean far = cut.slenderness() > BEYOND_THE_RULE * job.barMaterial().ruleOfThumb();
+        if (!small || !far || job.recess().isPresent() || job.held() == BarHeld.CENTRES) {
+            return Optional.empty();
+        }
+        return Optional.of(new Fix(
+                "Drill and ream it: no bar that goes in is stout enough. Where it must run true to the outside, bore its mouth first for the reamer to follow",
+                "",
+                "",
+                Map.of(),
+                Map.of(
+                        "operation",
+                        "ream",
+                        "reamSize",
+                        say.typed(job.finishedMm()),
+                        "reamTolerance",
+                        job.tolerance().typed(),
+                        "reamDepth",
+                        say.typed(job.holeDepthMm()),
+                        "drillBottom",
+                        job.bottom() == Bottom.THROUGH ? "through" : "blind",
+                        "material",
+                        job.work().id())));
     }
 
     private String depthOrNone(double mm) {
@@ -342,6 +376,7 @@ final class ChatterFindings {
                         .with("D", mm(job.overhangMm() / ratio)))
                 .source("Rule of thumb of the trade");
         if (beyond && !mended) {
+            reamed().ifPresent(finding::mend);
             reach(finding);
             stiffer().forEach(other -> finding.mend("A bar of " + inWords(other), BAR_MATERIAL, other.id()));
         }

@@ -145,8 +145,11 @@ final class StrokeFindings {
         return finding.build();
     }
 
-    /** What lessens it, what costs nothing first. */
+    /** What lessens it, what costs nothing first; where none of it is enough, the other way to make it. */
     private void remedies(Finding.Builder finding, double left) {
+        if (left > HOPELESS * cut.bearableMm()) {
+            finding.does("Broach it, with a bush in the bore: no bar that goes in is stiff enough");
+        }
         double shortest = job.units().marked(job.lengthMm() + KeywayCut.RUN_OUT_MM + KeywayCut.RUN_IN_MM / 2);
         if (shortest < cut.reachMm() - 0.5) {
             finding.mend(
@@ -169,9 +172,6 @@ final class StrokeFindings {
         double half = cut.strokeMm() / 2;
         if (half >= FINEST_STROKE_MM) {
             finding.mend("Take " + say.length(half), STROKE, Written.exact(Quantity.LENGTH, half));
-        }
-        if (left > HOPELESS * cut.bearableMm()) {
-            finding.does("Broach it, with a bush in the bore: no bar that goes in is stiff enough");
         }
     }
 

@@ -36,6 +36,9 @@ import java.util.OptionalDouble;
 
 /** What is said of the cut as a whole: what breaks first, force and power, speed, feed, chatter, digging in, the tailstock. */
 final class PartCutFindings {
+    /** The weakest must bear so many times what is reckoned, or it will not do. */
+    private static final double HOLDS = 1.5;
+
     private final PartCut cut;
     private final PartJob job;
     private final UnitFormat say;
@@ -64,7 +67,7 @@ final class PartCutFindings {
         double force = cut.force().cuttingN();
         double times = first.times(force);
         double margin = PartBound.BREAKS.margin(cut);
-        Verdict verdict = times < 1.5 ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
+        Verdict verdict = times < HOLDS ? Verdict.WRONG : margin < 0 ? Verdict.DOUBTFUL : Verdict.FINE;
         double factor = CuttingForce.rakeFactor(job.work(), cut.rakeRad());
         Finding.Builder finding = Finding.at(Station.REACH, "breaks-first", say)
                 .says(
@@ -143,7 +146,7 @@ final class PartCutFindings {
             double rpm = job.lathe().speeds().atOrBelow(slower).orElse(slower);
             offers.add(new Offer(say.rpm(rpm), SPEED, say.rpm(rpm), job.withSpeedRpm(OptionalDouble.of(rpm))));
         }
-        offers.stream()
+        List<Rated> better = offers.stream()
                 .map(offer -> {
                     PartCut then = cut.with(offer.job());
                     return new Rated(
@@ -153,10 +156,15 @@ final class PartCutFindings {
                 .filter(rated -> rated.times() > 1.1 * now)
                 .sorted(Comparator.comparingDouble(Rated::times).reversed())
                 .limit(4)
-                .forEach(rated -> finding.mend(
-                        rated.offer().label() + ": " + say.number(rated.times(), 1) + " times",
-                        rated.offer().field(),
-                        rated.offer().text()));
+                .toList();
+        // What no blade and holder here brings to where it holds is not parted at all.
+        if (!job.groove() && better.stream().noneMatch(rated -> rated.times() >= HOLDS)) {
+            finding.does("Saw it, and face the end: no blade and holder here parts it whole");
+        }
+        better.forEach(rated -> finding.mend(
+                rated.offer().label() + ": " + say.number(rated.times(), 1) + " times",
+                rated.offer().field(),
+                rated.offer().text()));
     }
 
     private record Rated(Offer offer, double times) {}

@@ -17,6 +17,7 @@ import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.mechanics.hole.CutsOver;
 import boldwedge.core.mechanics.hole.DrilledSizes;
+import boldwedge.core.mechanics.hole.TwistDrill;
 import boldwedge.core.rule.HardEnough;
 import boldwedge.core.rule.RotaryRules;
 import java.util.ArrayList;
@@ -28,6 +29,9 @@ final class ReamFindings {
     private static final double FEW = 0.05;
     private static final double MANY = 0.2;
     private static final double INCH = 25.4;
+
+    /** Deeper than so many diameters a drill has left its axis (habit). */
+    private static final double MOST_STRAIGHT = 10;
 
     private final ReamCut cut;
     private final ReamJob job;
@@ -77,6 +81,9 @@ final class ReamFindings {
                         STICK_OUT)
                 .ifPresent(findings::add);
         findings.add(bell());
+        if (cut.drilled()) {
+            findings.add(follows());
+        }
         return findings;
     }
 
@@ -104,6 +111,32 @@ final class ReamFindings {
 
     private static boolean near(double value, double step) {
         return Math.abs(value / step - Math.rint(value / step)) < 1e-4;
+    }
+
+    /** Where the hole goes: a reamer follows the one that it is given. */
+    private Finding follows() {
+        double drill = cut.beforeMm();
+        Span wander = TwistDrill.usual(drill).wanderMm(job.depthMm());
+        double deep = job.depthMm() / drill;
+        boolean far = deep > MOST_STRAIGHT;
+        Finding.Builder finding = Finding.at(Station.REACH, "follows", say)
+                .says(
+                        far ? Verdict.DOUBTFUL : Verdict.TOLD,
+                        "The reamer goes where the drill went: at the far end that may be %s to %s off its axis.",
+                        say.length(wander.low()),
+                        say.length(wander.high()))
+                .margin(far ? MOST_STRAIGHT / deep - 1 : 1)
+                .step(Working.of("Likely", "0.003 · d · (L / (5 · d))²", mm(wander.chosen()))
+                        .with("d", "drill", mm(drill))
+                        .with("L", mm(job.depthMm()).typed()))
+                .source("Ours, a third to three times; it grows with the square of the depth as a bent rod does")
+                .note(
+                        "Where the place matters: centre, a short drill, then bore as deep as a bar will, and ream last. Size and straightness are two things.");
+        if (far) {
+            finding.does(
+                    "Start it true: a short drill first, its hole bored a diameter or two deep for the long drill to follow");
+        }
+        return finding.build();
     }
 
     /** What hole comes out. */

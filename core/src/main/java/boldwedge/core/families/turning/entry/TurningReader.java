@@ -73,6 +73,11 @@ public final class TurningReader extends FieldReader {
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<TurningJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
+        if (is(OPERATION, Entry.choice(Operation.FACE))) {
+            // An end is faced to its middle, and little is taken off it.
+            unlessPicked(FINISHED, Optional.of("0"));
+            unlessPicked(LENGTH, Optional.of(units == UnitSystem.METRIC ? "1 mm" : ".04"));
+        }
         readAll(values());
         Optional<Tolerance> tolerance = tolerance(TOLERANCE, toleranced());
         if (hasErrors()) {

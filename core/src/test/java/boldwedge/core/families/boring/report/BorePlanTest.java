@@ -280,6 +280,10 @@ class BorePlanTest {
                     continue;
                 }
                 for (Fix mend : before.mends()) {
+                    // Another way of making it changes nothing of this one.
+                    if (mend.isAtTheMachine()) {
+                        continue;
+                    }
                     Map<String, String> then = new HashMap<>(fields);
                     then.put(mend.field(), mend.text());
                     PlanAnswer mended =

@@ -54,6 +54,7 @@ class HolderRouteTest {
                         "cut-list",
                         "square",
                         "bolt-hole",
+                        "t-nuts",
                         "scribe",
                         "slot-rough",
                         "slot-floor",

@@ -378,6 +378,10 @@ class PartPlanTest {
                     continue;
                 }
                 for (Fix mend : before.mends()) {
+                    // Another way of making it changes nothing of this one.
+                    if (mend.isAtTheMachine()) {
+                        continue;
+                    }
                     Map<String, String> then = new HashMap<>(asked.fields());
                     then.put(mend.field(), mend.text());
                     PlanAnswer mended = Planner.plan(new PlanRequest(then, UnitSystem.METRIC, asked.lathe()));
