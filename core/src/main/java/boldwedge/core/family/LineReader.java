@@ -63,11 +63,19 @@ final class LineReader {
     /** Whether the line names what is done in a shop, and not here. */
     boolean isElsewhere() {
         for (int i = 0; i < words.size(); i++) {
-            if (ShopWords.meant("operation", low(i)).isPresent()) {
+            if (ShopWords.meant("operation", low(i)).isPresent() || isElsewhere(i)) {
                 return true;
             }
         }
         return false;
+    }
+
+    /** Whether a word with the one before it names another operation: "taper turn", "centre drill". */
+    private boolean isElsewhere(int at) {
+        return at > 0
+                && (ShopWords.meant("operation", low(at - 1)).isPresent()
+                        || ShopWords.meant("operation", low(at - 1) + " " + low(at))
+                                .isPresent());
     }
 
     TypedCut nothing() {
@@ -166,6 +174,7 @@ final class LineReader {
     String operation() {
         int best = Integer.MAX_VALUE;
         int longest = 0;
+        int taken = 0;
         String id = "";
         String said = "";
         for (ToolFamily<?> family : Families.all()) {
@@ -179,18 +188,22 @@ final class LineReader {
                         }));
                 for (List<String> parts :
                         ways.stream().flatMap(LineReader::asWords).toList()) {
-                    int at = find(parts);
+                    int at = findWithin(parts);
                     if (at >= 0 && (at < best || (at == best && parts.size() > longest))) {
                         best = at;
                         longest = parts.size();
+                        taken = parts.contains("*") ? parts.indexOf("*") : parts.size();
                         id = operation.id();
                         said = operation.words();
                     }
                 }
             }
         }
+        if (!id.isEmpty() && isElsewhere(best)) {
+            return "";
+        }
         if (!id.isEmpty()) {
-            String typed = String.join(" ", words.subList(best, best + longest));
+            String typed = String.join(" ", words.subList(best, best + taken));
             fields.put(Families.OPERATION, id);
             understood.add(new TypedCut.Understood(typed, "Operation", said));
             // "Tap M6" asks for a hole and says what for.
@@ -201,10 +214,41 @@ final class LineReader {
                                     entry -> ShopWords.meant(entry.id(), typed).isPresent()))
                     .orElse(false);
             if (!says) {
-                take(best, longest);
+                take(best, taken);
             }
+            saidAgain(id);
         }
         return id;
+    }
+
+    /** "Harden and temper", "dial in in the four jaw": the same operation said in other words too. */
+    private void saidAgain(String operation) {
+        Families.of(fields)
+                .spokenAs()
+                .ifPresent(as -> as.verbs().entrySet().stream()
+                        .filter(verb -> verb.getValue().equals(operation))
+                        .map(verb -> List.of(verb.getKey().split(" ")))
+                        .filter(parts -> !parts.contains("*")
+                                && as.picks().stream()
+                                        .noneMatch(entry -> ShopWords.meant(entry.id(), String.join(" ", parts))
+                                                .isPresent()))
+                        .forEach(parts -> {
+                            int at = find(parts);
+                            if (at >= 0) {
+                                take(at, parts.size());
+                            }
+                        }));
+    }
+
+    /** Where these words stand; with "*" between them, where the first stand that the others follow somewhere. */
+    private int findWithin(List<String> parts) {
+        int gap = parts.indexOf("*");
+        if (gap < 0) {
+            return find(parts);
+        }
+        int first = find(parts.subList(0, gap));
+        int then = find(parts.subList(gap + 1, parts.size()));
+        return first >= 0 && then > first ? first : -1;
     }
 
     /** A way of saying it as words, what is written with hyphens as one word too: "o-ring". */
@@ -348,7 +392,7 @@ final class LineReader {
         for (int run = LONGEST_RUN; run >= 1; run--) {
             for (int at = 0; at + run <= words.size(); at++) {
                 for (Entry entry : entries) {
-                    if (!fields.containsKey(entry.id()) && free(at, run)) {
+                    if (!fields.containsKey(entry.id()) && (free(at, run) || (run == 1 && names(entry, at)))) {
                         pick(entry, at, run);
                     }
                 }
@@ -365,6 +409,10 @@ final class LineReader {
             return;
         }
         ShopWords.meant(entry.id(), String.join(" ", said))
+                .or(() -> entry.choices().stream()
+                        .map(Choice::id)
+                        .filter(id -> id.equalsIgnoreCase(String.join(" ", said)))
+                        .findFirst())
                 .or(() -> entry.choices().stream()
                         .filter(choice -> says(choice, said))
                         .min(Comparator.comparingInt(
@@ -492,6 +540,13 @@ final class LineReader {
 
     private String low(int i) {
         return words.get(i).toLowerCase(Locale.ROOT);
+    }
+
+    /** A word that looks like a number and is the name of a choice: the screw 3/8-16. */
+    private boolean names(Entry entry, int at) {
+        return !used[at]
+                && low(at).contains("-")
+                && entry.choices().stream().anyMatch(choice -> choice.id().equalsIgnoreCase(words.get(at)));
     }
 
     private boolean free(int at, int run) {

@@ -198,25 +198,14 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of(
-                        "bore out",
-                        "bore",
-                        "open out",
-                        "bore",
-                        "open",
-                        "bore",
-                        "opened out",
-                        "bore",
-                        "boring bar",
-                        "bore",
-                        "boring",
-                        "bore"),
+                Map.of("bore out", "bore", "open out", "bore", "open", "bore", "opened out", "bore", "boring", "bore"),
                 START,
                 FINISHED,
                 Optional.of(TOLERANCE),
                 List.of(FINISHED, DEPTH_OF_HOLE),
                 List.of(
-                        new Marked(START, List.of("from", "drilled"), List.of("drilled")),
+                        new Marked(START, List.of("from", "drilled", "cored"), List.of("drilled", "cored")),
+                        new Marked(FINISHED, List.of("hole"), List.of("hole", "bore")),
                         new Marked(DEPTH_OF_HOLE, List.of("deep", "depth", "through", "long"), List.of("deep", "long")),
                         new Marked(OUTSIDE, List.of("outside", "od"), List.of("outside", "od")),
                         new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),

@@ -112,7 +112,12 @@ public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("temper", "harden", "heat treat", "harden", "hardening", "harden"),
+                Map.of(
+                        "temper", "harden",
+                        "heat treat", "harden",
+                        "hardening", "harden",
+                        "case harden", "harden",
+                        "carburize", "harden"),
                 SECTION,
                 WANTED,
                 Optional.empty(),
@@ -120,6 +125,7 @@ public final class HardeningFamily extends DeclaredFamily<HeatLoad> {
                 List.of(
                         new Marked(LENGTH, List.of("length"), List.of("long")),
                         new Marked(SECTION, List.of("section"), List.of("section", "thick", "round")),
+                        new Marked(CASE, List.of("case"), List.of("deep", "case")),
                         new Marked(WANTED, List.of(), List.of("hrc", "rc")),
                         new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of"))),
                 List.of(STEEL, WHY, WRAP),

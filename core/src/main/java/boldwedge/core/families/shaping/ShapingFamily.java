@@ -107,31 +107,34 @@ public final class ShapingFamily extends DeclaredFamily<ShapedCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.ofEntries(
-                        Map.entry("shaft keyway", "shaft-keyway"),
-                        Map.entry("outside keyway", "shaft-keyway"),
-                        Map.entry("keyway in a shaft", "shaft-keyway"),
-                        Map.entry("keyway on a shaft", "shaft-keyway"),
-                        Map.entry("keyseat in a shaft", "shaft-keyway"),
-                        Map.entry("key seat", "shaft-keyway"),
-                        Map.entry("flat on", "plane-flat"),
-                        Map.entry("plane a flat", "plane-flat"),
-                        Map.entry("shape a flat", "plane-flat"),
-                        Map.entry("plane a face", "plane-face"),
-                        Map.entry("shape a block", "plane-face"),
-                        Map.entry("plane a block", "plane-face")),
-                SHAFT,
-                SHAFT,
-                Optional.of(TOLERANCE),
-                List.of(SHAFT, LENGTH),
-                List.of(
-                        new Marked(SHAFT, List.of("shaft", "of", "on"), List.of("shaft")),
-                        new Marked(LENGTH, List.of("long", "length"), List.of("long")),
-                        new Marked(DEPTH, List.of("depth", "take off"), List.of("deep", "off")),
-                        new Marked(FLAT_WIDTH, List.of(), List.of("wide")),
-                        new Marked(WIDTH, List.of("key", "key of"), List.of("key"))),
-                List.of(MATERIAL, END),
-                List.of()));
+                        Map.ofEntries(
+                                Map.entry("shaft keyway", "shaft-keyway"),
+                                Map.entry("keyway * shaft", "shaft-keyway"),
+                                Map.entry("keyseat * shaft", "shaft-keyway"),
+                                Map.entry("outside keyway", "shaft-keyway"),
+                                Map.entry("keyway in a shaft", "shaft-keyway"),
+                                Map.entry("keyway on a shaft", "shaft-keyway"),
+                                Map.entry("keyseat in a shaft", "shaft-keyway"),
+                                Map.entry("key seat", "shaft-keyway"),
+                                Map.entry("flat on", "plane-flat"),
+                                Map.entry("plane a flat", "plane-flat"),
+                                Map.entry("shape a flat", "plane-flat"),
+                                Map.entry("plane a face", "plane-face"),
+                                Map.entry("shape a block", "plane-face"),
+                                Map.entry("plane a block", "plane-face")),
+                        SHAFT,
+                        SHAFT,
+                        Optional.of(TOLERANCE),
+                        List.of(SHAFT, LENGTH),
+                        List.of(
+                                new Marked(SHAFT, List.of("shaft", "of", "on"), List.of("shaft")),
+                                new Marked(LENGTH, List.of("long", "length"), List.of("long")),
+                                new Marked(DEPTH, List.of("depth", "take off"), List.of("deep", "off")),
+                                new Marked(FLAT_WIDTH, List.of(), List.of("wide")),
+                                new Marked(WIDTH, List.of("key", "key of"), List.of("key"))),
+                        List.of(MATERIAL, END),
+                        List.of())
+                .withBare(Map.of("shaft-keyway", List.of(SHAFT, WIDTH, LENGTH))));
     }
 
     @Override

@@ -97,7 +97,9 @@ public final class ThreadText {
         };
     }
 
-    private static Parsed<ThreadCall> body(String rest, String typed, UnitSystem units) {
+    private static Parsed<ThreadCall> body(String said, String typed, UnitSystem units) {
+        // The form may be said first: "Acme 3/4-6".
+        String rest = said.startsWith("ACME ") ? said.substring(5) + " ACME" : said;
         Matcher m = TRAPEZOIDAL.matcher(rest);
         if (m.matches()) {
             return leads(Series.TRAPEZOIDAL, "Tr ", m.group(1), m.group(2), m.group(4), typed);

@@ -41,6 +41,8 @@ public final class CounterboreReader extends FieldReader {
 
     private Optional<CounterboreJob> read() {
         StockCatalogue stock = StockCatalogue.shipped();
+        measured(HOLE, HOLE.limits().orElseThrow());
+        typed(HOLE).ifPresent(hole -> unlessPicked(HEAD, washerOver(hole)));
         readAll(values());
         if (hasErrors()) {
             return Optional.empty();
@@ -86,6 +88,14 @@ public final class CounterboreReader extends FieldReader {
                 .feedMm(typed(FEED))
                 .speedRpm(typed(SPEED))
                 .build());
+    }
+
+    /** The washer of the screw that a hole is for: its thread is the nearest that passes. */
+    private Optional<String> washerOver(double holeMm) {
+        return StockCatalogue.shipped().heads().stream()
+                .filter(head -> head.system() == units && head.kind() == Head.Kind.WASHER && head.screwMm() < holeMm)
+                .min(Comparator.comparingDouble(head -> Math.abs(clearance(head.screwMm(), head.system()) - holeMm)))
+                .map(Head::name);
     }
 
     /** Hole that a screw passes: of the screw of the series that is nearest. */
