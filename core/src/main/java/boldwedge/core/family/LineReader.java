@@ -28,11 +28,16 @@ final class LineReader {
     private static final Pattern FIT = Pattern.compile("[A-Za-z]{1,2}\\d{1,2}");
     /** Words that say nothing by themselves. */
     private static final Set<String> NOISE = Set.of(
-            "in of the a an on and with to from at by for dia diameter ø is some it x × down hole finish shaft bar plate tube bush disc ring pin aisi sae"
+            "in of the a an on and with to from at by for dia diameter ø is some it x × down hole finish shaft bar plate tube bush disc ring pin stud nut pitch aisi sae"
                     .split(" "));
 
     /** Words that may pick something and, where they pick nothing, add nothing: a steel to be hardened is annealed. */
     private static final Set<String> ADDS_NOTHING = Set.of("annealed", "cap", "fresh", "new");
+
+    /** Words that belong to the number before them, in whatever family: where one of them is not known the number is none of another kind. */
+    private static final Set<String> BEHIND = Set.of(
+            "deep", "long", "wide", "thick", "high", "off", "rpm", "holes", "pitch", "starts", "start", "teeth",
+            "passes", "pcs", "pieces", "degrees");
 
     private static final int LONGEST_RUN = 6;
     private static final int LONGEST_CALL = 3;
@@ -121,17 +126,22 @@ final class LineReader {
             follow = followed();
             tolerances(as);
             fromTo(as);
-            as.marked().forEach(this::finish);
+            List<SpokenAs.Marked> marks = as.marked().stream()
+                    .filter(mark -> mark.holdsIn(fields.getOrDefault(Families.OPERATION, "")))
+                    .toList();
+            marks.forEach(this::finish);
+            off(as);
             // "30 bore 16" is a bore of 16: a word belongs to the number behind it before it belongs to the one
             // before.
-            as.marked().forEach(mark -> marked(mark, true, as.marked()));
-            as.marked().forEach(mark -> marked(mark, false, as.marked()));
+            marks.forEach(mark -> marked(mark, true, marks));
+            marks.forEach(mark -> marked(mark, false, marks));
             picks(as.picks());
             alsoSaid(as.picks());
             bare(as.bareOf(fields.getOrDefault(Families.OPERATION, "")));
             as.derived().forEach(this::derived);
             as.implied().forEach(this::implied);
         }
+        saidAgain(fields.getOrDefault(Families.OPERATION, ""));
         List<String> left = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
             if (!used[i] && !NOISE.contains(low(i)) && !ADDS_NOTHING.contains(low(i))) {
@@ -206,17 +216,22 @@ final class LineReader {
             String typed = String.join(" ", words.subList(best, best + taken));
             fields.put(Families.OPERATION, id);
             understood.add(new TypedCut.Understood(typed, "Operation", said));
+            // "3 keyways" says how many, too.
+            boolean behindNumber =
+                    best > 0 && ShopLine.NUMBER.matcher(words.get(best - 1)).matches();
             // "Tap M6" asks for a hole and says what for.
             boolean says = Families.of(fields)
                     .spokenAs()
                     .map(as -> as.picks().stream()
-                            .anyMatch(
-                                    entry -> ShopWords.meant(entry.id(), typed).isPresent()))
+                                    .anyMatch(entry ->
+                                            ShopWords.meant(entry.id(), typed).isPresent())
+                            || (behindNumber
+                                    && as.marked().stream()
+                                            .anyMatch(mark -> mark.after().contains(typed.toLowerCase(Locale.ROOT)))))
                     .orElse(false);
             if (!says) {
                 take(best, taken);
             }
-            saidAgain(id);
         }
         return id;
     }
@@ -303,7 +318,9 @@ final class LineReader {
             String word = words.get(i);
             boolean limits = word.startsWith("±") || word.startsWith("+") || word.startsWith("-");
             boolean reads = Tolerance.parse(word, 20, units) instanceof Parsed.Good<Tolerance>;
-            if (used[i] || !reads || !(limits || FIT.matcher(word).matches())) {
+            // "M10" is a thread's name: a fit only right behind its size.
+            boolean isThread = word.matches("[Mm]\\d+") && !(i > 0 && measures(as.finished(), words.get(i - 1)));
+            if (used[i] || !reads || isThread || !(limits || FIT.matcher(word).matches())) {
                 continue;
             }
             put(as.tolerance().get(), i, word);
@@ -330,6 +347,31 @@ final class LineReader {
             }
             if (taken && !used[before] && measures(as.from(), words.get(before))) {
                 put(as.from(), before, words.get(before));
+            }
+        }
+    }
+
+    /** "50 thou off 2 inch": so much less on the diameter than it begins with, which is told as taken so. */
+    private void off(SpokenAs as) {
+        boolean outside = as.derived().stream()
+                .anyMatch(
+                        rule -> rule.entry().equals(as.from()) && rule.of().equals(as.finished()) && rule.plusMm() > 0);
+        for (int i = 1; outside && i + 1 < words.size(); i++) {
+            boolean said = low(i).equals("off") && !used[i] && !used[i - 1] && !used[i + 1];
+            if (!said
+                    || fields.containsKey(as.finished().id())
+                    || !measures(as.from(), words.get(i + 1))
+                    || !measures(as.finished(), words.get(i - 1))) {
+                continue;
+            }
+            double left = TypedCut.mm(asMeant(as.from(), words.get(i + 1)), units)
+                    - TypedCut.mm(asMeant(as.finished(), words.get(i - 1)), units);
+            String text = new UnitFormat(units).typed(left);
+            if (left > 0 && measures(as.finished(), text)) {
+                put(as.from(), i + 1, words.get(i + 1));
+                take(i - 1, 2);
+                fields.put(as.finished().id(), text);
+                assumed.add(new TypedCut.Understood("", as.finished().label(), text + ", taken off the diameter"));
             }
         }
     }
@@ -367,7 +409,10 @@ final class LineReader {
                 && !used[at - 2]
                 && mark.after().contains(low(at - 1))
                 && measures(mark.entry(), words.get(at - 2))
-                && all.stream().anyMatch(other -> !other.equals(mark) && behind(at + 1, other.after()) > at + 1);
+                // "30 long, 316" is of a steel: it is no length.
+                && (ShopWords.isNumbered(low(at))
+                        || all.stream()
+                                .anyMatch(other -> !other.equals(mark) && behind(at + 1, other.after()) > at + 1));
     }
 
     /** Where one of these marks ends that stands here, with or without "the" within it; here where none does. */
@@ -458,11 +503,17 @@ final class LineReader {
     private void bare(List<Entry> order) {
         for (Entry entry : order) {
             for (int i = 0; i < words.size() && !fields.containsKey(entry.id()); i++) {
-                if (!used[i] && measures(entry, words.get(i))) {
+                if (!used[i] && !belongsElsewhere(i) && measures(entry, words.get(i))) {
                     put(entry, i, words.get(i));
                 }
             }
         }
+    }
+
+    /** A number with a word of its own that is not known here: "2 deep" is no diameter, nor is "at 180". */
+    private boolean belongsElsewhere(int at) {
+        boolean before = at > 0 && low(at - 1).equals("at") && !used[at - 1];
+        return before || (at + 1 < words.size() && !used[at + 1] && BEHIND.contains(low(at + 1)));
     }
 
     private void derived(SpokenAs.Derived rule) {

@@ -27,6 +27,16 @@ final class ShopLine {
     /** "40x100": two numbers; a thread says so itself, "M8x1.25", and its diameter stands behind its name in "Tr 20x4". */
     private static final Pattern TWO_NUMBERS = Pattern.compile("([.,]?\\d[\\d.,/-]*)[x×]([.,]?\\d[\\d.,/-]*)");
 
+    private static final Pattern DIAMETER_BY_PITCH = Pattern.compile(
+            "([\\d.]+)(?:\\s*mm)?\\s*(?:dia|diameter|od)\\s*[x×]\\s*([\\d.]+)(?:\\s*mm)?\\s*pitch",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern LIMITS_APART = Pattern.compile("(\\+[.,]?\\d[\\d.,]*)\\s*,?\\s+(-[.,]?\\d[\\d.,]*)");
+    private static final List<String> NUMBERS = List.of("two", "three", "four", "five", "six");
+    private static final Pattern COUNTED = Pattern.compile(
+            "\\b(two|three|four|five|six) (keyways|holes|pieces|off|flutes|starts|passes|bars|seats|grooves)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     /** How words are written short. */
     private static final Map<String, String> SHORT =
             Map.of("lg", "long", "dp", "deep", "thk", "thick", "thru", "through", "o/d", "od", "i/d", "bore");
@@ -61,9 +71,19 @@ final class ShopLine {
         return word.replaceFirst("^[±+-]?[\\d.,/\\s-]+", "").toLowerCase(Locale.ROOT);
     }
 
+    /** "30 dia x 2 pitch" is 30 x 2; "two keyways" are 2; limits one after the other are one text. */
+    private static String said(String line) {
+        String said = line.strip().replace("→", " to ");
+        said = DIAMETER_BY_PITCH.matcher(said).replaceAll("$1 x $2");
+        said = LIMITS_APART.matcher(said).replaceAll("$1/$2");
+        Matcher counted = COUNTED.matcher(said);
+        return counted.replaceAll(
+                found -> (NUMBERS.indexOf(found.group(1).toLowerCase(Locale.ROOT)) + 2) + " " + found.group(2));
+    }
+
     private static List<String> split(String line) {
         List<String> parts = new ArrayList<>();
-        for (String part : line.strip().replace("→", " to ").split("\\s+|,\\s+|;")) {
+        for (String part : said(line).split("\\s+|,\\s+|;")) {
             String word = part.replaceAll("^[,;(]+|[,;:)]+$", "");
             if (word.endsWith(".") && word.length() > 1) {
                 word = word.substring(0, word.length() - 1);

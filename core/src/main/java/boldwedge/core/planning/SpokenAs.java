@@ -102,8 +102,19 @@ public record SpokenAs(
      * @param entry where it goes
      * @param before words that stand before it
      * @param after words that stand behind it, or several words each
+     * @param only the operation in which it is known so; empty: in all of the family
      */
-    public record Marked(Entry entry, List<String> before, List<String> after) {}
+    public record Marked(Entry entry, List<String> before, List<String> after, String only) {
+        /** One of all operations. */
+        public Marked(Entry entry, List<String> before, List<String> after) {
+            this(entry, before, after, "");
+        }
+
+        /** Whether it holds in an operation. */
+        public boolean holdsIn(String operation) {
+            return only.isEmpty() || only.equals(operation);
+        }
+    }
 
     /**
      * A size that is taken from another one where only that is said.

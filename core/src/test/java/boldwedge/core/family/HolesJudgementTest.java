@@ -301,7 +301,7 @@ class HolesJudgementTest {
                 .contains("64 HRC");
         assertThat(refused("drillSize", "operation", "drill", "drillSize", "30 mm", "outside", "25 mm"))
                 .contains("20 mm");
-        assertThat(refused("seatHole", "operation", "counterbore", "seatHole", "14 mm"))
+        assertThat(refused("seatHole", "operation", "counterbore", "seatHole", "14 mm", "seatFor", "6 mm plain washer"))
                 .contains("9.6 mm");
         assertThat(refused("reamFrom", "operation", "ream", "reamSize", "10 mm", "reamFrom", "10.5 mm"))
                 .contains("leaves");

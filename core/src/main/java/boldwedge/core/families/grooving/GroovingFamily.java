@@ -73,6 +73,9 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
                     "snap ring groove",
                     "o-ring groove",
                     "face groove",
+                    "groove * circlip",
+                    "groove * o-ring",
+                    "groove * oring",
                     "undercut",
                     "thread relief")
             .collect(Collectors.toMap(said -> said, said -> "ring-groove"));

@@ -137,7 +137,7 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("key", "keyway", "slot a keyway", "keyway", "keyseat", "keyway"),
+                Map.of("key", "keyway", "slot a keyway", "keyway", "keyseat", "keyway", "keyways", "keyway"),
                 WIDTH,
                 WIDTH,
                 Optional.of(TOLERANCE),

@@ -167,7 +167,7 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("ream out", "ream", "reamer", "ream", "reaming", "ream"),
+                Map.of("ream out", "ream", "reamer", "ream", "reaming", "ream", "reamed", "ream"),
                 BEFORE_SIZE,
                 SIZE,
                 Optional.of(TOLERANCE),

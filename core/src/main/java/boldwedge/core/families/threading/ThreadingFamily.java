@@ -194,7 +194,7 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("screw cut", "thread", "screwcut", "thread", "threading", "thread"),
+                Map.of("screw cut", "thread", "screwcut", "thread", "threading", "thread", "threaded", "thread"),
                 BLANK,
                 BLANK,
                 Optional.empty(),
@@ -204,7 +204,7 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
                         new Marked(GROOVE, List.of("groove"), List.of("groove")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),
                         new Marked(PASSES, List.of(), List.of("passes")),
-                        new Marked(STARTS, List.of(), List.of("starts"))),
+                        new Marked(STARTS, List.of(), List.of("starts", "start"))),
                 List.of(MATERIAL, SIDE, HAND, TOOL, END),
                 List.of(),
                 List.of(

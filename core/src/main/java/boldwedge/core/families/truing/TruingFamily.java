@@ -135,6 +135,7 @@ public final class TruingFamily extends DeclaredFamily<TrueUp> {
                         List.of(SWING),
                         List.of(
                                 new Marked(SWING, List.of("swings", "swing"), List.of("swing")),
+                                new Marked(OFFSET, List.of("offset"), List.of("offset")),
                                 new Marked(PITCH, List.of("pitch"), List.of("pitch")),
                                 new Marked(SHANK, List.of("bar"), List.of("bar", "shank")),
                                 new Marked(WITHIN, List.of("within"), List.of())),
