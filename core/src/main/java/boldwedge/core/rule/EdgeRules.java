@@ -112,6 +112,7 @@ public final class EdgeRules {
             finding.mend("Run at " + say.rpm(choice.rpm()), fields.speed(), Math.round(choice.rpm()) + " rpm");
         }
         if (over > 1e-9) {
+            SlowestSpeed.help(finding, at.lathe(), cut.rpm(), v, at.work(), at.tool(), say);
             finding.caution("Blue chips on a high-speed steel bit mean that the tip is being drawn soft.");
         }
         return finding.build();

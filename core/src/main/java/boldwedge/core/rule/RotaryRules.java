@@ -108,6 +108,9 @@ public record RotaryRules(
                     speed,
                     Written.places(offered, 1) + " rpm");
         }
+        if (over > 1e-9) {
+            SlowestSpeed.help(finding, lathe, rpm);
+        }
         return finding.build();
     }
 

@@ -204,6 +204,9 @@ final class PartCutFindings {
                     .speeds()
                     .atOrBelow(rpm)
                     .ifPresent(slower -> finding.mend(say.rpm(slower), SPEED, say.rpm(slower)));
+            if (cut.rpm() <= job.lathe().speeds().slowest() * 1.01) {
+                finding.does("Another machine, or saw it: " + job.lathe().name() + " turns no slower");
+            }
         }
         if (!job.lathe().speeds().has(cut.rpm())) {
             finding.caution(job.lathe().name() + " has no " + say.rpm(cut.rpm()) + ".");

@@ -214,6 +214,9 @@ final class ThreadSettingFindings {
                         job.lathe().screw().stopSeconds().isPresent()
                                 ? minutes(stop).fromCard()
                                 : minutes(stop).assumed()));
+        if (verdict != Verdict.FINE && cut.rpm() <= slowest * 1.001) {
+            finding.does("Turn the spindle by hand, with a crank in its end: it stops where you do");
+        }
         if (verdict != Verdict.FINE) {
             job.lathe()
                     .speeds()

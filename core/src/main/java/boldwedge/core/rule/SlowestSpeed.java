@@ -1,0 +1,54 @@
+package boldwedge.core.rule;
+
+import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.language.stock.ToolMaterial;
+import boldwedge.core.language.stock.WorkMaterial;
+import boldwedge.core.mechanics.cutting.Lathe;
+
+/** What helps where even the slowest speed of a machine is too fast for the edge: no speed of it can be offered. */
+final class SlowestSpeed {
+    private static final double SAME = 1.01;
+
+    private SlowestSpeed() {}
+
+    /**
+     * Adds what helps; nothing where the machine turns slower.
+     *
+     * @param finding the finding of the speed, which is too fast
+     * @param lathe the machine
+     * @param rpm the speed
+     */
+    static void help(Finding.Builder finding, Lathe lathe, double rpm) {
+        if (rpm <= SAME * lathe.speeds().slowest()) {
+            finding.does("Another machine: " + lathe.name() + " turns no slower");
+        }
+    }
+
+    /**
+     * The same where the edge's material is known: carbide bears more.
+     *
+     * @param metres surface speed, m/min
+     * @param work what is cut
+     * @param tool what the edge is of
+     * @param say says
+     */
+    static void help(
+            Finding.Builder finding,
+            Lathe lathe,
+            double rpm,
+            double metres,
+            WorkMaterial work,
+            ToolMaterial tool,
+            UnitFormat say) {
+        if (rpm <= SAME * lathe.speeds().slowest() && tool.family() != ToolMaterial.Family.CARBIDE) {
+            StockCatalogue.shipped()
+                    .toolMaterial("carbide")
+                    .map(carbide -> work.surfaceSpeed(carbide).high())
+                    .filter(most -> most >= metres)
+                    .ifPresent(most -> finding.does("An edge of carbide: it bears " + say.surfaceSpeed(most)));
+        }
+        help(finding, lathe, rpm);
+    }
+}
