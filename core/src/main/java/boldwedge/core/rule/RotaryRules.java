@@ -103,7 +103,7 @@ public record RotaryRules(
         if (verdict != Verdict.FINE) {
             double offered = missing && over <= 0 ? nearest() : choice.rpm();
             finding.mendUnless(
-                    Math.abs(offered - rpm) < 0.5,
+                    !missing && Math.abs(offered - rpm) < 0.5,
                     "Run at " + say.rpm(offered),
                     speed,
                     Written.places(offered, 1) + " rpm");
@@ -186,6 +186,7 @@ public record RotaryRules(
                         Written.exact(Quantity.LENGTH, workOutMm.value() + room));
             }
         }
+        finding.doesWhen(!fits, "A stub tool, or its shank right in the tailstock’s own taper: no drill chuck");
         return Optional.of(finding.build());
     }
 

@@ -39,6 +39,7 @@ final class Laws {
                     "own-choice",
                     "What would be done first about a doubt is not the program's own to do.",
                     Laws::ownChoice),
+            new Law("remedy-there", "What will not do has something that can be done.", Laws::remedyThere),
             new Law("remedy-answers", "A remedy can be worked out.", Laws::remedyAnswers),
             new Law("remedy-remedies", "A remedy betters what it is for.", Laws::remedyRemedies),
             new Law("remedy-harms", "A remedy makes nothing else fail.", Laws::remedyHarms),
@@ -100,6 +101,15 @@ final class Laws {
             }
         }
         return Optional.empty();
+    }
+
+    /** What will not do has something that can be done: a change of it, or another way. */
+    private static Optional<String> remedyThere(Job job) {
+        return job.answer().findings().stream()
+                .filter(finding ->
+                        finding.verdict() == Verdict.WRONG && finding.mends().isEmpty())
+                .findFirst()
+                .map(finding -> finding.id() + ": " + finding.statement());
     }
 
     private static Optional<String> remedyAnswers(Job job) {

@@ -178,6 +178,11 @@ public record Finding(
             return this;
         }
 
+        /** The same where it is of use. */
+        public Builder doesWhen(boolean wanted, String label) {
+            return wanted ? does(label) : this;
+        }
+
         /** A change that would mend it, unless it would change nothing. */
         public Builder mendUnless(boolean idle, String label, InputField field, String text) {
             return idle ? this : mend(label, field, text);

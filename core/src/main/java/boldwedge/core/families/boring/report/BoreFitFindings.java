@@ -172,6 +172,8 @@ final class BoreFitFindings {
             String smaller = say.typed(BoreReader.usualBar(job.startMm()) * (verdict == Verdict.WRONG ? 0.8 : 0.9));
             finding.mend("Bar of " + smaller, BAR_DIAMETER, smaller);
         }
+        finding.doesWhen(
+                verdict == Verdict.WRONG, "Drill it larger first, or grind bar and point from one piece of tool steel");
         return finding.build();
     }
 
@@ -314,6 +316,7 @@ final class BoreFitFindings {
                 .source("Geometry of the bit in the bar");
         if (blind && leads < LEAST_LEAD_MM) {
             finding.mend("Set the bit at 45°", BIT_ANGLE, "45°");
+            finding.does("Turn the end of the bar back until the point leads");
         }
         if (spare < 1) {
             String more = say.typed(Math.ceil(job.holeDepthMm() + 3));

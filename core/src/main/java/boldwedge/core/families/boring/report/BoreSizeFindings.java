@@ -8,6 +8,7 @@ import boldwedge.core.families.boring.entry.BoreReader;
 import boldwedge.core.families.boring.model.BarHeld;
 import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.families.boring.model.BoreJob;
+import boldwedge.core.families.boring.model.Bottom;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
@@ -115,6 +116,11 @@ final class BoreSizeFindings {
         if (verdict != Verdict.FINE) {
             finding.mendsLater(this::mend);
         }
+        finding.doesWhen(
+                verdict == Verdict.WRONG && job.held() != BarHeld.CENTRES,
+                job.bottom() == Bottom.THROUGH
+                        ? "Bore it on a bar held at both ends, the work on the carriage"
+                        : "Bore as deep as the bar will, and ream the rest");
         return finding.build();
     }
 
@@ -240,6 +246,7 @@ final class BoreSizeFindings {
                                 job.barMaterial().name(),
                                 mpa(job.barMaterial().yieldMPa()).fromTable()))
                 .source("Bending of a beam; " + job.barMaterial().source())
+                .doesWhen(margin < 0, "Drill it larger first: a stouter bar goes in")
                 .build();
     }
 

@@ -181,7 +181,7 @@ final class ChatterFindings {
             return Optional.empty();
         }
         return Optional.of(new Fix(
-                "Drill and ream it: no bar that goes in is stout enough. Where it must run true to the outside, bore its mouth first for the reamer to follow",
+                "Drill and ream it: no bar here is stout enough",
                 "",
                 "",
                 Map.of(),

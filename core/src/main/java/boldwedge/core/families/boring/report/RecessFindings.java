@@ -131,6 +131,8 @@ final class RecessFindings {
         if (sings > 1 && quiet > 0.4) {
             finding.mend("Bit " + say.typed(quiet) + " wide", GROOVER, say.typed(quiet));
         }
+        finding.doesWhen(
+                verdict == Verdict.WRONG, "A narrow bit in several plunges, on as short and stout a bar as goes in");
         return finding.build();
     }
 

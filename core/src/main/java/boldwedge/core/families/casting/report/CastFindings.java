@@ -219,6 +219,10 @@ final class CastFindings {
                         "Press it by " + say.length(less),
                         OVER,
                         Written.exact(Quantity.LENGTH, less))
+                .doesWhen(
+                        margin < 0,
+                        "Warm the casting by " + Written.places(Math.ceil(warmer / 5) * 5, 0)
+                                + " °C and slip the bush in: no press is needed")
                 .build();
     }
 
@@ -244,6 +248,9 @@ final class CastFindings {
                         "A thicker wall: bored " + say.length(thicker),
                         INSIDE,
                         Written.exact(Quantity.LENGTH, thicker))
+                .doesWhen(
+                        margin < 0,
+                        "Slip it in with a retaining compound, or bore the casting larger for a thicker bush")
                 .build();
     }
 

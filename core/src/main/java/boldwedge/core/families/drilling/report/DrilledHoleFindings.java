@@ -201,6 +201,9 @@ final class DrilledHoleFindings {
                                 "Take " + rodDrill().map(say::drill).orElse(""),
                                 DRILL,
                                 rodDrill().map(DrilledHoleFindings::exact).orElse(""))
+                        .doesWhen(
+                                play < 0 && rodDrill().isEmpty(),
+                                "Bore it, or take a drill of another set: none here is larger")
                         .build();
             }
             case CLEAR -> {
@@ -210,6 +213,12 @@ final class DrilledHoleFindings {
                                 likely + "; " + job.screw().orElseThrow().name() + " is "
                                         + say.length(job.screw().orElseThrow().threadMm()) + ".")
                         .margin(room)
+                        .mendUnless(
+                                room >= 0.01 || clearDrill().isEmpty(),
+                                "Take " + clearDrill().map(say::drill).orElse(""),
+                                DRILL,
+                                clearDrill().map(DrilledHoleFindings::exact).orElse(""))
+                        .doesWhen(room < 0 && clearDrill().isEmpty(), "A drill of another set: none here is so large")
                         .build();
             }
             case TAP -> tapped(finding, likely);
@@ -224,6 +233,12 @@ final class DrilledHoleFindings {
                 + cut.wanderMm().chosen()
                 - cut.over().lowMm();
         return job.set().above(Math.max(needed, cut.drill().diameterMm()));
+    }
+
+    /** The drill that makes the hole that the screw passes. */
+    private Optional<Drill> clearDrill() {
+        return job.set()
+                .above(Math.max(cut.targetMm() - cut.over().lowMm(), cut.drill().diameterMm()));
     }
 
     private double usual() {
@@ -286,6 +301,9 @@ final class DrilledHoleFindings {
                     .atMost(cut.drill().diameterMm() - 1e-3)
                     .ifPresent(drill -> finding.mend("Take " + say.drill(drill), DRILL, exact(drill)));
         }
+        finding.doesWhen(
+                verdict == Verdict.WRONG && !ream,
+                "Drill and ream it: so small a hole leaves a bar nothing to stand on");
         return finding.build();
     }
 }

@@ -291,6 +291,9 @@ final class GrooveFindings {
                         "Edge out " + say.length(shorter),
                         OUT,
                         Written.exact(Quantity.LENGTH, shorter))
+                .doesWhen(
+                        margin < 0,
+                        "A wider groove beside it first, so that a stouter edge goes in; or a coarser depth in two bits")
                 .build();
     }
 

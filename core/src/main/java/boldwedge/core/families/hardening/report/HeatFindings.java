@@ -418,6 +418,16 @@ final class HeatFindings {
                 .source("Rank by bath, shape and heat: ours, to order by, not to reckon with")
                 .note("Temper it at once, still hand-warm: most cracks come in the hour of waiting.")
                 .mendUnless(job.shape() == Shape.PLAIN || verdict == Verdict.FINE, "Round its corners", SHAPE, "plain")
+                .mendUnless(
+                        verdict == Verdict.FINE
+                                || treatment.hardenC()
+                                        <= treatment.steel().hardenC().chosen() + 1,
+                        "Heat it to no more than the steel asks",
+                        HEAT,
+                        "")
+                .doesWhen(
+                        verdict == Verdict.WRONG,
+                        "Out of the bath while it still sizzles on water, and into the temper at once; or a steel that hardens in oil")
                 .build();
     }
 

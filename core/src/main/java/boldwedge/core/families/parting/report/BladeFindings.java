@@ -94,6 +94,7 @@ final class BladeFindings {
                                     blade.section() != job.blade().section())
                             .thenComparingDouble(Blade::topMm))
                     .ifPresent(wider -> finding.mend(wider.name(), BLADE, wider.id()));
+            finding.doesWhen(!job.groove(), "Part as deep as it goes, then saw the rest and face the end");
         }
         return finding.build();
     }
@@ -319,6 +320,7 @@ final class BladeFindings {
                 finding.mend("Build a split block on the slide", HOLDER, "split-block");
             }
         }
+        finding.doesWhen(margin < DROP_SHORT, "Set the point above the axis by what it goes down, or saw it");
         return finding.build();
     }
 

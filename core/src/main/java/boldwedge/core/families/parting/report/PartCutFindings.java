@@ -376,6 +376,9 @@ final class PartCutFindings {
                 finding.mend("Build a split block on the slide", HOLDER, "split-block");
             }
         }
+        finding.doesWhen(
+                margin < -0.5 && !job.groove(),
+                "Saw it and face the end: what chatters so far past its limit breaks the blade");
         return finding.build();
     }
 

@@ -187,6 +187,9 @@ final class ReamFindings {
                     MADE,
                     Written.exact(Quantity.LENGTH, better));
         }
+        finding.doesWhen(
+                verdict == Verdict.WRONG && job.madeMm().isPresent() && better > cut.reamerMm(),
+                "Make another: nothing puts metal back on this one; it serves a smaller hole");
         if (verdict != Verdict.FINE && job.madeMm().isEmpty()) {
             finding.note(
                     "The limits are narrower than what is known of this reamer in this metal: ream a piece of the same stuff first, measure, and hone.");
@@ -248,6 +251,8 @@ final class ReamFindings {
             finding.mendUnless(
                     !cut.drilled() || job.beforeMm().isPresent(), "Bore it after the drill", BEFORE, "bored");
         }
+        finding.doesWhen(
+                verdict == Verdict.WRONG && job.madeMm().isPresent(), "Another reamer: this one is not of this size");
         return finding.build();
     }
 

@@ -317,6 +317,7 @@ final class InsertPocketFindings {
                         Written.exact(Quantity.LENGTH, smaller));
             }
         }
+        finding.doesWhen(margin < 0, "A smaller insert, or a stouter body");
         return finding.build();
     }
 

@@ -26,6 +26,9 @@ import java.util.List;
 
 /** What is found of bar, push and passes; the lathe's setting stands in {@link ThreadSettingFindings}. */
 final class ThreadReachFindings {
+    /** Threads up to here are tapped in a small shop, mm (habit). */
+    private static final double MOST_TAPPED_MM = 30;
+
     private static final double TENTH_MM = 0.1;
     private static final double POWER_IN_HAND = 0.25;
     /** Push may leave half the width of the pitch diameter's limits after the spring passes without a doubt; where it leaves all of it no dial brings both ends in. */
@@ -185,6 +188,11 @@ final class ThreadReachFindings {
             int more = cut.spring() + 2;
             finding.mendUnless(more > 10, more + " spring passes", SPRING, String.valueOf(more));
         }
+        finding.doesWhen(
+                verdict == Verdict.WRONG && inside,
+                size.majorMm() <= MOST_TAPPED_MM
+                        ? "Tap it: no bar that goes in is stiff enough"
+                        : "A shorter thread, or a bar between centres with the work on the carriage");
         return finding.build();
     }
 
@@ -307,6 +315,7 @@ final class ThreadReachFindings {
         double watt = cut.watt();
         double has = job.lathe().spindleWatt();
         double margin = has / Math.max(watt, 1e-9) - 1;
+        int more = (int) Math.ceil(1.5 * cut.depthsMm().size());
         return Finding.at(Station.REACH, "thread-power", say)
                 .says(
                         Verdict.of(margin, POWER_IN_HAND),
@@ -315,6 +324,8 @@ final class ThreadReachFindings {
                 .margin(margin)
                 .step(EdgeRules.atTheSpindle(job.lathe()))
                 .source("Definition of power; Kienzle’s law")
+                .mendUnless(margin >= POWER_IN_HAND, more + " passes", PASSES, String.valueOf(more))
+                .doesWhen(margin < 0, "Belt one step slower, or back gear: the same work in more time")
                 .build();
     }
 }

@@ -11,6 +11,8 @@ import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.Blank;
+import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.rigidity.PushOff;
@@ -21,11 +23,15 @@ import boldwedge.core.rule.HeldWorkings;
 import boldwedge.core.rule.PushedAside;
 import boldwedge.core.trial.Calibration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
 final class SpringFindings {
     /** More than this over centre is no hair, mm. */
+    /** What is left for file and cloth, mm (habit). */
+    private static final double FILED_MM = 0.02;
+
     private static final double HAIR_MM = 0.25;
     /** Work that stands out more than this many diameters gets its centre before anything else is tried. */
     private static final double CENTRED_FROM = 6;
@@ -131,6 +137,10 @@ final class SpringFindings {
         if (verdict != Verdict.FINE) {
             mendSize(finding);
         }
+        finding.doesWhen(
+                verdict == Verdict.WRONG,
+                "Leave " + say.length(FILED_MM)
+                        + " and bring it to size by file and cloth: filed left-handed, sleeves back, cloth held by its ends");
         return finding.build();
     }
 
@@ -263,7 +273,7 @@ final class SpringFindings {
                 + job.heightMm()
                 - cut.bit().point().getZ();
         if (job.blank().heightMm() > job.lathe().largestShankMm() + 1e-9 || packing < -1e-9) {
-            findings.add(Finding.at(Station.REACH, "shank-fits", say)
+            Finding.Builder finding = Finding.at(Station.REACH, "shank-fits", say)
                     .says(
                             Verdict.WRONG,
                             packing < 0
@@ -276,8 +286,15 @@ final class SpringFindings {
                                             say.length(job.lathe().largestShankMm()),
                                             job.lathe().name()))
                     .margin(-0.5)
-                    .source("The lathe's card and the bit's solid")
-                    .build());
+                    .source("The lathe's card and the bit's solid");
+            StockCatalogue.shipped().blanks().stream()
+                    .filter(other -> other.toolMaterial().equals(job.blank().toolMaterial())
+                            && other.heightMm() < job.blank().heightMm()
+                            && other.heightMm() <= job.lathe().largestShankMm())
+                    .max(Comparator.comparingDouble(Blank::heightMm))
+                    .ifPresent(other -> finding.mend(other.name(), BLANK, other.id()));
+            finding.does("Mill its underside down until it goes in");
+            findings.add(finding.build());
             return;
         }
         findings.add(Finding.at(Station.REACH, "packing", say)
