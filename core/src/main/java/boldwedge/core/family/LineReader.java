@@ -28,16 +28,32 @@ final class LineReader {
     private static final Pattern FIT = Pattern.compile("[A-Za-z]{1,2}\\d{1,2}");
     /** Words that say nothing by themselves. */
     private static final Set<String> NOISE = Set.of(
-            "in of the a an on and with to from at by for dia diameter ø is some it x × down hole finish shaft bar plate tube bush disc ring pin stud nut pitch aisi sae"
+            "in of the a an on and with to from at by for dia diameter ø is some it x × down hole finish shaft bar plate tube bush disc ring pin stud nut pitch cut bit rod aisi sae"
                     .split(" "));
 
     /** Words that may pick something and, where they pick nothing, add nothing: a steel to be hardened is annealed. */
-    private static final Set<String> ADDS_NOTHING = Set.of("annealed", "cap", "fresh", "new");
+    private static final Set<String> ADDS_NOTHING = Set.of(
+            "annealed",
+            "cap",
+            "fresh",
+            "new",
+            "shcs",
+            "end",
+            "dowel",
+            "single",
+            "point",
+            "punch",
+            "block",
+            "4-jaw",
+            "four-jaw");
 
     /** Words that belong to the number before them, in whatever family: where one of them is not known the number is none of another kind. */
     private static final Set<String> BEHIND = Set.of(
             "deep", "long", "wide", "thick", "high", "off", "rpm", "holes", "pitch", "starts", "start", "teeth",
             "passes", "pcs", "pieces", "degrees");
+
+    /** A bare number that follows others in inches is one of inches up to here. */
+    private static final double MOST_INCHES = 12;
 
     private static final int LONGEST_RUN = 6;
     private static final int LONGEST_CALL = 3;
@@ -175,7 +191,9 @@ final class LineReader {
         boolean isLength = entry.limits()
                 .filter(limits -> limits.quantity() == Quantity.LENGTH)
                 .isPresent();
-        return follow.isPresent() && isLength && ShopLine.isBare(word)
+        // "1/2 through 25 plate" is no plate of 25 inches in a shop that measures in millimetres.
+        boolean far = follow.equals(Optional.of(UnitSystem.INCH)) && TypedCut.mm(word, UnitSystem.METRIC) > MOST_INCHES;
+        return follow.isPresent() && isLength && ShopLine.isBare(word) && !far
                 ? word + (follow.get() == UnitSystem.INCH ? " in" : " mm")
                 : word;
     }
@@ -238,6 +256,9 @@ final class LineReader {
 
     /** "Harden and temper", "dial in in the four jaw": the same operation said in other words too. */
     private void saidAgain(String operation) {
+        for (int i = 0; i < words.size(); i++) {
+            used[i] |= isVerb(low(i));
+        }
         Families.of(fields)
                 .spokenAs()
                 .ifPresent(as -> as.verbs().entrySet().stream()
@@ -356,6 +377,8 @@ final class LineReader {
         boolean outside = as.derived().stream()
                 .anyMatch(
                         rule -> rule.entry().equals(as.from()) && rule.of().equals(as.finished()) && rule.plusMm() > 0);
+        // What is taken off an end is no diameter.
+        outside &= !as.bareFor().containsKey(fields.getOrDefault(Families.OPERATION, ""));
         for (int i = 1; outside && i + 1 < words.size(); i++) {
             boolean said = low(i).equals("off") && !used[i] && !used[i - 1] && !used[i + 1];
             if (!said
@@ -450,7 +473,9 @@ final class LineReader {
         for (int i = at; i < at + run; i++) {
             said.add(low(i));
         }
-        if (NOISE.contains(said.getFirst()) || NOISE.contains(said.getLast())) {
+        if (NOISE.contains(said.getFirst())
+                || NOISE.contains(said.getLast())
+                || (run == 1 && isVerb(said.getFirst()))) {
             return;
         }
         ShopWords.meant(entry.id(), String.join(" ", said))
@@ -471,6 +496,14 @@ final class LineReader {
                     fields.put(entry.id(), choice.id());
                     understood.add(new TypedCut.Understood(typed, entry.label(), choice.words()));
                 });
+    }
+
+    /** Whether a word asks for the operation that is read: "drill" does not say that it is drill rod. */
+    private boolean isVerb(String word) {
+        String operation = fields.getOrDefault(Families.OPERATION, "");
+        return word.equals(operation)
+                && Families.of(fields).operations().stream()
+                        .anyMatch(one -> one.words().equals(word));
     }
 
     private static boolean says(Choice choice, List<String> said) {

@@ -31,6 +31,9 @@ final class ShopLine {
             "([\\d.]+)(?:\\s*mm)?\\s*(?:dia|diameter|od)\\s*[x×]\\s*([\\d.]+)(?:\\s*mm)?\\s*pitch",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern TRAPEZOIDAL = Pattern.compile("\\btrapezoidal\\s+(?=\\d)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern THREE_NUMBERS =
+            Pattern.compile("([\\d.]+)\\s*[x×]\\s*([\\d.]+)\\s*[x×]\\s*([\\d.]+)", Pattern.CASE_INSENSITIVE);
     private static final Pattern LIMITS_APART = Pattern.compile("(\\+[.,]?\\d[\\d.,]*)\\s*,?\\s+(-[.,]?\\d[\\d.,]*)");
     private static final List<String> NUMBERS = List.of("two", "three", "four", "five", "six");
     private static final Pattern COUNTED = Pattern.compile(
@@ -75,6 +78,8 @@ final class ShopLine {
     private static String said(String line) {
         String said = line.strip().replace("→", " to ");
         said = DIAMETER_BY_PITCH.matcher(said).replaceAll("$1 x $2");
+        said = TRAPEZOIDAL.matcher(said).replaceAll("Tr ");
+        said = THREE_NUMBERS.matcher(said).replaceAll("$1 x $2 x $3");
         said = LIMITS_APART.matcher(said).replaceAll("$1/$2");
         Matcher counted = COUNTED.matcher(said);
         return counted.replaceAll(

@@ -262,10 +262,17 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
                 List.of(DIAMETER, PIECE),
                 List.of(
                         new Marked(BORE, List.of("bore", "hole", "bored"), List.of("bore", "hole")),
-                        new Marked(DIAMETER, List.of(), List.of("bar", "from bar", "off bar", "round", "stock")),
+                        new Marked(
+                                DIAMETER,
+                                List.of("from", "off"),
+                                List.of("bar", "from bar", "off bar", "round", "stock")),
                         new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of")),
                         new Marked(PIECE, List.of("length"), List.of("long", "thick")),
-                        new Marked(PIECE, List.of(), List.of("wide"), "part"),
+                        new Marked(
+                                PIECE,
+                                List.of(),
+                                List.of("wide", "washers", "rings", "discs", "slices", "spacers", "blanks"),
+                                "part"),
                         new Marked(GROOVE, List.of("width"), List.of("wide")),
                         new Marked(AT, List.of("out"), List.of("out", "from jaws", "from chuck")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),

@@ -226,6 +226,7 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                                 new Marked(LENGTH, List.of("over", "length"), List.of("long", "length")),
                                 new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
                                 new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
+                                new Marked(LENGTH, List.of(), List.of("off"), Entry.choice(Operation.FACE)),
                                 new Marked(DEPTH, List.of("depth"), List.of("depth", "deep")),
                                 new Marked(SPEED, List.of("speed"), List.of("rpm")),
                                 new Marked(FEED, List.of("feed"), List.of("feed")),

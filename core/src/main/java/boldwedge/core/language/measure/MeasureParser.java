@@ -109,6 +109,10 @@ public final class MeasureParser {
                 if (bottom == 0) {
                     return Parsed.wrong(Complaint.ZERO_DENOMINATOR, typed);
                 }
+                // Nobody writes 12.00/11.98 for a fraction: those are two limits.
+                if (number != Math.rint(number) || bottom != Math.rint(bottom)) {
+                    return Parsed.wrong(Complaint.BAD_FRACTION, typed);
+                }
                 number /= bottom;
                 fraction = true;
             } else if (mixedPartFollows()) {

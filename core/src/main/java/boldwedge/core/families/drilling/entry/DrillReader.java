@@ -8,7 +8,9 @@ import boldwedge.core.families.drilling.model.DrillJob.Ground;
 import boldwedge.core.families.drilling.model.DrillJob.Purpose;
 import boldwedge.core.families.drilling.model.DrillJob.Start;
 import boldwedge.core.families.drilling.model.DrillJobBuilder;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.stock.ScrewSize;
+import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.hole.DrillSet;
 import boldwedge.core.planning.FieldReader;
@@ -16,9 +18,13 @@ import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.Read;
 import boldwedge.core.trial.Calibration;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Reads a hole to be drilled. */
 public final class DrillReader extends FieldReader {
+    /** Sizes within it are of one screw. */
+    private static final double SAME_SIZE = 0.02;
+
     private DrillReader(PlanRequest request) {
         super(request);
     }
@@ -33,8 +39,21 @@ public final class DrillReader extends FieldReader {
         return new Read<>(reader.states(), reader.hasErrors() ? Optional.empty() : cut);
     }
 
+    /** The screw of a size that was typed: "1/4 clearance" is for a quarter-inch screw. */
+    private static Optional<String> screwOf(double sizeMm) {
+        return Stream.of(UnitSystem.values())
+                .flatMap(system -> StockCatalogue.shipped().screws(system).stream())
+                .filter(screw -> Math.abs(screw.threadMm() / sizeMm - 1) < SAME_SIZE)
+                .findFirst()
+                .map(ScrewSize::name);
+    }
+
     private Optional<DrillJob> read() {
         unlessPicked(SET, request.lathe().flatMap(lathe -> lathe.bed().drills()));
+        measured(SIZE, SIZE.limits().orElseThrow());
+        if (!request.text(SIZE).isEmpty()) {
+            typed(SIZE).ifPresent(size -> unlessPicked(SCREW, screwOf(size)));
+        }
         readAll(values());
         if (hasErrors()) {
             return Optional.empty();
