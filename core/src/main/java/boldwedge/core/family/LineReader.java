@@ -7,6 +7,7 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.Tolerance;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
 import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.SpokenAs;
@@ -49,11 +50,14 @@ final class LineReader {
 
     /** Words that belong to the number before them, in whatever family: where one of them is not known the number is none of another kind. */
     private static final Set<String> BEHIND = Set.of(
-            "deep", "long", "wide", "thick", "high", "off", "rpm", "holes", "pitch", "starts", "start", "teeth",
-            "passes", "pcs", "pieces", "degrees");
+            "deep", "long", "o-ring", "oring", "wide", "thick", "high", "off", "rpm", "holes", "pitch", "starts",
+            "start", "teeth", "passes", "pcs", "pieces", "degrees");
 
     /** A bare number that follows others in inches is one of inches up to here. */
     private static final double MOST_INCHES = 12;
+
+    /** Words between the size before and "to". */
+    private static final int MOST_BETWEEN = 3;
 
     private static final int LONGEST_RUN = 6;
     private static final int LONGEST_CALL = 3;
@@ -363,7 +367,12 @@ final class LineReader {
                 taken = true;
             }
             int before = i - 1;
-            while (before > 0 && NOISE.contains(low(before))) {
+            // "3/4 stainless to .700": what it is of may stand between.
+            while (before > 0
+                    && i - before <= MOST_BETWEEN
+                    && !BEHIND.contains(low(before))
+                    && (NOISE.contains(low(before))
+                            || !ShopLine.NUMBER.matcher(words.get(before)).matches())) {
                 before--;
             }
             if (taken && !used[before] && measures(as.from(), words.get(before))) {
@@ -389,7 +398,7 @@ final class LineReader {
             }
             double left = TypedCut.mm(asMeant(as.from(), words.get(i + 1)), units)
                     - TypedCut.mm(asMeant(as.finished(), words.get(i - 1)), units);
-            String text = new UnitFormat(units).typed(left);
+            String text = Written.exact(Quantity.LENGTH, left);
             if (left > 0 && measures(as.finished(), text)) {
                 put(as.from(), i + 1, words.get(i + 1));
                 take(i - 1, 2);

@@ -16,6 +16,8 @@ final class ShopLine {
             "hrc", "rc", "°c", "°f", "deg", "ft", "foot", "feet");
     private static final Set<String> BEHIND_INCHES = Set.of(
             "to", "from", "long", "deep", "over", "dia", "diameter", "out", "bore", "wide", "thick", "bar", "free");
+    /** "In 3 passes": no inches. */
+    private static final Set<String> GOES = Set.of("passes", "cuts", "goes", "steps", "plunges", "settings");
     /** What something can be in. */
     private static final Set<String> WITHIN = Set.of("bore", "hole", "hub", "shaft");
 
@@ -32,6 +34,8 @@ final class ShopLine {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TRAPEZOIDAL = Pattern.compile("\\btrapezoidal\\s+(?=\\d)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern WHITWORTH =
+            Pattern.compile("\\bwhitworth\\s+(\\d[\\d/.-]*)(?:\\s*x\\s*\\d+(?:\\s*tpi)?)?", Pattern.CASE_INSENSITIVE);
     private static final Pattern THREE_NUMBERS =
             Pattern.compile("([\\d.]+)\\s*[x×]\\s*([\\d.]+)\\s*[x×]\\s*([\\d.]+)", Pattern.CASE_INSENSITIVE);
     private static final Pattern LIMITS_APART = Pattern.compile("(\\+[.,]?\\d[\\d.,]*)\\s*,?\\s+(-[.,]?\\d[\\d.,]*)");
@@ -79,6 +83,7 @@ final class ShopLine {
         String said = line.strip().replace("→", " to ");
         said = DIAMETER_BY_PITCH.matcher(said).replaceAll("$1 x $2");
         said = TRAPEZOIDAL.matcher(said).replaceAll("Tr ");
+        said = WHITWORTH.matcher(said).replaceAll("$1 BSW");
         said = THREE_NUMBERS.matcher(said).replaceAll("$1 x $2 x $3");
         said = LIMITS_APART.matcher(said).replaceAll("$1/$2");
         Matcher counted = COUNTED.matcher(said);
@@ -123,6 +128,9 @@ final class ShopLine {
                 && NUMBER.matcher(parts.get(at + 1)).matches()
                 && WITHIN.contains(parts.get(at + 2).toLowerCase(Locale.ROOT))
                 && !parts.get(at - 1).contains("/")) {
+            return false;
+        }
+        if (at + 2 < parts.size() && GOES.contains(parts.get(at + 2).toLowerCase(Locale.ROOT))) {
             return false;
         }
         return !parts.get(at).equalsIgnoreCase("in")

@@ -93,6 +93,15 @@ class TypedCutTest {
                 "square 50x40x60 block | operation=square-block blockWide=50 blockHigh=40 blockLong=60",
                 "boring bar bit for 25 hole 80 deep ali | operation=bore boreFinished=25 boreDepth=80 material=aluminium-wrought boreStart=24_mm",
                 "bore blind 28 to 30, 35 deep, flat bottom | operation=bore boreStart=28 boreFinished=30 boreDepth=35 bottom=blind-faced",
+                "turn 60 to 50, 80 long, S355 | operation=turn diameter=60 finished=50 length=80 material=steel-low-carbon stickOut=95_mm",
+                "turn 3/4 stainless to .700 x 2 | operation=turn diameter=3/4 finished=.700_in length=2_in material=stainless-austenitic stickOut=66_mm",
+                "take 0.5 off 30 dia, 100 long, C45 | operation=turn diameter=30 finished=29.5_mm length=100 material=steel-medium-carbon stickOut=115_mm",
+                "drill and ream 8 H7 20 deep 4140 | operation=ream reamSize=8 reamTolerance=H7 reamDepth=20 material=steel-alloy-annealed",
+                "counterbored M6 in ali | operation=counterbore seatFor=M6_socket_head material=aluminium-wrought",
+                "whitworth 1/2 x 12, 25 long | operation=thread thread=1/2_BSW threadLength=25",
+                "slot 4 wide in 12 bore, 25 long | operation=keyway keyWidth=4 keyBore=12 keyLength=25",
+                "flycut 80 wide alum | operation=fly-cut flyWidth=80 material=aluminium-wrought",
+                "line bore 30, 60 deep | operation=bore boreFinished=30 boreDepth=60 barHeld=centres boreStart=29_mm",
                 "tap M6 12 deep | operation=drill holeFor=tap drillScrew=M6 drillDepth=12",
                 "m10 tapping hole 20 deep ali | operation=drill holeFor=tap drillScrew=M10 drillDepth=20 material=aluminium-wrought",
                 "cutoff 25 12 long EN1A | operation=part partDiameter=25 pieceLength=12 material=steel-free",
@@ -134,6 +143,8 @@ class TypedCutTest {
 
     @Test
     void whatIsNotUnderstoodIsSaid() {
+        assertThat(read("turn 60 to 50 in 3 passes").fields()).containsEntry("finished", "50");
+        assertThat(read("ball turn 20").fields()).isEmpty();
         TypedCut cut = read("turn 24 h6 unobtainium 60 long quickly");
         assertThat(cut.left()).containsExactly("unobtainium", "quickly");
         assertThat(cut.fields()).containsEntry("finished", "24").containsEntry("length", "60");

@@ -114,6 +114,7 @@ public final class CastingFamily extends DeclaredFamily<CastBore> {
                         "bore casting", "bore-casting",
                         "bore a casting", "bore-casting",
                         "cored hole", "bore-casting",
+                        "casting", "bore-casting",
                         "bore the cap", "bore-casting"),
                 BORE,
                 BORE,

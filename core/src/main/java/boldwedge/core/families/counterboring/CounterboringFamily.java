@@ -113,6 +113,8 @@ public final class CounterboringFamily extends DeclaredFamily<CounterboreCut> {
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
                 Map.of(
+                        "counterbored",
+                        "counterbore",
                         "spotface",
                         "counterbore",
                         "spot face",

@@ -137,7 +137,17 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("key", "keyway", "slot a keyway", "keyway", "keyseat", "keyway", "keyways", "keyway"),
+                Map.of(
+                        "key",
+                        "keyway",
+                        "slot a keyway",
+                        "keyway",
+                        "keyseat",
+                        "keyway",
+                        "keyways",
+                        "keyway",
+                        "slot * bore",
+                        "keyway"),
                 WIDTH,
                 WIDTH,
                 Optional.of(TOLERANCE),

@@ -167,7 +167,17 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("ream out", "ream", "reamer", "ream", "reaming", "ream", "reamed", "ream"),
+                Map.of(
+                        "drill and ream",
+                        "ream",
+                        "ream out",
+                        "ream",
+                        "reamer",
+                        "ream",
+                        "reaming",
+                        "ream",
+                        "reamed",
+                        "ream"),
                 BEFORE_SIZE,
                 SIZE,
                 Optional.of(TOLERANCE),

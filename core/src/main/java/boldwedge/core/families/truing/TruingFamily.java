@@ -122,6 +122,8 @@ public final class TruingFamily extends DeclaredFamily<TrueUp> {
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
                         Map.of(
+                                "indicate",
+                                "true-up",
                                 "true",
                                 "true-up",
                                 "square * block",

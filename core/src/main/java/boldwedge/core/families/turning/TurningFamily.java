@@ -209,6 +209,8 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                         Map.of(
                                 "shoulder",
                                 "shoulder",
+                                "take * off",
+                                "turn",
                                 "skim",
                                 "turn",
                                 "finish turn",
