@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cuts/{id}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/crib": {
         parameters: {
             query?: never;
@@ -1675,6 +1691,19 @@ export interface components {
             saidBy: string;
             /** Format: date-time */
             savedAt?: string;
+            savedBy: string;
+            /** @enum {string} */
+            units: "METRIC" | "INCH";
+            /** Format: int32 */
+            version: number;
+        };
+        CutWas: {
+            fields: {
+                [key: string]: string;
+            };
+            name: string;
+            /** Format: date-time */
+            savedAt: string;
             savedBy: string;
             /** @enum {string} */
             units: "METRIC" | "INCH";
@@ -3353,6 +3382,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutWas"][];
+                };
             };
         };
     };

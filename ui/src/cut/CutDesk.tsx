@@ -161,27 +161,28 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
           }));
         }}
       />
-      <Opened at={at} name={draft.name} onGo={go} />
+      <Opened cut={draft.id} at={at} name={draft.name} onGo={go} />
       <PrintCard station={at} />
     </CutContext.Provider>
   );
 }
 
 interface OpenedProps {
+  cut: string;
   at: StationId;
   name: string;
   onGo: (station: StationId) => void;
 }
 
 /** The cut in words and its open station. Before the first answer there is no sentence yet, and what stands under it would jump. */
-const Opened = memo(function Opened({ at, name, onGo }: OpenedProps) {
+const Opened = memo(function Opened({ cut, at, name, onGo }: OpenedProps) {
   const opened = useOfAnswer((plan) => plan.page !== undefined || plan.trouble !== '');
   const late = useOfAnswer((plan) => plan.late);
   const page = useOfAnswer((plan) => plan.page);
   return (
     <>
       {opened && <Sentence />}
-      {opened && <StationTabs at={at} onGo={onGo} />}
+      {opened && <StationTabs cut={cut} at={at} onGo={onGo} />}
       <main aria-busy={late || !opened}>
         <h1 className="sr-only">
           {name || 'Unnamed cut'}: {namesOf(page)[at]}

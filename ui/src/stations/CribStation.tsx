@@ -8,6 +8,7 @@ import { useTools } from '../api/records';
 import { Progress } from '../crib/Progress';
 import { useWhich } from '../crib/useWhich';
 import { useAnswer, useCut, useEdit } from '../cut/CutContext';
+import { EarlierVersions } from '../cut/EarlierVersions';
 import { takenOf, takenWords } from '../cut/families';
 import { ValueInput } from '../cut/ValueInput';
 import { DO, FIELD, KEEP, MEND, QUIET, STATION, TOOL_HEAD } from '../frame/looks';
@@ -46,6 +47,9 @@ export function CribStation() {
           <KeepTool />
         </ForKeepers>
         {scene && <Plate scene={scene} dimmed={stale} still />}
+        <p>
+          <EarlierVersions />
+        </p>
       </div>
       <aside className="ledger block min-w-0" aria-label="Crib">
         <Standing />

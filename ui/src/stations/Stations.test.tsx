@@ -1,4 +1,4 @@
-import { cleanup, screen } from '@testing-library/react';
+import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, it } from 'vitest';
 import type { CutPageParts } from '../api/client';
 import { answered, onDesk, shown } from '../test/desk';
@@ -23,7 +23,20 @@ describe('the stations of a cut', () => {
   it('are called by their family’s own words, where it has them', () => {
     expect(namesOf(HEAT)).toMatchObject({ cut: 'Piece', edge: 'Edge', crib: 'Crib' });
     expect(namesOf(undefined).cut).toBe('Cut');
-    onDesk(<StationTabs at="cut" onGo={() => undefined} />, {}, answered({ page: HEAT }));
-    expect(screen.getByRole('button', { current: 'step' }).textContent).toBe('1 Piece');
+    onDesk(<StationTabs cut="c7" at="cut" onGo={() => undefined} />, {}, answered({ page: HEAT }));
+    expect(screen.getByRole('link', { current: 'step' }).textContent).toBe('1 Piece');
+  });
+
+  it('are places of their own: each opens in a tab too, and here by a plain click', () => {
+    const gone: string[] = [];
+    onDesk(<StationTabs cut="c7" at="cut" onGo={(to) => gone.push(to)} />, {}, answered({ page: HEAT }));
+    const edge = screen.getByRole('link', { name: '2 Edge' });
+    expect(edge.getAttribute('href')).toBe('/cut/c7/edge');
+    // The browser would go there itself; a test has nowhere to go.
+    window.addEventListener('click', (event) => event.preventDefault(), { once: true });
+    fireEvent.click(edge, { ctrlKey: true });
+    expect(gone).toEqual([]);
+    expect(fireEvent.click(edge)).toBe(false);
+    expect(gone).toEqual(['edge']);
   });
 });

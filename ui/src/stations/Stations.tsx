@@ -21,12 +21,14 @@ export function namesOf(page: CutPageParts | undefined): Record<StationId, strin
 export const isStation = (text: string): text is StationId => text in NAMES;
 
 interface TabsProps {
+  /** Of which cut. */
+  cut: string;
   at: StationId;
   onGo: (station: StationId) => void;
 }
 
 /** The way from station to station, each with the worst that it has to say. */
-export const StationTabs = memo(function StationTabs({ at, onGo }: TabsProps) {
+export const StationTabs = memo(function StationTabs({ cut, at, onGo }: TabsProps) {
   const findings = useOfAnswer((plan) => plan.answer?.findings) ?? [];
   const page = useOfAnswer((plan) => plan.page);
   const names = namesOf(page);
@@ -36,16 +38,21 @@ export const StationTabs = memo(function StationTabs({ at, onGo }: TabsProps) {
       aria-label="Stations"
     >
       {STATIONS.map((one, i) => (
-        <button
-          type="button"
+        <a
           key={one}
-          className="flex min-h-[42px] items-center gap-1.5 px-4 py-1 text-[1.05rem] text-ink-2 aria-[current]:rounded-t-sm aria-[current]:bg-ink aria-[current]:font-[650] aria-[current]:text-paper"
+          href={`/cut/${cut}/${one}`}
+          className="flex min-h-[42px] items-center gap-1.5 px-4 py-1 text-[1.05rem] text-ink-2 no-underline aria-[current]:rounded-t-sm aria-[current]:bg-ink aria-[current]:font-[650] aria-[current]:text-paper"
           aria-current={one === at ? 'step' : undefined}
-          onClick={() => onGo(one)}
+          onClick={(event) => {
+            // With a key held it opens in a tab of its own.
+            if (event.ctrlKey || event.metaKey || event.shiftKey) return;
+            event.preventDefault();
+            onGo(one);
+          }}
         >
           <span className="figures">{i + 1}</span> {names[one]}
           <StationMark worst={findings.find((finding) => finding.station === one.toUpperCase())} />
-        </button>
+        </a>
       ))}
     </nav>
   );

@@ -73,7 +73,7 @@ abstract class PageTest {
     private static final List<String> STATIONS = List.of("cut", "edge", "reach", "make", "prove", "crib");
 
     final void station(String name) {
-        page.locator("nav.stations button", new Page.LocatorOptions().setHasText(name))
+        page.locator("nav.stations a", new Page.LocatorOptions().setHasText(name))
                 .click();
     }
 

@@ -38,6 +38,23 @@ interface CutMapper {
                     + " updated_at = now(), saved_by = #{savedBy}, said_at = null, said_by = '' where id = #{id} and version = #{version}")
     int save(CutRecord cut);
 
+    /** Keeps what stands there before it is saved over, where something is changed. */
+    @Insert("insert into cut_was (cut_id, version, name, units, fields, saved_at, saved_by)"
+            + " select id, version, name, units, fields, coalesce(said_at, updated_at), coalesce(nullif(said_by, ''), saved_by) from cut"
+            + " where id = #{id} and version = #{version} and (name, units, fields) is distinct from (#{name}, #{units}, #{fields,typeHandler="
+            + TextMapHandler.NAME + "}::jsonb) on conflict (cut_id, version) do nothing")
+    int keepWhatWas(CutRecord cut);
+
+    /** What it was, the latest first. */
+    @Select(
+            "select version, name, units, fields, saved_at, saved_by from cut_was where cut_id = #{id} order by version desc")
+    List<CutWas> was(UUID id);
+
+    /** Forgets what it was long ago. */
+    @Delete("delete from cut_was where cut_id = #{id} and version not in"
+            + " (select version from cut_was where cut_id = #{id} order by version desc limit #{most})")
+    int forget(UUID id, int most);
+
     @Delete("delete from cut where id = #{id} and version = #{version}")
     int delete(UUID id, int version);
 }

@@ -144,6 +144,12 @@ class PlanController {
         return plans.cut(id);
     }
 
+    /** What a cut was before it was saved over, the latest first. */
+    @GetMapping("/cuts/{id}/history")
+    List<CutWas> history(@PathVariable UUID id) {
+        return plans.was(id);
+    }
+
     @PostMapping("/cuts")
     CutRecord add(@RequestBody CutEntry entry) {
         return plans.add(record(entry.id() == null ? UUID.randomUUID() : entry.id(), 1, entry));

@@ -31,6 +31,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlanService {
     private static final Pattern UUID_FORM = Pattern.compile("[0-9a-fA-F]{8}(-[0-9a-fA-F]{4}){3}-[0-9a-fA-F]{12}");
 
+    /** So many earlier versions of a cut are kept. */
+    private static final int MOST_WERE = 100;
+
     private final ShopService shop;
     private final Journal journal;
     private final CutMapper cuts;
@@ -145,8 +148,17 @@ public class PlanService {
     @Transactional
     public CutRecord save(CutRecord entry) {
         CutRecord cut = by(entry);
+        if (cuts.keepWhatWas(cut) > 0) {
+            cuts.forget(cut.id(), MOST_WERE);
+        }
         Version.check(cuts.save(cut), cuts.find(cut.id()).isPresent(), "cut");
         return cut(cut.id());
+    }
+
+    /** What a cut was before it was saved over, the latest first. */
+    List<CutWas> was(UUID id) {
+        cut(id);
+        return cuts.was(id);
     }
 
     @Transactional

@@ -181,7 +181,7 @@ final class ChatterFindings {
             return Optional.empty();
         }
         return Optional.of(new Fix(
-                "Drill and ream it: no bar here is stout enough",
+                "Drill and ream it",
                 "",
                 "",
                 Map.of(),
