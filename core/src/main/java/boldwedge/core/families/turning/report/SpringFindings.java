@@ -28,10 +28,10 @@ import java.util.List;
 
 /** What is said of tool and work as springs and of their fit on the lathe: size, overhang, shank, swing. */
 final class SpringFindings {
-    /** More than this over centre is no hair, mm. */
     /** What is left for file and cloth, mm (habit). */
     private static final double FILED_MM = 0.02;
 
+    /** More than this over centre is no hair, mm. */
     private static final double HAIR_MM = 0.25;
     /** Work that stands out more than this many diameters gets its centre before anything else is tried. */
     private static final double CENTRED_FROM = 6;
