@@ -12,7 +12,6 @@ import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.SpokenAs;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -27,32 +26,6 @@ import java.util.stream.Stream;
 /** Reads the words of a line as one family says its cuts. */
 final class LineReader {
     private static final Pattern FIT = Pattern.compile("[A-Za-z]{1,2}\\d{1,2}");
-    /** Words that say nothing by themselves. */
-    private static final Set<String> NOISE = Set.of(
-            "in of the a an on and with to from at by for dia diameter ø is some it x × down hole finish shaft bar plate tube bush disc ring pin stud nut pitch cut bit rod aisi sae"
-                    .split(" "));
-
-    /** Words that may pick something and, where they pick nothing, add nothing: a steel to be hardened is annealed. */
-    private static final Set<String> ADDS_NOTHING = Set.of(
-            "annealed",
-            "cap",
-            "fresh",
-            "new",
-            "shcs",
-            "end",
-            "dowel",
-            "single",
-            "point",
-            "punch",
-            "block",
-            "4-jaw",
-            "four-jaw");
-
-    /** Words that belong to the number before them, in whatever family: where one of them is not known the number is none of another kind. */
-    private static final Set<String> BEHIND = Set.of(
-            "deep", "long", "o-ring", "oring", "wide", "thick", "high", "off", "rpm", "holes", "pitch", "starts",
-            "start", "teeth", "passes", "pcs", "pieces", "degrees");
-
     /** A bare number that follows others in inches is one of inches up to here. */
     private static final double MOST_INCHES = 12;
 
@@ -64,8 +37,7 @@ final class LineReader {
 
     private final UnitSystem units;
     private final Map<String, String> machines;
-    private final List<String> words;
-    private final boolean[] used;
+    private final LineWords words;
     private final Map<String, String> fields = new LinkedHashMap<>();
     private final List<TypedCut.Understood> understood = new ArrayList<>();
     private final List<TypedCut.Understood> assumed = new ArrayList<>();
@@ -75,8 +47,7 @@ final class LineReader {
     LineReader(String line, UnitSystem units, Map<String, String> machines) {
         this.units = units;
         this.machines = machines;
-        this.words = ShopLine.words(line);
-        this.used = new boolean[words.size()];
+        this.words = new LineWords(line);
     }
 
     /** Reads it as this operation is said. */
@@ -87,24 +58,11 @@ final class LineReader {
 
     /** Whether the line names what is done in a shop, and not here. */
     boolean isElsewhere() {
-        for (int i = 0; i < words.size(); i++) {
-            if (ShopWords.meant("operation", low(i)).isPresent() || isElsewhere(i)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** Whether a word with the one before it names another operation: "taper turn", "centre drill". */
-    private boolean isElsewhere(int at) {
-        return at > 0
-                && (ShopWords.meant("operation", low(at - 1)).isPresent()
-                        || ShopWords.meant("operation", low(at - 1) + " " + low(at))
-                                .isPresent());
+        return LineOperation.isElsewhere(words);
     }
 
     TypedCut nothing() {
-        return new TypedCut(Map.of(), List.of(), List.of(), words, List.of());
+        return new TypedCut(Map.of(), List.of(), List.of(), words.all(), List.of());
     }
 
     /** Whether what was read can be of this family alone: a text that only its own reader knows, sizes that go its way, a fit of its kind. */
@@ -161,20 +119,14 @@ final class LineReader {
             as.derived().forEach(this::derived);
             as.implied().forEach(this::implied);
         }
-        saidAgain(fields.getOrDefault(Families.OPERATION, ""));
-        List<String> left = new ArrayList<>();
-        for (int i = 0; i < words.size(); i++) {
-            if (!used[i] && !NOISE.contains(low(i)) && !ADDS_NOTHING.contains(low(i))) {
-                left.add(words.get(i));
-            }
-        }
+        LineOperation.takeAgain(words, family, fields.getOrDefault(Families.OPERATION, ""));
         if (followed) {
             assumed.add(new TypedCut.Understood(
                     "",
                     "Numbers without a unit",
                     follow.equals(Optional.of(UnitSystem.INCH)) ? "inches, as the others" : "mm, as the others"));
         }
-        return new TypedCut(fields, understood, assumed, left, List.of());
+        return new TypedCut(fields, understood, assumed, words.left(), List.of());
     }
 
     /** The units that other numbers of the line are written in, where those are not the shop's and no number is in the shop's. */
@@ -182,8 +134,8 @@ final class LineReader {
         boolean inches = false;
         boolean millimetres = false;
         for (int i = 0; i < words.size(); i++) {
-            inches |= !used[i] && ShopLine.isInches(words.get(i));
-            millimetres |= !used[i] && ShopLine.isMillimetres(words.get(i));
+            inches |= words.isOpen(i) && ShopLine.isInches(words.get(i));
+            millimetres |= words.isOpen(i) && ShopLine.isMillimetres(words.get(i));
         }
         return inches == millimetres
                 ? Optional.empty()
@@ -204,97 +156,17 @@ final class LineReader {
 
     /** The operation that is asked for first; empty where none is. */
     String operation() {
-        int best = Integer.MAX_VALUE;
-        int longest = 0;
-        int taken = 0;
-        String id = "";
-        String said = "";
-        for (ToolFamily<?> family : Families.all()) {
-            for (Choice operation : family.operations()) {
-                List<String> ways = new ArrayList<>(List.of(operation.words(), operation.id()));
-                family.spokenAs()
-                        .ifPresent(as -> as.verbs().forEach((verb, meant) -> {
-                            if (meant.equals(operation.id())) {
-                                ways.add(verb);
-                            }
-                        }));
-                for (List<String> parts :
-                        ways.stream().flatMap(LineReader::asWords).toList()) {
-                    int at = findWithin(parts);
-                    if (at >= 0 && (at < best || (at == best && parts.size() > longest))) {
-                        best = at;
-                        longest = parts.size();
-                        taken = parts.contains("*") ? parts.indexOf("*") : parts.size();
-                        id = operation.id();
-                        said = operation.words();
-                    }
-                }
-            }
-        }
-        if (!id.isEmpty() && isElsewhere(best)) {
+        Optional<LineOperation> asked = LineOperation.first(words);
+        if (asked.isEmpty()) {
             return "";
         }
-        if (!id.isEmpty()) {
-            String typed = String.join(" ", words.subList(best, best + taken));
-            fields.put(Families.OPERATION, id);
-            understood.add(new TypedCut.Understood(typed, "Operation", said));
-            // "3 keyways" says how many, too.
-            boolean behindNumber =
-                    best > 0 && ShopLine.NUMBER.matcher(words.get(best - 1)).matches();
-            // "Tap M6" asks for a hole and says what for.
-            boolean says = Families.of(fields)
-                    .spokenAs()
-                    .map(as -> as.picks().stream()
-                                    .anyMatch(entry ->
-                                            ShopWords.meant(entry.id(), typed).isPresent())
-                            || (behindNumber
-                                    && as.marked().stream()
-                                            .anyMatch(mark -> mark.after().contains(typed.toLowerCase(Locale.ROOT)))))
-                    .orElse(false);
-            if (!says) {
-                take(best, taken);
-            }
+        LineOperation operation = asked.get();
+        fields.put(Families.OPERATION, operation.id());
+        understood.add(new TypedCut.Understood(operation.typed(words), "Operation", operation.said()));
+        if (!operation.saysMore(words)) {
+            words.take(operation.at(), operation.run());
         }
-        return id;
-    }
-
-    /** "Harden and temper", "dial in in the four jaw": the same operation said in other words too. */
-    private void saidAgain(String operation) {
-        for (int i = 0; i < words.size(); i++) {
-            used[i] |= isVerb(low(i));
-        }
-        Families.of(fields)
-                .spokenAs()
-                .ifPresent(as -> as.verbs().entrySet().stream()
-                        .filter(verb -> verb.getValue().equals(operation))
-                        .map(verb -> List.of(verb.getKey().split(" ")))
-                        .filter(parts -> !parts.contains("*")
-                                && as.picks().stream()
-                                        .noneMatch(entry -> ShopWords.meant(entry.id(), String.join(" ", parts))
-                                                .isPresent()))
-                        .forEach(parts -> {
-                            int at = find(parts);
-                            if (at >= 0) {
-                                take(at, parts.size());
-                            }
-                        }));
-    }
-
-    /** Where these words stand; with "*" between them, where the first stand that the others follow somewhere. */
-    private int findWithin(List<String> parts) {
-        int gap = parts.indexOf("*");
-        if (gap < 0) {
-            return find(parts);
-        }
-        int first = find(parts.subList(0, gap));
-        int then = find(parts.subList(gap + 1, parts.size()));
-        return first >= 0 && then > first ? first : -1;
-    }
-
-    /** A way of saying it as words, what is written with hyphens as one word too: "o-ring". */
-    private static Stream<List<String>> asWords(String way) {
-        String low = way.toLowerCase(Locale.ROOT);
-        return Stream.of(List.of(low.split("[ -]")), List.of(low.split(" "))).distinct();
+        return operation.id();
     }
 
     private void machine() {
@@ -305,9 +177,9 @@ final class LineReader {
                 .forEach(machine -> {
                     List<String> name =
                             List.of(machine.getValue().toLowerCase(Locale.ROOT).split("\\s+"));
-                    int at = find(name);
+                    int at = words.find(name);
                     if (at >= 0 && !fields.containsKey(Families.MACHINE)) {
-                        String typed = take(at, name.size());
+                        String typed = words.take(at, name.size());
                         fields.put(Families.MACHINE, machine.getKey());
                         understood.add(new TypedCut.Understood(typed, "Machine", machine.getValue()));
                     }
@@ -320,13 +192,13 @@ final class LineReader {
             for (int at = 0; at + run <= words.size(); at++) {
                 boolean open = true;
                 for (int i = at; i < at + run; i++) {
-                    open &= !used[i];
+                    open &= words.isOpen(i);
                 }
                 String text = String.join(" ", words.subList(at, at + run));
                 if (open
                         && !fields.containsKey(called.entry().id())
                         && called.reads().test(text)) {
-                    take(at, run);
+                    words.take(at, run);
                     fields.put(called.entry().id(), text);
                     understood.add(new TypedCut.Understood(text, called.entry().label(), text));
                 }
@@ -345,11 +217,14 @@ final class LineReader {
             boolean reads = Tolerance.parse(word, 20, units) instanceof Parsed.Good<Tolerance>;
             // "M10" is a thread's name: a fit only right behind its size.
             boolean isThread = word.matches("[Mm]\\d+") && !(i > 0 && measures(as.finished(), words.get(i - 1)));
-            if (used[i] || !reads || isThread || !(limits || FIT.matcher(word).matches())) {
+            if (!words.isOpen(i)
+                    || !reads
+                    || isThread
+                    || !(limits || FIT.matcher(word).matches())) {
                 continue;
             }
             put(as.tolerance().get(), i, word);
-            if (i > 0 && !used[i - 1] && measures(as.finished(), words.get(i - 1))) {
+            if (i > 0 && words.isOpen(i - 1) && measures(as.finished(), words.get(i - 1))) {
                 put(as.finished(), i - 1, words.get(i - 1));
             }
             return;
@@ -358,11 +233,11 @@ final class LineReader {
 
     private void fromTo(SpokenAs as) {
         for (int i = 1; i + 1 < words.size(); i++) {
-            if (!low(i).equals("to")) {
+            if (!words.low(i).equals("to")) {
                 continue;
             }
             boolean taken = fields.containsKey(as.finished().id());
-            if (!taken && !used[i + 1] && measures(as.finished(), words.get(i + 1))) {
+            if (!taken && words.isOpen(i + 1) && measures(as.finished(), words.get(i + 1))) {
                 put(as.finished(), i + 1, words.get(i + 1));
                 taken = true;
             }
@@ -370,12 +245,12 @@ final class LineReader {
             // "3/4 stainless to .700": what it is of may stand between.
             while (before > 0
                     && i - before <= MOST_BETWEEN
-                    && !BEHIND.contains(low(before))
-                    && (NOISE.contains(low(before))
+                    && !LineWords.standsBehind(words.low(before))
+                    && (LineWords.isNoise(words.low(before))
                             || !ShopLine.NUMBER.matcher(words.get(before)).matches())) {
                 before--;
             }
-            if (taken && !used[before] && measures(as.from(), words.get(before))) {
+            if (taken && words.isOpen(before) && measures(as.from(), words.get(before))) {
                 put(as.from(), before, words.get(before));
             }
         }
@@ -389,7 +264,7 @@ final class LineReader {
         // What is taken off an end is no diameter.
         outside &= !as.bareFor().containsKey(fields.getOrDefault(Families.OPERATION, ""));
         for (int i = 1; outside && i + 1 < words.size(); i++) {
-            boolean said = low(i).equals("off") && !used[i] && !used[i - 1] && !used[i + 1];
+            boolean said = words.low(i).equals("off") && words.isOpen(i) && words.isOpen(i - 1) && words.isOpen(i + 1);
             if (!said
                     || fields.containsKey(as.finished().id())
                     || !measures(as.from(), words.get(i + 1))
@@ -401,7 +276,7 @@ final class LineReader {
             String text = Written.exact(Quantity.LENGTH, left);
             if (left > 0 && measures(as.finished(), text)) {
                 put(as.from(), i + 1, words.get(i + 1));
-                take(i - 1, 2);
+                words.take(i - 1, 2);
                 fields.put(as.finished().id(), text);
                 assumed.add(new TypedCut.Understood("", as.finished().label(), text + ", taken off the diameter"));
             }
@@ -411,7 +286,7 @@ final class LineReader {
     /** A roughness that bears its own name. */
     private void finish(SpokenAs.Marked mark) {
         for (int i = 0; i < words.size(); i++) {
-            if (words.get(i).startsWith("Ra ") && !used[i] && measures(mark.entry(), words.get(i))) {
+            if (words.get(i).startsWith("Ra ") && words.isOpen(i) && measures(mark.entry(), words.get(i))) {
                 put(mark.entry(), i, words.get(i));
             }
         }
@@ -419,17 +294,21 @@ final class LineReader {
 
     private void marked(SpokenAs.Marked mark, boolean before, List<SpokenAs.Marked> all) {
         for (int i = 0; i < words.size(); i++) {
-            if (used[i] || fields.containsKey(mark.entry().id()) || !measures(mark.entry(), words.get(i))) {
+            if (!words.isOpen(i) || fields.containsKey(mark.entry().id()) || !measures(mark.entry(), words.get(i))) {
                 continue;
             }
-            int end = behind(i + 1, mark.after());
-            if (before && i > 0 && !used[i - 1] && mark.before().contains(low(i - 1)) && !belongsBehind(mark, i, all)) {
-                used[i - 1] = true;
+            int end = words.behind(i + 1, mark.after());
+            if (before
+                    && i > 0
+                    && words.isOpen(i - 1)
+                    && mark.before().contains(words.low(i - 1))
+                    && !belongsBehind(mark, i, all)) {
+                words.use(i - 1, i - 1 + 1);
                 // "in 22 bore": said on both sides, meant once.
-                Arrays.fill(used, i + 1, end, true);
+                words.use(i + 1, end);
                 put(mark.entry(), i, words.get(i));
             } else if (!before && end > i + 1) {
-                Arrays.fill(used, i + 1, end, true);
+                words.use(i + 1, end);
                 put(mark.entry(), i, words.get(i));
             }
         }
@@ -438,30 +317,14 @@ final class LineReader {
     /** "3/4 bore 1 long": the number behind the word has a mark of its own, so the word belongs to the one before it. */
     private boolean belongsBehind(SpokenAs.Marked mark, int at, List<SpokenAs.Marked> all) {
         return at > 1
-                && !used[at - 2]
-                && mark.after().contains(low(at - 1))
+                && words.isOpen(at - 2)
+                && mark.after().contains(words.low(at - 1))
                 && measures(mark.entry(), words.get(at - 2))
                 // "30 long, 316" is of a steel: it is no length.
-                && (ShopWords.isNumbered(low(at))
+                && (ShopWords.isNumbered(words.low(at))
                         || all.stream()
-                                .anyMatch(other -> !other.equals(mark) && behind(at + 1, other.after()) > at + 1));
-    }
-
-    /** Where one of these marks ends that stands here, with or without "the" within it; here where none does. */
-    private int behind(int from, List<String> marks) {
-        for (String mark : marks) {
-            int at = from;
-            boolean stands = true;
-            for (String word : mark.split(" ")) {
-                at += at > from && at < words.size() && low(at).equals("the") ? 1 : 0;
-                stands &= at < words.size() && !used[at] && low(at).equals(word);
-                at++;
-            }
-            if (stands) {
-                return at;
-            }
-        }
-        return from;
+                                .anyMatch(
+                                        other -> !other.equals(mark) && words.behind(at + 1, other.after()) > at + 1));
     }
 
     /** Words of a choice: the longest run of them counts, and of choices with the same run the one that says least besides. */
@@ -469,7 +332,7 @@ final class LineReader {
         for (int run = LONGEST_RUN; run >= 1; run--) {
             for (int at = 0; at + run <= words.size(); at++) {
                 for (Entry entry : entries) {
-                    if (!fields.containsKey(entry.id()) && (free(at, run) || (run == 1 && names(entry, at)))) {
+                    if (!fields.containsKey(entry.id()) && (words.free(at, run) || (run == 1 && names(entry, at)))) {
                         pick(entry, at, run);
                     }
                 }
@@ -480,11 +343,11 @@ final class LineReader {
     private void pick(Entry entry, int at, int run) {
         List<String> said = new ArrayList<>();
         for (int i = at; i < at + run; i++) {
-            said.add(low(i));
+            said.add(words.low(i));
         }
-        if (NOISE.contains(said.getFirst())
-                || NOISE.contains(said.getLast())
-                || (run == 1 && isVerb(said.getFirst()))) {
+        if (LineWords.isNoise(said.getFirst())
+                || LineWords.isNoise(said.getLast())
+                || (run == 1 && LineOperation.isVerb(fields, said.getFirst()))) {
             return;
         }
         ShopWords.meant(entry.id(), String.join(" ", said))
@@ -501,18 +364,10 @@ final class LineReader {
                         .filter(choice -> choice.id().equals(id))
                         .findFirst())
                 .ifPresent(choice -> {
-                    String typed = take(at, run);
+                    String typed = words.take(at, run);
                     fields.put(entry.id(), choice.id());
                     understood.add(new TypedCut.Understood(typed, entry.label(), choice.words()));
                 });
-    }
-
-    /** Whether a word asks for the operation that is read: "drill" does not say that it is drill rod. */
-    private boolean isVerb(String word) {
-        String operation = fields.getOrDefault(Families.OPERATION, "");
-        return word.equals(operation)
-                && Families.of(fields).operations().stream()
-                        .anyMatch(one -> one.words().equals(word));
     }
 
     private static boolean says(Choice choice, List<String> said) {
@@ -521,7 +376,7 @@ final class LineReader {
         boolean named = false;
         for (String word : said) {
             for (String part : word.split("-")) {
-                if (NOISE.contains(part)) {
+                if (LineWords.isNoise(part)) {
                     continue;
                 }
                 if (all.stream()
@@ -545,7 +400,7 @@ final class LineReader {
     private void bare(List<Entry> order) {
         for (Entry entry : order) {
             for (int i = 0; i < words.size() && !fields.containsKey(entry.id()); i++) {
-                if (!used[i] && !belongsElsewhere(i) && measures(entry, words.get(i))) {
+                if (words.isOpen(i) && !belongsElsewhere(i) && measures(entry, words.get(i))) {
                     put(entry, i, words.get(i));
                 }
             }
@@ -554,8 +409,8 @@ final class LineReader {
 
     /** A number with a word of its own that is not known here: "2 deep" is no diameter, nor is "at 180". */
     private boolean belongsElsewhere(int at) {
-        boolean before = at > 0 && low(at - 1).equals("at") && !used[at - 1];
-        return before || (at + 1 < words.size() && !used[at + 1] && BEHIND.contains(low(at + 1)));
+        boolean before = at > 0 && words.low(at - 1).equals("at") && words.isOpen(at - 1);
+        return before || (at + 1 < words.size() && words.isOpen(at + 1) && LineWords.standsBehind(words.low(at + 1)));
     }
 
     private void derived(SpokenAs.Derived rule) {
@@ -605,12 +460,12 @@ final class LineReader {
                     .findFirst()
                     .ifPresent(choice -> {
                         for (int i = 0; i < words.size(); i++) {
-                            if (!used[i]
-                                    && !NOISE.contains(low(i))
-                                    && free(i, 1)
+                            if (words.isOpen(i)
+                                    && !LineWords.isNoise(words.low(i))
+                                    && words.free(i, 1)
                                     && vocabulary(choice.words() + " " + choice.more())
-                                            .contains(low(i))) {
-                                used[i] = true;
+                                            .contains(words.low(i))) {
+                                words.use(i, i + 1);
                             }
                         }
                     });
@@ -624,48 +479,17 @@ final class LineReader {
     }
 
     private void put(Entry entry, int at, String text) {
-        used[at] = true;
+        words.use(at, at + 1);
         String meant = asMeant(entry, text);
         followed |= !meant.equals(text);
         fields.put(entry.id(), meant);
         understood.add(new TypedCut.Understood(text, entry.label(), meant));
     }
 
-    private String low(int i) {
-        return words.get(i).toLowerCase(Locale.ROOT);
-    }
-
     /** A word that looks like a number and is the name of a choice: the screw 3/8-16. */
     private boolean names(Entry entry, int at) {
-        return !used[at]
-                && low(at).contains("-")
+        return words.isOpen(at)
+                && words.low(at).contains("-")
                 && entry.choices().stream().anyMatch(choice -> choice.id().equalsIgnoreCase(words.get(at)));
-    }
-
-    private boolean free(int at, int run) {
-        for (int i = at; i < at + run; i++) {
-            if (used[i] || (ShopLine.NUMBER.matcher(words.get(i)).matches() && !ShopWords.isNumbered(low(i)))) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private int find(List<String> parts) {
-        for (int at = 0; at + parts.size() <= words.size(); at++) {
-            boolean same = true;
-            for (int i = 0; i < parts.size() && same; i++) {
-                same = !used[at + i] && low(at + i).equals(parts.get(i));
-            }
-            if (same) {
-                return at;
-            }
-        }
-        return -1;
-    }
-
-    private String take(int at, int run) {
-        Arrays.fill(used, at, at + run, true);
-        return String.join(" ", words.subList(at, at + run));
     }
 }

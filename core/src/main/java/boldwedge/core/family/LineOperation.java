@@ -1,0 +1,128 @@
+package boldwedge.core.family;
+
+import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.SpokenAs;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * The operation that a line asks for.
+ *
+ * @param id its id
+ * @param said it in the program's words
+ * @param at the word that it begins with
+ * @param run how many words say it
+ */
+record LineOperation(String id, String said, int at, int run) {
+    /** What is asked for first, of several that begin at one word the longest; nothing where the words make another operation of it. */
+    static Optional<LineOperation> first(LineWords words) {
+        Optional<LineOperation> best = Optional.empty();
+        int longest = 0;
+        for (ToolFamily<?> family : Families.all()) {
+            for (Choice operation : family.operations()) {
+                for (List<String> parts : ways(family, operation)) {
+                    int at = words.findWithin(parts);
+                    int before = best.map(LineOperation::at).orElse(Integer.MAX_VALUE);
+                    if (at >= 0 && (at < before || (at == before && parts.size() > longest))) {
+                        longest = parts.size();
+                        int run = parts.contains("*") ? parts.indexOf("*") : parts.size();
+                        best = Optional.of(new LineOperation(operation.id(), operation.words(), at, run));
+                    }
+                }
+            }
+        }
+        return best.filter(one -> !isElsewhere(words, one.at()));
+    }
+
+    private static List<List<String>> ways(ToolFamily<?> family, Choice operation) {
+        List<String> ways = new ArrayList<>(List.of(operation.words(), operation.id()));
+        family.spokenAs()
+                .ifPresent(as -> as.verbs().forEach((verb, meant) -> {
+                    if (meant.equals(operation.id())) {
+                        ways.add(verb);
+                    }
+                }));
+        return ways.stream().flatMap(LineOperation::asWords).toList();
+    }
+
+    /** A way of saying it as words, what is written with hyphens as one word too: "o-ring". */
+    private static Stream<List<String>> asWords(String way) {
+        String low = way.toLowerCase(Locale.ROOT);
+        return Stream.of(List.of(low.split("[ -]")), List.of(low.split(" "))).distinct();
+    }
+
+    /** Whether the line names what is done in a shop, and not here. */
+    static boolean isElsewhere(LineWords words) {
+        for (int i = 0; i < words.size(); i++) {
+            if (ShopWords.meant("operation", words.low(i)).isPresent() || isElsewhere(words, i)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether a word with the one before it names another operation: "taper turn", "centre drill". */
+    private static boolean isElsewhere(LineWords words, int at) {
+        return at > 0
+                && (ShopWords.meant("operation", words.low(at - 1)).isPresent()
+                        || ShopWords.meant("operation", words.low(at - 1) + " " + words.low(at))
+                                .isPresent());
+    }
+
+    /** As it was typed. */
+    String typed(LineWords words) {
+        return String.join(" ", words.subList(at, at + run));
+    }
+
+    /** Whether its words say something besides: "tap M6" what the hole is for, "3 keyways" how many. */
+    boolean saysMore(LineWords words) {
+        String typed = typed(words);
+        boolean behindNumber = at > 0 && words.isNumber(at - 1);
+        return spoken(Map.of(Families.OPERATION, id))
+                .map(as -> as.picks().stream()
+                                .anyMatch(entry ->
+                                        ShopWords.meant(entry.id(), typed).isPresent())
+                        || (behindNumber
+                                && as.marked().stream()
+                                        .anyMatch(mark -> mark.after().contains(typed.toLowerCase(Locale.ROOT)))))
+                .orElse(false);
+    }
+
+    private static Optional<SpokenAs> spoken(Map<String, String> fields) {
+        return Families.of(fields).spokenAs();
+    }
+
+    /** Takes what says the operation once more in other words: "harden and temper", "dial in in the four jaw". */
+    static void takeAgain(LineWords words, ToolFamily<?> family, String operation) {
+        for (int i = 0; i < words.size(); i++) {
+            if (isVerb(Map.of(Families.OPERATION, operation), words.low(i))) {
+                words.use(i, i + 1);
+            }
+        }
+        family.spokenAs()
+                .ifPresent(as -> as.verbs().entrySet().stream()
+                        .filter(verb -> verb.getValue().equals(operation))
+                        .map(verb -> List.of(verb.getKey().split(" ")))
+                        .filter(parts -> !parts.contains("*")
+                                && as.picks().stream()
+                                        .noneMatch(entry -> ShopWords.meant(entry.id(), String.join(" ", parts))
+                                                .isPresent()))
+                        .forEach(parts -> {
+                            int at = words.find(parts);
+                            if (at >= 0) {
+                                words.take(at, parts.size());
+                            }
+                        }));
+    }
+
+    /** Whether a word asks for the operation that is read: "drill" does not say that it is drill rod. */
+    static boolean isVerb(Map<String, String> fields, String word) {
+        return word.equals(fields.getOrDefault(Families.OPERATION, ""))
+                && Families.of(fields).operations().stream()
+                        .anyMatch(one -> one.words().equals(word));
+    }
+}
