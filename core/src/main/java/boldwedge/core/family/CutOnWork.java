@@ -24,12 +24,19 @@ public record CutOnWork(boolean worked, Optional<OnWork> on, List<Finding> findi
 
     /** Minutes for which its edge is in the cut; empty where that cannot be told. */
     public static OptionalDouble minutes(PlanRequest request) {
-        return of(request)
-                .on()
-                .map(on -> on.passes().roughMinutes() + on.passes().minutes())
+        return passes(Families.of(request), request)
+                .map(passes -> passes.roughMinutes() + passes.minutes())
                 .filter(Double::isFinite)
                 .map(OptionalDouble::of)
                 .orElseGet(OptionalDouble::empty);
+    }
+
+    /** How it is taken; what is judged of it costs more and is not asked. */
+    private static <C> Optional<OnWork.Passes> passes(ToolFamily<C> family, PlanRequest request) {
+        return family.read(family.settled(request))
+                .cut()
+                .flatMap(cut -> family.onWork(cut, new UnitFormat(request.units())))
+                .map(OnWork::passes);
     }
 
     private static <C> CutOnWork of(ToolFamily<C> family, PlanRequest request) {

@@ -81,7 +81,7 @@ public final class TNutSteps {
                                         "Bolt from %s to %s under the head: shorter it holds less than its own diameter of thread, longer it stands on the slot’s floor and lifts the lips.",
                                         say.length(clamped + nut.leastMm()), say.length(clamped + nut.mostMm()))),
                         "Long and flat it spreads the pull over the lips; its neck below the slide’s face, or the block stands on the nut and nothing is held.",
-                        "It slides through the slot by hand, its neck under a straightedge across the slide. Measure your slot first: the figures follow the lathe’s card.")
+                        "It slides through the slot by hand, its neck under a straightedge across the slide. Measure your slot first: the figures follow the lathe’s card, and the nut must be no higher than the slot is deep.")
                 .cautioned("Tap by hand, square, oil, half a turn back each turn.")
                 .shown(
                         Working.of("Neck", "l − g", mm(nut.neckHighMm()))

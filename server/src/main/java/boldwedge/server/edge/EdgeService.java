@@ -4,6 +4,7 @@ import boldwedge.core.family.CutOnWork;
 import boldwedge.core.jobs.stock.EdgeClock;
 import boldwedge.core.jobs.stock.EdgeClock.Spell;
 import boldwedge.core.jobs.stock.EdgeClock.Use;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.trial.BladeLife;
 import boldwedge.server.crib.CribService;
 import boldwedge.server.crib.GrindRecord;
@@ -19,10 +20,13 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -31,6 +35,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a tool's edge has cut, from what is kept of trials, jobs and grinds: taking one of them back takes it back here. */
 @Service
 public class EdgeService {
+    /** Of the trials of a tool so many of the latest are looked at: edges before them are long gone. */
+    private static final int MOST_TRIALS = 1000;
+
     private final CribService crib;
     private final TrialService trials;
     private final JobService jobs;
@@ -49,9 +56,15 @@ public class EdgeService {
     @Transactional(readOnly = true)
     EdgeController.EdgeAnswer edge(UUID id) {
         crib.tool(id);
+        // Many a trial is of the same cut: each is worked out once.
+        Map<PlanRequest, OptionalDouble> known = new HashMap<>();
+        Function<PlanRequest, OptionalDouble> minutes = asked -> known.computeIfAbsent(asked, CutOnWork::minutes);
         List<Cut> cuts = Stream.concat(
-                        trials.ofTool(id).stream().map(this::trial).flatMap(Optional::stream),
-                        jobs.cutWith(id).stream().map(this::job))
+                        trials.ofTool(id).stream()
+                                .limit(MOST_TRIALS)
+                                .map(trial -> trial(trial, minutes))
+                                .flatMap(Optional::stream),
+                        jobs.cutWith(id).stream().map(cut -> job(cut, minutes)))
                 .sorted(Comparator.comparing(Cut::at))
                 .toList();
         // A grind makes a new edge, and so does what broke the old one.
@@ -90,8 +103,8 @@ public class EdgeService {
     }
 
     /** A trial of what turns in the chuck; of another, such as a furnace load, no edge's minutes are told. */
-    private Optional<Cut> trial(TrialRecord trial) {
-        OptionalDouble minutes = CutOnWork.minutes(plans.request(trial.fields(), trial.units()));
+    private Optional<Cut> trial(TrialRecord trial, Function<PlanRequest, OptionalDouble> known) {
+        OptionalDouble minutes = known.apply(plans.request(trial.fields(), trial.units()));
         LocalDateTime at = on(trial.onDay(), trial.saidAt() == null ? trial.savedAt() : trial.saidAt(), LocalTime.NOON);
         int pieces = BladeLife.count(trial.readings());
         return minutes.isPresent()
@@ -103,10 +116,10 @@ public class EdgeService {
                 : Optional.empty();
     }
 
-    private Cut job(CutWith cut) {
+    private Cut job(CutWith cut, Function<PlanRequest, OptionalDouble> known) {
         OptionalDouble minutes = cut.operation().opens().isEmpty()
                 ? OptionalDouble.empty()
-                : CutOnWork.minutes(plans.request(cut.operation().opens(), cut.units()));
+                : known.apply(plans.request(cut.operation().opens(), cut.units()));
         double each = minutes.orElse(cut.minutesEach());
         return new Cut(
                 cut.doneAt(),
