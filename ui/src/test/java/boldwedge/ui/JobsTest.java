@@ -199,10 +199,14 @@ class JobsTest extends PageTest {
         assertThat(page.locator("[data-day]").first()).isVisible();
         assertThat(page.locator("section[aria-label='Bars over time']")).isHidden();
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
-        page.locator("[data-day] li", new Page.LocatorOptions().setHasText("File it"))
+        Locator tick = page.locator("[data-day] li", new Page.LocatorOptions().setHasText("File it"))
                 .first()
-                .locator("input")
-                .check();
+                .locator("input");
+        // The box is ticked before the program has heard of it.
+        page.waitForResponse(
+                answer -> answer.url().endsWith("/api/jobs/" + id + "/ticks")
+                        && answer.request().method().equals("PUT"),
+                tick::check);
         assertThat(RunningShop.get().get("/api/jobs/" + id + "/ticks").text()).contains("lot/first");
     }
 
