@@ -14,6 +14,7 @@ import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
+import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.BarMaterial;
@@ -189,11 +190,11 @@ final class ChatterFindings {
                         "operation",
                         "ream",
                         "reamSize",
-                        say.typed(job.finishedMm()),
+                        Written.exact(Quantity.LENGTH, job.finishedMm()),
                         "reamTolerance",
                         job.tolerance().typed(),
                         "reamDepth",
-                        say.typed(job.holeDepthMm()),
+                        Written.exact(Quantity.LENGTH, job.holeDepthMm()),
                         "drillBottom",
                         job.bottom() == Bottom.THROUGH ? "through" : "blind",
                         "material",

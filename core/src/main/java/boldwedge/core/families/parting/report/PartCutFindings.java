@@ -205,7 +205,8 @@ final class PartCutFindings {
                     .atOrBelow(rpm)
                     .ifPresent(slower -> finding.mend(say.rpm(slower), SPEED, say.rpm(slower)));
             if (cut.rpm() <= job.lathe().speeds().slowest() * 1.01) {
-                finding.does("Another machine, or saw it: " + job.lathe().name() + " turns no slower");
+                finding.does((job.groove() ? "Another machine: " : "Another machine, or saw it: ")
+                        + job.lathe().name() + " turns no slower");
             }
         }
         if (!job.lathe().speeds().has(cut.rpm())) {
