@@ -29,7 +29,8 @@ class ArchitectureTest {
         classes()
                 .should()
                 .onlyDependOnClassesThat()
-                .resideInAnyPackage("boldwedge.core..", "java..", "org.hipparchus..", "org.jspecify..")
+                .resideInAnyPackage(
+                        "boldwedge.core..", "java..", "org.hipparchus..", "org.locationtech.jts..", "org.jspecify..")
                 .check(CORE);
     }
 

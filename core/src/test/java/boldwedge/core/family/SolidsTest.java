@@ -108,10 +108,51 @@ class SolidsTest {
             Optional<Solid> solid = Planner.solid(question.request());
             if (solid.isPresent()) {
                 looked++;
-                read(solid.get().stl()).forEach((name, shell) -> closed(question.name() + " " + name, shell));
+                Map<String, List<Triangle>> shells = read(solid.get().stl());
+                shells.forEach((name, shell) -> {
+                    closed(question.name() + " " + name, shell);
+                    assertThat(pieces(shell)).as(question.name() + " " + name).isOne();
+                });
+                // A head that is screwed on is a piece of its own; nothing else is.
+                assertThat(shells.size())
+                        .as(question.name() + " " + shells.keySet())
+                        .isLessThanOrEqualTo(shells.containsKey("head") ? 2 : 1);
             }
         }
         assertThat(looked).isGreaterThan(200);
+    }
+
+    /** How many bodies a shell is: triangles that are joined by a side are one. */
+    private static int pieces(List<Triangle> shell) {
+        Map<String, Integer> owner = new HashMap<>();
+        int[] parent = new int[shell.size()];
+        for (int i = 0; i < parent.length; i++) {
+            parent[i] = i;
+        }
+        for (int i = 0; i < parent.length; i++) {
+            for (int k = 0; k < 3; k++) {
+                String a = shell.get(i).corners().get(k);
+                String b = shell.get(i).corners().get((k + 1) % 3);
+                Integer other = owner.putIfAbsent(a.compareTo(b) < 0 ? a + b : b + a, i);
+                if (other != null) {
+                    parent[root(parent, i)] = root(parent, other);
+                }
+            }
+        }
+        int roots = 0;
+        for (int i = 0; i < parent.length; i++) {
+            roots += root(parent, i) == i ? 1 : 0;
+        }
+        return roots;
+    }
+
+    private static int root(int[] parent, int of) {
+        int at = of;
+        while (parent[at] != at) {
+            parent[at] = parent[parent[at]];
+            at = parent[at];
+        }
+        return at;
     }
 
     /** Head and shank against the length of the blank: what is ground off is the rest. */
@@ -125,7 +166,7 @@ class SolidsTest {
         double blank = 10 * 10 * 100;
         // The file's nose is rounder than the drawing's: they differ by what lies between 12 planes and 48.
         assertThat(left + removed).isCloseTo(blank, within(2e-4 * blank));
-        long onNose = bit.getOrDefault("head", List.of()).stream()
+        long onNose = bit.getOrDefault("bit", List.of()).stream()
                 .filter(t -> Math.abs(t.normal().getZ()) < 0.5)
                 .map(t -> Math.round(1e4 * t.normal().getX()))
                 .distinct()

@@ -19,6 +19,18 @@ final class GrooveQuestions {
             "circlip-shaft", "circlip-bore", "oring-shaft", "oring-bore", "oring-face", "thread-relief", "own-outside"
         };
         String purpose = purposes[q.random.nextInt(purposes.length)];
+        return question(q, name, purpose);
+    }
+
+    /** A shoulder's undercut, of a usual load or another. */
+    static Question undercut(Questions q, String name) {
+        q.put("operation", "ring-groove");
+        q.one("material", Questions.MATERIALS);
+        q.some("undercutRadius", "1 mm", "0.4 mm");
+        return question(q, name, "undercut");
+    }
+
+    private static Question question(Questions q, String name, String purpose) {
         q.put("grooveFor", purpose);
         double around = RINGS[q.random.nextInt(RINGS.length)];
         q.put("grooveAround", around + " mm");

@@ -146,6 +146,9 @@ public final class Questions {
         for (int i = 0; i < 45; i++) {
             all.add(TrueQuestions.truing(new Questions(random), String.format(Locale.ROOT, "truing-%03d", i)));
         }
+        for (int i = 60; i < 66; i++) {
+            all.add(GrooveQuestions.undercut(new Questions(random), String.format(Locale.ROOT, "grooving-%03d", i)));
+        }
         return all;
     }
 

@@ -8,6 +8,7 @@ import boldwedge.core.families.flycutting.model.FlyCut;
 import boldwedge.core.families.flycutting.report.FlyAnswer;
 import boldwedge.core.families.flycutting.report.FlyTrial;
 import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
@@ -21,6 +22,7 @@ import boldwedge.core.planning.SpokenAs;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
 import boldwedge.core.planning.TrialForm;
+import boldwedge.core.rule.BitSolid;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -49,6 +51,11 @@ public final class FlyCuttingFamily extends DeclaredFamily<FlyCut> {
                 new Says<>(FlyAnswer.RULES, FlyAnswer::tell),
                 new Judges(TRIAL, FlyTrial::prove),
                 KIND);
+    }
+
+    @Override
+    public Optional<Solid> solid(FlyCut cut) {
+        return cut.bit(BitSolid.NOSE_PLANES).map(bit -> new Solid("fly-bit.stl", BitSolid.stl(bit)));
     }
 
     @Override

@@ -79,6 +79,8 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
                     "groove * o-ring",
                     "groove * oring",
                     "undercut",
+                    "shoulder undercut",
+                    "grinding relief",
                     "thread relief")
             .collect(Collectors.toMap(said -> said, said -> "ring-groove"));
 
@@ -154,6 +156,9 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
         if (purpose.equals("thread-relief")) {
             settings.add(PITCH);
         }
+        if (purpose.equals("undercut")) {
+            settings.add(RADIUS);
+        }
         return new CutPage(
                 id(),
                 Sentence.of(
@@ -200,6 +205,7 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
                                 List.of("on", "on a", "in", "in a", "diameter", "dia", "shaft"),
                                 List.of("shaft", "piston", "across", "round", "diameter", "dia")),
                         new Marked(CORD, List.of("cord", "x"), List.of("cord", "section")),
+                        new Marked(RADIUS, List.of("radius", "r"), List.of("radius")),
                         new Marked(PITCH, List.of("pitch"), List.of("pitch")),
                         new Marked(BOTTOM, List.of("down to"), List.of("bottom")),
                         new Marked(DEPTH, List.of("depth"), List.of("deep")),

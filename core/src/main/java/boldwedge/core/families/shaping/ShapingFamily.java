@@ -6,8 +6,10 @@ import boldwedge.core.families.shaping.entry.ShapingField;
 import boldwedge.core.families.shaping.entry.ShapingReader;
 import boldwedge.core.families.shaping.model.ShapedCut;
 import boldwedge.core.families.shaping.report.ShapingAnswer;
+import boldwedge.core.families.shaping.report.ShapingSolid;
 import boldwedge.core.families.shaping.report.ShapingTrial;
 import boldwedge.core.family.DeclaredFamily;
+import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.finding.Station;
@@ -53,6 +55,11 @@ public final class ShapingFamily extends DeclaredFamily<ShapedCut> {
                 new Says<>(ShapingAnswer.RULES, ShapingAnswer::tell),
                 new Judges(TRIAL, ShapingTrial::prove),
                 KIND);
+    }
+
+    @Override
+    public Optional<Solid> solid(ShapedCut cut) {
+        return ShapingSolid.stl(cut).map(stl -> new Solid("shaper-tool.stl", stl));
     }
 
     @Override

@@ -6,7 +6,6 @@ import boldwedge.core.families.turning.entry.TurningField;
 import boldwedge.core.families.turning.entry.TurningReader;
 import boldwedge.core.families.turning.model.TurningCut;
 import boldwedge.core.families.turning.model.TurningJob;
-import boldwedge.core.families.turning.report.BitSolid;
 import boldwedge.core.families.turning.report.SetUpWords;
 import boldwedge.core.families.turning.report.TurningAnswer;
 import boldwedge.core.families.turning.report.TurningLessons;
@@ -19,6 +18,7 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.rigidity.Hold;
+import boldwedge.core.mechanics.wedge.GroundBit;
 import boldwedge.core.mechanics.wedge.Operation;
 import boldwedge.core.mechanics.wedge.Surface;
 import boldwedge.core.planning.CutPage;
@@ -40,6 +40,7 @@ import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
 import boldwedge.core.planning.TrialForm;
 import boldwedge.core.planning.TrialRequest;
+import boldwedge.core.rule.BitSolid;
 import boldwedge.core.trial.Calibration;
 import boldwedge.core.trial.Lessons;
 import boldwedge.core.trial.Measured;
@@ -151,7 +152,15 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
 
     @Override
     public Optional<Solid> solid(TurningCut cut) {
-        return Optional.of(new Solid("bit.stl", BitSolid.stl(cut)));
+        return Optional.of(new Solid(
+                "bit.stl",
+                BitSolid.stl(GroundBit.grind(
+                        cut.job().blank(),
+                        cut.wedge(),
+                        cut.bit().groundLengthMm(),
+                        cut.job().damageMm(),
+                        cut.job().order(),
+                        BitSolid.NOSE_PLANES))));
     }
 
     @Override

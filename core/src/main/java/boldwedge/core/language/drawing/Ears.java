@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Cuts an outline that does not cross itself into triangles, ear by ear (Meisters 1975, Polygons have ears). */
-final class Ears {
+public final class Ears {
     private Ears() {}
 
     /** Corners of the triangles by their places in the outline, anticlockwise as the outline is. */
-    static List<int[]> of(List<Point> outline) {
+    public static List<int[]> of(List<Point> outline) {
         List<Integer> left = new ArrayList<>();
         for (int i = 0; i < outline.size(); i++) {
             left.add(i);

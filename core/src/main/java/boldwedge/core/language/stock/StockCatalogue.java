@@ -37,6 +37,7 @@ public final class StockCatalogue {
     private final List<KeySize> keys = new ArrayList<>();
     private final List<RingGroove> circlips = new ArrayList<>();
     private final List<ThreadRelief> reliefs = new ArrayList<>();
+    private final List<Undercut> undercuts = new ArrayList<>();
     private final List<Term> glossary = new ArrayList<>();
     private final Map<String, RecommendedAngles> angles = new HashMap<>();
     private final Map<String, String> citations = new HashMap<>();
@@ -57,6 +58,7 @@ public final class StockCatalogue {
         Table.read("stock/keys.tsv").rows().forEach(this::addKey);
         Table.read("stock/circlips.tsv").rows().forEach(row -> circlips.add(RingGroove.of(row, cited(row))));
         Table.read("stock/reliefs.tsv").rows().forEach(row -> reliefs.add(ThreadRelief.of(row, cited(row))));
+        Table.read("stock/undercuts.tsv").rows().forEach(row -> undercuts.add(Undercut.of(row, cited(row))));
         Table.read("stock/tool-steels.tsv").rows().forEach(this::addSteel);
         Table.read("stock/glossary.tsv").rows().forEach(this::addTerm);
     }
@@ -171,6 +173,11 @@ public final class StockCatalogue {
     /** Undercuts behind outside threads, by pitch. */
     public List<ThreadRelief> reliefs() {
         return List.copyOf(reliefs);
+    }
+
+    /** Undercuts at shoulders, those for a usual load first. */
+    public List<Undercut> undercuts() {
+        return List.copyOf(undercuts);
     }
 
     /** Heads and washers. */

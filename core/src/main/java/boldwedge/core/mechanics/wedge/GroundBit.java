@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
 /**
@@ -130,6 +131,21 @@ public record GroundBit(
                 depth,
                 tipLeft,
                 mass(blank, now.volumeMm3() + shank.volumeMm3(), tipLeft));
+    }
+
+    /** A whole blank ground to a signature as far back as is usual, in the usual order; empty where that leaves nothing to cut with. */
+    public static Optional<GroundBit> tried(Blank blank, ToolSignature signature, int nosePlanes) {
+        try {
+            return Optional.of(grind(
+                    blank,
+                    Wedge.of(signature),
+                    usualGroundLength(blank, signature),
+                    0,
+                    Order.FLANKS_FIRST,
+                    nosePlanes));
+        } catch (NothingLeft none) {
+            return Optional.empty();
+        }
     }
 
     /** These angles leave nothing of the blank to cut with. */

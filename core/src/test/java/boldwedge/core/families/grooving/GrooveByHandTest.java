@@ -10,6 +10,7 @@ import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.language.stock.RingGroove;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ThreadRelief;
+import boldwedge.core.language.stock.Undercut;
 import boldwedge.core.mechanics.rigidity.Beam;
 import boldwedge.core.testing.Shop;
 import org.junit.jupiter.api.Test;
@@ -54,6 +55,47 @@ class GrooveByHandTest {
                     .as(relief.toString())
                     .isCloseTo(1.5, within(0.13));
         }
+    }
+
+    /** At a shoulder radius, a floor and the run-out have room in the width; a mate's corner clears where the radius ends. */
+    @Test
+    void everyRowOfTheUndercutsKeepsItsShape() {
+        for (Undercut row : StockCatalogue.shipped().undercuts()) {
+            double runOut = row.depthMm() / Math.tan(Undercut.RUN_OUT_RAD);
+            assertThat(row.radiusMm() + runOut).as(row.toString()).isLessThan(row.widthMm());
+            assertThat(row.radiusMm()).as(row.toString()).isGreaterThan(row.depthMm());
+        }
+        // Every shaft from 1.6 to 600 has one and only one for a usual load.
+        for (double d = 1.7; d < 600; d *= 1.05) {
+            double at = d;
+            assertThat(StockCatalogue.shipped().undercuts().stream().filter(row -> !row.changing() && row.suits(at)))
+                    .as("at " + d)
+                    .hasSize(1);
+        }
+    }
+
+    /** A thirty shaft: radius 0.6, three tenths deep, two and a half wide: 29.4 at the floor; what seats there clears 0.3; its run-out 0.3 / tan 15° = 1.12 long. */
+    @Test
+    void anUndercutByHand() {
+        Groove groove = cut("operation", "ring-groove", "grooveFor", "undercut", "grooveAround", "30 mm")
+                .job()
+                .groove();
+        assertThat(groove.bottomMm()).isCloseTo(29.4, within(1e-9));
+        assertThat(groove.widthMm()).isCloseTo(2.5, within(1e-9));
+        assertThat(groove.mateMm()).isCloseTo(0.3, within(1e-9));
+        assertThat(groove.runOutMm()).isCloseTo(1.1196, within(1e-4));
+        Groove bent = cut(
+                        "operation",
+                        "ring-groove",
+                        "grooveFor",
+                        "undercut",
+                        "grooveAround",
+                        "30 mm",
+                        "undercutRadius",
+                        "1 mm")
+                .job()
+                .groove();
+        assertThat(bent.bottomMm()).isCloseTo(29.6, within(1e-9));
     }
 
     @Test

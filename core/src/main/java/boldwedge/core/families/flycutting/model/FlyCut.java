@@ -5,6 +5,9 @@ import boldwedge.core.mechanics.cutting.EdgeCut;
 import boldwedge.core.mechanics.cutting.EdgeProfile;
 import boldwedge.core.mechanics.cutting.FeedChoice;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
+import boldwedge.core.mechanics.wedge.GroundBit;
+import boldwedge.core.mechanics.wedge.ToolSignature;
+import java.util.Optional;
 
 /**
  * A fly cut worked out.
@@ -50,6 +53,13 @@ public record FlyCut(FlyJob job, double sweptMm, double depthMm, double reliefRa
                 job.lathe(), job.work(), job.tool(), depth, job.raMm(), swept, job.feedMm(), job.speedRpm());
         FeedChoice feed = at.feedFor(profile, COARSEST_MM);
         return new FlyCut(job, swept, depth, relief, EdgeCut.of(at, feed, profile, job.rakeRad() + job.seatRad()));
+    }
+
+    /** The bit, ground as for turning: its whole edge cuts, the chord of the circle is taken off its heel besides. */
+    public Optional<GroundBit> bit(int nosePlanes) {
+        ToolSignature signature = new ToolSignature(
+                0, job.rakeRad(), reliefRad, reliefRad, TRAILING_RAD, Math.PI / 2 - LEADING_RAD, job.noseMm());
+        return GroundBit.tried(job.bit(), signature, nosePlanes);
     }
 
     private static double swept(FlyJob job) {

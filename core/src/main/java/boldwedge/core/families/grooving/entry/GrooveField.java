@@ -34,6 +34,11 @@ public enum GrooveField implements CutEntry<GrooveCut> {
     CORD(Asked.of("ringCord", "Cord of the O-ring", Station.CUT, Entry.length(0.5, 12), "2.62 mm", ".103")),
     GAP(Asked.of("sealGap", "Between the parts, on the diameter", Station.CUT, Entry.length(0, 2), "0.1 mm", ".004")),
     PITCH(Asked.of("reliefPitch", "Pitch of the thread", Station.CUT, Entry.length(0.2, 8), "1.5 mm", ".0625")),
+    RADIUS(
+            Asked.of("undercutRadius", "Radius at the shoulder", Station.CUT, Entry.length(0.1, 5)),
+            where(
+                    cut -> cut.job().groove().undercut().isPresent(),
+                    cut -> cut.job().groove().undercut().orElseThrow().radiusMm())),
     WIDTH(
             Asked.of("grooveWidth", "Width of the groove", Station.CUT, Entry.length(0.3, 200)),
             value(cut -> cut.job().groove().widthMm())),

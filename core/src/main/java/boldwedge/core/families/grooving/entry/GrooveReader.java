@@ -15,6 +15,7 @@ import boldwedge.core.language.stock.Blank;
 import boldwedge.core.language.stock.RingGroove;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.ThreadRelief;
+import boldwedge.core.language.stock.Undercut;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.planning.FieldReader;
@@ -100,6 +101,9 @@ public final class GrooveReader extends FieldReader {
             }
             return relief.map(ThreadRelief::widthMm).map(OptionalDouble::of).orElse(OptionalDouble.empty());
         }
+        if (purpose == Purpose.UNDERCUT) {
+            return undercut().map(Undercut::widthMm).map(OptionalDouble::of).orElse(OptionalDouble.empty());
+        }
         wrong(WIDTH, "Type how wide the groove is to be.");
         return OptionalDouble.empty();
     }
@@ -139,6 +143,36 @@ public final class GrooveReader extends FieldReader {
                         .min(Comparator.comparingDouble(one -> Math.abs(one.pitchMm() - value(PITCH))));
     }
 
+    /** By the radius that is typed, else the first for the shaft; of two with one radius the one whose shafts lie nearest. */
+    private Optional<Undercut> undercut() {
+        double around = value(AROUND);
+        List<Undercut> listed = StockCatalogue.shipped().undercuts();
+        if (typed(RADIUS).isEmpty()) {
+            return listed.stream()
+                    .filter(one -> one.suits(around))
+                    .findFirst()
+                    .or(() -> Optional.of(listed.getFirst()));
+        }
+        double radius = value(RADIUS);
+        Optional<Undercut> row = listed.stream()
+                .filter(one -> Math.abs(one.radiusMm() - radius) < 0.05 * one.radiusMm() + 1e-9)
+                .min(Comparator.comparingDouble(
+                        one -> Math.abs(around - Math.clamp(around, one.overMm(), one.toMm()))));
+        if (row.isEmpty()) {
+            wrong(
+                    RADIUS,
+                    "No undercut is listed with that radius: "
+                            + listed.stream()
+                                    .map(Undercut::radiusMm)
+                                    .distinct()
+                                    .sorted()
+                                    .map(this::length)
+                                    .collect(Collectors.joining(", "))
+                            + " are.");
+        }
+        return row;
+    }
+
     private Optional<Groove> groove(Purpose purpose, OptionalDouble width, Optional<Tolerance> tolerance) {
         double around = value(AROUND);
         Optional<RingGroove> ring =
@@ -170,6 +204,7 @@ public final class GrooveReader extends FieldReader {
                 purpose.oring() ? value(CORD) : 0,
                 squeeze(purpose),
                 purpose.side() == Side.FACE ? 0 : value(GAP),
+                purpose == Purpose.UNDERCUT ? undercut() : Optional.empty(),
                 ring,
                 source(purpose, ring)));
     }
@@ -180,6 +215,9 @@ public final class GrooveReader extends FieldReader {
         }
         if (purpose == Purpose.THREAD_RELIEF && typed(WIDTH).isEmpty()) {
             return relief().map(ThreadRelief::source).orElse("As typed");
+        }
+        if (purpose == Purpose.UNDERCUT) {
+            return undercut().map(Undercut::source).orElse("As typed");
         }
         return purpose.oring()
                 ? "Squeeze and fill by custom of the trade; the ring maker’s table comes first"
@@ -202,6 +240,9 @@ public final class GrooveReader extends FieldReader {
         }
         if (purpose.oring()) {
             return OptionalDouble.of(units.measured(Groove.sealDepthMm(value(CORD), ROUND_SQUEEZE, value(GAP))));
+        }
+        if (purpose == Purpose.UNDERCUT) {
+            return undercut().map(one -> OptionalDouble.of(one.depthMm())).orElse(OptionalDouble.empty());
         }
         return purpose == Purpose.THREAD_RELIEF
                 ? relief().map(one -> OptionalDouble.of(one.underMm() / 2)).orElse(OptionalDouble.empty())

@@ -2,6 +2,7 @@ package boldwedge.core.families.grooving.model;
 
 import boldwedge.core.language.measure.Tolerance;
 import boldwedge.core.language.stock.RingGroove;
+import boldwedge.core.language.stock.Undercut;
 import boldwedge.core.language.words.Worded;
 import java.util.Optional;
 
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param cordMm cord of the O-ring; 0 where there is none
  * @param squeeze share of the cord that it is pressed flat by
  * @param gapMm what the parts that are sealed have between them on the diameter
+ * @param undercut the row of a shoulder's undercut; empty where it is none
  * @param ring the standard's row; empty where another width or bottom was typed
  * @param source where its sizes come from
  */
@@ -30,6 +32,7 @@ public record Groove(
         double cordMm,
         double squeeze,
         double gapMm,
+        Optional<Undercut> undercut,
         Optional<RingGroove> ring,
         String source) {
     /** Of an O-ring's groove so much is filled, at the most and usually (custom of the trade: heat and oil swell it). */
@@ -52,6 +55,7 @@ public record Groove(
         ORING_BORE(Side.INSIDE),
         ORING_FACE(Side.FACE),
         THREAD_RELIEF(Side.OUTSIDE),
+        UNDERCUT(Side.OUTSIDE),
         OWN_OUTSIDE(Side.OUTSIDE),
         OWN_INSIDE(Side.INSIDE),
         OWN_FACE(Side.FACE);
@@ -91,6 +95,18 @@ public record Groove(
     /** The width to aim at: the middle of its limits, mm. */
     public double aimMm() {
         return widthMm + width.middleMm();
+    }
+
+    /** From the floor of a shoulder's undercut back up to the shaft, along it, mm; 0 of any other groove. */
+    public double runOutMm() {
+        return undercut.map(one ->
+                        Math.min(depthMm / Math.tan(Undercut.RUN_OUT_RAD), Math.max(0, aimMm() - one.radiusMm())))
+                .orElse(0.0);
+    }
+
+    /** What seats against the shoulder is broken by more than this at its corner, mm: there the radius ends above the shaft. */
+    public double mateMm() {
+        return undercut.map(one -> Math.max(0, one.radiusMm() - depthMm)).orElse(0.0);
     }
 
     /** Depth of an O-ring's groove: what is left of the cord, less half of what the parts have between them. */

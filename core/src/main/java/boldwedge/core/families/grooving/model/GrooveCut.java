@@ -184,6 +184,10 @@ public record GrooveCut(
         if (groove.purpose() == Groove.Purpose.THREAD_RELIEF) {
             return new Span(0.1 * width, 0.15 * width, 0.5 * width);
         }
+        if (groove.undercut().isPresent()) {
+            double radius = groove.undercut().get().radiusMm();
+            return new Span(0.9 * radius, radius, 1.1 * radius);
+        }
         double most = (groove.purpose().circlip() ? 0.1 : 0.5) * width;
         return new Span(0, Math.min(0.1, most), most);
     }

@@ -16,6 +16,8 @@ import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Span;
+import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.language.stock.Undercut;
 import boldwedge.core.rule.HardEnough;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,6 +60,7 @@ final class GrooveFindings {
             findings.add(squeeze());
             findings.add(fill());
         }
+        groove.undercut().ifPresent(one -> findings.add(mate(one)));
         findings.add(corners());
         findings.add(sides());
         if (groove.side() == Side.FACE) {
@@ -105,6 +108,37 @@ final class GrooveFindings {
                         BESIDE,
                         Written.exact(Quantity.LENGTH, say.units().turned(1.15 * needs)))
                 .build();
+    }
+
+    /** What sits against the shoulder, and the row for a shaft that is bent to and fro. */
+    private Finding mate(Undercut row) {
+        Finding.Builder finding = Finding.at(Station.CUT, "undercut-mate", say)
+                .says(
+                        Verdict.TOLD,
+                        "What seats against the shoulder has its corner broken by more than %s.",
+                        say.length(groove.mateMm()))
+                .note("Form E: the shoulder stays as turned. Where it is ground too, form F goes "
+                        + say.length(row.faceMm())
+                        + " into it besides: the same edge, moved on into the shoulder at the bottom.")
+                .source(row.source());
+        if (groove.mateMm() > 0) {
+            finding.step(Working.of("The radius ends above the shaft by", "R − t", mm(groove.mateMm()))
+                    .with("R", "radius", mm(row.radiusMm()).fromTable())
+                    .with("t", "depth", mm(groove.depthMm())));
+        }
+        StockCatalogue.shipped().undercuts().stream()
+                .filter(other -> other.suits(groove.aroundMm()))
+                .forEach(other -> finding.school(
+                        other.changing() ? "Bent to and fro" : "Usual load",
+                        Written.words(
+                                other.changing()
+                                        ? "A shaft that is bent as it turns cracks here first: radius %s, %s deep, %s wide."
+                                        : "Radius %s, %s deep, %s wide: the smallest that a wheel and a fit need.",
+                                say.length(other.radiusMm()),
+                                say.length(other.depthMm()),
+                                say.length(other.widthMm())),
+                        other.equals(row)));
+        return finding.build();
     }
 
     private Finding squeeze() {
@@ -188,7 +222,9 @@ final class GrooveFindings {
         if (large) {
             words = groove.purpose().circlip()
                     ? "Corners of %s hold the ring off its groove’s side: %s at the most."
-                    : "Corners of %s are large here: %s at the most.";
+                    : groove.undercut().isPresent()
+                            ? "A radius of %s at the shoulder holds off what seats there: %s at the most."
+                            : "Corners of %s are large here: %s at the most.";
         } else if (sharp) {
             words = groove.purpose().oring()
                     ? "Corners of %s cut the cord: round them, %s is usual."

@@ -85,6 +85,9 @@ record GrooveRoute(GrooveCut cut, UnitFormat say, Scene section, Scene bit, Scen
     }
 
     private MakeStep corners() {
+        if (groove().undercut().isPresent()) {
+            return form();
+        }
         return MakeStep.of(
                 "corners",
                 "Stone it",
@@ -98,6 +101,26 @@ record GrooveRoute(GrooveCut cut, UnitFormat say, Scene section, Scene bit, Scen
                 "Under a loupe both corners are alike.");
     }
 
+    /** A shoulder's undercut has two unlike corners. */
+    private MakeStep form() {
+        boolean whole = cut.plunges() == 1;
+        return MakeStep.of(
+                        "form",
+                        whole ? "Grind its two corners" : "Grind the corner at the shoulder",
+                        bit,
+                        List.of(
+                                "Round " + say.length(cut.cornerMm())
+                                        + " on the side that meets the shoulder; a radius gauge against the light.",
+                                whole
+                                        ? "The other side at 15° over the last " + say.length(groove().runOutMm())
+                                                + ": that is the run-out."
+                                        : "The other corner only broken: the run-out is cut by the top slide, swung to 15°.",
+                                "Stone front, radius and sides, until no burr is felt."),
+                        "The radius takes the notch away, the run-out lets a wheel leave without a step.",
+                        "Under a loupe: round and slope run into the flat without a corner.")
+                .measuring(GrooveField.CORNER, say.length(cut.cornerMm()), List.of());
+    }
+
     private MakeStep set() {
         List<String> lines = new ArrayList<>();
         lines.add("On centre, square to the work: a straight edge on its face, or a try square off the chuck.");
@@ -109,7 +132,9 @@ record GrooveRoute(GrooveCut cut, UnitFormat say, Scene section, Scene bit, Scen
                     groove().side() == Side.FACE
                             ? "Its outer corner at " + say.length(groove().aroundMm())
                                     + " across, the cross-slide locked."
-                            : "At " + say.length(job().atMm()) + " from the jaws, the carriage locked.");
+                            : groove().undercut().isPresent()
+                                    ? "Its rounded side just touching the shoulder, a slip of paper between: then the carriage locked."
+                                    : "At " + say.length(job().atMm()) + " from the jaws, the carriage locked.");
         }
         lines.add(
                 "Square it by its side against the chuck’s face, or by a square from a trued face: no light all along.");

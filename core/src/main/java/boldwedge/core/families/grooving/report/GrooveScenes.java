@@ -8,13 +8,19 @@ import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.families.grooving.model.GrooveJob;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
 import boldwedge.core.language.measure.UnitFormat;
+import java.util.ArrayList;
+import java.util.List;
 
 /** Drawings of a groove and its bit, to scale. */
 final class GrooveScenes {
+    /** A corner is drawn with so many strokes. */
+    private static final int ROUND_STEPS = 8;
+
     private GrooveScenes() {}
 
     /** The groove in section with the bit in its first plunge: the surface that it is cut into on top. */
@@ -29,30 +35,24 @@ final class GrooveScenes {
         double x0 = 50 - b / 2 * scale;
         double y0 = 44;
         scene.place(x0, y0, scale);
-        scene.filled(
-                Role.WORK_AREA,
-                Role.WORK,
-                -land,
-                0,
-                0,
-                0,
-                0,
-                -t,
-                b,
-                -t,
-                b,
-                0,
-                b + land,
-                0,
-                b + land,
-                -t - below,
-                -land,
-                -t - below);
+        boolean shoulder = groove.undercut().isPresent();
+        List<Point> work = new ArrayList<>(List.of(new Point(-land, shoulder ? 8 / scale : 0)));
+        work.addAll(
+                shoulder
+                        ? undercut(groove, cut.cornerMm(), b, 8 / scale)
+                        : List.of(new Point(0, 0), new Point(0, -t), new Point(b, -t), new Point(b, 0)));
+        work.addAll(List.of(new Point(b + land, 0), new Point(b + land, -t - below), new Point(-land, -t - below)));
+        scene.filled(Role.WORK_AREA, Role.WORK, work);
         double w = cut.tipMm();
         double up = 12 / scale;
         double lean = Math.tan(cut.sideRad()) * (t + up);
-        scene.filled(Role.GROUND, Role.EDGE, 0, -t, w, -t, w - lean, up, lean, up);
-        scene.line(Role.CUTTING_EDGE, 0, -t, w, -t);
+        List<Point> edge = GrooveSolid.edge(cut).stream()
+                .map(p -> new Point(p.x(), p.y() - t))
+                .toList();
+        List<Point> tool = new ArrayList<>(edge);
+        tool.addAll(List.of(new Point(w - lean, up), new Point(lean, up)));
+        scene.filled(Role.GROUND, Role.EDGE, tool);
+        scene.run(Role.CUTTING_EDGE, false, edge);
         for (int i = 1; i < cut.plunges(); i++) {
             double at = i * cut.stepMm();
             scene.line(Role.HIDDEN, at, -t, at, 0);
@@ -70,7 +70,24 @@ final class GrooveScenes {
             scene.input(50, y0 - (t + below) * scale - 6, Anchor.MIDDLE, say.length(groove.bottomMm()), BOTTOM);
         }
         scene.input(4, 5, Anchor.START, say.length(groove.aroundMm()), AROUND);
+        if (shoulder) {
+            scene.input(60, 5, Anchor.START, say.length(cut.cornerMm()), RADIUS);
+        }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
+    }
+
+    /** Shoulder, radius, floor and run-out of an undercut, from the top of the shoulder to the shaft. */
+    private static List<Point> undercut(Groove groove, double radius, double width, double high) {
+        double t = groove.depthMm();
+        List<Point> points = new ArrayList<>(List.of(new Point(0, high)));
+        double round = Math.min(radius, width / 2);
+        for (int i = 0; i <= ROUND_STEPS; i++) {
+            double at = Math.PI / 2 * i / ROUND_STEPS;
+            points.add(new Point(round * (1 - Math.cos(at)), round * (1 - Math.sin(at)) - t));
+        }
+        points.add(new Point(Math.max(round, width - groove.runOutMm()), -t));
+        points.add(new Point(width, 0));
+        return points;
     }
 
     /** The bit's end as the work sees it, and from its side. */

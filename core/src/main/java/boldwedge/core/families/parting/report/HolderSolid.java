@@ -5,6 +5,7 @@ import boldwedge.core.families.parting.model.HolderGeometry;
 import boldwedge.core.families.parting.model.HolderKind;
 import boldwedge.core.families.parting.model.PartCut;
 import boldwedge.core.language.drawing.Mesh;
+import boldwedge.core.language.drawing.OneBody;
 import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.StlWriter;
 import java.util.List;
@@ -27,9 +28,11 @@ public final class HolderSolid {
         double length = design.lengthMm();
         if (cut.job().holder() == HolderKind.SIDE_BLOCK) {
             double tab = Math.min(design.tabMm(), length);
-            return List.of(
-                    Mesh.prism("foot", section(cut, 0), 0, tab),
-                    Mesh.prism("body", section(cut, geometry.hangMm()), tab, length));
+            return List.of(OneBody.of(
+                    "block",
+                    List.of(
+                            OneBody.prism(section(cut, 0), 0, tab),
+                            OneBody.prism(section(cut, geometry.hangMm()), tab, length))));
         }
         return List.of(Mesh.prism("block", section(cut, 0), 0, length));
     }

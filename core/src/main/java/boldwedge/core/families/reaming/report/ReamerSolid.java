@@ -3,6 +3,7 @@ package boldwedge.core.families.reaming.report;
 import boldwedge.core.families.reaming.model.ReamCut;
 import boldwedge.core.families.reaming.model.ReamJob.Helix;
 import boldwedge.core.language.drawing.Mesh;
+import boldwedge.core.language.drawing.OneBody;
 import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.StlWriter;
 import java.util.ArrayList;
@@ -35,8 +36,9 @@ public final class ReamerSolid {
                         new Point(shank, cut.lengthMm()),
                         new Point(0, cut.lengthMm())));
         return switch (cut.job().kind()) {
-            case FLUTED -> List.of(fluted(cut, head), back);
-            case D_BIT -> List.of(Mesh.prism("head", d(cut), 0, head), back);
+            case FLUTED ->
+                List.of(OneBody.of("reamer", List.of(OneBody.faces(fluted(cut, head)), OneBody.faces(back))));
+            case D_BIT -> List.of(OneBody.of("reamer", List.of(OneBody.prism(d(cut), 0, head), OneBody.faces(back))));
             case SLANT -> List.of(slant(cut));
         };
     }

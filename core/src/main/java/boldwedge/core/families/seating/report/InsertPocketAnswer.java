@@ -35,7 +35,7 @@ public final class InsertPocketAnswer {
 
     /** The body with its seat as STL. */
     public static String stl(InsertPocketCut cut) {
-        return InsertPocketScenes.stl(cut);
+        return InsertPocketSolid.stl(cut);
     }
 
     private static Figures figures(InsertPocketCut cut, UnitFormat say) {

@@ -6,21 +6,17 @@ import boldwedge.core.families.seating.model.InsertPocketCut;
 import boldwedge.core.families.seating.model.InsertPocketJob;
 import boldwedge.core.families.seating.model.Outline;
 import boldwedge.core.language.drawing.Label.Anchor;
-import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.Plate;
 import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
-import boldwedge.core.language.drawing.StlWriter;
 import boldwedge.core.language.measure.UnitFormat;
-import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.twod.Vector2D;
 
 /** Drawings of an insert's seat, and its solid. */
 final class InsertPocketScenes {
-    private static final int SLICES = 32;
 
     private InsertPocketScenes() {}
 
@@ -226,38 +222,5 @@ final class InsertPocketScenes {
                         ? new Point(v.getX() - b[0], v.getY() - (b[1] + b[3]) / 2)
                         : new Point(-v.getY(), v.getX() - (b[0] + b[2]) / 2))
                 .toList();
-    }
-
-    /** The body with its seat as STL: layers, those of a bar as wide as it is there. */
-    static String stl(InsertPocketCut cut) {
-        InsertPocketJob job = cut.job();
-        List<Mesh> layers = new ArrayList<>();
-        double low = job.bar() ? -job.heightMm() / 2 : 0;
-        double top = cut.edgeMm() + (job.bar() ? cut.flatMm() : 0);
-        List<Double> levels = new ArrayList<>();
-        if (job.bar()) {
-            for (int i = 0; i <= SLICES; i++) {
-                levels.add(low + (cut.floorMm() - low) * i / SLICES);
-            }
-            for (int i = 1; i <= SLICES; i++) {
-                levels.add(cut.floorMm() + (top - cut.floorMm()) * i / SLICES);
-            }
-        } else {
-            levels.addAll(List.of(0.0, cut.floorMm(), top));
-        }
-        for (int i = 0; i + 1 < levels.size(); i++) {
-            double from = levels.get(i);
-            double to = levels.get(i + 1);
-            double middle = (from + to) / 2;
-            boolean below = middle < cut.floorMm();
-            double half = Math.sqrt(Math.max(0.01, job.heightMm() * job.heightMm() / 4 - middle * middle));
-            List<Vector2D> outline = job.bar()
-                    ? cut.layer(-cut.outMm() - half, -cut.outMm() + half, below)
-                    : below ? cut.lower() : cut.upper();
-            if (outline.size() > 2 && Outline.area(outline) > 1e-6) {
-                layers.add(Mesh.prism("layer-" + (i + 1), points(outline), from, to));
-            }
-        }
-        return StlWriter.write(layers);
     }
 }

@@ -12,7 +12,10 @@ import boldwedge.core.mechanics.stroke.HungTool;
 import boldwedge.core.mechanics.stroke.PlanedEdge;
 import boldwedge.core.mechanics.stroke.ShaftSlot;
 import boldwedge.core.mechanics.stroke.StrokeBar;
+import boldwedge.core.mechanics.wedge.GroundBit;
+import boldwedge.core.mechanics.wedge.ToolSignature;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A shaped cut worked out.
@@ -102,6 +105,13 @@ public record ShapedCut(ShapedJob job, double rakeRad, double outMm, boolean goo
 
     private static EdgeProfile profile(ShapedJob job) {
         return new EdgeProfile(job.noseMm(), LEADING_RAD, TRAILING_RAD);
+    }
+
+    /** The bit of a flat or a face, ground as for turning with what clearance a straight stroke wants. */
+    public Optional<GroundBit> bit(int nosePlanes) {
+        ToolSignature signature = new ToolSignature(
+                0, rakeRad, job.frontRad(), job.sideRad(), TRAILING_RAD, Math.PI / 2 - LEADING_RAD, job.noseMm());
+        return GroundBit.tried(job.bit(), signature, nosePlanes);
     }
 
     private static Span downRange(ShapedJob job) {
