@@ -196,7 +196,7 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
         return Optional.of(new SpokenAs(
                 VERBS,
                 AROUND,
-                AROUND,
+                BOTTOM,
                 Optional.empty(),
                 List.of(AROUND),
                 List.of(

@@ -179,9 +179,11 @@ record GrooveRoute(GrooveCut cut, UnitFormat say, Scene section, Scene bit, Scen
                 List.of(
                         (cut.plunges() - 1) + " more, each " + say.length(cut.stepMm())
                                 + " on by the slide’s dial, the slack taken up the same way.",
-                        seal
-                                ? "The last tenth of the floor in one cut along it, from one side to the other, and stop before the far side."
-                                : "The last plunge decides the width: measure before it."),
+                        groove().undercut().isPresent()
+                                ? "Away from the shoulder, each to the same floor; then out to the shaft with the top slide at 15°."
+                                : seal
+                                        ? "The last tenth of the floor in one cut along it, from one side to the other, and stop before the far side."
+                                        : "The last plunge decides the width: measure before it."),
                 "The step is the width wanted less the edge as ground, shared out: " + say.length(cut.stepMm()) + ".",
                 "Width by a gauge or the ring itself.");
     }
