@@ -115,8 +115,11 @@ final class GrooveFindings {
         Finding.Builder finding = Finding.at(Station.CUT, "undercut-mate", say)
                 .says(
                         Verdict.TOLD,
-                        "What seats against the shoulder has its corner broken by more than %s.",
-                        say.length(groove.mateMm()))
+                        groove.mateMm() > 0
+                                ? Written.words(
+                                        "What seats against the shoulder has its corner broken by more than %s.",
+                                        say.length(groove.mateMm()))
+                                : "The radius ends below the shaft: what seats against the shoulder may have a sharp corner.")
                 .note("Form E: the shoulder stays as turned. Where it is ground too, form F goes "
                         + say.length(row.faceMm())
                         + " into it besides: the same edge, moved on into the shoulder at the bottom.")

@@ -47,7 +47,7 @@ final class GrooveScenes {
         double up = 12 / scale;
         double lean = Math.tan(cut.sideRad()) * (t + up);
         List<Point> edge = GrooveSolid.edge(cut).stream()
-                .map(p -> new Point(p.x(), p.y() - t))
+                .map(p -> new Point(p.x(), -p.y() - t))
                 .toList();
         List<Point> tool = new ArrayList<>(edge);
         tool.addAll(List.of(new Point(w - lean, up), new Point(lean, up)));
@@ -67,11 +67,19 @@ final class GrooveScenes {
             scene.input(right, y0 - t / 2 * scale, Anchor.START, say.length(t), DEPTH);
         } else {
             scene.label(Role.DIMENSION, right, y0 - t / 2 * scale, Anchor.START, say.length(t));
-            scene.input(50, y0 - (t + below) * scale - 6, Anchor.MIDDLE, say.length(groove.bottomMm()), BOTTOM);
+            scene.input(
+                    shoulder ? 62 : 50,
+                    y0 - (t + below) * scale - 6,
+                    Anchor.MIDDLE,
+                    say.length(groove.bottomMm()),
+                    BOTTOM);
         }
         scene.input(4, 5, Anchor.START, say.length(groove.aroundMm()), AROUND);
         if (shoulder) {
-            scene.input(60, 5, Anchor.START, say.length(cut.cornerMm()), RADIUS);
+            double under = y0 - (t + below) * scale;
+            double round = Math.min(cut.cornerMm(), b / 2) * (1 - Math.sqrt(0.5)) * scale;
+            scene.line(Role.DIMENSION, x0 + round, y0 - t * scale + round, x0 - 3, under - 2);
+            scene.input(x0 - land * scale, under - 6, Anchor.START, say.length(cut.cornerMm()), RADIUS);
         }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
