@@ -1,5 +1,6 @@
 import { memo, useState } from 'react';
 import { download, type Scene } from '../api/client';
+import { fileName } from '../api/fileName';
 import { ChoiceInput } from '../cut/ChoiceInput';
 import { useAnswer, useDraftThen, useOfAnswer } from '../cut/CutContext';
 import { ValueInput } from '../cut/ValueInput';
@@ -63,23 +64,28 @@ export function PlateStation({ station }: { station: 'CUT' | 'EDGE' | 'REACH' })
 export const Exports = memo(function Exports({ scene }: { scene: string }) {
   const solid = useOfAnswer((plan) => plan.page?.solid === scene);
   const draft = useDraftThen();
-  const save = (path: string, name: string) => {
-    const { fields, units } = draft.now;
-    void download(path, name, { fields, units });
+  const save = (path: string, form: string) => {
+    const { name, fields, units } = draft.now;
+    void download(path, fileName(name, scene, form), { fields, units });
   };
   return (
     <div className="flex-wrap">
       {solid && <SolidDialog />}
-      <button type="button" className={QUIET} onClick={() => save(`/api/plan/drawing/${scene}`, `${scene}.svg`)}>
+      <button type="button" className={QUIET} onClick={() => save(`/api/plan/drawing/${scene}`, 'svg')}>
         Drawing as SVG
       </button>
-      <button type="button" className={QUIET} onClick={() => save(`/api/plan/dxf/${scene}`, `${scene}.dxf`)}>
+      <button type="button" className={QUIET} onClick={() => save(`/api/plan/dxf/${scene}`, 'dxf')}>
         DXF
       </button>
       {solid && (
-        <button type="button" className={QUIET} onClick={() => save('/api/plan/solid', `${scene}.stl`)}>
-          Solid as STL
-        </button>
+        <>
+          <button type="button" className={QUIET} onClick={() => save('/api/plan/solid', 'stl')}>
+            Solid as STL
+          </button>
+          <button type="button" className={QUIET} onClick={() => save('/api/plan/solid/3mf', '3mf')}>
+            3MF
+          </button>
+        </>
       )}
     </div>
   );

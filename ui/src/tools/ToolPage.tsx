@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { api, download, given, Refused, sentenceOf, type Texts, type ToolRecord } from '../api/client';
+import { fileName } from '../api/fileName';
 import { readAgain } from '../api/readAgain';
 import { useFamilies, useGrinds, useLathes } from '../api/records';
 import { type Card, useKeptText } from '../api/useKeptText';
@@ -147,18 +148,27 @@ export function ToolPage() {
             <button
               type="button"
               className={QUIET}
-              onClick={() => void download(`/api/exchange/tools/${id}.json`, 'tool.json')}
+              onClick={() => void download(`/api/exchange/tools/${id}.json`, fileName(entry?.name, 'tool', 'json'))}
             >
               Card as JSON
             </button>
             {scene && solid && (
-              <button
-                type="button"
-                className={QUIET}
-                onClick={() => void download('/api/plan/solid', `${scene.id}.stl`, question)}
-              >
-                Solid as STL
-              </button>
+              <>
+                <button
+                  type="button"
+                  className={QUIET}
+                  onClick={() => void download('/api/plan/solid', fileName(entry?.name, scene.id, 'stl'), question)}
+                >
+                  Solid as STL
+                </button>
+                <button
+                  type="button"
+                  className={QUIET}
+                  onClick={() => void download('/api/plan/solid/3mf', fileName(entry?.name, scene.id, '3mf'), question)}
+                >
+                  3MF
+                </button>
+              </>
             )}
           </div>
         </div>

@@ -138,6 +138,6 @@ class HolesOverHttpTest extends OverHttp {
                                 "/api/plan/solid",
                                 question("Long Bed", Map.of("operation", "ream", "reamerHelix", "left")))
                         .text())
-                .startsWith("solid head");
+                .startsWith("solid reamer");
     }
 }

@@ -121,7 +121,8 @@ class ShopOverHttpTest extends OverHttp {
         assertThat(shop.send("POST", "/api/plan/drawing/bit", question()).text())
                 .startsWith("<?xml")
                 .contains("<svg");
-        assertThat(shop.send("POST", "/api/plan/solid", question()).text()).startsWith("solid head");
+        assertThat(shop.send("POST", "/api/plan/solid", question()).text()).startsWith("solid bit");
+        assertThat(shop.send("POST", "/api/plan/solid/3mf", question()).text()).startsWith("PK");
         Answer none = shop.send("POST", "/api/plan/drawing/nothing", question());
         assertThat(none.status()).isEqualTo(404);
         assertThat(none.sentence()).contains("There are: cut, bit");

@@ -50,6 +50,12 @@ class RecordsTest extends PageTest {
         assertThat(textOf(card)).contains("\"format\" : \"bold-wedge-shop\"").contains("Tray 7, front");
         Download solid = page.waitForDownload(() -> button("Solid as STL").click());
         assertThat(textOf(solid)).startsWith("solid").contains("facet normal");
+        // Two files in one folder are told apart by the tool's name.
+        Download other = page.waitForDownload(() -> button("3MF").click());
+        assertThat(other.suggestedFilename())
+                .endsWith(".3mf")
+                .startsWith(solid.suggestedFilename().replace(".stl", ""));
+        assertThat(solid.suggestedFilename()).matches("[a-z0-9-]{12,}[.]stl");
     }
 
     @Test

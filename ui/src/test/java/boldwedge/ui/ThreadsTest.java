@@ -88,7 +88,7 @@ class ThreadsTest extends PageTest {
         browser.open("/cut/" + cut("Bar for the gland") + "/cut");
         assertThat(page.locator("figure[data-scene='seat-body']")).isVisible();
         Download solid = page.waitForDownload(() -> button("Solid as STL").click());
-        assertThat(Files.readString(solid.path())).startsWith("solid layer-1");
+        assertThat(Files.readString(solid.path())).startsWith("solid holder");
         station("Seat");
         assertThat(page.locator("figure[data-scene='seat-pocket']")).isVisible();
         station("Make");

@@ -1,7 +1,7 @@
 package boldwedge.core.rule;
 
+import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.OneBody;
-import boldwedge.core.language.drawing.StlWriter;
 import boldwedge.core.mechanics.wedge.GroundBit;
 import boldwedge.core.mechanics.wedge.Polyhedron;
 import java.util.List;
@@ -13,9 +13,9 @@ public final class BitSolid {
 
     private BitSolid() {}
 
-    /** The bit as STL, head and shank in one. */
-    public static String stl(GroundBit bit) {
-        return StlWriter.write(List.of(OneBody.of("bit", List.of(faces(bit.head()), faces(bit.shank())))));
+    /** The bit’s shells, head and shank in one. */
+    public static List<Mesh> shells(GroundBit bit) {
+        return List.of(OneBody.of("bit", List.of(faces(bit.head()), faces(bit.shank()))));
     }
 
     /** What bounds a piece. */

@@ -130,7 +130,17 @@ class PlanController {
     @PostMapping(value = "/plan/solid", produces = "model/stl")
     ResponseEntity<String> solid(@Valid @RequestBody PlanQuestion question) {
         Solid solid = plans.solid(Text.map(question.fields()), question.units());
-        return file(solid.name(), MediaType.valueOf("model/stl"), solid.stl());
+        return file(solid.name() + ".stl", MediaType.valueOf("model/stl"), solid.stl());
+    }
+
+    /** The same as 3MF, which says its unit itself. */
+    @PostMapping(value = "/plan/solid/3mf", produces = "model/3mf")
+    ResponseEntity<byte[]> solidIn3mf(@Valid @RequestBody PlanQuestion question) {
+        Solid solid = plans.solid(Text.map(question.fields()), question.units());
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf("model/3mf"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(solid.name() + ".3mf"))
+                .body(solid.threeMf());
     }
 
     /** The cuts that were saved last, the last first. */
@@ -172,9 +182,11 @@ class PlanController {
     private static ResponseEntity<String> file(String name, MediaType type, String body) {
         return ResponseEntity.ok()
                 .contentType(new MediaType(type, java.nio.charset.StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
+                .header(HttpHeaders.CONTENT_DISPOSITION, attached(name))
                 .body(body);
+    }
+
+    private static String attached(String name) {
+        return ContentDisposition.attachment().filename(name).build().toString();
     }
 }

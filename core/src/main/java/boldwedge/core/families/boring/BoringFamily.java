@@ -153,7 +153,7 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
 
     @Override
     public Optional<Solid> solid(BoreCut cut) {
-        return Optional.of(new Solid("bar.stl", BarSolid.stl(cut.job())));
+        return Optional.of(new Solid("bar", BarSolid.shells(cut.job())));
     }
 
     @Override

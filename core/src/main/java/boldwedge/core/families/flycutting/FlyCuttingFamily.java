@@ -55,7 +55,7 @@ public final class FlyCuttingFamily extends DeclaredFamily<FlyCut> {
 
     @Override
     public Optional<Solid> solid(FlyCut cut) {
-        return cut.bit(BitSolid.NOSE_PLANES).map(bit -> new Solid("fly-bit.stl", BitSolid.stl(bit)));
+        return cut.bit(BitSolid.NOSE_PLANES).map(bit -> new Solid("fly-bit", BitSolid.shells(bit)));
     }
 
     @Override

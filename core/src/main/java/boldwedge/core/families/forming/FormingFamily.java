@@ -86,7 +86,7 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
 
     @Override
     public Optional<Solid> solid(FormCut cut) {
-        return Optional.of(new Solid("form-bit.stl", FormSolid.stl(cut)));
+        return Optional.of(new Solid("form-bit", FormSolid.shells(cut)));
     }
 
     @Override

@@ -139,7 +139,7 @@ public final class GroovingFamily extends DeclaredFamily<GrooveCut> {
 
     @Override
     public Optional<Solid> solid(GrooveCut cut) {
-        return Optional.of(new Solid("groove-bit.stl", GrooveSolid.stl(cut)));
+        return Optional.of(new Solid("groove-bit", GrooveSolid.shells(cut)));
     }
 
     @Override

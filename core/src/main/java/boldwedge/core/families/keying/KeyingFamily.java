@@ -87,7 +87,7 @@ public final class KeyingFamily extends DeclaredFamily<KeywayCut> {
 
     @Override
     public Optional<Solid> solid(KeywayCut cut) {
-        return Optional.of(new Solid("keyway-bar.stl", KeywayBarSolid.stl(cut)));
+        return Optional.of(new Solid("keyway-bar", KeywayBarSolid.shells(cut)));
     }
 
     @Override

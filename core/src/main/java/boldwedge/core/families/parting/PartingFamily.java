@@ -175,7 +175,7 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
     @Override
     public Optional<Solid> solid(PartCut cut) {
         return cut.job().holder().built()
-                ? Optional.of(new Solid("holder.stl", HolderSolid.stl(cut)))
+                ? Optional.of(new Solid("holder", HolderSolid.shells(cut)))
                 : Optional.empty();
     }
 

@@ -115,7 +115,7 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
 
     @Override
     public Optional<Solid> solid(ReamCut cut) {
-        return Optional.of(new Solid("reamer.stl", ReamerSolid.stl(cut)));
+        return Optional.of(new Solid("reamer", ReamerSolid.shells(cut)));
     }
 
     @Override

@@ -60,7 +60,7 @@ public final class SeatingFamily extends DeclaredFamily<InsertPocketCut> {
 
     @Override
     public Optional<Solid> solid(InsertPocketCut cut) {
-        return Optional.of(new Solid("insert-holder.stl", InsertPocketAnswer.stl(cut)));
+        return Optional.of(new Solid("insert-holder", InsertPocketAnswer.shells(cut)));
     }
 
     @Override

@@ -59,7 +59,7 @@ public final class ShapingFamily extends DeclaredFamily<ShapedCut> {
 
     @Override
     public Optional<Solid> solid(ShapedCut cut) {
-        return ShapingSolid.stl(cut).map(stl -> new Solid("shaper-tool.stl", stl));
+        return ShapingSolid.shells(cut).map(shells -> new Solid("shaper-tool", shells));
     }
 
     @Override

@@ -79,7 +79,7 @@ public final class ShearingFamily extends DeclaredFamily<ShearCut> {
 
     @Override
     public Optional<Solid> solid(ShearCut cut) {
-        return Optional.of(new Solid("shear-tool.stl", ShearSolid.stl(cut)));
+        return Optional.of(new Solid("shear-tool", ShearSolid.shells(cut)));
     }
 
     @Override

@@ -14,7 +14,6 @@ import boldwedge.core.family.Solid;
 import boldwedge.core.family.ToolKind;
 import boldwedge.core.family.ToolMatch;
 import boldwedge.core.language.drawing.Mesh;
-import boldwedge.core.language.drawing.StlWriter;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.ThreadCall;
@@ -111,12 +110,12 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
         return cut.job().edge().tool().insert()
                 ? Optional.empty()
                 : Optional.of(new Solid(
-                        "threading-bit.stl",
-                        StlWriter.write(List.of(Mesh.faceted(
+                        "threading-bit",
+                        List.of(Mesh.faceted(
                                 "bit",
                                 ThreadBit.of(cut).facets().stream()
                                         .map(Polyhedron.Facet::corners)
-                                        .toList())))));
+                                        .toList()))));
     }
 
     @Override

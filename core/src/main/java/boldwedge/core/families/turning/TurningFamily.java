@@ -153,8 +153,8 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
     @Override
     public Optional<Solid> solid(TurningCut cut) {
         return Optional.of(new Solid(
-                "bit.stl",
-                BitSolid.stl(GroundBit.grind(
+                "bit",
+                BitSolid.shells(GroundBit.grind(
                         cut.job().blank(),
                         cut.wedge(),
                         cut.bit().groundLengthMm(),

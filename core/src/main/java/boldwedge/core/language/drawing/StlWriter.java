@@ -14,6 +14,9 @@ public final class StlWriter {
         for (Mesh shell : shells) {
             out.append("solid ").append(shell.name()).append('\n');
             for (Mesh.Triangle triangle : shell.triangles()) {
+                if (isNothing(triangle)) {
+                    continue;
+                }
                 out.append("facet normal ").append(vector(triangle.normal())).append("\nouter loop\n");
                 for (Vector3D corner : List.of(triangle.a(), triangle.b(), triangle.c())) {
                     out.append("vertex ").append(vector(corner)).append('\n');
@@ -26,7 +29,21 @@ public final class StlWriter {
     }
 
     private static String vector(Vector3D v) {
-        return Written.words("%.6f %.6f %.6f", plain(v.getX()), plain(v.getY()), plain(v.getZ()));
+        Vector3D plain = written(v);
+        return Written.words("%.6f %.6f %.6f", plain.getX(), plain.getY(), plain.getZ());
+    }
+
+    /** Whether two of its corners are one in a file: its neighbours meet without it. */
+    static boolean isNothing(Mesh.Triangle triangle) {
+        Vector3D a = written(triangle.a());
+        Vector3D b = written(triangle.b());
+        Vector3D c = written(triangle.c());
+        return a.equals(b) || b.equals(c) || c.equals(a);
+    }
+
+    /** A corner as it stands in a file. */
+    static Vector3D written(Vector3D v) {
+        return new Vector3D(plain(v.getX()), plain(v.getY()), plain(v.getZ()));
     }
 
     /** To six places, and never −0: a corner written in two ways would open the shell. */

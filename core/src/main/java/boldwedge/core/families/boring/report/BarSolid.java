@@ -4,7 +4,6 @@ import boldwedge.core.families.boring.model.BarEnd;
 import boldwedge.core.families.boring.model.BoreJob;
 import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.Point;
-import boldwedge.core.language.drawing.StlWriter;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,12 +16,8 @@ public final class BarSolid {
 
     private BarSolid() {}
 
-    /** The bar as STL: one body. */
-    public static String stl(BoreJob job) {
-        return StlWriter.write(shells(job));
-    }
-
-    static List<Mesh> shells(BoreJob job) {
+    /** Its shells. */
+    public static List<Mesh> shells(BoreJob job) {
         double length = job.barLengthMm();
         double half = job.bit().widthMm() / 2;
         double cross = length - BarEnd.crossing(job);

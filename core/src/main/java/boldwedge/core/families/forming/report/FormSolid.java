@@ -4,9 +4,9 @@ import boldwedge.core.families.forming.model.FormCut;
 import boldwedge.core.families.forming.model.FormJob;
 import boldwedge.core.families.forming.model.Profile;
 import boldwedge.core.families.forming.model.Profile.Corner;
+import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.NosedBar;
 import boldwedge.core.language.drawing.Point;
-import boldwedge.core.language.drawing.StlWriter;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,8 +14,8 @@ import java.util.List;
 public final class FormSolid {
     private FormSolid() {}
 
-    /** The bit as STL. */
-    public static String stl(FormCut cut) {
+    /** Its shell. */
+    public static List<Mesh> shells(FormCut cut) {
         FormJob job = cut.job();
         NosedBar bar = new NosedBar(
                 job.bit().widthMm(),
@@ -25,7 +25,7 @@ public final class FormSolid {
                 job.clearanceRad(),
                 0,
                 0);
-        return StlWriter.write(List.of(bar.mesh("form-bit", edge(cut))));
+        return List.of(bar.mesh("form-bit", edge(cut)));
     }
 
     /** The edge from above, from its left end; along the face it lies flatter by its rake. */

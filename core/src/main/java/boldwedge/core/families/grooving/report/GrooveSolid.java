@@ -3,9 +3,9 @@ package boldwedge.core.families.grooving.report;
 import boldwedge.core.families.grooving.model.Groove;
 import boldwedge.core.families.grooving.model.GrooveCut;
 import boldwedge.core.families.grooving.model.GrooveJob;
+import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.NosedBar;
 import boldwedge.core.language.drawing.Point;
-import boldwedge.core.language.drawing.StlWriter;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -19,8 +19,8 @@ public final class GrooveSolid {
 
     private GrooveSolid() {}
 
-    /** The bit as STL. */
-    public static String stl(GrooveCut cut) {
+    /** Its shell. */
+    public static List<Mesh> shells(GrooveCut cut) {
         GrooveJob job = cut.job();
         NosedBar bar = new NosedBar(
                 job.bit().widthMm(),
@@ -30,7 +30,7 @@ public final class GrooveSolid {
                 job.frontRad(),
                 Math.min(cut.sideRad(), Math.atan(0.4 * cut.tipMm() / job.bit().heightMm())),
                 cut.outMm());
-        return StlWriter.write(List.of(bar.mesh("groove-bit", edge(cut))));
+        return List.of(bar.mesh("groove-bit", edge(cut)));
     }
 
     /**

@@ -3,7 +3,6 @@ package boldwedge.core.families.keying.report;
 import boldwedge.core.families.keying.model.KeywayCut;
 import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.Point;
-import boldwedge.core.language.drawing.StlWriter;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,9 +13,9 @@ import java.util.List;
 public final class KeywayBarSolid {
     private KeywayBarSolid() {}
 
-    /** The bar as STL. */
-    public static String stl(KeywayCut cut) {
-        return StlWriter.write(bodies(cut));
+    /** The bar’s shells; a head that is screwed on is one of its own. */
+    public static List<Mesh> shells(KeywayCut cut) {
+        return bodies(cut);
     }
 
     static List<Mesh> bodies(KeywayCut cut) {

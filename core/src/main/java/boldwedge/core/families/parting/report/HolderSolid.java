@@ -7,7 +7,6 @@ import boldwedge.core.families.parting.model.PartCut;
 import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.OneBody;
 import boldwedge.core.language.drawing.Point;
-import boldwedge.core.language.drawing.StlWriter;
 import java.util.List;
 
 /**
@@ -17,12 +16,8 @@ import java.util.List;
 public final class HolderSolid {
     private HolderSolid() {}
 
-    /** The block as STL. */
-    public static String stl(PartCut cut) {
-        return StlWriter.write(shells(cut));
-    }
-
-    static List<Mesh> shells(PartCut cut) {
+    /** Its shells. */
+    public static List<Mesh> shells(PartCut cut) {
         HolderDesign design = cut.job().design();
         HolderGeometry geometry = cut.geometry();
         double length = design.lengthMm();

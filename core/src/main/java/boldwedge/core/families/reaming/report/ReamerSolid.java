@@ -5,7 +5,6 @@ import boldwedge.core.families.reaming.model.ReamJob.Helix;
 import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.OneBody;
 import boldwedge.core.language.drawing.Point;
-import boldwedge.core.language.drawing.StlWriter;
 import java.util.ArrayList;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
@@ -20,12 +19,8 @@ public final class ReamerSolid {
 
     private ReamerSolid() {}
 
-    /** The reamer as STL. */
-    public static String stl(ReamCut cut) {
-        return StlWriter.write(shells(cut));
-    }
-
-    static List<Mesh> shells(ReamCut cut) {
+    /** Its shells. */
+    public static List<Mesh> shells(ReamCut cut) {
         double head = Math.min(cut.headMm(), cut.lengthMm() - 1);
         double shank = cut.shankMm() / 2;
         Mesh back = Mesh.turned(

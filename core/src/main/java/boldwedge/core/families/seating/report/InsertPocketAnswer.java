@@ -5,6 +5,7 @@ import static boldwedge.core.language.measure.Amount.mm;
 import static boldwedge.core.language.measure.Amount.rad;
 
 import boldwedge.core.families.seating.model.InsertPocketCut;
+import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
@@ -33,9 +34,9 @@ public final class InsertPocketAnswer {
                 () -> new InsertPocketRoute(cut, say, pocket.scene(), body.scene()).steps());
     }
 
-    /** The body with its seat as STL. */
-    public static String stl(InsertPocketCut cut) {
-        return InsertPocketSolid.stl(cut);
+    /** The body with its seat as a solid. */
+    public static List<Mesh> shells(InsertPocketCut cut) {
+        return InsertPocketSolid.shells(cut);
     }
 
     private static Figures figures(InsertPocketCut cut, UnitFormat say) {

@@ -3,10 +3,10 @@ package boldwedge.core.families.seating.report;
 import boldwedge.core.families.seating.model.InsertPocketCut;
 import boldwedge.core.families.seating.model.InsertPocketJob;
 import boldwedge.core.language.drawing.Ears;
+import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.OneBody;
 import boldwedge.core.language.drawing.OneBody.Face;
 import boldwedge.core.language.drawing.Point;
-import boldwedge.core.language.drawing.StlWriter;
 import boldwedge.core.mechanics.wedge.HalfSpace;
 import boldwedge.core.mechanics.wedge.Polyhedron;
 import boldwedge.core.mechanics.wedge.Surface;
@@ -28,8 +28,8 @@ final class InsertPocketSolid {
 
     private InsertPocketSolid() {}
 
-    /** As STL. */
-    static String stl(InsertPocketCut cut) {
+    /** Its shell. */
+    static List<Mesh> shells(InsertPocketCut cut) {
         InsertPocketJob job = cut.job();
         List<List<Face>> pieces = new ArrayList<>();
         if (job.bar()) {
@@ -45,7 +45,7 @@ final class InsertPocketSolid {
                 pieces.add(OneBody.prism(points(cut.upper()), cut.floorMm(), cut.edgeMm()));
             }
         }
-        return StlWriter.write(List.of(OneBody.of("holder", pieces)));
+        return List.of(OneBody.of("holder", pieces));
     }
 
     /** What of the bar stands over an outline: triangle by triangle, for each of those is bounded by planes. */

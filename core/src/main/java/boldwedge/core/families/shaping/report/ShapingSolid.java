@@ -2,9 +2,9 @@ package boldwedge.core.families.shaping.report;
 
 import boldwedge.core.families.shaping.model.ShapedCut;
 import boldwedge.core.families.shaping.model.ShapedJob;
+import boldwedge.core.language.drawing.Mesh;
 import boldwedge.core.language.drawing.NosedBar;
 import boldwedge.core.language.drawing.Point;
-import boldwedge.core.language.drawing.StlWriter;
 import boldwedge.core.rule.BitSolid;
 import java.util.List;
 import java.util.Optional;
@@ -18,11 +18,11 @@ public final class ShapingSolid {
 
     private ShapingSolid() {}
 
-    /** As STL; empty where the angles leave nothing to cut with. */
-    public static Optional<String> stl(ShapedCut cut) {
+    /** Its shell; empty where the angles leave nothing to cut with. */
+    public static Optional<List<Mesh>> shells(ShapedCut cut) {
         ShapedJob job = cut.job();
         if (!job.isKeyway()) {
-            return cut.bit(BitSolid.NOSE_PLANES).map(BitSolid::stl);
+            return cut.bit(BitSolid.NOSE_PLANES).map(BitSolid::shells);
         }
         double tooth = Math.min(job.toothMm(), job.bit().widthMm());
         NosedBar bar = new NosedBar(
@@ -33,7 +33,6 @@ public final class ShapingSolid {
                 job.frontRad(),
                 Math.min(job.sideRad(), Math.atan(MOST_LEAN * tooth / job.bit().heightMm())),
                 job.depthMm() + ROOM_MM);
-        return Optional.of(StlWriter.write(
-                List.of(bar.mesh("shaper-tool", List.of(new Point(0, 0), new Point(tooth, 0))))));
+        return Optional.of(List.of(bar.mesh("shaper-tool", List.of(new Point(0, 0), new Point(tooth, 0)))));
     }
 }

@@ -3,7 +3,6 @@ package boldwedge.core.families.shearing.report;
 import boldwedge.core.families.shearing.model.ShearCut;
 import boldwedge.core.families.shearing.model.ShearJob;
 import boldwedge.core.language.drawing.Mesh;
-import boldwedge.core.language.drawing.StlWriter;
 import java.util.List;
 import org.hipparchus.geometry.euclidean.threed.Vector3D;
 
@@ -47,8 +46,8 @@ public final class ShearSolid {
                         List.of(backFoot, backTop, stepSide, stepFoot)));
     }
 
-    /** The bit as STL. */
-    public static String stl(ShearCut cut) {
-        return StlWriter.write(List.of(bit(cut.job())));
+    /** Its shell. */
+    public static List<Mesh> shells(ShearCut cut) {
+        return List.of(bit(cut.job()));
     }
 }
