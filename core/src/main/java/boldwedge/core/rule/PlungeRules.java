@@ -61,7 +61,6 @@ public record PlungeRules(
     /** Over what the best damping leaves quiet by so much, it sings whatever is done. */
     private static final double HOPELESS = 1.5;
 
-    private static final double FINE_MM = 2;
     private static final double IN_HAND = 0.25;
     private static final double FAR_OVER = 2;
     private static final double HALF = 0.5;
@@ -106,16 +105,18 @@ public record PlungeRules(
         if (Double.isInfinite(quietMm.low())) {
             return "At this rake and speed no width of edge chatters by regeneration.";
         }
-        String least = told(quietMm.low());
+        String least = say.about(quietMm.low());
         if (quiet) {
-            return Written.words("Quiet: an edge up to %s does not chatter here; %s of it cuts.", least, told(edgeMm));
+            return Written.words(
+                    "Quiet: an edge up to %s does not chatter here; %s of it cuts.", least, say.about(edgeMm));
         }
         return edgeMm < hopeless
                 ? Written.words(
                         "Listen on the first cut: up to %s of edge is quiet for sure; %s of it cuts.",
-                        least, told(edgeMm))
+                        least, say.about(edgeMm))
                 : Written.words(
-                        "It chatters: %s of edge cuts, and over %s is given up here.", told(edgeMm), told(hopeless));
+                        "It chatters: %s of edge cuts, and over %s is given up here.",
+                        say.about(edgeMm), say.about(hopeless));
     }
 
     /** The power that it takes. */
@@ -230,10 +231,5 @@ public record PlungeRules(
                 .step(EdgeRules.rakeFactor(work, rad(rakeRad), factor))
                 .source(work.source())
                 .build();
-    }
-
-    /** A width as finely as it matters. */
-    private String told(double mm) {
-        return say.length(mm < FINE_MM ? say.units().measured(mm) : say.units().turned(mm));
     }
 }

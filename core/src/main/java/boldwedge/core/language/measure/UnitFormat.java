@@ -4,6 +4,7 @@ package boldwedge.core.language.measure;
 public record UnitFormat(UnitSystem units) {
     private static final double HOURS_FROM_MIN = 100;
     private static final double NO_SECONDS_FROM_MIN = 20;
+    private static final double FINE_MM = 2;
 
     public String length(double mm) {
         return Written.full(Quantity.LENGTH, mm, units);
@@ -54,6 +55,11 @@ public record UnitFormat(UnitSystem units) {
         return inch && !(metric && units == UnitSystem.METRIC)
                 ? Written.places(threads, 1) + " tpi"
                 : Written.millimetres(mm);
+    }
+
+    /** A length that is known to a figure or two, as finely as it matters: tenths from two millimetres on, eighty thou and up to hundredths of an inch. */
+    public String about(double mm) {
+        return length(mm < FINE_MM ? units.measured(mm) : units.turned(mm));
     }
 
     /** A length rounded to what is easily set, as a mend types it. */

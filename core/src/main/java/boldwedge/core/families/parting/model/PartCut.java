@@ -8,6 +8,7 @@ import boldwedge.core.mechanics.cutting.Lathe;
 import boldwedge.core.mechanics.cutting.PlungeChatter;
 import boldwedge.core.mechanics.cutting.PlungeCut;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
+import boldwedge.core.mechanics.cutting.SpindleSpeeds;
 import boldwedge.core.mechanics.rigidity.BladeBeam;
 import boldwedge.core.mechanics.rigidity.BladeBeam.Section;
 import boldwedge.core.mechanics.rigidity.BladeProfile;
@@ -17,6 +18,7 @@ import boldwedge.core.mechanics.rigidity.WorkHolding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.function.DoubleFunction;
 import java.util.stream.Stream;
 import org.hipparchus.analysis.solvers.BrentSolver;
 
@@ -62,6 +64,8 @@ public record PartCut(
         List<At> at) {
     /** Parting runs slower than turning: heat and chips stay in the slot (ours; charts give a half to three quarters). */
     public static final double SPEED_SHARE = 0.6;
+    /** Where it would sing it is tried so much slower, and again. */
+    private static final double SLOWER = 0.95;
 
     private static final List<Double> HAND_FEEDS = List.of(0.01, 0.02, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15);
     /** Chosen feeds load nothing beyond this part of what it bears. */
@@ -115,23 +119,43 @@ public record PartCut(
         BladeBeam aside = beam(job, job.overhangMm());
         PostLoad post = post(job);
         double work = workGive(job);
-        double rpm = job.speedRpm().orElse(speed.rpm());
-        PartCut cut = fed(new Draft(job, rake, relief, side, speed, rpm, chip, down, aside, post, work, advice));
-        if (job.speedRpm().isPresent()) {
-            return cut;
-        }
-        // Where the motor would stall a slower speed is taken before anybody has to ask for one.
-        OptionalDouble slower = job.lathe().speeds().atOrBelow(0.99 * rpm);
+        DoubleFunction<PartCut> running =
+                rpm -> fed(new Draft(job, rake, relief, side, speed, rpm, chip, down, aside, post, work, advice));
+        return job.speedRpm().isPresent()
+                ? running.apply(job.speedRpm().getAsDouble())
+                : listening(unstalled(running.apply(speed.rpm()), running), SPEED_SHARE * turning.low(), running);
+    }
+
+    /** The same at a slower speed where the motor would stall, taken before anybody has to ask for one. */
+    private static PartCut unstalled(PartCut fast, DoubleFunction<PartCut> running) {
+        SpindleSpeeds speeds = fast.job().lathe().speeds();
+        PartCut cut = fast;
+        OptionalDouble slower = speeds.atOrBelow(0.99 * cut.rpm());
         while (slower.isPresent() && PartBound.POWER.margin(cut) < 0) {
-            double next = slower.getAsDouble();
-            PartCut then = fed(new Draft(job, rake, relief, side, speed, next, chip, down, aside, post, work, advice));
+            PartCut then = running.apply(slower.getAsDouble());
             if (inHand(then) < inHand(cut)) {
                 return cut;
             }
             cut = then;
-            slower = job.lathe().speeds().atOrBelow(0.99 * next);
+            slower = speeds.atOrBelow(0.99 * cut.rpm());
         }
         return cut;
+    }
+
+    /** The same as much slower as it takes to be let off with listening, where a speed that the chart still gives does that; else as it is. */
+    private static PartCut listening(PartCut cut, double leastMetres, DoubleFunction<PartCut> running) {
+        SpindleSpeeds speeds = cut.job().lathe().speeds();
+        double slowest =
+                Math.min(cut.rpm(), SpeedChoice.rpm(leastMetres, cut.job().diameterMm()));
+        PartCut slower = cut;
+        while (slower.job().widthMm() > slower.quietMm().chosen()) {
+            OptionalDouble next = speeds.atOrBelow(SLOWER * slower.rpm());
+            if (next.isEmpty() || next.getAsDouble() < slowest) {
+                return cut;
+            }
+            slower = running.apply(next.getAsDouble());
+        }
+        return slower;
     }
 
     private static PartCut fed(Draft draft) {

@@ -331,7 +331,8 @@ final class BladeFindings {
                 .says(
                         Verdict.TOLD,
                         pecks <= 1
-                                ? Written.words("One go: chips clear themselves to a depth of %s.", say.length(after))
+                                ? Written.words(
+                                        "One go: chips clear themselves to a depth of about %s.", say.about(after))
                                 : Written.words(
                                         "Draw out and clear the chips each %s or so: %s on the way in.",
                                         say.length(say.units().turned(after)),

@@ -367,7 +367,7 @@ final class PartCutFindings {
         if (verdict != Verdict.FINE) {
             job.lathe()
                     .speeds()
-                    .atOrBelow(cut.rpm() * 0.97)
+                    .atOrBelow(cut.rpm() * 0.8)
                     .ifPresent(slower -> finding.mend("Run at " + say.rpm(slower), SPEED, Math.round(slower) + " rpm"));
             StockCatalogue.shipped().blades().stream()
                     .filter(b -> b.section() == job.blade().section() && b.topMm() < job.widthMm() - 1e-6)
@@ -423,7 +423,7 @@ final class PartCutFindings {
     }
 
     private String wide(double mm) {
-        return Double.isInfinite(mm) ? "any width" : say.length(mm);
+        return Double.isInfinite(mm) ? "any width" : say.about(mm);
     }
 
     private String chatterWords(Span quiet, double hopeless) {
@@ -431,15 +431,15 @@ final class PartCutFindings {
             return "At this rake and speed no width of edge chatters by regeneration.";
         }
         double width = job.widthMm();
-        String least = say.length(quiet.low());
+        String least = say.about(quiet.low());
         if (width <= quiet.low()) {
             return "Quiet: an edge up to " + least + " does not chatter here; this is " + say.length(width) + " wide.";
         }
         return width < hopeless
                 ? Written.words(
                         "Listen on the first cut: an edge up to %s is quiet for sure, %s is given up; this is %s wide.",
-                        least, Double.isInfinite(hopeless) ? "none" : "over " + say.length(hopeless), say.length(width))
-                : "It chatters: an edge over " + say.length(hopeless) + " is given up here; this is "
-                        + say.length(width) + " wide.";
+                        least, Double.isInfinite(hopeless) ? "none" : "over " + say.about(hopeless), say.length(width))
+                : "It chatters: an edge over " + say.about(hopeless) + " is given up here; this is " + say.length(width)
+                        + " wide.";
     }
 }

@@ -31,6 +31,11 @@ final class SpringFindings {
     /** What is left for file and cloth, mm (habit). */
     private static final double FILED_MM = 0.02;
 
+    /** Nobody files more than this out of a piece that is to be round, mm either way (ours). */
+    private static final double MOST_FILED_MM = 0.03;
+    /** From stock so many times as thick as the work, work that is not turned yet holds what is (ours: it is five times as stiff). */
+    private static final double THICK = 1.5;
+
     /** More than this over centre is no hair, mm. */
     private static final double HAIR_MM = 0.25;
     /** Work that stands out more than this many diameters gets its centre before anything else is tried. */
@@ -137,10 +142,14 @@ final class SpringFindings {
         if (verdict != Verdict.FINE) {
             mendSize(finding);
         }
+        boolean filed = push.remainingMm() <= MOST_FILED_MM;
         finding.doesWhen(
-                verdict == Verdict.WRONG,
+                verdict == Verdict.WRONG && filed,
                 "Leave " + say.length(FILED_MM)
                         + " and bring it to size by file and cloth: filed left-handed, sleeves back, cloth held by its ends");
+        finding.doesWhen(
+                verdict == Verdict.WRONG && !filed,
+                "Start from bar that is ground to size, where it is to be had; or have it ground between centres");
         return finding.build();
     }
 
@@ -190,6 +199,16 @@ final class SpringFindings {
         if (centre && slender) {
             finding.mend("Bring the centre up", HOLD, "chuck-and-centre");
         }
+        if (slender
+                && job.hold() == Hold.CHUCK
+                && !centre
+                && job.diameterMm() >= Hold.LEAST_CENTRED_MM
+                && centreHelps()) {
+            finding.mend("Leave the end thick and long for a centre, and cut it off last", HOLD, "chuck-and-centre");
+        }
+        finding.doesWhen(
+                slender && job.hold() == Hold.CHUCK && job.diameterMm() >= THICK * job.finishedMm(),
+                "To size in one cut, a short length at a time from the end: what is not turned yet stays thick and holds it");
         if (slender && job.hold() != Hold.CHUCK) {
             finding.does(
                     "Run a travelling steady behind the tool, its jaws on what is turned already; without one, a fixed steady in the middle and one half after the other");
