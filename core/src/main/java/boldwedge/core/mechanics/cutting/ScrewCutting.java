@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 
 /**
  * What a lathe has to cut threads with, as far as its card says.
@@ -52,6 +53,22 @@ public record ScrewCutting(
     public ScrewCutting {
         boxMm = boxMm.stream().sorted().toList();
         wheels = wheels.stream().sorted().toList();
+    }
+
+    /** The same with one wheel more beside it. */
+    public ScrewCutting withWheel(int teeth) {
+        return new ScrewCutting(
+                leadScrewMm,
+                boxMm,
+                Stream.concat(wheels.stream(), Stream.of(teeth)).toList(),
+                dialTeeth,
+                dialMarks,
+                crossTurnMm,
+                crossReadsDiameter,
+                compoundTurnMm,
+                divisionMm,
+                compoundFromAxis,
+                stopSeconds);
     }
 
     /** Seconds until the carriage stands: from the card, or one second, as a nut is opened by hand. */

@@ -11,6 +11,10 @@ import boldwedge.core.language.stock.KeySize;
  * @param depthMm from the bore's crown to the floor, mm
  */
 public record Slot(double radiusMm, double widthMm, double depthMm) {
+    private static final double MOST_GAP_MM = 1;
+    private static final double LEAST_GAP_MM = 0.7;
+    private static final double GAP_SHARE = 0.05;
+
     /**
      * The keyway of a key in its bore. The inch standard gauges T = D − Y + H/2 + 0.005 with Y the chord's height: its depth counts from where the key's side meets
      * the bore, and from the crown is less by that.
@@ -47,6 +51,16 @@ public record Slot(double radiusMm, double widthMm, double depthMm) {
      */
     public double largestBarMm(double gapMm) {
         return radiusMm + corner() - depthMm - 3 * gapMm;
+    }
+
+    /** The same with the usual gap. */
+    public double largestBarMm() {
+        return largestBarMm(gapMm());
+    }
+
+    /** What a bar has round it, mm: a millimetre, and in a small bore less, or three gaps would be a third of it (custom of the trade; ours below 20 mm). */
+    public double gapMm() {
+        return Math.clamp(GAP_SHARE * 2 * radiusMm, LEAST_GAP_MM, MOST_GAP_MM);
     }
 
     /** How far a bar rolled about its own axis tilts the floor over its width, mm. */

@@ -277,6 +277,20 @@ class ThreadByHandTest {
         assertThat(ThreadGears.of(1.5, ScrewCutting.UNSAID).error()).isZero();
     }
 
+    /** 1.5 mm off a screw of eight to the inch is 60 over 127: a wheel of 127 is wanted, and with it the thread is exact; without wheels none helps. */
+    @Test
+    void theWheelThatIsMissing() {
+        ScrewCutting inch = card(OptionalDouble.of(25.4 / 8), List.of(), List.of(20, 30, 40, 50, 60, 70));
+        assertThat(ThreadGears.of(1.5, inch).exact()).isFalse();
+        ThreadGears.AnotherWheel wheel = ThreadGears.anotherWheel(1.5, inch).orElseThrow();
+        assertThat(wheel.teeth()).isEqualTo(127);
+        assertThat(wheel.gears().cutsMm()).isCloseTo(1.5, within(1e-9));
+        // Of eight to the inch eleven and a half want a 23 or its multiples.
+        assertThat(ThreadGears.anotherWheel(25.4 / 11.5, inch).orElseThrow().teeth() % 23)
+                .isZero();
+        assertThat(ThreadGears.anotherWheel(1.5, ScrewCutting.UNSAID)).isEmpty();
+    }
+
     private static ScrewCutting card(OptionalDouble screw, List<Double> box, List<Integer> wheels) {
         return new ScrewCutting(
                 screw,

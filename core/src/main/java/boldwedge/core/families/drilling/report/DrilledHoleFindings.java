@@ -7,6 +7,7 @@ import boldwedge.core.families.drilling.model.DrillCut;
 import boldwedge.core.families.drilling.model.DrillJob;
 import boldwedge.core.families.drilling.model.DrillJob.Purpose;
 import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
@@ -17,6 +18,7 @@ import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.mechanics.hole.CutsOver;
 import boldwedge.core.mechanics.hole.DrilledSizes;
+import java.util.Map;
 import java.util.Optional;
 
 /** Which drill is taken, and what its hole will really be. */
@@ -38,6 +40,13 @@ final class DrilledHoleFindings {
 
     private static final String OVER_SOURCE =
             "Average oversize of some 2800 drilled holes, as tabled in engineering handbooks (MCTI); shares for grinding and start are ours";
+    /** A drill that is off by more than this, and by this share, makes another hole than the one wanted (ours). */
+    private static final double ANOTHER_MM = 0.25;
+
+    private static final double ANOTHER = 0.04;
+    /** Smaller holes than this are not bored. */
+    private static final double LEAST_BORED_MM = 6;
+
     private static final double SMALL_CHANCE = 0.05;
     /** Nearer than this a drill is the size itself. */
     private static final double SAME_MM = 5e-4;
@@ -64,14 +73,19 @@ final class DrilledHoleFindings {
         boolean has = job.set().ofSize(d).isPresent();
         Optional<Drill> below = job.set().atMost(d - 1e-3);
         Optional<Drill> above = job.set().above(d);
+        double off = job.purpose() == Purpose.HOLE ? Math.abs(d - job.sizeMm()) : 0;
+        boolean another = has && off > Math.max(ANOTHER_MM, ANOTHER * job.sizeMm());
         Finding.Builder finding = Finding.at(Station.CUT, "drill-choice", say)
                 .says(
-                        has ? Verdict.FINE : Verdict.DOUBTFUL,
-                        has
-                                ? "Take " + drill(cut, say) + why()
-                                : "The shop has no drill of " + say.length(d) + "; the nearest it has is "
-                                        + say.drill(job.set().nearest(d)) + ".")
-                .margin(has ? 1 : -0.1)
+                        another ? Verdict.WRONG : has ? Verdict.FINE : Verdict.DOUBTFUL,
+                        another
+                                ? "No drill of the shop makes " + say.length(job.sizeMm()) + ": the nearest is "
+                                        + drill(cut, say) + "."
+                                : has
+                                        ? "Take " + drill(cut, say) + why()
+                                        : "The shop has no drill of " + say.length(d) + "; the nearest it has is "
+                                                + say.drill(job.set().nearest(d)) + ".")
+                .margin(another ? -off / job.sizeMm() : has ? 1 : -0.1)
                 .step(sizing())
                 .source(
                         job.purpose().screwed()
@@ -81,11 +95,33 @@ final class DrilledHoleFindings {
                 + say.signed(drill.diameterMm() - target) + " from what is wanted."));
         above.ifPresent(drill -> finding.note("Next above: " + say.drill(drill) + ", "
                 + say.signed(drill.diameterMm() - target) + " from what is wanted."));
+        if (another) {
+            otherwise(finding);
+        }
         if (!has) {
             Drill nearest = job.set().nearest(d);
             finding.mend("Take " + say.drill(nearest), DRILL, exact(nearest));
         }
         return finding.build();
+    }
+
+    /** A hole that no drill here makes: drilled smaller and bored; or with a drill that is got for it. */
+    private void otherwise(Finding.Builder finding) {
+        job.set()
+                .atMost(job.sizeMm())
+                .filter(drill -> drill.diameterMm() >= LEAST_BORED_MM)
+                .ifPresent(drill -> finding.mend(Fix.opening(
+                        "Drill " + say.drill(drill) + " and bore it to " + say.length(job.sizeMm()),
+                        Map.of(
+                                "operation",
+                                "bore",
+                                "boreStart",
+                                Written.exact(Quantity.LENGTH, drill.diameterMm()),
+                                "boreFinished",
+                                Written.exact(Quantity.LENGTH, job.sizeMm()),
+                                "boreDepth",
+                                Written.exact(Quantity.LENGTH, job.depthMm())))));
+        finding.does("Get a drill of " + say.length(job.sizeMm()) + ", or grind one down to it");
     }
 
     private String why() {

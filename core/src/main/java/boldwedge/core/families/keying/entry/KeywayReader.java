@@ -30,6 +30,8 @@ public final class KeywayReader extends FieldReader {
     private static final double BIT_SHARE = 0.4;
     /** Of a bar only so much may be hole. */
     private static final double MOST_BIT_SHARE = 0.5;
+    /** Beyond this nothing is left of the bar that is worth the name. */
+    private static final double MOST_HOLE_SHARE = 0.75;
 
     /** A head is so many sides of its bit long (custom of the trade). */
     private static final double HEAD_SIDES = 3;
@@ -155,8 +157,7 @@ public final class KeywayReader extends FieldReader {
         double bore = typed(BORE).getAsDouble();
         double width = key().map(KeySize::widthMm).orElse(typed(WIDTH).orElse(0.25 * bore));
         double depth = key().map(key -> Slot.of(key, bore).depthMm()).orElse(USUAL_DEPTH * width);
-        double bar = typed(BAR)
-                .orElse(new Slot(bore / 2, Math.min(width, 0.9 * bore), depth).largestBarMm(KeywayCut.GAP_MM));
+        double bar = typed(BAR).orElse(new Slot(bore / 2, Math.min(width, 0.9 * bore), depth).largestBarMm());
         List<Blank> all = StockCatalogue.shipped().squareBits(units);
         return all.stream()
                 .filter(blank -> blank.widthMm() >= width - 0.02 && blank.widthMm() <= MOST_BIT_SHARE * bar)
@@ -205,10 +206,10 @@ public final class KeywayReader extends FieldReader {
                     BAR,
                     "A bar of " + length(cut.barMm()) + " with its tooth does not go into a bore of "
                             + length(2 * slot.radiusMm()) + ": "
-                            + length(Math.max(0, slot.largestBarMm(KeywayCut.GAP_MM)))
+                            + length(Math.max(0, slot.largestBarMm()))
                             + " passes with room.");
         }
-        if (job.bit().widthMm() > 0.8 * cut.barMm()) {
+        if (job.bit().widthMm() > MOST_HOLE_SHARE * cut.barMm()) {
             wrong(
                     BIT,
                     "A hole of " + length(job.bit().widthMm()) + " leaves nothing of a bar of " + length(cut.barMm())

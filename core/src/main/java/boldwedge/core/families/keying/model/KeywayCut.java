@@ -35,8 +35,6 @@ public record KeywayCut(
         double reachMm,
         double strokeMm,
         boolean pushed) {
-    /** Room on each side of bar and tooth, mm; custom of the trade. */
-    public static final double GAP_MM = 1;
     /** A stroke begins before the work and ends behind it, mm; custom of the trade. */
     public static final double RUN_IN_MM = 10;
 
@@ -88,7 +86,7 @@ public record KeywayCut(
                 job,
                 job.rakeRad().orElse(WideEdgeRake.of(job.work()).chosen()),
                 bar,
-                job.toothOutMm().orElse(job.slot().depthMm() + GAP_MM),
+                job.toothOutMm().orElse(job.slot().depthMm() + job.slot().gapMm()),
                 job.reachMm().orElse(job.units().marked(job.lengthMm() + RUN_IN_MM + RUN_OUT_MM)),
                 job.strokeMm().orElse(strokes(job).chosen()),
                 job.pushed().orElse(true));
@@ -112,7 +110,7 @@ public record KeywayCut(
 
     /** The largest bar that passes, down to a size that bars are turned to: the slimmer, the finer the step, for stiffness goes with the fourth power; mm. */
     private static double fittingBar(KeywayJob job) {
-        double largest = job.slot().largestBarMm(GAP_MM);
+        double largest = job.slot().largestBarMm();
         double coarse = job.units() == UnitSystem.METRIC ? 1 : 25.4 / 16;
         double step = largest > SLIM_STEPS * coarse ? coarse : coarse / 4;
         return largest >= 2 * step ? Math.floor(largest / step + 1e-9) * step : largest;

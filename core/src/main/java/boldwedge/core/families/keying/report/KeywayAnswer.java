@@ -46,7 +46,7 @@ public final class KeywayAnswer {
         f.add("crown", "Crown", mm(cut.job().slot().crownMm()));
         f.add("keyWay", "From the touch", mm(cut.job().slot().wayMm()));
         f.at(Station.EDGE);
-        f.add("largestBar", "Largest bar", mm(cut.job().slot().largestBarMm(KeywayCut.GAP_MM)));
+        f.add("largestBar", "Largest bar", mm(cut.job().slot().largestBarMm()));
         f.add("keyBar", "Bar", mm(cut.barMm()));
         f.add("toothStress", "Tooth bends by", mpa(cut.toothMPa()));
         f.add("leftOfBar", "Left of the bar at its bit", number(cut.leftOfBar()));

@@ -187,12 +187,12 @@ final class KeywayFindings {
 
     private Finding fits() {
         Slot slot = job.slot();
-        double largest = slot.largestBarMm(KeywayCut.GAP_MM);
-        double least = slot.depthMm() + HALF * KeywayCut.GAP_MM;
+        double largest = slot.largestBarMm();
+        double least = slot.depthMm() + HALF * slot.gapMm();
         boolean rubs = cut.toothOutMm() < least;
         boolean surely = cut.toothOutMm() < slot.depthMm();
         double margin = rubs ? cut.toothOutMm() / least - 1 : largest / cut.barMm() - 1;
-        double usual = slot.depthMm() + KeywayCut.GAP_MM;
+        double usual = slot.depthMm() + slot.gapMm();
         return Finding.at(Station.EDGE, "bar-passes", say)
                 .says(
                         surely ? Verdict.WRONG : rubs || margin < -1e-9 ? Verdict.DOUBTFUL : Verdict.FINE,
@@ -213,7 +213,7 @@ final class KeywayFindings {
                         .with("R", mm(slot.radiusMm()))
                         .with("b", mm(slot.widthMm()))
                         .with("t", mm(slot.depthMm()))
-                        .with("g", "room", mm(KeywayCut.GAP_MM).assumed()))
+                        .with("g", "room", mm(slot.gapMm()).assumed()))
                 .note("Draw the tooth back on every return: in a bore there is no clapper to lift it.")
                 .source("Geometry; room of about a millimetre is custom of the trade")
                 .mendUnless(

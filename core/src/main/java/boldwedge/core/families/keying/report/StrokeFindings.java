@@ -26,6 +26,9 @@ final class StrokeFindings {
     private static final double HEAVY_HAND = 1.5;
     private static final double MOST_SPRING_STROKES = 12;
     /** So often what is borne, no set-up of a bar is worth a try. */
+    /** Keyways of bores up to this are broached where a broach is at hand, mm (custom of the trade). */
+    private static final double BROACHED_MM = 14;
+
     private static final double HOPELESS = 4;
 
     private static final double FINEST_STROKE_MM = 0.008;
@@ -149,6 +152,8 @@ final class StrokeFindings {
     private void remedies(Finding.Builder finding, double left) {
         if (left > HOPELESS * cut.bearableMm()) {
             finding.does("Broach it, with a bush in the bore: no bar that goes in is stiff enough");
+        } else if (2 * job.slot().radiusMm() <= BROACHED_MM) {
+            finding.does("Broach it, with a bush in the bore");
         }
         double shortest = job.units().marked(job.lengthMm() + KeywayCut.RUN_OUT_MM + KeywayCut.RUN_IN_MM / 2);
         if (shortest < cut.reachMm() - 0.5) {

@@ -20,6 +20,11 @@ public record ThreadGears(
         double leadMm, Optional<Double> boxMm, Optional<GearTrain> train, double cutsMm, Optional<ThreadDial> dial) {
     private static final double SAME = 1e-6;
 
+    /** Change wheels are to be had from so many teeth to so many. */
+    private static final int FEWEST_TEETH = 20;
+
+    private static final int MOST_TEETH = 127;
+
     /** So many leads of the box are tried with compound trains. */
     private static final int COMPOUND_TRIED = 4;
 
@@ -78,6 +83,34 @@ public record ThreadGears(
 
     private static ThreadGears geared(double leadMm, double inBox, GearTrain train, Optional<ThreadDial> dial) {
         return new ThreadGears(leadMm, Optional.of(inBox), Optional.of(train), train.ratio() * inBox, dial);
+    }
+
+    /**
+     * A wheel that would bring the lead nearer.
+     *
+     * @param teeth of it
+     * @param gears how the lathe would be geared with it
+     */
+    public record AnotherWheel(int teeth, ThreadGears gears) {}
+
+    /** Of wheels that are to be had the one that would bring the lead nearest, of as good ones the smallest; empty where the card tells of no wheels. */
+    public static Optional<AnotherWheel> anotherWheel(double leadMm, ScrewCutting card) {
+        if (card.wheels().size() < 2) {
+            return Optional.empty();
+        }
+        Optional<AnotherWheel> best = Optional.empty();
+        for (int teeth = FEWEST_TEETH; teeth <= MOST_TEETH; teeth++) {
+            AnotherWheel with = new AnotherWheel(teeth, of(leadMm, card.withWheel(teeth)));
+            if (with.gears().exact()) {
+                return Optional.of(with);
+            }
+            if (best.isEmpty()
+                    || Math.abs(with.gears().error())
+                            < Math.abs(best.get().gears().error()) - SAME) {
+                best = Optional.of(with);
+            }
+        }
+        return best;
     }
 
     private static Optional<ThreadGears> better(Optional<ThreadGears> one, Optional<ThreadGears> other) {

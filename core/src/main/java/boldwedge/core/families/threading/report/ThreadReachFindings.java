@@ -28,6 +28,8 @@ import java.util.List;
 final class ThreadReachFindings {
     /** Threads up to here are tapped in a small shop, mm (habit). */
     private static final double MOST_TAPPED_MM = 30;
+    /** And dies are turned by hand up to about this. */
+    private static final double MOST_DIED_MM = 20;
 
     private static final double TENTH_MM = 0.1;
     private static final double POWER_IN_HAND = 0.25;
@@ -185,6 +187,12 @@ final class ThreadReachFindings {
             if (!inside && job.reach().hold() == Hold.CHUCK && size.majorMm() > Hold.LEAST_CENTRED_MM) {
                 finding.mend("Bring the centre up", HELD, Entry.choice(Hold.CHUCK_AND_CENTRE));
             }
+            finding.doesWhen(
+                    !inside && verdict == Verdict.WRONG && size.majorMm() <= MOST_DIED_MM,
+                    "Cut it with a die, held in the tailstock and started square by the lathe: it goes round the work and does not push it away");
+            finding.doesWhen(
+                    !inside && verdict == Verdict.WRONG && size.majorMm() > MOST_DIED_MM,
+                    "A fixed steady beside the thread, or the work longer with a centre in its end, cut off last");
             int more = cut.spring() + 2;
             finding.mendUnless(more > 10, more + " spring passes", SPRING, String.valueOf(more));
         }

@@ -32,6 +32,11 @@ final class ThreadSettingFindings {
     private final ThreadSize size;
     private final UnitFormat say;
 
+    /** A wheel is worth getting that leaves less than this part of the error (ours). */
+    private static final double MUCH_BETTER = 0.3;
+    /** Taps and dies are turned by hand up to about this, mm. */
+    private static final double MOST_BY_HAND_MM = 24;
+
     ThreadSettingFindings(ThreadCut cut, UnitFormat say) {
         this.cut = cut;
         this.job = cut.job();
@@ -93,7 +98,32 @@ final class ThreadSettingFindings {
                         "With a wheel of 127 teeth an inch screw cuts metric pitches exactly, and a metric screw inch ones: 25.4 is 127/5.");
             }
         }
+        if (verdict.isDoubt()) {
+            finding.mendsLater(mended -> otherGears(mended, Math.abs(over)));
+        }
         return finding.build();
+    }
+
+    /** A wheel that would do it, where one would; else another way to the thread. */
+    private void otherGears(Finding.Builder finding, double overMm) {
+        double length = Math.min(job.lengthMm(), size.majorMm());
+        ThreadGears.anotherWheel(size.leadMm(), job.lathe().screw())
+                .filter(with -> Math.abs(with.gears().errorMm(length)) < MUCH_BETTER * overMm)
+                .ifPresent(with -> finding.does(Written.words(
+                        "Get a wheel of %d teeth: %s then cuts %s %s",
+                        with.teeth(),
+                        with.gears().train().map(ThreadSettingFindings::wheels).orElse("the box"),
+                        say.pitch(size.leadMm()),
+                        with.gears().exact()
+                                ? "exactly"
+                                : "within " + say.length(Math.abs(with.gears().errorMm(length))) + " over "
+                                        + say.length(length))));
+        boolean small = size.majorMm() <= MOST_BY_HAND_MM;
+        String tool = job.inside() ? "tap" : "die";
+        finding.does(
+                small
+                        ? "Cut it with a " + tool + ", started square by the tailstock; or on a lathe that has the lead"
+                        : "Cut it on a lathe that has the lead; a short nut hides some of the error, a long one none");
     }
 
     /** The lead that a train makes of the box's, or of the lead screw's. */

@@ -40,6 +40,8 @@ final class SpringFindings {
     private static final double HAIR_MM = 0.25;
     /** Work that stands out more than this many diameters gets its centre before anything else is tried. */
     private static final double CENTRED_FROM = 6;
+    /** And work on a centre that is longer than this many diameters a steady (habit: from ten or twelve on). */
+    private static final double STEADIED_FROM = 10;
 
     private static final double STEEL_YIELD_SHARE_MPA = 400;
 
@@ -209,7 +211,7 @@ final class SpringFindings {
         finding.doesWhen(
                 slender && job.hold() == Hold.CHUCK && job.diameterMm() >= THICK * job.finishedMm(),
                 "To size in one cut, a short length at a time from the end: what is not turned yet stays thick and holds it");
-        if (slender && job.hold() != Hold.CHUCK) {
+        if (job.hold() != Hold.CHUCK && job.freeLengthMm() > STEADIED_FROM * job.finishedMm()) {
             finding.does(
                     "Run a travelling steady behind the tool, its jaws on what is turned already; without one, a fixed steady in the middle and one half after the other");
         }
