@@ -6,6 +6,7 @@ import type { Command } from '../frame/commands';
 import { usePageKey } from '../frame/pageKeys';
 import { Store } from '../frame/store';
 import { useTitle } from '../frame/useTitle';
+import { Spoken } from '../ledger/Spoken';
 import { PrintCard } from '../stations/PrintCard';
 import { isStation, NAMES, namesOf, STATIONS, Station, type StationId, StationTabs } from '../stations/Stations';
 import { CutContext, type CutOnDesk, type ShopParts, useOfAnswer } from './CutContext';
@@ -162,6 +163,7 @@ export function CutDesk({ station, history, setHistory: setFor, onKept, choices,
         }}
       />
       <Opened cut={draft.id} at={at} name={draft.name} onGo={go} />
+      <Spoken />
       <PrintCard station={at} />
     </CutContext.Provider>
   );

@@ -8,7 +8,8 @@ import { Explained } from '../glossary/Explained';
 import { MarginWedge } from './MarginWedge';
 import { Working } from './Working';
 
-const WORDS = { WRONG: 'will not do', DOUBTFUL: 'watch', FINE: 'holds', TOLD: 'to know' } as const;
+/** A verdict in words. */
+export const WORDS = { WRONG: 'will not do', DOUBTFUL: 'watch', FINE: 'holds', TOLD: 'to know' } as const;
 
 const LOOKS = {
   WRONG: { word: 'font-[650] text-warn', words: 'font-semibold' },

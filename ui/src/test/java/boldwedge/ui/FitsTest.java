@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.ForcedColors;
 import com.microsoft.playwright.options.Media;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -49,6 +50,34 @@ class FitsTest extends PageTest {
             assertThat(page.locator("h1").first()).isVisible();
             fits(path + " opened wide");
         }
+    }
+
+    /** With the reader's own colours in force the open station, what saves and the drawing are still told from what is round them. */
+    @Test
+    void theReadersOwnColoursKeepWhatIsChosen() {
+        at(1280);
+        page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.ACTIVE));
+        browser.open("/cut/" + cut("Pump bush") + "/reach");
+        assertThat(page.locator(".plate svg").first()).isVisible();
+        Locator open = page.locator(".stations [aria-current]");
+        assertThat(open).hasCount(1);
+        assertThat(colour(open, "background-color"))
+                .isNotEqualTo(
+                        colour(page.locator(".stations a:not([aria-current])").first(), "background-color"))
+                .isNotEqualTo(colour(open, "color"));
+        Locator save = page.locator(".header .do");
+        assertThat(colour(save, "background-color"))
+                .isNotEqualTo(colour(page.locator("body"), "background-color"))
+                .isNotEqualTo(colour(save, "color"));
+        // White lines on white paper would be nothing: the sheet keeps its own colour.
+        assertThat(colour(page.locator(".plate").first(), "background-color"))
+                .isNotEqualTo(colour(page.locator("body"), "background-color"));
+        page.emulateMedia(new Page.EmulateMediaOptions().setForcedColors(ForcedColors.NONE));
+    }
+
+    private static String colour(Locator of, String property) {
+        return of.evaluate("(element, name) => getComputedStyle(element).getPropertyValue(name)", property)
+                .toString();
     }
 
     private void at(int width) {

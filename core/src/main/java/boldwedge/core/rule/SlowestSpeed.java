@@ -8,8 +8,11 @@ import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.cutting.Lathe;
 
 /** What helps where even the slowest speed of a machine is too fast for the edge: no speed of it can be offered. */
-final class SlowestSpeed {
-    private static final double SAME = 1.01;
+public final class SlowestSpeed {
+    /** A slower speed helps where it is slower by more than this (ours: what a remedy is to gain at the least). */
+    private static final double SAME = 1.15;
+
+    private static final double NONE_SLOWER = 1.001;
 
     private SlowestSpeed() {}
 
@@ -21,9 +24,20 @@ final class SlowestSpeed {
      * @param rpm the speed
      */
     static void help(Finding.Builder finding, Lathe lathe, double rpm) {
-        if (rpm <= SAME * lathe.speeds().slowest()) {
-            finding.does("Another machine: " + lathe.name() + " turns no slower");
+        if (isIt(lathe, rpm)) {
+            finding.does("Another machine: " + turnsNoSlower(lathe, rpm));
         }
+    }
+
+    /** Whether no speed of the machine is slower by what matters. */
+    public static boolean isIt(Lathe lathe, double rpm) {
+        return rpm <= SAME * lathe.speeds().slowest();
+    }
+
+    /** Says so: "Long Bed turns no slower". */
+    public static String turnsNoSlower(Lathe lathe, double rpm) {
+        return lathe.name()
+                + (rpm <= NONE_SLOWER * lathe.speeds().slowest() ? " turns no slower" : " turns hardly slower");
     }
 
     /**
@@ -42,7 +56,7 @@ final class SlowestSpeed {
             WorkMaterial work,
             ToolMaterial tool,
             UnitFormat say) {
-        if (rpm <= SAME * lathe.speeds().slowest() && tool.family() != ToolMaterial.Family.CARBIDE) {
+        if (isIt(lathe, rpm) && tool.family() != ToolMaterial.Family.CARBIDE) {
             StockCatalogue.shipped()
                     .toolMaterial("carbide")
                     .map(carbide -> work.surfaceSpeed(carbide).high())

@@ -73,19 +73,20 @@ final class DrilledHoleFindings {
         boolean has = job.set().ofSize(d).isPresent();
         Optional<Drill> below = job.set().atMost(d - 1e-3);
         Optional<Drill> above = job.set().above(d);
-        double off = job.purpose() == Purpose.HOLE ? Math.abs(d - job.sizeMm()) : 0;
-        boolean another = has && off > Math.max(ANOTHER_MM, ANOTHER * job.sizeMm());
+        double off = another(d);
+        double wanted = wantedMm();
+        boolean another = has && off > Math.max(ANOTHER_MM, ANOTHER * wanted);
         Finding.Builder finding = Finding.at(Station.CUT, "drill-choice", say)
                 .says(
                         another ? Verdict.WRONG : has ? Verdict.FINE : Verdict.DOUBTFUL,
                         another
-                                ? "No drill of the shop makes " + say.length(job.sizeMm()) + ": the nearest is "
+                                ? "No drill of the shop makes " + say.length(wanted) + ": the nearest is "
                                         + drill(cut, say) + "."
                                 : has
                                         ? "Take " + drill(cut, say) + why()
                                         : "The shop has no drill of " + say.length(d) + "; the nearest it has is "
                                                 + say.drill(job.set().nearest(d)) + ".")
-                .margin(another ? -off / job.sizeMm() : has ? 1 : -0.1)
+                .margin(another ? -off / wanted : has ? 1 : -0.1)
                 .step(sizing())
                 .source(
                         job.purpose().screwed()
@@ -105,23 +106,37 @@ final class DrilledHoleFindings {
         return finding.build();
     }
 
+    /** The hole itself that is wanted, mm; of what is finished otherwise, what it is drilled for. */
+    private double wantedMm() {
+        return job.purpose() == Purpose.HOLE ? job.sizeMm() : cut.targetMm();
+    }
+
+    /** By how much a drill makes another hole than the one that is wanted, mm; what is reamed or bored after it may be drilled smaller. */
+    private double another(double d) {
+        return switch (job.purpose()) {
+            case HOLE -> Math.abs(d - job.sizeMm());
+            case ROD, CLEAR, TAP -> Math.max(0, cut.targetMm() - d);
+            case REAM, BORE -> 0;
+        };
+    }
+
     /** A hole that no drill here makes: drilled smaller and bored; or with a drill that is got for it. */
     private void otherwise(Finding.Builder finding) {
         job.set()
-                .atMost(job.sizeMm())
+                .atMost(wantedMm())
                 .filter(drill -> drill.diameterMm() >= LEAST_BORED_MM)
                 .ifPresent(drill -> finding.mend(Fix.opening(
-                        "Drill " + say.drill(drill) + " and bore it to " + say.length(job.sizeMm()),
+                        "Drill " + say.drill(drill) + " and bore it to " + say.length(wantedMm()),
                         Map.of(
                                 "operation",
                                 "bore",
                                 "boreStart",
                                 Written.exact(Quantity.LENGTH, drill.diameterMm()),
                                 "boreFinished",
-                                Written.exact(Quantity.LENGTH, job.sizeMm()),
+                                Written.exact(Quantity.LENGTH, wantedMm()),
                                 "boreDepth",
                                 Written.exact(Quantity.LENGTH, job.depthMm())))));
-        finding.does("Get a drill of " + say.length(job.sizeMm()) + ", or grind one down to it");
+        finding.does("Get a drill of " + say.length(wantedMm()) + ", or grind one down to it");
     }
 
     private String why() {

@@ -29,6 +29,7 @@ import boldwedge.core.mechanics.cutting.PlungeCut;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
 import boldwedge.core.rule.EdgeRules;
 import boldwedge.core.rule.LatheSprings;
+import boldwedge.core.rule.SlowestSpeed;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -204,9 +205,9 @@ final class PartCutFindings {
                     .speeds()
                     .atOrBelow(rpm)
                     .ifPresent(slower -> finding.mend(say.rpm(slower), SPEED, say.rpm(slower)));
-            if (cut.rpm() <= job.lathe().speeds().slowest() * 1.01) {
+            if (SlowestSpeed.isIt(job.lathe(), cut.rpm())) {
                 finding.does((job.groove() ? "Another machine: " : "Another machine, or saw it: ")
-                        + job.lathe().name() + " turns no slower");
+                        + SlowestSpeed.turnsNoSlower(job.lathe(), cut.rpm()));
             }
         }
         if (!job.lathe().speeds().has(cut.rpm())) {

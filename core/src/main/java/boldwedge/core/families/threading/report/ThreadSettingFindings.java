@@ -20,6 +20,7 @@ import boldwedge.core.mechanics.thread.GearTrain;
 import boldwedge.core.mechanics.thread.PickUp;
 import boldwedge.core.mechanics.thread.ThreadDial;
 import boldwedge.core.mechanics.thread.ThreadSize;
+import boldwedge.core.rule.SlowestSpeed;
 import java.util.List;
 
 /** What is found of setting the lathe: wheels for the lead, where the nut closes, the speed. */
@@ -220,7 +221,7 @@ final class ThreadSettingFindings {
                         (missing
                                         ? job.lathe().name() + " has no " + say.rpm(cut.rpm()) + ". "
                                         : late
-                                                ? cut.rpm() <= slowest * 1.001
+                                                ? SlowestSpeed.isIt(job.lathe(), cut.rpm())
                                                         ? "Even the slowest speed is too fast to stop in time: widen the groove, or cut away from the chuck. "
                                                         : "Too fast to stop in time. "
                                                 : over > 1e-9 ? "Too fast for the tool. " : "")
@@ -244,7 +245,7 @@ final class ThreadSettingFindings {
                         job.lathe().screw().stopSeconds().isPresent()
                                 ? minutes(stop).fromCard()
                                 : minutes(stop).assumed()));
-        if (verdict != Verdict.FINE && cut.rpm() <= slowest * 1.001) {
+        if (verdict != Verdict.FINE && SlowestSpeed.isIt(job.lathe(), cut.rpm())) {
             finding.does("Turn the spindle by hand, with a crank in its end: it stops where you do");
         }
         if (verdict != Verdict.FINE) {
