@@ -94,7 +94,7 @@ class ThreadsOverHttpTest extends OverHttp {
                                                 "seatAngle",
                                                 "60°")))
                         .text())
-                .startsWith("solid layer-1");
+                .startsWith("solid holder");
     }
 
     @Test

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -18,6 +19,10 @@ import java.util.stream.Stream;
  * @param run how many words say it
  */
 record LineOperation(String id, String said, int at, int run) {
+    private static final Set<String> ARTICLES = Set.of("a", "an", "the");
+    /** What is turned and bored along two axes at once, which nothing here does. */
+    private static final Set<String> FORMS = Set.of("taper", "tapered", "ball", "radius");
+
     /** What is asked for first, of several that begin at one word the longest; nothing where the words make another operation of it. */
     static Optional<LineOperation> first(LineWords words) {
         Optional<LineOperation> best = Optional.empty();
@@ -35,7 +40,18 @@ record LineOperation(String id, String said, int at, int run) {
                 }
             }
         }
-        return best.filter(one -> !isElsewhere(words, one.at()));
+        return best.filter(one -> !isElsewhere(words, one.at()) && !turnsElsewhere(words, one.at() + one.run()));
+    }
+
+    /** Whether what is to be made is made otherwise: "turn a taper" is no turning from one diameter to another. */
+    private static boolean turnsElsewhere(LineWords words, int behind) {
+        int at = behind;
+        while (at < words.size() && ARTICLES.contains(words.low(at))) {
+            at++;
+        }
+        return at < words.size()
+                && FORMS.contains(words.low(at))
+                && ShopWords.meant("operation", words.low(at)).isPresent();
     }
 
     private static List<List<String>> ways(ToolFamily<?> family, Choice operation) {

@@ -18,10 +18,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** Reads the words of a line as one family says its cuts. */
 final class LineReader {
@@ -264,18 +261,20 @@ final class LineReader {
         // What is taken off an end is no diameter.
         outside &= !as.bareFor().containsKey(fields.getOrDefault(Families.OPERATION, ""));
         for (int i = 1; outside && i + 1 < words.size(); i++) {
-            boolean said = words.low(i).equals("off") && words.isOpen(i) && words.isOpen(i - 1) && words.isOpen(i + 1);
+            // "half a millimetre off a 40 shaft".
+            int of = i + 2 < words.size() && LineWords.isNoise(words.low(i + 1)) ? i + 2 : i + 1;
+            boolean said = words.low(i).equals("off") && words.isOpen(i) && words.isOpen(i - 1) && words.isOpen(of);
             if (!said
                     || fields.containsKey(as.finished().id())
-                    || !measures(as.from(), words.get(i + 1))
+                    || !measures(as.from(), words.get(of))
                     || !measures(as.finished(), words.get(i - 1))) {
                 continue;
             }
-            double left = TypedCut.mm(asMeant(as.from(), words.get(i + 1)), units)
+            double left = TypedCut.mm(asMeant(as.from(), words.get(of)), units)
                     - TypedCut.mm(asMeant(as.finished(), words.get(i - 1)), units);
             String text = Written.exact(Quantity.LENGTH, left);
             if (left > 0 && measures(as.finished(), text)) {
-                put(as.from(), i + 1, words.get(i + 1));
+                put(as.from(), of, words.get(of));
                 words.take(i - 1, 2);
                 fields.put(as.finished().id(), text);
                 assumed.add(new TypedCut.Understood("", as.finished().label(), text + ", taken off the diameter"));
@@ -332,7 +331,8 @@ final class LineReader {
         for (int run = LONGEST_RUN; run >= 1; run--) {
             for (int at = 0; at + run <= words.size(); at++) {
                 for (Entry entry : entries) {
-                    if (!fields.containsKey(entry.id()) && (words.free(at, run) || (run == 1 && names(entry, at)))) {
+                    if (!fields.containsKey(entry.id())
+                            && (words.free(at, run) || (run == 1 && names(entry, at)) || sized(entry, at, run))) {
                         pick(entry, at, run);
                     }
                 }
@@ -356,9 +356,9 @@ final class LineReader {
                         .filter(id -> id.equalsIgnoreCase(String.join(" ", said)))
                         .findFirst())
                 .or(() -> entry.choices().stream()
-                        .filter(choice -> says(choice, said))
+                        .filter(choice -> ChoiceWords.says(choice, said))
                         .min(Comparator.comparingInt(
-                                choice -> vocabulary(choice.words()).size()))
+                                choice -> ChoiceWords.of(choice.words()).size()))
                         .map(Choice::id))
                 .flatMap(id -> entry.choices().stream()
                         .filter(choice -> choice.id().equals(id))
@@ -368,33 +368,6 @@ final class LineReader {
                     fields.put(entry.id(), choice.id());
                     understood.add(new TypedCut.Understood(typed, entry.label(), choice.words()));
                 });
-    }
-
-    private static boolean says(Choice choice, List<String> said) {
-        Set<String> name = vocabulary(choice.words() + " " + choice.id());
-        Set<String> all = vocabulary(choice.words() + " " + choice.id() + " " + choice.more());
-        boolean named = false;
-        for (String word : said) {
-            for (String part : word.split("-")) {
-                if (LineWords.isNoise(part)) {
-                    continue;
-                }
-                if (all.stream()
-                        .noneMatch(known -> known.equals(part)
-                                || (part.length() >= 4 && (known.startsWith(part) || part.equals(known + "s"))))) {
-                    return false;
-                }
-                named |= name.stream()
-                        .anyMatch(known -> known.equals(part) || (part.length() >= 4 && known.startsWith(part)));
-            }
-        }
-        return named;
-    }
-
-    private static Set<String> vocabulary(String text) {
-        return Stream.of(text.toLowerCase(Locale.ROOT).split("[^\\p{L}\\p{N}.]+"))
-                .filter(word -> !word.isEmpty())
-                .collect(Collectors.toSet());
     }
 
     private void bare(List<Entry> order) {
@@ -463,7 +436,7 @@ final class LineReader {
                             if (words.isOpen(i)
                                     && !LineWords.isNoise(words.low(i))
                                     && words.free(i, 1)
-                                    && vocabulary(choice.words() + " " + choice.more())
+                                    && ChoiceWords.of(choice.words() + " " + choice.more())
                                             .contains(words.low(i))) {
                                 words.use(i, i + 1);
                             }
@@ -487,9 +460,23 @@ final class LineReader {
     }
 
     /** A word that looks like a number and is the name of a choice: the screw 3/8-16. */
+    /** Whether a run begins with a fraction or an angle that is in a choice's own name: "1/4 socket head", "55° insert". */
+    private boolean sized(Entry entry, int at, int run) {
+        if (run < 2 || !words.isOpen(at) || !words.free(at + 1, run - 1)) {
+            return false;
+        }
+        String size = words.low(at).replace(" °", "°");
+        boolean named = size.endsWith("°") || size.matches("\\d+/\\d+");
+        return named
+                && entry.choices().stream()
+                        .anyMatch(choice -> ChoiceWords.of(choice.words()).contains(size.replace("°", "")));
+    }
+
     private boolean names(Entry entry, int at) {
         return words.isOpen(at)
                 && words.low(at).contains("-")
-                && entry.choices().stream().anyMatch(choice -> choice.id().equalsIgnoreCase(words.get(at)));
+                && (ShopWords.meant(entry.id(), words.low(at)).isPresent()
+                        || entry.choices().stream()
+                                .anyMatch(choice -> choice.id().equalsIgnoreCase(words.get(at))));
     }
 }

@@ -45,18 +45,23 @@ final class ShopLine {
             Pattern.CASE_INSENSITIVE);
 
     /** How words are written short. */
-    private static final Map<String, String> SHORT =
-            Map.of("lg", "long", "dp", "deep", "thk", "thick", "thru", "through", "o/d", "od", "i/d", "bore");
+    private static final Map<String, String> SHORT = Map.of(
+            "lg", "long", "dp", "deep", "thk", "thick", "thru", "through", "o/d", "od", "i/d", "bore", "degree", "°",
+            "degrees", "°");
 
     private static final Pattern FRACTION = Pattern.compile("(\\d+-)?\\d+/\\d+");
     private static final Set<String> INCHES = Set.of("in", "inch", "inches", "\"", "thou", "ft", "foot", "feet");
     private static final Set<String> MILLIMETRES = Set.of("mm", "cm");
 
+    /** "1/2 13 tpi", "5/8 acme 8 tpi": a thread's call said in pieces. */
+    private static final Pattern TURNS = Pattern.compile(
+            "(?i)(?<![\\w/.-])(\\d[\\d/.-]*)\\s+(?:x\\s+)?(acme\\s+)?(\\d+(?:\\.\\d+)?)\\s*tpi\\b(\\s+acme)?");
+
     private ShopLine() {}
 
     /** Its words. */
     static List<String> words(String line) {
-        return joined(split(line));
+        return joined(split(TURNS.matcher(line).replaceAll("$1-$3 $2$4")));
     }
 
     /** Whether a number is one of inches by how it is written: its unit, or a fraction. */

@@ -99,7 +99,7 @@ public final class StockChoices {
     public static Options<ScrewSize> screws() {
         return Options.rows(
                 "screw",
-                Stream.of(UnitSystem.values()).flatMap(system -> STOCK.screws(system).stream()),
+                Stream.of(UnitSystem.values()).flatMap(system -> STOCK.screwsAndFine(system).stream()),
                 screw -> new Choice(
                         screw.name(),
                         screw.name(),

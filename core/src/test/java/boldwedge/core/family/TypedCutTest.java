@@ -47,6 +47,19 @@ class TypedCutTest {
                 "thread 7/16-20 outside 25 long mild steel at 180 rpm | operation=thread thread=7/16-20 threadSide=outside threadLength=25 material=steel-low-carbon threadSpeed=180",
                 "screw cut Tr 20×4 left hand 60 long in brass | operation=thread thread=Tr_20×4 threadHand=left threadLength=60 material=brass-free",
                 "thread 1/2-13 UNC-2A 25 long | operation=thread thread=1/2-13_UNC-2A threadLength=25",
+                "skim 0.5 off a 40 mm shaft, 100 long, en8 | operation=turn diameter=40_mm finished=39.5_mm length=100 material=steel-medium-carbon stickOut=115_mm",
+                "open a 12 hole to 14H7 in bronze 20 thick | operation=bore boreStart=12 boreFinished=14 boreTolerance=H7 boreDepth=20 material=bronze-tin",
+                "ream 10 H7 in 25 thick mild steel plate | operation=ream reamSize=10 reamTolerance=H7 reamDepth=25 material=steel-low-carbon",
+                "5/8 acme 8 tpi 4 long steel | operation=thread thread=5/8-8_acme threadLength=4 material=steel-low-carbon",
+                "thread 1/2 13 tpi 1 long brass | operation=thread thread=1/2-13 threadLength=1 material=brass-free",
+                "case harden 20 mm mild steel pin 0.8 deep | operation=harden steel=1018 section=20_mm caseDepth=0.8",
+                "c'bore 1/4 socket head aluminium | operation=counterbore seatFor=1/4_socket_head material=aluminium-wrought",
+                "spot face for M10 washer cast iron | operation=counterbore seatFor=10_mm_plain_washer material=iron-grey",
+                "insert seat for a 55 degree insert on a 16 mm shank | operation=insert-holder seatInsert=insert-55-6 seatBody=shank seatHeight=16_mm",
+                "tap drill 10-32 | operation=drill holeFor=tap drillScrew=#10-32",
+                "drill for M8x1 20 deep steel | operation=drill holeFor=tap drillScrew=M8x1 drillDepth=20 material=steel-low-carbon",
+                "undercut at a shoulder 25 shaft radius 1 | operation=ring-groove grooveFor=undercut grooveAround=25 undercutRadius=1",
+                "undercut 10 wide down to 22 on 30 | operation=ring-groove grooveFor=undercut grooveAround=30 grooveBottom=22 grooveWidth=10",
                 "ø30h6 80lg EN8 | operation=turn finished=30 tolerance=h6 length=80 material=steel-medium-carbon diameter=31_mm stickOut=95_mm",
                 "36 dia to 35.5, EN24T | operation=turn diameter=36 finished=35.5 material=steel-alloy-30hrc",
                 "Tr 20x4 | operation=thread thread=Tr_20_x4",
@@ -184,7 +197,13 @@ class TypedCutTest {
         assertThat(open.meant()).hasSizeBetween(2, 3);
         assertThat(open.meant()).allSatisfy(way -> assertThat(way.fields()).containsKey("operation"));
         assertThat(open.meant()).extracting(TypedCut.Meant::words).contains("turn");
-        for (String line : new String[] {"knurl 20 brass", "chamfer 2x45", "broach a 10 mm square"}) {
+        for (String line : new String[] {
+            "knurl 20 brass",
+            "chamfer 2x45",
+            "broach a 10 mm square",
+            "turn a taper 20 to 18 over 50",
+            "bore taper 20 to 22"
+        }) {
             assertThat(read(line).fields()).as(line).isEmpty();
             assertThat(read(line).meant()).as(line).isEmpty();
             assertThat(read(line).left()).as(line).isNotEmpty();

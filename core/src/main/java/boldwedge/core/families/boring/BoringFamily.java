@@ -206,7 +206,10 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
                 List.of(
                         new Marked(START, List.of("from", "drilled", "cored"), List.of("drilled", "cored")),
                         new Marked(FINISHED, List.of("hole"), List.of("hole", "bore")),
-                        new Marked(DEPTH_OF_HOLE, List.of("deep", "depth", "through", "long"), List.of("deep", "long")),
+                        new Marked(
+                                DEPTH_OF_HOLE,
+                                List.of("deep", "depth", "through", "long"),
+                                List.of("deep", "long", "thick")),
                         new Marked(OUTSIDE, List.of("outside", "od"), List.of("outside", "od")),
                         new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
                         new Marked(BAR_DIAMETER, List.of("bar"), List.of("bar")),

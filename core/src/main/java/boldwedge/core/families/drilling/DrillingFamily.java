@@ -156,7 +156,7 @@ public final class DrillingFamily extends DeclaredFamily<DrillCut> {
                         Optional.empty(),
                         List.of(SIZE, DEPTH),
                         List.of(
-                                new Marked(DEPTH, List.of("depth"), List.of("deep")),
+                                new Marked(DEPTH, List.of("depth", "through"), List.of("deep", "thick")),
                                 new Marked(COUNT, List.of(), List.of("holes", "off")),
                                 new Marked(PILOT, List.of("pilot"), List.of("pilot")),
                                 new Marked(SPEED, List.of("speed"), List.of("rpm")),

@@ -128,7 +128,19 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("form", "form", "form tool", "form", "form bit", "form", "profile", "form"),
+                Map.of(
+                        "form",
+                        "form",
+                        "form tool",
+                        "form",
+                        "form bit",
+                        "form",
+                        "profile",
+                        "form",
+                        "radius form",
+                        "form",
+                        "form a",
+                        "form"),
                 AT,
                 AT,
                 Optional.empty(),

@@ -183,7 +183,7 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
                 Optional.of(TOLERANCE),
                 List.of(SIZE, DEPTH),
                 List.of(
-                        new Marked(DEPTH, List.of("depth"), List.of("deep")),
+                        new Marked(DEPTH, List.of("depth", "through"), List.of("deep", "thick")),
                         new Marked(BEFORE_SIZE, List.of("from", "drilled", "bored"), List.of("drilled", "bored")),
                         new Marked(HOLES, List.of(), List.of("holes", "off", "pcs")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),

@@ -34,6 +34,7 @@ public final class StockCatalogue {
     private final Map<String, ToolSteel> steels = new LinkedHashMap<>();
     private final Map<String, Head> heads = new LinkedHashMap<>();
     private final Map<UnitSystem, List<ScrewSize>> screws = new EnumMap<>(UnitSystem.class);
+    private final Map<UnitSystem, List<ScrewSize>> fineScrews = new EnumMap<>(UnitSystem.class);
     private final List<KeySize> keys = new ArrayList<>();
     private final List<RingGroove> circlips = new ArrayList<>();
     private final List<ThreadRelief> reliefs = new ArrayList<>();
@@ -133,6 +134,12 @@ public final class StockCatalogue {
     /** Coarse screws of a system, the thinnest first. */
     public List<ScrewSize> screws(UnitSystem system) {
         return Collections.unmodifiableList(screws.getOrDefault(system, List.of()));
+    }
+
+    /** Those and the fine ones, for holes that are drilled for a screw that somebody has. */
+    public List<ScrewSize> screwsAndFine(UnitSystem system) {
+        return Stream.concat(screws(system).stream(), fineScrews.getOrDefault(system, List.of()).stream())
+                .toList();
     }
 
     /** The screw of this name, of either series. */
@@ -341,8 +348,10 @@ public final class StockCatalogue {
     }
 
     private void addScrew(Table.Row row) {
-        UnitSystem system = row.text("series").equals("metric") ? UnitSystem.METRIC : UnitSystem.INCH;
-        screws.computeIfAbsent(system, whose -> new ArrayList<>())
+        UnitSystem system = row.text("series").startsWith("metric") ? UnitSystem.METRIC : UnitSystem.INCH;
+        boolean fine = row.text("series").endsWith("fine");
+        (fine ? fineScrews : screws)
+                .computeIfAbsent(system, whose -> new ArrayList<>())
                 .add(new ScrewSize(
                         system,
                         row.text("name"),

@@ -42,7 +42,7 @@ public final class DrillReader extends FieldReader {
     /** The screw of a size that was typed: "1/4 clearance" is for a quarter-inch screw. */
     private static Optional<String> screwOf(double sizeMm) {
         return Stream.of(UnitSystem.values())
-                .flatMap(system -> StockCatalogue.shipped().screws(system).stream())
+                .flatMap(system -> StockCatalogue.shipped().screwsAndFine(system).stream())
                 .filter(screw -> Math.abs(screw.threadMm() / sizeMm - 1) < SAME_SIZE)
                 .findFirst()
                 .map(ScrewSize::name);

@@ -26,10 +26,9 @@ final class StrokeFindings {
     private static final double HEAVY_HAND = 1.5;
     private static final double MOST_SPRING_STROKES = 12;
     /** So often what is borne, no set-up of a bar is worth a try. */
+    private static final double HOPELESS = 4;
     /** Keyways of bores up to this are broached where a broach is at hand, mm (custom of the trade). */
     private static final double BROACHED_MM = 14;
-
-    private static final double HOPELESS = 4;
 
     private static final double FINEST_STROKE_MM = 0.008;
 
