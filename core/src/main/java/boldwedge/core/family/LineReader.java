@@ -459,7 +459,6 @@ final class LineReader {
         understood.add(new TypedCut.Understood(text, entry.label(), meant));
     }
 
-    /** A word that looks like a number and is the name of a choice: the screw 3/8-16. */
     /** Whether a run begins with a fraction or an angle that is in a choice's own name: "1/4 socket head", "55° insert". */
     private boolean sized(Entry entry, int at, int run) {
         if (run < 2 || !words.isOpen(at) || !words.free(at + 1, run - 1)) {
@@ -472,6 +471,7 @@ final class LineReader {
                         .anyMatch(choice -> ChoiceWords.of(choice.words()).contains(size.replace("°", "")));
     }
 
+    /** A word that looks like a number and is the name of a choice: the screw 3/8-16. */
     private boolean names(Entry entry, int at) {
         return words.isOpen(at)
                 && words.low(at).contains("-")
