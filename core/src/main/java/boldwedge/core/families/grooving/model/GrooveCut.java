@@ -103,12 +103,17 @@ public record GrooveCut(
     private static double tip(GrooveJob job, Span quiet) {
         double aim = job.groove().aimMm();
         double quietly = Math.min(quiet.chosen(), PlungeChatter.FEW * quiet.low());
-        double most = Math.min(job.bit().widthMm(), Math.clamp(quietly, NARROWEST_MM, WIDEST_MM));
+        // An edge bears its own radius: it is not narrower than twice that.
+        double rounded = job.groove()
+                .undercut()
+                .map(row -> Math.min(2 * row.radiusMm(), WIDEST_MM))
+                .orElse(0.0);
+        double most = Math.min(job.bit().widthMm(), Math.clamp(quietly, Math.max(NARROWEST_MM, rounded), WIDEST_MM));
         if (aim <= most) {
             return aim;
         }
         int plunges = plunges(aim, most);
-        double even = aim / (1 + (plunges - 1) * (1 - OVERLAP));
+        double even = Math.max(Math.min(rounded, most), aim / (1 + (plunges - 1) * (1 - OVERLAP)));
         double step = job.units() == UnitSystem.METRIC ? 0.1 : 0.127;
         // Down to what a micrometer tells apart, so that it is no wider when it is typed.
         return Math.min(Math.floor(100 * most) / 100, Math.ceil(even / step - 1e-9) * step);
