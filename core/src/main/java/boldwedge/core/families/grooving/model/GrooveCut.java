@@ -103,11 +103,7 @@ public record GrooveCut(
     private static double tip(GrooveJob job, Span quiet) {
         double aim = job.groove().aimMm();
         double quietly = Math.min(quiet.chosen(), PlungeChatter.FEW * quiet.low());
-        // An edge bears its own radius: it is not narrower than twice that.
-        double rounded = job.groove()
-                .undercut()
-                .map(row -> Math.min(2 * row.radiusMm(), WIDEST_MM))
-                .orElse(0.0);
+        double rounded = roundedMm(job);
         double most = Math.min(job.bit().widthMm(), Math.clamp(quietly, Math.max(NARROWEST_MM, rounded), WIDEST_MM));
         if (aim <= most) {
             return aim;
@@ -117,6 +113,18 @@ public record GrooveCut(
         double step = job.units() == UnitSystem.METRIC ? 0.1 : 0.127;
         // Down to what a micrometer tells apart, so that it is no wider when it is typed.
         return Math.min(Math.floor(100 * most) / 100, Math.ceil(even / step - 1e-9) * step);
+    }
+
+    /** An edge bears its own radius: that of a shoulder's undercut is not narrower than twice that, mm; 0 of any other. */
+    public double roundedMm() {
+        return roundedMm(job);
+    }
+
+    private static double roundedMm(GrooveJob job) {
+        return job.groove()
+                .undercut()
+                .map(row -> Math.min(2 * row.radiusMm(), WIDEST_MM))
+                .orElse(0.0);
     }
 
     private static int plunges(double aimMm, double tipMm) {

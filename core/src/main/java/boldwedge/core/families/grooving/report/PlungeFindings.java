@@ -106,7 +106,7 @@ final class PlungeFindings {
             }
         }
         double half = say.units().turned(0.6 * cut.tipMm());
-        if (half >= LEAST_EDGE_MM && half < cut.tipMm()) {
+        if (half >= Math.max(LEAST_EDGE_MM, cut.roundedMm()) && half < cut.tipMm()) {
             fixes.add(
                     new Fix("Edge " + say.length(half) + ", side by side", TIP, Written.exact(Quantity.LENGTH, half)));
         }
