@@ -26,7 +26,7 @@ public final class OneBody {
     /** A flat face; its corners run anticlockwise seen from outside. It may bend inward, but does not cross itself. */
     public record Face(Vector3D normal, List<Vector3D> corners) {}
 
-    /** Corners nearer than this are one, mm: two orders under what a file is written to matters to nobody who makes it. */
+    /** Corners nearer than this are one, mm: nobody makes anything to a fiftieth of a micrometre. */
     private static final double SAME_MM = 2e-5;
 
     /** Faces lie in one plane within this, mm; much nearer than corners are told apart, so that a corner laid into the plane stays the one that it was. */
