@@ -34,10 +34,14 @@ public final class SlowestSpeed {
         return rpm <= SAME * lathe.speeds().slowest();
     }
 
+    /** Whether the machine turns no slower at all. */
+    public static boolean noneSlower(Lathe lathe, double rpm) {
+        return rpm <= NONE_SLOWER * lathe.speeds().slowest();
+    }
+
     /** Says so: "Long Bed turns no slower". */
     public static String turnsNoSlower(Lathe lathe, double rpm) {
-        return lathe.name()
-                + (rpm <= NONE_SLOWER * lathe.speeds().slowest() ? " turns no slower" : " turns hardly slower");
+        return lathe.name() + (noneSlower(lathe, rpm) ? " turns no slower" : " turns hardly slower");
     }
 
     /**

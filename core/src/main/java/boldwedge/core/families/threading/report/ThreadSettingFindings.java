@@ -221,7 +221,7 @@ final class ThreadSettingFindings {
                         (missing
                                         ? job.lathe().name() + " has no " + say.rpm(cut.rpm()) + ". "
                                         : late
-                                                ? SlowestSpeed.isIt(job.lathe(), cut.rpm())
+                                                ? SlowestSpeed.noneSlower(job.lathe(), cut.rpm())
                                                         ? "Even the slowest speed is too fast to stop in time: widen the groove, or cut away from the chuck. "
                                                         : "Too fast to stop in time. "
                                                 : over > 1e-9 ? "Too fast for the tool. " : "")
