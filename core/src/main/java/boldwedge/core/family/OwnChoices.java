@@ -39,13 +39,12 @@ record OwnChoices<C>(ToolFamily<C> family) {
             return findings.stream().filter(finding -> finding.id().equals(id)).findFirst();
         }
 
-        /** What fails here that did not fail there; the first of it. */
+        /** What fails here that did not fail there, or fails by more; the first of it. */
         Optional<Finding> failsWhere(Tried<C> before) {
             return findings.stream()
                     .filter(finding -> finding.verdict() == Verdict.WRONG
-                            && before.finding(finding.id())
-                                    .map(then -> then.verdict() != Verdict.WRONG)
-                                    .orElse(true))
+                            && (before.finding(finding.id()).isEmpty()
+                                    || before.betters(finding, TriedFixes.WORTH_WHILE)))
                     .findFirst();
         }
 

@@ -87,7 +87,7 @@ public final class EdgeRules {
         Amount diameter = mm(at.diameterMm());
         Finding.Builder finding = Finding.at(Station.REACH, "speed", say)
                 .says(verdict, over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
-                .margin(over > 0 ? -over : under < 0 ? under / 2 + 0.175 : Math.min(1, -over * 2))
+                .margin(SpeedMargin.of(v, range, FAR_UNDER))
                 .step(Working.of("Speed a chart asks for", "n = v / (π · d)", rpm(choice.wantedRpm()))
                         .with("v", metresPerMinute(range.chosen()).fromTable())
                         .with("d", diameter)
@@ -112,7 +112,11 @@ public final class EdgeRules {
             finding.mend("Run at " + say.rpm(choice.rpm()), fields.speed(), Math.round(choice.rpm()) + " rpm");
         }
         if (over > 1e-9) {
-            SlowestSpeed.help(finding, at.lathe(), cut.rpm(), v, at.work(), at.tool(), say);
+            double offered = Math.min(cut.rpm(), choice.rpm());
+            double then = SpeedChoice.surfaceSpeed(offered, at.diameterMm());
+            if (then > range.high()) {
+                SlowestSpeed.help(finding, at.lathe(), offered, then, at.work(), at.tool(), say);
+            }
             finding.caution("Blue chips on a high-speed steel bit mean that the tip is being drawn soft.");
         }
         return finding.build();

@@ -46,6 +46,13 @@ public record RotaryRules(
     private static final double FAR_OVER = 0.25;
     private static final double FAR_UNDER = -0.5;
     private static final double IN_HAND = 0.25;
+
+    /** Power of the feed that the torque follows: 1 − mc of Kienzle's law, mc about a quarter. */
+    private static final double FEED_IN_TORQUE = 0.75;
+
+    /** A lighter feed is lighter by more than this. */
+    private static final double SAME_FEED = 0.93;
+
     /** A chuck stands so far out of the spindle, over its diameter (ours). */
     private static final double CHUCK_DEPTH = 0.45;
     /** A drill chuck with its arbor, or a sleeve, out of the quill, mm (ours). */
@@ -87,7 +94,7 @@ public record RotaryRules(
                                 ? lathe.name() + " has no " + say.rpm(rpm) + "; the nearest it has below is "
                                         + say.rpm(nearest()) + "."
                                 : over > 1e-9 ? "Too fast: " + words : under < FAR_UNDER ? "Slow: " + words : words)
-                .margin(missing ? -1 : over > 0 ? -over : under < 0 ? under / 2 + 0.25 : Math.min(1, -2 * over))
+                .margin(missing ? -1 : SpeedMargin.of(v, range, FAR_UNDER))
                 .step(Working.of("Speed a chart asks for", "n = v / (π · d)", Amount.rpm(choice.wantedRpm()))
                         .with("v", metresPerMinute(range.chosen()).fromTable())
                         .with("d", mm(diameterMm))
@@ -108,8 +115,9 @@ public record RotaryRules(
                     speed,
                     Written.places(offered, 1) + " rpm");
         }
-        if (over > 1e-9) {
-            SlowestSpeed.help(finding, lathe, rpm);
+        double offered = Math.min(rpm, choice.rpm());
+        if (SpeedChoice.surfaceSpeed(offered, diameterMm) > range.high()) {
+            SlowestSpeed.help(finding, lathe, offered);
         }
         return finding.build();
     }
@@ -195,8 +203,13 @@ public record RotaryRules(
      *
      * @param torqueNm torque, N·m
      * @param how how the torque comes about
+     * @param feed the field of the feed
+     * @param feedMm the feed that stands, mm/rev
+     * @param least the feed under which it only rubs, mm/rev
+     * @param otherwise what helps where the machine has not the power
      */
-    public Finding powerFinding(double torqueNm, Working how, Entry feed, Amount lighter) {
+    public Finding powerFinding(
+            double torqueNm, Working how, Entry feed, double feedMm, double least, String otherwise) {
         double watt = torqueNm * 2 * Math.PI * rpm / 60;
         double has = lathe.spindleWatt();
         double margin = has / Math.max(watt, 1e-9) - 1;
@@ -216,13 +229,17 @@ public record RotaryRules(
                 .step(EdgeRules.atTheSpindle(lathe))
                 .source("Definition of power; torque by Kienzle’s law, source of the material’s row");
         if (margin < IN_HAND) {
-            finding.mend("Feed " + say.amount(lighter), feed, say.amount(lighter));
+            Amount lighter =
+                    mmPerRev(Math.max(least, feedMm * Math.pow((margin + 1) / (1 + IN_HAND), 1 / FEED_IN_TORQUE)));
+            finding.mendUnless(
+                    lighter.value() > SAME_FEED * feedMm, "Feed " + say.amount(lighter), feed, say.amount(lighter));
             // The torque stays; at fewer turns it takes less power.
             double slower = lathe.speeds()
                     .atOrBelow(rpm * (margin + 1) / (1 + IN_HAND))
                     .orElse(lathe.speeds().slowest());
             finding.mendUnless(
                     slower > 0.97 * rpm, "Run at " + say.rpm(slower), speed, Written.places(slower, 1) + " rpm");
+            finding.doesWhen(margin < 0, otherwise);
         }
         return finding.build();
     }

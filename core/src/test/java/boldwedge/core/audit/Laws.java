@@ -93,7 +93,12 @@ final class Laws {
             boolean harms = count(mended, Verdict.WRONG)
                             > count(job, Verdict.WRONG) - (finding.verdict() == Verdict.WRONG ? 1 : 0)
                     || count(mended, Verdict.DOUBTFUL)
-                            > count(job, Verdict.DOUBTFUL) - (finding.verdict() == Verdict.DOUBTFUL ? 1 : 0);
+                            > count(job, Verdict.DOUBTFUL) - (finding.verdict() == Verdict.DOUBTFUL ? 1 : 0)
+                    || mended.answer().findings().stream()
+                            .anyMatch(now -> now.verdict() == Verdict.WRONG
+                                    && job.finding(now.id())
+                                            .filter(before -> failsMore(before, now))
+                                            .isPresent());
             if (heals && !harms) {
                 return Optional.of(finding.id() + " is " + finding.verdict() + " (" + finding.statement() + "), and "
                         + first.get().field() + " = " + first.get().text() + " in place of "
@@ -159,7 +164,7 @@ final class Laws {
                     if (!fix.label().contains(". But then: ")
                             && other.verdict() == Verdict.WRONG
                             && job.finding(other.id())
-                                    .map(before -> before.verdict() != Verdict.WRONG)
+                                    .map(before -> before.verdict() != Verdict.WRONG || failsMore(before, other))
                                     .orElse(true)) {
                         return Optional.of(finding.id() + " (" + finding.statement() + ") offers " + fix + ", and "
                                 + other.id() + " fails: " + other.statement());
@@ -168,6 +173,11 @@ final class Laws {
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether what failed lacks so much more that nobody would call it the same: what there is over what it needs is a fifth less. */
+    private static boolean failsMore(Finding before, Finding now) {
+        return 1 + now.margin() < 0.8 * (1 + before.margin()) - 0.02;
     }
 
     private static Optional<String> noCliff(Job job) {

@@ -81,13 +81,14 @@ public record UnitFormat(UnitSystem units) {
 
     /** A drill by its name, with its size where the name does not tell it. */
     public String drill(Drill drill) {
-        return drill.series() == Drill.Series.METRIC
-                ? drill.name()
-                : drill.name() + " ("
-                        + (units == UnitSystem.METRIC
-                                ? length(drill.diameterMm())
-                                : Written.places(drill.diameterMm() / 25.4, 4) + " in")
-                        + ")";
+        if (drill.series() == Drill.Series.METRIC) {
+            return drill.name();
+        }
+        String size = units == UnitSystem.METRIC
+                ? length(drill.diameterMm())
+                : Written.places(drill.diameterMm() / 25.4, 4) + " in";
+        // A whole number of inches is called by its size.
+        return size.equals(drill.name() + " in") ? size : drill.name() + " (" + size + ")";
     }
 
     /** A plain number with so many places. */

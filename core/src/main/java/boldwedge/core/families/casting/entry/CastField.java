@@ -54,7 +54,8 @@ public enum CastField implements CutEntry<CastBore> {
             "whole",
             Options.of("closing", new Choice("whole", "no cap"), new Choice("cap", "a cap with shims")))),
     SHIMS(Asked.of("capShims", "Shims at each side", Station.REACH, Entry.length(0, 20), "0.4 mm", ".016")),
-    OUT(Asked.of("shimsOut", "Taken out later", Station.REACH, Entry.length(0, 20), "0.05 mm", ".002")),
+    OUT(Asked.of("shimsOut", "Taken out later", Station.REACH, Entry.length(0, 20), "0.05 mm", ".002")
+            .orBetter()),
     GAP(Asked.of("capGap", "Gap at the joint", Station.REACH, Entry.length(0, 50))),
     PLAY(Asked.of("runningPlay", "Running play", Station.REACH, Entry.length(0, 5), "0.06 mm", ".0025")),
     SEAT(Asked.pick("castSeat", "In it", Station.REACH, "nothing", Options.of("what sits in it", Seat.values()))),

@@ -27,6 +27,9 @@ import java.util.List;
 
 /** What is found of a casting: its stock, its first pass, its cap, and what is pressed in. */
 final class CastFindings {
+    /** A casting's skin is known to no better than a quarter of it: less to spare is to be watched (ours). */
+    private static final double LEAN = 0.25;
+
     private static final String LAME = "Lamé's thick cylinders (Shigley, Mechanical Engineering Design)";
     /** A bush that is slid in warm wants so much play to fall home, mm (ours). */
     private static final double SLIDES_MM = 0.05;
@@ -66,19 +69,19 @@ final class CastFindings {
             words = "The leanest side keeps only %s, and the skin is %s: the bit would run in it.";
         }
         Finding.Builder finding = Finding.at(Station.CUT, "cast-stock", say)
-                .says(Verdict.of(margin, Verdict.CLOSE), words, say.length(Math.abs(least)), say.length(cut.skinMm()))
+                .says(Verdict.of(margin, LEAN), words, say.length(Math.abs(least)), say.length(cut.skinMm()))
                 .margin(margin)
                 .step(Working.of("What the leanest side keeps", "Df / 2 − r", mm(least))
                         .with("Df", "finished", mm(job.finishedMm()).typed())
                         .with("r", "the raw hole reaches from the axis", mm(cut.farthestMm())))
                 .note("Said before the first cut: shift the axis, bore larger and bush it, or scrap it.")
                 .source("Geometry; depths of skin by habit: 0.5 to 1.5 mm in grey iron, 0.3 to 1 mm in bronze");
-        if (margin < Verdict.CLOSE && moves) {
+        if (margin < LEAN && moves) {
             double free = Math.ceil(cut.freeForBestMm() * 10) / 10;
             finding.mend("Let the axis move by " + say.length(free), FREE, Written.exact(Quantity.LENGTH, free));
         }
         return finding.mendUnless(
-                        margin >= Verdict.CLOSE,
+                        margin >= LEAN,
                         "Bore " + say.length(larger) + ", and bush it",
                         BORE,
                         Written.exact(Quantity.LENGTH, larger))

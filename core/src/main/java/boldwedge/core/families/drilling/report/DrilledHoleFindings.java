@@ -75,18 +75,21 @@ final class DrilledHoleFindings {
         Optional<Drill> above = job.set().above(d);
         double off = another(d);
         double wanted = wantedMm();
-        boolean another = has && off > Math.max(ANOTHER_MM, ANOTHER * wanted);
+        double borne = Math.max(ANOTHER_MM, ANOTHER * wanted);
+        boolean another = has && off > borne;
+        boolean aside = has && !another && off > borne / 2;
         Finding.Builder finding = Finding.at(Station.CUT, "drill-choice", say)
                 .says(
-                        another ? Verdict.WRONG : has ? Verdict.FINE : Verdict.DOUBTFUL,
+                        another ? Verdict.WRONG : has && !aside ? Verdict.FINE : Verdict.DOUBTFUL,
                         another
                                 ? "No drill of the shop makes " + say.length(wanted) + ": the nearest is "
                                         + drill(cut, say) + "."
                                 : has
                                         ? "Take " + drill(cut, say) + why()
+                                                + (aside ? " Look whether a hole " + say.length(off) + " off will do." : "")
                                         : "The shop has no drill of " + say.length(d) + "; the nearest it has is "
                                                 + say.drill(job.set().nearest(d)) + ".")
-                .margin(another ? -off / wanted : has ? 1 : -0.1)
+                .margin(another || aside ? borne / (another ? off : 2 * off) - 1 : has ? 1 : -0.1)
                 .step(sizing())
                 .source(
                         job.purpose().screwed()
@@ -96,7 +99,7 @@ final class DrilledHoleFindings {
                 + say.signed(drill.diameterMm() - target) + " from what is wanted."));
         above.ifPresent(drill -> finding.note("Next above: " + say.drill(drill) + ", "
                 + say.signed(drill.diameterMm() - target) + " from what is wanted."));
-        if (another) {
+        if (another || aside) {
             otherwise(finding);
         }
         if (!has) {
@@ -350,7 +353,9 @@ final class DrilledHoleFindings {
         if (verdict != Verdict.FINE) {
             job.set()
                     .atMost(cut.drill().diameterMm() - 1e-3)
-                    .ifPresent(drill -> finding.mend("Take " + say.drill(drill), DRILL, exact(drill)));
+                    .ifPresentOrElse(
+                            drill -> finding.mend("Take " + say.drill(drill), DRILL, exact(drill)),
+                            () -> finding.does("A drill of another set: none here is smaller"));
         }
         finding.doesWhen(
                 verdict == Verdict.WRONG && !ream,

@@ -43,7 +43,8 @@ public enum FlyField implements CutEntry<FlyCut> {
             .orBetter()),
     NOSE(Asked.of("flyNose", "Nose radius", Station.EDGE, Entry.length(0, 10), "1 mm", "1/32")
             .orBetter()),
-    OUT(Asked.of("flyOut", "Bit out of the body", Station.EDGE, Entry.length(2, 150), "12 mm", "1/2")),
+    OUT(Asked.of("flyOut", "Bit out of the body", Station.EDGE, Entry.length(2, 150), "12 mm", "1/2")
+            .orBetter()),
     SCREWS(Asked.of("flyScrews", "Screws on the bit", Station.EDGE, new Limits(Quantity.RATIO, 1, 6), "2", "2")),
     TRAM(Asked.of("flyTram", "Indicator, side to side", Station.REACH, Entry.length(-5, 5))),
     TRAM_OVER(Asked.of("flyTramOver", "Read over a circle of", Station.REACH, Entry.length(20, 1000), "150 mm", "6")),

@@ -89,7 +89,8 @@ public enum KeywayField implements CutEntry<KeywayCut> {
     STROKE(
             Asked.of("keyStroke", "Taken by a stroke", Station.REACH, Entry.length(0.002, 1)),
             value(KeywayCut::strokeMm)),
-    SPRING(Asked.of("keySpring", "Spring strokes", Station.REACH, new Limits(Quantity.RATIO, 0, 20), "3", "3")),
+    SPRING(Asked.of("keySpring", "Spring strokes", Station.REACH, new Limits(Quantity.RATIO, 0, 20), "3", "3")
+            .orBetter()),
     TURN(Asked.of(
                     "carriageTurn",
                     "A turn of the carriage’s wheel",

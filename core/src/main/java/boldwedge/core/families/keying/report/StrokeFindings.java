@@ -27,6 +27,9 @@ final class StrokeFindings {
     private static final double MOST_SPRING_STROKES = 12;
     /** So often what is borne, no set-up of a bar is worth a try. */
     private static final double HOPELESS = 4;
+
+    /** A bar that springs by more strokes' infeed than this is too limber: what it cuts is not what was fed (ours). */
+    private static final double MOST_HELD = 4;
     /** Keyways of bores up to this are broached where a broach is at hand, mm (custom of the trade). */
     private static final double BROACHED_MM = 14;
 
@@ -124,14 +127,19 @@ final class StrokeFindings {
     private Finding spring() {
         double left = cut.leftMm();
         double bears = cut.bearableMm();
-        double margin = Math.min(1, bears / Math.max(left, 1e-9) - 1);
+        double reached = bears / Math.max(left, 1e-9) - 1;
+        double stiff = MOST_HELD * cut.strokeMm() / Math.max(cut.springMm(), 1e-9) - 1;
+        boolean limber = reached >= 0 && stiff < 0;
+        double margin = limber ? stiff : Math.min(1, reached);
         Finding.Builder finding = Finding.at(Station.REACH, "key-spring", say)
                 .says(
-                        Verdict.of(margin, Verdict.CLOSE),
+                        limber ? Verdict.DOUBTFUL : Verdict.of(margin, Verdict.CLOSE),
                         "After " + job.springStrokes()
                                 + (job.springStrokes() == 1 ? " spring stroke " : " spring strokes ")
                                 + say.length(left) + " is left of " + say.length(Math.max(0, cut.springMm()))
-                                + (margin < 0 ? ": more than a third of what the depth may be off." : "."))
+                                + (reached < 0
+                                        ? ": more than a third of what the depth may be off."
+                                        : limber ? ": the bar holds back more than four strokes of its infeed." : "."))
                 .margin(margin)
                 .step(Working.of("Left by a spring stroke", "D · k / (1 + D · k)", number(cut.leftShare()))
                         .with("D", "growth of the push with depth", newtonsPerMm(cut.growthNPerMm()))

@@ -29,6 +29,9 @@ final class BladeFindings {
     /** Of all that gives; what gives more than this is to be stiffened. */
     private static final double HALF = 0.5;
 
+    /** So many widths of its edge a blade goes deep (shop practice). */
+    private static final double DEEPEST_IN_WIDTHS = 10;
+
     /** A tenth is a rule of thumb: from a seventh of a millimetre on the point goes down too far, as a margin. */
     private static final double DROP_SHORT = -0.3;
 
@@ -64,7 +67,7 @@ final class BladeFindings {
 
     private Finding width() {
         double depthOverWidth = job.depthMm() / job.widthMm();
-        double margin = 10 / depthOverWidth - 1;
+        double margin = DEEPEST_IN_WIDTHS / depthOverWidth - 1;
         double thin = 0.5 * job.widthMm();
         double force = cut.force().cuttingN();
         Finding.Builder finding = Finding.at(Station.EDGE, "width", say)
@@ -87,13 +90,17 @@ final class BladeFindings {
                         job.widthMm() > 0.04 * job.diameterMm() + 1);
         if (margin < 0) {
             StockCatalogue.shipped().blades().stream()
-                    .filter(blade -> 10 * blade.topMm() >= job.depthMm()
+                    .filter(blade -> DEEPEST_IN_WIDTHS * blade.topMm() >= job.depthMm()
                             && blade.topMm() > job.widthMm()
                             && !blade.id().equals(job.blade().id()))
                     .min(Comparator.comparing((Blade blade) ->
                                     blade.section() != job.blade().section())
                             .thenComparingDouble(Blade::topMm))
                     .ifPresent(wider -> finding.mend(wider.name(), BLADE, wider.id()));
+            finding.doesWhen(
+                    job.groove(),
+                    "A groove of " + say.length(job.depthMm() / DEEPEST_IN_WIDTHS)
+                            + " or more, in plunges side by side, if its work allows it");
             finding.doesWhen(!job.groove(), "Part as deep as it goes, then saw the rest and face the end");
         }
         return finding.build();

@@ -70,7 +70,7 @@ final class ReamFindings {
                 say);
         findings.add(rules.speedFinding());
         findings.add(rules.powerFinding(
-                cut.torqueNm(), torque(), FEED, mmPerRev(cut.feedRange().low())));
+                cut.torqueNm(),torque(),FEED,cut.feedMm(),cut.feedRange().low(),"Drill it nearer to its size: less is left to ream"));
         findings.add(feed());
         rules.fitFinding(
                         job.stickOutMm().isPresent()

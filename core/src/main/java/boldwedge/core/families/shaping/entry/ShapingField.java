@@ -74,7 +74,8 @@ public enum ShapingField implements CutEntry<ShapedCut> {
     FEED(
             Asked.of("strokeFeed", "Across by a stroke", Station.REACH, Entry.length(0.02, 10)),
             where(cut -> !cut.job().isKeyway(), ShapedCut::feedMm)),
-    SPRING(Asked.of("keySpring", "Spring strokes", Station.REACH, new Limits(Quantity.RATIO, 0, 20), "3", "3")),
+    SPRING(Asked.of("keySpring", "Spring strokes", Station.REACH, new Limits(Quantity.RATIO, 0, 20), "3", "3")
+            .orBetter()),
     VISE(Asked.of("viseOff", "Jaw off the stroke, over the length", Station.REACH, Entry.length(-3, 3)));
 
     private final Asked asked;

@@ -19,6 +19,9 @@ import java.util.List;
 
 /** What is found of the ram: its stroke and its power, what it takes, how true it runs and how the work is held. */
 final class RamFindings {
+    /** With less of its stroke to spare the ram is set to its longest, by trial over the whole work. */
+    private static final double WHOLE_STROKE = 0.03;
+
     private static final double HALF = 0.5;
     private static final double LIGHTER = 0.6;
     private static final double FINEST_MM = 0.015;
@@ -67,25 +70,29 @@ final class RamFindings {
 
     private Finding strokes() {
         double longest = ram.longestMm().orElse(Double.POSITIVE_INFINITY);
-        boolean tooLong = cut.strokeMm() > longest;
+        double spare = longest / cut.strokeMm() - 1;
+        boolean tooLong = spare < 0;
+        boolean whole = !tooLong && spare < WHOLE_STROKE;
         double wanted = Strokes.perMinute(cut.wantedSpeed(), cut.strokeMm(), ram.returnRatioOrUsual());
         boolean fast = cut.perMinute() > wanted * 1.15;
         String words = tooLong
                 ? "A stroke of %s is longer than the ram’s longest, " + say.length(longest) + "."
-                : "%s strokes of %s, set %s a minute: about %s.";
+                : "%s strokes of %s, set %s a minute: about %s."
+                        + (whole ? " That is nearly the ram’s longest, " + say.length(longest) + "." : "");
         Finding.Builder finding = Finding.at(Station.REACH, "strokes", say);
         if (tooLong) {
-            finding.says(Verdict.WRONG, words, say.length(cut.strokeMm()));
+            finding.says(Verdict.WRONG, words, say.length(cut.strokeMm()))
+                    .does("A longer ram; or mill it");
         } else {
             finding.says(
-                    fast ? Verdict.DOUBTFUL : Verdict.FINE,
+                    fast || whole ? Verdict.DOUBTFUL : Verdict.FINE,
                     fast ? "Its slowest is fast here: " + words : words,
                     say.number(cut.strokes(), 0),
                     say.length(cut.strokeMm()),
                     say.number(cut.perMinute(), 0),
                     say.time(cut.minutes()));
         }
-        return finding.margin(tooLong ? longest / cut.strokeMm() - 1 : fast ? wanted / cut.perMinute() - 1 : HALF)
+        return finding.margin(tooLong || whole ? spare : fast ? wanted / cut.perMinute() - 1 : HALF)
                 .step(Working.of("Strokes a minute", "v / (L · (1 + m))", rpm(wanted))
                         .with("v", "planing", metresPerMinute(cut.wantedSpeed()))
                         .with("L", "stroke", mm(cut.strokeMm()))

@@ -9,14 +9,21 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.wedge.GrindingPlan;
 import boldwedge.core.mechanics.wedge.GrindingPlan.Pass;
 import boldwedge.core.mechanics.wedge.GroundBit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /** What is said of the grinding: what comes off, what is left for regrinding, the order. */
 final class GrindFindings {
+    /** With less of its tip a brazed bit has no edge to speak of; with more it is ground again and again (ours). */
+    private static final double TIP_SCANT = 0.4;
+
+    private static final double TIP_PLENTY = 0.6;
+
     private final TurningCut cut;
     private final UnitFormat say;
 
@@ -55,11 +62,11 @@ final class GrindFindings {
         bit.blank().tip().ifPresent(tip -> {
             double whole = tip.lengthMm() * tip.widthMm() * tip.thicknessMm();
             double share = bit.tipLeftMm3() / whole;
-            findings.add(Finding.at(Station.MAKE, "tip-left", say)
+            Finding.Builder finding = Finding.at(Station.MAKE, "tip-left", say)
                     .says(
-                            share < 0.4 ? Verdict.WRONG : share < 0.6 ? Verdict.DOUBTFUL : Verdict.FINE,
+                            share < TIP_SCANT ? Verdict.WRONG : share < TIP_PLENTY ? Verdict.DOUBTFUL : Verdict.FINE,
                             "Of the carbide tip " + say.share(share) + " is left when it is ground.")
-                    .margin(share - 0.5)
+                    .margin(share / TIP_PLENTY - 1)
                     .step(Working.of("Share of the tip that is left", "V / (l · w · t)", number(share))
                             .with("V", "cut by the same planes", mm3(bit.tipLeftMm3()))
                             .with("l", mm(tip.lengthMm()).fromTable())
@@ -68,8 +75,19 @@ final class GrindFindings {
                     .source(bit.blank().source())
                     .caution(
                             "Relieve the steel under the tip first, on an aluminium oxide wheel, a degree or two steeper: steel"
-                                    + " loads a green or diamond wheel.")
-                    .build());
+                                    + " loads a green or diamond wheel.");
+            if (share < TIP_PLENTY) {
+                StockCatalogue.shipped().blanks().stream()
+                        .filter(other -> other.tip().isPresent()
+                                && !other.id().equals(bit.blank().id())
+                                && other.heightMm() <= cut.job().lathe().largestShankMm())
+                        .sorted(Comparator.comparingDouble(
+                                other -> Math.abs(other.heightMm() - bit.blank().heightMm())))
+                        .limit(2)
+                        .forEach(other -> finding.mend(other.name(), BLANK, other.id()));
+                finding.does("A bit of high-speed steel, or an insert of the form that is wanted");
+            }
+            findings.add(finding.build());
         });
         findings.add(Finding.at(Station.MAKE, "order", say)
                 .says(
