@@ -1,5 +1,6 @@
 package boldwedge.core.families.boring.report;
 
+import static boldwedge.core.families.boring.entry.BoreField.*;
 import static boldwedge.core.language.measure.Amount.*;
 
 import boldwedge.core.families.boring.model.BoreCut;
@@ -9,6 +10,7 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.Written;
 import boldwedge.core.mechanics.rigidity.BarSection;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,6 +21,9 @@ final class HeadFindings {
     private static final double METRE_PER_MM = 1e-3;
     /** Tip deflection of a beam loaded along its whole length, over that of the same load at its tip: (1/8) / (1/3). */
     private static final double SPREAD_LOAD = 3.0 / 8;
+
+    /** Less to spare than this is close: the head's own unbalance comes on top. */
+    private static final double FLUNG_CLOSE = 0.3;
 
     private final BoreCut cut;
     private final BoreJob job;
@@ -63,9 +68,14 @@ final class HeadFindings {
         double force = centrifugalN(gram, offset, cut.cutting().rpm());
         double larger = 2 * SPREAD_LOAD * force * cut.stiffness().tool();
         double margin = 0.25 * job.allowedErrorMm() / Math.max(larger, 1e-9) - 1;
+        // The load goes with the square of the speed.
+        double slower = job.lathe()
+                .speeds()
+                .atOrBelow(cut.cutting().rpm() * Math.sqrt((1 + margin) / (1 + FLUNG_CLOSE)))
+                .orElse(job.lathe().speeds().slowest());
         return Finding.at(Station.REACH, "flung", say)
                 .says(
-                        Verdict.of(margin, 0.3),
+                        Verdict.of(margin, FLUNG_CLOSE),
                         "The bar turns %s off the spindle's axis: at %s that flings it outward and bores %s larger.",
                         say.length(offset),
                         say.rpm(cut.cutting().rpm()),
@@ -84,6 +94,12 @@ final class HeadFindings {
                 .source("Newton; uniformly loaded cantilever. The head's own unbalance is not known and not counted")
                 .caution(
                         "A head out of balance shakes the machine: start slow, and stand clear of the turning screw heads.")
+                .mendUnless(
+                        margin >= FLUNG_CLOSE || slower > cut.cutting().rpm() - 1,
+                        "Run at " + say.rpm(slower),
+                        SPEED,
+                        Written.places(slower, 1) + " rpm")
+                .doesWhen(margin < 0, "A bar that fills more of the hole, turned nearer the axis")
                 .build();
     }
 
