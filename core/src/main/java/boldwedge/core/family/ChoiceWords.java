@@ -1,14 +1,30 @@
 package boldwedge.core.family;
 
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.MeasureParser;
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.Quantity;
+import boldwedge.core.language.measure.Reading;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.planning.Choice;
+import boldwedge.core.planning.Entry;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The words by which a choice is known, besides those that the shop says for it. */
 final class ChoiceWords {
+    private static final Pattern HARDNESS = Pattern.compile("(\\d+(?:\\.\\d+)?) ?(?:hrc|rc)");
+    private static final Pattern HARDNESSES = Pattern.compile("(\\d+)–(\\d+) HRC");
+
+    /** A steel tabled for a range is as hard as is said where it lies no farther from it, HRC. */
+    private static final double NEARLY_HRC = 3;
+
     private ChoiceWords() {}
 
     /** Whether all that was said is a choice's, and some of it of its own name. */
@@ -31,6 +47,44 @@ final class ChoiceWords {
             }
         }
         return named;
+    }
+
+    /**
+     * The choice that is as hard as was said, "40 HRC": the same stuff as the one that was picked, or any where none was.
+     *
+     * @param picked id of the choice that was picked; empty where none was
+     */
+    static Optional<Choice> asHard(Entry entry, String picked, String said) {
+        Matcher hardness = HARDNESS.matcher(said);
+        if (!hardness.matches()) {
+            return Optional.empty();
+        }
+        double hrc = hrc(hardness.group(1));
+        Optional<String> stuff = entry.choices().stream()
+                .filter(choice -> choice.id().equals(picked))
+                .map(Choice::words)
+                .findFirst();
+        return entry.choices().stream()
+                .filter(choice -> stuff.isEmpty() || choice.words().startsWith(firstOf(stuff.get())))
+                .filter(choice -> {
+                    Matcher range = HARDNESSES.matcher(choice.more());
+                    return range.find()
+                            && hrc >= hrc(range.group(1)) - NEARLY_HRC
+                            && hrc <= hrc(range.group(2)) + NEARLY_HRC;
+                })
+                .findFirst();
+    }
+
+    private static double hrc(String number) {
+        return MeasureParser.parse(number, Limits.any(Quantity.HARDNESS), UnitSystem.METRIC)
+                        instanceof Parsed.Good<Reading>(Reading reading)
+                ? reading.value()
+                : Double.NaN;
+    }
+
+    /** "Chrome-moly alloy steel" of "Chrome-moly alloy steel, annealed". */
+    private static String firstOf(String words) {
+        return words.replaceFirst(",.*", "");
     }
 
     /** The words of a text. */

@@ -1,5 +1,6 @@
 package boldwedge.core.family;
 
+import boldwedge.core.language.measure.Limits;
 import boldwedge.core.language.measure.MeasureParser;
 import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.Quantity;
@@ -18,6 +19,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Reads the words of a line as one family says its cuts. */
@@ -30,6 +32,10 @@ final class LineReader {
     private static final int MOST_BETWEEN = 3;
 
     private static final int LONGEST_RUN = 6;
+
+    /** A number with a unit of these is never one of something else. */
+    private static final Set<Quantity> SAID_BY_UNIT = Set.of(Quantity.HARDNESS, Quantity.TEMPERATURE, Quantity.POWER);
+
     private static final int LONGEST_CALL = 3;
 
     private final UnitSystem units;
@@ -111,6 +117,8 @@ final class LineReader {
             marks.forEach(mark -> marked(mark, true, marks));
             marks.forEach(mark -> marked(mark, false, marks));
             picks(as.picks());
+            hardened(as.picks());
+            byTheirUnit(as.marked());
             alsoSaid(as.picks());
             bare(as.bareOf(fields.getOrDefault(Families.OPERATION, "")));
             as.derived().forEach(this::derived);
@@ -134,9 +142,20 @@ final class LineReader {
             inches |= words.isOpen(i) && ShopLine.isInches(words.get(i));
             millimetres |= words.isOpen(i) && ShopLine.isMillimetres(words.get(i));
         }
-        return inches == millimetres
+        return inches == millimetres || (inches && isFar())
                 ? Optional.empty()
                 : Optional.of(inches ? UnitSystem.INCH : UnitSystem.METRIC).filter(other -> other != units);
+    }
+
+    /** Whether some bare size is no size in inches: then none of them is. */
+    private boolean isFar() {
+        for (int i = 0; i < words.size(); i++) {
+            boolean size = words.isOpen(i) && ShopLine.isBare(words.get(i)) && !ShopWords.isNumbered(words.low(i));
+            if (size && TypedCut.mm(words.get(i), UnitSystem.METRIC) > MOST_INCHES) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** A number as it is meant in the line: with the unit that the others bear, where it bears none. */
@@ -296,10 +315,11 @@ final class LineReader {
             if (!words.isOpen(i) || fields.containsKey(mark.entry().id()) || !measures(mark.entry(), words.get(i))) {
                 continue;
             }
-            int end = words.behind(i + 1, mark.after());
+            int end = words.ends(i) ? i + 1 : words.behind(i + 1, mark.after());
             if (before
                     && i > 0
                     && words.isOpen(i - 1)
+                    && !words.ends(i - 1)
                     && mark.before().contains(words.low(i - 1))
                     && !belongsBehind(mark, i, all)) {
                 words.use(i - 1, i - 1 + 1);
@@ -368,6 +388,38 @@ final class LineReader {
                     fields.put(entry.id(), choice.id());
                     understood.add(new TypedCut.Understood(typed, entry.label(), choice.words()));
                 });
+    }
+
+    /** "4140 at 40 HRC": the same steel as hard as that, where it is tabled so; hardness alone names a steel too. */
+    private void hardened(List<Entry> entries) {
+        for (Entry entry : entries) {
+            String picked = fields.getOrDefault(entry.id(), "");
+            for (int i = 0; i < words.size(); i++) {
+                Optional<Choice> harder = words.isOpen(i) ? ChoiceWords.asHard(entry, picked, words.low(i)) : Optional.empty();
+                if (harder.isPresent()) {
+                    fields.put(entry.id(), harder.get().id());
+                    understood.add(new TypedCut.Understood(
+                            words.take(i, 1), entry.label(), harder.get().words()));
+                }
+            }
+        }
+    }
+
+    /** What its own unit says: of all that is asked for only one is a hardness. */
+    private void byTheirUnit(List<SpokenAs.Marked> marks) {
+        for (int i = 0; i < words.size(); i++) {
+            int at = i;
+            List<Entry> meant = marks.stream()
+                    .map(SpokenAs.Marked::entry)
+                    .filter(entry -> SAID_BY_UNIT.contains(
+                            entry.limits().map(Limits::quantity).orElse(Quantity.LENGTH)))
+                    .filter(entry -> !ShopLine.isBare(words.get(at)) && measures(entry, words.get(at)))
+                    .distinct()
+                    .toList();
+            if (words.isOpen(i) && meant.size() == 1 && !fields.containsKey(meant.getFirst().id())) {
+                put(meant.getFirst(), i, words.get(i));
+            }
+        }
     }
 
     private void bare(List<Entry> order) {

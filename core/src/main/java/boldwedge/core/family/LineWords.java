@@ -36,10 +36,25 @@ final class LineWords {
 
     private final List<String> words;
     private final boolean[] taken;
+    /** Whether a comma stands behind a word. */
+    private final boolean[] ends;
 
     LineWords(String line) {
         words = ShopLine.words(line);
         taken = new boolean[words.size()];
+        ends = new boolean[words.size()];
+        for (int at = line.indexOf(','); at >= 0; at = line.indexOf(',', at + 1)) {
+            List<String> before = ShopLine.words(line.substring(0, at));
+            int n = before.size();
+            if (n > 0 && n <= words.size() && words.subList(0, n).equals(before)) {
+                ends[n - 1] = true;
+            }
+        }
+    }
+
+    /** Whether something else begins behind a word: "2 deep, 1/4 bit". */
+    boolean ends(int i) {
+        return ends[i];
     }
 
     /** Whether a word says nothing by itself. */

@@ -27,6 +27,7 @@ import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.SpokenAs.Derived;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
 import boldwedge.core.planning.TrialForm;
@@ -149,7 +150,7 @@ public final class FormingFamily extends DeclaredFamily<FormCut> {
                         new Marked(AT, List.of(), List.of("from jaws", "from the jaws")),
                         new Marked(STICK_OUT, List.of(), List.of("free", "out"))),
                 List.of(MATERIAL, HOLD, ROUGHED),
-                List.of()));
+                List.of(new Derived(STICK_OUT, AT, 15, 0.5))));
     }
 
     @Override

@@ -26,6 +26,7 @@ import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.SpokenAs.Derived;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
 import boldwedge.core.planning.TrialForm;
@@ -133,7 +134,7 @@ public final class ShearingFamily extends DeclaredFamily<ShearCut> {
                         new Marked(SHOULDER, List.of(), List.of("before the shoulder", "to the shoulder")),
                         new Marked(SPEED, List.of("speed"), List.of("rpm"))),
                 List.of(MATERIAL, HOLD, SURFACE),
-                List.of()));
+                List.of(new Derived(STICK_OUT, LENGTH, 15, 0.5, Optional.of(FINISHED)))));
     }
 
     @Override

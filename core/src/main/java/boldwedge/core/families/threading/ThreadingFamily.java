@@ -204,7 +204,7 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
                         new Marked(SPEED, List.of("speed"), List.of("rpm")),
                         new Marked(PASSES, List.of(), List.of("passes")),
                         new Marked(STARTS, List.of(), List.of("starts", "start"))),
-                List.of(MATERIAL, SIDE, HAND, TOOL, END),
+                List.of(MATERIAL, SIDE, HAND, TOOL, END, HELD),
                 List.of(),
                 List.of(
                         new Called(THREAD, ThreadingFamily::calls),

@@ -10,6 +10,7 @@ import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.families.boring.model.BoreJob;
 import boldwedge.core.families.boring.model.Bottom;
 import boldwedge.core.language.finding.Finding;
+import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
@@ -113,11 +114,13 @@ final class BoreSizeFindings {
         }
         PushedAside.taughtBesides(job.lessons(), say).forEach(finding::note);
         finding.note(PushedAside.springPasses(push, say));
+        Optional<Fix> reamed = verdict == Verdict.FINE ? Optional.empty() : ReamedInstead.of(cut);
+        reamed.ifPresent(finding::mend);
         if (verdict != Verdict.FINE) {
             finding.mendsLater(this::mend);
         }
         finding.doesWhen(
-                verdict == Verdict.WRONG && job.held() != BarHeld.CENTRES,
+                verdict == Verdict.WRONG && job.held() != BarHeld.CENTRES && reamed.isEmpty(),
                 job.bottom() == Bottom.THROUGH
                         ? "Bore it on a bar held at both ends, the work on the carriage"
                         : "Bore as deep as the bar will, and ream the rest");

@@ -43,9 +43,7 @@ final class ChatterFindings {
     /** As a point is stoned at the least, mm. */
     private static final double STONED_MM = 0.1;
     /** So many times the rule of thumb a bar may stand out before its cut is doubted whatever is reckoned: the rule leaves in hand what a sound set-up does not need. */
-    private static final double BEYOND_THE_RULE = 1.35;
-    /** Holes up to here are reamed in a small shop, mm (habit): the tailstock drives no larger drill and reamer. */
-    private static final double MOST_REAMED_MM = 20;
+    static final double BEYOND_THE_RULE = 1.35;
     /** Between the clamp and the work at full depth, mm. */
     private static final double SPARE_MM = 2;
 
@@ -168,37 +166,10 @@ final class ChatterFindings {
                         "Regenerative chatter of one mode: Tlusty; Altintas, Manufacturing Automation, ch. 4. Damping by the flank: coefficients of Tyler & Schmitz and of Ahmadi & Altintas, a factor of three either way")
                 .caution("It tells what was reckoned: a mode of the work, a loose gib or a worn spindle is not in it.");
         if (verdict != Verdict.FINE) {
-            reamed().ifPresent(finding::mend);
+            ReamedInstead.of(cut).ifPresent(finding::mend);
             finding.mendsLater(this::remedies);
         }
         return finding.build();
-    }
-
-    /** A small hole that is far deeper than its bar is stout is not bored at all: it is drilled and reamed. */
-    private Optional<Fix> reamed() {
-        boolean small = job.finishedMm() <= MOST_REAMED_MM;
-        boolean far = cut.slenderness() > BEYOND_THE_RULE * job.barMaterial().ruleOfThumb();
-        if (!small || !far || job.recess().isPresent() || job.held() == BarHeld.CENTRES) {
-            return Optional.empty();
-        }
-        return Optional.of(new Fix(
-                "Drill and ream it",
-                "",
-                "",
-                Map.of(),
-                Map.of(
-                        "operation",
-                        "ream",
-                        "reamSize",
-                        Written.exact(Quantity.LENGTH, job.finishedMm()),
-                        "reamTolerance",
-                        job.tolerance().typed(),
-                        "reamDepth",
-                        Written.exact(Quantity.LENGTH, job.holeDepthMm()),
-                        "drillBottom",
-                        job.bottom() == Bottom.THROUGH ? "through" : "blind",
-                        "material",
-                        job.work().id())));
     }
 
     private String depthOrNone(double mm) {
@@ -377,7 +348,7 @@ final class ChatterFindings {
                         .with("D", mm(job.overhangMm() / ratio)))
                 .source("Rule of thumb of the trade");
         if (beyond && !mended) {
-            reamed().ifPresent(finding::mend);
+            ReamedInstead.of(cut).ifPresent(finding::mend);
             reach(finding);
             stiffer().forEach(other -> finding.mend("A bar of " + inWords(other), BAR_MATERIAL, other.id()));
         }

@@ -38,8 +38,9 @@ public enum PartField implements CutEntry<PartCut> {
             value(cut -> cut.job().grooveMm())),
     PIECE(Asked.of("pieceLength", "Length of a piece", Station.CUT, Entry.length(0.2, 2000), "10 mm", "3/8")),
     PIECES(Asked.of("pieces", "Pieces", Station.CUT, new Limits(Quantity.RATIO, 1, 10_000), "1", "1")),
-    AT(Asked.of("partAt", "From the jaws to the cut", Station.CUT, Entry.length(0, 2000), "5 mm", "3/16")
-            .orBetter()),
+    AT(
+            Asked.of("partAt", "From the jaws to the cut", Station.CUT, Entry.length(0, 2000)),
+            value(cut -> cut.job().atMm())),
     HOLD(Asked.pick("partHold", "Work held", Station.CUT, "chuck", Options.of("way of holding", PartHold.values()))),
     LATHE(Asked.lathe("lathe", "Lathe")),
     POST(Asked.pick(

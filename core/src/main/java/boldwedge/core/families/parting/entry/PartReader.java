@@ -25,6 +25,8 @@ import java.util.Optional;
 public final class PartReader extends FieldReader {
     /** Width of a block beyond blade, bolt and hinge: a longer lever for both. */
     private static final double SPARE_MM = 10;
+    /** From the jaws to the cut where the work is stout, mm. */
+    private static final double USUAL_AT_MM = 5;
 
     private static final double WALL_MM = SplitBlock.WALL_MM;
 
@@ -111,7 +113,7 @@ public final class PartReader extends FieldReader {
                 .grooveMm(groove ? typed(GROOVE).orElse(width) : width)
                 .pieceMm(value(PIECE))
                 .pieces((int) Math.rint(value(PIECES)))
-                .atMm(value(AT))
+                .atMm(typed(AT).orElse(Math.min(USUAL_AT_MM, PartJob.nearJawsMm(diameter))))
                 .hold(picked(HOLD, PartHold.class))
                 .lathe(lathe)
                 .behind(is(POST, "behind") || holder == HolderKind.REAR_BLOCK)

@@ -78,6 +78,11 @@ public record PartJob(
         return behind ? -heightMm : heightMm;
     }
 
+    /** From the jaws to the cut where the work hardly gives, mm: half a diameter. */
+    public static double nearJawsMm(double diameterMm) {
+        return Math.max(1, Math.rint(0.5 * diameterMm));
+    }
+
     /** From the jaws to the middle of the cut, mm. */
     public double cutAtMm() {
         return atMm + widthMm / 2;

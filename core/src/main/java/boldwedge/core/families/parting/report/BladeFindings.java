@@ -315,9 +315,9 @@ final class BladeFindings {
             boolean work = job.hold() != PartHold.CHUCK_AND_CENTRE
                     && cut.workMmPerN() > HALF * drop / cut.force().cuttingN();
             if (work) {
-                String near = say.typed(PartStockFindings.nearJaws(job));
+                String near = say.typed(PartJob.nearJawsMm(job.diameterMm()));
                 finding.mendUnless(
-                        PartStockFindings.nearJaws(job) > 0.9 * job.atMm(), near + " from the jaws", AT, near);
+                        PartJob.nearJawsMm(job.diameterMm()) > 0.9 * job.atMm(), near + " from the jaws", AT, near);
             }
             double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
             if (job.overhangMm() > nearest + 1) {

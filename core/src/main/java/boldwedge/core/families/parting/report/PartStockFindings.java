@@ -97,14 +97,9 @@ final class PartStockFindings {
                                 ? "Never part right through between centres: the two halves fold onto the blade and climb it."
                                 : "Catch the piece with a rod in its bore or let it drop in a tray; never with the hand.");
         if (!centre && margin < 0) {
-            String near = say.typed(nearJaws(job));
+            String near = say.typed(PartJob.nearJawsMm(job.diameterMm()));
             finding.mend(near + " from the jaws", AT, near);
         }
         return finding.build();
-    }
-
-    /** From the jaws to the cut where the work hardly gives, mm: half a diameter. */
-    static double nearJaws(PartJob job) {
-        return Math.max(1, Math.rint(0.5 * job.diameterMm()));
     }
 }

@@ -33,6 +33,8 @@ final class ThreadCardFindings {
     /** Up to here shops have taps and dies. */
     private static final double DIE_UP_TO_MM = 12;
 
+    private static final double TAP_UP_TO_MM = 16;
+
     private static final double SMALL_MM = 5;
 
     private final ThreadCut cut;
@@ -296,17 +298,18 @@ final class ThreadCardFindings {
 
     private void gauge(List<Finding> findings) {
         boolean usual = size.form() == ThreadForm.SIXTY && !job.call().name().contains(" × ");
-        if (usual && size.majorMm() <= DIE_UP_TO_MM && size.starts() == 1) {
+        if (usual && size.majorMm() <= (job.inside() ? TAP_UP_TO_MM : DIE_UP_TO_MM) && size.starts() == 1) {
             String tool = job.inside() ? "tap" : "die";
+            String finished = "screw-cut two thirds of the depth and finish with the " + tool;
             findings.add(Finding.at(Station.CUT, "thread-die", say)
                     .says(
                             Verdict.TOLD,
                             (size.majorMm() < SMALL_MM
                                             ? "So thin a thread bends away from a single point: cut it with a " + tool
                                                     + " held in the tailstock"
-                                            : "Where the shop has a " + tool
-                                                    + " for it: screw-cut two thirds of the depth and finish with the "
-                                                    + tool)
+                                            : job.inside()
+                                            ? "Where the shop has a tap for it, tap it; where it must run true, " + finished
+                                            : "Where the shop has a die for it: " + finished)
                                     + (job.inside() ? "." : ", started square by the lathe."))
                     .build());
         }

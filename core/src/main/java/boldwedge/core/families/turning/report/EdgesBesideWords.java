@@ -67,8 +67,10 @@ final class EdgesBesideWords {
             return "Beside it: " + inSentence(best) + " would leave " + either(best) + " where this edge "
                     + (rubs(own) ? "rubs." : "leaves " + either(own) + ".");
         }
-        return "No other edge does this pass better: the next, " + inSentence(best) + ", leaves " + either(best)
-                + " against " + either(own) + ".";
+        return "No other edge does this pass better: the next, " + inSentence(best)
+                + (either(best).equals(either(own))
+                        ? ", does it as well."
+                        : ", leaves " + either(best) + " against " + either(own) + ".");
     }
 
     /** Another edge that holds the size and is done far sooner. */
