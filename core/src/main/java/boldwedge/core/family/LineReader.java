@@ -263,6 +263,7 @@ final class LineReader {
                     && i - before <= MOST_BETWEEN
                     && !LineWords.standsBehind(words.low(before))
                     && (LineWords.isNoise(words.low(before))
+                            || ShopWords.isNumbered(words.low(before))
                             || !ShopLine.NUMBER.matcher(words.get(before)).matches())) {
                 before--;
             }
@@ -365,7 +366,8 @@ final class LineReader {
         for (int i = at; i < at + run; i++) {
             said.add(words.low(i));
         }
-        if (LineWords.isNoise(said.getFirst())
+        if (said.stream().allMatch(LineWords::isVague)
+                || LineWords.isNoise(said.getFirst())
                 || LineWords.isNoise(said.getLast())
                 || (run == 1 && LineOperation.isVerb(fields, said.getFirst()))) {
             return;
@@ -515,6 +517,10 @@ final class LineReader {
     private boolean sized(Entry entry, int at, int run) {
         if (run < 2 || !words.isOpen(at) || !words.free(at + 1, run - 1)) {
             return false;
+        }
+        if (ShopWords.meant(entry.id(), String.join(" ", words.subList(at, at + run)))
+                .isPresent()) {
+            return true;
         }
         String size = words.low(at).replace(" °", "°");
         boolean named = size.endsWith("°") || size.matches("\\d+/\\d+");

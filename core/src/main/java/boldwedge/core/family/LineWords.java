@@ -27,7 +27,13 @@ final class LineWords {
             "punch",
             "block",
             "4-jaw",
+            "blade",
+            "tool",
+            "behind",
             "four-jaw");
+
+    /** Words that name a whole class, and so no choice of it by themselves: "parting blade", "for a 6204 bearing". */
+    private static final Set<String> VAGUE = Set.of("tool", "bearing", "blade", "bit", "screw");
 
     /** Words that belong to the number before them, in whatever family: where one of them is not known the number is none of another kind. */
     private static final Set<String> BEHIND = Set.of(
@@ -60,6 +66,11 @@ final class LineWords {
     /** Whether a word says nothing by itself. */
     static boolean isNoise(String word) {
         return NOISE.contains(word);
+    }
+
+    /** Whether a word names a class of things, and no one of it. */
+    static boolean isVague(String word) {
+        return VAGUE.contains(word);
     }
 
     /** Whether a word belongs to the number before it, in whatever family. */

@@ -1,5 +1,10 @@
 package boldwedge.core.family;
 
+import boldwedge.core.language.measure.Parsed;
+import boldwedge.core.language.measure.ThreadCall;
+import boldwedge.core.language.measure.ThreadText;
+import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.language.measure.Written;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -38,6 +43,21 @@ final class ShopLine {
             Pattern.compile("\\bwhitworth\\s+(\\d[\\d/.-]*)(?:\\s*x\\s*\\d+(?:\\s*tpi)?)?", Pattern.CASE_INSENSITIVE);
     private static final Pattern THREE_NUMBERS =
             Pattern.compile("([\\d.]+)\\s*[x×]\\s*([\\d.]+)\\s*[x×]\\s*([\\d.]+)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SOCKET_HEAD = Pattern.compile("\\bshcs\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RETAINING_RING =
+            Pattern.compile("\\b(?:retaining|snap) ring\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RING_IN_A_BORE = Pattern.compile(
+            "\\b(o-?ring|circlip|(?:retaining|snap) ring)(?: groove)?(?: (?:in|for))?(?: an?)? (\\d[\\d./-]*(?: ?mm| ?in)?) bore\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern RELIEF_OF_A_THREAD = Pattern.compile(
+            "\\b(?:relief|undercut)\\b[^,]*?\\b(M\\d+(?:\\.\\d+)?(?:\\s*[x×]\\s*[\\d.]+)?)(?= thread|[, ]|$)(?: thread)?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern FROM_LIMIT_TO_LIMIT =
+            Pattern.compile("(?<![\\w./+-])(\\d*\\.\\d{2,})\\s*[-–/]\\s*(\\d*\\.\\d{2,})(?![\\w/])");
+
+    /** Two limits of one size lie no farther apart than this share of it. */
+    private static final double LIMITS_NEAR = 0.03;
+
     private static final Pattern LIMITS_APART = Pattern.compile("(\\+[.,]?\\d[\\d.,]*)\\s*,?\\s+(-[.,]?\\d[\\d.,]*)");
     private static final List<String> NUMBERS = List.of("two", "three", "four", "five", "six");
     private static final Pattern COUNTED = Pattern.compile(
@@ -89,11 +109,46 @@ final class ShopLine {
         said = DIAMETER_BY_PITCH.matcher(said).replaceAll("$1 x $2");
         said = TRAPEZOIDAL.matcher(said).replaceAll("Tr ");
         said = WHITWORTH.matcher(said).replaceAll("$1 BSW");
+        said = SOCKET_HEAD.matcher(said).replaceAll("socket head");
+        said = RING_IN_A_BORE.matcher(said).replaceAll("$1 groove in a bore, $2 across");
+        said = RETAINING_RING.matcher(said).replaceAll("circlip");
+        said = RELIEF_OF_A_THREAD
+                .matcher(said)
+                .replaceAll(found -> Matcher.quoteReplacement(relief(found.group(), found.group(1))));
+        said = FROM_LIMIT_TO_LIMIT
+                .matcher(said)
+                .replaceAll(found -> Matcher.quoteReplacement(limits(found.group(), found.group(1), found.group(2))));
         said = THREE_NUMBERS.matcher(said).replaceAll("$1 x $2 x $3");
         said = LIMITS_APART.matcher(said).replaceAll("$1/$2");
         Matcher counted = COUNTED.matcher(said);
         return counted.replaceAll(
                 found -> (NUMBERS.indexOf(found.group(1).toLowerCase(Locale.ROOT)) + 2) + " " + found.group(2));
+    }
+
+    /** A relief is asked for by what it lies behind: "relief groove for M20". */
+    private static String relief(String whole, String thread) {
+        return ThreadText.parse(thread, UnitSystem.METRIC) instanceof Parsed.Good<ThreadCall>(ThreadCall call)
+                ? whole.replace(
+                        thread,
+                        Written.places(call.majorMm(), 2) + " mm shaft, "
+                                + Written.places(call.pitchMm(), 3) + " mm pitch")
+                : whole;
+    }
+
+    /** ".9995-.9990": the limit that is said first is the size, the other one how far it may be off. */
+    private static String limits(String whole, String first, String second) {
+        double nominal = inch(first);
+        double off = inch(second) - nominal;
+        if (nominal <= 0 || off == 0 || Math.abs(off) > LIMITS_NEAR * nominal) {
+            return whole;
+        }
+        int places = Math.max(first.length() - first.indexOf('.'), second.length() - second.indexOf('.')) - 1;
+        String far = Written.places(Math.abs(off), places);
+        return first + (off < 0 ? " +0/-" : " +") + far + (off < 0 ? "" : "/-0");
+    }
+
+    private static double inch(String number) {
+        return TypedCut.mm(number, UnitSystem.METRIC);
     }
 
     private static List<String> split(String line) {

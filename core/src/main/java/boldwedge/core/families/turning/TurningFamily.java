@@ -234,7 +234,7 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                         List.of(FINISHED, LENGTH, DIAMETER),
                         List.of(
                                 new Marked(DIAMETER, List.of("from"), List.of("bar", "stock")),
-                                new Marked(LENGTH, List.of("over", "length"), List.of("long", "length")),
+                                new Marked(LENGTH, List.of("over", "length", "for"), List.of("long", "length")),
                                 new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
                                 new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
                                 new Marked(LENGTH, List.of(), List.of("off"), Entry.choice(Operation.FACE)),
