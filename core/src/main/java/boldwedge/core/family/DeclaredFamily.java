@@ -119,7 +119,7 @@ public abstract class DeclaredFamily<C> implements ToolFamily<C> {
 
     @Override
     public final TrialAnswer prove(TrialRequest request) {
-        return judges.judge().apply(settled(request));
+        return NextChange.tried(this, request, judges.judge().apply(settled(request)));
     }
 
     @Override

@@ -397,7 +397,8 @@ final class LineReader {
         for (Entry entry : entries) {
             String picked = fields.getOrDefault(entry.id(), "");
             for (int i = 0; i < words.size(); i++) {
-                Optional<Choice> harder = words.isOpen(i) ? ChoiceWords.asHard(entry, picked, words.low(i)) : Optional.empty();
+                Optional<Choice> harder =
+                        words.isOpen(i) ? ChoiceWords.asHard(entry, picked, words.low(i)) : Optional.empty();
                 if (harder.isPresent()) {
                     fields.put(entry.id(), harder.get().id());
                     understood.add(new TypedCut.Understood(
@@ -418,7 +419,9 @@ final class LineReader {
                     .filter(entry -> !ShopLine.isBare(words.get(at)) && measures(entry, words.get(at)))
                     .distinct()
                     .toList();
-            if (words.isOpen(i) && meant.size() == 1 && !fields.containsKey(meant.getFirst().id())) {
+            if (words.isOpen(i)
+                    && meant.size() == 1
+                    && !fields.containsKey(meant.getFirst().id())) {
                 put(meant.getFirst(), i, words.get(i));
             }
         }

@@ -130,8 +130,8 @@ final class ShopLine {
         return ThreadText.parse(thread, UnitSystem.METRIC) instanceof Parsed.Good<ThreadCall>(ThreadCall call)
                 ? whole.replace(
                         thread,
-                        Written.places(call.majorMm(), 2) + " mm shaft, "
-                                + Written.places(call.pitchMm(), 3) + " mm pitch")
+                        Written.places(call.majorMm(), 2) + " mm shaft, " + Written.places(call.pitchMm(), 3)
+                                + " mm pitch")
                 : whole;
     }
 

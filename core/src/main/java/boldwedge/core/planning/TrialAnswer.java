@@ -30,6 +30,11 @@ public record TrialAnswer(
         String expected,
         Optional<Scene> scene) {
 
+    /** The same with another next change. */
+    public TrialAnswer withNext(Fix other) {
+        return new TrialAnswer(worked, readings, compared, causes, verdict, Optional.of(other), expected, scene);
+    }
+
     /** The same where no size was read: nothing is compared, and the verdict says what it rests on. */
     public TrialAnswer withoutSizes(String words) {
         return new TrialAnswer(worked, readings, List.of(), causes, words, next, expected, scene);

@@ -6,8 +6,10 @@ import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 
 /** Takes the causes that rules name, and tells them in the asker's units. */
@@ -32,11 +34,13 @@ public final class Causes {
         return cause;
     }
 
-    /** Those that are worth a line, the likeliest first. */
+    /** Those that are worth a line, the likeliest first; what two rules name is told once, by the one that it fits better. */
     Ranked ranked() {
+        Set<String> told = new HashSet<>();
         List<Named> worth = named.stream()
                 .filter(cause -> cause.fit > Cause.LEAST_FIT)
                 .sorted(Comparator.comparingDouble((Named cause) -> cause.fit).reversed())
+                .filter(cause -> told.add(cause.id))
                 .toList();
         return new Ranked(
                 worth.stream().map(cause -> cause.told(say)).toList(),

@@ -48,8 +48,9 @@ final class Laws {
             new Law("verdict-and-margin", "What fails has nothing to spare.", Laws::verdictAndMargin),
             new Law("words", "Sentences have no blanks, no doubled words, the asker's units.", Laws::words));
 
-    static final List<Law> ALL =
-            Stream.of(OF_ONE, PairLaws.ALL, StepLaws.ALL).flatMap(List::stream).toList();
+    static final List<Law> ALL = Stream.of(OF_ONE, PairLaws.ALL, StepLaws.ALL, TrialLaws.ALL)
+            .flatMap(List::stream)
+            .toList();
 
     private Laws() {}
 
@@ -260,18 +261,22 @@ final class Laws {
             sentences.addAll(finding.cautions());
             finding.mends().forEach(fix -> sentences.add(fix.label()));
         }
-        for (String sentence : sentences) {
-            for (Pattern pattern : List.of(TWICE, MISSING)) {
-                Matcher found = pattern.matcher(sentence);
-                if (found.find()) {
-                    return Optional.of("“" + found.group() + "” in: " + sentence);
-                }
-            }
-            if (job.units() == UnitSystem.INCH
-                    && (sentence.contains("hundredth of a mill") || sentence.contains("a hundredth "))) {
-                return Optional.of("a hundredth in an inch shop: " + sentence);
+        return sentences.stream()
+                .flatMap(sentence -> jars(sentence, job.units()).stream())
+                .findFirst();
+    }
+
+    /** What jars in a sentence: blanks, doubled words, another shop's units. */
+    static Optional<String> jars(String sentence, UnitSystem units) {
+        for (Pattern pattern : List.of(TWICE, MISSING)) {
+            Matcher found = pattern.matcher(sentence);
+            if (found.find()) {
+                return Optional.of("“" + found.group() + "” in: " + sentence);
             }
         }
-        return Optional.empty();
+        return units == UnitSystem.INCH
+                        && (sentence.contains("hundredth of a mill") || sentence.contains("a hundredth "))
+                ? Optional.of("a hundredth in an inch shop: " + sentence)
+                : Optional.empty();
     }
 }

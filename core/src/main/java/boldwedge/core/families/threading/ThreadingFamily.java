@@ -193,7 +193,17 @@ public final class ThreadingFamily extends DeclaredFamily<ThreadCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of("screw cut", "thread", "screwcut", "thread", "threading", "thread", "threaded", "thread", "chase", "thread"),
+                Map.of(
+                        "screw cut",
+                        "thread",
+                        "screwcut",
+                        "thread",
+                        "threading",
+                        "thread",
+                        "threaded",
+                        "thread",
+                        "chase",
+                        "thread"),
                 BLANK,
                 BLANK,
                 Optional.empty(),

@@ -8,13 +8,10 @@ import boldwedge.core.families.boring.entry.BoreReader;
 import boldwedge.core.families.boring.model.BarHeld;
 import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.families.boring.model.BoreJob;
-import boldwedge.core.families.boring.model.Bottom;
 import boldwedge.core.language.finding.Finding;
-import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
-import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.BarMaterial;
@@ -27,8 +24,6 @@ import boldwedge.core.mechanics.rigidity.Stability;
 import boldwedge.core.mechanics.wedge.ToolSignature;
 import boldwedge.core.mechanics.wedge.TypedSignature;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Whether the bar sings, and what a machinist would try against it, in that order, each with its computed gain. */

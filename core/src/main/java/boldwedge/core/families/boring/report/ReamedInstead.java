@@ -3,10 +3,10 @@ package boldwedge.core.families.boring.report;
 import boldwedge.core.families.boring.model.BarHeld;
 import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.families.boring.model.BoreJob;
+import boldwedge.core.families.boring.model.Bottom;
 import boldwedge.core.language.finding.Fix;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.Written;
-import boldwedge.core.families.boring.model.Bottom;
 import java.util.Map;
 import java.util.Optional;
 
@@ -21,8 +21,8 @@ final class ReamedInstead {
     static Optional<Fix> of(BoreCut cut) {
         BoreJob job = cut.job();
         boolean small = job.finishedMm() <= MOST_MM;
-        boolean far =
-                cut.slenderness() > ChatterFindings.BEYOND_THE_RULE * job.barMaterial().ruleOfThumb();
+        boolean far = cut.slenderness()
+                > ChatterFindings.BEYOND_THE_RULE * job.barMaterial().ruleOfThumb();
         if (!small || !far || job.recess().isPresent() || job.held() == BarHeld.CENTRES) {
             return Optional.empty();
         }

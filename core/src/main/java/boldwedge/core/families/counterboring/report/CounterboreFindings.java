@@ -97,7 +97,12 @@ final class CounterboreFindings {
                 say);
         findings.add(rules.speedFinding());
         findings.add(rules.powerFinding(
-                cut.torqueNm(),torque(),FEED,cut.feedMm(),cut.feedRange().low(),"A machine with more power, or open it with a drill first"));
+                cut.torqueNm(),
+                torque(),
+                FEED,
+                cut.feedMm(),
+                cut.feedRange().low(),
+                "A machine with more power, or open it with a drill first"));
         findings.add(feed());
         return findings;
     }

@@ -74,7 +74,12 @@ final class DrillFindings {
                 say);
         findings.add(rules.speedFinding());
         findings.add(rules.powerFinding(
-                cut.torqueNm(),torque(),FEED,cut.feedMm(),cut.feedRange().low(),"Drill it in steps: a smaller drill first leaves this one less"));
+                cut.torqueNm(),
+                torque(),
+                FEED,
+                cut.feedMm(),
+                cut.feedRange().low(),
+                "Drill it in steps: a smaller drill first leaves this one less"));
         findings.add(byHand());
         findings.add(flutes());
         rules.fitFinding(

@@ -86,7 +86,9 @@ final class DrilledHoleFindings {
                                         + drill(cut, say) + "."
                                 : has
                                         ? "Take " + drill(cut, say) + why()
-                                                + (aside ? " Look whether a hole " + say.length(off) + " off will do." : "")
+                                                + (aside
+                                                        ? " Look whether a hole " + say.length(off) + " off will do."
+                                                        : "")
                                         : "The shop has no drill of " + say.length(d) + "; the nearest it has is "
                                                 + say.drill(job.set().nearest(d)) + ".")
                 .margin(another || aside ? borne / (another ? off : 2 * off) - 1 : has ? 1 : -0.1)

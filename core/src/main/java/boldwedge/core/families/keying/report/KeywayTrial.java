@@ -20,6 +20,7 @@ import boldwedge.core.planning.TrialReader;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
+import boldwedge.core.trial.KeyFit;
 import boldwedge.core.trial.Ranked;
 import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
@@ -190,8 +191,14 @@ public final class KeywayTrial {
                             "Then both ends come out alike.");
         }
         double wider = far - tooth;
-        boolean wide = far > job.slot().widthMm() + job.width().upperMm() + GAUGE_MM / 2 || seen.fit() == Fit.LOOSE;
-        if (wide && cut.ways() == 1) {
+        KeyFit fit = new KeyFit(
+                seen.width().isPresent() || seen.widthFar().isPresent(),
+                far,
+                far,
+                job.slot().widthMm() + job.width().lowerMm() - GAUGE_MM / 2,
+                job.slot().widthMm() + job.width().upperMm() + GAUGE_MM / 2);
+        fit.name(found, seen.fit() == Fit.LOOSE, seen.fit() == Fit.TIGHT, say);
+        if (fit.isWide(seen.fit() == Fit.LOOSE) && cut.ways() == 1) {
             found.name("tooth-shakes", "The tooth shakes in its hole, or metal built up on it", 0.75)
                     .says("It cut %s wider than the tooth is.", say.length(Math.max(0, wider)))
                     .by(Working.of("Wider than the tooth", "m − w", mm(wider))
@@ -199,8 +206,7 @@ public final class KeywayTrial {
                             .with("w", "tooth", mm(tooth)))
                     .then(() -> Optional.of(narrower(tooth, far, job)));
         }
-        boolean narrow = far < job.slot().widthMm() + job.width().lowerMm() - GAUGE_MM / 2 || seen.fit() == Fit.TIGHT;
-        if (narrow) {
+        if (fit.isNarrow(seen.fit() == Fit.TIGHT)) {
             found.name("tooth-worn", "The tooth is worn, or was ground narrow", wider < GAUGE_MM ? 0.85 : 0.4)
                     .says("It cuts what it is: %s.", say.length(far))
                     .then(

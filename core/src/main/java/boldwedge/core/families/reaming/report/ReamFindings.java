@@ -70,7 +70,12 @@ final class ReamFindings {
                 say);
         findings.add(rules.speedFinding());
         findings.add(rules.powerFinding(
-                cut.torqueNm(),torque(),FEED,cut.feedMm(),cut.feedRange().low(),"Drill it nearer to its size: less is left to ream"));
+                cut.torqueNm(),
+                torque(),
+                FEED,
+                cut.feedMm(),
+                cut.feedRange().low(),
+                "Drill it nearer to its size: less is left to ream"));
         findings.add(feed());
         rules.fitFinding(
                         job.stickOutMm().isPresent()

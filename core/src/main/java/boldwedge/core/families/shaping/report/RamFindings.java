@@ -81,8 +81,7 @@ final class RamFindings {
                         + (whole ? " That is nearly the ram’s longest, " + say.length(longest) + "." : "");
         Finding.Builder finding = Finding.at(Station.REACH, "strokes", say);
         if (tooLong) {
-            finding.says(Verdict.WRONG, words, say.length(cut.strokeMm()))
-                    .does("A longer ram; or mill it");
+            finding.says(Verdict.WRONG, words, say.length(cut.strokeMm())).does("A longer ram; or mill it");
         } else {
             finding.says(
                     fast || whole ? Verdict.DOUBTFUL : Verdict.FINE,

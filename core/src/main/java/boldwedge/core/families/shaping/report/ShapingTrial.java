@@ -20,6 +20,7 @@ import boldwedge.core.planning.TrialReader;
 import boldwedge.core.planning.TrialRequest;
 import boldwedge.core.trial.CauseRule;
 import boldwedge.core.trial.Causes;
+import boldwedge.core.trial.KeyFit;
 import boldwedge.core.trial.Ranked;
 import boldwedge.core.trial.Remedy;
 import java.util.ArrayList;
@@ -232,7 +233,14 @@ public final class ShapingTrial {
         double near = seen.width().orElse(far);
         double most = job.widthMm() + job.width().upperMm() + GAUGE_MM / 2;
         double least = job.widthMm() + job.width().lowerMm() - GAUGE_MM / 2;
-        if (Math.max(far, near) > most || seen.fit() == Fit.LOOSE) {
+        KeyFit fit = new KeyFit(
+                seen.width().isPresent() || seen.widthFar().isPresent(),
+                Math.min(far, near),
+                Math.max(far, near),
+                least,
+                most);
+        fit.name(found, seen.fit() == Fit.LOOSE, seen.fit() == Fit.TIGHT, say);
+        if (fit.isWide(seen.fit() == Fit.LOOSE)) {
             double wider = Math.max(far, near) - job.toothMm();
             double ground = job.units()
                     .measured(job.toothMm()
@@ -251,7 +259,7 @@ public final class ShapingTrial {
                                                     Written.exact(Quantity.LENGTH, ground)),
                                             "What it cuts over its own width it cuts again: set square, the next comes to the middle of its limits.")));
         }
-        if (Math.min(far, near) < least || seen.fit() == Fit.TIGHT) {
+        if (fit.isNarrow(seen.fit() == Fit.TIGHT)) {
             found.name("tooth-worn", "The tooth is worn, or was ground narrow", 0.8)
                     .says("It cuts what it is: %s.", say.length(Math.min(far, near)))
                     .then(

@@ -308,8 +308,9 @@ final class ThreadCardFindings {
                                             ? "So thin a thread bends away from a single point: cut it with a " + tool
                                                     + " held in the tailstock"
                                             : job.inside()
-                                            ? "Where the shop has a tap for it, tap it; where it must run true, " + finished
-                                            : "Where the shop has a die for it: " + finished)
+                                                    ? "Where the shop has a tap for it, tap it; where it must run true, "
+                                                            + finished
+                                                    : "Where the shop has a die for it: " + finished)
                                     + (job.inside() ? "." : ", started square by the lathe."))
                     .build());
         }
