@@ -31,6 +31,9 @@ record LineOperation(String id, String said, int at, int run) {
             for (Choice operation : family.operations()) {
                 for (List<String> parts : ways(family, operation)) {
                     int at = words.findWithin(parts);
+                    if (isMaterial(words, at)) {
+                        at = words.find(parts, at + 1);
+                    }
                     int before = best.map(LineOperation::at).orElse(Integer.MAX_VALUE);
                     if (at >= 0 && (at < before || (at == before && parts.size() > longest))) {
                         longest = parts.size();
@@ -52,6 +55,14 @@ record LineOperation(String id, String said, int at, int run) {
         return at < words.size()
                 && FORMS.contains(words.low(at))
                 && ShopWords.meant("operation", words.low(at)).isPresent();
+    }
+
+    /** Whether the word there begins a material's name: "drill rod" asks for no drilling. */
+    private static boolean isMaterial(LineWords words, int at) {
+        return at >= 0
+                && at + 1 < words.size()
+                && ShopWords.meant("material", words.low(at) + " " + words.low(at + 1))
+                        .isPresent();
     }
 
     private static List<List<String>> ways(ToolFamily<?> family, Choice operation) {

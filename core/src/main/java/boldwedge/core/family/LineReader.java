@@ -25,13 +25,8 @@ import java.util.regex.Pattern;
 /** Reads the words of a line as one family says its cuts. */
 final class LineReader {
     private static final Pattern FIT = Pattern.compile("[A-Za-z]{1,2}\\d{1,2}");
-    /** A bare number that follows others in inches is one of inches up to here. */
-    private static final double MOST_INCHES = 12;
-
     /** Words between the size before and "to". */
     private static final int MOST_BETWEEN = 3;
-
-    private static final int LONGEST_RUN = 6;
 
     /** A number with a unit of these is never one of something else. */
     private static final Set<Quantity> SAID_BY_UNIT = Set.of(Quantity.HARDNESS, Quantity.TEMPERATURE, Quantity.POWER);
@@ -44,7 +39,7 @@ final class LineReader {
     private final Map<String, String> fields = new LinkedHashMap<>();
     private final List<TypedCut.Understood> understood = new ArrayList<>();
     private final List<TypedCut.Understood> assumed = new ArrayList<>();
-    private Optional<UnitSystem> follow = Optional.empty();
+    private LineUnits follow = LineUnits.NONE;
     private boolean followed;
 
     LineReader(String line, UnitSystem units, Map<String, String> machines) {
@@ -104,7 +99,7 @@ final class LineReader {
         if (spoken.isPresent()) {
             SpokenAs as = spoken.get();
             as.called().forEach(this::called);
-            follow = followed();
+            follow = LineUnits.of(words, units);
             tolerances(as);
             fromTo(as);
             List<SpokenAs.Marked> marks = as.marked().stream()
@@ -116,58 +111,19 @@ final class LineReader {
             // before.
             marks.forEach(mark -> marked(mark, true, marks));
             marks.forEach(mark -> marked(mark, false, marks));
-            picks(as.picks());
-            hardened(as.picks());
+            LinePicks picks = new LinePicks(words, fields, understood);
+            picks.read(as.picks());
             byTheirUnit(as.marked());
-            alsoSaid(as.picks());
+            picks.alsoSaid(as.picks());
             bare(as.bareOf(fields.getOrDefault(Families.OPERATION, "")));
             as.derived().forEach(this::derived);
             as.implied().forEach(this::implied);
         }
         LineOperation.takeAgain(words, family, fields.getOrDefault(Families.OPERATION, ""));
         if (followed) {
-            assumed.add(new TypedCut.Understood(
-                    "",
-                    "Numbers without a unit",
-                    follow.equals(Optional.of(UnitSystem.INCH)) ? "inches, as the others" : "mm, as the others"));
+            assumed.add(new TypedCut.Understood("", "Numbers without a unit", follow.words() + ", as the others"));
         }
         return new TypedCut(fields, understood, assumed, words.left(), List.of());
-    }
-
-    /** The units that other numbers of the line are written in, where those are not the shop's and no number is in the shop's. */
-    private Optional<UnitSystem> followed() {
-        boolean inches = false;
-        boolean millimetres = false;
-        for (int i = 0; i < words.size(); i++) {
-            inches |= words.isOpen(i) && ShopLine.isInches(words.get(i));
-            millimetres |= words.isOpen(i) && ShopLine.isMillimetres(words.get(i));
-        }
-        return inches == millimetres || (inches && isFar())
-                ? Optional.empty()
-                : Optional.of(inches ? UnitSystem.INCH : UnitSystem.METRIC).filter(other -> other != units);
-    }
-
-    /** Whether some bare size is no size in inches: then none of them is. */
-    private boolean isFar() {
-        for (int i = 0; i < words.size(); i++) {
-            boolean size = words.isOpen(i) && ShopLine.isBare(words.get(i)) && !ShopWords.isNumbered(words.low(i));
-            if (size && TypedCut.mm(words.get(i), UnitSystem.METRIC) > MOST_INCHES) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** A number as it is meant in the line: with the unit that the others bear, where it bears none. */
-    private String asMeant(Entry entry, String word) {
-        boolean isLength = entry.limits()
-                .filter(limits -> limits.quantity() == Quantity.LENGTH)
-                .isPresent();
-        // "1/2 through 25 plate" is no plate of 25 inches in a shop that measures in millimetres.
-        boolean far = follow.equals(Optional.of(UnitSystem.INCH)) && TypedCut.mm(word, UnitSystem.METRIC) > MOST_INCHES;
-        return follow.isPresent() && isLength && ShopLine.isBare(word) && !far
-                ? word + (follow.get() == UnitSystem.INCH ? " in" : " mm")
-                : word;
     }
 
     /** The operation that is asked for first; empty where none is. */
@@ -290,8 +246,8 @@ final class LineReader {
                     || !measures(as.finished(), words.get(i - 1))) {
                 continue;
             }
-            double left = TypedCut.mm(asMeant(as.from(), words.get(of)), units)
-                    - TypedCut.mm(asMeant(as.finished(), words.get(i - 1)), units);
+            double left = TypedCut.mm(follow.asMeant(as.from(), words.get(of)), units)
+                    - TypedCut.mm(follow.asMeant(as.finished(), words.get(i - 1)), units);
             String text = Written.exact(Quantity.LENGTH, left);
             if (left > 0 && measures(as.finished(), text)) {
                 put(as.from(), of, words.get(of));
@@ -322,6 +278,8 @@ final class LineReader {
                     && words.isOpen(i - 1)
                     && !words.ends(i - 1)
                     && mark.before().contains(words.low(i - 1))
+                    // "In 416" is of a steel.
+                    && !(LineWords.isNoise(words.low(i - 1)) && ShopWords.isNumbered(words.low(i)))
                     && !belongsBehind(mark, i, all)) {
                 words.use(i - 1, i - 1 + 1);
                 // "in 22 bore": said on both sides, meant once.
@@ -345,67 +303,6 @@ final class LineReader {
                         || all.stream()
                                 .anyMatch(
                                         other -> !other.equals(mark) && words.behind(at + 1, other.after()) > at + 1));
-    }
-
-    /** Words of a choice: the longest run of them counts, and of choices with the same run the one that says least besides. */
-    private void picks(List<Entry> entries) {
-        for (int run = LONGEST_RUN; run >= 1; run--) {
-            for (int at = 0; at + run <= words.size(); at++) {
-                for (Entry entry : entries) {
-                    if (!fields.containsKey(entry.id())
-                            && (words.free(at, run) || (run == 1 && names(entry, at)) || sized(entry, at, run))) {
-                        pick(entry, at, run);
-                    }
-                }
-            }
-        }
-    }
-
-    private void pick(Entry entry, int at, int run) {
-        List<String> said = new ArrayList<>();
-        for (int i = at; i < at + run; i++) {
-            said.add(words.low(i));
-        }
-        if (said.stream().allMatch(LineWords::isVague)
-                || LineWords.isNoise(said.getFirst())
-                || LineWords.isNoise(said.getLast())
-                || (run == 1 && LineOperation.isVerb(fields, said.getFirst()))) {
-            return;
-        }
-        ShopWords.meant(entry.id(), String.join(" ", said))
-                .or(() -> entry.choices().stream()
-                        .map(Choice::id)
-                        .filter(id -> id.equalsIgnoreCase(String.join(" ", said)))
-                        .findFirst())
-                .or(() -> entry.choices().stream()
-                        .filter(choice -> ChoiceWords.says(choice, said))
-                        .min(Comparator.comparingInt(
-                                choice -> ChoiceWords.of(choice.words()).size()))
-                        .map(Choice::id))
-                .flatMap(id -> entry.choices().stream()
-                        .filter(choice -> choice.id().equals(id))
-                        .findFirst())
-                .ifPresent(choice -> {
-                    String typed = words.take(at, run);
-                    fields.put(entry.id(), choice.id());
-                    understood.add(new TypedCut.Understood(typed, entry.label(), choice.words()));
-                });
-    }
-
-    /** "4140 at 40 HRC": the same steel as hard as that, where it is tabled so; hardness alone names a steel too. */
-    private void hardened(List<Entry> entries) {
-        for (Entry entry : entries) {
-            String picked = fields.getOrDefault(entry.id(), "");
-            for (int i = 0; i < words.size(); i++) {
-                Optional<Choice> harder =
-                        words.isOpen(i) ? ChoiceWords.asHard(entry, picked, words.low(i)) : Optional.empty();
-                if (harder.isPresent()) {
-                    fields.put(entry.id(), harder.get().id());
-                    understood.add(new TypedCut.Understood(
-                            words.take(i, 1), entry.label(), harder.get().words()));
-                }
-            }
-        }
     }
 
     /** What its own unit says: of all that is asked for only one is a hardness. */
@@ -481,63 +378,19 @@ final class LineReader {
                 });
     }
 
-    /** Words that say once more what was picked already: "316 stainless", "D2 annealed". */
-    private void alsoSaid(List<Entry> entries) {
-        for (Entry entry : entries) {
-            String id = fields.get(entry.id());
-            entry.choices().stream()
-                    .filter(choice -> choice.id().equals(id))
-                    .findFirst()
-                    .ifPresent(choice -> {
-                        for (int i = 0; i < words.size(); i++) {
-                            if (words.isOpen(i)
-                                    && !LineWords.isNoise(words.low(i))
-                                    && words.free(i, 1)
-                                    && ChoiceWords.of(choice.words() + " " + choice.more())
-                                            .contains(words.low(i))) {
-                                words.use(i, i + 1);
-                            }
-                        }
-                    });
-        }
-    }
-
     private boolean measures(Entry entry, String word) {
         return ShopLine.NUMBER.matcher(word).matches()
                 && entry.limits().isPresent()
-                && MeasureParser.parse(asMeant(entry, word), entry.limits().get(), units) instanceof Parsed.Good<?>;
+                && MeasureParser.parse(
+                                follow.asMeant(entry, word), entry.limits().get(), units)
+                        instanceof Parsed.Good<?>;
     }
 
     private void put(Entry entry, int at, String text) {
         words.use(at, at + 1);
-        String meant = asMeant(entry, text);
+        String meant = follow.asMeant(entry, text);
         followed |= !meant.equals(text);
         fields.put(entry.id(), meant);
         understood.add(new TypedCut.Understood(text, entry.label(), meant));
-    }
-
-    /** Whether a run begins with a fraction or an angle that is in a choice's own name: "1/4 socket head", "55° insert". */
-    private boolean sized(Entry entry, int at, int run) {
-        if (run < 2 || !words.isOpen(at) || !words.free(at + 1, run - 1)) {
-            return false;
-        }
-        if (ShopWords.meant(entry.id(), String.join(" ", words.subList(at, at + run)))
-                .isPresent()) {
-            return true;
-        }
-        String size = words.low(at).replace(" °", "°");
-        boolean named = size.endsWith("°") || size.matches("\\d+/\\d+");
-        return named
-                && entry.choices().stream()
-                        .anyMatch(choice -> ChoiceWords.of(choice.words()).contains(size.replace("°", "")));
-    }
-
-    /** A word that looks like a number and is the name of a choice: the screw 3/8-16. */
-    private boolean names(Entry entry, int at) {
-        return words.isOpen(at)
-                && words.low(at).contains("-")
-                && (ShopWords.meant(entry.id(), words.low(at)).isPresent()
-                        || entry.choices().stream()
-                                .anyMatch(choice -> choice.id().equalsIgnoreCase(words.get(at))));
     }
 }

@@ -142,7 +142,12 @@ final class LineWords {
 
     /** Where these open words stand one after the other; below 0 where they do not. */
     int find(List<String> parts) {
-        for (int at = 0; at + parts.size() <= words.size(); at++) {
+        return find(parts, 0);
+    }
+
+    /** The same from a word on. */
+    int find(List<String> parts, int from) {
+        for (int at = from; at + parts.size() <= words.size(); at++) {
             boolean same = true;
             for (int i = 0; i < parts.size() && same; i++) {
                 same = !taken[at + i] && low(at + i).equals(parts.get(i));

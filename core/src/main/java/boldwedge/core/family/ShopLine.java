@@ -20,11 +20,44 @@ final class ShopLine {
             "mm", "in", "inch", "inches", "\"", "thou", "tenths", "µm", "um", "µin", "uin", "mm/rev", "ipr", "cm", "°",
             "hrc", "rc", "°c", "°f", "deg", "ft", "foot", "feet");
     private static final Set<String> BEHIND_INCHES = Set.of(
-            "to", "from", "long", "deep", "over", "dia", "diameter", "out", "bore", "wide", "thick", "bar", "free");
+            "to",
+            "from",
+            "long",
+            "deep",
+            "over",
+            "dia",
+            "diameter",
+            "out",
+            "bore",
+            "wide",
+            "thick",
+            "bar",
+            "free",
+            "across",
+            "round",
+            "shaft",
+            "plate",
+            "square",
+            "rod",
+            "section",
+            "off",
+            "at",
+            "between",
+            "with",
+            "and",
+            "for",
+            "blind",
+            "through",
+            "ra");
     /** "In 3 passes": no inches. */
     private static final Set<String> GOES = Set.of("passes", "cuts", "goes", "steps", "plunges", "settings");
     /** What something can be in. */
     private static final Set<String> WITHIN = Set.of("bore", "hole", "hub", "shaft");
+
+    private static final Set<String> BEFORE_A_SIZE = Set.of("in", "a", "an", "on");
+
+    /** A thread's call is no length: "1/4-20 in brass". */
+    private static final Pattern THREAD = Pattern.compile("(#\\d+|\\d+/\\d+|\\d+)-\\d+");
 
     private static final Pattern NUMBER_WITH_FIT = Pattern.compile("([.,]?\\d[\\d.,/-]*)([A-Za-z]{1,2}\\d{1,2})");
     /** "80lg", "50off": a number with its mark behind it. */
@@ -43,6 +76,10 @@ final class ShopLine {
             Pattern.compile("\\bwhitworth\\s+(\\d[\\d/.-]*)(?:\\s*x\\s*\\d+(?:\\s*tpi)?)?", Pattern.CASE_INSENSITIVE);
     private static final Pattern THREE_NUMBERS =
             Pattern.compile("([\\d.]+)\\s*[x×]\\s*([\\d.]+)\\s*[x×]\\s*([\\d.]+)", Pattern.CASE_INSENSITIVE);
+    /** A comma ends a size: "2 in, brass". */
+    private static final Pattern SIZE_THEN_COMMA =
+            Pattern.compile("(?:(?<=\\d)|(?<=\\d ))in(?=,)", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SOCKET_HEAD = Pattern.compile("\\bshcs\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern RETAINING_RING =
             Pattern.compile("\\b(?:retaining|snap) ring\\b", Pattern.CASE_INSENSITIVE);
@@ -109,6 +146,7 @@ final class ShopLine {
         said = DIAMETER_BY_PITCH.matcher(said).replaceAll("$1 x $2");
         said = TRAPEZOIDAL.matcher(said).replaceAll("Tr ");
         said = WHITWORTH.matcher(said).replaceAll("$1 BSW");
+        said = SIZE_THEN_COMMA.matcher(said).replaceAll("inch");
         said = SOCKET_HEAD.matcher(said).replaceAll("socket head");
         said = RING_IN_A_BORE.matcher(said).replaceAll("$1 groove in a bore, $2 across");
         said = RETAINING_RING.matcher(said).replaceAll("circlip");
@@ -184,17 +222,33 @@ final class ShopLine {
 
     /** "1/2 in deep" is half an inch; "50 in brass" is not fifty inches, nor "6 in 22 bore" six. */
     private static boolean isUnit(List<String> parts, int at) {
-        if (at + 2 < parts.size()
-                && NUMBER.matcher(parts.get(at + 1)).matches()
-                && WITHIN.contains(parts.get(at + 2).toLowerCase(Locale.ROOT))
-                && !parts.get(at - 1).contains("/")) {
+        if (THREAD.matcher(parts.get(at - 1)).matches()) {
             return false;
+        }
+        boolean number =
+                at + 1 < parts.size() && NUMBER.matcher(parts.get(at + 1)).matches();
+        int behind =
+                at + 2 < parts.size() && UNITS.contains(parts.get(at + 2).toLowerCase(Locale.ROOT)) ? at + 3 : at + 2;
+        boolean inSomething = number
+                && behind < parts.size()
+                && WITHIN.contains(parts.get(behind).toLowerCase(Locale.ROOT));
+        if (inSomething && (behind > at + 2 || !parts.get(at - 1).contains("/"))) {
+            return false;
+        }
+        // "in 2.190 in shaft": what stands behind the word before the number is no unit again.
+        if (at >= 2
+                && at + 1 < parts.size()
+                && WITHIN.contains(parts.get(at + 1).toLowerCase(Locale.ROOT))
+                && BEFORE_A_SIZE.contains(parts.get(at - 2).toLowerCase(Locale.ROOT))) {
+            return true;
         }
         if (at + 2 < parts.size() && GOES.contains(parts.get(at + 2).toLowerCase(Locale.ROOT))) {
             return false;
         }
         return !parts.get(at).equalsIgnoreCase("in")
                 || parts.get(at - 1).contains("/")
+                // So only inches are written.
+                || parts.get(at - 1).matches("0?\\.\\d+")
                 || at + 1 == parts.size()
                 || (NUMBER.matcher(parts.get(at + 1)).matches()
                         && !ShopWords.isNumbered(parts.get(at + 1).toLowerCase(Locale.ROOT)))
@@ -208,7 +262,7 @@ final class ShopLine {
             String part = parts.get(i);
             String before = joined.isEmpty() ? "" : joined.getLast();
             boolean number = NUMBER.matcher(before).matches() && !before.contains(" ");
-            if (number && part.matches("\\d+/\\d+") && before.matches("\\d+")) {
+            if (number && part.matches("\\d+/\\d+") && before.matches("\\d{1,2}")) {
                 joined.set(joined.size() - 1, before + "-" + part);
             } else if (number
                     && UNITS.contains(part.toLowerCase(Locale.ROOT))

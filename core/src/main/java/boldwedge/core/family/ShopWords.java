@@ -19,7 +19,7 @@ final class ShopWords {
 
     /** Whether a word that looks like a number names something, such as a steel. */
     static boolean isNumbered(String word) {
-        return MEANT.containsKey("material " + word);
+        return MEANT.containsKey("material " + word) || MEANT.containsKey("steel " + word);
     }
 
     private static Map<String, String> read() {
