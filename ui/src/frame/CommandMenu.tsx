@@ -2,10 +2,13 @@ import { Command as Menu } from 'cmdk';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { sentenceOf } from '../api/client';
-import { useCuts, useTools } from '../api/records';
+import { useCuts, useLathes, useTools } from '../api/records';
 import { Understood } from '../cut/TypeCut';
 import { lastUnits, useOpenTyped, useTyped } from '../cut/useTyped';
+import { useGlossary } from '../glossary/useGlossary';
+import { useJobs } from '../jobs/records';
 import { type Command, useCommandGroups } from './commands';
+import { flipShade } from './dimShop';
 import { startFirstRun } from './firstRun';
 import { fits } from './fits';
 import { DIALOG, FIELD, OVERLAY } from './looks';
@@ -14,15 +17,20 @@ import { notice } from './notices';
 interface Props {
   open: boolean;
   onOpenChange: (open: boolean) => void;
+  /** Shows the keys. */
+  keys: () => void;
 }
 
-/** Go to a cut, tool, station, value or finding, do what a button does, or type a new cut: from one place, by keys. */
-export default function CommandMenu({ open, onOpenChange }: Props) {
+/** Go to a cut, tool, job, machine, word, station, value or finding, do what a button does, or type a new cut: from one place, by keys. */
+export default function CommandMenu({ open, onOpenChange, keys }: Props) {
   const [words, setWords] = useState('');
   const navigate = useNavigate();
   const groups = useCommandGroups();
   const cuts = useCuts();
   const tools = useTools(words);
+  const jobs = useJobs();
+  const machines = useLathes();
+  const terms = useGlossary();
   const units = lastUnits();
   const typed = useTyped(/\d/.test(words) ? words : '', units);
   const openTyped = useOpenTyped();
@@ -91,6 +99,19 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
             Walk through a first job
           </Menu.Item>
           <Menu.Item onSelect={go('/words')}>Words of the trade</Menu.Item>
+          <Menu.Item onSelect={go('/crib/labels')}>Labels of tools</Menu.Item>
+          <Menu.Item onSelect={go('/crib/drawers')}>Drawers</Menu.Item>
+        </Menu.Group>
+        <Menu.Group heading="Do">
+          <Menu.Item keywords={['dark', 'shade', 'night']} onSelect={shut(flipShade)}>
+            Light shop, dim shop
+          </Menu.Item>
+          <Menu.Item keywords={['card', 'paper']} onSelect={shut(() => requestAnimationFrame(() => window.print()))}>
+            Print this page
+          </Menu.Item>
+          <Menu.Item keywords={['help', 'keyboard']} onSelect={shut(keys)}>
+            The keys
+          </Menu.Item>
         </Menu.Group>
         <Menu.Group heading="Cuts">
           {cuts.data?.map((cut) => (
@@ -118,6 +139,39 @@ export default function CommandMenu({ open, onOpenChange }: Props) {
             </Menu.Item>
           ))}
         </Menu.Group>
+        <Menu.Group heading="Jobs">
+          {jobs.data?.map((job) => (
+            <Menu.Item key={job.id} value={`${job.name} ${job.id}`} onSelect={go(`/jobs/${job.id}`)}>
+              {job.name}
+            </Menu.Item>
+          ))}
+        </Menu.Group>
+        <Menu.Group heading="Machines">
+          {machines.data?.map((machine) => (
+            <Menu.Item
+              key={machine.id}
+              value={`${machine.card.name} ${machine.id}`}
+              onSelect={go(`/shop?machine=${machine.id}`)}
+            >
+              {machine.card.name}
+            </Menu.Item>
+          ))}
+        </Menu.Group>
+        {words !== '' && (
+          <Menu.Group heading="Words of the trade">
+            {terms.data?.map((term) => (
+              <Menu.Item
+                key={term.id}
+                value={`${term.word} ${term.id}`}
+                keywords={[term.sign]}
+                onSelect={go(`/words#${term.id}`)}
+              >
+                <span>{term.word}</span>
+                <span className="text-ink-2">{term.meaning}</span>
+              </Menu.Item>
+            ))}
+          </Menu.Group>
+        )}
       </Menu.List>
     </Menu.Dialog>
   );

@@ -73,7 +73,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
       <KeyMap open={keys} onOpenChange={setKeys} />
       {menu !== undefined && (
         <Suspense>
-          <CommandMenu open={menu} onOpenChange={setMenu} />
+          <CommandMenu open={menu} onOpenChange={setMenu} keys={() => setKeys(true)} />
         </Suspense>
       )}
     </>

@@ -12,7 +12,7 @@ const KEYS: [string, string][] = [
   ['Esc', 'Give a value back as it was'],
   ['Ctrl Z, Ctrl Shift Z', 'Undo, redo'],
   ['Ctrl S', 'Save the cut'],
-  ['Ctrl K', 'Go to a cut, tool, value or finding; do what a button does; type a new cut'],
+  ['Ctrl K', 'Go to a cut, tool, job, machine, word, value or finding; do what a button does; type a new cut'],
   ['/', 'Find a tool in the crib'],
   ['P', 'Print the card of this station'],
   ['D', 'Light shop, dim shop'],

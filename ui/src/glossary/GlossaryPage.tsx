@@ -1,3 +1,5 @@
+import { useEffect } from 'react';
+import { useLocation } from 'react-router';
 import { sentenceOf } from '../api/client';
 import { Header } from '../frame/Header';
 import { SHOP } from '../frame/looks';
@@ -9,6 +11,10 @@ import { useGlossary } from './useGlossary';
 export function GlossaryPage() {
   useTitle('Words of the trade');
   const { data, error } = useGlossary();
+  const { hash } = useLocation();
+  useEffect(() => {
+    if (data && hash) document.getElementById(hash.slice(1))?.scrollIntoView({ block: 'center' });
+  }, [data, hash]);
   const terms = [...(data ?? [])].sort((a, b) => a.word.localeCompare(b.word, 'en'));
   return (
     <>
@@ -19,7 +25,11 @@ export function GlossaryPage() {
           {error && <p role="alert">{sentenceOf(error)}</p>}
           <ul className="grid grid-cols-[repeat(auto-fill,minmax(15rem,1fr))] gap-x-8 gap-y-6">
             {terms.map((term) => (
-              <li key={term.id} id={term.id} className="break-inside-avoid">
+              <li
+                key={term.id}
+                id={term.id}
+                className={`break-inside-avoid ${hash === `#${term.id}` ? 'shadow-[-8px_0_var(--paper),-11px_0_var(--accent)]' : ''}`}
+              >
                 <Meaning term={term} />
                 <p className="text-ink-2">{term.source}</p>
               </li>

@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { sentenceOf } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { useLathes } from '../api/records';
@@ -21,7 +22,9 @@ export function ShopPage() {
   }, [machines, queries]);
   useTitle('Machines and files');
   const [said, setSaid] = useState('');
-  const [picked, setPicked] = useState<string>();
+  const [asked, ask] = useSearchParams();
+  const picked = asked.get('machine');
+  const setPicked = (machine: string) => ask({ machine }, { replace: true });
   const current = picked === 'new' ? undefined : (lathes.data?.find((one) => one.id === picked) ?? lathes.data?.[0]);
   return (
     <>

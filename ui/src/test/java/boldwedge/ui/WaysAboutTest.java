@@ -209,6 +209,46 @@ class WaysAboutTest extends PageTest {
         assertThat(button("Units: millimetres")).isVisible();
     }
 
+    /** Words of the trade, jobs, machines and what works on every page are found there too. */
+    @Test
+    void theMenuFindsWordsJobsAndMachines() {
+        browser.open("/cuts");
+        Locator menu = page.getByPlaceholder(Pattern.compile("^Go to, do"));
+        page.keyboard().press("Control+k");
+        menu.fill("hollow grind");
+        page.keyboard().press("Enter");
+        assertThat(page).hasURL(Pattern.compile("/words#"));
+        assertThat(page.getByText("only edge and heel touch the stone")).isInViewport();
+        page.keyboard().press("Control+k");
+        menu.fill("headstock cap");
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Headstock cap, bored and bushed"))
+                .first()
+                .click();
+        assertThat(page).hasURL(Pattern.compile("/jobs/"));
+        assertThat(page.locator("main h1")).hasText("Headstock cap, bored and bushed");
+        page.keyboard().press("Control+k");
+        menu.fill("knee mill");
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName("Knee Mill").setExact(true))
+                .click();
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Knee Mill")))
+                .hasAttribute("aria-pressed", "true");
+        // A machine's page can be opened again as it stands.
+        page.reload();
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Knee Mill")))
+                .hasAttribute("aria-pressed", "true");
+        String shade = (String) page.evaluate("document.documentElement.dataset.shade");
+        page.keyboard().press("Control+k");
+        menu.fill("dark");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("html")).not().hasAttribute("data-shade", shade);
+        page.keyboard().press("Control+k");
+        menu.fill("the keys");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Flip between millimetres and inches");
+    }
+
     /** What would mend a finding is done from the menu too. */
     @Test
     void theMenuMends() {
