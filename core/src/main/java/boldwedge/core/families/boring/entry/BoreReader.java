@@ -376,7 +376,7 @@ public final class BoreReader extends FieldReader {
         if (Math.abs(job.heightMm()) >= 0.4 * job.startMm()) {
             wrong(HEIGHT, "At " + length(Math.abs(job.heightMm())) + " off centre the point misses the wall.");
         }
-        if (job.outOfRoundMm() > 2 * job.stockMm()) {
+        if (job.stockMm() > 0 && job.outOfRoundMm() > 2 * job.stockMm()) {
             wrong(
                     OUT_OF_ROUND,
                     "The hole is further out of round than there is stock: it would not clean up. Finish it larger by "

@@ -52,22 +52,36 @@ public final class PartReader extends FieldReader {
                 job.map(read -> PartCut.of(read, reader.typed(RAKE), reader.typed(RELIEF), reader.typed(SIDE))));
     }
 
-    /** The tallest plain blade that stands on the tool's seat, where the usual one is above centre there; empty where it fits, or none does. */
+    /**
+     * The blade where the usual one does not do: on the tool's seat the tallest that is not above centre there, for a groove the widest that goes into it, and
+     * one that is ground to its width where none is so narrow. Empty where the usual one does.
+     */
     private Optional<String> bladeThatFits() {
         StockCatalogue stock = StockCatalogue.shipped();
         double seat = request.lathe().map(Lathe::centreHeightMm).orElse(Double.POSITIVE_INFINITY);
         boolean onSeat = choiceText(HOLDER).equals("post") && choiceText(POST).equals("front");
-        double usual = stock.blade(BLADE.usual(units)).orElseThrow().heightMm();
-        return !onSeat || usual <= seat
-                ? Optional.empty()
-                : stock.blades().stream()
-                        .filter(blade -> blade.section() != Blade.Section.INSERT && blade.heightMm() <= seat)
-                        .max(Comparator.comparingDouble(Blade::heightMm))
-                        .map(Blade::id);
+        double most = onSeat ? seat : Double.POSITIVE_INFINITY;
+        double room = choiceText(OPERATION).equals("groove")
+                ? typed(GROOVE).orElse(Double.POSITIVE_INFINITY)
+                : Double.POSITIVE_INFINITY;
+        Blade usual = stock.blade(BLADE.usual(units)).orElseThrow();
+        if (usual.heightMm() <= most && usual.topMm() <= room) {
+            return Optional.empty();
+        }
+        return stock.blades().stream()
+                .filter(blade -> blade.section() != Blade.Section.INSERT
+                        && blade.heightMm() <= most
+                        && (blade.topMm() <= room || blade.section() == Blade.Section.GROUND))
+                .max(Comparator.comparing((Blade blade) -> blade.topMm() <= room)
+                        .thenComparing(blade -> room < Double.POSITIVE_INFINITY ? blade.topMm() : 0)
+                        .thenComparing(Blade::heightMm))
+                .map(Blade::id);
     }
 
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<PartJob> read() {
+        // The blade goes by the groove that it is for.
+        GROOVE.limits().ifPresent(limits -> measured(GROOVE, limits));
         unlessPicked(BLADE, bladeThatFits());
         readAll(values());
         if (hasErrors()) {
@@ -95,7 +109,10 @@ public final class PartReader extends FieldReader {
         double diameter = value(DIAMETER);
         double end = groove ? typed(BOTTOM).orElse(Math.rint(0.75 * diameter * 10) / 10) : value(BORE);
         double depth = (diameter - end) / 2;
-        double width = typed(WIDTH).orElse(blade.topMm());
+        double wide = blade.section() == Blade.Section.GROUND && groove
+                ? typed(GROOVE).orElse(blade.topMm())
+                : blade.topMm();
+        double width = typed(WIDTH).orElse(Math.min(blade.topMm(), wide));
         double usual = Math.ceil(depth + (blade.section() == Blade.Section.GROUND ? 4 : 2.5));
         double overhang = typed(OVERHANG).orElse(usual);
         double bolt = typed(BOLT)

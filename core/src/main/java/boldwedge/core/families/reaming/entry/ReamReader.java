@@ -103,7 +103,7 @@ public final class ReamReader extends FieldReader {
                     "A hole of " + length(cut.beforeMm()) + " leaves nothing for the reamer of " + length(reamer)
                             + "; about "
                             + length(reamer - ReamCut.stock(cut.job()).chosen()) + " leaves enough.");
-        } else if (cut.beforeMm() < 0.6 * reamer) {
+        } else if (cut.beforeMm() < ReamCut.LEAST_BEFORE * reamer) {
             wrong(
                     BEFORE_SIZE,
                     "From " + length(cut.beforeMm()) + " to " + length(reamer)

@@ -52,6 +52,9 @@ public record ReamCut(
     /** Plastics give way and close again behind the reamer by about this share of the diameter. */
     private static final double CLOSES_SHARE = 0.003;
 
+    /** From a hole under this share of it no reamer opens one. */
+    public static final double LEAST_BEFORE = 0.6;
+
     /** Of the drilling speed: a half to two thirds. */
     private static final Span OF_DRILLING = new Span(0.35, 0.55, 0.67);
 
@@ -175,9 +178,10 @@ public record ReamCut(
             return reamer - stock.chosen();
         }
         return job.set().drills().reversed().stream()
-                .mapToDouble(Drill::diameterMm)
+                .map(Drill::diameterMm)
                 .filter(d -> drilled(job, d).chanceOver(reamer - stock.low() - d) <= ENOUGH)
                 .findFirst()
+                .filter(d -> d >= LEAST_BEFORE * reamer)
                 .orElse(reamer - 2 * stock.chosen());
     }
 
@@ -382,7 +386,9 @@ public record ReamCut(
     public double lengthMm() {
         return job.lengthMm()
                 .orElse(job.units()
-                        .marked(job.depthMm() + headMm() * (job.through() ? 0.6 : 0.1) + CLEAR_MM + GRIP_MM));
+                        .marked(Math.max(
+                                headMm() + GRIP_MM,
+                                job.depthMm() + headMm() * (job.through() ? 0.6 : 0.1) + CLEAR_MM + GRIP_MM)));
     }
 
     /** Thrust on the reamer, N: what thrusts of its edges' force, as of a drill's lips. */

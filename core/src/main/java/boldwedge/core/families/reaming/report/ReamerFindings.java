@@ -329,6 +329,7 @@ final class ReamerFindings {
                         "Shorter, " + say.length(shorter),
                         LENGTH,
                         say.length(shorter))
+                .doesWhen(margin < 0, "Drill or bore it nearer to its size: less is left to twist it")
                 .build();
     }
 

@@ -168,7 +168,7 @@ public final class TurningReader extends FieldReader {
                             + " diameters long: it would whip. Over 60 diameters this program does not follow.");
         }
         double stock = facing ? value(LENGTH) : (start - finished) / 2;
-        if (typed(DEPTH).orElse(0) > stock * (1 + 1e-9)) {
+        if (stock > 0 && typed(DEPTH).orElse(0) > stock * (1 + 1e-9)) {
             wrong(DEPTH, "There is only " + length(stock) + " to take off" + (facing ? " the face." : " each side."));
         }
         double least = facing ? Math.max(finished / 2, 0) : finished / 2;
