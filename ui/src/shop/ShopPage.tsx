@@ -12,8 +12,14 @@ import { Files } from './Files';
 import { MachineForm } from './MachineForm';
 import { Upkeep } from './Upkeep';
 
-/** The shop's lathes, kept and edited; the shop in and out as files. */
+/** The shop's machines, the one that is asked for first. */
 export function ShopPage() {
+  const asked = useSearchParams()[0].get('machine') ?? undefined;
+  return <Shop key={asked} asked={asked} />;
+}
+
+/** The shop's lathes, kept and edited; the shop in and out as files. */
+function Shop({ asked }: { asked?: string }) {
   const lathes = useLathes();
   const machines = useNews()?.machines;
   const queries = useQueryClient();
@@ -22,9 +28,7 @@ export function ShopPage() {
   }, [machines, queries]);
   useTitle('Machines and files');
   const [said, setSaid] = useState('');
-  const [asked, ask] = useSearchParams();
-  const picked = asked.get('machine');
-  const setPicked = (machine: string) => ask({ machine }, { replace: true });
+  const [picked, setPicked] = useState(asked);
   const current = picked === 'new' ? undefined : (lathes.data?.find((one) => one.id === picked) ?? lathes.data?.[0]);
   return (
     <>

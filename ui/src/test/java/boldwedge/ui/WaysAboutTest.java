@@ -216,7 +216,8 @@ class WaysAboutTest extends PageTest {
         Locator menu = page.getByPlaceholder(Pattern.compile("^Go to, do"));
         page.keyboard().press("Control+k");
         menu.fill("hollow grind");
-        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("hollow grind"))
+                .click();
         assertThat(page).hasURL(Pattern.compile("/words#"));
         assertThat(page.getByText("only edge and heel touch the stone")).isInViewport();
         page.keyboard().press("Control+k");

@@ -12,6 +12,9 @@ import java.util.Optional;
 final class LinePicks {
     private static final int LONGEST_RUN = 6;
 
+    /** The field of what is cut. */
+    private static final String WORK = "material";
+
     private final LineWords words;
     private final Map<String, String> fields;
     private final List<TypedCut.Understood> understood;
@@ -78,7 +81,8 @@ final class LinePicks {
 
     /** "4140 at 40 HRC": the same steel as hard as that, where it is tabled so; hardness alone names a steel too. */
     private void hardened(List<Entry> entries) {
-        for (Entry entry : entries) {
+        // Of a steel that is to be hardened the hardness is what is wanted.
+        for (Entry entry : entries.stream().filter(one -> one.id().equals(WORK)).toList()) {
             String picked = fields.getOrDefault(entry.id(), "");
             for (int i = 0; i < words.size(); i++) {
                 Optional<Choice> harder =

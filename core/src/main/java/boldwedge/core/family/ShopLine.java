@@ -19,36 +19,10 @@ final class ShopLine {
     private static final Set<String> UNITS = Set.of(
             "mm", "in", "inch", "inches", "\"", "thou", "tenths", "µm", "um", "µin", "uin", "mm/rev", "ipr", "cm", "°",
             "hrc", "rc", "°c", "°f", "deg", "ft", "foot", "feet");
+    /** What stands behind a size in inches, and never behind "in" as a word by itself. */
     private static final Set<String> BEHIND_INCHES = Set.of(
-            "to",
-            "from",
-            "long",
-            "deep",
-            "over",
-            "dia",
-            "diameter",
-            "out",
-            "bore",
-            "wide",
-            "thick",
-            "bar",
-            "free",
-            "across",
-            "round",
-            "shaft",
-            "plate",
-            "square",
-            "rod",
-            "section",
-            "off",
-            "at",
-            "between",
-            "with",
-            "and",
-            "for",
-            "blind",
-            "through",
-            "ra");
+            "to from long deep over dia diameter out bore wide thick bar free across round shaft plate square rod section off at between with and for blind through ra"
+                    .split(" "));
     /** "In 3 passes": no inches. */
     private static final Set<String> GOES = Set.of("passes", "cuts", "goes", "steps", "plunges", "settings");
     /** What something can be in. */

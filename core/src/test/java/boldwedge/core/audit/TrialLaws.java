@@ -264,10 +264,12 @@ final class TrialLaws {
     /** The middle of a tolerance over the size that is typed, mm. */
     private static OptionalDouble middle(Job job) {
         String field = TOLERANCES.get(job.family().id());
-        if (field == null) {
+        Optional<String> first = SIZES.getOrDefault(job.family().id(), Map.of()).values().stream()
+                .findFirst();
+        if (field == null || first.isEmpty()) {
             return OptionalDouble.empty();
         }
-        String size = SIZES.get(job.family().id()).values().iterator().next();
+        String size = first.get();
         return job.state(field)
                                 .map(state -> Tolerance.parse(
                                         state.text(), job.length(size).orElse(1), job.units()))
