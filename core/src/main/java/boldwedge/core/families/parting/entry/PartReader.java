@@ -72,9 +72,9 @@ public final class PartReader extends FieldReader {
                 .filter(blade -> blade.section() != Blade.Section.INSERT
                         && blade.heightMm() <= most
                         && (blade.topMm() <= room || blade.section() == Blade.Section.GROUND))
-                .max(Comparator.comparing((Blade blade) -> blade.topMm() <= room)
-                        .thenComparing(blade -> room < Double.POSITIVE_INFINITY ? blade.topMm() : 0)
-                        .thenComparing(Blade::heightMm))
+                .max(Comparator.comparingInt((Blade blade) -> blade.topMm() <= room ? 1 : 0)
+                        .thenComparingDouble(blade -> room < Double.POSITIVE_INFINITY ? blade.topMm() : 0)
+                        .thenComparingDouble(Blade::heightMm))
                 .map(Blade::id);
     }
 
