@@ -127,9 +127,10 @@ final class Browser implements AutoCloseable {
         isUp(page);
     }
 
-    /** Waits until the page has its title: keys are heard from then on. */
+    /** Waits until the page has its title: keys are heard from then on; and its letters, before which a button may still move. */
     private static void isUp(Page page) {
         assertThat(page.locator("h1").first()).isAttached();
+        page.evaluate("() => document.fonts.ready.then(() => true)");
     }
 
     /** Opens it and waits until it rests, for what is counted or looked at as a whole. */
