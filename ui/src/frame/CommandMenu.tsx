@@ -139,24 +139,12 @@ export default function CommandMenu({ open, onOpenChange, keys }: Props) {
             </Menu.Item>
           ))}
         </Menu.Group>
-        <Menu.Group heading="Jobs">
-          {jobs.data?.map((job) => (
-            <Menu.Item key={job.id} value={`${job.name} ${job.id}`} onSelect={go(`/jobs/${job.id}`)}>
-              {job.name}
-            </Menu.Item>
-          ))}
-        </Menu.Group>
-        <Menu.Group heading="Machines">
-          {machines.data?.map((machine) => (
-            <Menu.Item
-              key={machine.id}
-              value={`${machine.card.name} ${machine.id}`}
-              onSelect={go(`/shop?machine=${machine.id}`)}
-            >
-              {machine.card.name}
-            </Menu.Item>
-          ))}
-        </Menu.Group>
+        <Named heading="Jobs" places={jobs.data} go={(job) => go(`/jobs/${job.id}`)} />
+        <Named
+          heading="Machines"
+          places={machines.data?.map(({ id, card }) => ({ id, name: card.name ?? '' }))}
+          go={(machine) => go(`/shop?machine=${machine.id}`)}
+        />
         {words !== '' && (
           <Menu.Group heading="Words of the trade">
             {terms.data?.map((term) => (
@@ -187,5 +175,23 @@ function Item({ command, group, does }: { command: Command; group: string; does:
       <span>{command.words}</span>
       {command.more && <span className="text-ink-2">{command.more}</span>}
     </Menu.Item>
+  );
+}
+
+interface Place {
+  id: string;
+  name: string;
+}
+
+/** What has nothing but a name to be found by. */
+function Named(group: { heading: string; places?: Place[]; go: (place: Place) => () => void }) {
+  return (
+    <Menu.Group heading={group.heading}>
+      {group.places?.map((place) => (
+        <Menu.Item key={place.id} value={`${place.name} ${place.id}`} onSelect={group.go(place)}>
+          {place.name}
+        </Menu.Item>
+      ))}
+    </Menu.Group>
   );
 }

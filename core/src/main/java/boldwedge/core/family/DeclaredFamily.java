@@ -119,7 +119,10 @@ public abstract class DeclaredFamily<C> implements ToolFamily<C> {
 
     @Override
     public final TrialAnswer prove(TrialRequest request) {
-        return NextChange.tried(this, request, judges.judge().apply(settled(request)));
+        OwnChoices<C> choices = new OwnChoices<>(this);
+        OwnChoices.Tried<C> now = choices.settled(request.plan());
+        TrialAnswer told = judges.judge().apply(new TrialRequest(now.request(), request.readings()));
+        return NextChange.tried(choices, request.plan(), now, told);
     }
 
     @Override

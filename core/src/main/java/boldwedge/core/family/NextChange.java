@@ -1,9 +1,8 @@
 package boldwedge.core.family;
 
-import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Fix;
+import boldwedge.core.planning.PlanRequest;
 import boldwedge.core.planning.TrialAnswer;
-import boldwedge.core.planning.TrialRequest;
 import java.util.Optional;
 
 /**
@@ -16,24 +15,23 @@ final class NextChange {
     /**
      * The answer with its next change as it stands the trial.
      *
-     * @param family of the cut
-     * @param asked the trial as it was asked
+     * @param choices how a request of the family is worked out
+     * @param asked the cut as it was asked
+     * @param now what it came to
      * @param told the trial judged
      */
-    static <C> TrialAnswer tried(ToolFamily<C> family, TrialRequest asked, TrialAnswer told) {
+    static <C> TrialAnswer tried(OwnChoices<C> choices, PlanRequest asked, OwnChoices.Tried<C> now, TrialAnswer told) {
         Optional<Fix> typed = told.next().filter(next -> !next.isAtTheMachine());
         if (typed.isEmpty()) {
             return told;
         }
         Fix next = typed.get();
-        OwnChoices<C> choices = new OwnChoices<>(family);
-        OwnChoices.Tried<C> then = choices.settled(asked.plan().with(next.field(), next.text()));
+        OwnChoices.Tried<C> then = choices.settled(asked.with(next.field(), next.text()));
         if (then.read().cut().isEmpty()) {
             return told.withNext(Fix.atTheMachine(next.label(), next.readings()));
         }
-        Optional<Finding> failing = then.failsWhere(choices.settled(asked.plan()));
-        return failing.map(
-                        finding -> told.withNext(next.called(next.label() + TriedFixes.BUT_THEN + finding.statement())))
+        return then.failsWhere(now)
+                .map(finding -> told.withNext(next.called(next.label() + TriedFixes.BUT_THEN + finding.statement())))
                 .orElse(told);
     }
 }

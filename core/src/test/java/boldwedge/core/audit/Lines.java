@@ -105,8 +105,8 @@ final class Lines {
             case 4 -> drilled();
             case 5 -> reamed();
             case 6 -> threaded();
-            case 7 -> keyed();
-            case 8 -> keyedOutside();
+            case 7 -> keyed("keyway", "keyBore", "keyLength", "bore");
+            case 8 -> keyed("shaft-keyway", "shaftDiameter", "shapedLength", "shaft");
             case 9 -> hardened();
             case 10 -> ringed();
             case 11 -> flown();
@@ -195,22 +195,13 @@ final class Lines {
         return of("thread", "screw cut", "single point") + " " + thread;
     }
 
-    private String keyed() {
-        operation("keyway");
+    private String keyed(String operation, String across, String length, String in) {
+        operation(operation);
         String wide = put("keyWidth", size(3, 12));
-        String bore = put("keyBore", size(14, 60));
-        long_("keyLength", 20, 80);
+        String size = put(across, size(14, 60));
+        long_(length, 20, 80);
         sometimes(this::material);
-        return "keyway " + wide + " in " + bore + " bore";
-    }
-
-    private String keyedOutside() {
-        operation("shaft-keyway");
-        String wide = put("keyWidth", size(3, 12));
-        String shaft = put("shaftDiameter", size(14, 60));
-        long_("shapedLength", 20, 80);
-        sometimes(this::material);
-        return "keyway " + wide + " in " + shaft + " shaft";
+        return "keyway " + wide + " in " + size + " " + in;
     }
 
     private String hardened() {

@@ -56,32 +56,40 @@ final class TrialLaws {
     private static final double MOST_OFF = 0.02;
 
     static final List<Law> ALL = List.of(
-            new Law("trial-answers", "A trial is judged, or it is said what is missing.", TrialLaws::answers),
-            new Law("trial-causes", "Causes are ranked, once each, by fits between none and whole.", TrialLaws::causes),
+            new Law("trial-answers", "A trial is judged, or it is said what is missing.", tried(TrialLaws::answers)),
+            new Law(
+                    "trial-causes",
+                    "Causes are ranked, once each, by fits between none and whole.",
+                    tried(TrialLaws::causes)),
             new Law(
                     "trial-next-works",
                     "The next change can be made and makes nothing else fail.",
-                    TrialLaws::nextWorks),
+                    tried(TrialLaws::nextWorks)),
             new Law(
                     "trial-sign",
                     "What was seen or heard is explained first, and no dial is turned for it.",
-                    TrialLaws::sign),
+                    tried(TrialLaws::sign)),
             new Law(
                     "trial-next-there",
                     "What came out otherwise than it was to has something that can be done.",
-                    TrialLaws::nextThere),
-            new Law("trial-good", "A piece to size without a sign is left alone.", TrialLaws::good),
+                    tried(TrialLaws::nextThere)),
+            new Law("trial-good", "A piece to size without a sign is left alone.", tried(TrialLaws::good)),
             new Law(
                     "trial-twice-off",
                     "What is off and not left alone is not left alone when it is off twice as much.",
-                    TrialLaws::twiceOff),
-            new Law("trial-words", "What is told after a trial has no blanks and no doubled words.", TrialLaws::words));
+                    tried(TrialLaws::twiceOff)),
+            new Law(
+                    "trial-words",
+                    "What is told after a trial has no blanks and no doubled words.",
+                    tried(TrialLaws::words)));
 
     private TrialLaws() {}
 
-    /** Whether this job is one that trials are tried on. */
-    private static boolean isTried(Job job) {
-        return job.answer().worked() && Math.floorMod(job.fields().hashCode(), 2) == 1;
+    /** Trials are told for one job in two. */
+    private static Law.Test tried(Law.Test law) {
+        return job -> job.answer().worked() && Math.floorMod(job.fields().hashCode(), 2) == 1
+                ? law.on(job)
+                : Optional.empty();
     }
 
     private static Random random(Job job) {
@@ -153,9 +161,6 @@ final class TrialLaws {
     }
 
     private static Optional<String> answers(Job job) {
-        if (!isTried(job)) {
-            return Optional.empty();
-        }
         Map<String, String> readings = drawn(job);
         TrialAnswer told = told(job, readings);
         boolean said =
@@ -165,9 +170,6 @@ final class TrialLaws {
     }
 
     private static Optional<String> causes(Job job) {
-        if (!isTried(job)) {
-            return Optional.empty();
-        }
         Map<String, String> readings = drawn(job);
         Set<String> ids = new HashSet<>();
         double before = 1;
@@ -184,9 +186,6 @@ final class TrialLaws {
     }
 
     private static Optional<String> nextWorks(Job job) {
-        if (!isTried(job)) {
-            return Optional.empty();
-        }
         Map<String, String> readings = drawn(job);
         Optional<Fix> next = told(job, readings).next();
         if (next.isEmpty() || next.get().field().isEmpty()) {
@@ -213,9 +212,6 @@ final class TrialLaws {
 
     /** A sign alone, the sizes as they were wanted. */
     private static Optional<String> sign(Job job) {
-        if (!isTried(job)) {
-            return Optional.empty();
-        }
         Optional<Map.Entry<String, String>> sign = sign(job, random(job));
         if (sign.isEmpty()) {
             return Optional.empty();
@@ -238,9 +234,6 @@ final class TrialLaws {
     }
 
     private static Optional<String> nextThere(Job job) {
-        if (!isTried(job)) {
-            return Optional.empty();
-        }
         Map<String, String> readings = drawn(job);
         TrialAnswer told = told(job, readings);
         boolean off = told.compared().stream().anyMatch(row -> !row.within());
@@ -280,7 +273,7 @@ final class TrialLaws {
     }
 
     private static Optional<String> good(Job job) {
-        OptionalDouble middle = isTried(job) ? middle(job) : OptionalDouble.empty();
+        OptionalDouble middle = middle(job);
         Map<String, String> readings = middle.isPresent() ? off(job, middle.getAsDouble()) : Map.of();
         if (readings.isEmpty()) {
             return Optional.empty();
@@ -293,7 +286,7 @@ final class TrialLaws {
 
     private static Optional<String> twiceOff(Job job) {
         double by = off(random(job)) / 2;
-        Map<String, String> once = isTried(job) ? off(job, by) : Map.of();
+        Map<String, String> once = off(job, by);
         if (once.isEmpty()) {
             return Optional.empty();
         }
@@ -309,9 +302,6 @@ final class TrialLaws {
     }
 
     private static Optional<String> words(Job job) {
-        if (!isTried(job)) {
-            return Optional.empty();
-        }
         Map<String, String> readings = drawn(job);
         TrialAnswer told = told(job, readings);
         List<String> sentences = new ArrayList<>(List.of(told.verdict(), told.expected()));

@@ -139,7 +139,9 @@ final class StrokeFindings {
                                 + say.length(left) + " is left of " + say.length(Math.max(0, cut.springMm()))
                                 + (reached < 0
                                         ? ": more than a third of what the depth may be off."
-                                        : limber ? ": the bar holds back more than four strokes of its infeed." : "."))
+                                        : limber
+                                                ? ": the bar springs by more than four strokes’ infeed, too limber to cut what is fed."
+                                                : "."))
                 .margin(margin)
                 .step(Working.of("Left by a spring stroke", "D · k / (1 + D · k)", number(cut.leftShare()))
                         .with("D", "growth of the push with depth", newtonsPerMm(cut.growthNPerMm()))

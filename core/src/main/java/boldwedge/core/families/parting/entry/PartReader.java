@@ -109,10 +109,9 @@ public final class PartReader extends FieldReader {
         double diameter = value(DIAMETER);
         double end = groove ? typed(BOTTOM).orElse(Math.rint(0.75 * diameter * 10) / 10) : value(BORE);
         double depth = (diameter - end) / 2;
-        double wide = blade.section() == Blade.Section.GROUND && groove
-                ? typed(GROOVE).orElse(blade.topMm())
-                : blade.topMm();
-        double width = typed(WIDTH).orElse(Math.min(blade.topMm(), wide));
+        boolean toTheGroove = groove && blade.section() == Blade.Section.GROUND;
+        double usualWidth = toTheGroove ? Math.min(blade.topMm(), typed(GROOVE).orElse(blade.topMm())) : blade.topMm();
+        double width = typed(WIDTH).orElse(usualWidth);
         double usual = Math.ceil(depth + (blade.section() == Blade.Section.GROUND ? 4 : 2.5));
         double overhang = typed(OVERHANG).orElse(usual);
         double bolt = typed(BOLT)

@@ -52,7 +52,7 @@ public record ReamCut(
     /** Plastics give way and close again behind the reamer by about this share of the diameter. */
     private static final double CLOSES_SHARE = 0.003;
 
-    /** From a hole under this share of it no reamer opens one. */
+    /** From a hole under this share of it no reamer opens one (ours). */
     public static final double LEAST_BEFORE = 0.6;
 
     /** Of the drilling speed: a half to two thirds. */

@@ -19,7 +19,7 @@ import java.util.List;
 
 /** What is found of the ram: its stroke and its power, what it takes, how true it runs and how the work is held. */
 final class RamFindings {
-    /** With less of its stroke to spare the ram is set to its longest, by trial over the whole work. */
+    /** With less of its stroke to spare the ram is set to its longest, by trial over the whole work (ours). */
     private static final double WHOLE_STROKE = 0.03;
 
     private static final double HALF = 0.5;
@@ -91,7 +91,7 @@ final class RamFindings {
                     say.number(cut.perMinute(), 0),
                     say.time(cut.minutes()));
         }
-        return finding.margin(tooLong || whole ? spare : fast ? wanted / cut.perMinute() - 1 : HALF)
+        return finding.margin(tooLong ? spare : fast ? wanted / cut.perMinute() - 1 : whole ? spare : HALF)
                 .step(Working.of("Strokes a minute", "v / (L · (1 + m))", rpm(wanted))
                         .with("v", "planing", metresPerMinute(cut.wantedSpeed()))
                         .with("L", "stroke", mm(cut.strokeMm()))
