@@ -130,7 +130,8 @@ final class StrokeFindings {
         double reached = bears / Math.max(left, 1e-9) - 1;
         double stiff = MOST_HELD * cut.strokeMm() / Math.max(cut.springMm(), 1e-9) - 1;
         boolean limber = reached >= 0 && stiff < 0;
-        double margin = limber ? stiff : Math.min(1, reached);
+        // A bar that is too limber stays so however many strokes it is given.
+        double margin = Math.min(Math.min(1, reached), stiff < 0 ? stiff : 1);
         Finding.Builder finding = Finding.at(Station.REACH, "key-spring", say)
                 .says(
                         limber ? Verdict.DOUBTFUL : Verdict.of(margin, Verdict.CLOSE),
