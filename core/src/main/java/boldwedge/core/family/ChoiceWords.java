@@ -25,6 +25,9 @@ final class ChoiceWords {
     /** A steel tabled for a range is as hard as is said where it lies no farther from it, HRC. */
     private static final double NEARLY_HRC = 3;
 
+    /** The steels that are listed by their hardness alone. */
+    private static final String HARDENED = "Hardened steel";
+
     private ChoiceWords() {}
 
     /** Whether all that was said is a choice's, and some of it of its own name. */
@@ -64,15 +67,23 @@ final class ChoiceWords {
                 .filter(choice -> choice.id().equals(picked))
                 .map(Choice::words)
                 .findFirst();
-        return entry.choices().stream()
-                .filter(choice -> stuff.isEmpty() || choice.words().startsWith(firstOf(stuff.get())))
+        List<Choice> asHard = entry.choices().stream()
                 .filter(choice -> {
                     Matcher range = HARDNESSES.matcher(choice.more());
                     return range.find()
                             && hrc >= hrc(range.group(1)) - NEARLY_HRC
                             && hrc <= hrc(range.group(2)) + NEARLY_HRC;
                 })
-                .findFirst();
+                .toList();
+        return asHard.stream()
+                .filter(choice -> stuff.isEmpty() || choice.words().startsWith(firstOf(stuff.get())))
+                .findFirst()
+                // A steel that is hardened cuts by its hardness, whatever steel it was.
+                .or(() -> asHard.stream()
+                        .filter(choice -> choice.words().startsWith(HARDENED)
+                                && stuff.orElse("").contains("steel")
+                                && !stuff.orElse("").contains("tainless"))
+                        .findFirst());
     }
 
     private static double hrc(String number) {

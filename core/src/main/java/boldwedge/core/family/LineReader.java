@@ -116,6 +116,7 @@ final class LineReader {
             byTheirUnit(as.marked());
             picks.alsoSaid(as.picks());
             bare(as.bareOf(fields.getOrDefault(Families.OPERATION, "")));
+            as.sunk().ifPresent(sunk -> sunk(as, sunk));
             as.derived().forEach(this::derived);
             as.implied().forEach(this::implied);
         }
@@ -187,11 +188,12 @@ final class LineReader {
             String word = words.get(i);
             boolean limits = word.startsWith("±") || word.startsWith("+") || word.startsWith("-");
             boolean reads = Tolerance.parse(word, 20, units) instanceof Parsed.Good<Tolerance>;
-            // "M10" is a thread's name: a fit only right behind its size.
-            boolean isThread = word.matches("[Mm]\\d+") && !(i > 0 && measures(as.finished(), words.get(i - 1)));
+            // "M10" is a thread's name and "H13" a steel's: a fit only right behind its size.
+            boolean isNamed = (word.matches("[Mm]\\d+") || ShopWords.isNumbered(words.low(i)))
+                    && !(i > 0 && measures(as.finished(), words.get(i - 1)));
             if (!words.isOpen(i)
                     || !reads
-                    || isThread
+                    || isNamed
                     || !(limits || FIT.matcher(word).matches())) {
                 continue;
             }
@@ -338,6 +340,29 @@ final class LineReader {
     private boolean belongsElsewhere(int at) {
         boolean before = at > 0 && words.low(at - 1).equals("at") && words.isOpen(at - 1);
         return before || (at + 1 < words.size() && words.isOpen(at + 1) && LineWords.standsBehind(words.low(at + 1)));
+    }
+
+    /** "2 deep in 40": what is wanted lies so much under what is there, on each side. */
+    private void sunk(SpokenAs as, SpokenAs.Sunk sunk) {
+        String from = fields.get(as.from().id());
+        boolean asked = sunk.only().equals(fields.get(Families.OPERATION))
+                && from != null
+                && !fields.containsKey(as.finished().id());
+        for (int i = 1; asked && i < words.size(); i++) {
+            String depth = words.get(i - 1);
+            if (!sunk.after().contains(words.low(i)) || !words.isOpen(i - 1) || !measures(as.finished(), depth)) {
+                continue;
+            }
+            double left = TypedCut.mm(from, units) - 2 * TypedCut.mm(follow.asMeant(as.finished(), depth), units);
+            String text = new UnitFormat(units).typed(left);
+            if (left > 0 && measures(as.finished(), text)) {
+                words.take(i - 1, 2);
+                fields.put(as.finished().id(), text);
+                understood.add(new TypedCut.Understood(
+                        depth + " " + words.get(i), as.finished().label(), text));
+                return;
+            }
+        }
     }
 
     private void derived(SpokenAs.Derived rule) {

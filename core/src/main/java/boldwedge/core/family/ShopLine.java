@@ -92,7 +92,7 @@ final class ShopLine {
 
     /** Its words. */
     static List<String> words(String line) {
-        return joined(split(TURNS.matcher(line).replaceAll("$1-$3 $2$4")));
+        return joined(named(split(TURNS.matcher(line).replaceAll("$1-$3 $2$4"))));
     }
 
     /** Whether a number is one of inches by how it is written: its unit, or a fraction. */
@@ -227,6 +227,20 @@ final class ShopLine {
                 || (NUMBER.matcher(parts.get(at + 1)).matches()
                         && !ShopWords.isNumbered(parts.get(at + 1).toLowerCase(Locale.ROOT)))
                 || BEHIND_INCHES.contains(parts.get(at + 1).toLowerCase(Locale.ROOT));
+    }
+
+    /** A name of two words with a number in it is one: its number is no size. */
+    private static List<String> named(List<String> parts) {
+        List<String> named = new ArrayList<>();
+        for (String part : parts) {
+            String both = named.isEmpty() ? "" : named.getLast() + " " + part;
+            if (ShopWords.isNamed(both)) {
+                named.set(named.size() - 1, both);
+            } else {
+                named.add(part);
+            }
+        }
+        return named;
     }
 
     /** Numbers with the unit behind them, and 1 3/8 as one. */

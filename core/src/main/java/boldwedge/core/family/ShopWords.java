@@ -22,6 +22,11 @@ final class ShopWords {
         return MEANT.containsKey("material " + word) || MEANT.containsKey("steel " + word);
     }
 
+    /** Whether words with a number among them name one thing together: "class 30", "17-4 ph". */
+    static boolean isNamed(String words) {
+        return words.matches(".*\\d.*") && isNumbered(words.toLowerCase(Locale.ROOT));
+    }
+
     private static Map<String, String> read() {
         Map<String, String> meant = new HashMap<>();
         Table.read("stock/shop-words.tsv")

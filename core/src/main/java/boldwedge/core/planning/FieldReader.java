@@ -7,6 +7,10 @@ import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.Tolerance;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.Blank;
+import boldwedge.core.language.stock.EdgeHardness;
+import boldwedge.core.language.stock.StockCatalogue;
+import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.cutting.Lathe;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -103,6 +107,27 @@ public abstract class FieldReader {
     /** Takes this rather than the usual where nothing was typed or picked: what the machine's card says, or what alone fits the job. */
     protected final void unlessPicked(Entry field, Optional<String> choice) {
         choice.filter(id -> request.text(field).isEmpty()).ifPresent(id -> cards.put(field, id));
+    }
+
+    /** Takes a harder bit of the same size where the usual one does not stand in the work and none was picked. */
+    protected final void harderUnlessPicked(Entry bit, Entry material) {
+        StockCatalogue stock = StockCatalogue.shipped();
+        Optional<Blank> usual = stock.blank(choiceText(bit));
+        Optional<WorkMaterial> work = stock.workMaterial(choiceText(material));
+        if (usual.isPresent() && work.isPresent()) {
+            List<Blank> harder = stock.harderBlanks(usual.get()).stream()
+                    .filter(other -> bit.asked()
+                            .options()
+                            .orElseThrow()
+                            .find()
+                            .apply(other.id())
+                            .isPresent())
+                    .toList();
+            Blank stands = EdgeHardness.softestThatStands(usual.get(), harder, work.get());
+            unlessPicked(
+                    bit,
+                    Optional.of(stands.id()).filter(id -> !id.equals(usual.get().id())));
+        }
     }
 
     /** Reads every field as it is declared: what is picked, the machine, what is measured. Texts of their own kind each reader reads itself. */

@@ -20,6 +20,7 @@ import java.util.function.Predicate;
  * @param called texts that their own reader knows, such as a thread's
  * @param bareFor the same as bare for operations whose numbers come in another order, by operation
  * @param implied choices that follow where something else was said
+ * @param sunk how a depth says what is wanted; empty where none does
  */
 public record SpokenAs(
         Map<String, String> verbs,
@@ -32,7 +33,8 @@ public record SpokenAs(
         List<Derived> derived,
         List<Called> called,
         Map<String, List<Entry>> bareFor,
-        List<Implied> implied) {
+        List<Implied> implied,
+        Optional<Sunk> sunk) {
     /** One whose numbers come in one order, and where nothing follows. */
     public SpokenAs(
             Map<String, String> verbs,
@@ -44,7 +46,19 @@ public record SpokenAs(
             List<Entry> picks,
             List<Derived> derived,
             List<Called> called) {
-        this(verbs, from, finished, tolerance, bare, marked, picks, derived, called, Map.of(), List.of());
+        this(
+                verbs,
+                from,
+                finished,
+                tolerance,
+                bare,
+                marked,
+                picks,
+                derived,
+                called,
+                Map.of(),
+                List.of(),
+                Optional.empty());
     }
 
     /** One without texts of its own. */
@@ -63,13 +77,41 @@ public record SpokenAs(
     /** The same with numbers in another order for some operations. */
     public SpokenAs withBare(Map<String, List<Entry>> byOperation) {
         return new SpokenAs(
-                verbs, from, finished, tolerance, bare, marked, picks, derived, called, byOperation, implied);
+                verbs, from, finished, tolerance, bare, marked, picks, derived, called, byOperation, implied, sunk);
     }
 
     /** The same with choices that follow where something else was said. */
     public SpokenAs implying(Implied... choices) {
         return new SpokenAs(
-                verbs, from, finished, tolerance, bare, marked, picks, derived, called, bareFor, List.of(choices));
+                verbs,
+                from,
+                finished,
+                tolerance,
+                bare,
+                marked,
+                picks,
+                derived,
+                called,
+                bareFor,
+                List.of(choices),
+                sunk);
+    }
+
+    /** The same where a depth says how far what is wanted lies under what is there. */
+    public SpokenAs sinking(String operation, String... words) {
+        return new SpokenAs(
+                verbs,
+                from,
+                finished,
+                tolerance,
+                bare,
+                marked,
+                picks,
+                derived,
+                called,
+                bareFor,
+                implied,
+                Optional.of(new Sunk(operation, List.of(words))));
     }
 
     /** What numbers without a word are in this operation, in order. */
@@ -115,6 +157,14 @@ public record SpokenAs(
             return only.isEmpty() || only.equals(operation);
         }
     }
+
+    /**
+     * A depth on the radius: "3 wide 2 deep in 40" is a groove down to 36.
+     *
+     * @param only the operation in which it is one
+     * @param after words that stand behind it
+     */
+    public record Sunk(String only, List<String> after) {}
 
     /**
      * A size that is taken from another one where only that is said.

@@ -25,6 +25,10 @@ public final class FluidRule {
     private static final String TITANIUM =
             "Fine chips of titanium burn, and water feeds that fire: keep the edge sharp, clear the chips often, dry sand or a class D extinguisher at hand.";
 
+    private static final String MAGNESIUM =
+            "Chips of magnesium catch fire when they are fine and hot: sharp edge, feed that never rubs, no dwelling, chips taken away often in a"
+                    + " closed metal bin, apart from other swarf. Dry sand or a class D extinguisher at hand; water or foam makes it worse.";
+
     private FluidRule() {}
 
     /**
@@ -41,7 +45,7 @@ public final class FluidRule {
                     .says(Verdict.TOLD, "%s.", fluid.says())
                     .note(fluid.why())
                     .source("TC 9-524, Fundamentals of machine tools, and what small shops keep (habit)");
-            boolean wet = fluid.kind() != CuttingFluid.Kind.DRY && fluid.kind() != CuttingFluid.Kind.DRY_IRON;
+            boolean wet = fluid.kind().isWet();
             if (wet && carbide.test(cut)) {
                 finding.note("On carbide flood it or leave it dry: drops on a hot edge crack it.");
             }
@@ -50,6 +54,7 @@ public final class FluidRule {
                 case PARAFFIN -> finding.caution(FIRE);
                 case DRY_IRON -> finding.caution(DUST);
                 case TITANIUM -> finding.caution(TITANIUM).caution(MIST);
+                case MAGNESIUM -> finding.caution(MAGNESIUM);
                 case DRY, WATER -> {}
             }
             return List.of(finding.build());

@@ -243,42 +243,43 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                Map.of(
-                        "part",
-                        "part",
-                        "cut off",
-                        "part",
-                        "cutoff",
-                        "part",
-                        "parting",
-                        "part",
-                        "groove",
-                        "groove",
-                        "grooving",
-                        "groove"),
-                DIAMETER,
-                BOTTOM,
-                Optional.empty(),
-                List.of(DIAMETER, PIECE),
-                List.of(
-                        new Marked(BORE, List.of("bore", "hole", "bored"), List.of("bore", "hole")),
-                        new Marked(
-                                DIAMETER,
-                                List.of("from", "off"),
-                                List.of("bar", "from bar", "off bar", "round", "stock")),
-                        new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of")),
-                        new Marked(PIECE, List.of("length"), List.of("long", "thick")),
-                        new Marked(
-                                PIECE,
-                                List.of(),
-                                List.of("wide", "washers", "rings", "discs", "slices", "spacers", "blanks"),
-                                "part"),
-                        new Marked(GROOVE, List.of("width"), List.of("wide")),
-                        new Marked(AT, List.of("out"), List.of("out", "from jaws", "from chuck")),
-                        new Marked(SPEED, List.of("speed"), List.of("rpm")),
-                        new Marked(FEED, List.of("feed"), List.of("feed"))),
-                List.of(MATERIAL, HOLD, BLADE),
-                List.of()));
+                        Map.of(
+                                "part",
+                                "part",
+                                "cut off",
+                                "part",
+                                "cutoff",
+                                "part",
+                                "parting",
+                                "part",
+                                "groove",
+                                "groove",
+                                "grooving",
+                                "groove"),
+                        DIAMETER,
+                        BOTTOM,
+                        Optional.empty(),
+                        List.of(DIAMETER, PIECE),
+                        List.of(
+                                new Marked(BORE, List.of("bore", "hole", "bored"), List.of("bore", "hole")),
+                                new Marked(
+                                        DIAMETER,
+                                        List.of("from", "off"),
+                                        List.of("bar", "from bar", "off bar", "round", "stock")),
+                                new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of")),
+                                new Marked(PIECE, List.of("length"), List.of("long", "thick")),
+                                new Marked(
+                                        PIECE,
+                                        List.of(),
+                                        List.of("wide", "washers", "rings", "discs", "slices", "spacers", "blanks"),
+                                        "part"),
+                                new Marked(GROOVE, List.of("width"), List.of("wide")),
+                                new Marked(AT, List.of("out"), List.of("out", "from jaws", "from chuck")),
+                                new Marked(SPEED, List.of("speed"), List.of("rpm")),
+                                new Marked(FEED, List.of("feed"), List.of("feed"))),
+                        List.of(MATERIAL, HOLD, BLADE),
+                        List.of())
+                .sinking("groove", "deep"));
     }
 
     @Override

@@ -33,7 +33,13 @@ public record CuttingFluid(String brush, String says, String why, Kind kind) {
         DRY,
         DRY_IRON,
         WATER,
-        TITANIUM
+        TITANIUM,
+        MAGNESIUM;
+
+        /** Whether drops of it may fall on a hot edge. */
+        public boolean isWet() {
+            return this != DRY && this != DRY_IRON && this != MAGNESIUM;
+        }
     }
 
     /** What a material is cut with. */

@@ -16,10 +16,10 @@ class StockCatalogueTest {
     void everyMaterialHasItsFiguresTheirSpreadAndTheirSource() {
         assertThat(stock.workMaterials()).hasSizeGreaterThanOrEqualTo(28);
         for (WorkMaterial work : stock.workMaterials()) {
-            assertThat(work.kc11MPa()).as(work.id()).isBetween(50.0, 4000.0);
+            assertThat(work.kc11MPa()).as(work.id()).isBetween(50.0, 4500.0);
             assertThat(work.mc()).as(work.id()).isBetween(0.1, 0.35);
             assertThat(work.spread()).as(work.id()).isBetween(0.1, 0.6);
-            assertThat(work.densityGramPerCm3()).as(work.id()).isBetween(1.0, 9.5);
+            assertThat(work.densityGramPerCm3()).as(work.id()).isBetween(0.9, 9.5);
             assertThat(work.modulusMPa()).as(work.id()).isBetween(400.0, 220_000.0);
             assertThat(work.source()).as(work.id()).isNotBlank();
             assertThat(work.chip()).isNotBlank();

@@ -97,6 +97,7 @@ public final class BoreReader extends FieldReader {
     /** Reads all; empty when a field is wrong (its state then says so). */
     public Optional<BoreJob> read() {
         unlessPicked(BIT, bitThatFits());
+        harderUnlessPicked(BIT, MATERIAL);
         readAll(values());
         String teaching = choiceText(TEACHING);
         chosenFrom(

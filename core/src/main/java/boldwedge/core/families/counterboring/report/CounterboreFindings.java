@@ -12,6 +12,7 @@ import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.EdgeHardness;
 import boldwedge.core.language.stock.Head;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.rule.HardEnough;
@@ -65,7 +66,7 @@ final class CounterboreFindings {
         List<Finding> findings = new ArrayList<>();
         findings.add(seat());
         boolean carbon = job.kind() == Kind.STEEL && job.steel().isPresent();
-        HardEnough.of(carbon ? HardEnough.Edge.TOOL_STEEL : HardEnough.Edge.HIGH_SPEED, job.work(), say, finding -> {
+        HardEnough.of(carbon ? EdgeHardness.TOOL_STEEL : EdgeHardness.HIGH_SPEED, job.work(), say, finding -> {
                     if (carbon) {
                         finding.mend("Make it of high-speed steel, bought hard", STEEL, "hss");
                     }

@@ -12,6 +12,7 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.EdgeHardness;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.mechanics.hole.TwistDrill;
 import boldwedge.core.rule.HardEnough;
@@ -52,10 +53,13 @@ final class DrillFindings {
         findings.add(hole.choice());
         findings.add(hole.made());
         HardEnough.of(
-                        HardEnough.Edge.HIGH_SPEED,
+                        EdgeHardness.HIGH_SPEED,
                         job.work(),
                         say,
-                        finding -> finding.does("Take a cobalt or carbide drill, a short one, and run it slow"))
+                        finding -> finding.does(
+                                EdgeHardness.COBALT.cuts(job.work())
+                                        ? "Take a cobalt or carbide drill, a short one, and run it slow"
+                                        : "Take a carbide drill made for hard steel, a short one, in a machine that does not shake"))
                 .ifPresent(findings::add);
         if (job.purpose() == DrillJob.Purpose.TAP) {
             findings.add(tapped());

@@ -29,6 +29,7 @@ public final class FlyReader extends FieldReader {
     }
 
     private Optional<FlyJob> read() {
+        harderUnlessPicked(BIT, MATERIAL);
         readAll(values());
         whole(SCREWS);
         if (hasErrors()) {

@@ -39,6 +39,7 @@ public final class FormReader extends FieldReader {
     private Optional<FormJob> read() {
         Optional<Profile> profile = profile();
         profile.ifPresent(one -> unlessPicked(BIT, bitThatFits(one)));
+        harderUnlessPicked(BIT, MATERIAL);
         readAll(values());
         whole(DWELL);
         if (!hasErrors() && value(AT) > value(STICK_OUT)) {

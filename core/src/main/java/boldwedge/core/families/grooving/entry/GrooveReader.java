@@ -69,6 +69,7 @@ public final class GrooveReader extends FieldReader {
             return Optional.empty();
         }
         unlessPicked(BIT, bitThatFits(groove.get()));
+        harderUnlessPicked(BIT, MATERIAL);
         readAll(BIT);
         return Optional.of(job(groove.get()));
     }

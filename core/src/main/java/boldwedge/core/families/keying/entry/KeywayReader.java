@@ -61,6 +61,7 @@ public final class KeywayReader extends FieldReader {
             measured(field, field.limits().orElseThrow());
         }
         unlessPicked(BIT, bitThatFits());
+        harderUnlessPicked(BIT, MATERIAL);
         request.lathe().ifPresent(this::cardOf);
         readAll(values());
         Optional<KeySize> key = key();

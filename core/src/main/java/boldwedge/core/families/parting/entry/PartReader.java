@@ -10,6 +10,7 @@ import boldwedge.core.families.parting.model.PartHold;
 import boldwedge.core.families.parting.model.PartJob;
 import boldwedge.core.families.parting.model.PartJobBuilder;
 import boldwedge.core.language.stock.Blade;
+import boldwedge.core.language.stock.EdgeHardness;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.cutting.Lathe;
@@ -54,7 +55,7 @@ public final class PartReader extends FieldReader {
 
     /**
      * The blade where the usual one does not do: on the tool's seat the tallest that is not above centre there, for a groove the widest that goes into it, and
-     * one that is ground to its width where none is so narrow. Empty where the usual one does.
+     * one that is ground to its width where none is so narrow; in work that is too hard for it an insert's, where that has room. Empty where the usual one does.
      */
     private Optional<String> bladeThatFits() {
         StockCatalogue stock = StockCatalogue.shipped();
@@ -65,6 +66,17 @@ public final class PartReader extends FieldReader {
                 ? typed(GROOVE).orElse(Double.POSITIVE_INFINITY)
                 : Double.POSITIVE_INFINITY;
         Blade usual = stock.blade(BLADE.usual(units)).orElseThrow();
+        Optional<Blade> hard = stock.workMaterial(choiceText(MATERIAL))
+                .filter(work -> !EdgeHardness.of(usual.tool()).standsIn(work))
+                .flatMap(work -> stock.blades().stream()
+                        .filter(blade -> EdgeHardness.of(blade.tool()).cuts(work)
+                                && blade.section() == Blade.Section.INSERT
+                                && blade.heightMm() <= most
+                                && blade.topMm() <= room)
+                        .min(Comparator.comparingDouble(Blade::topMm)));
+        if (hard.isPresent()) {
+            return hard.map(Blade::id);
+        }
         if (usual.heightMm() <= most && usual.topMm() <= room) {
             return Optional.empty();
         }

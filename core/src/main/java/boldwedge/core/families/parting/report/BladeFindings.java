@@ -16,6 +16,7 @@ import boldwedge.core.language.measure.Amount;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
 import boldwedge.core.language.stock.Blade;
+import boldwedge.core.language.stock.EdgeHardness;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.rule.HardEnough;
 import boldwedge.core.rule.HeldWorkings;
@@ -48,12 +49,11 @@ final class BladeFindings {
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
         HardEnough.of(
-                        HardEnough.Edge.of(job.blade().tool()),
+                        EdgeHardness.of(job.blade().tool()),
                         job.work(),
                         say,
                         finding -> StockCatalogue.shipped().blades().stream()
-                                .filter(other ->
-                                        HardEnough.Edge.of(other.tool()).standsIn(job.work()))
+                                .filter(other -> EdgeHardness.of(other.tool()).standsIn(job.work()))
                                 .forEach(harder -> finding.mend(harder.name(), BLADE, harder.id())))
                 .ifPresent(findings::add);
         findings.add(width());

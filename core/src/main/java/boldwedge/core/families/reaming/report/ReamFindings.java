@@ -14,6 +14,7 @@ import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.EdgeHardness;
 import boldwedge.core.language.stock.Span;
 import boldwedge.core.mechanics.hole.CutsOver;
 import boldwedge.core.mechanics.hole.DrilledSizes;
@@ -46,7 +47,7 @@ final class ReamFindings {
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>(List.of(standard(), hole(), before(), wear()));
         HardEnough.of(
-                        job.steel().isPresent() ? HardEnough.Edge.TOOL_STEEL : HardEnough.Edge.HIGH_SPEED,
+                        job.steel().isPresent() ? EdgeHardness.TOOL_STEEL : EdgeHardness.HIGH_SPEED,
                         job.work(),
                         say,
                         finding -> {

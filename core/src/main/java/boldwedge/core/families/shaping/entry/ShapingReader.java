@@ -62,6 +62,7 @@ public final class ShapingReader extends FieldReader {
         if (form() == Form.KEYWAY) {
             unlessPicked(BIT, bitThatFits());
         }
+        harderUnlessPicked(BIT, MATERIAL);
         readAll(values());
         Optional<KeySize> key = form() == Form.KEYWAY ? key() : Optional.empty();
         if (form() == Form.KEYWAY

@@ -14,6 +14,8 @@ import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.ThreadCall;
 import boldwedge.core.language.measure.ThreadText;
 import boldwedge.core.language.stock.BarMaterial;
+import boldwedge.core.language.stock.EdgeHardness;
+import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.thread.IsoThreadLimits;
@@ -22,6 +24,7 @@ import boldwedge.core.mechanics.thread.ThreadForm;
 import boldwedge.core.mechanics.thread.ThreadLimits;
 import boldwedge.core.mechanics.thread.ThreadSize;
 import boldwedge.core.mechanics.thread.UnifiedThreadLimits;
+import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.FieldState;
 import boldwedge.core.planning.PlanRequest;
@@ -48,6 +51,10 @@ public final class ThreadReader extends FieldReader {
     }
 
     private Optional<ThreadJob> read() {
+        StockCatalogue.shipped()
+                .workMaterial(choiceText(MATERIAL))
+                .filter(work -> !EdgeHardness.HIGH_SPEED.standsIn(work))
+                .ifPresent(hard -> unlessPicked(TOOL, Optional.of(Entry.choice(Tool.BRAZED))));
         readAll(values());
         Optional<ThreadCall> call = thread();
         Optional<Side> side = found(SIDE, Side.class);

@@ -15,6 +15,7 @@ import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitFormat;
 import boldwedge.core.language.measure.Written;
+import boldwedge.core.language.stock.EdgeHardness;
 import boldwedge.core.mechanics.cutting.EdgeCut;
 import boldwedge.core.mechanics.thread.FlankCut;
 import boldwedge.core.mechanics.thread.ThreadForm;
@@ -53,7 +54,7 @@ final class ThreadEdgeFindings {
     List<Finding> all() {
         List<Finding> findings = new ArrayList<>();
         HardEnough.of(
-                        HardEnough.Edge.of(cut.tool()),
+                        EdgeHardness.of(cut.tool()),
                         job.work(),
                         say,
                         finding -> finding.mend("Brazed carbide, ground to the angle", TOOL, Entry.choice(Tool.BRAZED))

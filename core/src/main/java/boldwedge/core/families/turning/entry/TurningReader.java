@@ -78,6 +78,7 @@ public final class TurningReader extends FieldReader {
             unlessPicked(FINISHED, Optional.of("0"));
             unlessPicked(LENGTH, Optional.of(units == UnitSystem.METRIC ? "1 mm" : ".04"));
         }
+        harderUnlessPicked(BLANK, MATERIAL);
         readAll(values());
         Optional<Tolerance> tolerance = tolerance(TOLERANCE, toleranced());
         if (hasErrors()) {

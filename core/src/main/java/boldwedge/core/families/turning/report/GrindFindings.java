@@ -9,6 +9,7 @@ import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.finding.Verdict;
 import boldwedge.core.language.finding.Working;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.stock.EdgeHardness;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.mechanics.wedge.GrindingPlan;
 import boldwedge.core.mechanics.wedge.GrindingPlan.Pass;
@@ -85,7 +86,10 @@ final class GrindFindings {
                                 other -> Math.abs(other.heightMm() - bit.blank().heightMm())))
                         .limit(2)
                         .forEach(other -> finding.mend(other.name(), BLANK, other.id()));
-                finding.does("A bit of high-speed steel, or an insert of the form that is wanted");
+                finding.does(
+                        EdgeHardness.HIGH_SPEED.standsIn(cut.job().work())
+                                ? "A bit of high-speed steel, or an insert of the form that is wanted"
+                                : "An insert of the form that is wanted");
             }
             findings.add(finding.build());
         });

@@ -85,7 +85,7 @@ class TurningPlanTest {
                 }
             }
         }
-        assertThat(answered).isEqualTo(33 * 6 * 4);
+        assertThat(answered).isEqualTo(StockCatalogue.shipped().workMaterials().size() * 6 * 4);
     }
 
     @Test
