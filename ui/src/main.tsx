@@ -8,6 +8,7 @@ import { CutList, WayIn } from './cut/CutList';
 import { CutPage } from './cut/CutPage';
 import { startShade } from './frame/dimShop';
 import { fetchTheOthers, later } from './frame/later';
+import { keepPage } from './offline/kept';
 import { Gate } from './people/Gate';
 import './style.css';
 
@@ -87,4 +88,7 @@ createRoot(root).render(
   </StrictMode>,
 );
 const AFTER_MS = 2500;
-setTimeout(() => void fetchTheOthers(), AFTER_MS);
+setTimeout(() => {
+  keepPage();
+  void fetchTheOthers();
+}, AFTER_MS);

@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 import { notice } from '../frame/notices';
 import { storeOwner } from '../frame/ownStore';
+import { keep, kept } from '../offline/kept';
 import type { components, paths } from './schema.generated';
 
 export type Schemas = components['schemas'];
@@ -86,8 +87,11 @@ async function call(asked: Request): Promise<Response> {
     response = await fetch(asked);
   } catch (error) {
     if (error instanceof DOMException && error.name === 'AbortError') throw error;
+    const before = await kept(asked);
+    if (before) return before;
     throw new Refused(0, away(), {});
   }
+  keep(asked, response);
   if (response.ok) return response;
   let sentence =
     response.status >= 500

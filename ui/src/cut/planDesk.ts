@@ -10,6 +10,7 @@ import {
   type Units,
 } from '../api/client';
 import type { Watched } from '../frame/store';
+import { keepPlan, keptPlan } from '../offline/kept';
 
 export type Look = 'CUT' | 'EDGE' | 'REACH' | 'MAKE' | 'PROVE' | 'CRIB' | 'CARD';
 
@@ -136,10 +137,12 @@ export class PlanDesk implements Watched<Plan> {
         else this.take(question, answer, away ? RECORDS_AWAY : '');
         this.next(question);
       },
-      (error: unknown) => {
+      async (error: unknown) => {
+        const before = error instanceof Refused && error.away ? await asItWas(question) : undefined;
         this.underWay = undefined;
         const refused = error instanceof Refused ? error : undefined;
-        if (question.look !== 'CARD') {
+        if (before && question.look !== 'CARD') this.take(question, before, '');
+        else if (question.look !== 'CARD') {
           this.settle();
           this.tell({
             stale: true,
@@ -173,7 +176,11 @@ export class PlanDesk implements Watched<Plan> {
   }
 
   private keepCard(question: Question, card: PlanAnswer): void {
-    if (card.worked && sameTexts(this.answered, question)) this.tell({ card });
+    if (!card.worked || !sameTexts(this.answered, question)) return;
+    this.tell({ card });
+    // The cut has rested: this is what may be wanted at the lathe.
+    void keepPlan(question, question.look, card);
+    for (const [look, answer] of this.looks) void keepPlan(question, look, answer);
   }
 
   private take(question: Question, answer: PlanAnswer, trouble: string): void {
@@ -226,6 +233,9 @@ export class PlanDesk implements Watched<Plan> {
     clearTimeout(this.litTimer);
   }
 }
+
+/** What was answered to the same texts when the program was last there: as it is looked at, or else as it is printed. */
+const asItWas = (question: Question) => keptPlan<PlanAnswer>(question, [seen(question), 'CARD']);
 
 const said = (answer: PlanAnswer | undefined) =>
   new Map([

@@ -1,6 +1,7 @@
 import { lazy, memo, Suspense, useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { useMe } from '../api/records';
+import { OfflineNote } from '../offline/OfflineNote';
 import { UpkeepWorry } from '../shop/Upkeep';
 import { flipShade } from './dimShop';
 import { FirstRun } from './FirstRun';
@@ -47,6 +48,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
           ?
         </button>
       </header>
+      <OfflineNote />
       <UpkeepWorry />
       {said && (
         <p className="said bg-paper-2 px-5 py-1.75 print:hidden" role="status">

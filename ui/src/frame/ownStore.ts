@@ -2,7 +2,7 @@
 let owner = '';
 
 /** What is kept here, by the beginning of its key; the shade and the like are the browser's. */
-const OWN = ['bw.draft.', 'bw.undo.', 'bw.last', 'bw.card.', 'bw.beside.'];
+const OWN = ['bw.draft.', 'bw.undo.', 'bw.last', 'bw.card.', 'bw.beside.', 'bw.outbox'];
 
 /** From here on it is this person's; empty where nobody signs in. */
 export function storeIsOf(person: string): void {

@@ -4,6 +4,7 @@ import { SIGNED_OUT } from '../api/client';
 import { readAgain } from '../api/readAgain';
 import { useMe } from '../api/records';
 import { storeIsOf } from '../frame/ownStore';
+import { forgetKept } from '../offline/kept';
 import { FirstOwner } from './FirstOwner';
 import { SignIn } from './SignIn';
 
@@ -16,8 +17,12 @@ export function Gate({ children }: { children: ReactNode }) {
     window.addEventListener(SIGNED_OUT, again);
     return () => window.removeEventListener(SIGNED_OUT, again);
   }, [queries]);
+  const isOut = me.data?.network === true && me.data.name === '';
+  useEffect(() => {
+    if (isOut) void forgetKept();
+  }, [isOut]);
   if (me.isPending) return null;
-  if (me.data?.network && me.data.name === '') return me.data.ownerNeeded ? <FirstOwner /> : <SignIn />;
+  if (isOut) return me.data?.ownerNeeded ? <FirstOwner /> : <SignIn />;
   // A page that another person has signed in on, in another tab perhaps, is that person's from here on, with that person's drafts.
   storeIsOf(me.data?.network ? me.data.name : '');
   // A program that does not answer is told of by the page itself, which keeps what was typed.

@@ -1,10 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, given, sentenceOf } from '../api/client';
+import { api, given, Refused, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useCut } from '../cut/CutContext';
 import { DO, KEEP } from '../frame/looks';
+import { sendLater } from '../offline/outbox';
 import { PickTool } from './PickTool';
 
 /** Writes what was measured into the log of a tool in the crib. */
@@ -15,18 +16,17 @@ export function KeepGrind() {
   const [tool, setTool] = useState('');
   const [said, setSaid] = useState('');
   const keep = async () => {
+    const measured = Object.fromEntries(Object.entries(draft.measured).filter(([, text]) => text.trim() !== ''));
+    const body = newGrind({ units: draft.units, measured });
     try {
-      const measured = Object.fromEntries(Object.entries(draft.measured).filter(([, text]) => text.trim() !== ''));
-      await given(
-        api.POST('/api/crib/tools/{id}/grinds', {
-          params: { path: { id: tool } },
-          body: newGrind({ units: draft.units, measured }),
-        }),
-      );
+      await given(api.POST('/api/crib/tools/{id}/grinds', { params: { path: { id: tool } }, body }));
       setSaid('Written into the tool’s log.');
       void readAgain(queries, { queryKey: ['grinds', tool] });
     } catch (error) {
-      setSaid(sentenceOf(error));
+      if (error instanceof Refused && error.away) {
+        sendLater({ kind: 'grind', tool, what: 'what was measured on a grind', body });
+        setSaid('Kept on this device: it goes to the shop by itself.');
+      } else setSaid(sentenceOf(error));
     }
   };
   return (

@@ -1,11 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, given, type Lesson, sentenceOf } from '../api/client';
+import { api, given, type Lesson, Refused, sentenceOf } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { askAgain, useAsked } from '../cut/askAgain';
 import { useCut, useEdit } from '../cut/CutContext';
 import { DO, FIELD, KEEP, MEND } from '../frame/looks';
+import { sendLater } from '../offline/outbox';
 import { PickTool } from './PickTool';
 
 const REST_MS = 400;
@@ -36,8 +37,15 @@ function useLessons(worked: boolean): Lesson[] {
   return lessons;
 }
 
-/** Keeps a trial that was judged, with the tool that cut it and a note. */
-export function KeepTrial({ worked }: { worked: boolean }) {
+interface Props {
+  /** Whether it was judged. */
+  worked: boolean;
+  /** Whether nothing could judge it: the program does not answer. */
+  away: boolean;
+}
+
+/** Keeps a trial that was judged, with the tool that cut it and a note; where the program does not answer, its readings until it does. */
+export function KeepTrial({ worked, away }: Props) {
   const { draft } = useCut();
   const edit = useEdit();
   const newTrial = useNewRecord();
@@ -47,28 +55,30 @@ export function KeepTrial({ worked }: { worked: boolean }) {
   const setNote = (text: string) => edit({ kind: 'card', id: 'trialNote', text });
   const [said, setSaid] = useState('');
   const lessons = useLessons(worked);
+  const isRead = Object.values(draft.readings).some((text) => text.trim() !== '');
   const keep = async (aside: boolean) => {
+    const body = newTrial({
+      toolId: tool || undefined,
+      cutId: draft.id === 'new' ? undefined : draft.id,
+      units: draft.units,
+      fields: draft.fields,
+      readings: draft.readings,
+      note,
+      aside,
+    });
     try {
-      await given(
-        api.POST('/api/proof/trials', {
-          body: newTrial({
-            toolId: tool || undefined,
-            cutId: draft.id === 'new' ? undefined : draft.id,
-            units: draft.units,
-            fields: draft.fields,
-            readings: draft.readings,
-            note,
-            aside,
-          }),
-        }),
-      );
+      await given(api.POST('/api/proof/trials', { body }));
       setSaid(aside ? 'Kept as a record: it teaches nothing.' : 'Kept.');
       setNote('');
       void readAgain(queries, { queryKey: ['trials'] });
       void readAgain(queries, { queryKey: ['experiments'] });
       askAgain();
     } catch (error) {
-      setSaid(sentenceOf(error));
+      if (error instanceof Refused && error.away) {
+        sendLater({ kind: 'trial', what: `the trial of “${draft.name || 'a cut without a name'}”`, body });
+        setSaid('Kept on this device: it goes to the shop by itself.');
+        setNote('');
+      } else setSaid(sentenceOf(error));
     }
   };
   return (
@@ -96,8 +106,8 @@ export function KeepTrial({ worked }: { worked: boolean }) {
         </div>
       )}
       <div className="flex flex-wrap gap-2">
-        <button type="button" className={DO} disabled={!worked} onClick={() => void keep(false)}>
-          Keep this trial
+        <button type="button" className={DO} disabled={!worked && !(away && isRead)} onClick={() => void keep(false)}>
+          {worked ? 'Keep this trial' : away ? 'Keep the readings, to be judged later' : 'Keep this trial'}
         </button>
         {lessons.length > 0 && (
           <button type="button" className={MEND} onClick={() => void keep(true)}>

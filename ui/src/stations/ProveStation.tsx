@@ -21,6 +21,7 @@ export function ProveStation() {
   const edit = useEdit();
   const [judged, setJudged] = useState<TrialAnswer>();
   const [trouble, setTrouble] = useState('');
+  const [away, setAway] = useState(false);
   const [opened, setOpened] = useState(false);
   const form = useRef<HTMLFormElement>(null);
   const { units, readings } = draft;
@@ -30,11 +31,14 @@ export function ProveStation() {
     given(api.POST('/api/proof/judge', { body: { fields, units, readings }, signal: abort.signal }))
       .then((result) => {
         setTrouble('');
+        setAway(false);
         // The last good judgement stays while a reading cannot be used.
         setJudged((old) => (result.worked || !old?.worked ? result : { ...old, readings: result.readings }));
       })
       .catch((error: unknown) => {
-        if (error instanceof Refused) setTrouble(error.message);
+        if (!(error instanceof Refused)) return;
+        setTrouble(error.message);
+        setAway(error.away);
       });
     return () => abort.abort();
   }, [fields, units, readings]);
@@ -123,7 +127,7 @@ export function ProveStation() {
         </p>
         {judged?.worked && <Judgement judged={judged} onDone={nextPiece} />}
         <ForKeepers>
-          <KeepTrial worked={judged?.worked ?? false} />
+          <KeepTrial worked={judged?.worked ?? false} away={away} />
         </ForKeepers>
         <Experiments />
         <PastTrials />

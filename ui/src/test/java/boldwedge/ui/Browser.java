@@ -10,6 +10,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.LoadState;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -83,8 +84,24 @@ final class Browser implements AutoCloseable {
                         .setIsMobile(true));
     }
 
+    /** A telephone with the page put up on it as an app: what keeps the page for when the network is away works there, as it does in no other test. */
+    static Browser installed(String address) {
+        return new Browser(
+                address,
+                List.of(),
+                new com.microsoft.playwright.Browser.NewContextOptions()
+                        .setViewportSize(390, 844)
+                        .setHasTouch(true)
+                        .setIsMobile(true)
+                        .setServiceWorkers(ServiceWorkerPolicy.ALLOW));
+    }
+
     private Browser(String address, List<String> more, com.microsoft.playwright.Browser.NewContextOptions options) {
         this.address = address;
+        if (options.serviceWorkers == null) {
+            // It fetches the whole page a second time, and what it answers no test can hold back.
+            options.setServiceWorkers(ServiceWorkerPolicy.BLOCK);
+        }
         context = chromium(more)
                 .newContext(options.setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         page = context.newPage();

@@ -37,7 +37,7 @@ class SecurityConfig {
     /** Everything comes from the program itself. Styles that components set while they are open stand in the page. */
     private static final String OWN_THINGS_ONLY =
             "default-src 'none'; script-src 'self'; style-src 'self' 'unsafe-inline';"
-                    + " img-src 'self' data: blob:; font-src 'self' data:; connect-src 'self'; manifest-src 'self';"
+                    + " img-src 'self' data: blob:; font-src 'self' data:; connect-src 'self'; manifest-src 'self'; worker-src 'self';"
                     + " base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     /** What is only reckoned or read, though it is asked for with a body. */
