@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import boldwedge.core.language.drawing.Label;
 import boldwedge.core.language.drawing.LabelBox;
+import boldwedge.core.language.drawing.Point;
+import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
+import boldwedge.core.language.measure.Limits;
+import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.planning.PlanAnswer;
 import boldwedge.core.planning.PlanRequest;
@@ -15,7 +19,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -179,5 +185,87 @@ class ScenesTest {
             }
         }
         return Optional.empty();
+    }
+
+    /** How near a dimension's lines or a leader come to the words of what they measure, plate millimetres. */
+    private static final double NEAR_MM = 3.5;
+
+    /** Plates on which some sizes stand beside the drawing still, and charts, on which a size is no length of what is drawn. */
+    private static final Set<String> BESIDE = Set.of(
+            "bore-size",
+            "cast-end",
+            "cast-fit",
+            "cut",
+            "fly-head",
+            "fly-stand",
+            "fly-surface",
+            "form-bit",
+            "form-face",
+            "form-profile",
+            "groove-stand",
+            "heat-piece",
+            "lobes",
+            "marks",
+            "part-stand",
+            "seat-body",
+            "seat-pocket",
+            "shear-edge",
+            "shear-touch",
+            "stone",
+            "swing",
+            "thread-bar",
+            "tool-on-work",
+            "true-set",
+            "true-side");
+
+    /** A length or an angle that is an input stands at its dimension or hangs on a leader: whoever reads it sees what of. */
+    @Test
+    void sizesHangOnWhatTheyMeasure() {
+        Map<String, String> afloat = new TreeMap<>();
+        for (Questions.Question question : Questions.all()) {
+            for (Scene scene : question.answer().scenes()) {
+                for (Label label : scene.labels()) {
+                    if (!BESIDE.contains(scene.id()) && isSize(label.field()) && !hangs(scene, label)) {
+                        afloat.putIfAbsent(scene.id() + " " + label.field(), question.name());
+                    }
+                }
+            }
+        }
+        assertThat(afloat.keySet()).isEmpty();
+    }
+
+    private static boolean isSize(String field) {
+        return Families.all().stream()
+                .flatMap(family -> family.entries().stream())
+                .filter(entry -> entry.id().equals(field))
+                .flatMap(entry -> entry.limits().stream())
+                .map(Limits::quantity)
+                .anyMatch(quantity -> quantity == Quantity.LENGTH || quantity == Quantity.ANGLE);
+    }
+
+    private static boolean hangs(Scene scene, Label label) {
+        LabelBox box = LabelBox.of(label, LabelBox.AT_1280);
+        return scene.strokes().stream()
+                .filter(stroke -> stroke.role() == Role.DIMENSION)
+                .anyMatch(stroke -> IntStream.range(1, stroke.points().size())
+                        .anyMatch(i -> apart(
+                                        box,
+                                        stroke.points().get(i - 1),
+                                        stroke.points().get(i))
+                                <= NEAR_MM));
+    }
+
+    /** From a box to a stretch of a line: sampled finer than it matters. */
+    private static double apart(LabelBox box, Point from, Point to) {
+        int steps = 1 + (int) (Math.hypot(to.x() - from.x(), to.y() - from.y()) / 0.2);
+        return IntStream.rangeClosed(0, steps)
+                .mapToDouble(i -> {
+                    double x = from.x() + (to.x() - from.x()) * i / steps;
+                    double y = from.y() + (to.y() - from.y()) * i / steps;
+                    return Math.hypot(
+                            x - Math.clamp(x, box.left(), box.right()), y - Math.clamp(y, box.low(), box.high()));
+                })
+                .min()
+                .orElseThrow();
     }
 }

@@ -3,6 +3,8 @@ package boldwedge.core.language.drawing;
 import boldwedge.core.language.drawing.Label.Anchor;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 
 /**
  * Puts a scene together. Views are placed by moving the builder's origin and setting its scale; dimensions draw their own
@@ -13,9 +15,15 @@ public final class SceneBuilder {
     /** Points this near to a straight line are on it: a fiftieth of the thinnest line that is drawn. */
     private static final double STRAIGHT_MM = 2e-3;
 
+    /** A shorter one would be all arrow. */
+    private static final double SHORTEST_LEADER_MM = 1.5;
+
     private final String title;
     private final List<Stroke> strokes = new ArrayList<>();
     private final List<Label> labels = new ArrayList<>();
+    /** Where an input's leader begins, by the input's place among the labels. */
+    private final Map<Integer, Point> hanging = new TreeMap<>();
+
     private double originX;
     private double originY;
     private double scale = 1;
@@ -157,6 +165,66 @@ public final class SceneBuilder {
     }
 
     /**
+     * A value that is an input and hangs on a leader from a local point of what it says.
+     *
+     * @param place where its words stand on the plate, mm; the leader follows them where they give way to others
+     */
+    public SceneBuilder hung(double x, double y, Point place, String text, InputField field) {
+        return hung(x, y, place, text, field, field.label());
+    }
+
+    /** The same under another name, where the drawing tells what it is. */
+    public SceneBuilder hung(double x, double y, Point place, String text, InputField field, String name) {
+        hanging.put(labels.size(), on(x, y));
+        labels.add(new Label(Role.DIMENSION, place, Anchor.START, text, field.id(), name));
+        return this;
+    }
+
+    /** The lines of a length as {@link #dimension(double, double, double, double, double)} draws them, and its value as an input that hangs on them. */
+    public SceneBuilder dimension(
+            double x0, double y0, double x1, double y1, double asideMm, Point place, String text, InputField field) {
+        Point a = on(x0, y0);
+        Point b = on(x1, y1);
+        double length = Math.max(Math.hypot(b.x() - a.x(), b.y() - a.y()), 1e-9);
+        Point middle = roundedPoint(
+                (a.x() + b.x()) / 2 - (b.y() - a.y()) / length * asideMm,
+                (a.y() + b.y()) / 2 + (b.x() - a.x()) / length * asideMm);
+        dimension(x0, y0, x1, y1, asideMm);
+        return hungAt(middle, place, text, field);
+    }
+
+    /** The lines of an angle as {@link #angle(double, double, double, double, double)} draws them, and its value as an input that hangs on its arc. */
+    public SceneBuilder angle(
+            double x, double y, double from, double to, double radiusMm, Point place, String text, InputField field) {
+        Point v = on(x, y);
+        double middle = (from + to) / 2;
+        angle(x, y, from, to, radiusMm);
+        return hungAt(
+                roundedPoint(v.x() + radiusMm * Math.cos(middle), v.y() + radiusMm * Math.sin(middle)),
+                place,
+                text,
+                field);
+    }
+
+    private SceneBuilder hungAt(Point from, Point place, String text, InputField field) {
+        hanging.put(labels.size(), from);
+        labels.add(new Label(Role.DIMENSION, place, Anchor.START, text, field.id(), field.label()));
+        return this;
+    }
+
+    /** The leader from a point to the nearest side of the words. */
+    private void hang(Point from, LabelBox box) {
+        double x = Math.clamp(from.x(), box.left(), box.right());
+        double y = Math.clamp(from.y(), box.low(), box.high());
+        double length = Math.hypot(x - from.x(), y - from.y());
+        if (length < SHORTEST_LEADER_MM) {
+            return;
+        }
+        line(from, roundedPoint(x, y));
+        arrow(from, (x - from.x()) / length, (y - from.y()) / length);
+    }
+
+    /**
      * The lines of a length between two local points, moved aside by a plate distance (positive to the left of the way
      * from the first to the second). Its words are put beside it with {@link #input} or {@link #label}.
      */
@@ -240,16 +308,8 @@ public final class SceneBuilder {
 
     /** The same for a scene that has one scale all over. */
     public Scene build(double left, double bottom, double width, double height, double oneScale, String scaleNote) {
-        return new Scene(
-                id,
-                title,
-                left,
-                bottom,
-                width,
-                height,
-                oneScale,
-                scaleNote,
-                List.copyOf(strokes),
-                List.copyOf(new ClearLabels(left, bottom, width, height).placed(labels)));
+        List<Label> placed = List.copyOf(new ClearLabels(left, bottom, width, height).placed(labels));
+        hanging.forEach((label, from) -> hang(from, LabelBox.of(placed.get(label), LabelBox.AT_1280)));
+        return new Scene(id, title, left, bottom, width, height, oneScale, scaleNote, List.copyOf(strokes), placed);
     }
 }

@@ -30,6 +30,7 @@ final class BarScene {
         double grip = 12 / scale;
         scene.place(centres ? 13 : 20, 45, scale);
         double r = job.barMm() / 2;
+        Point tip;
         if (centres) {
             scene.filled(Role.TOOL, Role.EDGE, 0, -r, 0, r, length, r, length, -r);
             for (double end : new double[] {0, length}) {
@@ -48,7 +49,7 @@ final class BarScene {
                         end + out * r,
                         -0.8 * r);
             }
-            InHoleScene.bit(scene, cut, job.cutterAtMm() + job.bit().widthMm());
+            tip = InHoleScene.bit(scene, cut, job.cutterAtMm() + job.bit().widthMm());
             scene.dimension(0, -r, length, -r, -9);
             scene.input(length / 2, -r - 12 / scale, Anchor.MIDDLE, say.length(length), SPAN);
             scene.dimension(0, r, job.cutterAtMm(), r, 9);
@@ -95,7 +96,7 @@ final class BarScene {
                             side * job.rodHoleMm() / 2);
                 }
             }
-            InHoleScene.bit(scene, cut, x + over);
+            tip = InHoleScene.bit(scene, cut, x + over);
             scene.dimension(0, -r, job.overhangMm(), -r, -9);
             scene.input(job.overhangMm() / 2, -r - 12 / scale, Anchor.MIDDLE, say.length(job.overhangMm()), OVERHANG);
             if (job.necked()) {
@@ -104,27 +105,39 @@ final class BarScene {
             bent(scene, cut, scale, say);
         }
         scene.line(Role.CENTRE, -grip - 3 / scale, 0, length + 8 / scale, 0);
-        scene.place(0, 0, 1);
-        scene.input(3, 65.5, Anchor.START, say.length(job.barMm()), BAR_DIAMETER);
+        scene.hung(0.15 * length, r, new Point(3, 65.5), say.length(job.barMm()), BAR_DIAMETER);
         if (!centres) {
-            scene.input(23, 65.5, Anchor.START, say.length(job.neckLengthMm()), NECK_LENGTH);
+            double out = job.overhangMm();
+            double neck = job.neckLengthMm();
+            scene.hung(
+                    job.necked() ? out - 0.7 * neck : 0.95 * out,
+                    job.necked() ? job.neckMm() / 2 : r,
+                    new Point(45, 65.5),
+                    say.length(neck),
+                    NECK_LENGTH);
             if (job.necked()) {
-                scene.input(43, 65.5, Anchor.START, say.length(job.neckMm()), NECK_DIAMETER);
+                scene.hung(
+                        out - 0.3 * neck,
+                        job.neckMm() / 2,
+                        new Point(63, 65.5),
+                        say.length(job.neckMm()),
+                        NECK_DIAMETER);
             }
+            scene.hung(0.3 * length, job.rodHoleMm() / 2, new Point(22, 65.5), say.length(job.rodHoleMm()), ROD_HOLE);
             boolean brazed = !job.barMaterial().id().contains("steel")
                     && !job.barMaterial().id().contains("drill-rod");
             if (brazed) {
-                scene.input(80, 65.5, Anchor.START, say.length(job.headMm()), HEAD);
+                scene.hung(out - job.headMm() / 2, -r, new Point(80, 24), say.length(job.headMm()), HEAD);
             }
             if (job.held() == BarHeld.POST) {
-                scene.input(3, 22, Anchor.START, say.length(job.holderSideMm()), HOLDER_SIDE);
+                scene.hung(-grip / 2, -r - 5 / scale, new Point(3, 22), say.length(job.holderSideMm()), HOLDER_SIDE);
             }
-            scene.input(63, 65.5, Anchor.START, say.length(job.rodHoleMm()), ROD_HOLE);
         }
-        scene.input(3, 10, Anchor.START, say.length(job.heightMm()), HEIGHT);
-        scene.input(26, 10, Anchor.START, say.length(job.aheadMm()), AHEAD, "Face ahead of axis");
-        scene.input(50, 10, Anchor.START, say.stiffness(1 / cut.stiffness().tool()), STIFFNESS);
-        scene.input(76, 10, Anchor.START, say.number(cut.mode().damping(), 4), DAMPING);
+        scene.hung(tip.x(), tip.y(), new Point(54, 10), say.length(job.heightMm()), HEIGHT);
+        scene.hung(tip.x(), tip.y(), new Point(77, 10), say.length(job.aheadMm()), AHEAD, "Face ahead of axis");
+        scene.place(0, 0, 1);
+        scene.input(3, 10, Anchor.START, say.stiffness(1 / cut.stiffness().tool()), STIFFNESS);
+        scene.input(27, 10, Anchor.START, say.number(cut.mode().damping(), 4), DAMPING);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 

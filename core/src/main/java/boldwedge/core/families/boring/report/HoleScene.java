@@ -2,7 +2,6 @@ package boldwedge.core.families.boring.report;
 
 import static boldwedge.core.families.boring.entry.BoreField.*;
 
-import boldwedge.core.families.boring.entry.BoreField;
 import boldwedge.core.families.boring.model.BarHeld;
 import boldwedge.core.families.boring.model.BoreCut;
 import boldwedge.core.families.boring.model.BoreJob;
@@ -10,6 +9,7 @@ import boldwedge.core.families.boring.model.Bottom;
 import boldwedge.core.families.boring.model.Recess;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
@@ -80,28 +80,44 @@ final class HoleScene {
         }
         scene.dimension(x0, -ro, length, -ro, -5);
         scene.input((x0 + length) / 2, -ro - 8 / scale, Anchor.MIDDLE, say.length(depth), DEPTH_OF_HOLE);
-        scene.place(0, 0, 1);
-        scene.input(80, 58, Anchor.START, say.length(job.finishedMm()), FINISHED);
-        scene.input(80, 46, Anchor.START, say.length(job.startMm()), START);
-        scene.input(80, 34, Anchor.START, say.length(job.outOfRoundMm()), OUT_OF_ROUND, "Out of round by");
-        scene.input(3, 66, Anchor.START, say.length(job.outsideMm()), OUTSIDE);
+        double beside = Math.min(80, left + length * scale + 8);
+        scene.dimension(length, rf, length, -rf, 5, new Point(beside, mid - 1), say.length(job.finishedMm()), FINISHED);
+        scene.hung(length, rs, new Point(beside, mid + 15), say.length(job.startMm()), START);
+        scene.hung(
+                length,
+                -rs,
+                new Point(beside, mid - 17),
+                say.length(job.outOfRoundMm()),
+                OUT_OF_ROUND,
+                "Out of round by");
+        scene.hung(
+                0.6 * length,
+                ro,
+                new Point(job.recess().isPresent() ? 3 : 30, 66),
+                say.length(job.outsideMm()),
+                OUTSIDE);
         if (job.held() == BarHeld.POST) {
-            scene.input(3, 8, Anchor.START, say.length(job.stickOutMm()), STICK_OUT);
+            scene.hung(
+                    Math.max(4 / scale, length - job.stickOutMm()),
+                    -ro - 3 / scale,
+                    new Point(3, 8),
+                    say.length(job.stickOutMm()),
+                    STICK_OUT);
         }
         if (job.recess().isPresent()) {
             Recess recess = job.recess().get();
-            input(scene, 80, 22, say.length(recess.diameterMm()), RECESS_DIAMETER);
-            input(scene, 80, 10, say.length(recess.widthMm()), RECESS_WIDTH);
-            input(scene, 36, 66, say.length(recess.atMm()), RECESS_AT);
+            double near = length - recess.atMm();
+            double deep = recess.diameterMm() / 2;
+            double width = recess.widthMm();
+            scene.hung(near - width / 2, -deep, new Point(82, 10), say.length(recess.diameterMm()), RECESS_DIAMETER);
+            scene.hung(near - 0.8 * width, deep, new Point(26, 66), say.length(width), RECESS_WIDTH);
+            scene.dimension(near, ro, length, ro, 3, new Point(48, 66), say.length(recess.atMm()), RECESS_AT);
             if (recess.kind() == Recess.Kind.O_RING) {
-                input(scene, 60, 66, say.length(recess.cordMm()), CORD);
+                scene.hung(near - 0.2 * width, 0.5 * (rf + deep), new Point(84, 66), say.length(recess.cordMm()), CORD);
             }
         }
+        scene.place(0, 0, 1);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
-    }
-
-    private static void input(SceneBuilder scene, double x, double y, String text, BoreField field) {
-        scene.input(x, y, Anchor.START, text, field);
     }
 
     /** The recess in both walls; the mouth is at the right. */

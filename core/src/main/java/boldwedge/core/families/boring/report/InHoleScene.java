@@ -57,14 +57,22 @@ final class InHoleScene {
                 -14,
                 Anchor.MIDDLE,
                 "gap " + say.length(gap));
+        scene.hung(
+                (px + back) / 2,
+                h - (px - back) / 2 * rake,
+                new Point(30, 65.5),
+                say.angle(cut.signature().backRake()),
+                BACK_RAKE);
+        scene.hung(
+                px - t / 2,
+                h - a / 2,
+                new Point(45, 18),
+                say.angle(cut.signature().endRelief()),
+                RELIEF);
+        scene.hung(px - t, h - a, new Point(30, 4), say.length(job.flankMm()), FLANK);
+        job.recess().ifPresent(recess -> scene.hung(px, h, new Point(2, 65.5), say.length(recess.bitMm()), GROOVER));
         scene.place(0, 0, 1);
-        scene.label(Role.CAPTION, 27, 8, Anchor.MIDDLE, "from the end of the bar");
-        scene.input(2, 65.5, Anchor.START, say.angle(cut.signature().backRake()), BACK_RAKE);
-        scene.input(22, 65.5, Anchor.START, say.angle(cut.signature().endRelief()), RELIEF);
-        scene.input(2, 4, Anchor.START, say.length(job.flankMm()), FLANK);
-        if (job.recess().isPresent()) {
-            scene.input(26, 4, Anchor.START, say.length(job.recess().get().bitMm()), GROOVER);
-        }
+        scene.label(Role.CAPTION, 2, 8, Anchor.START, "from the end of the bar");
         plan(scene, cut, say);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "end view " + Plate.scale(scale));
     }
@@ -91,16 +99,24 @@ final class InHoleScene {
         double lean = job.bitAngleRad();
         scene.line(Role.WORK, -far, ty, tx, ty);
         scene.line(Role.SWEPT, tx, ty + job.depthMm(), tx + 8 / scale, ty + job.depthMm());
+        Point leading = along(tip0, Math.PI / 2 + lead, 0.3 * width);
+        Point clears = along(tip0, Math.PI / 2 + lead, 0.6 * width);
+        Point trailing = along(tip0, Math.PI - trail, 0.3 * width);
+        Point face = along(tip0, 0.75 * Math.PI, 0.4 * width);
+        scene.hung(trailing.x(), trailing.y(), new Point(55, 19), say.angle(trail), END_EDGE);
+        scene.hung(tx, ty, new Point(71, 15), say.length(s.noseRadiusMm()), NOSE_RADIUS);
+        scene.hung(leading.x(), leading.y(), new Point(87, 19), say.angle(lead), SIDE_EDGE);
+        scene.hung(clears.x(), clears.y(), new Point(86, 57), say.angle(s.sideRelief()), SIDE_RELIEF);
+        scene.hung(face.x(), face.y(), new Point(70, 63), say.angle(s.sideRake()), SIDE_RAKE);
+        if (job.insert().isEmpty()) {
+            scene.hung(-BarEnd.crossing(job), 0, new Point(54, 60), say.angle(lean), BIT_ANGLE);
+        }
         scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 74, 8, Anchor.MIDDLE, "from above, feeding to the right");
-        scene.input(53, 65.5, Anchor.START, say.angle(lead), SIDE_EDGE);
-        scene.input(68, 65.5, Anchor.START, say.angle(trail), END_EDGE);
-        scene.input(85, 65.5, Anchor.START, say.length(s.noseRadiusMm()), NOSE_RADIUS);
-        scene.input(53, 54, Anchor.START, say.angle(s.sideRake()), SIDE_RAKE);
-        scene.input(68, 54, Anchor.START, say.angle(s.sideRelief()), SIDE_RELIEF);
-        if (job.insert().isEmpty()) {
-            scene.input(85, 54, Anchor.START, say.angle(lean), BIT_ANGLE);
-        }
+    }
+
+    private static Point along(Point from, double direction, double mm) {
+        return new Point(from.x() + mm * Math.cos(direction), from.y() + mm * Math.sin(direction));
     }
 
     /** The bit in the bar seen from above, the bar's axis at y 0 and its end at the x given; tells where the point is. */

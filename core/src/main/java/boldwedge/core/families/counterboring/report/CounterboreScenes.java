@@ -7,6 +7,7 @@ import boldwedge.core.families.counterboring.model.CounterboreJob;
 import boldwedge.core.families.counterboring.model.CounterboreJob.Kind;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
@@ -63,15 +64,34 @@ final class CounterboreScenes {
         }
         sitting(scene, cut);
         scene.line(Role.CENTRE, 0, above + 5 / scale, 0, -depth - below - 3 / scale);
-        scene.dimension(-outer, 0, outer, 0, 8 + above * scale);
-        scene.dimension(outer, -depth, outer, 0, -(wide - outer) * scale - 3);
-        scene.place(0, 0, 1);
+        double head = job.headMm() / 2;
+        double headTop = -depth + job.headHeightMm();
         double topY = y + above * scale + 10.5;
+        scene.dimension(-outer, 0, outer, 0, 8 + above * scale);
+        scene.dimension(
+                outer,
+                -depth,
+                outer,
+                0,
+                -(wide - outer) * scale - 3,
+                new Point(80, y - depth * scale / 2 - 1),
+                say.length(depth),
+                DEPTH);
+        scene.hung(hole, -depth - 0.5 * below, new Point(80, y - depth * scale - 12), say.length(job.holeMm()), HOLE);
+        scene.hung(
+                -head,
+                0.25 * headTop - 0.75 * depth,
+                new Point(2, y - depth * scale / 2 - 6),
+                say.length(job.headMm()),
+                HEAD_DIAMETER);
+        scene.hung(
+                -0.6 * head,
+                headTop,
+                new Point(2, y - depth * scale / 2 + 6),
+                say.length(job.headHeightMm()),
+                HEAD_HEIGHT);
+        scene.place(0, 0, 1);
         scene.input(46 + 3, Math.min(70, topY), Anchor.START, say.length(cut.outsideMm()), OUTSIDE, "Seat");
-        scene.input(80, y - depth * scale / 2 - 1, Anchor.START, say.length(depth), DEPTH);
-        scene.input(80, y - depth * scale - 12, Anchor.START, say.length(job.holeMm()), HOLE);
-        scene.input(2, y - depth * scale / 2 + 6, Anchor.START, say.length(job.headMm()), HEAD_DIAMETER);
-        scene.input(2, y - depth * scale / 2 - 6, Anchor.START, say.length(job.headHeightMm()), HEAD_HEIGHT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -147,24 +167,34 @@ final class CounterboreScenes {
                 -pilot);
         scene.run(Role.EDGE, false, 0, pilot, -length, pilot, -length, -pilot, 0, -pilot);
         scene.line(Role.CENTRE, -length - 3 / scale, 0, body + 3 / scale, 0);
-        scene.dimension(-length, pilot, 0, pilot, (outer - pilot) * scale + 5);
-        scene.place(0, 0, 1);
-        scene.input(
-                Math.max(3, x - length * scale), y + outer * scale + 8, Anchor.START, say.length(length), PILOT_LENGTH);
-        scene.input(
-                3,
-                y - pilot * scale - 10,
-                Anchor.START,
+        scene.dimension(
+                -length,
+                pilot,
+                0,
+                pilot,
+                (outer - pilot) * scale + 5,
+                new Point(Math.max(3, x - length * scale), y + outer * scale + 8),
+                say.length(length),
+                PILOT_LENGTH);
+        scene.hung(
+                -0.6 * length,
+                -pilot,
+                new Point(3, y - outer * scale - 9),
                 say.length(cut.pilotMm()),
                 PILOT,
                 job.kind() == Kind.END_MILL ? "Plug" : PILOT.label());
-        scene.input(x + 8, y - outer * scale - 9, Anchor.START, say.length(cut.outsideMm()), OUTSIDE);
-        scene.input(x + 8, y - outer * scale - 20, Anchor.START, say.angle(job.reliefRad()), RELIEF);
+        scene.hung(
+                0.6 * relief,
+                -(pilot + outer) / 2,
+                new Point(18, y - outer * scale - 17),
+                say.angle(job.reliefRad()),
+                RELIEF);
+        scene.hung(0.6 * body, -outer, new Point(40, y - outer * scale - 9), say.length(cut.outsideMm()), OUTSIDE);
         end(scene, cut);
+        scene.hung(-0.8 * outer, 0, new Point(64, 18), say.angle(job.rakeRad()), RAKE);
+        scene.hung(outer, 0, new Point(84, 18), say.length(job.cornerMm()), CORNER, "Corner");
         scene.place(0, 0, 1);
-        scene.input(70, 16, Anchor.START, say.number(cut.lips(), 0), LIPS);
-        scene.input(84, 16, Anchor.START, say.length(job.cornerMm()), CORNER, "Corner");
-        scene.input(70, 6, Anchor.START, say.angle(job.rakeRad()), RAKE);
+        scene.input(70, 6, Anchor.START, say.number(cut.lips(), 0), LIPS);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 

@@ -7,6 +7,7 @@ import boldwedge.core.families.drilling.model.DrillJob;
 import boldwedge.core.language.drawing.Axis;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
@@ -59,28 +60,33 @@ final class DrillScenes {
         flutes(scene, back, depth, r);
         scene.line(Role.CENTRE, tail - 4 / scale, 0, body + 8 / scale, 0);
         double top = r + wall;
-        scene.dimension(0, top, depth, top, 5);
-        scene.place(0, 0, 1);
         double middle = MOUTH_X + depth / 2 * scale;
-        scene.input(middle - 6, AXIS_Y + top * scale + 7.5, Anchor.START, say.length(depth), DEPTH);
+        scene.dimension(
+                0, top, depth, top, 5, new Point(middle - 6, AXIS_Y + top * scale + 7.5), say.length(depth), DEPTH);
         double x = MOUTH_X + (back + Math.min(0, tail)) / 2 * scale;
-        scene.place(MOUTH_X, AXIS_Y, scale).leader(back * 0.7 + 0.3 * tail, -r * 0.96, -4, -9, Anchor.MIDDLE, "");
-        scene.place(0, 0, 1).input(Math.max(4, x - 14), AXIS_Y - r * scale - 12, Anchor.START, say.length(d), DRILL);
-        scene.input(
-                Math.min(78, MOUTH_X + (depth + point) * scale + 5),
-                AXIS_Y - Math.max(8, top * scale + 5),
-                Anchor.START,
+        scene.hung(
+                back * 0.7 + 0.3 * tail,
+                -r * 0.96,
+                new Point(Math.max(4, x - 14), AXIS_Y - r * scale - 12),
+                say.length(d),
+                DRILL);
+        scene.hung(
+                depth + point * 0.5,
+                -r * 0.5,
+                new Point(Math.min(78, MOUTH_X + (depth + point) * scale + 5), AXIS_Y - Math.max(8, top * scale + 5)),
                 say.angle(cut.drill().pointRad()),
                 POINT);
-        scene.place(MOUTH_X, AXIS_Y, scale)
-                .leader(depth + point * 0.5, -r * 0.5, 6, -Math.max(6, (top - r * 0.5) * scale + 3), Anchor.MIDDLE, "");
-        scene.place(0, 0, 1);
-        scene.input(8, AXIS_Y + 19, Anchor.START, say.length(cut.flutesMm()), FLUTES);
+        scene.hung(
+                back < 0 ? back / 2 : (back + depth) / 2,
+                r,
+                new Point(8, AXIS_Y + 19),
+                say.length(cut.flutesMm()),
+                FLUTES);
         if (!job.through()) {
-            scene.input(
-                    Math.min(84, MOUTH_X + body * scale + 3),
-                    AXIS_Y + 3,
-                    Anchor.START,
+            scene.hung(
+                    (depth + point + body) / 2,
+                    0,
+                    new Point(Math.min(84, MOUTH_X + body * scale + 3), AXIS_Y + 3),
                     job.wallMm().isPresent() ? say.length(job.wallMm().getAsDouble()) : "how much",
                     WALL);
         }

@@ -60,6 +60,15 @@ final class GrooveScenes {
         }
         scene.dimension(0, 0, b, 0, 15);
         scene.dimension(b + land, 0, b + land, -t, 4);
+        scene.hung(-0.6 * land, 0, new Point(4, 62), say.length(groove.aroundMm()), AROUND);
+        if (groove.side() != Side.FACE) {
+            scene.hung(
+                    0.7 * b,
+                    -t,
+                    new Point(shoulder ? 56 : 46, y0 - (t + below) * scale - 6),
+                    say.length(groove.bottomMm()),
+                    BOTTOM);
+        }
         scene.place(0, 0, 1);
         scene.input(50, y0 + 20, Anchor.MIDDLE, say.length(groove.widthMm()), WIDTH);
         double right = x0 + (b + land) * scale + 6;
@@ -67,14 +76,7 @@ final class GrooveScenes {
             scene.input(right, y0 - t / 2 * scale, Anchor.START, say.length(t), DEPTH);
         } else {
             scene.label(Role.DIMENSION, right, y0 - t / 2 * scale, Anchor.START, say.length(t));
-            scene.input(
-                    shoulder ? 62 : 50,
-                    y0 - (t + below) * scale - 6,
-                    Anchor.MIDDLE,
-                    say.length(groove.bottomMm()),
-                    BOTTOM);
         }
-        scene.input(4, 5, Anchor.START, say.length(groove.aroundMm()), AROUND);
         if (shoulder) {
             double under = y0 - (t + below) * scale;
             double round = Math.min(cut.cornerMm(), b / 2) * (1 - Math.sqrt(0.5)) * scale;
@@ -115,6 +117,11 @@ final class GrooveScenes {
         scene.filled(Role.GROUND, Role.EDGE, 0, 0, w, 0, Math.max(foot, outer), -h, Math.min(outer, foot), -h);
         scene.line(Role.CUTTING_EDGE, 0, 0, w, 0);
         scene.dimension(0, 0, w, 0, 4);
+        scene.hung(0.7 * Math.min(outer, foot), -0.7 * h, new Point(4, 14), say.angle(cut.sideRad()), SIDE);
+        scene.hung(0, 0, new Point(4, 4), say.length(cut.cornerMm()), CORNER);
+        if (job.groove().side() == Side.FACE) {
+            scene.hung(0.5 * outer, -0.5 * h, new Point(32, 4), say.angle(cut.outerRad()), OUTER);
+        }
         double side = 58;
         scene.place(side, top, scale);
         double back = out + 0.8 * h;
@@ -124,18 +131,13 @@ final class GrooveScenes {
         scene.filled(Role.TOOL, Role.EDGE, out, -h, back, -h, back, 0.08 * h, out, 0.08 * h);
         scene.line(Role.CUTTING_EDGE, 0, 0, out, Math.min(0, -rise));
         scene.dimension(0, 0, out, 0, 5);
+        scene.hung(fall / 2, -h / 2, new Point(44, 14), say.angle(job.frontRad()), FRONT);
+        scene.hung(out / 2, Math.min(0, -rise) / 2, new Point(78, 14), say.angle(cut.rakeRad()), RAKE);
         scene.place(0, 0, 1);
         scene.input(x0 + w * scale / 2, top + 9, Anchor.START, say.length(w), TIP);
         scene.input(side + out * scale / 2, top + 10, Anchor.START, say.length(out), OUT);
         scene.label(Role.CAPTION, x0, top - h * scale - 4, Anchor.START, "as the work sees it");
         scene.label(Role.CAPTION, side, top - h * scale - 4, Anchor.START, "from its side");
-        scene.input(4, 14, Anchor.START, say.angle(cut.sideRad()), SIDE);
-        scene.input(44, 14, Anchor.START, say.angle(job.frontRad()), FRONT);
-        scene.input(80, 14, Anchor.START, say.angle(cut.rakeRad()), RAKE);
-        scene.input(4, 4, Anchor.START, say.length(cut.cornerMm()), CORNER);
-        if (job.groove().side() == Side.FACE) {
-            scene.input(44, 4, Anchor.START, say.angle(cut.outerRad()), OUTER);
-        }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 

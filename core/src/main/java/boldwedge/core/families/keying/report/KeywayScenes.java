@@ -52,13 +52,18 @@ final class KeywayScenes {
         scene.line(Role.CENTRE, 0, -wide - 3 / scale, 0, wide + 3 / scale);
         scene.dimension(-slot.widthMm() / 2, tip, slot.widthMm() / 2, tip, (wide - tip) * scale + 4);
         scene.dimension(wide, -r, wide, tip, -5);
+        scene.hung(slot.widthMm() / 2, (r + tip) / 2, new Point(72, 53), say.length(slot.depthMm()), DEPTH);
+        scene.hung(r, 0, new Point(72, 25), say.length(2 * r), BORE);
+        scene.hung(
+                cut.barMm() / 2 * Math.sqrt(0.5),
+                axis - cut.barMm() / 2 * Math.sqrt(0.5),
+                new Point(72, 13),
+                say.length(cut.barMm()),
+                BAR);
         scene.place(0, 0, 1);
         double top = 33 + wide * scale;
         scene.input(41 + slot.widthMm() * scale / 2, top + 6, Anchor.START, say.length(slot.widthMm()), WIDTH);
         scene.label(Role.DIMENSION, 72, 33 + 6, Anchor.START, say.length(slot.overBoreMm()) + " over the bore");
-        scene.input(72, 33 - 6, Anchor.START, say.length(2 * r), BORE);
-        scene.input(72, 33 + 20, Anchor.START, say.length(slot.depthMm()), DEPTH);
-        scene.input(72, 33 - 18, Anchor.START, say.length(cut.barMm()), BAR);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -138,13 +143,20 @@ final class KeywayScenes {
                 0,
                 cut.pushed() ? Anchor.START : Anchor.END,
                 cut.pushed() ? "pushed" : "pulled");
-        scene.dimension(0, -hub, length, -hub, -4);
-        scene.dimension(at, axis - half, clamp, axis - half, -(axis - half + hub) * scale - 4);
-        scene.place(0, 0, 1);
         double low = y0 - hub * scale - 8;
-        scene.input(x0 + length * scale / 2, cut.pushed() ? low : low - 9, Anchor.MIDDLE, say.length(length), LENGTH);
+        scene.dimension(
+                0,
+                -hub,
+                length,
+                -hub,
+                -4,
+                new Point(x0 + length * scale / 2 - 5, cut.pushed() ? low : low - 9),
+                say.length(length),
+                LENGTH);
+        scene.dimension(at, axis - half, clamp, axis - half, -(axis - half + hub) * scale - 4);
+        scene.hung(length / 2, -r * 0.8, new Point(4, 68), say.length(cut.strokeMm()), STROKE);
+        scene.place(0, 0, 1);
         scene.input(x0 + (at + clamp) / 2 * scale, low, Anchor.MIDDLE, say.length(cut.reachMm()), REACH);
-        scene.input(4, 68, Anchor.START, say.length(cut.strokeMm()), STROKE);
         scene.input(40, 68, Anchor.START, say.number(job.springStrokes(), 0), SPRING);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
@@ -191,6 +203,14 @@ final class KeywayScenes {
         scene.line(Role.CENTRE, -3 / scale, 0, length + 3 / scale, 0);
         scene.dimension(0, -half, length, -half, -5);
         scene.dimension(in + bit, half, in + bit, half + cut.toothOutMm(), -5);
+        double out = half + cut.toothOutMm();
+        double fall = bit * Math.tan(job.frontRad());
+        scene.hung(0.6 * length, half, new Point(60, y0 + half * scale + 5), say.length(cut.barMm()), BAR);
+        scene.hung(in - bit, half + 0.7 * cut.toothOutMm(), new Point(3, 66), say.angle(cut.rakeRad()), RAKE);
+        scene.hung(in, out - fall, new Point(24, 66), say.angle(job.frontRad()), FRONT);
+        scene.hung(in - bit, out, new Point(4, 14), say.length(job.toothMm()), TOOTH);
+        scene.hung(in, half, new Point(34, 14), say.angle(job.sideRad()), SIDE);
+        job.headMm().ifPresent(head -> scene.hung(head, -half, new Point(66, 14), say.length(head), HEAD_LENGTH));
         scene.place(0, 0, 1);
         scene.label(
                 Role.DIMENSION,
@@ -204,12 +224,6 @@ final class KeywayScenes {
                 Anchor.START,
                 say.length(cut.toothOutMm()),
                 TOOTH_OUT);
-        scene.input(60, y0 + half * scale + 5, Anchor.START, say.length(cut.barMm()), BAR);
-        scene.input(4, 14, Anchor.START, say.length(job.toothMm()), TOOTH);
-        scene.input(34, 14, Anchor.START, say.angle(cut.rakeRad()), RAKE);
-        scene.input(4, 5, Anchor.START, say.angle(job.frontRad()), FRONT);
-        scene.input(48, 5, Anchor.START, say.angle(job.sideRad()), SIDE);
-        job.headMm().ifPresent(head -> scene.input(66, 14, Anchor.START, say.length(head), HEAD_LENGTH));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 

@@ -84,19 +84,23 @@ final class PartScenes {
                 x0 + half,
                 out);
         scene.line(Role.CUTTING_EDGE, x0, tip + Math.max(0, corner), x0 + half, tip + Math.max(0, -corner));
-        scene.dimension(x1, r, shown, r, 3.5);
-        scene.place(0, 0, 1);
-        double top = 40 + scale * r + 9;
-        input(scene, 18 + scale * x1, Math.min(66, top), say.length(job.pieceMm()), PIECE);
-        input(scene, 76, 54, say.length(job.diameterMm()), DIAMETER);
+        double top = Math.min(66, 40 + scale * r + 9);
+        double right = 18 + scale * shown;
         if (job.groove()) {
-            input(scene, 76, 38, say.length(job.endMm()), BOTTOM);
-            input(scene, 76, 26, say.length(job.grooveMm()), GROOVE);
-        } else {
-            input(scene, 76, 38, say.length(job.endMm()), BORE);
-            input(scene, 76, 26, Integer.toString(job.pieces()), PIECES);
+            scene.dimension(x0, r, x1, r, 3.5, new Point(18 + scale * x0 - 6, top), say.length(job.grooveMm()), GROOVE);
         }
-        input(scene, 14, 8, say.length(job.atMm()), AT);
+        scene.dimension(x1, r, shown, r, 3.5, new Point(18 + scale * x1, top), say.length(job.pieceMm()), PIECE);
+        scene.dimension(shown, r, shown, -r, 6, new Point(right + 8, 39), say.length(job.diameterMm()), DIAMETER);
+        scene.dimension(0, -r, x0, -r, -5, new Point(14, Math.max(5, 40 - scale * r - 13)), say.length(job.atMm()), AT);
+        if (job.groove()) {
+            scene.hung(x1, end, new Point(right + 8, 56), say.length(job.endMm()), BOTTOM);
+        } else {
+            scene.hung(shown, -end, new Point(right + 8, 22), say.length(job.endMm()), BORE);
+        }
+        scene.place(0, 0, 1);
+        if (!job.groove()) {
+            input(scene, 80, 8, Integer.toString(job.pieces()), PIECES);
+        }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
 
@@ -162,20 +166,21 @@ final class PartScenes {
                 -behind,
                 -w / 2 + narrow);
         scene.line(Role.CUTTING_EDGE, Math.min(0, lead), w / 2, -Math.max(0, lead), -w / 2);
+        scene.dimension(0, w / 2, 0, -w / 2, 4, new Point(59, 66), say.length(w), WIDTH);
+        scene.hung(-Math.abs(lead) / 2, -w / 4, new Point(59, 56), say.angle(job.leadRad()), LEAD);
+        scene.place(52, 36, scale);
+        scene.hung(-0.25 * long_, -dip / 2, new Point(34, 46), say.angle(cut.rakeRad()), RAKE);
+        scene.hung(-back / 2, -h / 2, new Point(57, 22), say.angle(cut.reliefRad()), RELIEF);
         // From its end.
         double end = Math.min(24 / h, 3.2 * scale);
         scene.place(82, 36, end);
         profile(scene, job, h);
+        scene.hung(-0.45 * w, -0.6 * h, new Point(57, 8), say.angle(cut.sideRad()), SIDE);
+        scene.hung(0, -h, new Point(80, 4), say.angle(job.squareRad()), SQUARE);
         scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 3, 71, Anchor.START, "from above, wider drawn");
         scene.label(Role.CAPTION, 3, 44, Anchor.START, "from the side");
         scene.label(Role.CAPTION, 82, 44, Anchor.MIDDLE, "end");
-        input(scene, 62, 60, say.angle(job.leadRad()), LEAD);
-        input(scene, 82, 60, say.length(w), WIDTH);
-        input(scene, 5, 8, say.angle(cut.rakeRad()), RAKE);
-        input(scene, 24, 8, say.angle(cut.reliefRad()), RELIEF);
-        input(scene, 48, 8, say.angle(cut.sideRad()), SIDE);
-        input(scene, 74, 8, say.angle(job.squareRad()), SQUARE);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "side " + Plate.scale(scale));
     }
 

@@ -7,6 +7,7 @@ import boldwedge.core.families.reaming.model.ReamJob;
 import boldwedge.core.families.reaming.model.ReamJob.Helix;
 import boldwedge.core.families.reaming.model.ReamJob.Kind;
 import boldwedge.core.language.drawing.Axis;
+import boldwedge.core.language.drawing.InputField;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
 import boldwedge.core.language.drawing.Point;
@@ -52,24 +53,28 @@ final class ReamScenes {
         }
         scene.line(Role.CENTRE, -4 / scale, 0, length + 4 / scale, 0);
         double low = -r * scale;
-        scene.dimension(0, -r, length, -r, -12);
-        if (job.kind() != Kind.SLANT) {
-            scene.dimension(0, r, head, r, 6);
-        }
-        scene.place(0, 0, 1);
         double left = 50 - length * scale / 2;
-        scene.input(left + length * scale * 0.55, y + low - 11, Anchor.START, say.length(length), LENGTH);
+        scene.dimension(
+                0,
+                -r,
+                length,
+                -r,
+                -12,
+                new Point(left + length * scale * 0.55, y + low - 11),
+                say.length(length),
+                LENGTH);
         if (job.kind() != Kind.SLANT) {
-            scene.input(left + 2, y - low + 9, Anchor.START, say.length(head), HEAD);
-            scene.input(
-                    left + Math.max(head * scale + 12, 40),
-                    y - low + 9,
-                    Anchor.START,
+            scene.dimension(0, r, head, r, 6, new Point(left + 2, y - low + 9), say.length(head), HEAD);
+            scene.hung(
+                    head + 0.5 * (length - head),
+                    s,
+                    new Point(left + Math.max(head * scale + 12, 40), y - low + 9),
                     say.length(cut.shankMm()),
                     SHANK);
         } else {
-            scene.input(left + 2, y - low + 9, Anchor.START, say.angle(job.slantRad()), SLANT);
+            scene.hung(cut.slantMm() / 2, 0, new Point(left + 2, y - low + 9), say.angle(job.slantRad()), SLANT);
         }
+        scene.place(0, 0, 1);
         scene.input(
                 6, y + low - 18, Anchor.START, say.length(d), MADE, job.madeMm().isPresent() ? MADE.label() : "Reamer");
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
@@ -171,19 +176,30 @@ final class ReamScenes {
                 scene.line(Role.CENTRE, -1.15 * r, 0, 1.15 * r, 0);
             }
         }
-        scene.place(0, 0, 1);
         if (job.kind() == Kind.FLUTED) {
-            scene.input(62, 67, Anchor.START, say.number(cut.teeth(), 0), TEETH);
-            scene.input(80, 67, Anchor.START, say.angle(Math.toRadians(job.unevenDegrees())), UNEVEN);
-            scene.input(62, 57, Anchor.START, say.angle(job.rakeRad()), RAKE);
-            scene.input(80, 57, Anchor.START, say.angle(job.clearanceRad()), CLEARANCE);
-            scene.input(62, 47, Anchor.START, say.length(job.landMm()), LAND);
-            scene.input(80, 47, Anchor.START, say.length(cut.fluteMm()), FLUTE);
+            List<Double> places = UnevenTeeth.places(cut.teeth(), job.unevenDegrees());
+            double first = Math.toRadians(places.getFirst());
+            double second = Math.toRadians(places.get(1));
+            double before = (first - second) / 2;
+            double land = job.landMm() / r;
+            double core = cut.coreMm() / 2;
+            onTooth(scene, 1.08 * r, second, 66, say.angle(Math.toRadians(job.unevenDegrees())), UNEVEN);
+            onTooth(scene, 0.98 * r, second + land + 0.1, 57, say.angle(job.clearanceRad()), CLEARANCE);
+            onTooth(scene, r, second + land / 2, 48, say.length(job.landMm()), LAND);
+            onTooth(scene, 0.9 * r, first, 39, say.angle(job.rakeRad()), RAKE);
+            onTooth(scene, core, before, 30, say.length(cut.fluteMm()), FLUTE);
+            scene.place(0, 0, 1).input(82, 66, Anchor.START, say.number(cut.teeth(), 0), TEETH);
         }
+        scene.place(0, 0, 1);
         if (job.kind() != Kind.SLANT) {
             chamfer(scene, cut, say);
         }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "angles and section true");
+    }
+
+    /** A value that hangs on the section, at a radius and an angle. */
+    private static void onTooth(SceneBuilder scene, double r, double at, double y, String text, InputField field) {
+        scene.hung(r * Math.cos(at), r * Math.sin(at), new Point(62, y), text, field);
     }
 
     /** The chamfer, enlarged: where alone it cuts. */
@@ -196,10 +212,16 @@ final class ReamScenes {
         scene.run(Role.TOOL, true, 0, 0, run, rise, run + tail, rise, run + tail, -4 / scale, 0, -4 / scale);
         scene.run(Role.EDGE, false, run, rise, run + tail, rise);
         scene.run(Role.CUTTING_EDGE, false, 0, 0, run, rise);
-        scene.angle(0, 0, 0, cut.job().chamferRad(), 8);
+        scene.angle(
+                0,
+                0,
+                0,
+                cut.job().chamferRad(),
+                8,
+                new Point(78, 12),
+                say.angle(cut.job().chamferRad()),
+                CHAMFER);
         scene.place(0, 0, 1);
-        scene.input(
-                66 + run * scale + 4, 26 + 3, Anchor.START, say.angle(cut.job().chamferRad()), CHAMFER);
         scene.label(Role.CAPTION, 66, 4.5, Anchor.START, "chamfer, " + say.number(scale, 0) + " times");
     }
 

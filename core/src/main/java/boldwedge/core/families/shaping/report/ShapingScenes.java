@@ -57,6 +57,9 @@ final class ShapingScenes {
         scene.line(Role.CENTRE, 0, -r - 3 / scale, 0, r + 7 / scale);
         scene.dimension(-half, r, half, r, 8);
         scene.dimension(r, -r, r, floor, -5);
+        scene.hung(half, (floor + r) / 2, new Point(x0 + 31, y0 + 14), say.length(job.depthMm()), DEPTH);
+        scene.hung(
+                r * Math.sqrt(0.5), -r * Math.sqrt(0.5), new Point(x0 + 31, y0 - 20), say.length(job.shaftMm()), SHAFT);
         scene.place(0, 0, 1);
         scene.input(
                 x0 + Math.max(half * scale + 2, 6),
@@ -70,8 +73,6 @@ final class ShapingScenes {
                 y0 + (floor - r) / 2 * scale + 4,
                 Anchor.START,
                 say.length(cut.slot().overShaftMm()) + " to the far side");
-        scene.input(x0 + 31, y0 + 14, Anchor.START, say.length(job.depthMm()), DEPTH);
-        scene.input(x0 + 31, y0 - 16, Anchor.START, say.length(job.shaftMm()), SHAFT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -169,16 +170,17 @@ final class ShapingScenes {
         double way = Math.min(14, 0.4 * length * scale);
         scene.leader(length * 0.2, (high - deep) * 0.5, way, 0, Anchor.START, "stroke");
         scene.dimension(0, -thick, length, -thick, -4);
+        scene.hung(length * 0.1, 0, new Point(4, 69), say.length(cut.downMm()), DOWN);
+        if (!job.isKeyway()) {
+            scene.hung(length * 0.4, 0, new Point(36, 69), say.length(cut.feedMm()), FEED);
+        }
+        scene.hung(starts + ahead, box - cut.outMm() / 2, new Point(4, 57), say.length(cut.outMm()), OUT);
         scene.place(0, 0, 1);
         double low = y0 - thick * scale - 8;
         scene.input(x0 + length * scale / 2, low, Anchor.MIDDLE, say.length(length), LENGTH);
-        scene.input(4, 69, Anchor.START, say.length(cut.downMm()), DOWN);
         if (job.isKeyway()) {
             scene.input(36, 69, Anchor.START, say.number(job.springStrokes(), 0), SPRING);
-        } else {
-            scene.input(36, 69, Anchor.START, say.length(cut.feedMm()), FEED);
         }
-        scene.input(4, 57, Anchor.START, say.length(cut.outMm()), OUT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -224,8 +226,11 @@ final class ShapingScenes {
         double y0 = 18;
         scene.place(24, y0, scale);
         shank(scene, cut, 0, 0, out);
+        scene.hung(0.03 * h, 0.25 * h, new Point(4, 68), say.angle(cut.rakeRad()), RAKE);
+        scene.hung(cut.aheadMm() + 0.25 * h, 0.2 * h, new Point(34, 68), say.angle(job.frontRad()), FRONT);
         scene.line(Role.CENTRE, cut.aheadMm(), -2 / scale, cut.aheadMm(), out + 3 / scale);
-        scene.dimension(cut.aheadMm() - h / 2 - 2 / scale, 0, cut.aheadMm() - h / 2 - 2 / scale, out, 6);
+        double beside = cut.aheadMm() - h / 2 - 2 / scale;
+        scene.dimension(beside, 0, beside, out, 6, new Point(4, y0 - 9), say.length(out), OUT);
         scene.place(62, y0, scale);
         double w = job.bit().widthMm() / 2;
         if (job.isKeyway()) {
@@ -252,6 +257,8 @@ final class ShapingScenes {
                     -tooth + lean,
                     long1);
             scene.line(Role.CUTTING_EDGE, -tooth, 0, tooth, 0);
+            scene.hung(tooth - lean / 2, long1 / 2, new Point(80, y0 + 14), say.angle(job.sideRad()), SIDE);
+            scene.hung(tooth, 0, new Point(64, y0 - 9), say.length(job.toothMm()), TOOTH);
         } else {
             double nose = Math.min(job.noseMm(), w);
             scene.filled(
@@ -270,17 +277,9 @@ final class ShapingScenes {
                     -w,
                     out);
             scene.line(Role.CUTTING_EDGE, -w, 1.2 * w, -w + 0.3 * w, 0.2 * nose);
+            scene.hung(-w + 0.3 * w, 0.1 * nose, new Point(64, y0 - 9), say.length(job.noseMm()), NOSE);
         }
         scene.place(0, 0, 1);
-        scene.input(4, 68, Anchor.START, say.angle(cut.rakeRad()), RAKE);
-        scene.input(34, 68, Anchor.START, say.angle(job.frontRad()), FRONT);
-        if (job.isKeyway()) {
-            scene.input(80, y0 + 14, Anchor.START, say.angle(job.sideRad()), SIDE);
-            scene.input(62, y0 - 9, Anchor.MIDDLE, say.length(job.toothMm()), TOOTH);
-        } else {
-            scene.input(62, y0 - 9, Anchor.MIDDLE, say.length(job.noseMm()), NOSE);
-        }
-        scene.input(4, y0 - 9, Anchor.START, say.length(out), OUT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 }

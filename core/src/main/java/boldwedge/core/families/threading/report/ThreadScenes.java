@@ -90,12 +90,17 @@ final class ThreadScenes {
         scene.line(Role.CENTRE, -0.1 * p, pitchLine, (TURNS + 0.1) * p, pitchLine);
         double mid = 0.5 * p;
         scene.dimension(mid, 0, mid + p, 0, up * 6);
+        scene.hung(
+                TURNS * p,
+                0,
+                new Point(left + TURNS * p * scale + 6, crestY + up * 6),
+                say.length(cut.blankMm()),
+                BLANK);
         scene.place(0, 0, 1);
         scene.label(Role.DIMENSION, left + (mid + p / 2) * scale - 5, crestY + up * 8.5, Anchor.START, say.pitch(p));
         double right = left + TURNS * p * scale + 6;
         ThreadLimits limits = cut.job().limits().orElse(null);
         String crest = cut.job().inside() ? "hole " : "outside ";
-        scene.input(right, crestY + up * 6, Anchor.START, say.length(cut.blankMm()), BLANK);
         scene.label(
                 Role.CAPTION,
                 right,
@@ -193,6 +198,12 @@ final class ThreadScenes {
         if (groove > 0) {
             scene.dimension(behind, -top, from, -top, -5);
         }
+        scene.hung(
+                from + length,
+                0.6 * d / 2,
+                new Point(Math.min(84, left + whole * scale + 4), axis + 3),
+                say.length(d),
+                BLANK);
         scene.place(0, 0, 1);
         scene.input(
                 left + (from + length / 2) * scale - 5,
@@ -208,7 +219,6 @@ final class ThreadScenes {
                     say.length(groove),
                     GROOVE);
         }
-        scene.input(Math.min(84, left + whole * scale + 4), axis + 3, Anchor.START, say.length(d), BLANK);
         scene.label(Role.CAPTION, 50, 4, Anchor.MIDDLE, ThreadSpoken.name(job));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, "to scale");
     }
@@ -259,15 +269,11 @@ final class ThreadScenes {
                 -t - cut.tip().shortOfSharpMm(),
                 Math.PI / 2 - half,
                 Math.PI / 2 + half,
-                Math.min(34, (high + t) * scale * 0.8));
-        scene.place(0, 0, 1);
-        scene.input(
-                x - 4,
-                crest + (high - t) * scale + 6,
-                Anchor.START,
+                Math.min(34, (high + t) * scale * 0.8),
+                new Point(x - 4, crest + (high - t) * scale + 6),
                 say.angle(cut.edge().groundRad()),
                 ANGLE);
-        scene.place(x, crest, scale).leader(0, -t, 9, -9, Anchor.START, "");
+        scene.leader(0, -t, 9, -9, Anchor.START, "");
         scene.place(0, 0, 1);
         boolean round = cut.tip().radiusMm() > 0;
         scene.input(
@@ -313,9 +319,20 @@ final class ThreadScenes {
         for (double side : new double[] {leadX, trailX}) {
             scene.line(Role.HIDDEN, side - in * 4 * Math.tan(helix), 4, side + in * h * Math.tan(helix), -h);
         }
+        double low = -0.7 * h;
+        scene.hung(
+                leadX - in * low * Math.tan(lead),
+                low,
+                new Point(x + leadX - (left ? -4 : 16), y - h - 4),
+                say.angle(lead),
+                LEADING);
+        scene.hung(
+                trailX + in * low * Math.tan(trail),
+                low,
+                new Point(x + trailX - (left ? 16 : -4), y - h - 4),
+                say.angle(trail),
+                TRAILING);
         scene.place(0, 0, 1);
-        scene.input(x + leadX - (left ? -4 : 16), y - h - 4, Anchor.START, say.angle(lead), LEADING);
-        scene.input(x + trailX - (left ? 16 : -4), y - h - 4, Anchor.START, say.angle(trail), TRAILING);
         scene.label(Role.CAPTION, x, y + 8, Anchor.MIDDLE, "helix " + say.angle(helix) + ", dashed");
         scene.label(Role.CAPTION, x, 69, Anchor.MIDDLE, "from the front");
         scene.label(Role.CAPTION, x, y - h - 9, Anchor.MIDDLE, left ? "trailing · leading" : "leading · trailing");

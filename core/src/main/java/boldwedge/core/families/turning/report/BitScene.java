@@ -38,27 +38,34 @@ final class BitScene {
         Point tip = view.project(Look.FROM_ABOVE, bit.point());
         double lead = s.sideCuttingEdge();
         double down = -Math.PI / 2;
+        Point leads = new Point(1.5, 57);
         if (Math.abs(lead) > 0.004) {
-            scene.angle(tip.x(), tip.y(), Math.min(down, down - lead), Math.max(down, down - lead), 13);
+            scene.angle(
+                    tip.x(),
+                    tip.y(),
+                    Math.min(down, down - lead),
+                    Math.max(down, down - lead),
+                    13,
+                    leads,
+                    say.angle(lead),
+                    SIDE_EDGE);
+        } else {
+            scene.hung(tip.x(), tip.y() - 10 / scale, leads, say.angle(lead), SIDE_EDGE);
         }
-        scene.place(0, 0, 1).input(1.5, 57, Anchor.START, say.angle(lead), SIDE_EDGE);
-        scene.place(topX, topY, scale);
         double end = s.endCuttingEdge();
-        scene.angle(tip.x(), tip.y(), -end, 0, 15);
-        scene.place(0, 0, 1).input(41, 68, Anchor.START, say.angle(end), END_EDGE);
-        scene.place(topX, topY, scale);
+        scene.angle(tip.x(), tip.y(), -end, 0, 15, new Point(44, 68), say.angle(end), END_EDGE);
         double r = s.noseRadiusMm();
-        scene.leader(tip.x() + 0.3 * r, tip.y() - 0.3 * r, -9, 1.5, Anchor.END, "");
-        scene.place(0, 0, 1).input(1.5, 68, Anchor.START, say.length(r), NOSE_RADIUS);
-        scene.place(topX, topY, scale);
-        scene.dimension(w / 2, 0, w / 2, -ground, 4);
-        scene.place(0, 0, 1)
-                .input(
-                        topX + scale * w / 2 + 5.5,
-                        topY - scale * ground / 2,
-                        Anchor.START,
-                        say.length(ground),
-                        GROUND_LENGTH);
+        scene.hung(tip.x() + 0.3 * r, tip.y() - 0.3 * r, new Point(1.5, 68), say.length(r), NOSE_RADIUS);
+        scene.dimension(
+                w / 2,
+                0,
+                w / 2,
+                -ground,
+                4,
+                new Point(topX + scale * w / 2 + 5.5, topY - scale * ground / 2),
+                say.length(ground),
+                GROUND_LENGTH);
+        scene.place(0, 0, 1);
         scene.label(Role.CAPTION, topX, topY - scale * (ground + shown) - 3.2, Anchor.MIDDLE, "from above");
 
         // From the work: the left of the bit is on the right.
@@ -67,17 +74,25 @@ final class BitScene {
         scene.place(endX, endY, scale);
         view.paint(scene, Look.FROM_THE_WORK);
         Point face = view.project(Look.FROM_THE_WORK, bit.point());
-        scene.angle(face.x(), face.y(), Math.PI, Math.PI + s.sideRake(), 9);
-        scene.place(0, 0, 1).input(1.5, endY + scale * face.y() - 1, Anchor.START, say.angle(s.sideRake()), SIDE_RAKE);
-        scene.place(endX, endY, scale);
-        scene.angle(face.x(), face.y(), down - s.sideRelief(), down, 11);
-        scene.place(0, 0, 1)
-                .input(
-                        endX + scale * w / 2 + 2.5,
-                        endY + scale * h * 0.35,
-                        Anchor.START,
-                        say.angle(s.sideRelief()),
-                        SIDE_RELIEF);
+        scene.angle(
+                face.x(),
+                face.y(),
+                Math.PI,
+                Math.PI + s.sideRake(),
+                9,
+                new Point(1.5, endY + scale * face.y() - 1),
+                say.angle(s.sideRake()),
+                SIDE_RAKE);
+        scene.angle(
+                face.x(),
+                face.y(),
+                down - s.sideRelief(),
+                down,
+                11,
+                new Point(endX + scale * w / 2 + 2.5, endY + scale * h * 0.35),
+                say.angle(s.sideRelief()),
+                SIDE_RELIEF);
+        scene.place(0, 0, 1);
         scene.label(Role.CAPTION, endX, endY - 3.2, Anchor.MIDDLE, "from the work");
 
         // From the left, point to the left.
@@ -85,12 +100,25 @@ final class BitScene {
         scene.place(sideX, endY, scale);
         view.paint(scene, Look.FROM_THE_LEFT);
         Point nose = view.project(Look.FROM_THE_LEFT, bit.point());
-        scene.angle(nose.x(), nose.y(), Math.min(0, -s.backRake()), Math.max(0, -s.backRake()), 14);
-        scene.place(0, 0, 1).input(sideX + 10, endY + scale * h + 4, Anchor.START, say.angle(s.backRake()), BACK_RAKE);
-        scene.place(sideX, endY, scale);
-        scene.angle(nose.x(), nose.y(), down, down + s.endRelief(), 12);
-        scene.place(0, 0, 1)
-                .input(sideX - 13.5, endY + scale * h * 0.3, Anchor.START, say.angle(s.endRelief()), END_RELIEF);
+        scene.angle(
+                nose.x(),
+                nose.y(),
+                Math.min(0, -s.backRake()),
+                Math.max(0, -s.backRake()),
+                14,
+                new Point(sideX + 10, endY + scale * h + 4),
+                say.angle(s.backRake()),
+                BACK_RAKE);
+        scene.angle(
+                nose.x(),
+                nose.y(),
+                down,
+                down + s.endRelief(),
+                12,
+                new Point(sideX - 13.5, endY + scale * h * 0.3),
+                say.angle(s.endRelief()),
+                END_RELIEF);
+        scene.place(0, 0, 1);
         scene.label(Role.CAPTION, sideX + scale * (ground + shown) / 2, endY - 3.2, Anchor.MIDDLE, "from the left");
 
         // Held up to look at.
