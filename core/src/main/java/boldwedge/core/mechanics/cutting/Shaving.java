@@ -24,7 +24,14 @@ public final class Shaving {
 
     /** Whether a material tears under common bits and is soft enough to be shaved: soft steel, aluminium, copper, plastics. */
     public static boolean suits(WorkMaterial work) {
-        return isSoftEnough(work) && (work.builtUp() >= TEARS || work.group().equals("O"));
+        return isSoftEnough(work)
+                && !hardensUnderIt(work)
+                && (work.builtUp() >= TEARS || work.group().equals("O"));
+    }
+
+    /** Whether the pass before leaves a skin that so thin a cut does not get under: alloys of nickel, titanium (ISO 513, S). */
+    public static boolean hardensUnderIt(WorkMaterial work) {
+        return work.group().equals("S");
     }
 
     /** Whether it is soft enough for a thin edge of high-speed steel. */

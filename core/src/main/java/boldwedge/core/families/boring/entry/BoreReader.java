@@ -362,7 +362,7 @@ public final class BoreReader extends FieldReader {
                             + (job.necked() ? "nose" : "bar") + " of " + length(tip)
                             + ": keep it under " + length(0.6 * tip) + "."
                             + (0.6 * tip < SMALLEST_BIT_MM
-                                    ? " No bit is that small: so thin a bar is ground with its point from one piece of tool steel, which is not reckoned here yet."
+                                    ? " No bit is that small: so thin a bar is ground with its point from one piece of tool steel, which is not reckoned here yet. Drill so small a hole, and ream it."
                                     : ""));
         }
         if (job.rodHoleMm() > 0.75 * tip) {

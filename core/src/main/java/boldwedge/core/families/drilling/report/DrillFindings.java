@@ -52,14 +52,18 @@ final class DrillFindings {
         DrilledHoleFindings hole = new DrilledHoleFindings(cut, say);
         findings.add(hole.choice());
         findings.add(hole.made());
-        HardEnough.of(
-                        EdgeHardness.HIGH_SPEED,
-                        job.work(),
-                        say,
-                        finding -> finding.does(
+        HardEnough.of(EdgeHardness.HIGH_SPEED, job.work(), say, finding -> {
+                    if (job.purpose() == DrillJob.Purpose.TAP) {
+                        finding.does(
                                 EdgeHardness.COBALT.cuts(job.work())
-                                        ? "Take a cobalt or carbide drill, a short one, and run it slow"
-                                        : "Take a carbide drill made for hard steel, a short one, in a machine that does not shake"))
+                                        ? "A tap made for hard steel, the largest hole that the thread’s limits allow, heavy oil, turned back often; or the thread milled"
+                                        : "No tap cuts it: thread it before it is hardened, or have the thread ground or eroded");
+                    }
+                    finding.does(
+                            EdgeHardness.COBALT.cuts(job.work())
+                                    ? "Take a cobalt or carbide drill, a short one, and run it slow"
+                                    : "Take a carbide drill made for hard steel, a short one, in a machine that does not shake");
+                })
                 .ifPresent(findings::add);
         if (job.purpose() == DrillJob.Purpose.TAP) {
             findings.add(tapped());

@@ -31,6 +31,11 @@ import java.util.List;
 /** What is found of a load to be hardened. */
 final class HeatFindings {
     private static final double NEAR_HRC = 1;
+
+    /** Tempers on either side of the range in which low-alloy steels turn brittle, °C. */
+    private static final double BELOW_BRITTLE_C = 240;
+
+    private static final double ABOVE_BRITTLE_C = 400;
     private static final double ROUNDED_C = 1;
     private static final double COUPLE_C = 15;
     /** Of the section that a piece may bend by without a doubt. */
@@ -336,8 +341,12 @@ final class HeatFindings {
         double hour = treatment.hourC();
         // A degree beside the range is none: the heat comes back rounded.
         boolean brittle = steel.kind() == ToolSteel.Kind.ALLOY && hour > 260 + ROUNDED_C && hour < 370 - ROUNDED_C;
-        return Finding.at(Station.MAKE, "temper", say)
-                .says(
+        Finding.Builder finding = Finding.at(Station.MAKE, "temper", say);
+        if (brittle) {
+            besideBrittle(finding, ABOVE_BRITTLE_C);
+            besideBrittle(finding, BELOW_BRITTLE_C);
+        }
+        return finding.says(
                         brittle ? Verdict.DOUBTFUL : Verdict.TOLD,
                         "Temper at " + celsius(at) + " for " + say.time(treatment.temperMin())
                                 + (treatment.tempers() > 1 ? ", twice" : "") + ": " + HeatSteps.temperColour(hour)
@@ -355,6 +364,18 @@ final class HeatFindings {
                         + ", in two hours " + celsius(Tempering.equivalent(at, treatment.temperMin(), 120)) + ".")
                 .source("Hollomon & Jaffe, Trans. AIME 162, 1945, C = 20; " + steel.source())
                 .build();
+    }
+
+    /** What an hour at another heat leaves, as what is wanted: beside the range in which it turns brittle. */
+    private void besideBrittle(Finding.Builder finding, double celsius) {
+        double hrc = Math.rint(Tempering.hardness(steel, celsius));
+        String text = say.amount(Amount.of(Quantity.HARDNESS, hrc));
+        String label = "Temper it at " + celsius(celsius) + ": about " + text;
+        if (job.temperC().isPresent()) {
+            finding.mend(label, TEMPER, say.amount(Amount.of(Quantity.TEMPERATURE, celsius)));
+        } else {
+            finding.mend(label, WANTED, text);
+        }
     }
 
     private Finding timeline() {

@@ -67,6 +67,15 @@ final class ShearFindings {
                     .does("A larger nose and a finer feed, or grind it")
                     .build();
         }
+        if (Shaving.hardensUnderIt(job.work())) {
+            return finding.says(
+                            Verdict.DOUBTFUL,
+                            "%s hardens where an edge has gone over it: a cut so thin runs in that skin and rubs.",
+                            job.work().fullName())
+                    .margin(-HALF)
+                    .does("A keen finishing bit, a tenth of a millimetre deep or more, and no stop in the cut")
+                    .build();
+        }
         return Shaving.suits(job.work())
                 ? finding.says(
                                 Verdict.FINE,
