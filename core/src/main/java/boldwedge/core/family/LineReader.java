@@ -115,7 +115,9 @@ final class LineReader {
             picks.read(as.picks());
             byTheirUnit(as.marked());
             picks.alsoSaid(as.picks());
-            bare(as.bareOf(fields.getOrDefault(Families.OPERATION, "")));
+            bare(as.bareOf(fields.getOrDefault(Families.OPERATION, "")).stream()
+                    .filter(entry -> !saidOtherwise(as, entry))
+                    .toList());
             as.sunk().ifPresent(sunk -> sunk(as, sunk));
             as.derived().forEach(this::derived);
             as.implied().forEach(this::implied);
@@ -241,7 +243,11 @@ final class LineReader {
         for (int i = 1; outside && i + 1 < words.size(); i++) {
             // "half a millimetre off a 40 shaft".
             int of = i + 2 < words.size() && LineWords.isNoise(words.low(i + 1)) ? i + 2 : i + 1;
-            boolean said = words.low(i).equals("off") && words.isOpen(i) && words.isOpen(i - 1) && words.isOpen(of);
+            boolean said = words.low(i).equals("off")
+                    && !words.ends(i)
+                    && words.isOpen(i)
+                    && words.isOpen(i - 1)
+                    && words.isOpen(of);
             if (!said
                     || fields.containsKey(as.finished().id())
                     || !measures(as.from(), words.get(of))
@@ -324,6 +330,13 @@ final class LineReader {
                 put(meant.getFirst(), i, words.get(i));
             }
         }
+    }
+
+    /** A hole for M5 has its size: what is said besides is its depth. */
+    private boolean saidOtherwise(SpokenAs as, Entry entry) {
+        return as.implied().stream()
+                .anyMatch(rule -> rule.unless().equals(entry)
+                        && fields.containsKey(rule.of().id()));
     }
 
     private void bare(List<Entry> order) {

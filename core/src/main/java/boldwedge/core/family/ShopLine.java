@@ -77,8 +77,8 @@ final class ShopLine {
 
     /** How words are written short. */
     private static final Map<String, String> SHORT = Map.of(
-            "lg", "long", "dp", "deep", "thk", "thick", "thru", "through", "o/d", "od", "i/d", "bore", "degree", "°",
-            "degrees", "°");
+            "lg", "long", "dp", "deep", "thk", "thick", "thru", "through", "o/d", "od", "i/d", "bore", "id", "bore",
+            "degree", "°", "degrees", "°");
 
     private static final Pattern FRACTION = Pattern.compile("(\\d+-)?\\d+/\\d+");
     private static final Set<String> INCHES = Set.of("in", "inch", "inches", "\"", "thou", "ft", "foot", "feet");
@@ -88,11 +88,19 @@ final class ShopLine {
     private static final Pattern TURNS = Pattern.compile(
             "(?i)(?<![\\w/.-])(\\d[\\d/.-]*)\\s+(?:x\\s+)?(acme\\s+)?(\\d+(?:\\.\\d+)?)\\s*tpi\\b(\\s+acme)?");
 
+    /** "20 tpi 1/2": the same the other way round. */
+    private static final Pattern TURNS_FIRST =
+            Pattern.compile("(?i)(?<![\\w/.-])(\\d+(?:\\.\\d+)?)\\s*tpi\\s+(\\d[\\d/.-]*)(?:\\s*(?:inch|in|\"))?");
+
     private ShopLine() {}
+
+    private static String turnsJoined(String line) {
+        return TURNS_FIRST.matcher(TURNS.matcher(line).replaceAll("$1-$3 $2$4")).replaceAll("$2-$1");
+    }
 
     /** Its words. */
     static List<String> words(String line) {
-        return joined(named(split(TURNS.matcher(line).replaceAll("$1-$3 $2$4"))));
+        return joined(named(split(turnsJoined(line))));
     }
 
     /** Whether a number is one of inches by how it is written: its unit, or a fraction. */

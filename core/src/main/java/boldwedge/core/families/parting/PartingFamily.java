@@ -265,7 +265,7 @@ public final class PartingFamily extends DeclaredFamily<PartCut> {
                                 new Marked(
                                         DIAMETER,
                                         List.of("from", "off"),
-                                        List.of("bar", "from bar", "off bar", "round", "stock")),
+                                        List.of("bar", "from bar", "off bar", "round", "stock", "od")),
                                 new Marked(PIECES, List.of(), List.of("pieces", "off", "pcs", "of")),
                                 new Marked(PIECE, List.of("length"), List.of("long", "thick")),
                                 new Marked(

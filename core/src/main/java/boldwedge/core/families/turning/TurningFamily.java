@@ -233,7 +233,7 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
                         Optional.of(TOLERANCE),
                         List.of(FINISHED, LENGTH, DIAMETER),
                         List.of(
-                                new Marked(DIAMETER, List.of("from"), List.of("bar", "stock")),
+                                new Marked(DIAMETER, List.of("from"), List.of("bar", "stock", "od")),
                                 new Marked(LENGTH, List.of("over", "length", "for"), List.of("long", "length")),
                                 new Marked(STICK_OUT, List.of("stick-out"), List.of("out", "free", "stick-out")),
                                 new Marked(FINISH, List.of("finish"), List.of("finish", "ra")),
