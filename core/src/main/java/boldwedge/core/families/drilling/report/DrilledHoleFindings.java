@@ -353,8 +353,11 @@ final class DrilledHoleFindings {
                                 ? "With too little left a reamer rubs instead of cutting, and the drill’s marks stay."
                                 : "A bar needs enough to get under the drilled skin and to true the hole up.");
         if (verdict != Verdict.FINE) {
+            double smaller = cut.drill().diameterMm() - 1e-3;
+            double leaves = job.sizeMm() - cut.leastLeftMm() - cut.over().highMm();
             job.set()
-                    .atMost(cut.drill().diameterMm() - 1e-3)
+                    .atMost(Math.min(smaller, leaves))
+                    .or(() -> job.set().atMost(smaller))
                     .ifPresentOrElse(
                             drill -> finding.mend("Take " + say.drill(drill), DRILL, exact(drill)),
                             () -> finding.does("A drill of another set: none here is smaller"));

@@ -27,6 +27,7 @@ import boldwedge.core.mechanics.cutting.FlankDamping;
 import boldwedge.core.mechanics.cutting.PlungeChatter;
 import boldwedge.core.mechanics.cutting.PlungeCut;
 import boldwedge.core.mechanics.cutting.SpeedChoice;
+import boldwedge.core.mechanics.cutting.SpindleSpeeds;
 import boldwedge.core.rule.EdgeRules;
 import boldwedge.core.rule.LatheSprings;
 import boldwedge.core.rule.SlowestSpeed;
@@ -200,14 +201,15 @@ final class PartCutFindings {
             }
         });
         if (over > 0) {
+            SpindleSpeeds speeds = job.lathe().speeds();
             double rpm = SpeedChoice.rpm(high, job.diameterMm());
-            job.lathe()
-                    .speeds()
-                    .atOrBelow(rpm)
-                    .ifPresent(slower -> finding.mend(say.rpm(slower), SPEED, say.rpm(slower)));
-            if (SlowestSpeed.isIt(job.lathe(), cut.rpm())) {
+            double slower = speeds.atOrBelow(rpm).orElse(speeds.slowest());
+            finding.mendUnless(slower >= cut.rpm() - 0.5, say.rpm(slower), SPEED, say.rpm(slower));
+            // Even the slowest may be too fast: then another machine helps, and nothing else does whole.
+            if (slower > rpm || SlowestSpeed.isIt(job.lathe(), cut.rpm())) {
+                double slowest = Math.min(slower, cut.rpm());
                 finding.does((job.groove() ? "Another machine: " : "Another machine, or saw it: ")
-                        + SlowestSpeed.turnsNoSlower(job.lathe(), cut.rpm()));
+                        + SlowestSpeed.turnsNoSlower(job.lathe(), slowest));
             }
         }
         if (!job.lathe().speeds().has(cut.rpm())) {
