@@ -2332,6 +2332,7 @@ export interface components {
             page: components["schemas"]["CutPage"];
             scenes: components["schemas"]["Scene"][];
             steps: components["schemas"]["MakeStep"][];
+            unheard: string[];
             /** @enum {string} */
             units: "METRIC" | "INCH";
             worked: boolean;

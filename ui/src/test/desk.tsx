@@ -33,6 +33,7 @@ export const answered = (part: Partial<PlanAnswer>): PlanAnswer => ({
   scenes: [],
   steps: [],
   page: shown({}),
+  unheard: [],
   ...part,
 });
 

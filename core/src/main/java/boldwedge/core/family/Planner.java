@@ -21,6 +21,7 @@ import boldwedge.core.rule.Rule;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -80,7 +81,8 @@ public final class Planner {
                     List.of(),
                     List.of(),
                     List.of(),
-                    family.page(read));
+                    family.page(read),
+                    unheard(request, read));
         }
         C cut = read.cut().get();
         UnitFormat say = new UnitFormat(request.units());
@@ -104,7 +106,21 @@ public final class Planner {
                         folded),
                 drawn(told.drawings(), look == Look.ALL ? any -> true : look.scenes(page, family.trial())::contains),
                 look.seesMaking() ? steps(told.making().get(), look) : List.of(),
-                page);
+                page,
+                unheard(request, read));
+    }
+
+    /** What was typed into fields that nobody here asks for: another operation's, or nobody's. */
+    private static List<String> unheard(PlanRequest request, Read<?> read) {
+        Set<String> asked =
+                read.states().keySet().stream().map(Entry::id).collect(Collectors.toCollection(HashSet::new));
+        // The machine goes along with every question.
+        asked.add(Families.MACHINE);
+        return request.fields().entrySet().stream()
+                .filter(field -> !field.getValue().isBlank() && !asked.contains(field.getKey()))
+                .map(Map.Entry::getKey)
+                .sorted()
+                .toList();
     }
 
     private static List<Figure> large(List<Figure> figures, CutPage page) {

@@ -17,6 +17,7 @@ import java.util.List;
  * @param scenes drawings by id
  * @param steps the making, in order
  * @param page how the cut is shown
+ * @param unheard ids of fields that were typed and that this operation does not ask for, in the order of the alphabet
  */
 public record PlanAnswer(
         boolean worked,
@@ -26,7 +27,8 @@ public record PlanAnswer(
         List<Finding> findings,
         List<Scene> scenes,
         List<MakeStep> steps,
-        CutPage page) {
+        CutPage page,
+        List<String> unheard) {
 
     /** The figure of this name. */
     public Figure figure(String id) {

@@ -224,4 +224,20 @@ class FamilyContractTest {
         assertThat(TrialJudge.prove(new TrialRequest(request, Map.of())).verdict())
                 .isNotBlank();
     }
+
+    /** Nothing that is typed is swallowed: what an operation does not ask for comes back by name, what it asks for does not. */
+    @ParameterizedTest
+    @MethodSource("usual")
+    void whatIsNotAskedForIsNamed(PlanRequest request) {
+        Map<String, String> fields = new HashMap<>(request.fields());
+        fields.put("noSuchField", "3 mm");
+        fields.put("anotherSuchField", " ");
+        for (FieldState state : Answers.of(request).fields()) {
+            fields.putIfAbsent(state.id(), state.text());
+        }
+        assertThat(Answers.of(new PlanRequest(fields, request.units(), request.lathe()))
+                        .unheard())
+                .containsExactly("noSuchField");
+        assertThat(Answers.of(request).unheard()).isEmpty();
+    }
 }
