@@ -34,17 +34,17 @@ export const DeskHeader = memo(function DeskHeader(props: Props) {
     <Header>
       <input
         ref={nameInput}
-        className="min-h-touch max-w-[420px] flex-1 border-b border-line bg-transparent px-2.5 text-more max-desk:min-w-20"
+        className="min-h-touch max-w-[420px] flex-1 border-b border-line bg-transparent px-2.5 text-more max-desk:min-w-20 max-hand:min-w-14 max-hand:px-1"
         aria-label="Name of the cut"
         placeholder="Name this cut"
         value={name}
         onChange={(event) => edit({ kind: 'name', text: event.target.value })}
       />
-      <button type="button" className={QUIET} disabled={!canUndo} onClick={undo}>
-        Undo
+      <button type="button" className={QUIET} disabled={!canUndo} onClick={undo} aria-label="Undo">
+        <Short words="Undo" sign="↶" />
       </button>
-      <button type="button" className={QUIET} disabled={!canRedo} onClick={redo}>
-        Redo
+      <button type="button" className={QUIET} disabled={!canRedo} onClick={redo} aria-label="Redo">
+        <Short words="Redo" sign="↷" />
       </button>
       <button
         type="button"
@@ -65,6 +65,16 @@ export const DeskHeader = memo(function DeskHeader(props: Props) {
     </Header>
   );
 });
+
+/** Words, and a sign in their place where there is no room for them. */
+function Short({ words, sign }: { words: string; sign: string }) {
+  return (
+    <>
+      <span className="max-hand:hidden">{words}</span>
+      <span className="hidden text-[1.4rem] leading-none max-hand:inline">{sign}</span>
+    </>
+  );
+}
 
 /** What the program has to say of asking and saving. */
 export function Said({ saving }: { saving: Saving }) {

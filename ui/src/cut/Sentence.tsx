@@ -1,7 +1,12 @@
 import { memo } from 'react';
+import type { Schemas } from '../api/client';
 import { ChoiceInput } from './ChoiceInput';
 import { useOfAnswer } from './CutContext';
 import { ValueInput } from './ValueInput';
+
+/** The mark that words begin with: it stands right behind the value before them, and never first on a line. */
+const mark = (part: Schemas['SentencePart'] | undefined): string =>
+  part?.kind === 'WORDS' ? (/^[;,.:)]+/.exec(part.text)?.[0] ?? '') : '';
 
 /** The whole cut in words, as its family declares them; each value is changed where it stands. */
 export const Sentence = memo(function Sentence() {
@@ -12,9 +17,16 @@ export const Sentence = memo(function Sentence() {
       aria-label="The cut in words"
     >
       {parts.map((part, i) => {
-        if (part.kind === 'VALUE') return <ValueInput key={part.text} field={part.text} place="sentence" />;
+        if (part.kind === 'VALUE')
+          return (
+            <span key={part.text} className="inline-flex items-baseline whitespace-nowrap">
+              <ValueInput field={part.text} place="sentence" />
+              {mark(parts[i + 1])}
+            </span>
+          );
         if (part.kind === 'CHOICE') return <ChoiceInput key={part.text} field={part.text} tail={part.tail} />;
-        return <span key={`${i} ${part.text}`}>{part.text}</span>;
+        const words = part.text.slice(mark(parts[i - 1]?.kind === 'VALUE' ? part : undefined).length).trim();
+        return words === '' ? null : <span key={`${i} ${part.text}`}>{words}</span>;
       })}
     </section>
   );

@@ -36,7 +36,7 @@ export function Header({ children }: { children?: React.ReactNode }) {
       >
         Past the head of the page
       </button>
-      <header className="header isolate flex items-center gap-3.5 border-b border-line px-5 py-1.5 max-desk:gap-1.5 max-desk:px-3 max-desk:[&_.do]:px-2 max-desk:[&_.quiet]:px-2 max-bench:flex-wrap max-bench:gap-x-2.5 max-bench:gap-y-1 max-hand:gap-x-1 print:hidden">
+      <header className="header isolate flex items-center gap-3.5 border-b border-line px-5 py-1.5 max-desk:gap-1.5 max-desk:px-3 max-desk:[&_.do]:px-2 max-desk:[&_.quiet]:px-2 max-bench:flex-wrap max-bench:gap-x-2.5 max-bench:gap-y-1 max-hand:gap-x-1 max-hand:[&_.quiet]:px-1.5 print:hidden">
         <Ways />
         <div className="ml-auto flex flex-1 items-center justify-end gap-2 max-desk:min-w-0 max-desk:gap-1 max-bench:order-1 max-bench:ml-0 max-bench:flex-[1_1_100%] max-bench:flex-wrap">
           {children}
