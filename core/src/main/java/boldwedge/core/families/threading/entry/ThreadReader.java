@@ -18,12 +18,9 @@ import boldwedge.core.language.stock.EdgeHardness;
 import boldwedge.core.language.stock.StockCatalogue;
 import boldwedge.core.language.stock.WorkMaterial;
 import boldwedge.core.mechanics.rigidity.Hold;
-import boldwedge.core.mechanics.thread.IsoThreadLimits;
-import boldwedge.core.mechanics.thread.IsoThreadLimits.ThreadClass;
 import boldwedge.core.mechanics.thread.ThreadForm;
 import boldwedge.core.mechanics.thread.ThreadLimits;
 import boldwedge.core.mechanics.thread.ThreadSize;
-import boldwedge.core.mechanics.thread.UnifiedThreadLimits;
 import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.FieldReader;
 import boldwedge.core.planning.FieldState;
@@ -33,7 +30,6 @@ import java.util.Optional;
 
 /** Reads a thread to be cut. */
 public final class ThreadReader extends FieldReader {
-    private static final int NINE_PITCHES = 9;
     private static final double LEAST_WALL_MM = 0.5;
 
     /** Class in force, once it was read. */
@@ -158,51 +154,16 @@ public final class ThreadReader extends FieldReader {
     /** The class that was typed, said with the thread, or usual; and its limits. */
     private Optional<ThreadLimits> limits(ThreadCall call, ThreadSize size, boolean inside) {
         String typed = request.text(CLASS);
-        String said = typed.isEmpty() ? call.className() : typed;
-        Optional<ThreadLimits> limits = Optional.empty();
-        switch (call.series()) {
-            case METRIC -> {
-                String text = said.isEmpty() ? inside ? "6H" : size.pitchMm() < 0.35 ? "6h" : "6g" : said;
-                Optional<ThreadClass> in = ThreadClass.named(text);
-                className = text;
-                if (in.isEmpty()) {
-                    wrongClass(
-                            "“" + text
-                                    + "” is no class of metric threads that I know. Write 6g or 4g6g outside, 6H or 5H inside.");
-                } else if (in.get().inside() != inside) {
-                    wrongClass(text + " is a class of " + (inside ? "outside" : "inside") + " threads; this one is "
-                            + (inside ? "inside: 6H" : "outside: 6g") + " is usual.");
-                } else {
-                    limits = Optional.of(IsoThreadLimits.of(size, in.get()));
-                }
-            }
-            case UNIFIED, UNIFIED_SPECIAL -> {
-                String text = said.isEmpty() ? inside ? "2B" : "2A" : said;
-                Optional<String> in = UnifiedThreadLimits.named(text);
-                className = text;
-                if (in.isEmpty()) {
-                    wrongClass("“" + text
-                            + "” is no class of unified threads. Write 1A, 2A or 3A outside, 1B, 2B or 3B inside.");
-                } else if (UnifiedThreadLimits.inside(in.get()) != inside) {
-                    wrongClass(in.get() + " is a class of " + (inside ? "outside" : "inside") + " threads; this one is "
-                            + (inside ? "inside: 2B" : "outside: 2A") + " is usual.");
-                } else {
-                    className = in.get();
-                    double engaged =
-                            call.series() == ThreadCall.Series.UNIFIED ? size.majorMm() : NINE_PITCHES * size.pitchMm();
-                    limits = Optional.of(UnifiedThreadLimits.of(size, in.get(), engaged));
-                }
-            }
-            case WHITWORTH, PIPE, BRITISH_ASSOCIATION, TRAPEZOIDAL, ACME -> {
-                className = "";
-                if (!typed.isEmpty()) {
-                    wrongClass(
-                            "Limits of this form are not in the program: leave the class empty and fit it to its mate.");
-                }
-            }
+        ThreadClassReader.Read read =
+                ThreadClassReader.of(call, size, inside, typed.isEmpty() ? call.className() : typed);
+        className = read.name();
+        if (!read.wrong().isEmpty()) {
+            wrongClass(read.wrong());
         }
+        Optional<ThreadLimits> limits = read.limits();
         if (!states().containsKey(CLASS)) {
-            String shown = className.isEmpty() ? "to fit its mate" : className;
+            String fits = limits.isPresent() ? "the one that there is" : "to fit its mate";
+            String shown = className.isEmpty() ? fits : className;
             states().put(CLASS, FieldState.plain(CLASS, typed, className, shown, "", typed.isEmpty(), ""));
         }
         return limits;

@@ -82,8 +82,6 @@ public record ThreadCut(
     /** Of the pitch, to either side of a pitch diameter without limits. */
     private static final double FREE_SHARE = 0.05;
 
-    private static final double FREE_SHARE_OF_SQUARE_FORMS = 0.03;
-
     /** Back to the start by hand, minutes (ours). */
     private static final double BACK_MIN = 0.25;
 
@@ -193,22 +191,14 @@ public record ThreadCut(
     public double pitchLowMm() {
         return job.limits()
                 .map(ThreadLimits::pitchLow)
-                .orElse(job.size().pitchDiameterMm() - freeShare() * job.size().pitchMm());
+                .orElse(job.size().pitchDiameterMm() - FREE_SHARE * job.size().pitchMm());
     }
 
     /** Largest pitch diameter, mm. */
     public double pitchHighMm() {
         return job.limits()
                 .map(ThreadLimits::pitchHigh)
-                .orElse(job.size().pitchDiameterMm() + freeShare() * job.size().pitchMm());
-    }
-
-    /** Where the program has no limits: wider than ISO 228-1 class A for pipe threads, about ISO 2903 7e for trapezoidal ones. */
-    private double freeShare() {
-        return switch (job.size().form()) {
-            case TRAPEZOIDAL, ACME -> FREE_SHARE_OF_SQUARE_FORMS;
-            default -> FREE_SHARE;
-        };
+                .orElse(job.size().pitchDiameterMm() + FREE_SHARE * job.size().pitchMm());
     }
 
     /** The width between them, mm. */

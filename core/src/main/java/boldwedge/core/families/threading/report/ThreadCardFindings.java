@@ -66,10 +66,11 @@ final class ThreadCardFindings {
             case METRIC -> "ISO 68-1, ISO 965-1 (formulas, rounded as the standard rounds them)";
             case UNIFIED, UNIFIED_SPECIAL -> "ASME B1.1 (formulas, rounded as the standard rounds them)";
             case WHITWORTH -> "BS 84, basic sizes";
-            case PIPE -> "ISO 228-1, basic sizes";
+            case PIPE -> "ISO 228-1";
             case BRITISH_ASSOCIATION -> "BS 93, basic sizes";
-            case TRAPEZOIDAL -> "ISO 2901, basic sizes";
-            case ACME -> "ASME B1.5, basic sizes";
+            case TRAPEZOIDAL ->
+                "ISO 2901 and 2903, grades of ISO 965-1 (formulas, rounded as that standard rounds them)";
+            case ACME -> "ASME B1.5, general purpose (formulas)";
         };
     }
 

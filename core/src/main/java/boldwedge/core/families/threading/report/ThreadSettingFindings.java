@@ -25,6 +25,14 @@ import java.util.List;
 
 /** What is found of setting the lathe: wheels for the lead, where the nut closes, the speed. */
 final class ThreadSettingFindings {
+    /**
+     * Share of the pitch diameter's limits that a lead may take: from a fifth on it is watched (ours), and half is the most that ASME B1.3
+     * lets single elements have.
+     */
+    private static final double FELT = 0.2;
+
+    private static final double MOST_FELT = 0.5;
+
     /** Stronger than this metal sticks to carbide for sure. */
     private static final double STICKS = 0.5;
 
@@ -69,7 +77,7 @@ final class ThreadSettingFindings {
         double share = felt / cut.toleranceMm();
         Verdict verdict = gears.exact()
                 ? Verdict.FINE
-                : share > 0.5 ? Verdict.WRONG : share > 0.1 ? Verdict.DOUBTFUL : Verdict.FINE;
+                : share > MOST_FELT ? Verdict.WRONG : share > FELT ? Verdict.DOUBTFUL : Verdict.FINE;
         String set = gears.train()
                 .map(train -> (gears.boxMm().isPresent()
                                 ? "box at " + say.pitch(gears.boxMm().get()) + ", wheels "
@@ -87,7 +95,7 @@ final class ThreadSettingFindings {
                                         + say.length(Math.abs(over)) + " over "
                                         + say.length(length) + ": felt as " + say.length(felt)
                                         + " on the pitch diameter.")
-                .margin(gears.exact() ? 1 : 0.1 - share);
+                .margin(gears.exact() ? 1 : FELT - share);
         gears.train().ifPresent(train -> finding.step(leadOf(gears, train)));
         if (!gears.exact()) {
             finding.step(Working.of("Felt on the pitch diameter", "|u| / tan(a)", mm(felt))
