@@ -6,6 +6,7 @@ import boldwedge.core.families.flycutting.model.FlyCut;
 import boldwedge.core.families.flycutting.model.FlyJob;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
@@ -51,13 +52,14 @@ final class FlyScenes {
         scene.line(Role.CENTRE, -d / 2 - 2 / scale, cy, job.lengthMm() + 3 / scale, cy);
         scene.dimension(0, -w, job.lengthMm(), -w, -5);
         scene.dimension(job.lengthMm(), -w, job.lengthMm(), w, -5);
+        double slant = Math.sqrt(0.5);
+        scene.hung(-d / 2 * slant, cy + d / 2 * slant, new Point(4, 68), say.length(d), SWEPT);
+        scene.hung(0, cy + job.bodyMm() / 2, new Point(40, 68), say.length(job.bodyMm()), BODY);
+        scene.hung(0.2 * job.lengthMm(), -0.7 * w, new Point(4, 4), say.length(job.flatMm()), FLAT);
         scene.place(0, 0, 1);
         scene.input(
                 x0 + job.lengthMm() / 2 * scale, y0 - w * scale - 9, Anchor.MIDDLE, say.length(job.lengthMm()), LENGTH);
         scene.input(x0 + job.lengthMm() * scale + 7, y0, Anchor.START, say.length(job.widthMm()), WIDTH);
-        scene.input(4, 68, Anchor.START, say.length(d), SWEPT);
-        scene.input(40, 68, Anchor.START, say.length(job.bodyMm()), BODY);
-        scene.input(4, 4, Anchor.START, say.length(job.flatMm()), FLAT);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -79,13 +81,13 @@ final class FlyScenes {
         scene.line(Role.HIDDEN, 0, 0, w, w * Math.tan(cut.heelRad()));
         scene.angle(0, 0, 0, cut.clearanceRad(), 16);
         scene.leader(-0.3 * w, 1.15 * h, 9, 0, Anchor.START, "turns this way");
+        scene.hung(0.7 * w, 0.7 * w * clear, new Point(78, 36), say.angle(cut.reliefRad()), RELIEF);
+        scene.hung(0.3 * rake * h, 0.3 * h, new Point(4, 40), say.angle(job.rakeRad()), RAKE);
+        scene.hung(0, 0, new Point(4, 4), say.length(job.noseMm()), NOSE);
+        scene.hung(w, 0.9 * h, new Point(78, 61), say.angle(job.seatRad()), SEAT);
+        scene.hung(w, 0.6 * h, new Point(78, 49), say.length(job.outMm()), OUT);
         scene.place(0, 0, 1);
-        scene.input(4, 68, Anchor.START, say.angle(cut.reliefRad()), RELIEF);
-        scene.input(36, 68, Anchor.START, say.angle(job.rakeRad()), RAKE);
-        scene.input(78, 61, Anchor.START, say.angle(job.seatRad()), SEAT);
-        scene.input(78, 48, Anchor.START, say.length(job.noseMm()), NOSE);
-        scene.input(78, 36, Anchor.START, say.length(job.outMm()), OUT);
-        scene.input(78, 24, Anchor.START, say.number(job.screws(), 0), SCREWS);
+        scene.input(78, 12, Anchor.START, say.number(job.screws(), 0), SCREWS);
         scene.label(
                 Role.CAPTION,
                 x0 + w * scale + 2,
@@ -143,17 +145,18 @@ final class FlyScenes {
         scene.line(Role.CUTTING_EDGE, d / 2 - 0.7 * bit, 0.15 * up + tilt, d / 2, tilt);
         scene.line(Role.CENTRE, 0, -0.2 * d, -lean * (up + 2 * thick), up + 2 * thick);
         scene.leader(-wide, -0.15 * d, -8, 0, Anchor.END, "fed");
-        scene.place(0, 0, 1);
-        scene.input(
-                4,
-                68,
-                Anchor.START,
+        double top = up + 1.9 * thick;
+        scene.hung(
+                -lean * top,
+                top,
+                new Point(4, 68),
                 job.tramMm().isPresent() ? say.length(job.tramMm().getAsDouble()) : "not read",
                 TRAM);
-        scene.input(40, 68, Anchor.START, say.length(job.tramOverMm()), TRAM_OVER);
-        scene.input(4, 4, Anchor.START, say.length(cut.depthMm()), DEPTH);
-        scene.input(38, 4, Anchor.START, say.feed(cut.cutting().feedMm()), FEED);
-        scene.input(74, 4, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
+        scene.hung(-lean * top, top, new Point(60, 68), say.length(job.tramOverMm()), TRAM_OVER);
+        scene.hung(d / 2, tilt, new Point(84, 12), say.length(cut.depthMm()), DEPTH);
+        scene.place(0, 0, 1);
+        scene.input(4, 4, Anchor.START, say.feed(cut.cutting().feedMm()), FEED);
+        scene.input(40, 4, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 }

@@ -170,9 +170,9 @@ final class FormScenes {
         scene.filled(Role.GROUND, Role.EDGE, 0, 0, -h * fall, -h, -long_, -h, -long_, -long_ * rise);
         scene.line(Role.CUTTING_EDGE, 0, 0, -deep * Math.cos(cut.rakeRad()), -deep * Math.sin(cut.rakeRad()));
         scene.line(Role.CENTRE, -long_ - 3 / scale, 0, seen, 0);
+        scene.hung(-0.5 * long_, -0.5 * long_ * rise, new Point(4, 66), say.angle(cut.rakeRad()), RAKE);
+        scene.hung(-0.6 * h * fall, -0.6 * h, new Point(74, 14), say.angle(job.clearanceRad()), CLEARANCE);
         scene.place(0, 0, 1);
-        scene.input(4, 66, Anchor.START, say.angle(cut.rakeRad()), RAKE);
-        scene.input(34, 66, Anchor.START, say.angle(job.clearanceRad()), CLEARANCE);
         scene.input(4, 5, Anchor.START, say.feed(cut.feedMm()), FEED);
         scene.input(40, 5, Anchor.START, say.rpm(cut.rpm()), SPEED);
         scene.input(74, 5, Anchor.START, say.number(job.dwell(), 0), DWELL);

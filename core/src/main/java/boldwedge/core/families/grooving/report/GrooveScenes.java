@@ -158,14 +158,16 @@ final class GrooveScenes {
         }
         scene.line(Role.CENTRE, -large - 4 / scale, 0, large + 4 / scale, 0);
         scene.line(Role.CENTRE, 0, -large - 2 / scale, 0, large + 2 / scale);
+        if (groove.side() == Side.INSIDE) {
+            double bar = cut.barMm() / 2;
+            double at = -bottom + cut.outMm() + bar;
+            scene.hung(at, bar, new Point(84, 60), say.length(cut.barMm()), BAR);
+            scene.hung(at + bar, 0, new Point(84, 48), say.length(cut.barReachMm()), BAR_REACH);
+        }
         scene.place(0, 0, 1);
         scene.input(4, 5, Anchor.START, say.feed(cut.feedMm()), FEED);
         scene.input(42, 5, Anchor.START, say.rpm(cut.rpm()), SPEED);
         scene.input(74, 5, Anchor.START, say.number(job.dwell(), 0), DWELL);
-        if (groove.side() == Side.INSIDE) {
-            scene.input(84, 60, Anchor.START, say.length(cut.barMm()), BAR);
-            scene.input(84, 48, Anchor.START, say.length(cut.barReachMm()), BAR_REACH);
-        }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 

@@ -179,11 +179,11 @@ final class HeatScenes {
             double c = Math.min(job.caseMm(), 0.8 * r);
             scene.run(Role.HIDDEN, true, c, r - c, length - c, r - c, length - c, -r + c, c, -r + c);
         }
-        scene.dimension(0, -r, length, -r, -6);
-        scene.place(0, 0, 1);
         double low = 40 - r * scale;
+        scene.dimension(0, -r, length, -r, -6);
+        scene.hung(0.08 * length, -r, new Point(6, low - 11), say.length(d), SECTION);
+        scene.place(0, 0, 1);
         scene.input(44, low - 11, Anchor.START, say.length(length), LENGTH);
-        scene.input(6, low - 11, Anchor.START, say.length(d), SECTION);
         scene.label(Role.CAPTION, 50, 40 + r * scale + 6, Anchor.MIDDLE, words(load));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }

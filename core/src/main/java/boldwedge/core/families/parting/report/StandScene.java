@@ -9,6 +9,7 @@ import boldwedge.core.families.parting.model.PartCut;
 import boldwedge.core.families.parting.model.PartJob;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
@@ -84,6 +85,16 @@ final class StandScene {
         // The cut on the edge, and what the hardest bolt pulls.
         double force = cut.force().cuttingN();
         scene.leader(side * tip, y, 0, job.behind() ? -9 : 9, Anchor.MIDDLE, say.force(force));
+        double bolt = front + job.boltAtMm();
+        scene.hung(
+                side * (tip + 0.5 * job.overhangMm()), y + up - h, at(12, 8), say.length(job.overhangMm()), OVERHANG);
+        scene.hung(side * (tip + job.restMm()), y + up - h, at(33, 8), say.length(job.restMm()), REST);
+        scene.hung(side * bolt, -axis - thick, at(58, 8), say.length(job.boltAtMm()), BOLT_AT);
+        scene.hung(side * (tip + 0.12 * h), y + up - h, at(80, 8), say.length(job.heightMm()), HEIGHT);
+        scene.hung(side * bolt, up + 6 / scale, at(38, 65), say.length(job.boltMm()), BOLT);
+        if (!job.holder().built()) {
+            scene.hung(side * (far + 0.5 * job.beforeMm()), y + up, at(58, 65), say.length(job.beforeMm()), BEFORE);
+        }
         scene.place(0, 0, 1);
         double boltX = left + side * scale * (front + job.boltAtMm());
         scene.label(
@@ -95,14 +106,6 @@ final class StandScene {
                         ? "pressed down"
                         : "pulled " + say.force(cut.post().boltPullPerN() * force));
         scene.label(Role.CAPTION, boltX, 19, Anchor.MIDDLE, "slide");
-        input(scene, 12, 8, say.length(job.overhangMm()), OVERHANG);
-        input(scene, 33, 8, say.length(job.restMm()), REST);
-        input(scene, 58, 8, say.length(job.boltAtMm()), BOLT_AT);
-        input(scene, 84, 8, say.length(job.heightMm()), HEIGHT);
-        input(scene, 38, 65, say.length(job.boltMm()), BOLT);
-        if (!job.holder().built()) {
-            input(scene, 58, 65, say.length(job.beforeMm()), BEFORE);
-        }
         input(scene, 82, 65, say.number(0.001 / PartCut.postGive(job), 1) + " N/µm", STIFFNESS);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, Plate.scale(scale));
     }
@@ -159,5 +162,10 @@ final class StandScene {
 
     private static void input(SceneBuilder scene, double x, double y, String text, PartField field) {
         scene.input(x, y, Anchor.MIDDLE, text, field);
+    }
+
+    /** Where words begin whose middle is here, about. */
+    private static Point at(double x, double y) {
+        return new Point(Math.max(2, x - 6), y);
     }
 }

@@ -66,10 +66,16 @@ final class InsertPocketScenes {
         scene.line(Role.CENTRE, screw.getX() - 1.6 * thread, screw.getY(), screw.getX() + 1.6 * thread, screw.getY());
         scene.line(Role.CENTRE, screw.getX(), screw.getY() - 1.6 * thread, screw.getX(), screw.getY() + 1.6 * thread);
         double right = 64;
+        Vector2D lead = cut.shape().leadingEnd();
+        scene.hung(0.3 * lead.getX(), 0.3 * lead.getY(), new Point(right, 62), say.angle(job.kappaRad()), ANGLE);
+        scene.hung(
+                corner.getX() + 0.35 * cut.reliefMm(),
+                corner.getY() + 0.35 * cut.reliefMm(),
+                new Point(right, 51),
+                say.length(cut.reliefMm()),
+                RELIEF);
+        scene.hung(screw.getX() + thread, screw.getY(), new Point(right, 40), say.length(job.drawMm()), DRAW);
         scene.place(0, 0, 1);
-        scene.input(right, 62, Anchor.START, say.angle(job.kappaRad()), ANGLE);
-        scene.input(right, 51, Anchor.START, say.length(cut.reliefMm()), RELIEF);
-        scene.input(right, 40, Anchor.START, say.length(job.drawMm()), DRAW);
         double[] at = cut.fromZero(screw);
         scene.label(Role.CAPTION, right, 31, Anchor.START, "screw " + say.length(at[0]));
         scene.label(Role.CAPTION, right, 27, Anchor.START, "and " + say.length(at[1]));
@@ -164,6 +170,14 @@ final class InsertPocketScenes {
         if (job.bar()) {
             scene.line(Role.CENTRE, -4 / scale, 0, shown + 4 / scale, 0);
         }
+        boolean bar = job.bar();
+        scene.hung(
+                0.75 * shown,
+                high,
+                new Point(72, 62),
+                say.length(job.heightMm()),
+                HEIGHT,
+                bar ? "Bar’s diameter" : "Shank’s height");
         // From the end.
         scene.place(84, base + (job.bar() ? job.heightMm() / 2 * scale : 0), scale);
         if (job.bar()) {
@@ -197,19 +211,12 @@ final class InsertPocketScenes {
                     job.heightMm());
             scene.line(Role.HIDDEN, -across / 2, cut.floorMm(), across / 2, cut.floorMm());
         }
-        scene.place(0, 0, 1);
-        scene.input(
-                72,
-                62,
-                Anchor.START,
-                say.length(job.heightMm()),
-                HEIGHT,
-                job.bar() ? "Bar’s diameter" : "Shank’s height");
-        if (job.bar()) {
-            scene.input(72, 50, Anchor.START, say.length(cut.outMm()), OUT);
+        if (bar) {
+            scene.hung(cut.outMm(), cut.edgeMm(), new Point(78, 50), say.length(cut.outMm()), OUT);
         } else {
-            scene.input(72, 50, Anchor.START, say.length(job.widthMm()), WIDTH);
+            scene.hung(0.3 * across, job.heightMm(), new Point(78, 50), say.length(job.widthMm()), WIDTH);
         }
+        scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 14, 4, Anchor.START, "floor " + say.length(cut.floorDepthMm()) + " below the top");
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, "to scale");
     }

@@ -192,10 +192,10 @@ final class ShearScenes {
         scene.line(Role.CENTRE, back - 4 / scale, 0, Math.min(r, 44 / scale), 0);
         scene.dimension(back, 0, back, top, 5);
         scene.leader(face, touch, 16, -8, Anchor.START, say.length(Math.abs(touch)) + " under centre");
+        scene.hung(face + in * lean, touch - in, new Point(4, 5), say.length(cut.depthMm()), DEPTH);
         scene.place(0, 0, 1);
         scene.label(
                 Role.DIMENSION, x0 - 28, y0 + Math.max(top, 0) * scale + 4, Anchor.START, "top " + against(top, say));
-        scene.input(4, 5, Anchor.START, say.length(cut.depthMm()), DEPTH);
         scene.input(40, 5, Anchor.START, say.feed(cut.cutting().feedMm()), FEED);
         scene.input(74, 5, Anchor.START, say.rpm(cut.cutting().rpm()), SPEED);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
