@@ -358,10 +358,12 @@ final class LineReader {
     /** "2 deep in 40": what is wanted lies so much under what is there, on each side. */
     private void sunk(SpokenAs as, SpokenAs.Sunk sunk) {
         String from = fields.get(as.from().id());
-        boolean asked = sunk.only().equals(fields.get(Families.OPERATION))
-                && from != null
-                && !fields.containsKey(as.finished().id());
-        for (int i = 1; asked && i < words.size(); i++) {
+        if (from == null
+                || !sunk.only().equals(fields.get(Families.OPERATION))
+                || fields.containsKey(as.finished().id())) {
+            return;
+        }
+        for (int i = 1; i < words.size(); i++) {
             String depth = words.get(i - 1);
             if (!sunk.after().contains(words.low(i)) || !words.isOpen(i - 1) || !measures(as.finished(), depth)) {
                 continue;
