@@ -191,22 +191,8 @@ class ScenesTest {
     private static final double NEAR_MM = 3.5;
 
     /** Plates on which some sizes stand beside the drawing still, and charts, on which a size is no length of what is drawn. */
-    private static final Set<String> BESIDE = Set.of(
-            "bore-size",
-            "cast-end",
-            "cast-fit",
-            "cut",
-            "form-face",
-            "form-profile",
-            "lobes",
-            "marks",
-            "shear-edge",
-            "stone",
-            "swing",
-            "thread-bar",
-            "tool-on-work",
-            "true-set",
-            "true-side");
+    private static final Set<String> BESIDE =
+            Set.of("bore-size", "cut", "form-profile", "lobes", "marks", "shear-edge", "swing");
 
     /** A length or an angle that is an input stands at its dimension or hangs on a leader: whoever reads it sees what of. */
     @Test

@@ -15,7 +15,12 @@ public final class SceneBuilder {
     /** Points this near to a straight line are on it: a fiftieth of the thinnest line that is drawn. */
     private static final double STRAIGHT_MM = 2e-3;
 
-    /** A shorter one would be all arrow. */
+    /** Arcs are runs of straight lines: of steps no finer than this, radians, and so many that none is farther than this from round, plate millimetres. */
+    private static final double FINEST_STEP = Math.PI / 24;
+
+    private static final double ROUND_MM = 0.01;
+
+    /** A shorter leader would be all arrow. */
     private static final double SHORTEST_LEADER_MM = 1.5;
 
     private final String title;
@@ -132,7 +137,9 @@ public final class SceneBuilder {
 
     /** An arc about a local centre, angles in radians anticlockwise. */
     public SceneBuilder arc(Role role, double x, double y, double radius, double from, double to) {
-        int parts = Math.max(6, (int) Math.ceil(Math.abs(to - from) / (Math.PI / 24)));
+        double plate = Math.max(radius * scale, ROUND_MM);
+        double step = Math.max(FINEST_STEP, 2 * Math.acos(1 - ROUND_MM / plate));
+        int parts = Math.max(6, (int) Math.ceil(Math.abs(to - from) / step));
         List<Point> points = new ArrayList<>(parts + 1);
         for (int i = 0; i <= parts; i++) {
             double at = from + (to - from) * i / parts;
@@ -217,11 +224,13 @@ public final class SceneBuilder {
         double x = Math.clamp(from.x(), box.left(), box.right());
         double y = Math.clamp(from.y(), box.low(), box.high());
         double length = Math.hypot(x - from.x(), y - from.y());
-        if (length < SHORTEST_LEADER_MM) {
+        if (length == 0) {
             return;
         }
         line(from, roundedPoint(x, y));
-        arrow(from, (x - from.x()) / length, (y - from.y()) / length);
+        if (length > SHORTEST_LEADER_MM) {
+            arrow(from, (x - from.x()) / length, (y - from.y()) / length);
+        }
     }
 
     /**

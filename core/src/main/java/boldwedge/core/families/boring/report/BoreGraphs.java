@@ -118,7 +118,7 @@ final class BoreGraphs {
         scene.place(0, 0, 1);
         List<Point> quiet = new ArrayList<>();
         List<Point> sings = new ArrayList<>();
-        int parts = 120;
+        int parts = 104;
         DoubleFunction<BoreCut.Band> band = cut.bandOverSpeed(top);
         for (int i = 0; i <= parts; i++) {
             double rpm = slow * Math.pow(fast / slow, i / (double) parts);

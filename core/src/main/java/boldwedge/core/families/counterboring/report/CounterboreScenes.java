@@ -249,6 +249,7 @@ final class CounterboreScenes {
         double wide = Math.min(0.6 * length, 13 / scale);
         double high = Math.min(2 * stone, 30 / scale);
         scene.run(Role.FIXTURE, true, -wide - 0.4, pilot, -0.4, pilot, -0.4, pilot + high, -wide - 0.4, pilot + high);
+        scene.hung(-0.6 * length, -pilot, new Point(3, 10), say.length(cut.pilotMm()), PILOT);
         scene.place(0, 0, 1);
         scene.label(
                 Role.CAPTION,
@@ -258,7 +259,6 @@ final class CounterboreScenes {
                 "stone, " + say.length(job.stoneMm()) + " in all");
         scene.input(62, 66, Anchor.START, say.rpm(job.stoneRpm()), STONE);
         scene.input(62, 56, Anchor.START, say.rpm(job.grinderRpm()), GRINDER, "Grinder, no load");
-        scene.input(3, 10, Anchor.START, say.length(cut.pilotMm()), PILOT);
         scene.input(30, 10, Anchor.START, say.rpm(job.workRpm()), WORK_SPEED);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }

@@ -103,11 +103,16 @@ final class FormScenes {
                     Anchor.MIDDLE,
                     String.valueOf(i + 1));
         }
+        scene.hung(left + 0.3 * width, -deep - 0.3 * under, new Point(4, 5), say.angle(cut.rakeRad()), RAKE);
+        scene.hung(
+                left + 0.6 * width,
+                -deep - under,
+                new Point(50, 5),
+                say.angle(cut.job().clearanceRad()),
+                CLEARANCE);
         scene.place(0, 0, 1);
         scene.label(Role.DIMENSION, 46, 63, Anchor.MIDDLE, say.length(width));
         scene.label(Role.DIMENSION, 54 + width / 2 * scale, 56 - deep / 2 * scale, Anchor.START, say.length(deep));
-        scene.input(4, 5, Anchor.START, say.angle(cut.rakeRad()), RAKE);
-        scene.input(40, 5, Anchor.START, say.angle(cut.job().clearanceRad()), CLEARANCE);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 

@@ -6,6 +6,7 @@ import boldwedge.core.families.threading.model.ThreadCut;
 import boldwedge.core.families.threading.model.ThreadJob;
 import boldwedge.core.language.drawing.Label.Anchor;
 import boldwedge.core.language.drawing.Plate;
+import boldwedge.core.language.drawing.Point;
 import boldwedge.core.language.drawing.Role;
 import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.drawing.SceneBuilder;
@@ -47,14 +48,16 @@ final class ThreadBarScene {
         scene.dimension(centre, -bar.barBelowMm(), root, -bar.barBelowMm(), -outer * scale - 4);
         scene.place(0, 0, 1);
         scene.input(x + (centre + root) / 2 * scale - 5, 3.5, Anchor.START, say.length(bar.pointMm()), BAR_POINT);
-        scene.place(x, y, scale).leader(centre - r * 0.7, -bar.barBelowMm() + r * 0.7, -6, 12, Anchor.MIDDLE, "");
-        scene.place(0, 0, 1);
-        scene.input(
-                Math.max(3, x + (centre - r * 0.7) * scale - 14),
-                y + (-bar.barBelowMm() + r * 0.7) * scale + 14,
-                Anchor.START,
+        scene.place(x, y, scale);
+        scene.hung(
+                centre - r * 0.7,
+                -bar.barBelowMm() + r * 0.7,
+                new Point(
+                        Math.max(3, x + (centre - r * 0.7) * scale - 14),
+                        y + (-bar.barBelowMm() + r * 0.7) * scale + 14),
                 say.length(bar.barMm()),
                 BAR);
+        scene.place(0, 0, 1);
         side(scene, cut, bar, say);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "both views to scale");
     }
@@ -122,8 +125,13 @@ final class ThreadBarScene {
                 at + 2 * half,
                 axis + r);
         scene.line(Role.CENTRE, -3 / scale, 0, Math.max(out, length) + 3 / scale, 0);
+        scene.hung(
+                at + out * 0.5,
+                axis - r,
+                new Point(x + out * scale * 0.4, y - outer * scale - 6),
+                say.length(out),
+                BAR_OUT);
         scene.place(0, 0, 1);
-        scene.input(x + out * scale * 0.4, y - outer * scale - 6, Anchor.START, say.length(out), BAR_OUT);
         scene.label(
                 Role.CAPTION,
                 x + Math.max(out, length) * scale / 2,

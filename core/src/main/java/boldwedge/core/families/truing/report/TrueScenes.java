@@ -57,12 +57,12 @@ final class TrueScenes {
         scene.filled(Role.GROUND, Role.EDGE, circle(0, off, 13));
         scene.line(Role.CENTRE, -32, 0, 32, 0);
         scene.line(Role.CENTRE, 0, -32, 0, 32);
+        scene.hung(7, off + 11, in(64), say.length(job.swingMm()), SWING);
+        scene.hung(0, off, in(53), say.length(job.offsetMm()), OFFSET);
+        scene.hung(12.6, off - 3, in(42), say.length(job.withinMm()), WITHIN);
+        scene.hung(28, -2, in(31), say.length(job.pitchMm()), PITCH);
+        scene.hung(4, -17, in(20), say.length(job.otherPairMm()), OTHER_PAIR, "Rectangle: other pair");
         scene.place(0, 0, 1);
-        scene.input(COLUMN, 64, Anchor.START, say.length(job.swingMm()), SWING);
-        scene.input(COLUMN, 53, Anchor.START, say.length(job.offsetMm()), OFFSET);
-        scene.input(COLUMN, 42, Anchor.START, say.length(job.withinMm()), WITHIN);
-        scene.input(COLUMN, 31, Anchor.START, say.length(job.pitchMm()), PITCH);
-        scene.input(COLUMN, 20, Anchor.START, say.length(job.otherPairMm()), OTHER_PAIR, "Rectangle: other pair");
         scene.label(
                 Role.CAPTION,
                 COLUMN,
@@ -70,6 +70,11 @@ final class TrueScenes {
                 Anchor.START,
                 (cut.moveMm() >= 0 ? "jaw 1 high: in by " : "jaw 3 low: in by ") + say.angle(cut.turnRad()));
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "not to size");
+    }
+
+    /** A place in the column of values beside the drawing. */
+    private static Point in(double y) {
+        return new Point(COLUMN, y);
     }
 
     private static List<Point> circle(double x, double y, double r) {
@@ -97,12 +102,12 @@ final class TrueScenes {
         scene.label(Role.CAPTION, w / 2, h / 2, Anchor.MIDDLE, "2, behind it 3");
         scene.label(Role.CAPTION, w / 2, 2 / scale, Anchor.MIDDLE, "4 below");
         scene.label(Role.CAPTION, w + d / 2, h / 2, Anchor.MIDDLE, "5, 6");
+        scene.hung(w + d / 2, h + d / 2, in(64), say.length(job.wideMm()), WIDE);
+        scene.hung(w + d, d + h / 2, in(53), say.length(job.highMm()), HIGH);
+        scene.dimension(0, 0, w, 0, -5, new Point(14, 6), say.length(w), LONG);
+        scene.hung(w + d, d + 0.2 * h, in(42), say.length(job.withinMm()), WITHIN);
+        scene.hung(w + 0.5 * d, 0.5 * d, in(31), say.length(job.overMm()), OVER);
         scene.place(0, 0, 1);
-        scene.input(COLUMN, 64, Anchor.START, say.length(job.wideMm()), WIDE);
-        scene.input(COLUMN, 53, Anchor.START, say.length(job.highMm()), HIGH);
-        scene.input(COLUMN, 42, Anchor.START, say.length(job.longMm()), LONG);
-        scene.input(COLUMN, 31, Anchor.START, say.length(job.withinMm()), WITHIN);
-        scene.input(COLUMN, 20, Anchor.START, say.length(job.overMm()), OVER);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
     }
 
@@ -119,10 +124,11 @@ final class TrueScenes {
         scene.circle(Role.CUTTING_EDGE, 0, 0, cut.holeMm() / 2);
         scene.line(Role.CENTRE, -w * 1.15, 0, w * 1.15, 0);
         scene.line(Role.CENTRE, 0, -h * 1.15, 0, h * 1.15);
+        double hole = cut.holeMm() / 2;
+        scene.hung(hole * Math.sqrt(0.5), hole * Math.sqrt(0.5), in(53), say.length(job.shankMm()), SHANK);
+        scene.hung(0.6 * w, h, in(64), say.length(job.wideMm()), WIDE);
+        scene.hung(w, -0.2 * h, in(42), say.length(job.highMm()), HIGH);
         scene.place(0, 0, 1);
-        scene.input(COLUMN, 64, Anchor.START, say.length(job.shankMm()), SHANK);
-        scene.input(COLUMN, 53, Anchor.START, say.length(job.wideMm()), WIDE);
-        scene.input(COLUMN, 42, Anchor.START, say.length(job.highMm()), HIGH);
         scene.input(COLUMN, 31, Anchor.START, say.force(job.clampN()), CLAMP);
         scene.input(COLUMN, 20, Anchor.START, say.number(job.friction(), 2), FRICTION);
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
@@ -137,18 +143,18 @@ final class TrueScenes {
         scene.line(Role.CENTRE, 4, 39, 66, 39);
         switch (job.what()) {
             case TRUE_UP -> {
-                scene.input(COLUMN, 64, Anchor.START, say.length(job.farMm()), FAR);
+                scene.hung(60, 45, in(64), say.length(job.farMm()), FAR);
                 scene.input(COLUMN, 53, Anchor.START, say.amount(Amount.grams(job.massKg() * 1000)), MASS);
-                scene.input(COLUMN, 42, Anchor.START, say.length(job.asideMm()), ASIDE);
+                scene.hung(40, 40, in(42), say.length(job.asideMm()), ASIDE);
                 scene.input(COLUMN, 31, Anchor.START, say.rpm(job.rpm()), RPM);
                 scene.input(COLUMN, 20, Anchor.START, say.force(job.gripN()), GRIP);
             }
-            case SQUARE_BLOCK -> scene.input(COLUMN, 64, Anchor.START, say.length(job.overMm()), OVER);
+            case SQUARE_BLOCK -> scene.hung(60, 46, in(64), say.length(job.overMm()), OVER);
             case BORE_BLOCK -> {
-                scene.input(COLUMN, 64, Anchor.START, say.length(job.seatMm()), SEAT);
-                scene.input(COLUMN, 53, Anchor.START, say.length(job.seatOverMm()), SEAT_OVER);
-                scene.input(COLUMN, 42, Anchor.START, say.length(job.reachMm()), REACH);
-                scene.input(COLUMN, 31, Anchor.START, say.length(job.asideAllowedMm()), ALLOWED);
+                scene.hung(24, 44, in(64), say.length(job.seatMm()), SEAT);
+                scene.hung(18, 40, in(53), say.length(job.seatOverMm()), SEAT_OVER);
+                scene.hung(60, 40, in(42), say.length(job.reachMm()), REACH);
+                scene.hung(60, 36, in(31), say.length(job.asideAllowedMm()), ALLOWED);
             }
         }
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, "not to size");
