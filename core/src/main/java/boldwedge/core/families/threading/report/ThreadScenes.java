@@ -104,7 +104,7 @@ final class ThreadScenes {
         scene.label(
                 Role.CAPTION,
                 right,
-                crestY + up * (up > 0 ? 13 : 10),
+                crestY + up * (up > 0 ? 13 : 11.5),
                 Anchor.START,
                 crest
                         + (limits == null

@@ -78,7 +78,7 @@ final class EdgeScenes {
         if (Math.abs(height) > 0.2) {
             scene.dimension(tipX - reach * scale - 21, centreY, tipX - reach * scale - 21, tipY, 0.01);
         }
-        scene.hung(tipX, tipY, new Point(2, 65), say.length(job.heightMm()), HEIGHT);
+        scene.hung(tipX, tipY, new Point(Math.max(2, tipX - 4), 66), say.length(job.heightMm()), HEIGHT);
         scene.dimension(clamp, base - 11, tipX, base - 11, -0.01);
         scene.input((clamp + tipX) / 2 - 8, base - 14.5, Anchor.START, say.length(reach), OVERHANG);
         // The sense of rotation: over the top towards the operator, down on to the tool.
