@@ -80,10 +80,13 @@ final class ChoiceWords {
                 .findFirst()
                 // A steel that is hardened cuts by its hardness, whatever steel it was.
                 .or(() -> asHard.stream()
-                        .filter(choice -> choice.words().startsWith(HARDENED)
-                                && stuff.orElse("").contains("steel")
-                                && !stuff.orElse("").contains("tainless"))
+                        .filter(choice -> choice.words().startsWith(HARDENED) && isPlainSteel(stuff.orElse("")))
                         .findFirst());
+    }
+
+    private static boolean isPlainSteel(String words) {
+        String low = words.toLowerCase(Locale.ROOT);
+        return low.contains("steel") && !low.contains("stainless");
     }
 
     private static double hrc(String number) {

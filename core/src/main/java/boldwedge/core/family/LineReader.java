@@ -192,7 +192,7 @@ final class LineReader {
             boolean reads = Tolerance.parse(word, 20, units) instanceof Parsed.Good<Tolerance>;
             // "M10" is a thread's name and "H13" a steel's: a fit only right behind its size.
             boolean isNamed = (word.matches("[Mm]\\d+") || ShopWords.isNumbered(words.low(i)))
-                    && !(i > 0 && measures(as.finished(), words.get(i - 1)));
+                    && !(i > 0 && !words.ends(i - 1) && measures(as.finished(), words.get(i - 1)));
             if (!words.isOpen(i)
                     || !reads
                     || isNamed
@@ -369,7 +369,7 @@ final class LineReader {
                 continue;
             }
             double left = TypedCut.mm(from, units) - 2 * TypedCut.mm(follow.asMeant(as.finished(), depth), units);
-            String text = new UnitFormat(units).typed(left);
+            String text = Written.exact(Quantity.LENGTH, left);
             if (left > 0 && measures(as.finished(), text)) {
                 words.take(i - 1, 2);
                 fields.put(as.finished().id(), text);

@@ -16,6 +16,7 @@ final class LineWords {
     /** Words that may pick something and, where they pick nothing, add nothing: a steel to be hardened is annealed. */
     private static final Set<String> ADDS_NOTHING = Set.of(
             "annealed",
+            "hardened",
             "cap",
             "fresh",
             "new",
@@ -33,7 +34,7 @@ final class LineWords {
             "four-jaw");
 
     /** Words that name a whole class, and so no choice of it by themselves: "parting blade", "for a 6204 bearing". */
-    private static final Set<String> VAGUE = Set.of("tool", "bearing", "blade", "bit", "screw");
+    private static final Set<String> VAGUE = Set.of("tool", "bearing", "blade", "bit", "screw", "hardened");
 
     /** Words that belong to the number before them, in whatever family: where one of them is not known the number is none of another kind. */
     private static final Set<String> BEHIND = Set.of(

@@ -265,7 +265,9 @@ final class Lines {
             meant.put("material", material.getValue());
             before = material.getKey() + of(" ", ", ");
         } else {
-            choice("material", material.getValue(), of("", "", "in ") + material.getKey());
+            // A steel that is called as a fit is, "h13", is none only where something tells it from its size.
+            String within = material.getKey().matches("[a-z]\\d{1,2}") ? "in " : of("", "", "in ");
+            choice("material", material.getValue(), within + material.getKey());
         }
     }
 
