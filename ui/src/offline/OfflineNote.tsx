@@ -9,12 +9,10 @@ import { dropWaiting, outbox, readOutbox, sendWaiting } from './outbox';
 /** So often it is tried again while something waits, or what is shown is of before. */
 const AGAIN_MS = 5000;
 
-const DAY_MS = 86_400_000;
-
 /** "10:42", or with its day where that is not today. */
 function asTime(at: Date): string {
   const time = at.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' });
-  return Date.now() - at.getTime() < DAY_MS ? time : `${at.toLocaleDateString()} ${time}`;
+  return at.toDateString() === new Date().toDateString() ? time : `${at.toLocaleDateString()} ${time}`;
 }
 
 /** What one should know while the program does not answer: of when all this is, and what waits to be sent. */
@@ -23,7 +21,8 @@ export function OfflineNote() {
   const waiting = useSyncExternalStore(outbox.subscribe, () => outbox.now);
   const queries = useQueryClient();
   const isAway = since !== undefined;
-  const waits = waiting.length > 0;
+  const open = waiting.filter((one) => one.refused === undefined);
+  const waits = open.length > 0;
   useEffect(() => {
     readOutbox();
     window.addEventListener('storage', readOutbox);
@@ -45,12 +44,11 @@ export function OfflineNote() {
       window.removeEventListener('online', now);
     };
   }, [isAway, waits, queries]);
-  if (!isAway && !waits) return null;
-  const open = waiting.filter((one) => !one.refused);
+  if (!isAway && waiting.length === 0) return null;
   return (
     <div className="bg-paper-2 px-5 py-1.75 print:hidden" role="status" data-offline>
       {isAway && <p>The program does not answer: what you see is as it was read at {asTime(since)}.</p>}
-      {open.length > 0 && (
+      {waits && (
         <p>
           Waiting on this device to be sent: {open.map((one) => one.what).join(', ')}. It goes by itself once the
           program answers.

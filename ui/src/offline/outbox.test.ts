@@ -57,12 +57,22 @@ test('nobody signed in is no refusal of what waits', async () => {
   expect(outbox.now).toEqual([trial('a')]);
 });
 
+test('nor is it one that somebody else is signed in, or that it was too often', async () => {
+  sendLater(trial('a'));
+  answering(refused(409, 'another-person'), refused(429, 'tried-too-often'));
+  await sendWaiting();
+  await sendWaiting();
+  expect(outbox.now).toEqual([trial('a')]);
+});
+
 test('what is refused stays with the reason, and the next one goes', async () => {
   sendLater(trial('a'));
   sendLater(trial('b'));
   answering(refused(400, 'unusable'), taken());
   expect((await sendWaiting()).map((one) => one.body.id)).toEqual(['b']);
   expect(outbox.now).toEqual([{ ...trial('a'), refused: 'Type both.' }]);
+  expect(answering()).toEqual([]);
+  expect(await sendWaiting()).toEqual([]);
 });
 
 test('two that send at the same time send once', async () => {

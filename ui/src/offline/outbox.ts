@@ -1,4 +1,4 @@
-import { api, given, Refused, type Schemas } from '../api/client';
+import { api, given, Refused, type Schemas, sentenceOf } from '../api/client';
 import { ownStore } from '../frame/ownStore';
 import { Store } from '../frame/store';
 
@@ -38,6 +38,13 @@ export function sendLater(one: Waiting): void {
   write((waiting) => [...waiting.filter((other) => other.body.id !== one.body.id), one]);
 }
 
+/** What to say where something could not be saved: it waits here where nothing answered. */
+export function laterOr(error: unknown, one: Waiting): string {
+  if (!(error instanceof Refused) || !error.away) return sentenceOf(error);
+  sendLater(one);
+  return 'Kept on this device: it goes to the shop by itself.';
+}
+
 /** Throws one away. */
 export function dropWaiting(id: string): void {
   write((waiting) => waiting.filter((one) => one.body.id !== id));
@@ -48,6 +55,9 @@ function send(one: Waiting): Promise<unknown> {
     ? given(api.POST('/api/proof/trials', { body: one.body }))
     : given(api.POST('/api/crib/tools/{id}/grinds', { params: { path: { id: one.tool } }, body: one.body }));
 }
+
+/** A refusal with one of these is of the thing that was sent, and not of who sends it or when. */
+const ITS_OWN = [400, 404, 409, 413];
 
 let onWay: Promise<Waiting[]> | undefined;
 
@@ -61,15 +71,16 @@ export function sendWaiting(): Promise<Waiting[]> {
 
 async function sendAll(): Promise<Waiting[]> {
   const sent: Waiting[] = [];
-  for (const one of read()) {
+  // What was refused once would be refused again.
+  for (const one of read().filter(({ refused }) => refused === undefined)) {
     try {
       await send(one);
       dropWaiting(one.body.id);
       sent.push(one);
     } catch (error) {
       if (!(error instanceof Refused)) throw error;
-      // Not there, or nobody is signed in: all of it waits on.
-      if (error.away || error.status === 401) break;
+      // Not there, or whoever wrote it is not signed in, or too often: all of it waits on.
+      if (!ITS_OWN.includes(error.status) || error.code === 'another-person') break;
       write((waiting) =>
         waiting.map((other) => (other.body.id === one.body.id ? { ...other, refused: error.message } : other)),
       );

@@ -1,11 +1,11 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, given, Refused, sentenceOf } from '../api/client';
+import { api, given } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { useCut } from '../cut/CutContext';
 import { DO, KEEP } from '../frame/looks';
-import { sendLater } from '../offline/outbox';
+import { laterOr } from '../offline/outbox';
 import { PickTool } from './PickTool';
 
 /** Writes what was measured into the log of a tool in the crib. */
@@ -23,10 +23,7 @@ export function KeepGrind() {
       setSaid('Written into the tool’s log.');
       void readAgain(queries, { queryKey: ['grinds', tool] });
     } catch (error) {
-      if (error instanceof Refused && error.away) {
-        sendLater({ kind: 'grind', tool, what: 'what was measured on a grind', body });
-        setSaid('Kept on this device: it goes to the shop by itself.');
-      } else setSaid(sentenceOf(error));
+      setSaid(laterOr(error, { kind: 'grind', tool, what: 'what was measured on a grind', body }));
     }
   };
   return (

@@ -1,12 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, given, type Lesson, Refused, sentenceOf } from '../api/client';
+import { api, given, type Lesson } from '../api/client';
 import { useNewRecord } from '../api/newRecord';
 import { readAgain } from '../api/readAgain';
 import { askAgain, useAsked } from '../cut/askAgain';
 import { useCut, useEdit } from '../cut/CutContext';
 import { DO, FIELD, KEEP, MEND } from '../frame/looks';
-import { sendLater } from '../offline/outbox';
+import { laterOr } from '../offline/outbox';
 import { PickTool } from './PickTool';
 
 const REST_MS = 400;
@@ -74,11 +74,7 @@ export function KeepTrial({ worked, away }: Props) {
       void readAgain(queries, { queryKey: ['experiments'] });
       askAgain();
     } catch (error) {
-      if (error instanceof Refused && error.away) {
-        sendLater({ kind: 'trial', what: `the trial of “${draft.name || 'a cut without a name'}”`, body });
-        setSaid('Kept on this device: it goes to the shop by itself.');
-        setNote('');
-      } else setSaid(sentenceOf(error));
+      setSaid(laterOr(error, { kind: 'trial', what: `the trial of “${draft.name || 'a cut without a name'}”`, body }));
     }
   };
   return (
@@ -107,7 +103,7 @@ export function KeepTrial({ worked, away }: Props) {
       )}
       <div className="flex flex-wrap gap-2">
         <button type="button" className={DO} disabled={!worked && !(away && isRead)} onClick={() => void keep(false)}>
-          {worked ? 'Keep this trial' : away ? 'Keep the readings, to be judged later' : 'Keep this trial'}
+          {away && !worked ? 'Keep the readings, to be judged later' : 'Keep this trial'}
         </button>
         {lessons.length > 0 && (
           <button type="button" className={MEND} onClick={() => void keep(true)}>

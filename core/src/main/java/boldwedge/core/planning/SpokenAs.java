@@ -1,5 +1,6 @@
 package boldwedge.core.planning;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +23,7 @@ import java.util.function.Predicate;
  * @param implied choices that follow where something else was said
  * @param sunk how a depth says what is wanted; empty where none does
  */
+@RecordBuilder
 public record SpokenAs(
         Map<String, String> verbs,
         Entry from,
@@ -34,7 +36,8 @@ public record SpokenAs(
         List<Called> called,
         Map<String, List<Entry>> bareFor,
         List<Implied> implied,
-        Optional<Sunk> sunk) {
+        Optional<Sunk> sunk)
+        implements SpokenAsBuilder.With {
     /** One whose numbers come in one order, and where nothing follows. */
     public SpokenAs(
             Map<String, String> verbs,
@@ -76,42 +79,17 @@ public record SpokenAs(
 
     /** The same with numbers in another order for some operations. */
     public SpokenAs withBare(Map<String, List<Entry>> byOperation) {
-        return new SpokenAs(
-                verbs, from, finished, tolerance, bare, marked, picks, derived, called, byOperation, implied, sunk);
+        return withBareFor(byOperation);
     }
 
     /** The same with choices that follow where something else was said. */
     public SpokenAs implying(Implied... choices) {
-        return new SpokenAs(
-                verbs,
-                from,
-                finished,
-                tolerance,
-                bare,
-                marked,
-                picks,
-                derived,
-                called,
-                bareFor,
-                List.of(choices),
-                sunk);
+        return withImplied(List.of(choices));
     }
 
     /** The same where a depth says how far what is wanted lies under what is there. */
     public SpokenAs sinking(String operation, String... words) {
-        return new SpokenAs(
-                verbs,
-                from,
-                finished,
-                tolerance,
-                bare,
-                marked,
-                picks,
-                derived,
-                called,
-                bareFor,
-                implied,
-                Optional.of(new Sunk(operation, List.of(words))));
+        return withSunk(Optional.of(new Sunk(operation, List.of(words))));
     }
 
     /** What numbers without a word are in this operation, in order. */

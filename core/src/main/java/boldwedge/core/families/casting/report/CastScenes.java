@@ -56,21 +56,17 @@ final class CastScenes {
         double tall = up.nearMm() / 2;
         double midX = across.nearAsideMm();
         double midY = up.nearAsideMm();
-        scene.hung(midX + tall * 0.2, midY + tall * 0.98, at(column, 66), say.length(up.nearMm()), TALL);
-        scene.hung(x + bore * slant, y + bore * slant, at(column, 57), say.length(job.finishedMm()), BORE);
-        scene.hung(midX + wide * 0.98, midY + tall * 0.2, at(column, 48), say.length(across.nearMm()), WIDE);
-        scene.hung(midX, midY, at(column, 39), say.signed(across.nearAsideMm()), ASIDE);
-        scene.hung(midX, midY, at(column, 30), say.signed(up.nearAsideMm()), ABOVE);
-        scene.hung(x, y, at(column, 21), say.length(job.freeMm()), FREE);
+        scene.hung(midX + tall * 0.2, midY + tall * 0.98, new Point(column, 66), say.length(up.nearMm()), TALL);
+        scene.hung(x + bore * slant, y + bore * slant, new Point(column, 57), say.length(job.finishedMm()), BORE);
+        scene.hung(midX + wide * 0.98, midY + tall * 0.2, new Point(column, 48), say.length(across.nearMm()), WIDE);
+        scene.hung(midX, midY, new Point(column, 39), say.signed(across.nearAsideMm()), ASIDE);
+        scene.hung(midX, midY, new Point(column, 30), say.signed(up.nearAsideMm()), ABOVE);
+        scene.hung(x, y, new Point(column, 21), say.length(job.freeMm()), FREE);
         double first = Math.min(cut.firstMm() / 2, reach);
-        scene.hung(x + first * slant, y - first * slant, at(column, 12), say.length(cut.skinMm()), SKIN);
+        scene.hung(x + first * slant, y - first * slant, new Point(column, 12), say.length(cut.skinMm()), SKIN);
         scene.place(0, 0, 1);
         scene.label(Role.CAPTION, 4, 3.5, Anchor.START, "bright: finished; broken: first pass, far end");
         return scene.build(0, 0, Plate.WIDTH, Plate.HEIGHT, scale, Plate.scale(scale));
-    }
-
-    private static Point at(double x, double y) {
-        return new Point(x, y);
     }
 
     private static List<Point> oval(double x, double y, double wide, double tall) {
@@ -113,9 +109,9 @@ final class CastScenes {
         double bore = job.finishedMm() / 2;
         double inside = bush ? job.insideMm() / 2 : bore;
         if (bush) {
-            scene.hung(outer * 0.5, outer * 0.86, at(column, 66), say.length(job.outsideMm()), OUTSIDE);
-            scene.hung(bore * 0.64, bore * 0.77, at(column, 58.3), say.length(job.overMm()), OVER);
-            scene.hung(inside * 0.77, inside * 0.64, at(column, 50.6), say.length(job.insideMm()), INSIDE);
+            scene.hung(outer * 0.5, outer * 0.86, new Point(column, 66), say.length(job.outsideMm()), OUTSIDE);
+            scene.hung(bore * 0.64, bore * 0.77, new Point(column, 58.3), say.length(job.overMm()), OVER);
+            scene.hung(inside * 0.77, inside * 0.64, new Point(column, 50.6), say.length(job.insideMm()), INSIDE);
             scene.place(0, 0, 1);
             scene.input(column, 42.9, Anchor.START, say.number(job.friction(), 2), FRICTION);
             scene.input(column, 35.2, Anchor.START, say.force(job.pressN()), PRESS);
@@ -123,9 +119,9 @@ final class CastScenes {
         }
         if (job.cap()) {
             double joint = (bore + outer) / 2;
-            scene.hung(joint, 0, at(column, 27.5), say.length(job.shimsMm()), SHIMS);
-            scene.hung(joint, 0, at(column, 19.8), say.length(job.outMm()), OUT);
-            scene.hung(inside * 0.6, -inside * 0.8, at(column, 12), say.length(job.playMm()), PLAY);
+            scene.hung(joint, 0, new Point(column, 27.5), say.length(job.shimsMm()), SHIMS);
+            scene.hung(joint, 0, new Point(column, 19.8), say.length(job.outMm()), OUT);
+            scene.hung(inside * 0.6, -inside * 0.8, new Point(column, 12), say.length(job.playMm()), PLAY);
         }
         scene.place(0, 0, 1);
         scene.label(

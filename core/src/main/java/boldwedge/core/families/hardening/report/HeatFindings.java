@@ -32,7 +32,7 @@ import java.util.List;
 final class HeatFindings {
     private static final double NEAR_HRC = 1;
 
-    /** Tempers on either side of the range in which low-alloy steels turn brittle, °C. */
+    /** Tempers on either side of the range in which low-alloy steels turn brittle, well out of it, °C (ours). */
     private static final double BELOW_BRITTLE_C = 240;
 
     private static final double ABOVE_BRITTLE_C = 400;

@@ -10,13 +10,15 @@ import boldwedge.core.mechanics.thread.ThreadSize;
 import boldwedge.core.mechanics.thread.TrapezoidalThreadLimits;
 import boldwedge.core.mechanics.thread.UnifiedThreadLimits;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.function.Predicate;
-import java.util.function.Supplier;
 
 /** Reads the class of a thread as its standard names it: the one that was said, or the usual one; and its limits. */
 final class ThreadClassReader {
+    /** Length of engagement of special threads, in pitches (ASME B1.1). */
     private static final double NINE_PITCHES = 9;
-    /** Finer metric threads have no room for an allowance, mm. */
+
+    /** Finer metric threads have no allowance, mm (ISO 965-1: 6h up to M1.4). */
     private static final double NO_ALLOWANCE_UNDER_MM = 0.35;
 
     private final ThreadCall call;
@@ -66,46 +68,42 @@ final class ThreadClassReader {
     private Read metric() {
         String outside = size.pitchMm() < NO_ALLOWANCE_UNDER_MM ? "6h" : "6g";
         return sided(
-                usual(outside, "6H"),
+                outside,
+                "6H",
                 text -> ThreadClass.named(text).map(in -> text),
                 text -> ThreadClass.named(text).orElseThrow().inside(),
                 "is no class of metric threads that I know. Write 6g or 4g6g outside, 6H or 5H inside.",
-                "6g",
-                "6H",
                 text -> IsoThreadLimits.of(size, ThreadClass.named(text).orElseThrow()));
     }
 
     private Read unified() {
         double engaged = call.series() == ThreadCall.Series.UNIFIED ? size.majorMm() : NINE_PITCHES * size.pitchMm();
         return sided(
-                usual("2A", "2B"),
+                "2A",
+                "2B",
                 UnifiedThreadLimits::named,
                 UnifiedThreadLimits::inside,
                 "is no class of unified threads. Write 1A, 2A or 3A outside, 1B, 2B or 3B inside.",
-                "2A",
-                "2B",
                 text -> UnifiedThreadLimits.of(size, text, engaged));
     }
 
     private Read trapezoidal() {
         return sided(
-                usual("7e", "7H"),
+                "7e",
+                "7H",
                 TrapezoidalThreadLimits::named,
                 TrapezoidalThreadLimits::inside,
                 "is no class of trapezoidal threads that I know. Write 7e or 8e outside, 7H or 8H inside.",
-                "7e",
-                "7H",
                 text -> TrapezoidalThreadLimits.of(size, text));
     }
 
     private Read acme() {
         return sided(
-                usual("2G", "2G"),
+                "2G",
+                "2G",
                 AcmeThreadLimits::named,
                 text -> inside,
                 "is no class of Acme threads. Write 2G, 3G or 4G.",
-                "2G",
-                "2G",
                 text -> AcmeThreadLimits.of(size, text, inside));
     }
 
@@ -117,46 +115,35 @@ final class ThreadClassReader {
                     said.isEmpty() ? "" : "Inside pipe threads have one class: leave it empty.");
         }
         return sided(
-                usual("A", ""),
+                "A",
+                "",
                 PipeThreadLimits::named,
                 text -> false,
                 "is no class of pipe threads. Write A or B.",
-                "A",
-                "",
                 text -> PipeThreadLimits.outside(size, text));
-    }
-
-    private String usual(String outside, String within) {
-        return said.isEmpty() ? inside ? within : outside : said;
-    }
-
-    private interface Named {
-        Optional<String> of(String text);
-    }
-
-    private interface Limited {
-        ThreadLimits of(String text);
     }
 
     /** A class that belongs to one side: known by its name, and on the side that the thread is on. */
     private Read sided(
-            String text,
-            Named named,
-            Predicate<String> isInside,
-            String unknown,
             String outsideUsual,
             String insideUsual,
-            Limited limits) {
-        Optional<String> in = named.of(text);
+            Function<String, Optional<String>> named,
+            Predicate<String> isInside,
+            String unknown,
+            Function<String, ThreadLimits> limits) {
+        String usual = inside ? insideUsual : outsideUsual;
+        String text = said.isEmpty() ? usual : said;
+        Optional<String> in = named.apply(text);
         if (in.isEmpty()) {
             return new Read(text, Optional.empty(), "“" + text + "” " + unknown);
         }
         String name = in.get();
-        Supplier<String> otherSide =
-                () -> name + " is a class of " + (inside ? "outside" : "inside") + " threads; this one is "
-                        + (inside ? "inside: " + insideUsual : "outside: " + outsideUsual) + " is usual.";
         return isInside.test(name) == inside
-                ? new Read(name, Optional.of(limits.of(name)), "")
-                : new Read(name, Optional.empty(), otherSide.get());
+                ? new Read(name, Optional.of(limits.apply(name)), "")
+                : new Read(
+                        name,
+                        Optional.empty(),
+                        name + " is a class of " + (inside ? "outside" : "inside") + " threads; this one is "
+                                + (inside ? "inside: " : "outside: ") + usual + " is usual.");
     }
 }
