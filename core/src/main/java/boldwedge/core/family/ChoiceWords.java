@@ -10,6 +10,7 @@ import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.Entry;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
@@ -17,10 +18,22 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** The words by which a choice is known, besides those that the shop says for it. */
-final class ChoiceWords {
+/**
+ * The words by which a choice is known, besides those that the shop says for it.
+ *
+ * @param name those of its own name
+ * @param all these, and those of what is told about it
+ * @param length how many words its name has
+ */
+record ChoiceWords(Set<String> name, Set<String> all, int length) {
+    private static final Pattern BETWEEN = Pattern.compile("[^\\p{L}\\p{N}.]+");
+    private static final Pattern BETWEEN_FRACTIONS = Pattern.compile("[^\\p{N}/]+");
+    private static final Pattern JOINTS = Pattern.compile("[-° ]+");
     private static final Pattern HARDNESS = Pattern.compile("(\\d+(?:\\.\\d+)?) ?(?:hrc|rc)");
     private static final Pattern HARDNESSES = Pattern.compile("(\\d+)–(\\d+) HRC");
+
+    /** A word that is said short has at least so many letters. */
+    private static final int SHORTEST = 4;
 
     /** A steel tabled for a range is as hard as is said where it lies no farther from it, HRC. */
     private static final double NEARLY_HRC = 3;
@@ -28,28 +41,47 @@ final class ChoiceWords {
     /** The steels that are listed by their hardness alone. */
     private static final String HARDENED = "Hardened steel";
 
-    private ChoiceWords() {}
+    /** What every family lets be chosen: worked out once, since each line that is typed asks for all of it. */
+    private static final Map<Choice, ChoiceWords> DECLARED = Families.all().stream()
+            .flatMap(family -> family.entries().stream())
+            .flatMap(entry -> entry.choices().stream())
+            .distinct()
+            .collect(Collectors.toUnmodifiableMap(choice -> choice, ChoiceWords::read));
 
-    /** Whether all that was said is a choice's, and some of it of its own name. */
-    static boolean says(Choice choice, List<String> said) {
-        Set<String> name = of(choice.words() + " " + choice.id());
-        Set<String> all = of(choice.words() + " " + choice.id() + " " + choice.more());
-        boolean named = false;
-        for (String word : said) {
-            for (String part : word.split("[-° ]+")) {
-                if (LineWords.isNoise(part)) {
-                    continue;
-                }
-                if (all.stream()
-                        .noneMatch(known -> known.equals(part)
-                                || (part.length() >= 4 && (known.startsWith(part) || part.equals(known + "s"))))) {
-                    return false;
-                }
-                named |= name.stream()
-                        .anyMatch(known -> known.equals(part) || (part.length() >= 4 && known.startsWith(part)));
-            }
-        }
-        return named;
+    /** Those of a choice. */
+    static ChoiceWords of(Choice choice) {
+        ChoiceWords declared = DECLARED.get(choice);
+        return declared == null ? read(choice) : declared;
+    }
+
+    private static ChoiceWords read(Choice choice) {
+        return new ChoiceWords(
+                in(choice.words() + " " + choice.id()),
+                in(choice.words() + " " + choice.id() + " " + choice.more()),
+                in(choice.words()).size());
+    }
+
+    /** The parts of what was said that say something: "chrome-moly" says two. */
+    static List<String> parts(List<String> said) {
+        return said.stream()
+                .flatMap(JOINTS::splitAsStream)
+                .filter(part -> !LineWords.isNoise(part))
+                .toList();
+    }
+
+    /** Whether all that was said is the choice's, and some of it of its own name. */
+    boolean says(List<String> parts) {
+        return parts.stream()
+                        .allMatch(part -> all.contains(part) || all.stream().anyMatch(known -> isNear(part, known)))
+                && parts.stream()
+                        .anyMatch(part -> name.contains(part)
+                                || (part.length() >= SHORTEST
+                                        && name.stream().anyMatch(known -> known.startsWith(part))));
+    }
+
+    /** Whether a word is said short, or of several. */
+    private static boolean isNear(String part, String known) {
+        return part.length() >= SHORTEST && (known.startsWith(part) || part.equals(known + "s"));
     }
 
     /**
@@ -102,10 +134,10 @@ final class ChoiceWords {
     }
 
     /** The words of a text. */
-    static Set<String> of(String text) {
+    private static Set<String> in(String text) {
         String low = text.toLowerCase(Locale.ROOT);
         // A fraction is one word besides: "1/4 socket head".
-        return Stream.concat(Stream.of(low.split("[^\\p{L}\\p{N}.]+")), Stream.of(low.split("[^\\p{N}/]+")))
+        return Stream.concat(BETWEEN.splitAsStream(low), BETWEEN_FRACTIONS.splitAsStream(low))
                 .filter(word -> !word.isEmpty())
                 .collect(Collectors.toSet());
     }

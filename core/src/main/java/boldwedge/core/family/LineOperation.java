@@ -23,24 +23,30 @@ record LineOperation(String id, String said, int at, int run) {
     /** What is turned and bored along two axes at once, which nothing here does. */
     private static final Set<String> FORMS = Set.of("taper", "tapered", "ball", "radius");
 
+    /** A way of asking for an operation, word by word. */
+    private record Way(Choice operation, List<String> parts) {}
+
+    private static final List<Way> WAYS = Families.all().stream()
+            .flatMap(family -> family.operations().stream()
+                    .flatMap(operation -> ways(family, operation).stream().map(parts -> new Way(operation, parts))))
+            .toList();
+
     /** What is asked for first, of several that begin at one word the longest; nothing where the words make another operation of it. */
     static Optional<LineOperation> first(LineWords words) {
         Optional<LineOperation> best = Optional.empty();
         int longest = 0;
-        for (ToolFamily<?> family : Families.all()) {
-            for (Choice operation : family.operations()) {
-                for (List<String> parts : ways(family, operation)) {
-                    int at = words.findWithin(parts);
-                    if (isMaterial(words, at)) {
-                        at = words.find(parts, at + 1);
-                    }
-                    int before = best.map(LineOperation::at).orElse(Integer.MAX_VALUE);
-                    if (at >= 0 && (at < before || (at == before && parts.size() > longest))) {
-                        longest = parts.size();
-                        int run = parts.contains("*") ? parts.indexOf("*") : parts.size();
-                        best = Optional.of(new LineOperation(operation.id(), operation.words(), at, run));
-                    }
-                }
+        for (Way way : WAYS) {
+            List<String> parts = way.parts();
+            int at = words.findWithin(parts);
+            if (isMaterial(words, at)) {
+                at = words.find(parts, at + 1);
+            }
+            int before = best.map(LineOperation::at).orElse(Integer.MAX_VALUE);
+            if (at >= 0 && (at < before || (at == before && parts.size() > longest))) {
+                longest = parts.size();
+                int run = parts.contains("*") ? parts.indexOf("*") : parts.size();
+                best = Optional.of(
+                        new LineOperation(way.operation().id(), way.operation().words(), at, run));
             }
         }
         return best.filter(one -> !isElsewhere(words, one.at()) && !turnsElsewhere(words, one.at() + one.run()));

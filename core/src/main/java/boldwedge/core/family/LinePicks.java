@@ -59,15 +59,17 @@ final class LinePicks {
                 || (run == 1 && LineOperation.isVerb(fields, said.getFirst()))) {
             return;
         }
-        ShopWords.meant(entry.id(), String.join(" ", said))
+        String joined = String.join(" ", said);
+        List<String> parts = ChoiceWords.parts(said);
+        ShopWords.meant(entry.id(), joined)
                 .or(() -> entry.choices().stream()
                         .map(Choice::id)
-                        .filter(id -> id.equalsIgnoreCase(String.join(" ", said)))
+                        .filter(id -> id.equalsIgnoreCase(joined))
                         .findFirst())
                 .or(() -> entry.choices().stream()
-                        .filter(choice -> ChoiceWords.says(choice, said))
+                        .filter(choice -> ChoiceWords.of(choice).says(parts))
                         .min(Comparator.comparingInt(
-                                choice -> ChoiceWords.of(choice.words()).size()))
+                                choice -> ChoiceWords.of(choice).length()))
                         .map(Choice::id))
                 .flatMap(id -> entry.choices().stream()
                         .filter(choice -> choice.id().equals(id))
@@ -108,8 +110,7 @@ final class LinePicks {
                             if (words.isOpen(i)
                                     && !LineWords.isNoise(words.low(i))
                                     && words.free(i, 1)
-                                    && ChoiceWords.of(choice.words() + " " + choice.more())
-                                            .contains(words.low(i))) {
+                                    && ChoiceWords.of(choice).all().contains(words.low(i))) {
                                 words.use(i, i + 1);
                             }
                         }
@@ -134,7 +135,7 @@ final class LinePicks {
         return named
                 && !ofStuff
                 && entry.choices().stream()
-                        .anyMatch(choice -> ChoiceWords.of(choice.words()).contains(size.replace("°", "")));
+                        .anyMatch(choice -> ChoiceWords.of(choice).name().contains(size.replace("°", "")));
     }
 
     /** A word that looks like a number and is the name of a choice: the screw 3/8-16. */

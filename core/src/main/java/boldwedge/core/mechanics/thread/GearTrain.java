@@ -17,6 +17,9 @@ public record GearTrain(int a, int b, int c, int d) {
     /** Wheels on neighbouring studs must clear the other's stud by so many teeth. */
     private static final int STUD_TEETH = 15;
 
+    /** Errors that differ by less are the same: what the sums themselves are off by. */
+    private static final double NOISE = 1e-12;
+
     /** Driver over driven. */
     public double ratio() {
         return compound() ? (double) a * c / ((double) b * d) : (double) a / b;
@@ -48,24 +51,23 @@ public record GearTrain(int a, int b, int c, int d) {
         GearTrain best = simplest(wheels, wanted).orElse(null);
         double least = best == null ? Double.POSITIVE_INFINITY : Math.abs(best.error(wanted));
         int n = wheels.size();
-        // A compound train has to be better by more than the sums' own noise.
-        for (int i = 0; i < n; i++) {
+        // A compound train has to be better by more than the sums' own noise; than an exact one none is.
+        for (int i = 0; i < n && least > NOISE; i++) {
             for (int j = 0; j < n; j++) {
-                if (j == i) {
-                    continue;
-                }
                 for (int k = i + 1; k < n; k++) {
-                    if (k == j) {
+                    if (j == i || k == j) {
                         continue;
                     }
-                    for (int l = 0; l < n; l++) {
-                        if (l == i || l == j || l == k) {
-                            continue;
-                        }
-                        double ratio =
-                                (double) wheels.get(i) * wheels.get(k) / ((double) wheels.get(j) * wheels.get(l));
-                        double rank = Math.abs(ratio / wanted - 1);
-                        if (rank < least - 1e-12) {
+                    // Which of two driven wheels comes first, laid() decides.
+                    for (int l = j + 1; l < n; l++) {
+                        double rank = l == i || l == k
+                                ? Double.POSITIVE_INFINITY
+                                : Math.abs((double) wheels.get(i)
+                                                * wheels.get(k)
+                                                / ((double) wheels.get(j) * wheels.get(l))
+                                                / wanted
+                                        - 1);
+                        if (rank < least - NOISE) {
                             Optional<GearTrain> laid = laid(wheels.get(i), wheels.get(j), wheels.get(k), wheels.get(l));
                             if (laid.isPresent()) {
                                 least = rank;
@@ -87,7 +89,7 @@ public record GearTrain(int a, int b, int c, int d) {
             for (int j = 0; j < wheels.size(); j++) {
                 GearTrain train = new GearTrain(wheels.get(i), wheels.get(j), 0, 0);
                 double off = Math.abs(train.error(wanted));
-                if (i != j && off < least - 1e-12) {
+                if (i != j && off < least - NOISE) {
                     least = off;
                     best = train;
                 }
