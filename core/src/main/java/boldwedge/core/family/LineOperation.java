@@ -2,7 +2,6 @@ package boldwedge.core.family;
 
 import boldwedge.core.planning.Choice;
 import boldwedge.core.planning.SpokenAs;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,9 +25,13 @@ record LineOperation(String id, String said, int at, int run) {
     /** A way of asking for an operation, word by word. */
     private record Way(Choice operation, List<String> parts) {}
 
-    private static final List<Way> WAYS = Families.all().stream()
-            .flatMap(family -> family.operations().stream()
-                    .flatMap(operation -> ways(family, operation).stream().map(parts -> new Way(operation, parts))))
+    /** Those that are said for it first: an id counts where no family says its words otherwise. */
+    private static final List<Way> WAYS = Stream.of(true, false)
+            .flatMap(said -> Families.all().stream()
+                    .flatMap(family -> family.operations().stream()
+                            .flatMap(operation -> (said ? verbs(family, operation) : names(operation))
+                                    .flatMap(LineOperation::asWords)
+                                    .map(parts -> new Way(operation, parts)))))
             .toList();
 
     /** What is asked for first, of several that begin at one word the longest; nothing where the words make another operation of it. */
@@ -71,15 +74,17 @@ record LineOperation(String id, String said, int at, int run) {
                         .isPresent();
     }
 
-    private static List<List<String>> ways(ToolFamily<?> family, Choice operation) {
-        List<String> ways = new ArrayList<>(List.of(operation.words(), operation.id()));
-        family.spokenAs()
-                .ifPresent(as -> as.verbs().forEach((verb, meant) -> {
-                    if (meant.equals(operation.id())) {
-                        ways.add(verb);
-                    }
-                }));
-        return ways.stream().flatMap(LineOperation::asWords).toList();
+    private static Stream<String> names(Choice operation) {
+        return Stream.of(operation.words(), operation.id());
+    }
+
+    /** How the family's shop asks for it. */
+    private static Stream<String> verbs(ToolFamily<?> family, Choice operation) {
+        return family.spokenAs().stream()
+                .flatMap(as -> as.verbs().entrySet().stream())
+                .filter(verb -> verb.getValue().equals(operation.id()))
+                .map(Map.Entry::getKey)
+                .sorted();
     }
 
     /** A way of saying it as words, what is written with hyphens as one word too: "o-ring". */
@@ -154,8 +159,6 @@ record LineOperation(String id, String said, int at, int run) {
 
     /** Whether a word asks for the operation that is read: "drill" does not say that it is drill rod. */
     static boolean isVerb(Map<String, String> fields, String word) {
-        return word.equals(fields.getOrDefault(Families.OPERATION, ""))
-                && Families.of(fields).operations().stream()
-                        .anyMatch(one -> one.words().equals(word));
+        return word.equals(fields.getOrDefault(Families.OPERATION, ""));
     }
 }

@@ -120,18 +120,22 @@ final class LinePicks {
 
     /** Whether a run begins with a fraction or an angle that is in a choice's own name: "1/4 socket head", "55° insert". */
     private boolean sized(Entry entry, int at, int run) {
-        if (run < 2 || words.ends(at) || !words.isOpen(at) || !words.free(at + 1, run - 1)) {
+        if (run < 2 || words.ends(at) || !words.isOpen(at)) {
             return false;
         }
-        if (ShopWords.meant(entry.id(), String.join(" ", words.subList(at, at + run)))
-                .isPresent()) {
+        if (words.areOpen(at, run)
+                && ShopWords.meant(entry.id(), String.join(" ", words.subList(at, at + run)))
+                        .isPresent()) {
             return true;
+        }
+        if (!words.free(at + 1, run - 1)) {
+            return false;
         }
         // "3/8 steel" is of steel.
         boolean ofStuff = ShopWords.meant("material", String.join(" ", words.subList(at + 1, at + run)))
                 .isPresent();
         String size = words.low(at).replace(" °", "°");
-        boolean named = size.endsWith("°") || size.matches("\\d+/\\d+");
+        boolean named = size.endsWith("°") || size.matches("\\d+[/.]\\d+");
         return named
                 && !ofStuff
                 && entry.choices().stream()

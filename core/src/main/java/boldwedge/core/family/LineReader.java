@@ -33,6 +33,9 @@ final class LineReader {
 
     private static final int LONGEST_CALL = 3;
 
+    /** A number before one of these is what is measured across. */
+    private static final Set<String> ACROSS = Set.of("hole", "bore");
+
     private final UnitSystem units;
     private final Map<String, String> machines;
     private final LineWords words;
@@ -121,6 +124,7 @@ final class LineReader {
             as.sunk().ifPresent(sunk -> sunk(as, sunk));
             as.derived().forEach(this::derived);
             as.implied().forEach(this::implied);
+            as.follows().forEach(this::follows);
         }
         LineOperation.takeAgain(words, family, fields.getOrDefault(Families.OPERATION, ""));
         if (followed) {
@@ -165,12 +169,8 @@ final class LineReader {
     private void called(SpokenAs.Called called) {
         for (int run = LONGEST_CALL; run >= 1; run--) {
             for (int at = 0; at + run <= words.size(); at++) {
-                boolean open = true;
-                for (int i = at; i < at + run; i++) {
-                    open &= words.isOpen(i);
-                }
                 String text = String.join(" ", words.subList(at, at + run));
-                if (open
+                if (words.areOpen(at, run)
                         && !fields.containsKey(called.entry().id())
                         && called.reads().test(text)) {
                     words.take(at, run);
@@ -209,7 +209,8 @@ final class LineReader {
 
     private void fromTo(SpokenAs as) {
         for (int i = 1; i + 1 < words.size(); i++) {
-            if (!words.low(i).equals("to")) {
+            // "To a shoulder" is to no size.
+            if (!words.low(i).equals("to") || !words.isNumber(i + 1)) {
                 continue;
             }
             boolean taken = fields.containsKey(as.finished().id());
@@ -342,7 +343,10 @@ final class LineReader {
     private void bare(List<Entry> order) {
         for (Entry entry : order) {
             for (int i = 0; i < words.size() && !fields.containsKey(entry.id()); i++) {
-                if (words.isOpen(i) && !belongsElsewhere(i) && measures(entry, words.get(i))) {
+                // Of a hole's size no other is made: "1 inch reamer, 1.001 hole".
+                boolean across =
+                        !entry.equals(order.getFirst()) && i + 1 < words.size() && ACROSS.contains(words.low(i + 1));
+                if (words.isOpen(i) && !across && !belongsElsewhere(i) && measures(entry, words.get(i))) {
                     put(entry, i, words.get(i));
                 }
             }
@@ -416,6 +420,18 @@ final class LineReader {
                     fields.put(rule.entry().id(), choice.id());
                     assumed.add(new TypedCut.Understood("", rule.entry().label(), choice.words()));
                 });
+    }
+
+    /** What a word brings along, told as taken so. */
+    private void follows(SpokenAs.Follows rule) {
+        for (int i = 0; i < words.size() && !fields.containsKey(rule.entry().id()); i++) {
+            if (words.low(i).equals(rule.word())) {
+                words.use(i, i + 1);
+                String text = new UnitFormat(units).typed(rule.mm());
+                fields.put(rule.entry().id(), text);
+                assumed.add(new TypedCut.Understood("", rule.entry().label(), text));
+            }
+        }
     }
 
     private boolean measures(Entry entry, String word) {

@@ -131,6 +131,16 @@ final class LineWords {
         return String.join(" ", words.subList(at, at + run));
     }
 
+    /** Whether so many words are open. */
+    boolean areOpen(int at, int run) {
+        for (int i = at; i < at + run; i++) {
+            if (taken[i]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
     /** Whether so many words are open and none is a number, but for those that name something. */
     boolean free(int at, int run) {
         for (int i = at; i < at + run; i++) {

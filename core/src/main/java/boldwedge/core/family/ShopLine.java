@@ -26,7 +26,8 @@ final class ShopLine {
     /** "In 3 passes": no inches. */
     private static final Set<String> GOES = Set.of("passes", "cuts", "goes", "steps", "plunges", "settings");
     /** What something can be in. */
-    private static final Set<String> WITHIN = Set.of("bore", "hole", "hub", "shaft");
+    private static final Set<String> WITHIN =
+            Set.of("bore", "hole", "hub", "shaft", "square", "shank", "block", "piece");
 
     private static final Set<String> BEFORE_A_SIZE = Set.of("in", "a", "an", "on");
 
@@ -54,7 +55,18 @@ final class ShopLine {
     private static final Pattern SIZE_THEN_COMMA =
             Pattern.compile("(?:(?<=\\d)|(?<=\\d ))in(?=,)", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern SOCKET_HEAD = Pattern.compile("\\bshcs\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SOCKET_HEAD = Pattern.compile(
+            "\\b(?:shcs|(?:socket )?cap (?:screw|head)(?: screw)?|allen (?:screw|bolt|head)|socket screw)\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** Cords by ISO 3601-1, mm and inches: a ring's section is said beside its name. */
+    private static final String CORDS =
+            "(1\\.78|1\\.8|2\\.62|2\\.65|3\\.53|3\\.55|5\\.3|5\\.33|6\\.99|0?\\.0?70|0?\\.103|0?\\.139|0?\\.210?|0?\\.275)";
+
+    private static final Pattern CORD_THEN_RING = Pattern.compile(
+            "(?<![\\d./])(?:" + CORDS + "(?: ?mm)?|(\\d(?:\\.\\d+)? ?mm)) (?=o-?ring)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RING_THEN_CORD =
+            Pattern.compile("(o-?ring(?: groove)?) " + CORDS + "(?![\\d./])", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern RETAINING_RING =
             Pattern.compile("\\b(?:retaining|snap) ring\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern RING_IN_A_BORE = Pattern.compile(
@@ -130,6 +142,10 @@ final class ShopLine {
         said = WHITWORTH.matcher(said).replaceAll("$1 BSW");
         said = SIZE_THEN_COMMA.matcher(said).replaceAll("inch");
         said = SOCKET_HEAD.matcher(said).replaceAll("socket head");
+        said = CORD_THEN_RING
+                .matcher(said)
+                .replaceAll(found -> (found.group(1) == null ? found.group(2) : found.group(1)) + " section ");
+        said = RING_THEN_CORD.matcher(said).replaceAll("$1 $2 section");
         said = RING_IN_A_BORE.matcher(said).replaceAll("$1 groove in a bore, $2 across");
         said = RETAINING_RING.matcher(said).replaceAll("circlip");
         said = RELIEF_OF_A_THREAD

@@ -22,6 +22,7 @@ import java.util.function.Predicate;
  * @param bareFor the same as bare for operations whose numbers come in another order, by operation
  * @param implied choices that follow where something else was said
  * @param sunk how a depth says what is wanted; empty where none does
+ * @param follows sizes that a word brings along
  */
 @RecordBuilder
 public record SpokenAs(
@@ -36,7 +37,8 @@ public record SpokenAs(
         List<Called> called,
         Map<String, List<Entry>> bareFor,
         List<Implied> implied,
-        Optional<Sunk> sunk)
+        Optional<Sunk> sunk,
+        List<Follows> follows)
         implements SpokenAsBuilder.With {
     /** One whose numbers come in one order, and where nothing follows. */
     public SpokenAs(
@@ -61,7 +63,8 @@ public record SpokenAs(
                 called,
                 Map.of(),
                 List.of(),
-                Optional.empty());
+                Optional.empty(),
+                List.of());
     }
 
     /** One without texts of its own. */
@@ -90,6 +93,11 @@ public record SpokenAs(
     /** The same where a depth says how far what is wanted lies under what is there. */
     public SpokenAs sinking(String operation, String... words) {
         return withSunk(Optional.of(new Sunk(operation, List.of(words))));
+    }
+
+    /** The same with sizes that a word brings along. */
+    public SpokenAs following(Follows... sizes) {
+        return withFollows(List.of(sizes));
     }
 
     /** What numbers without a word are in this operation, in order. */
@@ -143,6 +151,15 @@ public record SpokenAs(
      * @param after words that stand behind it
      */
     public record Sunk(String only, List<String> after) {}
+
+    /**
+     * A size that a word brings along where it is not said: what is cored is out of round.
+     *
+     * @param word the word
+     * @param entry the size
+     * @param mm how much it is, mm
+     */
+    public record Follows(String word, Entry entry, double mm) {}
 
     /**
      * A size that is taken from another one where only that is said.

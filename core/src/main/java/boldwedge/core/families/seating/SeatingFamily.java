@@ -19,6 +19,7 @@ import boldwedge.core.planning.PrintedCard;
 import boldwedge.core.planning.Read;
 import boldwedge.core.planning.Sentence;
 import boldwedge.core.planning.SpokenAs;
+import boldwedge.core.planning.SpokenAs.Derived;
 import boldwedge.core.planning.SpokenAs.Marked;
 import boldwedge.core.planning.StationPage;
 import boldwedge.core.planning.TrialForm;
@@ -123,11 +124,12 @@ public final class SeatingFamily extends DeclaredFamily<InsertPocketCut> {
                 Optional.empty(),
                 List.of(HEIGHT, WIDTH, LENGTH),
                 List.of(
+                        new Marked(HEIGHT, List.of(), List.of("square")),
                         new Marked(LENGTH, List.of("length"), List.of("long")),
                         new Marked(ANGLE, List.of("at", "angle"), List.of("edge")),
                         new Marked(THREAD_DEPTH, List.of("thread"), List.of())),
                 List.of(BODY, INSERT),
-                List.of()));
+                List.of(new Derived(WIDTH, HEIGHT, 0, 0))));
     }
 
     @Override

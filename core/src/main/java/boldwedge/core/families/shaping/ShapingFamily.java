@@ -124,7 +124,12 @@ public final class ShapingFamily extends DeclaredFamily<ShapedCut> {
                                 Map.entry("keyseat in a shaft", "shaft-keyway"),
                                 Map.entry("key seat", "shaft-keyway"),
                                 Map.entry("flat on", "plane-flat"),
-                                Map.entry("plane a flat", "plane-flat"),
+                                Map.entry("plane a flat", "plane-face"),
+                                Map.entry("plane a flat on", "plane-flat"),
+                                Map.entry("plane a flat * shaft", "plane-flat"),
+                                Map.entry("plane flat on", "plane-flat"),
+                                Map.entry("plane flat * shaft", "plane-flat"),
+                                Map.entry("plane flat", "plane-face"),
                                 Map.entry("shape a flat", "plane-flat"),
                                 Map.entry("plane a face", "plane-face"),
                                 Map.entry("shape a block", "plane-face"),
@@ -142,7 +147,8 @@ public final class ShapingFamily extends DeclaredFamily<ShapedCut> {
                                 new Marked(WIDTH, List.of("key", "key of"), List.of("key"))),
                         List.of(MATERIAL, END),
                         List.of())
-                .withBare(Map.of("shaft-keyway", List.of(SHAFT, WIDTH, LENGTH))));
+                .withBare(Map.of(
+                        "shaft-keyway", List.of(SHAFT, WIDTH, LENGTH), "plane-face", List.of(LENGTH, FLAT_WIDTH))));
     }
 
     @Override

@@ -215,19 +215,19 @@ public final class TurningFamily extends DeclaredFamily<TurningCut> {
     @Override
     public Optional<SpokenAs> spokenAs() {
         return Optional.of(new SpokenAs(
-                        Map.of(
-                                "shoulder",
-                                "shoulder",
-                                "take * off",
-                                "turn",
-                                "skim",
-                                "turn",
-                                "finish turn",
-                                "turn",
-                                "turning",
-                                "turn",
-                                "facing",
-                                "face"),
+                        Map.ofEntries(
+                                Map.entry("shoulder", "shoulder"),
+                                Map.entry("turn shoulder", "shoulder"),
+                                Map.entry("turn a shoulder", "shoulder"),
+                                Map.entry("turn * shoulder", "shoulder"),
+                                Map.entry("take * off", "turn"),
+                                Map.entry("skim", "turn"),
+                                Map.entry("finish turn", "turn"),
+                                Map.entry("turning", "turn"),
+                                Map.entry("facing", "face"),
+                                Map.entry("face and turn", "turn-and-face"),
+                                Map.entry("face & turn", "turn-and-face"),
+                                Map.entry("turn & face", "turn-and-face")),
                         DIAMETER,
                         FINISHED,
                         Optional.of(TOLERANCE),

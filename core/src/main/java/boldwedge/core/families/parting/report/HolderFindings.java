@@ -27,6 +27,12 @@ import java.util.Locale;
 final class HolderFindings {
     private static final double LEAST_FLOOR_MM = 4;
 
+    /** A holder is made for no less than this share more of force (ours). */
+    private static final double LEAST_GAIN = 0.1;
+
+    private static final String AS_BUILT =
+            "The same cut computed with the block's heights and bolt; twice the stiffness is assumed";
+
     private final PartCut cut;
     private final PartJob job;
     private final HolderGeometry geometry;
@@ -61,6 +67,18 @@ final class HolderFindings {
         double now = Weaknesses.of(cut).getFirst().times(cut.force().cuttingN());
         Weakness first = Weaknesses.of(then).getFirst();
         double built = first.times(then.force().cuttingN());
+        if (built < now * (1 + LEAST_GAIN)) {
+            return Finding.at(Station.MAKE, "gain", say)
+                    .says(
+                            Verdict.TOLD,
+                            "A built holder gains little here: %s, at %s times the cut, in one too; the point would go down %s instead of %s.",
+                            WeaknessWords.what(cut, first).toLowerCase(Locale.ROOT),
+                            say.number(built, 1),
+                            say.length(then.dropMm()),
+                            say.length(cut.dropMm()))
+                    .source(AS_BUILT)
+                    .build();
+        }
         return Finding.at(Station.MAKE, "gain", say)
                 .says(
                         Verdict.TOLD,
@@ -72,7 +90,7 @@ final class HolderFindings {
                 .note("Then first: " + WeaknessWords.what(cut, first).toLowerCase(Locale.ROOT) + ", at "
                         + say.number(built, 1) + " times the cut; fed " + say.feed(then.feedMm()) + ", "
                         + say.feed(cut.feedMm()) + " now.")
-                .source("The same cut computed with the block's heights and bolt; twice the stiffness is assumed")
+                .source(AS_BUILT)
                 .mend("Build it", HOLDER, "split-block")
                 .mend("Build the one over the post's side", HOLDER, "side-block")
                 .mend("Build the doubled one behind", HOLDER, "rear-block")
