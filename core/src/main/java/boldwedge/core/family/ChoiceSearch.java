@@ -106,7 +106,7 @@ final class ChoiceSearch<C> {
             Optional<Tried<C>> best = Optional.empty();
             for (Candidate remedy : ours(left, from)) {
                 Tried<C> other = tried(remedy.request());
-                if (other.read().cut().isEmpty() || !other.betters(left, 0)) {
+                if (other.read().cut().isEmpty() || !other.isBeyond(left)) {
                     continue;
                 }
                 if (!other.heals(doubt)) {
@@ -178,8 +178,12 @@ final class ChoiceSearch<C> {
             if (fix.text().equals(now.request().own().get(fix.field()))) {
                 continue;
             }
-            if (isOurs(fix)) {
-                ours.add(new Candidate(fix, now.request().withOwn(fix.field(), fix.text())));
+            Optional<Entry> own = own(fix);
+            if (own.isPresent()) {
+                // What would be moved too far is neither chosen nor waited for.
+                if (isWithinReason(own.get(), fix.text())) {
+                    ours.add(new Candidate(fix, now.request().withOwn(fix.field(), fix.text())));
+                }
             } else if (!fix.isAtTheMachine()) {
                 Tried<C> theirs = choices.tried(now.request().with(fix.field(), fix.text()));
                 if (theirs.read().cut().isPresent() && theirs.betters(doubt, TriedFixes.WORTH_WHILE)) {
@@ -190,12 +194,13 @@ final class ChoiceSearch<C> {
         return ours;
     }
 
-    private boolean isOurs(Fix fix) {
+    /** The field of a remedy where it is the program's own to choose. */
+    private Optional<Entry> own(Fix fix) {
         return choices.family().entries().stream()
-                .anyMatch((Entry entry) -> entry.id().equals(fix.field())
+                .filter(entry -> entry.id().equals(fix.field())
                         && entry.asked().ours()
-                        && first.request().text(entry).isEmpty()
-                        && isWithinReason(entry, fix.text()));
+                        && first.request().text(entry).isEmpty())
+                .findFirst();
     }
 
     /** A value is moved to the half or to the double at most: what costs more is told, and chosen by whoever pays for it. */

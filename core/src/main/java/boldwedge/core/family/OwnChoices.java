@@ -66,6 +66,14 @@ record OwnChoices<C>(ToolFamily<C> family) {
                     && (wrong < 0 || (wrong == 0 && count(Verdict.DOUBTFUL) < before.count(Verdict.DOUBTFUL)));
         }
 
+        /** Whether a finding stands a little better here, or is gone: a step on a way. */
+        boolean isBeyond(Finding before) {
+            return finding(before.id())
+                    .map(now -> now.verdict().compareTo(before.verdict()) > 0
+                            || now.margin() >= before.margin() + LEAST_STEP / 4)
+                    .orElse(true);
+        }
+
         /**
          * Whether a finding stands better here by a step that is worth its while, or is gone.
          *

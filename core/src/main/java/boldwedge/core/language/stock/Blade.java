@@ -44,6 +44,15 @@ public record Blade(
         INSERT
     }
 
+    /** Whether one holds in what holds the other: slabs of whatever section stand alike. */
+    public boolean standsInsteadOf(Blade other) {
+        return section == other.section || (isSlab() && other.isSlab());
+    }
+
+    private boolean isSlab() {
+        return section != Section.GROUND && section != Section.INSERT;
+    }
+
     /** As a blank of its edge's material, for the tables of angles. */
     public Blank asBlank() {
         return new Blank(

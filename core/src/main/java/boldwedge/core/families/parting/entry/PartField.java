@@ -52,7 +52,8 @@ public enum PartField implements CutEntry<PartCut> {
                     "place for the tool",
                     new Choice("front", "in front of the work"),
                     new Choice("behind", "behind the work, upside down")))),
-    BLADE(Asked.pick("blade", "Blade", Station.EDGE, "blade-3-32-taper", StockChoices.blades())),
+    BLADE(Asked.pick("blade", "Blade", Station.EDGE, "blade-3-32-taper", StockChoices.blades())
+            .orBetter()),
     WIDTH(
             Asked.of("bladeWidth", "Width of the edge", Station.EDGE, Entry.length(0.3, 12)),
             value(cut -> cut.job().widthMm())),

@@ -34,7 +34,10 @@ import boldwedge.core.rule.SlowestSpeed;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.DoubleStream;
+import java.util.stream.Stream;
 
 /** What is said of the cut as a whole: what breaks first, force and power, speed, feed, chatter, digging in, the tailstock. */
 final class PartCutFindings {
@@ -101,6 +104,9 @@ final class PartCutFindings {
         return finding.build();
     }
 
+    /** So many remedies of a kind are offered. */
+    private static final int EACH = 2;
+
     private record Offer(String label, PartField field, String text, PartJob job) {}
 
     /** Changes that raise what the weakest bears most, each with what it then is. */
@@ -124,7 +130,7 @@ final class PartCutFindings {
             }
         }
         for (Blade other : StockCatalogue.shipped().blades()) {
-            if (other.section() == job.blade().section()
+            if (other.standsInsteadOf(job.blade())
                     && !other.id().equals(job.blade().id())
                     && other.deepestMm() >= (other.deepestMm() > 0 ? job.depthMm() : 0)
                     && other.heightMm() <= HolderGeometry.of(job).axisMm()) {
@@ -137,8 +143,8 @@ final class PartCutFindings {
                                 .grooveMm(Math.max(job.grooveMm(), other.topMm())))));
             }
         }
-        double finer = Math.max(0.01, cut.feedMm() / 2);
         if (cut.feedMm() > 0.012) {
+            double finer = enough();
             offers.add(new Offer(
                     "Feed " + say.feed(finer), FEED, say.feed(finer), job.withFeedMm(OptionalDouble.of(finer))));
         }
@@ -148,28 +154,55 @@ final class PartCutFindings {
             double rpm = job.lathe().speeds().atOrBelow(slower).orElse(slower);
             offers.add(new Offer(say.rpm(rpm), SPEED, say.rpm(rpm), job.withSpeedRpm(OptionalDouble.of(rpm))));
         }
-        List<Rated> better = offers.stream()
+        List<Rated> rated = offers.stream()
                 .map(offer -> {
                     PartCut then = cut.with(offer.job());
                     return new Rated(
                             offer,
                             Weaknesses.of(then).getFirst().times(then.force().cuttingN()));
                 })
-                .filter(rated -> rated.times() > 1.1 * now)
+                .filter(one -> one.times() > 1.1 * now)
                 .sorted(Comparator.comparingDouble(Rated::times).reversed())
-                .limit(4)
+                .toList();
+        // What is changed at the machine, then what has to be built, and a feed that cuts thin chips last.
+        List<Rated> better = Stream.of(
+                        rated.stream().filter(one -> !isBuilt(one) && !isFed(one)),
+                        rated.stream().filter(PartCutFindings::isBuilt),
+                        rated.stream().filter(PartCutFindings::isFed))
+                .flatMap(kind -> kind.limit(EACH))
                 .toList();
         // What no blade and holder here brings to where it holds is not parted at all.
-        if (!job.groove() && better.stream().noneMatch(rated -> rated.times() >= HOLDS)) {
+        boolean noneHolds = better.stream().noneMatch(one -> one.times() >= HOLDS);
+        if (!job.groove() && noneHolds) {
             finding.does("Saw it, and face the end: no blade and holder here parts it whole");
         }
-        better.forEach(rated -> finding.mend(
-                rated.offer().label() + ": " + say.number(rated.times(), 1) + " times",
-                rated.offer().field(),
-                rated.offer().text()));
+        better.forEach(one -> finding.mend(
+                one.offer().label() + ": " + say.number(one.times(), 1) + " times",
+                one.offer().field(),
+                one.offer().text()));
+        finding.doesWhen(!job.groove() && !noneHolds && now < HOLDS, "Or saw it, and face the end");
+    }
+
+    /** No finer a feed than brings what is wanted; half of it where none does, mm. */
+    private double enough() {
+        double least = Math.max(0.01, cut.feedMm() / 2);
+        return DoubleStream.of(0.8, 0.65)
+                .map(share -> share * cut.feedMm())
+                .filter(feed ->
+                        feed > least && PartBound.BREAKS.margin(cut.with(job.withFeedMm(OptionalDouble.of(feed)))) >= 0)
+                .findFirst()
+                .orElse(least);
     }
 
     private record Rated(Offer offer, double times) {}
+
+    private static boolean isBuilt(Rated rated) {
+        return rated.offer().field() == HOLDER;
+    }
+
+    private static boolean isFed(Rated rated) {
+        return rated.offer().field() == FEED;
+    }
 
     private Finding speed() {
         double outside = cut.at().getFirst().metresPerMinute();
@@ -340,6 +373,8 @@ final class PartCutFindings {
                         "Post turning about its bolt, a fifth of its give at a usual reach and more further out (ours); Kienzle's slope; chips h' = (f − g h)/(1 − g). Play in slide and nut is not in it")
                 .caution("Take up the cross-slide's play towards the work, lock the carriage, tighten the gibs.");
         if (verdict != Verdict.FINE) {
+            narrower(PartBound.DIGS_SHARE / share * job.widthMm())
+                    .ifPresent(blade -> finding.mend(blade.name(), BLADE, blade.id()));
             if (!job.behind() && job.holder() == HolderKind.POST) {
                 finding.mend("Build a split block on the slide", HOLDER, "split-block");
                 finding.mend("Tool behind the work, upside down", POST, "behind");
@@ -350,6 +385,20 @@ final class PartCutFindings {
             }
         }
         return finding.build();
+    }
+
+    /** The widest blade that is narrower than this one and no wider than that; the narrowest where none is. */
+    private Optional<Blade> narrower(double mostMm) {
+        List<Blade> narrower = StockCatalogue.shipped().blades().stream()
+                .filter(other -> other.standsInsteadOf(job.blade())
+                        && other.topMm() < job.widthMm() - 1e-6
+                        && other.heightMm() <= HolderGeometry.of(job).axisMm())
+                .sorted(Comparator.comparingDouble(Blade::topMm))
+                .toList();
+        return narrower.stream()
+                .filter(other -> other.topMm() <= mostMm)
+                .reduce((one, wider) -> wider)
+                .or(() -> narrower.stream().findFirst());
     }
 
     private Finding chatter() {
@@ -372,10 +421,7 @@ final class PartCutFindings {
                     .speeds()
                     .atOrBelow(cut.rpm() * 0.8)
                     .ifPresent(slower -> finding.mend("Run at " + say.rpm(slower), SPEED, Math.round(slower) + " rpm"));
-            StockCatalogue.shipped().blades().stream()
-                    .filter(b -> b.section() == job.blade().section() && b.topMm() < job.widthMm() - 1e-6)
-                    .max(Comparator.comparingDouble(Blade::topMm))
-                    .ifPresent(narrower -> finding.mend(narrower.name(), BLADE, narrower.id()));
+            narrower(job.widthMm()).ifPresent(blade -> finding.mend(blade.name(), BLADE, blade.id()));
             if (job.holder() == HolderKind.POST) {
                 finding.mend("Build a split block on the slide", HOLDER, "split-block");
             }

@@ -28,6 +28,9 @@ final class StandFindings {
     /** Under a blade a holder keeps so much of a floor, mm (ours). */
     private static final double LEAST_FLOOR_MM = 3;
 
+    /** No finer feed is asked for, mm: below it a blade rubs. */
+    private static final double FINEST_MM = 0.01;
+
     private final PartCut cut;
     private final PartJob job;
     private final UnitFormat say;
@@ -97,6 +100,10 @@ final class StandFindings {
             }
             if (job.beforeMm() > 1) {
                 finding.mend("Holder close to the post", BEFORE, "0 mm");
+            }
+            double finer = cut.feedMm() / 2;
+            if (finer >= FINEST_MM) {
+                finding.mend("Feed " + say.feed(finer), FEED, say.feed(finer));
             }
         }
         return finding.build();

@@ -162,7 +162,7 @@ class BoreTrialTest {
     /** With the stiffness measured a trial is about the force: it scales the force itself, and with it all that follows. */
     @Test
     void onAMeasuredBarATrialTeachesTheForce() {
-        String[] measured = {"tipStiffness", "1.2 N/µm"};
+        String[] measured = {"tipStiffness", "1.2 N/µm", "boreDepthOfCut", "0.15 mm", "boreFeed", "0.1 mm/rev"};
         Calibration force = new Calibration(Calibration.Of.FORCE, 1.5, 0.2, 3);
         var plain = Planner.plan(request(Calibration.NOTHING, measured));
         var taught = Planner.plan(request(force, measured));

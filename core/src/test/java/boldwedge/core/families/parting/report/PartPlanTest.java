@@ -248,7 +248,9 @@ class PartPlanTest {
             "bladeOverhang",
             "16 mm",
             "holderBefore",
-            "14 mm"
+            "14 mm",
+            "blade",
+            "blade-3-32-taper"
         };
         PlanAnswer old = plan(rings);
         assertThat(finding(old, "breaks-first").verdict()).isEqualTo(Verdict.WRONG);
@@ -439,7 +441,9 @@ class PartPlanTest {
             "partPostStiffness",
             "20 N/µm",
             "partFeed",
-            "0.05 mm/rev"
+            "0.05 mm/rev",
+            "blade",
+            "blade-3-32-taper"
         };
         String[] behind = front.clone();
         behind[3] = "0.4 mm";
