@@ -25,6 +25,9 @@ import java.util.regex.Pattern;
 /** Reads the words of a line as one family says its cuts. */
 final class LineReader {
     private static final Pattern FIT = Pattern.compile("[A-Za-z]{1,2}\\d{1,2}");
+    /** "±0.01", "+0.02/0", "0/-0.02". */
+    private static final Pattern LIMITS = Pattern.compile("[±+-]|0/[+-]");
+
     /** Words between the size before and "to". */
     private static final int MOST_BETWEEN = 3;
 
@@ -188,7 +191,7 @@ final class LineReader {
         }
         for (int i = 0; i < words.size(); i++) {
             String word = words.get(i);
-            boolean limits = word.startsWith("±") || word.startsWith("+") || word.startsWith("-");
+            boolean limits = LIMITS.matcher(word).lookingAt();
             boolean reads = Tolerance.parse(word, 20, units) instanceof Parsed.Good<Tolerance>;
             // "M10" is a thread's name and "H13" a steel's: a fit only right behind its size.
             boolean isNamed = (word.matches("[Mm]\\d+") || ShopWords.isNumbered(words.low(i)))

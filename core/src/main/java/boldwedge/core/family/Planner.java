@@ -4,6 +4,7 @@ import boldwedge.core.language.drawing.Scene;
 import boldwedge.core.language.finding.Finding;
 import boldwedge.core.language.finding.Station;
 import boldwedge.core.language.measure.UnitFormat;
+import boldwedge.core.language.measure.UnitSystem;
 import boldwedge.core.planning.Chosen;
 import boldwedge.core.planning.CutPage;
 import boldwedge.core.planning.Drawn;
@@ -108,6 +109,12 @@ public final class Planner {
                 look.seesMaking() ? steps(told.making().get(), look) : List.of(),
                 page,
                 unheard(request, read));
+    }
+
+    /** What was typed into fields that the operation does not ask for, on whatever machine. */
+    static List<String> unheard(Map<String, String> fields, UnitSystem units) {
+        PlanRequest request = new PlanRequest(fields, units, Optional.empty());
+        return unheard(request, Families.of(fields).read(request));
     }
 
     /** What was typed into fields that nobody here asks for: another operation's, or nobody's. */

@@ -70,7 +70,7 @@ final class ShopLine {
     private static final Pattern RETAINING_RING =
             Pattern.compile("\\b(?:retaining|snap) ring\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern RING_IN_A_BORE = Pattern.compile(
-            "\\b(o-?ring|circlip|(?:retaining|snap) ring)(?: groove)?(?: (?:in|for))?(?: an?)? (\\d[\\d./-]*(?: ?mm| ?in)?) bore\\b",
+            "\\b(o-?ring|circlip|(?:retaining|snap) ring)(?: groove)?((?: [\\d.]+ section)?)(?: (?:in|for))?(?: an?)? (\\d[\\d./-]*(?: ?mm| ?in)?) bore\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern RELIEF_OF_A_THREAD = Pattern.compile(
             "\\b(?:relief|undercut)\\b[^,]*?\\b(M\\d+(?:\\.\\d+)?(?:\\s*[x×]\\s*[\\d.]+)?)(?= thread|[, ]|$)(?: thread)?",
@@ -146,7 +146,7 @@ final class ShopLine {
                 .matcher(said)
                 .replaceAll(found -> (found.group(1) == null ? found.group(2) : found.group(1)) + " section ");
         said = RING_THEN_CORD.matcher(said).replaceAll("$1 $2 section");
-        said = RING_IN_A_BORE.matcher(said).replaceAll("$1 groove in a bore, $2 across");
+        said = RING_IN_A_BORE.matcher(said).replaceAll("$1 groove in a bore,$2, $3 across");
         said = RETAINING_RING.matcher(said).replaceAll("circlip");
         said = RELIEF_OF_A_THREAD
                 .matcher(said)

@@ -6,6 +6,7 @@ import boldwedge.core.language.measure.Parsed;
 import boldwedge.core.language.measure.Quantity;
 import boldwedge.core.language.measure.Reading;
 import boldwedge.core.language.measure.UnitSystem;
+import boldwedge.core.planning.Entry;
 import boldwedge.core.planning.SpokenAs;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -13,6 +14,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A cut typed in one line, as it is said in the shop, read into fields. What a word was taken for is told, and what was not understood
@@ -60,7 +64,7 @@ public record TypedCut(
         LineReader reader = new LineReader(line, units, machines);
         String operation = reader.operation();
         if (!operation.isEmpty()) {
-            return ordered(reader.read(Families.of(Map.of(Families.OPERATION, operation))), units);
+            return ordered(heard(reader.read(Families.of(Map.of(Families.OPERATION, operation))), units), units);
         }
         return reader.isElsewhere() ? reader.nothing() : guessed(line, units, machines);
     }
@@ -92,6 +96,35 @@ public record TypedCut(
 
     private static String said(TypedCut way) {
         return way.understood.getFirst().text();
+    }
+
+    /** What the operation does not ask for is not understood, whatever it would be to another one of its family. */
+    private static TypedCut heard(TypedCut read, UnitSystem units) {
+        List<String> unheard = Planner.unheard(read.fields, units);
+        if (unheard.isEmpty()) {
+            return read;
+        }
+        Set<String> labels = Families.of(read.fields).entries().stream()
+                .filter(entry -> unheard.contains(entry.id()))
+                .map(Entry::label)
+                .collect(Collectors.toSet());
+        Map<String, String> fields = new LinkedHashMap<>(read.fields);
+        fields.keySet().removeAll(unheard);
+        return new TypedCut(
+                fields,
+                read.understood.stream()
+                        .filter(part -> !labels.contains(part.label()))
+                        .toList(),
+                read.assumed.stream()
+                        .filter(part -> !labels.contains(part.label()))
+                        .toList(),
+                Stream.concat(
+                                read.left.stream(),
+                                read.understood.stream()
+                                        .filter(part -> labels.contains(part.label()))
+                                        .map(Understood::words))
+                        .toList(),
+                read.meant);
     }
 
     /** Two sizes the wrong way round for what is to be cut are asked about. */

@@ -108,6 +108,10 @@ class TypedCutTest {
                 "harden and temper silver steel 8 round 60 long | operation=harden steel=silver-steel section=8 heatLength=60",
                 "bore a casting 50, cored 46, 80 long | operation=bore-casting castBore=50 holeWide=46 castLength=80",
                 "bore 50 H7, cored 46, 80 deep, cast iron | operation=bore boreFinished=50 boreTolerance=H7 boreStart=46 boreDepth=80 material=iron-grey outOfRound=1.5_mm",
+                "finish 39.98 0/-0.02 from 40.5, 80 long, en24 | operation=turn finished=39.98 tolerance=0/-0.02 diameter=40.5 length=80 material=steel-alloy-annealed stickOut=95_mm",
+                "bore a 30 hole 42 deep to 32.01 in gunmetal | operation=bore boreStart=30 boreFinished=32.01 boreDepth=42 material=bronze-tin",
+                "d-bit 8 in brass 40 deep | operation=ream reamSize=8 reamDepth=40 material=brass-free reamerKind=d-bit",
+                "o-ring groove 2.62 in 40 bore | operation=ring-groove grooveFor=oring-bore grooveAround=40 ringCord=2.62",
                 "turn a shoulder 30 to 20, 45 long | operation=shoulder finished=20 diameter=30 length=45 stickOut=60_mm",
                 "turn 30 to 20 x 45 to a shoulder 1045 | operation=shoulder finished=20 diameter=30 length=45 material=steel-medium-carbon stickOut=60_mm",
                 "face and turn 50 cast iron | operation=turn-and-face finished=50 material=iron-grey diameter=51_mm",
@@ -188,6 +192,13 @@ class TypedCutTest {
         }
         assertThat(fields).as(line).hasSize(wanted.strip().split(" ").length);
         assertThat(read(line).left()).as(line).isEmpty();
+    }
+
+    /** What another operation of the family would ask for is not swallowed. */
+    @Test
+    void whatTheOperationDoesNotAskForIsNotUnderstood() {
+        assertThat(read("true 50 bar in 4 jaw 0.3 out").left()).containsExactly("50");
+        assertThat(read("bore block 25 H7 60 long cast iron").left()).contains("25");
     }
 
     @Test

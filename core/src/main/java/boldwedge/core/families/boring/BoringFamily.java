@@ -220,6 +220,8 @@ public final class BoringFamily extends DeclaredFamily<BoreCut> {
                         List.of(
                                 new Marked(START, List.of("from", "drilled", "cored"), List.of("drilled", "cored")),
                                 new Marked(FINISHED, List.of("hole"), List.of("hole", "bore")),
+                                // "A 30 hole to 32": what is wanted is said behind "to".
+                                new Marked(START, List.of(), List.of("hole")),
                                 new Marked(
                                         DEPTH_OF_HOLE,
                                         List.of("deep", "depth", "through", "long"),

@@ -172,6 +172,8 @@ public final class ReamingFamily extends DeclaredFamily<ReamCut> {
                         "ream",
                         "ream out",
                         "ream",
+                        "d-bit",
+                        "ream",
                         "reamer",
                         "ream",
                         "reaming",

@@ -146,11 +146,11 @@ public final class TruingFamily extends DeclaredFamily<TrueUp> {
                                         List.of("swing", "runout", "run-out", "out")),
                                 new Marked(OFFSET, List.of("offset"), List.of("offset")),
                                 new Marked(PITCH, List.of("pitch"), List.of("pitch")),
-                                new Marked(SHANK, List.of("bar"), List.of("bar", "shank")),
+                                new Marked(SHANK, List.of("bar"), List.of("bar", "shank"), "bore-block"),
                                 new Marked(WITHIN, List.of("within"), List.of())),
                         List.of(MATERIAL, SQUARED_BY),
                         List.of())
-                .withBare(Map.of("square-block", List.of(WIDE, HIGH, LONG))));
+                .withBare(Map.of("square-block", List.of(WIDE, HIGH, LONG), "bore-block", List.of())));
     }
 
     @Override
