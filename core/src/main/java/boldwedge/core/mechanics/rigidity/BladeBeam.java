@@ -22,7 +22,11 @@ public record BladeBeam(List<Section> sections, double modulusMPa) {
 
     /** Length from the clamp to the end, mm. */
     public double lengthMm() {
-        return sections.stream().mapToDouble(Section::lengthMm).sum();
+        double length = 0;
+        for (Section section : sections) {
+            length += section.lengthMm();
+        }
+        return length;
     }
 
     /** How far the end goes down per newton, mm/N: Σ [(L − a)³ − (L − b)³] / 3EI + (b − a) / κGA, κ = 5/6. */

@@ -59,11 +59,19 @@ public record BladeProfile(List<Strip> strips) {
     }
 
     public double heightMm() {
-        return strips.stream().mapToDouble(Strip::heightMm).sum();
+        double height = 0;
+        for (Strip strip : strips) {
+            height += strip.heightMm();
+        }
+        return height;
     }
 
     public double areaMm2() {
-        return strips.stream().mapToDouble(Strip::area).sum();
+        double area = 0;
+        for (Strip strip : strips) {
+            area += strip.area();
+        }
+        return area;
     }
 
     /** Height of the centroid above the bottom, mm. */
@@ -92,7 +100,11 @@ public record BladeProfile(List<Strip> strips) {
 
     /** Second moment about the upright axis, mm⁴: what bears a push aside. */
     public double uprightMm4() {
-        return strips.stream().mapToDouble(Strip::upright).sum();
+        double sum = 0;
+        for (Strip strip : strips) {
+            sum += strip.upright();
+        }
+        return sum;
     }
 
     /**

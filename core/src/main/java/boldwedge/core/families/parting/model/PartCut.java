@@ -16,6 +16,7 @@ import boldwedge.core.mechanics.rigidity.Hold;
 import boldwedge.core.mechanics.rigidity.PostLoad;
 import boldwedge.core.mechanics.rigidity.WorkHolding;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.function.DoubleFunction;
@@ -70,6 +71,9 @@ public record PartCut(
     private static final List<Double> HAND_FEEDS = List.of(0.01, 0.02, 0.03, 0.04, 0.05, 0.06, 0.08, 0.1, 0.12, 0.15);
     /** Chosen feeds load nothing beyond this part of what it bears. */
     private static final double LOADED = 0.35;
+
+    /** How many times the cut is as good as any more. */
+    private static final double ENOUGH = 1 / LOADED;
 
     /** Part of a post's give, at a usual tool's reach, that is its turning on the slide rather than squeezing down: ours. */
     public static final double TURNING = 0.2;
@@ -252,16 +256,19 @@ public record PartCut(
         double most = 0.03 + 0.02 * job.widthMm();
         List<Double> feeds = Stream.concat(HAND_FEEDS.stream(), job.lathe().feedsMm().stream())
                 .filter(feed -> feed <= most && feed >= draft.chip().chosen())
-                .sorted()
+                .sorted(Comparator.reverseOrder())
                 .toList();
         double best = Math.max(0.01, draft.chip().chosen());
         double inHand = 0;
         for (double feed : feeds) {
             PartCut cut = draft.at(feed);
             double counted = inHand(cut);
-            if (counted >= inHand) {
+            if (counted > inHand) {
                 best = feed;
                 inHand = counted;
+            }
+            if (inHand >= ENOUGH) {
+                break;
             }
         }
         return best;
@@ -269,7 +276,7 @@ public record PartCut(
 
     /** How many times the cut what gives way first bears, as far as that counts. */
     private static double inHand(PartCut cut) {
-        return Math.min(Weaknesses.of(cut).getFirst().times(cut.force().cuttingN()), 1 / LOADED);
+        return Math.min(Weaknesses.of(cut).getFirst().times(cut.force().cuttingN()), ENOUGH);
     }
 
     /** The edge's own force. */

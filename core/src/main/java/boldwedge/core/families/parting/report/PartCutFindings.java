@@ -3,7 +3,6 @@ package boldwedge.core.families.parting.report;
 import static boldwedge.core.families.parting.entry.PartField.*;
 import static boldwedge.core.language.measure.Amount.*;
 
-import boldwedge.core.families.parting.entry.PartField;
 import boldwedge.core.families.parting.entry.PartReader;
 import boldwedge.core.families.parting.model.HolderGeometry;
 import boldwedge.core.families.parting.model.HolderKind;
@@ -35,14 +34,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
-import java.util.stream.DoubleStream;
-import java.util.stream.Stream;
 
 /** What is said of the cut as a whole: what breaks first, force and power, speed, feed, chatter, digging in, the tailstock. */
 final class PartCutFindings {
     /** The weakest must bear so many times what is reckoned, or it will not do. */
-    private static final double HOLDS = 1.5;
+    static final double HOLDS = 1.5;
 
     private final PartCut cut;
     private final PartJob job;
@@ -99,109 +95,9 @@ final class PartCutFindings {
                                 + "multiply the force: three times is wanted")
                 .caution("Stand out of the plane of the cut, shield on: a blade that breaks throws its end.");
         if (verdict != Verdict.FINE) {
-            mend(finding, first, times);
+            new WeaknessRemedies(cut, say).offer(finding, first, times);
         }
         return finding.build();
-    }
-
-    /** So many remedies of a kind are offered. */
-    private static final int EACH = 2;
-
-    private record Offer(String label, PartField field, String text, PartJob job) {}
-
-    /** Changes that raise what the weakest bears most, each with what it then is. */
-    private void mend(Finding.Builder finding, Weakness first, double now) {
-        List<Offer> offers = new ArrayList<>();
-        double nearest = Math.ceil(job.depthMm() + PartReader.ROOM_MM + 0.5);
-        if (job.overhangMm() > nearest + 1) {
-            offers.add(new Offer(
-                    "Clamp it at " + say.typed(nearest),
-                    OVERHANG,
-                    say.typed(nearest),
-                    job.with(j -> j.overhangMm(nearest).restMm(Math.min(job.restMm(), nearest)))));
-        }
-        if (job.holder() == HolderKind.POST) {
-            for (HolderKind built : List.of(HolderKind.SPLIT_BLOCK, HolderKind.SIDE_BLOCK)) {
-                offers.add(new Offer(
-                        "Build " + built.words(),
-                        HOLDER,
-                        boldwedge.core.planning.Entry.choice(built),
-                        StandFindings.built(job, built)));
-            }
-        }
-        for (Blade other : StockCatalogue.shipped().blades()) {
-            if (other.standsInsteadOf(job.blade())
-                    && !other.id().equals(job.blade().id())
-                    && other.deepestMm() >= (other.deepestMm() > 0 ? job.depthMm() : 0)
-                    && other.heightMm() <= HolderGeometry.of(job).axisMm()) {
-                offers.add(new Offer(
-                        other.name(),
-                        BLADE,
-                        other.id(),
-                        job.with(j -> j.blade(other)
-                                .widthMm(other.topMm())
-                                .grooveMm(Math.max(job.grooveMm(), other.topMm())))));
-            }
-        }
-        if (cut.feedMm() > 0.012) {
-            double finer = enough();
-            offers.add(new Offer(
-                    "Feed " + say.feed(finer), FEED, say.feed(finer), job.withFeedMm(OptionalDouble.of(finer))));
-        }
-        double slower = cut.rpm() / 2;
-        if (first.kind() == Weakness.Kind.MOTOR_STALLS
-                && slower >= job.lathe().speeds().slowest()) {
-            double rpm = job.lathe().speeds().atOrBelow(slower).orElse(slower);
-            offers.add(new Offer(say.rpm(rpm), SPEED, say.rpm(rpm), job.withSpeedRpm(OptionalDouble.of(rpm))));
-        }
-        List<Rated> rated = offers.stream()
-                .map(offer -> {
-                    PartCut then = cut.with(offer.job());
-                    return new Rated(
-                            offer,
-                            Weaknesses.of(then).getFirst().times(then.force().cuttingN()));
-                })
-                .filter(one -> one.times() > 1.1 * now)
-                .sorted(Comparator.comparingDouble(Rated::times).reversed())
-                .toList();
-        // What is changed at the machine, then what has to be built, and a feed that cuts thin chips last.
-        List<Rated> better = Stream.of(
-                        rated.stream().filter(one -> !isBuilt(one) && !isFed(one)),
-                        rated.stream().filter(PartCutFindings::isBuilt),
-                        rated.stream().filter(PartCutFindings::isFed))
-                .flatMap(kind -> kind.limit(EACH))
-                .toList();
-        // What no blade and holder here brings to where it holds is not parted at all.
-        boolean noneHolds = better.stream().noneMatch(one -> one.times() >= HOLDS);
-        if (!job.groove() && noneHolds) {
-            finding.does("Saw it, and face the end: no blade and holder here parts it whole");
-        }
-        better.forEach(one -> finding.mend(
-                one.offer().label() + ": " + say.number(one.times(), 1) + " times",
-                one.offer().field(),
-                one.offer().text()));
-        finding.doesWhen(!job.groove() && !noneHolds && now < HOLDS, "Or saw it, and face the end");
-    }
-
-    /** No finer a feed than brings what is wanted; half of it where none does, mm. */
-    private double enough() {
-        double least = Math.max(0.01, cut.feedMm() / 2);
-        return DoubleStream.of(0.8, 0.65)
-                .map(share -> share * cut.feedMm())
-                .filter(feed ->
-                        feed > least && PartBound.BREAKS.margin(cut.with(job.withFeedMm(OptionalDouble.of(feed)))) >= 0)
-                .findFirst()
-                .orElse(least);
-    }
-
-    private record Rated(Offer offer, double times) {}
-
-    private static boolean isBuilt(Rated rated) {
-        return rated.offer().field() == HOLDER;
-    }
-
-    private static boolean isFed(Rated rated) {
-        return rated.offer().field() == FEED;
     }
 
     private Finding speed() {
