@@ -45,10 +45,10 @@ import java.util.Optional;
 
 /** Boring bars with a bit or an insert. */
 public final class BoringFamily extends DeclaredFamily<BoreCut> {
-    /** What any bar is; what was measured of it is kept only when it was. */
     /** How much a hole that a core left is usually out of round, mm (ours): a first pass goes by it. */
     private static final double CORED_OUT_MM = 1.5;
 
+    /** What any bar is; what was measured of it is kept only when it was. */
     private static final List<Entry> KEPT =
             BarSearch.BRINGS.stream().filter(entry -> entry != DAMPING).toList();
 
