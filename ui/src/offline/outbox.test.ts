@@ -41,6 +41,12 @@ test('what waits is sent in order, once', async () => {
   expect(await sendWaiting()).toEqual([]);
 });
 
+test('the same readings are kept once, whatever id they come with again', () => {
+  sendLater(trial('a', 'the trial'));
+  sendLater(trial('b', 'the trial'));
+  expect(outbox.now).toEqual([trial('a', 'the trial')]);
+});
+
 test('where nothing answers all of it waits on', async () => {
   sendLater(trial('a'));
   sendLater(trial('b'));

@@ -33,9 +33,17 @@ function write(change: (waiting: Waiting[]) => Waiting[]): void {
   readOutbox();
 }
 
-/** Keeps it until it can be sent. The same thing is kept once. */
+/** What it says, whatever id it got. */
+const contentOf = (one: Waiting) => JSON.stringify({ ...one, refused: undefined, body: { ...one.body, id: '' } });
+
+/** Keeps it until it can be sent. The same thing is kept once, under the id that it got first: it may be on its way already. */
 export function sendLater(one: Waiting): void {
-  write((waiting) => [...waiting.filter((other) => other.body.id !== one.body.id), one]);
+  write((waiting) => {
+    const same = waiting.find((other) => other.body.id === one.body.id || contentOf(other) === contentOf(one));
+    if (same === undefined) return [...waiting, one];
+    const again = contentOf(same) === contentOf(one) ? { ...same, refused: undefined } : one;
+    return [...waiting.filter((other) => other !== same), again];
+  });
 }
 
 /** What to say where something could not be saved: it waits here where nothing answered. */

@@ -45,6 +45,7 @@ final class ChoiceSearch<C> {
     private final OwnChoices<C> choices;
     private final Tried<C> first;
     private final Map<Map<String, String>, Tried<C>> known = new HashMap<>();
+    private final Map<PlanRequest, Tried<C>> asked = new HashMap<>();
 
     /**
      * Begins one.
@@ -185,7 +186,7 @@ final class ChoiceSearch<C> {
                     ours.add(new Candidate(fix, now.request().withOwn(fix.field(), fix.text())));
                 }
             } else if (!fix.isAtTheMachine()) {
-                Tried<C> theirs = choices.tried(now.request().with(fix.field(), fix.text()));
+                Tried<C> theirs = asked.computeIfAbsent(now.request().with(fix.field(), fix.text()), choices::tried);
                 if (theirs.read().cut().isPresent() && theirs.betters(doubt, TriedFixes.WORTH_WHILE)) {
                     break;
                 }

@@ -77,7 +77,7 @@ public record TypedCut(
             reader.takeFor(family.operations().getFirst());
             TypedCut way = reader.read(family);
             if (reader.isSurely(family)) {
-                return way;
+                return heard(way, units);
             }
             ways.add(way);
         }
@@ -85,6 +85,7 @@ public record TypedCut(
                 .filter(way -> way.understood.size() > 1)
                 .sorted(Comparator.comparingInt(way -> way.left.size()))
                 .limit(MOST_MEANT)
+                .map(way -> heard(way, units))
                 .toList();
         return new TypedCut(
                 Map.of(),
