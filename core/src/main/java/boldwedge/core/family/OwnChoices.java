@@ -66,12 +66,9 @@ record OwnChoices<C>(ToolFamily<C> family) {
                     && (wrong < 0 || (wrong == 0 && count(Verdict.DOUBTFUL) < before.count(Verdict.DOUBTFUL)));
         }
 
-        /** Whether a finding stands a little better here, or is gone: a step on a way. */
+        /** Whether a finding stands a little better here, or is gone: a step on a way (a quarter of one that is seen; ours). */
         boolean isBeyond(Finding before) {
-            return finding(before.id())
-                    .map(now -> now.verdict().compareTo(before.verdict()) > 0
-                            || now.margin() >= before.margin() + LEAST_STEP / 4)
-                    .orElse(true);
+            return isBeyond(before, LEAST_STEP / 4);
         }
 
         /**
@@ -83,6 +80,10 @@ record OwnChoices<C>(ToolFamily<C> family) {
             // A margin is what there is over what it needs, less one: of what lacks much a step is as much of what
             // there is.
             double step = Math.max(LEAST_STEP, worthWhile * Math.min(1, 1 + before.margin()));
+            return isBeyond(before, step);
+        }
+
+        private boolean isBeyond(Finding before, double step) {
             return finding(before.id())
                     .map(now -> now.verdict().compareTo(before.verdict()) > 0 || now.margin() >= before.margin() + step)
                     .orElse(true);

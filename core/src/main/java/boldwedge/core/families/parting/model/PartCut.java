@@ -72,6 +72,9 @@ public record PartCut(
     /** Chosen feeds load nothing beyond this part of what it bears. */
     private static final double LOADED = 0.35;
 
+    /** No finer feed is chosen or asked for, mm: below it a blade rubs (ours). */
+    public static final double FINEST_MM = 0.01;
+
     /** How many times the cut is as good as any more. */
     private static final double ENOUGH = 1 / LOADED;
 
@@ -258,7 +261,7 @@ public record PartCut(
                 .filter(feed -> feed <= most && feed >= draft.chip().chosen())
                 .sorted(Comparator.reverseOrder())
                 .toList();
-        double best = Math.max(0.01, draft.chip().chosen());
+        double best = Math.max(FINEST_MM, draft.chip().chosen());
         double inHand = 0;
         for (double feed : feeds) {
             PartCut cut = draft.at(feed);

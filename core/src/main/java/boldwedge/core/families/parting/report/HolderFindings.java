@@ -71,7 +71,7 @@ final class HolderFindings {
             return Finding.at(Station.MAKE, "gain", say)
                     .says(
                             Verdict.TOLD,
-                            "A built holder gains little here: %s, at %s times the cut, in one too; the point would go down %s instead of %s.",
+                            "A built holder gains little here: in it, too, %s, at %s times the cut; the point would go down %s instead of %s.",
                             WeaknessWords.what(cut, first).toLowerCase(Locale.ROOT),
                             say.number(built, 1),
                             say.length(then.dropMm()),

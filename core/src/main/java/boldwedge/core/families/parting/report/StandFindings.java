@@ -28,9 +28,6 @@ final class StandFindings {
     /** Under a blade a holder keeps so much of a floor, mm (ours). */
     private static final double LEAST_FLOOR_MM = 3;
 
-    /** No finer feed is asked for, mm: below it a blade rubs. */
-    private static final double FINEST_MM = 0.01;
-
     private final PartCut cut;
     private final PartJob job;
     private final UnitFormat say;
@@ -102,7 +99,7 @@ final class StandFindings {
                 finding.mend("Holder close to the post", BEFORE, "0 mm");
             }
             double finer = cut.feedMm() / 2;
-            if (finer >= FINEST_MM) {
+            if (finer >= PartCut.FINEST_MM) {
                 finding.mend("Feed " + say.feed(finer), FEED, say.feed(finer));
             }
         }

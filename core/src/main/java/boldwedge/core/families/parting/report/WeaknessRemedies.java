@@ -33,6 +33,12 @@ record WeaknessRemedies(PartCut cut, UnitFormat say) {
     /** So many changes at the machine are offered. */
     private static final int AT_HAND = 2;
 
+    /** What is offered bears at least so many times what is borne now (ours). */
+    private static final double WORTH = 1.1;
+
+    /** Finer feeds that are tried one after the other, as shares of what is fed now; the last is taken in any case (ours). */
+    private static final double[] FINER = {0.8, 0.65, 0.5};
+
     private record Offer(String label, PartField field, String text, PartJob job) {}
 
     /** Changes that raise what the weakest bears most, each with what it then is. */
@@ -64,7 +70,7 @@ record WeaknessRemedies(PartCut cut, UnitFormat say) {
                                     .widthMm(other.topMm())
                                     .grooveMm(Math.max(cut.job().grooveMm(), other.topMm())))));
         }
-        if (cut.feedMm() > 0.012) {
+        if (cut.feedMm() > PartCut.FINEST_MM / FINER[0]) {
             double finer = enough();
             offers.add(new Offer(
                     "Feed " + say.feed(finer), FEED, say.feed(finer), cut.job().withFeedMm(OptionalDouble.of(finer))));
@@ -82,7 +88,7 @@ record WeaknessRemedies(PartCut cut, UnitFormat say) {
                             offer,
                             Weaknesses.of(then).getFirst().times(then.force().cuttingN()));
                 })
-                .filter(one -> one.times() > 1.1 * now)
+                .filter(one -> one.times() > WORTH * now)
                 .sorted(Comparator.comparingDouble(Rated::times).reversed())
                 .toList();
         // What is changed at the machine where that holds, then what has to be built, and a feed that cuts thin chips
@@ -136,13 +142,11 @@ record WeaknessRemedies(PartCut cut, UnitFormat say) {
 
     /** No finer a feed than brings what is wanted; half of it where none does, mm. */
     private double enough() {
-        double least = Math.max(0.01, cut.feedMm() / 2);
-        return DoubleStream.of(0.8, 0.65)
-                .map(share -> share * cut.feedMm())
-                .filter(feed -> feed > least
-                        && PartBound.BREAKS.margin(cut.with(cut.job().withFeedMm(OptionalDouble.of(feed)))) >= 0)
+        return DoubleStream.of(FINER)
+                .map(share -> Math.max(PartCut.FINEST_MM, share * cut.feedMm()))
+                .filter(feed -> PartBound.BREAKS.margin(cut.with(cut.job().withFeedMm(OptionalDouble.of(feed)))) >= 0)
                 .findFirst()
-                .orElse(least);
+                .orElse(Math.max(PartCut.FINEST_MM, FINER[FINER.length - 1] * cut.feedMm()));
     }
 
     private record Rated(Offer offer, double times) {}
